@@ -1,0 +1,31 @@
+package org.antevid.core.quantity;
+
+import java.util.Locale;
+
+/** Display rounding to the side that errs safely. Inside the core nothing is rounded. */
+public final class Rounding {
+    private Rounding() {
+    }
+
+    /** Distances to keep clear, forces, heights used for reach. A value within 1e-9 of a digit stays there. */
+    public static double up(double value, int decimals) {
+        double f = Math.pow(10, decimals);
+        return Math.ceil(value * f - 1e-9) / f;
+    }
+
+    /** Capacities, clearances, remaining time. */
+    public static double down(double value, int decimals) {
+        double f = Math.pow(10, decimals);
+        return Math.floor(value * f + 1e-9) / f;
+    }
+
+    /** @return "24.5", rounded up to one decimal */
+    public static String upText(double value) {
+        return String.format(Locale.ROOT, "%.1f", up(value, 1));
+    }
+
+    /** @return "24.4", rounded down to one decimal */
+    public static String downText(double value) {
+        return String.format(Locale.ROOT, "%.1f", down(value, 1));
+    }
+}

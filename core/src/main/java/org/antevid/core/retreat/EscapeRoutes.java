@@ -1,0 +1,138 @@
+package org.antevid.core.retreat;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import org.antevid.core.quantity.Azimuth;
+import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.quantity.Require;
+import org.antevid.core.site.Ground;
+import org.antevid.core.site.Shape;
+import org.antevid.core.site.Spot;
+
+/**
+ * The two ways out of the cutter, 135 degrees to either side of the lay where it is clear, never straight back and never
+ * to the fall side. Horizontal metres from the stump, seconds. Sources: directions and distances are practice rules; walking
+ * speed on slopes is a typical value. Person trips, brush not recorded and a second person in the way are left out.
+ *
+ * @param requiredM      distance a route must be clear for
+ * @param best           side of the better route, empty when both are blocked
+ * @param marginS        time left at the end of the best route; negative: the tree is down first
+ * @param reachedM       distance covered on the best route when the tree lands
+ */
+public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route> best, Optional<Double> marginS,
+                           Optional<Double> reachedM, List<String> warnings) {
+    private static final double[] SEARCH_DEG = {135, 130, 140, 125, 145, 120, 150, 115, 155};
+    private static final double START_M = 0.5;
+
+    /** Side of the lay, seen along it. */
+    public enum Side {
+        RIGHT(1), LEFT(-1);
+        private final int sign;
+
+        Side(int sign) {
+            this.sign = sign;
+        }
+
+        public String key() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /** What grows or lies on the ground; factor on walking speed (typical). */
+    public enum Footing {
+        CLEAR(1), LITTER(0.9), BRUSH(0.6), ROUGH(0.6), SNOW(0.5), ICE_MUD(0.4);
+        private final double factor;
+
+        Footing(double factor) {
+            this.factor = factor;
+        }
+    }
+
+    /** Something that bars the way, with the name it is reported by. Coordinates relative to the stump. */
+    public record Obstacle(String id, Shape shape) {
+    }
+
+    /** The way itself where one is open. */
+    public record Way(double relDeg, double azimuthDeg, double slopeUp, double walkS, double score, Optional<Double> marginS) {
+    }
+
+    /** @param blockedBy what barred the directions tried before this one, or all of them */
+    public record Route(Side side, Optional<Way> way, List<String> blockedBy) {
+        public boolean open() {
+            return way.isPresent();
+        }
+    }
+
+    /** @param fastS time from noticed movement to tree down, empty when not known */
+    public record Cutter(double layDeg, double heightM, Ground ground, Optional<Double> leanAzimuthDeg, Optional<Double> fastS,
+                         double speedMs, double reactS, double clearM, Footing footing, double minDistanceM, double distanceRatio,
+                         double corridorM, List<Obstacle> obstacles) {
+        public Cutter {
+            Require.within(heightM, 1, 120, "height_m");
+            Require.within(speedMs, 0.2, 5, "speed_ms");
+            Require.within(corridorM, 0.5, 5, "corridor_m");
+            obstacles = List.copyOf(obstacles);
+        }
+
+        /** Practice values: 1.5 m/s, 1 s to notice and free the saw, 3 m to be clear, 6 m or a quarter of the height. */
+        public static Cutter usual(double layDeg, double heightM, Ground ground, Optional<Double> leanAzimuthDeg,
+                                   Optional<Double> fastS, List<Obstacle> obstacles) {
+            return new Cutter(layDeg, heightM, ground, leanAzimuthDeg, fastS, 1.5, 1, 3, Footing.LITTER, 6, 0.25, 1.5, obstacles);
+        }
+    }
+
+    /** @throws RefusedInput when the cutter's numbers are out of range */
+    public static EscapeRoutes of(Cutter c) {
+        double required = Math.max(c.minDistanceM, c.distanceRatio * c.heightM);
+        List<Route> routes = List.of(route(c, Side.RIGHT, required), route(c, Side.LEFT, required));
+        Optional<Route> best = routes.stream().filter(Route::open)
+            .reduce((a, b) -> b.way.orElseThrow().score > a.way.orElseThrow().score ? b : a);
+        List<String> warnings = new ArrayList<>();
+        Optional<Double> margin = best.flatMap(r -> r.way.orElseThrow().marginS);
+        Optional<Double> reached = best.flatMap(r -> c.fastS.map(fast ->
+            Math.max(0, fast - c.reactS) * required / r.way.orElseThrow().walkS));
+        if (best.isEmpty()) {
+            warnings.add("NO_ESCAPE_ROUTE");
+        }
+        if (margin.isPresent() && margin.get() < 0) {
+            warnings.add("TREE_DOWN_BEFORE_ROUTE_WALKED");
+        }
+        if (reached.isPresent() && reached.get() < c.clearM) {
+            warnings.add("TOO_SLOW_TO_CLEAR");
+        }
+        return new EscapeRoutes(required, routes, best, margin, reached, List.copyOf(warnings));
+    }
+
+    private static Route route(Cutter c, Side side, double required) {
+        Set<String> blockers = new LinkedHashSet<>();
+        for (double rel : SEARCH_DEG) {
+            double azimuth = Azimuth.normal(c.layDeg + side.sign * rel);
+            List<String> hits = barred(azimuth, START_M, required, c.corridorM, c.obstacles);
+            if (hits.isEmpty()) {
+                return new Route(side, Optional.of(way(c, rel, azimuth, required)), List.copyOf(blockers));
+            }
+            blockers.addAll(hits);
+        }
+        return new Route(side, Optional.empty(), List.copyOf(blockers));
+    }
+
+    /** @return ids of the obstacles that a corridor from the origin along {@code azimuth} meets */
+    static List<String> barred(double azimuth, double fromM, double toM, double corridorM, List<Obstacle> obstacles) {
+        Spot origin = new Spot(0, 0);
+        Shape corridor = Shape.line(List.of(origin.at(azimuth, fromM), origin.at(azimuth, toM)));
+        return obstacles.stream().filter(o -> o.shape.distanceTo(corridor) < corridorM / 2).map(Obstacle::id).toList();
+    }
+
+    private static Way way(Cutter c, double rel, double azimuth, double required) {
+        double slopeUp = -Math.tan(Math.toRadians(c.ground.alongDeg(azimuth)));
+        double onSlope = Math.min(1, Math.exp(-3.5 * (Math.abs(slopeUp + 0.05) - 0.05)));
+        double walk = required / (c.speedMs * c.footing.factor * onSlope);
+        double lean = c.leanAzimuthDeg.map(a -> 20 * Math.cos(Math.toRadians(azimuth - a))).orElse(0.0);
+        double score = 100 - Math.abs(rel - 135) + 60 * slopeUp - lean;
+        return new Way(rel, azimuth, slopeUp, walk, score, c.fastS.map(f -> f - c.reactS - walk));
+    }
+}

@@ -1,0 +1,109 @@
+package org.antevid.core.retreat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.antevid.core.quantity.Require;
+import org.antevid.core.stem.StemMass;
+
+/**
+ * Time from the first seen movement to the tree being down. Mechanics: rigid rotation about the hinge,
+ * theta'' = k2 sin(theta) - M(theta)/I - (drag/I) omega^2, with the hinge moment falling linearly to its end share when the
+ * face closes, then nothing. Decide by {@link #fastS}: no hinge, no drag, the shortest time; round it down.
+ *
+ * @param balanceDeg    angle at which gravity equals the hinge moment
+ * @param totalS        nominal, from rest at the start angle
+ * @param afterNoticeS  nominal, from the noticed movement
+ * @param fastS         without hinge and drag, from the noticed movement
+ * @param closeS        nominal time at which the face closes, empty when it is down before
+ */
+public record FallTime(boolean stalled, Optional<Double> balanceDeg, Optional<Double> totalS, Optional<Double> afterNoticeS,
+                       Optional<Double> fastS, Optional<Double> closeS, Optional<Double> omegaEnd, Optional<Double> tipSpeedMs,
+                       Optional<Double> tipSpeedFastMs, List<String> warnings) {
+    private static final double STEP_S = 0.001;
+    private static final double LONGEST_S = 300;
+
+    /** The falling stem; angles in degrees, moments in N m, {@code dragNms2} times omega squared is the drag moment. */
+    public record Fall(double k2s2, double inertiaKgm2, double startDeg, double noticeDeg, double slopeAlongDeg, double hingeNm,
+                       double hingeEndShare, double closeDeg, double dragNms2, double lengthM) {
+        public Fall {
+            Require.within(k2s2, 0.02, 20, "k2_s2");
+            Require.within(inertiaKgm2, 1, 1e9, "inertia_kgm2");
+            Require.within(startDeg, 0.05, 60, "start_deg");
+            Require.within(noticeDeg, 0, 20, "notice_deg");
+            Require.within(slopeAlongDeg, -60, 60, "slope_along_deg");
+            Require.within(hingeNm, 0, 5e6, "hinge_Nm");
+        }
+
+        /** No hinge, no drag: the fastest this stem can be down. */
+        public static Fall fastest(StemMass mass, double startDeg, double slopeAlongDeg, double lengthM) {
+            return new Fall(mass.k2s2(), mass.inertiaKgm2(), startDeg, 0.6, slopeAlongDeg, 0, 0.3, 45, 0, lengthM);
+        }
+    }
+
+    private record Run(double totalS, double noticeS, Optional<Double> closeS, double omega) {
+    }
+
+    public static FallTime of(Fall f) {
+        double weightMoment = f.k2s2 * f.inertiaKgm2;
+        List<String> warnings = new ArrayList<>();
+        if (f.hingeNm >= 0.95 * weightMoment) {
+            warnings.add("HINGE_HOLDS_TREE");
+            return new FallTime(true, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(),
+                Optional.empty(), Optional.empty(), Optional.empty(), warnings);
+        }
+        double balance = Math.toDegrees(Math.asin(f.hingeNm / weightMoment));
+        double start = f.startDeg;
+        if (weightMoment * Math.sin(Math.toRadians(start)) <= f.hingeNm && f.hingeNm > 0) {
+            warnings.add("WILL_NOT_START_ALONE");
+            start = balance + 0.5;
+        }
+        Run fast = run(f, f.startDeg, 0, 0);
+        Run nominal = run(f, start, f.hingeNm, f.dragNms2);
+        boolean stalled = nominal.totalS >= LONGEST_S;
+        Optional<Double> total = stalled ? Optional.empty() : Optional.of(nominal.totalS);
+        return new FallTime(stalled, Optional.of(balance), total, total.map(t -> t - nominal.noticeS),
+            Optional.of(fast.totalS - fast.noticeS), nominal.closeS, total.map(t -> nominal.omega),
+            total.map(t -> nominal.omega * f.lengthM), Optional.of(fast.omega * f.lengthM), List.copyOf(warnings));
+    }
+
+    private static Run run(Fall f, double startDeg, double hingeNm, double drag) {
+        double start = Math.toRadians(startDeg);
+        double end = Math.PI / 2 + Math.toRadians(f.slopeAlongDeg);
+        double close = start + Math.toRadians(f.closeDeg);
+        double notice = start + Math.toRadians(f.noticeDeg);
+        double theta = start;
+        double omega = 0;
+        double t = 0;
+        double noticed = 0;
+        Optional<Double> closed = Optional.empty();
+        while (theta < end && t < LONGEST_S) {
+            double before = theta;
+            double k1 = acceleration(f, hingeNm, drag, start, close, theta, omega);
+            double k2 = acceleration(f, hingeNm, drag, start, close, theta + omega * STEP_S / 2, omega + k1 * STEP_S / 2);
+            double o2 = omega + k1 * STEP_S / 2;
+            double k3 = acceleration(f, hingeNm, drag, start, close, theta + o2 * STEP_S / 2, omega + k2 * STEP_S / 2);
+            double o3 = omega + k2 * STEP_S / 2;
+            double k4 = acceleration(f, hingeNm, drag, start, close, theta + o3 * STEP_S, omega + k3 * STEP_S);
+            double o4 = omega + k3 * STEP_S;
+            theta += STEP_S / 6 * (omega + 2 * o2 + 2 * o3 + o4);
+            omega += STEP_S / 6 * (k1 + 2 * k2 + 2 * k3 + k4);
+            t += STEP_S;
+            if (before < notice && theta >= notice) {
+                noticed = t - STEP_S * (theta - notice) / (theta - before);
+            }
+            if (before < close && theta >= close) {
+                closed = Optional.of(t - STEP_S * (theta - close) / (theta - before));
+            }
+            if (theta >= end) {
+                t -= STEP_S * (theta - end) / (theta - before);
+            }
+        }
+        return new Run(t, noticed, closed, omega);
+    }
+
+    private static double acceleration(Fall f, double hingeNm, double drag, double start, double close, double theta, double omega) {
+        double left = theta >= close ? 0 : hingeNm * (1 - (1 - f.hingeEndShare) * Math.max(0, theta - start) / (close - start));
+        return f.k2s2 * Math.sin(theta) - left / f.inertiaKgm2 - drag / f.inertiaKgm2 * omega * omega;
+    }
+}

@@ -1,0 +1,95 @@
+package org.antevid.core.site;
+
+import java.util.List;
+import java.util.stream.Stream;
+import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.quantity.Require;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.prep.PreparedGeometry;
+import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
+
+/**
+ * Outline of a thing in the local frame: a disc, a line or a polygon. Distances are horizontal metres.
+ * The polygon is closed by itself and must not cross itself.
+ */
+public final class Shape {
+    private static final GeometryFactory FACTORY = new GeometryFactory();
+    private final Geometry geometry;
+    private final PreparedGeometry prepared;
+
+    private Shape(Geometry geometry) {
+        this.geometry = geometry;
+        this.prepared = PreparedGeometryFactory.prepare(geometry);
+    }
+
+    /** A disc; a radius under 5 cm is taken as 5 cm. */
+    public static Shape disc(Spot centre, double radiusM) {
+        Require.within(radiusM, 0, 500, "radiusM");
+        return new Shape(FACTORY.createPoint(coordinate(centre)).buffer(Math.max(0.05, radiusM), 16));
+    }
+
+    /** @throws RefusedInput for fewer than two points */
+    public static Shape line(List<Spot> points) {
+        if (points.size() < 2) {
+            throw new RefusedInput("BAD_LINE", "points", "needs two points or more");
+        }
+        return new Shape(FACTORY.createLineString(points.stream().map(Shape::coordinate).toArray(Coordinate[]::new)));
+    }
+
+    /** @throws RefusedInput for fewer than three corners or an outline that crosses itself */
+    public static Shape polygon(List<Spot> corners) {
+        if (corners.size() < 3) {
+            throw new RefusedInput("BAD_POLYGON", "points", "needs three corners or more");
+        }
+        Coordinate[] ring = Stream.concat(corners.stream(), Stream.of(corners.get(0))).map(Shape::coordinate).toArray(Coordinate[]::new);
+        Geometry polygon = FACTORY.createPolygon(ring);
+        if (!polygon.isValid()) {
+            throw new RefusedInput("BAD_POLYGON", "points", "must not cross itself or have no area");
+        }
+        return new Shape(polygon);
+    }
+
+    /** @return the area within {@code distanceM} of both shapes taken together */
+    public Shape joined(Shape other) {
+        return new Shape(geometry.union(other.geometry));
+    }
+
+    /** @return this shape grown by {@code distanceM} metres on every side */
+    public Shape grown(double distanceM) {
+        return new Shape(geometry.buffer(distanceM, 12));
+    }
+
+    public boolean touches(Shape other) {
+        return prepared.intersects(other.geometry);
+    }
+
+    /** @return the smallest distance in metres, 0 when they touch */
+    public double distanceTo(Shape other) {
+        return geometry.distance(other.geometry);
+    }
+
+    public double distanceTo(Spot spot) {
+        return geometry.distance(FACTORY.createPoint(coordinate(spot)));
+    }
+
+    /** @return the largest distance from {@code spot} to any of the outline's points */
+    public double farthestFrom(Spot spot) {
+        return outline().stream().mapToDouble(spot::distanceTo).max().orElse(0);
+    }
+
+    /** @return a point inside or on the shape, where its mark can be drawn */
+    public Spot mark() {
+        Coordinate c = geometry.getInteriorPoint().getCoordinate();
+        return new Spot(c.x, c.y);
+    }
+
+    public List<Spot> outline() {
+        return Stream.of(geometry.getCoordinates()).map(c -> new Spot(c.x, c.y)).toList();
+    }
+
+    private static Coordinate coordinate(Spot s) {
+        return new Coordinate(s.eastM(), s.northM());
+    }
+}

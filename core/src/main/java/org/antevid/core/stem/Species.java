@@ -1,0 +1,160 @@
+package org.antevid.core.stem;
+
+import java.util.Locale;
+
+/**
+ * The one species table, by genus: green densities kg/m3 (low, typical, high), bending strength MPa, stiffness GPa.
+ * Typical literature values; density of living trees varies by 15 % with season. {@link #UNKNOWN} is deliberately
+ * heavy and weak and split-prone.
+ */
+public enum Species {
+    ABIES("fir", 640, 850, 1030, 38, 8.5, HingeGrade.AVERAGE, SplitClass.LOW,
+        "wet heart; butt rot common; dead tops brash"),
+    PICEA("spruce", 630, 800, 970, 36, 8.0, HingeGrade.AVERAGE, SplitClass.LOW,
+        "heart/root rot hidden; dead spruce snaps tops"),
+    PINUS("pine", 730, 880, 1040, 45, 8.5, HingeGrade.STRONG, SplitClass.LOW,
+        "resinous, holds well; dead sapwood decays first"),
+    LARIX("larch", 710, 850, 1010, 53, 9.5, HingeGrade.STRONG, SplitClass.MODERATE,
+        "heavy limbs; cold wood splits"),
+    PSEUDOTSUGA("Douglas fir", 610, 780, 960, 53, 10.5, HingeGrade.STRONG, SplitClass.MODERATE,
+        "long straight grain can split when leaning"),
+    TSUGA("hemlock", 680, 850, 1020, 45, 8.5, HingeGrade.AVERAGE, SplitClass.LOW,
+        "shake common; brash when dead"),
+    THUJA("red cedar", 470, 600, 760, 36, 6.5, HingeGrade.BRITTLE, SplitClass.MODERATE,
+        "splits clean; hinge breaks early; hollow butts"),
+    CEDRUS("cedar", 690, 850, 1010, 45, 7.5, HingeGrade.BRITTLE, SplitClass.LOW,
+        "limbs snap without warning"),
+    CUPRESSUS("cypress", 680, 840, 1000, 45, 7.5, HingeGrade.AVERAGE, SplitClass.LOW,
+        "multi-stemmed, included bark"),
+    SEQUOIA("redwood", 740, 900, 1060, 48, 8.0, HingeGrade.BRITTLE, SplitClass.LOW,
+        "brash; stem shatters on landing"),
+    TAXUS("yew", 840, 950, 1080, 70, 7.0, HingeGrade.STRONG, SplitClass.LOW,
+        "fluted, hollow; diameter misleads"),
+    FAGUS("beech", 900, 1010, 1130, 60, 10.0, HingeGrade.AVERAGE, SplitClass.HIGH,
+        "split-prone under tension; butt fungi give brittle fracture; summer branch drop"),
+    QUERCUS("oak", 930, 1050, 1160, 58, 9.5, HingeGrade.STRONG, SplitClass.MODERATE,
+        "heavy limbs; heart rot with sound shell; sapwood rots first when dead"),
+    FRAXINUS("ash", 730, 830, 930, 66, 10.0, HingeGrade.STRONG, SplitClass.HIGH,
+        "classic split species; dieback: treat as brittle, hinge unreliable"),
+    ACER("maple, sycamore", 770, 900, 1030, 55, 9.0, HingeGrade.AVERAGE, SplitClass.MODERATE,
+        "forks with included bark; sooty bark disease brash"),
+    BETULA("birch", 790, 900, 1010, 52, 9.5, HingeGrade.AVERAGE, SplitClass.MODERATE,
+        "dead birch rots inside bark; tops drop"),
+    ALNUS("alder", 690, 830, 960, 45, 8.0, HingeGrade.BRITTLE, SplitClass.HIGH,
+        "splits and snaps hinge early"),
+    POPULUS("poplar", 630, 800, 970, 37, 7.0, HingeGrade.BRITTLE, SplitClass.HIGH,
+        "heavy wet wood; limbs shed"),
+    SALIX("willow", 640, 830, 1010, 33, 5.5, HingeGrade.BRITTLE, SplitClass.HIGH,
+        "splits, hollow, cracks under load"),
+    TILIA("lime", 640, 780, 920, 36, 7.5, HingeGrade.AVERAGE, SplitClass.LOW,
+        "soft; basal decay; epicormic hides stem"),
+    ULMUS("elm", 870, 1000, 1120, 50, 8.0, HingeGrade.STRONG, SplitClass.LOW,
+        "interlocked grain holds; disease-killed: brash bark-free limbs"),
+    ROBINIA("black locust", 840, 950, 1070, 90, 12.5, HingeGrade.AVERAGE, SplitClass.HIGH,
+        "stiff, stores energy; splits"),
+    CASTANEA("sweet chestnut", 870, 1000, 1120, 45, 7.5, HingeGrade.BRITTLE, SplitClass.HIGH,
+        "ring shake; splits"),
+    AESCULUS("horse chestnut", 740, 900, 1050, 34, 6.5, HingeGrade.BRITTLE, SplitClass.MODERATE,
+        "soft, decays fast; canker-weakened limbs"),
+    PLATANUS("plane", 810, 950, 1070, 45, 7.5, HingeGrade.AVERAGE, SplitClass.LOW,
+        "interlocked; fungal limb brash"),
+    JUGLANS("walnut", 780, 920, 1050, 62, 9.5, HingeGrade.BRITTLE, SplitClass.MODERATE,
+        "snaps early"),
+    PRUNUS("cherry", 780, 920, 1050, 55, 9.0, HingeGrade.BRITTLE, SplitClass.MODERATE,
+        "heart rot; gum; hinge snaps"),
+    SORBUS("rowan", 820, 950, 1080, 55, 9.0, HingeGrade.AVERAGE, SplitClass.MODERATE,
+        "small crowns; heart rot; multi-stemmed"),
+    CARPINUS("hornbeam", 890, 1000, 1110, 60, 9.5, HingeGrade.STRONG, SplitClass.LOW,
+        "fluted stem; diameter misleads"),
+    CARYA("hickory", 880, 1030, 1180, 75, 10.5, HingeGrade.STRONG, SplitClass.HIGH,
+        "stiff and tough; stores energy"),
+    LIRIODENDRON("tulip tree", 610, 750, 900, 41, 8.5, HingeGrade.BRITTLE, SplitClass.MODERATE,
+        "straight grain; hinge lets go early, the stem follows its weight"),
+    PYRUS("pear", 760, 950, 1090, 55, 8.0, HingeGrade.BRITTLE, SplitClass.MODERATE,
+        "weak forks with included bark; hinge snaps"),
+    EUCALYPTUS("gum tree", 950, 1120, 1290, 75, 11.5, HingeGrade.AVERAGE, SplitClass.HIGH,
+        "growth stress splits; limbs shed; hollow butts"),
+    UNKNOWN("not known", 900, 1050, 1200, 33, 6.0, HingeGrade.BRITTLE, SplitClass.HIGH,
+        "worst-case stand-in: heavy, weak hinge, split-prone");
+
+    private final String commonName;
+    private final double densityLowKgm3;
+    private final double densityKgm3;
+    private final double densityHighKgm3;
+    private final double morMPa;
+    private final double moeGPa;
+    private final HingeGrade hinge;
+    private final SplitClass split;
+    private final String note;
+
+    Species(String commonName, double densityLowKgm3, double densityKgm3, double densityHighKgm3, double morMPa, double moeGPa,
+            HingeGrade hinge, SplitClass split, String note) {
+        this.commonName = commonName;
+        this.densityLowKgm3 = densityLowKgm3;
+        this.densityKgm3 = densityKgm3;
+        this.densityHighKgm3 = densityHighKgm3;
+        this.morMPa = morMPa;
+        this.moeGPa = moeGPa;
+        this.hinge = hinge;
+        this.split = split;
+        this.note = note;
+    }
+
+    /** How well green wood of the genus holds as a hinge; factors are judgement values. */
+    public enum HingeGrade {
+        STRONG(1.0), AVERAGE(0.85), BRITTLE(0.6);
+        private final double factor;
+
+        HingeGrade(double factor) {
+            this.factor = factor;
+        }
+
+        public double factor() {
+            return factor;
+        }
+    }
+
+    /** How readily the genus splits along the grain. */
+    public enum SplitClass { LOW, MODERATE, HIGH }
+
+    /** @return botanical name in lower case, the key used in the open interface */
+    public String genus() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+
+    public String commonName() {
+        return commonName;
+    }
+
+    public double densityLowKgm3() {
+        return densityLowKgm3;
+    }
+
+    public double densityKgm3() {
+        return densityKgm3;
+    }
+
+    public double densityHighKgm3() {
+        return densityHighKgm3;
+    }
+
+    public double morMPa() {
+        return morMPa;
+    }
+
+    public double moeGPa() {
+        return moeGPa;
+    }
+
+    public HingeGrade hinge() {
+        return hinge;
+    }
+
+    public SplitClass split() {
+        return split;
+    }
+
+    public String note() {
+        return note;
+    }
+}

@@ -1,0 +1,121 @@
+package org.antevid.core.stem;
+
+import java.util.Locale;
+import org.antevid.core.quantity.Estimate;
+import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.quantity.Require;
+
+/**
+ * Mass, centre of gravity and inertia of a stem with its crown above the cut. Mechanics model: section area
+ * A(z) = A0 (1 - z/H)^p from the diameter at 1.3 m, crown as a share of the stem's mass. Butt flare is left out, which is
+ * slightly low and within the sigma. Use {@link #massHighKg()} for moments and lines.
+ *
+ * @param cgM          height of the common centre of gravity above the cut, m
+ * @param inertiaKgm2  about the cut
+ * @param k2s2         m g h / I, the rate of fall, 1/s2
+ * @param percussionM  centre of percussion above the cut, m
+ * @param dCutM        diameter at the cut by the taper model, m
+ */
+public record StemMass(double stemVolumeM3, double formFactor, double stemKg, double stemCgM, double crownKg, double crownCgM,
+                       double massKg, double cgM, double inertiaKgm2, double k2s2, double percussionM, double sigmaRel,
+                       double dCutM) {
+    public static final double G = 9.81;
+
+    /** Taper of the stem: exponent p of the section area (literature values 0.8 to 1.7). */
+    public enum Shape {
+        FOREST(1.2), OPEN(1.7), SNAG(0.8);
+        private final double exponent;
+
+        Shape(double exponent) {
+            this.exponent = exponent;
+        }
+    }
+
+    /** Crown mass as a share of the stem's mass (typical, wide). */
+    public enum Crown {
+        FOREST_CONIFER(0.2), OPEN_CONIFER(0.35), FOREST_BROADLEAF(0.25), FOREST_BROADLEAF_LEAFLESS(0.2), OPEN_BROADLEAF(0.6),
+        OPEN_BROADLEAF_LEAFLESS(0.5), DEAD_BRANCHED(0.1), STUB(0.02);
+        private final double fraction;
+
+        Crown(double fraction) {
+            this.fraction = fraction;
+        }
+
+        public double fraction() {
+            return fraction;
+        }
+
+        public String key() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /**
+     * What the mass is computed from; metres, kg/m3.
+     *
+     * @param breakHeightM the top above this is missing; equal to the height when whole
+     * @param crownCgRatio crown's centre above the crown base / crown length, 0.1..0.9
+     */
+    public record Tree(Species species, double dbhM, double heightM, double cutHeightM, double breakHeightM, Shape shape,
+                       double densityKgm3, double crownFraction, double crownBaseM, double crownCgRatio, double sigmaDbhM,
+                       double sigmaHeightM) {
+        public Tree {
+            Require.within(dbhM, 0.05, 5, "dbh_m");
+            Require.within(heightM, 2, 120, "height_m");
+            Require.within(cutHeightM, 0, 6, "cut_height_m");
+            if (!(breakHeightM <= heightM)) {
+                throw new RefusedInput("BREAK_ABOVE_TOP", "break_height_m", "must not be above the height of " + heightM + " m");
+            }
+            if (!(cutHeightM < breakHeightM)) {
+                throw new RefusedInput("CUT_ABOVE_TOP", "cut_height_m", "must be below the top or break");
+            }
+            if (!(crownBaseM < breakHeightM) && crownFraction > 0) {
+                throw new RefusedInput("CROWN_BASE_ABOVE_TOP", "crown_base_m", "must be below the top");
+            }
+        }
+
+        /** Whole tree of the species with its table density and the usual crown proportions. */
+        public static Tree whole(Species species, Estimate dbh, Estimate height, double cutHeightM, Shape shape, Crown crown) {
+            return new Tree(species, dbh.value(), height.value(), cutHeightM, height.value(), shape, species.densityKgm3(),
+                crown.fraction(), 0.5 * height.value(), 0.42, dbh.sigma(), height.sigma());
+        }
+    }
+
+    public static StemMass of(Tree t) {
+        double p = t.shape.exponent;
+        double h = t.heightM;
+        double a0 = Math.PI / 4 * t.dbhM * t.dbhM / Math.pow(1 - 1.3 / h, p);
+        double u1 = 1 - t.cutHeightM / h;
+        double u2 = 1 - t.breakHeightM / h;
+        double d1 = integral(p, 1, u1, u2);
+        double d2 = integral(p, 2, u1, u2);
+        double d3 = integral(p, 3, u1, u2);
+        double volume = a0 * h * d1;
+        double za = a0 * h * h * (d1 - d2);
+        double z2a = a0 * h * h * h * (d1 - 2 * d2 + d3);
+        double c = t.cutHeightM;
+        double stemKg = t.densityKgm3 * volume;
+        double stemCg = za / volume - c;
+        double stemI = t.densityKgm3 * (z2a - 2 * c * za + c * c * volume);
+        double crownKg = t.crownFraction * stemKg;
+        double crownLength = Math.max(0, t.breakHeightM - t.crownBaseM);
+        double crownCg = t.crownBaseM + t.crownCgRatio * crownLength - c;
+        double crownI = crownKg * (crownCg * crownCg + crownLength * crownLength / 20);
+        double mass = stemKg + crownKg;
+        double cg = (stemKg * stemCg + crownKg * crownCg) / mass;
+        double inertia = stemI + crownI;
+        double stemRel = Math.sqrt(Math.pow(2 * t.sigmaDbhM / t.dbhM, 2) + Math.pow(t.sigmaHeightM / h, 2) + 0.02);
+        double sigmaRel = Math.hypot(stemRel * mass, 0.40 * crownKg) / mass;
+        double form = 1 / ((p + 1) * Math.pow(1 - 1.3 / h, p));
+        return new StemMass(volume, form, stemKg, stemCg, crownKg, crownCg, mass, cg, inertia, mass * G * cg / inertia,
+            inertia / (mass * cg), sigmaRel, Math.sqrt(4 / Math.PI * a0 * Math.pow(u1, p)));
+    }
+
+    public double massHighKg() {
+        return massKg * (1 + Estimate.Z95 * sigmaRel);
+    }
+
+    private static double integral(double p, int k, double u1, double u2) {
+        return (Math.pow(u1, p + k) - Math.pow(u2, p + k)) / (p + k);
+    }
+}

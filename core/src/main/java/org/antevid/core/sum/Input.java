@@ -1,0 +1,94 @@
+package org.antevid.core.sum;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.antevid.core.quantity.Fault;
+import org.antevid.core.quantity.RefusedInput;
+
+/** Raw input checked against its fields: every fault is found before anything is computed, unusual values are warned of. */
+public final class Input {
+    private final Map<String, Object> values;
+    private final List<String> warnings;
+
+    private Input(Map<String, Object> values, List<String> warnings) {
+        this.values = values;
+        this.warnings = warnings;
+    }
+
+    /** @throws RefusedInput with one fault for each field at fault, in the order of the fields */
+    static Input read(List<Field> fields, Map<String, ?> raw) {
+        return read(fields, raw, "");
+    }
+
+    static Input read(List<Field> fields, Map<String, ?> raw, String prefix) {
+        Map<String, Object> values = new HashMap<>();
+        List<Fault> faults = new ArrayList<>();
+        List<String> warnings = new ArrayList<>();
+        for (Field f : fields) {
+            Object given = raw.get(f.name());
+            if (given == null) {
+                if (f.required()) {
+                    faults.add(new Fault("MISSING", prefix + f.name(), "is needed, in " + f.unit()));
+                }
+                f.standard().ifPresent(s -> values.put(f.name(), s));
+                continue;
+            }
+            Optional<Fault> fault = switch (f.kind()) {
+                case NUMBER -> number(f, given, prefix, warnings);
+                case CHOICE -> f.choices().contains(given) ? Optional.empty()
+                    : Optional.of(new Fault("BAD_CHOICE", prefix + f.name(), "must be one of " + String.join(", ", f.choices())));
+                case FLAG -> given instanceof Boolean ? Optional.empty()
+                    : Optional.of(new Fault("BAD_CHOICE", prefix + f.name(), "must be true or false"));
+                case LIST -> given instanceof List ? Optional.empty()
+                    : Optional.of(new Fault("NOT_A_LIST", prefix + f.name(), "must be a list"));
+            };
+            fault.ifPresentOrElse(faults::add, () -> values.put(f.name(), given));
+        }
+        if (!faults.isEmpty()) {
+            throw new RefusedInput(faults);
+        }
+        return new Input(values, warnings);
+    }
+
+    private static Optional<Fault> number(Field f, Object given, String prefix, List<String> warnings) {
+        if (!(given instanceof Number n) || !Double.isFinite(n.doubleValue())) {
+            return Optional.of(new Fault("NOT_A_NUMBER", prefix + f.name(), "must be a number in " + f.unit()));
+        }
+        double v = n.doubleValue();
+        if (v < f.low() || v > f.high()) {
+            return Optional.of(new Fault("OUT_OF_RANGE", prefix + f.name(), "must be between " + f.low() + " and " + f.high() + " " + f.unit()));
+        }
+        if (v < f.usualLow() || v > f.usualHigh()) {
+            warnings.add("UNUSUAL:" + prefix + f.name());
+        }
+        return Optional.empty();
+    }
+
+    double num(String name) {
+        return ((Number) values.get(name)).doubleValue();
+    }
+
+    Optional<Double> opt(String name) {
+        return Optional.ofNullable(values.get(name)).map(v -> ((Number) v).doubleValue());
+    }
+
+    boolean flag(String name) {
+        return (Boolean) values.get(name);
+    }
+
+    <E extends Enum<E>> E choice(Class<E> type, String name) {
+        return Enum.valueOf(type, ((String) values.get(name)).toUpperCase(Locale.ROOT));
+    }
+
+    List<?> list(String name) {
+        return (List<?>) values.get(name);
+    }
+
+    List<String> warnings() {
+        return warnings;
+    }
+}

@@ -1,0 +1,95 @@
+package org.antevid.core.sum;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.fasterxml.jackson.core.type.TypeReference;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.InputStream;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.antevid.core.quantity.RefusedInput;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Every golden case of a sum that exists, compared on the keys that the case expects. */
+class GoldenSumsTest {
+    record Golden(String sum, String name, Map<String, Object> input, Map<String, Object> expect, double tol) {
+        @Override
+        public String toString() {
+            return sum + ": " + name;
+        }
+    }
+
+    static Stream<Golden> cases() throws Exception {
+        List<Golden> cases = new ArrayList<>();
+        for (String file : List.of("felling", "tangle")) {
+            try (InputStream in = GoldenSumsTest.class.getResourceAsStream("/golden/" + file + ".json")) {
+                for (Map<String, Object> c : new ObjectMapper().readValue(in, new TypeReference<List<Map<String, Object>>>() { })) {
+                    if (Sums.named((String) c.get("sum")).isPresent()) {
+                        cases.add(new Golden((String) c.get("sum"), (String) c.get("case"), asMap(c.get("input")), asMap(c.get("expect")),
+                            ((Number) c.get("tol")).doubleValue()));
+                    }
+                }
+            }
+        }
+        return cases.stream();
+    }
+
+    @ParameterizedTest
+    @MethodSource("cases")
+    void answersTheGoldenCase(Golden golden) {
+        Map<String, Object> actual;
+        try {
+            actual = Sums.named(golden.sum).orElseThrow().compute(golden.input);
+        } catch (RefusedInput refused) {
+            actual = Map.of("ok", false, "warnings", List.of(), "errors",
+                refused.faults().stream().map(f -> Map.of("code", f.code(), "field", f.field())).toList());
+        }
+        Map<String, Object> answer = actual;
+        golden.expect.forEach((key, expected) -> same(key, reach(answer, key), expected, golden.tol));
+    }
+
+    @Test
+    void coversEverySumThatTheSliceNeeds() throws Exception {
+        assertThat(cases().map(Golden::sum).distinct()).contains("diameter", "height_angles", "fall_zone", "sight_miss", "escape",
+            "fall_time", "cuts", "release");
+    }
+
+    private static void same(String key, Object actual, Object expected, double tol) {
+        if (expected instanceof Number e) {
+            double value = e.doubleValue();
+            assertThat(actual).as(key).isInstanceOf(Number.class);
+            assertThat(((Number) actual).doubleValue()).as(key).isCloseTo(value, within(Math.max(1e-9, tol * Math.max(1, Math.abs(value)))));
+        } else if (expected instanceof List<?> list) {
+            assertThat((List<?>) actual).as(key).hasSameSizeAs(list);
+            for (int i = 0; i < list.size(); i++) {
+                same(key + "." + i, ((List<?>) actual).get(i), list.get(i), tol);
+            }
+        } else if (expected instanceof Map<?, ?> map) {
+            assertThat(((Map<?, ?>) actual)).as(key).isNotNull();
+            map.forEach((k, v) -> same(key + "." + k, ((Map<?, ?>) actual).get(k), v, tol));
+        } else {
+            assertThat(actual).as(key).isEqualTo(expected);
+        }
+    }
+
+    private static Object reach(Map<String, Object> answer, String dotted) {
+        if (answer.containsKey(dotted)) {
+            return answer.get(dotted);
+        }
+        Object at = answer;
+        for (String part : dotted.split("\\.")) {
+            at = at instanceof List<?> list ? list.get(Integer.parseInt(part)) : ((Map<?, ?>) at).get(part);
+        }
+        return at;
+    }
+
+    @SuppressWarnings("unchecked")
+    private static Map<String, Object> asMap(Object raw) {
+        return (Map<String, Object>) raw;
+    }
+}
