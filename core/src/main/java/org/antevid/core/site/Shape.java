@@ -9,6 +9,7 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.prep.PreparedGeometry;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
+import org.locationtech.jts.geom.util.AffineTransformation;
 
 /**
  * Outline of a thing in the local frame: a disc, a line or a polygon. Distances are horizontal metres.
@@ -51,9 +52,9 @@ public final class Shape {
         return new Shape(polygon);
     }
 
-    /** @return the area within {@code distanceM} of both shapes taken together */
-    public Shape joined(Shape other) {
-        return new Shape(geometry.union(other.geometry));
+    /** @return the same shape in a frame whose origin is {@code origin} */
+    public Shape seenFrom(Spot origin) {
+        return new Shape(AffineTransformation.translationInstance(-origin.eastM(), -origin.northM()).transform(geometry));
     }
 
     /** @return this shape grown by {@code distanceM} metres on every side */

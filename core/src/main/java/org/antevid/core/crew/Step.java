@@ -1,0 +1,49 @@
+package org.antevid.core.crew;
+
+import java.util.List;
+import java.util.Optional;
+import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.quantity.Require;
+import org.antevid.core.site.Spot;
+
+/**
+ * One task of the job's sequence. Times in whole minutes from the start of work, [start, end).
+ *
+ * @param stem label of the stem it is about, empty for work that is about none
+ */
+public record Step(String id, int turn, Kind kind, Optional<String> stem, int startMin, int endMin, boolean done, List<Post> posts) {
+    /** What is done in a step. */
+    public enum Kind {
+        RELEASE("bring down the hung-up stem"), FELL("fell"), CROSSCUT("crosscut"), CLEAR("clear up");
+        private final String words;
+
+        Kind(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** A person in a role; where they stand is empty until it is set. */
+    public record Post(Role role, String personId, Optional<Spot> stand) {
+    }
+
+    public Step {
+        Require.within(startMin, 0, 1440, "startMin");
+        Require.within(endMin, 1, 1440, "endMin");
+        if (endMin <= startMin) {
+            throw new RefusedInput("DURATION", "endMin", "must be after the start at " + startMin + " min");
+        }
+        posts = List.copyOf(posts);
+    }
+
+    public boolean overlaps(Step other) {
+        return startMin < other.endMin && other.startMin < endMin;
+    }
+
+    public String title() {
+        return stem.map(s -> kind.words() + " " + s).orElse(kind.words());
+    }
+}

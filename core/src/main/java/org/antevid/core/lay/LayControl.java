@@ -1,0 +1,79 @@
+package org.antevid.core.lay;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.antevid.core.cut.CutCard;
+import org.antevid.core.cut.HingeHold;
+import org.antevid.core.stem.Condition;
+import org.antevid.core.stem.Lean;
+import org.antevid.core.stem.StemMass;
+import org.antevid.core.stem.StemReading;
+
+/**
+ * Whether hinge and means can be shown to govern the lay, and how far it then spreads. Not proven means: every direction
+ * counts. Sources: geometry (a hinge keeps the sideways offset of the tip), mechanics (hinge yield turns the plane of fall),
+ * practice rule (two degrees for wedges, reserve on lines); the spread of sound wood is a house rule.
+ *
+ * @param reasons   why it is not proven, empty when it is
+ * @param biasDeg   expected turn off the lay, right positive; empty when not proven
+ * @param sigmaDeg  spread about it; empty when not proven
+ * @param backNm    backward moment with its 95 % margin, N m; empty when the lean is not known
+ * @param meansNm   what the means can put against it; empty when not known
+ * @param neededN   pull needed in the line, with its reserve
+ */
+public record LayControl(List<String> reasons, Optional<Double> biasDeg, Optional<Double> sigmaDeg, Optional<HingeHold> hold,
+                         Optional<Double> backNm, Optional<Double> meansNm, Optional<Double> neededN, double forwardLeanDeg) {
+
+    /** @param soundSigmaDeg spread of sound wood by the house rules, degrees */
+    public static LayControl of(StemReading stem, LayChoice choice, CutCard card, StemMass mass, double soundSigmaDeg) {
+        List<String> reasons = new ArrayList<>();
+        Condition wood = stem.hingeWood();
+        if (wood != Condition.SOUND) {
+            reasons.add("spread is not known for " + wood.key().replace('_', ' ') + " wood at the hinge");
+        }
+        if (stem.lean().isEmpty()) {
+            reasons.add("the lean is not known");
+            return new LayControl(List.copyOf(reasons), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(),
+                Optional.empty(), Optional.empty(), 0);
+        }
+        Lean lean = stem.lean().get();
+        double cg = mass.cgM();
+        double sigma = lean.sigmaOffsetM(cg);
+        double side = lean.offsetM(cg, choice.layDeg() + 90);
+        double back = -lean.offsetM(cg, choice.layDeg());
+        double weight = mass.massHighKg() * StemMass.G;
+        HingeHold hold = HingeHold.of(stem.species(), wood, card.hingeLengthM(), card.hingeThickM(), weight * side, weight * sigma);
+        if (hold.utilisation() >= 1) {
+            reasons.add("the side lean asks more of the hinge than it holds");
+        }
+        double designBack = Means.designBackM(back, sigma);
+        double backNm = weight * (designBack + card.hingeOffsetM());
+        Optional<Double> capacity = choice.means().capacityNm(mass, designBack, card.hingeOffsetM(), card.behindHingeM());
+        if (backNm > 0) {
+            if (capacity.isEmpty()) {
+                reasons.add("height, anchor or pull of the " + choice.means().kind().words() + " is not known");
+            } else if (backNm > capacity.get()) {
+                reasons.add(String.format(Locale.ROOT, "%s gives %.1f kN m, it may need %.1f kN m", choice.means().kind().words(),
+                    Math.floor(capacity.get() / 100) / 10, Math.ceil(backNm / 100) / 10));
+            }
+        }
+        Optional<Double> needed = choice.means().neededN(backNm, mass, designBack, card.hingeOffsetM());
+        double forwardLean = Math.toDegrees(Math.atan(-back / cg));
+        if (!reasons.isEmpty()) {
+            return new LayControl(List.copyOf(reasons), Optional.empty(), Optional.empty(), Optional.of(hold), Optional.of(backNm), capacity,
+                needed, forwardLean);
+        }
+        double length = stem.height().orElseThrow().value();
+        double geometry = Math.toDegrees(Math.asin(Math.max(-1, Math.min(1, lean.offsetM(length, choice.layDeg() + 90) / length))));
+        double yield = Math.signum(side) * hold.driftDeg();
+        double spread = Math.sqrt(soundSigmaDeg * soundSigmaDeg + Math.pow(0.5 * yield, 2) + Math.pow(0.3 * geometry, 2));
+        return new LayControl(List.of(), Optional.of(geometry + yield), Optional.of(spread), Optional.of(hold), Optional.of(backNm),
+            capacity, needed, forwardLean);
+    }
+
+    public boolean proven() {
+        return reasons.isEmpty();
+    }
+}

@@ -1,0 +1,57 @@
+package org.antevid.core.plan;
+
+import java.util.List;
+import java.util.Optional;
+import org.antevid.core.crew.Role;
+import org.antevid.core.crew.Step;
+import org.antevid.core.site.Spot;
+
+/**
+ * The plan as it is frozen into a briefing: plain values only, so that it can be stored, hashed, drawn and compared.
+ * Distances in metres, azimuths clockwise from north; numbers of zones are already rounded to the safe side.
+ */
+public record PlanDocument(String job, double windLimitMs, double slopeDeg, double downhillDeg, List<Thing> things, List<StemPart> stems,
+                           List<StepPart> steps) {
+
+    /** A feature. {@code outline} has one point for a disc. */
+    public record Thing(String id, String name, String kind, String form, List<Spot> outline, double radiusM, int worth, boolean mayBeHit,
+                        String protection, String protectedBy) {
+    }
+
+    /** A stem; {@code lay} is empty when none is fixed. */
+    public record StemPart(String label, String species, String state, Spot at, Optional<Double> heightHighM, Optional<LayPart> lay,
+                           List<Spot> beneath) {
+    }
+
+    /** The fixed lay of a stem and what follows from it. */
+    public record LayPart(double layDeg, double reachM, double exclusionM, boolean wholeCircle, List<Spot> fan, List<Spot> dropZone,
+                          List<WayPart> waysOut, String school, String means) {
+    }
+
+    /** A way out: name, azimuth, metres. */
+    public record WayPart(String name, double azimuthDeg, double lengthM) {
+    }
+
+    /** A step with its people. */
+    public record StepPart(String id, int turn, String title, Step.Kind kind, Optional<String> stem, int startMin, int endMin, List<PostPart> posts) {
+    }
+
+    /** Somebody's part in a step; the way out is empty while the stand is not set. */
+    public record PostPart(String personId, String person, Role role, String task, Optional<Spot> stand, List<WayPart> waysOut) {
+    }
+
+    public PlanDocument {
+        things = List.copyOf(things);
+        stems = List.copyOf(stems);
+        steps = List.copyOf(steps);
+    }
+
+    public Optional<StemPart> stem(String label) {
+        return stems.stream().filter(s -> s.label().equals(label)).findFirst();
+    }
+
+    /** @return the person's posts in order of the steps */
+    public List<StepPart> stepsOf(String personId) {
+        return steps.stream().filter(s -> s.posts().stream().anyMatch(p -> p.personId().equals(personId))).toList();
+    }
+}

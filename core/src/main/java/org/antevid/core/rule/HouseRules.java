@@ -1,0 +1,25 @@
+package org.antevid.core.rule;
+
+import org.antevid.core.lay.LayPlan;
+import org.antevid.core.quantity.Require;
+
+/**
+ * The company's thresholds. Local code and the qualified person outrank them.
+ *
+ * @param exclusionLengths tree lengths kept clear, 1..5; practice says 2
+ * @param soundSigmaDeg    spread of the lay in sound wood, degrees
+ * @param windLimitMs      gust at which work stops, m/s
+ */
+public record HouseRules(double exclusionLengths, double soundSigmaDeg, double windLimitMs) {
+    public static final HouseRules USUAL = new HouseRules(2, 3, 10);
+
+    public HouseRules {
+        Require.within(exclusionLengths, 1, 5, "exclusionLengths");
+        Require.within(soundSigmaDeg, 1, 30, "soundSigmaDeg");
+        Require.within(windLimitMs, 2, 20, "windLimitMs");
+    }
+
+    public LayPlan.Limits layLimits() {
+        return new LayPlan.Limits(exclusionLengths, soundSigmaDeg);
+    }
+}

@@ -1,0 +1,111 @@
+package org.antevid.core.rule;
+
+import static org.antevid.core.rule.Severity.CAUTION;
+import static org.antevid.core.rule.Severity.NOTE;
+import static org.antevid.core.rule.Severity.STOP;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.antevid.core.crew.Step;
+import org.antevid.core.lay.LayPlan;
+import org.antevid.core.quantity.Azimuth;
+import org.antevid.core.quantity.Rounding;
+import org.antevid.core.retreat.EscapeRoutes;
+import org.antevid.core.site.Feature;
+import org.antevid.core.stem.StemState;
+
+/** What the chosen lays do to targets, people and the cutter's way out. */
+final class LayRules {
+    static final List<Rule> ALL = List.of(LayRules::fan, LayRules::reach, LayRules::control, LayRules::people, LayRules::escape, LayRules::fixed);
+
+    private LayRules() {
+    }
+
+    private static Stream<LayPlan> lays(Situation s) {
+        return s.stems().stream().filter(f -> f.reading().state() != StemState.FELLED).flatMap(f -> f.lay().stream());
+    }
+
+    /** A target that must not be hit inside the fan is a stop; of little worth, a caution. */
+    private static Stream<Finding> fan(Situation s) {
+        return lays(s).flatMap(p -> p.targets().stream().filter(t -> t.inFan() && t.feature().mustNotBeHit()).map(t -> Finding.of(
+            "fan:" + p.stem().label() + ":" + t.feature().id(), t.feature().worth() > 1 ? STOP : CAUTION, 3, p.stem().label(),
+            p.stem().label() + ": " + (p.fan().wholeCircle() ? "control not proven, the whole circle counts; it takes in the "
+                : "the fan at " + Azimuth.digits(p.choice().layDeg()) + "° touches the ") + t.feature().name(),
+            "spread, bias, crown and throw must clear every target that may not be hit", "geometry and mechanics",
+            p.fan().wholeCircle() ? "prove control (" + String.join("; ", p.control().reasons()) + ") or take the target away"
+                : "turn the lay, or take the target away")));
+    }
+
+    /** A target inside the reach but clear of the fan is listed. */
+    private static Stream<Finding> reach(Situation s) {
+        return lays(s).flatMap(p -> p.targets().stream().filter(t -> t.inReach() && !t.inFan() && t.feature().mustNotBeHit())
+            .map(t -> Finding.of("reach:" + p.stem().label() + ":" + t.feature().id(), NOTE, 3, p.stem().label(),
+                p.stem().label() + ": " + t.feature().name() + " is within reach, " + Rounding.downText(t.clearanceM()) + " m clear of the fan",
+                "whatever lies in reach is told in the briefing", "geometry", "told in the briefing")));
+    }
+
+    private static Stream<Finding> control(Situation s) {
+        return lays(s).filter(p -> !p.control().proven()).map(p -> Finding.of("control:" + p.stem().label(), CAUTION, 3, p.stem().label(),
+            p.stem().label() + ": the lay is not proven: " + String.join("; ", p.control().reasons()),
+            "where hinge and means cannot be shown to govern the fall, every direction counts", "mechanics",
+            "measure the lean, choose stronger means or another lay"));
+    }
+
+    /** People inside an exclusion ring: somebody must be named for getting them out. */
+    private static Stream<Finding> people(Situation s) {
+        List<Finding> found = new ArrayList<>();
+        for (Feature f : s.site().features()) {
+            if (!f.mayHoldPeopleNow()) {
+                continue;
+            }
+            List<String> rings = lays(s).filter(p -> f.shape().distanceTo(p.stem().at()) <= p.zone().exclusionM()).map(p -> p.stem().label()).toList();
+            if (rings.isEmpty()) {
+                continue;
+            }
+            boolean named = f.peopleTakenCareOf();
+            found.add(Finding.of("people:" + f.id(), named ? CAUTION : STOP, named ? 8 : 1, f.id(),
+                f.name() + " may hold people inside the ring of " + String.join(", ", rings)
+                    + (named ? ": " + f.protectedBy() + " sees to it, not done yet" : ": nobody is named to clear it"),
+                "nobody but the named people is inside the ring while the saw runs", "practice rule",
+                named ? "done and confirmed before the go" : "name who empties, moves or closes it"));
+        }
+        return found.stream();
+    }
+
+    private static Stream<Finding> escape(Situation s) {
+        return lays(s).flatMap(p -> {
+            String label = p.stem().label();
+            EscapeRoutes e = p.escape();
+            if (e.best().isEmpty()) {
+                return Stream.of(Finding.of("escape:" + label, STOP, 3, label, label + ": no way out for the cutter, both sides barred by "
+                    + String.join(", ", e.routes().stream().flatMap(r -> r.blockedBy().stream()).distinct().toList()),
+                    "no cut without two ways out, 135 degrees to either side of the lay", "practice rule", "clear a way or turn the lay"));
+            }
+            Stream<Finding> barred = e.routes().stream().filter(r -> !r.open()).map(r -> Finding.of("escape:" + label + ":" + r.side().key(),
+                CAUTION, 3, label, label + ": the way out to the " + r.side().key() + " is barred by " + String.join(", ", r.blockedBy()),
+                "each cutting position has a main and an alternate way out", "practice rule", "clear it, turn the lay, or acknowledge one way"));
+            Stream<Finding> slow = e.warnings().contains("TOO_SLOW_TO_CLEAR") ? Stream.of(Finding.of("slow:" + label, CAUTION, 3, label,
+                label + ": only " + Rounding.downText(e.reachedM().orElse(0.0)) + " m walked when the tree lands",
+                "three metres are to be covered by then", "mechanics", "clear the way, leave earlier, or acknowledge")) : Stream.empty();
+            return Stream.concat(barred, slow);
+        });
+    }
+
+    /** A stem that is to be felled has its lay and drop zone fixed. */
+    private static Stream<Finding> fixed(Situation s) {
+        return s.steps().stream().filter(st -> st.kind() == Step.Kind.FELL && !st.done()).flatMap(st -> st.stem().stream()).distinct()
+            .flatMap(label -> s.stem(label).stream()).flatMap(f -> {
+                String label = f.reading().label();
+                if (f.lay().isEmpty()) {
+                    List<String> missing = f.reading().notKnown();
+                    return Stream.of(Finding.of("lay:" + label, STOP, missing.isEmpty() ? 3 : 2, label, label + ": is to be felled, but "
+                        + (missing.isEmpty() ? "has no lay" : "its " + String.join(", ", missing) + " is not known"),
+                        "no cut without a lay that was computed", "practice rule", missing.isEmpty() ? "choose a lay" : "measure it"));
+                }
+                return f.fixed() && f.dropZone().isPresent() ? Stream.empty() : Stream.of(Finding.of("fix:" + label, STOP, 3, label,
+                    label + ": lay and drop zone are not fixed", "the crew is briefed on a lay that stands", "practice rule",
+                    "fix the lay and the drop zone"));
+            });
+    }
+}

@@ -1,0 +1,15 @@
+package org.antevid.core.stem;
+
+/** How a stem is found or left. */
+public enum StemState {
+    STANDING("standing"), HUNG("hung up"), LYING("lying"), FELLED("felled");
+    private final String words;
+
+    StemState(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+}
