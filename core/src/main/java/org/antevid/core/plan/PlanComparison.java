@@ -8,8 +8,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.antevid.core.crew.Step;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.site.Spot;
+import org.antevid.core.stem.StemState;
 
 /** What differs between two plans, in words and with the places on the plan. Nothing is left out that a person acts on. */
 public final class PlanComparison {
@@ -67,6 +69,9 @@ public final class PlanComparison {
                 changes.add(new Change(s.label(), s.label() + " is new", Optional.empty(), Optional.of(s.at())));
                 continue;
             }
+            if (asPlanned(before, s)) {
+                continue;
+            }
             differs(s.label() + " is", was.state(), s.state(), s.label(), changes);
             differs("height of " + s.label(), round(was.heightHighM()), round(s.heightHighM()), s.label(), changes);
             if (!was.at().equals(s.at())) {
@@ -75,6 +80,13 @@ public final class PlanComparison {
             lay(s, was, changes);
         }
         old.keySet().forEach(l -> changes.add(plain(l, l + " is gone from the plan")));
+    }
+
+    /** A stem that came down by a step of the plan is no change of the plan. */
+    private static boolean asPlanned(PlanDocument before, PlanDocument.StemPart now) {
+        boolean down = now.state().equals(StemState.FELLED.words()) || now.state().equals(StemState.LYING.words());
+        return down && before.steps().stream().anyMatch(st -> (st.kind() == Step.Kind.FELL || st.kind() == Step.Kind.RELEASE)
+            && st.stem().filter(now.label()::equals).isPresent());
     }
 
     private static void lay(PlanDocument.StemPart s, PlanDocument.StemPart was, List<Change> changes) {

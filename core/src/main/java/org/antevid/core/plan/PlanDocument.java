@@ -23,9 +23,10 @@ public record PlanDocument(String job, double windLimitMs, double slopeDeg, doub
                            List<Spot> beneath) {
     }
 
-    /** The fixed lay of a stem and what follows from it. */
+    /** The fixed lay of a stem and what follows from it; bias and sigma are empty where control is not proven. */
     public record LayPart(double layDeg, double reachM, double exclusionM, boolean wholeCircle, List<Spot> fan, List<Spot> dropZone,
-                          List<WayPart> waysOut, String school, String means) {
+                          List<WayPart> waysOut, String school, String means, Optional<Double> biasDeg,
+                          Optional<Double> sigmaDeg, double hingeLengthM, double hingeThickM) {
     }
 
     /** A way out: name, azimuth, metres. */

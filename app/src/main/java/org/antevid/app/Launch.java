@@ -1,0 +1,143 @@
+package org.antevid.app;
+
+import java.io.IOException;
+import java.net.InetSocketAddress;
+import java.net.ServerSocket;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.CountDownLatch;
+import java.util.function.Supplier;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.event.ContextClosedEvent;
+
+/**
+ * Command line and the checks before anything starts: each obstacle is one clear sentence, no stack trace.
+ *
+ * @param demo whether the demo job is written into a fresh folder
+ */
+record Launch(boolean demo, Path data, int port) {
+    private static final int ALREADY_OPEN = 90020;
+
+    /** Stops the start with one sentence for the person at the console. */
+    static final class Refused extends RuntimeException {
+        Refused(String sentence) {
+            super(sentence);
+        }
+    }
+
+    /** @return the parsed command line, or empty after printing what is wrong with it */
+    static Optional<Launch> parse(String[] args) {
+        try {
+            boolean demo = args.length > 0 && args[0].equals("demo");
+            if (args.length == 0 || !(demo || args[0].equals("run"))) {
+                throw new Refused("Say 'demo' or 'run', with --data DIR and --port N if you like.");
+            }
+            Path data = Path.of(demo ? "demo-data" : "data");
+            int port = 8080;
+            for (int i = 1; i < args.length; i += 2) {
+                String value = i + 1 < args.length ? args[i + 1] : "";
+                switch (args[i]) {
+                    case "--data" -> data = Path.of(value);
+                    case "--port" -> port = port(value);
+                    default -> throw new Refused("'" + args[i] + "' is not known; use --data DIR and --port N.");
+                }
+            }
+            return Optional.of(new Launch(demo, data.toAbsolutePath().normalize(), port));
+        } catch (Refused e) {
+            System.err.println(e.getMessage());
+            return Optional.empty();
+        }
+    }
+
+    private static int port(String text) {
+        try {
+            int port = Integer.parseInt(text);
+            if (port > 0 && port < 65536) {
+                return port;
+            }
+        } catch (NumberFormatException e) {
+            // falls through to the same sentence
+        }
+        throw new Refused("The port must be a number from 1 to 65535, not '" + text + "'.");
+    }
+
+    /** Checks port and data folder. @return this, or exits with the sentence */
+    Launch check() {
+        try {
+            try (ServerSocket socket = new ServerSocket()) {
+                socket.setReuseAddress(true);
+                socket.bind(new InetSocketAddress(port));
+            } catch (IOException e) {
+                throw new Refused("Port " + port + " is in use; stop what uses it or choose another with --port N.");
+            }
+            Files.createDirectories(data);
+            checkDatabase();
+            if (demo) {
+                Files.deleteIfExists(data.resolve("antevid.mv.db"));
+                Files.deleteIfExists(data.resolve("antevid.trace.db"));
+            }
+            return this;
+        } catch (Refused e) {
+            System.err.println(e.getMessage());
+        } catch (IOException e) {
+            System.err.println("The data folder " + data + " cannot be written.");
+        }
+        System.exit(1);
+        return this;
+    }
+
+    private void checkDatabase() {
+        if (!Files.exists(data.resolve("antevid.mv.db"))) {
+            return;
+        }
+        try (var connection = DriverManager.getConnection(url() + ";IFEXISTS=TRUE", "sa", "")) {
+            connection.createStatement().execute("select 1");
+        } catch (SQLException e) {
+            boolean open = e.getErrorCode() == ALREADY_OPEN || String.valueOf(e.getMessage()).contains("may be already in use");
+            if (demo && !open) {
+                return;
+            }
+            throw new Refused(open ? "The data in " + data + " is in use by another Antevid; stop it or choose another folder with --data DIR."
+                : "The data in " + data + " is damaged and cannot be opened; restore a copy or choose another folder with --data DIR.");
+        }
+    }
+
+    /** Every commit is flushed to the file before it is acknowledged. */
+    private String url() {
+        return "jdbc:h2:file:" + data.resolve("antevid") + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE";
+    }
+
+    Map<String, Object> properties() {
+        return Map.of("spring.datasource.url", url(), "server.port", port, "antevid.demo", demo,
+            "server.servlet.session.store-dir", data.resolve("sessions").toString());
+    }
+
+    /** Runs until the context closes. @return exit code */
+    int run(Supplier<ConfigurableApplicationContext> start) {
+        try {
+            ConfigurableApplicationContext context = start.get();
+            CountDownLatch closed = new CountDownLatch(1);
+            context.addApplicationListener(e -> {
+                if (e instanceof ContextClosedEvent) {
+                    closed.countDown();
+                }
+            });
+            closed.await();
+            return 0;
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            return 0;
+        } catch (RuntimeException e) {
+            Throwable cause = e;
+            while (cause.getCause() != null) {
+                cause = cause.getCause();
+            }
+            System.err.println("Antevid could not start: " + String.valueOf(cause.getMessage()).lines().findFirst().orElse("unknown reason"));
+            return 1;
+        }
+    }
+}

@@ -1,0 +1,173 @@
+package org.antevid.app.briefing;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.antevid.app.job.JobLog;
+import org.antevid.app.job.Jobs;
+import org.antevid.app.people.SignedIn;
+import org.antevid.app.plan.Documents;
+import org.antevid.app.plan.Plans;
+import org.antevid.app.problem.NotThere;
+import org.antevid.core.plan.PlanComparison;
+import org.antevid.core.plan.PlanDocument;
+import org.antevid.core.plan.ReadBack;
+import org.antevid.core.quantity.Fault;
+import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.rule.Finding;
+import org.antevid.core.rule.Severity;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Numbered, frozen issues of the plan and who signed them. */
+@Service
+@Transactional
+public class Briefings {
+    private final BriefingRepository briefings;
+    private final SignatureRepository signatures;
+    private final Plans plans;
+    private final Documents documents;
+    private final Jobs jobs;
+    private final JobLog log;
+    private final ObjectMapper json;
+
+    Briefings(BriefingRepository briefings, SignatureRepository signatures, Plans plans, Documents documents, Jobs jobs, JobLog log, ObjectMapper json) {
+        this.briefings = briefings;
+        this.signatures = signatures;
+        this.plans = plans;
+        this.documents = documents;
+        this.jobs = jobs;
+        this.log = log;
+        this.json = json;
+    }
+
+    /** A signature. */
+    public record Signed(String personId, Instant at) {
+    }
+
+    /** A briefing with its plan and signatures. */
+    public record Issue(String id, int number, String issuedBy, Instant issuedAt, String hash, PlanDocument plan, List<Signed> signed) {
+        public boolean signedBy(String personId) {
+            return signed.stream().anyMatch(s -> s.personId().equals(personId));
+        }
+    }
+
+    public List<Issue> all(String jobId) {
+        return briefings.findByJobIdOrderByNumber(jobId).stream().map(this::issue).toList();
+    }
+
+    public Optional<Issue> latest(String jobId) {
+        return briefings.findByJobIdOrderByNumber(jobId).stream().reduce((a, b) -> b).map(this::issue);
+    }
+
+    /** @return what changed since the latest briefing, empty when the plan is as it was briefed */
+    public List<PlanComparison.Change> sinceLatest(String jobId) {
+        return latest(jobId).map(i -> PlanComparison.between(i.plan(), documents.of(jobId))).orElse(List.of());
+    }
+
+    List<PlanComparison.Change> between(String jobId, int from, int to) {
+        return PlanComparison.between(numbered(jobId, from).plan(), numbered(jobId, to).plan());
+    }
+
+    private Issue numbered(String jobId, int number) {
+        return briefings.findByJobIdAndNumber(jobId, number).map(this::issue).orElseThrow(NotThere::new);
+    }
+
+    /** Freezes the plan. @throws RefusedInput while a stop stands, naming each */
+    public int issue(String jobId, SignedIn leader) {
+        List<Finding> findings = plans.findings(jobId);
+        List<Fault> stops = findings.stream().filter(f -> f.severity() == Severity.STOP).map(f -> new Fault("STOP", f.key(), f.words())).toList();
+        if (!stops.isEmpty()) {
+            throw new RefusedInput(stops);
+        }
+        PlanDocument plan = documents.of(jobId);
+        if (plan.steps().isEmpty()) {
+            throw new RefusedInput("MISSING", "steps", "a briefing needs at least one step");
+        }
+        BriefingRecord b = new BriefingRecord();
+        b.id = UUID.randomUUID().toString();
+        b.jobId = jobId;
+        b.number = latest(jobId).map(Issue::number).orElse(0) + 1;
+        b.plan = text(plan);
+        b.findings = text(findings);
+        b.hash = sha256(b.plan + b.findings);
+        b.issuedBy = leader.name();
+        b.issuedAt = Instant.now();
+        briefings.saveAndFlush(b);
+        log.write(jobId, leader.name(), "briefing " + b.number + " issued");
+        jobs.touched(jobId, "brief");
+        return b.number;
+    }
+
+    /** The three questions this person reads back; the order of choices is fixed by briefing and person. */
+    List<ReadBack.Question> questions(Issue issue, String personId) {
+        return ReadBack.of(issue.plan(), personId, (issue.id() + personId).hashCode());
+    }
+
+    /** @throws RefusedInput naming each wrong answer; nothing is signed then */
+    void sign(String jobId, int number, String personId, String name, List<Integer> answers) {
+        Issue issue = numbered(jobId, number);
+        if (latest(jobId).filter(l -> l.number() == number).isEmpty()) {
+            throw new RefusedInput("OUTDATED", "number", "a newer briefing has been issued; read that one");
+        }
+        List<ReadBack.Question> questions = questions(issue, personId);
+        List<Fault> wrong = new ArrayList<>();
+        for (int i = 0; i < questions.size(); i++) {
+            if (i >= answers.size() || answers.get(i) == null || answers.get(i) != questions.get(i).right()) {
+                wrong.add(new Fault("READ_AGAIN", "answers[" + i + "]", "does not match the plan; read it again"));
+            }
+        }
+        if (!wrong.isEmpty()) {
+            throw new RefusedInput(wrong);
+        }
+        if (!issue.signedBy(personId)) {
+            SignatureRecord s = new SignatureRecord();
+            s.id = UUID.randomUUID().toString();
+            s.briefingId = issue.id();
+            s.personId = personId;
+            s.signedAt = Instant.now();
+            signatures.saveAndFlush(s);
+            log.write(jobId, name, "read back and signed briefing " + number);
+            jobs.touched(jobId, "brief");
+        }
+    }
+
+    private Issue issue(BriefingRecord b) {
+        try {
+            return new Issue(b.id, b.number, b.issuedBy, b.issuedAt, b.hash, json.readValue(b.plan, PlanDocument.class),
+                signatures.findByBriefingId(b.id).stream().map(s -> new Signed(s.personId, s.signedAt)).toList());
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("briefing " + b.number + " cannot be read", e);
+        }
+    }
+
+    Set<String> postedPeople(Issue issue) {
+        return issue.plan().steps().stream().flatMap(s -> s.posts().stream()).map(PlanDocument.PostPart::personId).collect(Collectors.toSet());
+    }
+
+    private String text(Object value) {
+        try {
+            return json.writeValueAsString(value);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static String sha256(String text) {
+        try {
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** Stage 7: frozen, numbered issues of the plan, read-back and signatures. */
+package org.antevid.app.briefing;

@@ -1,0 +1,209 @@
+package org.antevid.app.crew;
+
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.Id;
+import jakarta.persistence.OrderColumn;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.antevid.app.job.Jobs;
+import org.antevid.app.problem.NotThere;
+import org.antevid.app.stem.Stems;
+import org.antevid.app.trace.Trail;
+import org.antevid.core.crew.CrewCheck;
+import org.antevid.core.crew.Person;
+import org.antevid.core.crew.Role;
+import org.antevid.core.crew.Step;
+import org.antevid.core.quantity.Fault;
+import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.site.Spot;
+import org.hibernate.envers.Audited;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Steps of the job and who does them. A person who cannot do a part, or is elsewhere then, is refused with the reason. */
+@Service
+@Transactional
+public class Crews {
+    private final StepRepository steps;
+    private final Jobs jobs;
+    private final Stems stems;
+    private final Trail trail;
+
+    Crews(StepRepository steps, Jobs jobs, Stems stems, Trail trail) {
+        this.steps = steps;
+        this.jobs = jobs;
+        this.stems = stems;
+        this.trail = trail;
+    }
+
+    /** What the leader writes for a step. */
+    public record Entry(Step.Kind kind, Optional<String> stem, int startMin, int endMin, List<Step.Post> posts) {
+    }
+
+    /** A step with its version. */
+    public record View(Step step, long version) {
+    }
+
+    public List<Step> steps(String jobId) {
+        return steps.findByJobIdOrderByTurn(jobId).stream().map(StepRecord::forCore).toList();
+    }
+
+    public List<View> views(String jobId) {
+        return steps.findByJobIdOrderByTurn(jobId).stream().map(r -> new View(r.forCore(), r.version)).toList();
+    }
+
+    public List<Person> people(String jobId) {
+        return jobs.members(jobId).stream().map(Jobs.Member::person).toList();
+    }
+
+    public String add(String jobId, Entry e) {
+        StepRecord r = new StepRecord();
+        r.id = UUID.randomUUID().toString();
+        r.jobId = jobId;
+        r.turn = steps.findByJobIdOrderByTurn(jobId).stream().mapToInt(s -> s.turn).max().orElse(0) + 1;
+        save(r, e);
+        return r.id;
+    }
+
+    public void change(String jobId, String id, Entry e, Long version) {
+        StepRecord r = record(jobId, id);
+        trail.requireFresh(r, id, r.version, version, "Step " + r.turn);
+        save(r, e);
+    }
+
+    public void remove(String jobId, String id, Long version) {
+        StepRecord r = record(jobId, id);
+        trail.requireFresh(r, id, r.version, version, "Step " + r.turn);
+        steps.delete(r);
+        steps.flush();
+        int turn = 1;
+        for (StepRecord left : steps.findByJobIdOrderByTurn(jobId)) {
+            left.turn = turn++;
+        }
+        jobs.touched(jobId, "crew");
+    }
+
+    /** Earlier or later by one place in the order. */
+    public void move(String jobId, String id, boolean earlier) {
+        List<StepRecord> all = new ArrayList<>(steps.findByJobIdOrderByTurn(jobId));
+        StepRecord r = record(jobId, id);
+        int at = all.indexOf(r);
+        int other = earlier ? at - 1 : at + 1;
+        if (other < 0 || other >= all.size()) {
+            return;
+        }
+        StepRecord o = all.get(other);
+        int turn = r.turn;
+        r.turn = o.turn;
+        o.turn = turn;
+        int length = r.endMin - r.startMin;
+        int otherLength = o.endMin - o.startMin;
+        int start = Math.min(r.startMin, o.startMin);
+        StepRecord first = earlier ? r : o;
+        StepRecord second = earlier ? o : r;
+        first.startMin = start;
+        first.endMin = start + (earlier ? length : otherLength);
+        second.startMin = first.endMin;
+        second.endMin = second.startMin + (earlier ? otherLength : length);
+        steps.saveAllAndFlush(List.of(r, o));
+        jobs.touched(jobId, "crew");
+    }
+
+    public void done(String jobId, String id) {
+        record(jobId, id).done = true;
+        jobs.touched(jobId, "crew");
+    }
+
+    private void save(StepRecord r, Entry e) {
+        e.stem.ifPresent(label -> {
+            if (stems.labelled(r.jobId, label).isEmpty()) {
+                throw new RefusedInput("UNKNOWN_STEM", "stem", label + " is no stem of this job");
+            }
+        });
+        Step step = new Step(r.id, r.turn, e.kind, e.stem, e.startMin, e.endMin, r.done, e.posts);
+        List<Step> all = new ArrayList<>(steps(r.jobId).stream().filter(s -> !s.id().equals(r.id)).toList());
+        List<CrewCheck.Violation> before = CrewCheck.of(all, people(r.jobId));
+        all.add(step);
+        all.sort(Comparator.comparingInt(Step::startMin));
+        List<CrewCheck.Violation> broken = CrewCheck.of(all, people(r.jobId)).stream().filter(v -> !before.contains(v)).toList();
+        if (!broken.isEmpty()) {
+            throw new RefusedInput(broken.stream().map(v -> new Fault(v.code(), "posts", v.words())).toList());
+        }
+        r.kind = e.kind;
+        r.stem = e.stem.orElse(null);
+        r.startMin = e.startMin;
+        r.endMin = e.endMin;
+        r.posts.clear();
+        e.posts.forEach(p -> r.posts.add(PostPart.of(p)));
+        steps.saveAndFlush(r);
+        jobs.touched(r.jobId, "crew");
+    }
+
+    private StepRecord record(String jobId, String id) {
+        return steps.findById(id).filter(s -> s.jobId.equals(jobId)).orElseThrow(NotThere::new);
+    }
+}
+
+@Entity
+@Audited
+@Table(name = "step")
+class StepRecord {
+    @Id
+    String id;
+    String jobId;
+    int turn;
+    @Enumerated(EnumType.STRING)
+    Step.Kind kind;
+    String stem;
+    int startMin;
+    int endMin;
+    boolean done;
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "step_post")
+    @OrderColumn(name = "place")
+    List<PostPart> posts = new ArrayList<>();
+    @Version
+    long version;
+
+    Step forCore() {
+        return new Step(id, turn, kind, Optional.ofNullable(stem), startMin, endMin, done, posts.stream().map(PostPart::forCore).toList());
+    }
+}
+
+@Embeddable
+class PostPart {
+    @Enumerated(EnumType.STRING)
+    Role role;
+    String personId;
+    Double standE;
+    Double standN;
+
+    static PostPart of(Step.Post p) {
+        PostPart part = new PostPart();
+        part.role = p.role();
+        part.personId = p.personId();
+        part.standE = p.stand().map(Spot::eastM).orElse(null);
+        part.standN = p.stand().map(Spot::northM).orElse(null);
+        return part;
+    }
+
+    Step.Post forCore() {
+        return new Step.Post(role, personId, standE == null || standN == null ? Optional.empty() : Optional.of(new Spot(standE, standN)));
+    }
+}
+
+interface StepRepository extends JpaRepository<StepRecord, String> {
+    List<StepRecord> findByJobIdOrderByTurn(String jobId);
+}

@@ -1,0 +1,195 @@
+package org.antevid.app.demo;
+
+import java.time.LocalDate;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.antevid.app.crew.Crews;
+import org.antevid.app.job.Jobs;
+import org.antevid.app.job.Part;
+import org.antevid.app.lay.Lays;
+import org.antevid.app.people.Office;
+import org.antevid.app.people.People;
+import org.antevid.app.people.SignedIn;
+import org.antevid.app.place.Form;
+import org.antevid.app.place.Places;
+import org.antevid.app.stem.SightingKind;
+import org.antevid.app.stem.Stems;
+import org.antevid.app.tangle.Tangles;
+import org.antevid.core.crew.Competence;
+import org.antevid.core.crew.Person;
+import org.antevid.core.crew.Role;
+import org.antevid.core.crew.Step;
+import org.antevid.core.cut.School;
+import org.antevid.core.lay.LayChoice;
+import org.antevid.core.lay.Means;
+import org.antevid.core.site.FeatureKind;
+import org.antevid.core.site.Ground;
+import org.antevid.core.site.Protection;
+import org.antevid.core.site.Spot;
+import org.antevid.core.stem.Condition;
+import org.antevid.core.stem.Defect;
+import org.antevid.core.stem.DefectKind;
+import org.antevid.core.stem.Species;
+import org.antevid.core.stem.StemMass;
+import org.antevid.core.stem.StemState;
+import org.antevid.core.tangle.Pile;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.core.annotation.Order;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.stereotype.Component;
+
+/** A made-up job: a community allotment and boat mooring beside a canal lock, two days after a night gale. */
+@Component
+class WithyLock {
+    static final String PASSPHRASE = "three short one long";
+    private static final List<Spot> NO_ZONE = List.of();
+    private final People people;
+    private final Jobs jobs;
+    private final Places places;
+    private final Stems stems;
+    private final Lays lays;
+    private final Tangles tangles;
+    private final Crews crews;
+    private final boolean demo;
+
+    WithyLock(People people, Jobs jobs, Places places, Stems stems, Lays lays, Tangles tangles, Crews crews,
+              @Value("${antevid.demo}") boolean demo) {
+        this.people = people;
+        this.jobs = jobs;
+        this.places = places;
+        this.stems = stems;
+        this.lays = lays;
+        this.tangles = tangles;
+        this.crews = crews;
+        this.demo = demo;
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    @Order(2)
+    void enter() {
+        if (!demo || !people.nobodyYet()) {
+            return;
+        }
+        Person imre = add("Imre Halloway", Office.LEADER, Competence.SAW, Competence.WINCH, Competence.LOOKOUT, Competence.GROUND, Competence.HUNG_UP);
+        Person nadia = add("Nadia Quill", Office.CREW, Competence.SAW, Competence.GROUND);
+        Person tove = add("Tove Arkwright", Office.CREW, Competence.WINCH, Competence.GROUND);
+        Person sefa = add("Sefa Marsh", Office.CREW, Competence.GROUND, Competence.LOOKOUT, Competence.FIRST_AID);
+        Person oren = add("Oren Pike", Office.CREW, Competence.GROUND);
+        add("Wilma Stroud", Office.REVIEWER, Competence.HUNG_UP);
+        add("Ottoline Fenn", Office.OWNER);
+        SignedIn leader = people.signed(imre.id());
+        SecurityContextHolder.getContext().setAuthentication(new UsernamePasswordAuthenticationToken(leader, null, List.of()));
+        try {
+            String job = jobs.open("Withy Lock", "Withy Lock allotments and mooring, after the gale", LocalDate.of(2026, 11, 23),
+                new Jobs.Conditions(9, new Ground(6, 172), "white gate on the lane, north-east", "Sallow Bridge clinic, 12 min by road"), imre.id()).id();
+            Stream.of(nadia, tove, sefa, oren).forEach(p -> jobs.put(job, p.id(), Part.CREW));
+            place(job);
+            stems(job, leader);
+            steps(job, nadia, tove, sefa);
+            String next = jobs.open("Osier Cut", "Osier Cut towpath, three willows", LocalDate.of(2026, 12, 1),
+                new Jobs.Conditions(9, new Ground(2, 180), "", ""), imre.id()).id();
+            places.add(next, target("towpath", FeatureKind.PATH, Form.LINE, 2, Protection.CLOSE, "", spots(0, 10, 60, 14)));
+            places.add(next, feature("the cut", FeatureKind.WATER, Form.POLYGON, spots(0, 0, 60, 4, 60, 10, 0, 6)));
+            System.out.println("Demo job 'Withy Lock', crew code " + jobs.job(job).code() + ". Sign in with the passphrase '" + PASSPHRASE + "' as");
+            System.out.println("  Imre Halloway (leader), Wilma Stroud (reviewer) or Ottoline Fenn (owner).");
+            System.out.println("  Crew (Nadia Quill, Tove Arkwright, Sefa Marsh, Oren Pike) join with the code and a PIN of their own.");
+        } finally {
+            SecurityContextHolder.clearContext();
+        }
+    }
+
+    private Person add(String name, Office office, Competence... competences) {
+        Set<Competence> set = EnumSet.noneOf(Competence.class);
+        set.addAll(List.of(competences));
+        return people.add(name, office, office == Office.CREW ? Optional.empty() : Optional.of(PASSPHRASE), set);
+    }
+
+    private void place(String job) {
+        places.add(job, target("glasshouse", FeatureKind.GLASS, Form.POLYGON, 3, Protection.EMPTY, "Sefa Marsh", spots(21, 31, 31, 31, 31, 36.5, 21, 36.5)));
+        places.add(job, target("footbridge", FeatureKind.FOOTBRIDGE, Form.POLYGON, 4, Protection.CLOSE, "Sefa Marsh", spots(50, 0, 52, 0, 52, 18.5, 50, 18.5)));
+        places.add(job, target("boat Marigold", FeatureKind.BOAT, Form.POLYGON, 3, Protection.EMPTY, "Oren Pike", spots(60, 12, 72, 11, 73.5, 12, 72, 13, 60, 14)));
+        places.add(job, target("boat Tansy", FeatureKind.BOAT, Form.POLYGON, 3, Protection.EMPTY, "Oren Pike", spots(12, 15, 23, 14.2, 24.5, 15.2, 23, 16.2, 12, 17)));
+        places.add(job, target("phone line", FeatureKind.OVERHEAD_LINE, Form.LINE, 4, Protection.NONE, "", spots(0, 60, 34, 66, 90, 73)));
+        places.add(job, target("beehives", FeatureKind.BEEHIVES, Form.POLYGON, 2, Protection.NONE, "", spots(70, 33, 74, 33, 74, 35, 70, 35)));
+        places.add(job, target("towpath", FeatureKind.PATH, Form.LINE, 2, Protection.CLOSE, "Oren Pike", spots(0, 20.5, 45, 19.6, 90, 17)));
+        places.add(job, new Places.Entry("water stopcock", FeatureKind.BURIED, Form.POINT, spots(50, 29), 0.4, 2, false, "", Protection.NONE, "", false,
+            "tape 13.0 m on 113° from the stump of S1"));
+        places.add(job, new Places.Entry("compost bays", FeatureKind.COMPOST, Form.POLYGON, spots(52, 45, 58, 45, 58, 47.5, 52, 47.5), 0, 1, true,
+            "allotment committee, 22 Nov", Protection.NONE, "", false, "tapped"));
+        places.add(job, feature("canal", FeatureKind.WATER, Form.POLYGON, spots(0, 4, 90, 0, 90, 14, 52, 15.5, 52, 14.8, 50, 14.9, 50, 15.7, 0, 18)));
+        places.add(job, feature("beds north", FeatureKind.BED, Form.POLYGON, spots(56, 51, 72, 51, 72, 58, 56, 58)));
+        places.add(job, feature("beds east", FeatureKind.BED, Form.POLYGON, spots(62, 38, 76, 38, 76, 46, 62, 46)));
+        places.add(job, feature("beds west", FeatureKind.BED, Form.POLYGON, spots(22, 42, 33, 42, 33, 52, 22, 52)));
+        places.add(job, feature("hedge", FeatureKind.HEDGE, Form.LINE, spots(88, 20, 87, 45, 82, 52)));
+        places.add(job, new Places.Entry("white gate", FeatureKind.MEETING_POINT, Form.POINT, spots(84, 58), 1, 0, false, "", Protection.NONE, "", false, "tapped"));
+    }
+
+    private static Places.Entry target(String name, FeatureKind kind, Form form, int worth, Protection protection, String by, List<Spot> outline) {
+        return new Places.Entry(name, kind, form, outline, 0, worth, false, "", protection, by, false, "corners by tape from the stump of S1");
+    }
+
+    private static Places.Entry feature(String name, FeatureKind kind, Form form, List<Spot> outline) {
+        return new Places.Entry(name, kind, form, outline, 0, 0, false, "", Protection.NONE, "", false, "tapped");
+    }
+
+    private static List<Spot> spots(double... en) {
+        return IntStream.range(0, en.length / 2).mapToObj(i -> new Spot(en[2 * i], en[2 * i + 1])).toList();
+    }
+
+    private void stems(String job, SignedIn leader) {
+        String s1 = stem(job, Species.POPULUS, StemState.STANDING, 38, 34, StemMass.Shape.FOREST, StemMass.Crown.FOREST_BROADLEAF_LEAFLESS, false, "Lombardy poplar by the glasshouse");
+        sight(job, s1, leader, SightingKind.GIRTH, "tape", 1.63, 0.0);
+        sight(job, s1, leader, SightingKind.HEIGHT_ANGLES, "clinometer and tape", 30.0, 36.1, -4.1);
+        sight(job, s1, leader, SightingKind.HEIGHT_ANGLES, "clinometer and tape", 26.0, 39.6, -5.3);
+        stems.sight(job, s1, new Stems.Observation(SightingKind.PLUMB_LEAN, Optional.of(1.8), Optional.of(0.6), Optional.empty(), Optional.of(262.0), "plumb line, two sides"), leader);
+        sight(job, s1, leader, SightingKind.CROWN_RADIUS, "tape", 2.0);
+        defect(job, s1, leader, DefectKind.DEAD_TOP, 19, 24, 80, "top 5 m, bark off");
+        String s2 = stem(job, Species.FRAXINUS, StemState.HUNG, 10, 36, StemMass.Shape.FOREST, StemMass.Crown.FOREST_BROADLEAF_LEAFLESS, false, "ash, broken at the base, hung up in S3");
+        sight(job, s2, leader, SightingKind.GIRTH, "tape", 0.94, 0.0);
+        sight(job, s2, leader, SightingKind.EYE_HEIGHT, "", 14.0);
+        sight(job, s2, leader, SightingKind.EYE_CROWN, "", 2.0);
+        defect(job, s2, leader, DefectKind.BROKEN_BASE, 0.2, 0.8, 190, "hinge of torn fibres");
+        String s3 = stem(job, Species.ACER, StemState.STANDING, 12, 47, StemMass.Shape.OPEN, StemMass.Crown.OPEN_BROADLEAF_LEAFLESS, true, "sound sycamore, to be kept");
+        sight(job, s3, leader, SightingKind.GIRTH, "tape", 1.9, 0.0);
+        sight(job, s3, leader, SightingKind.EYE_HEIGHT, "", 16.0);
+        sight(job, s3, leader, SightingKind.EYE_CROWN, "", 4.5);
+        stem(job, Species.SALIX, StemState.STANDING, 47, 21, StemMass.Shape.OPEN, StemMass.Crown.OPEN_BROADLEAF_LEAFLESS, false, "willow, split at the union over the footbridge");
+        String s5 = stem(job, Species.ALNUS, StemState.STANDING, 32, 22.5, StemMass.Shape.FOREST, StemMass.Crown.FOREST_BROADLEAF_LEAFLESS, false, "alder on the bank");
+        sight(job, s5, leader, SightingKind.EYE_DIAMETER, "", 0.3);
+        sight(job, s5, leader, SightingKind.EYE_HEIGHT, "", 12.0);
+        defect(job, s5, leader, DefectKind.LIFTED_ROOT_PLATE, 0, 0.3, 350, "edge lifted 0.2 m on the land side");
+        stem(job, Species.TILIA, StemState.STANDING, 28, 59, StemMass.Shape.OPEN, StemMass.Crown.OPEN_BROADLEAF_LEAFLESS, false, "lime close to the phone line");
+        tangles.relate(job, "S2", Pile.Type.RESTS_ON, "S3");
+        tangles.record(job, s2, new Tangles.HangEntry(Optional.of(20000.0), Optional.empty(), false, "", ""), -1L);
+        lays.choose(job, s1, new LayChoice(58, 0.35, School.OPEN_FACE, 0.45,
+            new Means(Means.Kind.MACHINE_LINE, Optional.of(12.0), Optional.of(52.0), Optional.of(20000.0))), false, NO_ZONE, null);
+    }
+
+    private String stem(String job, Species species, StemState state, double e, double n, StemMass.Shape shape, StemMass.Crown crown, boolean keep, String note) {
+        return stems.add(job, new Stems.NewStem(species, state, new Spot(e, n), Condition.SOUND, shape, crown, keep, note));
+    }
+
+    private void sight(String job, String stem, SignedIn who, SightingKind kind, String instrument, double... numbers) {
+        stems.sight(job, stem, new Stems.Observation(kind, Optional.of(numbers[0]), numbers.length > 1 ? Optional.of(numbers[1]) : Optional.empty(),
+            numbers.length > 2 ? Optional.of(numbers[2]) : Optional.empty(), Optional.empty(), instrument), who);
+    }
+
+    private void defect(String job, String stem, SignedIn who, DefectKind kind, double from, double to, double face, String extent) {
+        stems.defect(job, stem, new Defect(UUID.randomUUID().toString(), kind, from, to, face, ""), extent, "seen", who);
+    }
+
+    private void steps(String job, Person nadia, Person tove, Person sefa) {
+        crews.add(job, new Crews.Entry(Step.Kind.RELEASE, Optional.of("S2"), 0, 40, List.of(
+            new Step.Post(Role.WINCH, tove.id(), Optional.of(new Spot(8, 27))), new Step.Post(Role.LOOKOUT, sefa.id(), Optional.of(new Spot(34, 55))))));
+        crews.add(job, new Crews.Entry(Step.Kind.FELL, Optional.of("S1"), 40, 70, List.of(
+            new Step.Post(Role.CUTTER, nadia.id(), Optional.empty()), new Step.Post(Role.LOOKOUT, sefa.id(), Optional.of(new Spot(45, 62))))));
+    }
+}

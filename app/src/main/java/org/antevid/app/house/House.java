@@ -1,0 +1,103 @@
+package org.antevid.app.house;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import jakarta.validation.constraints.NotNull;
+import org.antevid.app.people.Office;
+import org.antevid.app.people.SignedIn;
+import org.antevid.app.problem.NotAllowed;
+import org.antevid.app.trace.Trail;
+import org.antevid.core.rule.HouseRules;
+import org.hibernate.envers.Audited;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.validation.annotation.Validated;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The house rules in force. */
+@Service
+@Transactional
+public class House {
+    static final String ONLY = "house";
+    private final HouseRepository repository;
+    private final Trail trail;
+
+    House(HouseRepository repository, Trail trail) {
+        this.repository = repository;
+        this.trail = trail;
+    }
+
+    public HouseRules rules() {
+        return repository.findById(ONLY).map(r -> new HouseRules(r.exclusionLengths, r.soundSigmaDeg, r.windLimitMs)).orElse(HouseRules.USUAL);
+    }
+
+    long version() {
+        return repository.findById(ONLY).map(r -> r.version).orElse(-1L);
+    }
+
+    void change(HouseRules rules, Long version) {
+        HouseRecord r = repository.findById(ONLY).orElse(null);
+        if (r == null) {
+            r = new HouseRecord();
+            r.id = ONLY;
+        } else {
+            trail.requireFresh(r, ONLY, r.version, version, "The house rules");
+        }
+        r.exclusionLengths = rules.exclusionLengths();
+        r.soundSigmaDeg = rules.soundSigmaDeg();
+        r.windLimitMs = rules.windLimitMs();
+        repository.saveAndFlush(r);
+    }
+}
+
+@Entity
+@Audited
+@Table(name = "house_rules")
+class HouseRecord {
+    @Id
+    String id;
+    double exclusionLengths;
+    double soundSigmaDeg;
+    double windLimitMs;
+    @Version
+    long version;
+}
+
+interface HouseRepository extends JpaRepository<HouseRecord, String> {
+}
+
+@RestController
+@RequestMapping("/api/house")
+class HouseController {
+    record Thresholds(@NotNull Double exclusionLengths, @NotNull Double soundSigmaDeg, @NotNull Double windLimitMs, @NotNull Long version) {
+    }
+
+    private final House house;
+
+    HouseController(House house) {
+        this.house = house;
+    }
+
+    @GetMapping
+    Thresholds rules() {
+        HouseRules r = house.rules();
+        return new Thresholds(r.exclusionLengths(), r.soundSigmaDeg(), r.windLimitMs(), house.version());
+    }
+
+    @PutMapping
+    Thresholds change(@Validated @RequestBody Thresholds t, @AuthenticationPrincipal SignedIn me) {
+        if (me.office() != Office.OWNER) {
+            throw new NotAllowed("Only the owner changes house rules.");
+        }
+        house.change(new HouseRules(t.exclusionLengths, t.soundSigmaDeg, t.windLimitMs), t.version);
+        return rules();
+    }
+}

@@ -1,0 +1,68 @@
+package org.antevid.app.job;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.Map;
+import org.antevid.app.people.SignedIn;
+import org.antevid.app.problem.NotAllowed;
+import org.antevid.app.problem.NotThere;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.web.method.HandlerMethod;
+import org.springframework.web.servlet.HandlerInterceptor;
+import org.springframework.web.servlet.HandlerMapping;
+import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+
+/** Lets nobody through to a job they are not on, and nobody beyond their part on it. */
+@Configuration
+class JobGate implements WebMvcConfigurer, HandlerInterceptor {
+    private final Jobs jobs;
+
+    JobGate(Jobs jobs) {
+        this.jobs = jobs;
+    }
+
+    @Override
+    public void addInterceptors(InterceptorRegistry registry) {
+        registry.addInterceptor(this).addPathPatterns("/api/jobs/*", "/api/jobs/*/**");
+    }
+
+    @Override
+    public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
+        if (!(handler instanceof HandlerMethod method)) {
+            return true;
+        }
+        Needs needs = method.getMethodAnnotation(Needs.class);
+        if (needs == null) {
+            throw new IllegalStateException("no right is named for " + method);
+        }
+        Authentication a = SecurityContextHolder.getContext().getAuthentication();
+        if (a == null || !(a.getPrincipal() instanceof SignedIn me)) {
+            throw new NotThere();
+        }
+        Part part = jobs.part(jobId(request), me).orElseThrow(NotThere::new);
+        boolean allowed = switch (needs.value()) {
+            case READ -> true;
+            case WORK -> part != Part.REVIEWER;
+            case LEAD -> part == Part.LEADER;
+            case REVIEW -> part == Part.REVIEWER;
+            case JUDGE -> part != Part.CREW;
+        };
+        if (!allowed) {
+            throw new NotAllowed(switch (needs.value()) {
+                case LEAD -> "Only the leader of this job may do this.";
+                case REVIEW -> "Only a reviewer may do this.";
+                default -> "Your part on this job does not include this.";
+            });
+        }
+        return true;
+    }
+
+    @SuppressWarnings("unchecked")
+    private static String jobId(HttpServletRequest request) {
+        Map<String, String> path = (Map<String, String>) request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE);
+        return path.get("job");
+    }
+}

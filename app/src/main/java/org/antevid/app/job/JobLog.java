@@ -1,0 +1,57 @@
+package org.antevid.app.job;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The job's log. It writes itself: other services add an entry in the transaction that does the thing. */
+@Service
+@Transactional
+public class JobLog {
+    private final LogRepository entries;
+
+    JobLog(LogRepository entries) {
+        this.entries = entries;
+    }
+
+    /** One line of the log. */
+    public record Line(Instant at, String who, String words) {
+    }
+
+    public void write(String jobId, String who, String words) {
+        LogRecord e = new LogRecord();
+        e.jobId = jobId;
+        e.who = who;
+        e.words = words;
+        e.at = Instant.now();
+        entries.save(e);
+    }
+
+    /** @return newest first */
+    public List<Line> lines(String jobId) {
+        return entries.findByJobIdOrderByIdDesc(jobId).stream().map(e -> new Line(e.at, e.who, e.words)).toList();
+    }
+}
+
+@Entity
+@Table(name = "log_entry")
+class LogRecord {
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    Long id;
+    String jobId;
+    String who;
+    String words;
+    Instant at;
+}
+
+interface LogRepository extends JpaRepository<LogRecord, Long> {
+    List<LogRecord> findByJobIdOrderByIdDesc(String jobId);
+}

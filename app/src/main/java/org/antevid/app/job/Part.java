@@ -1,0 +1,4 @@
+package org.antevid.app.job;
+
+/** What a person is on one job. */
+public enum Part { LEADER, CREW, REVIEWER }

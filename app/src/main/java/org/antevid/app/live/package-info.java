@@ -1,0 +1,2 @@
+/** One stream of changes a job, by server-sent events. */
+package org.antevid.app.live;

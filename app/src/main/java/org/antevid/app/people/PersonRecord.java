@@ -1,0 +1,49 @@
+package org.antevid.app.people;
+
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.antevid.core.crew.Competence;
+import org.antevid.core.crew.Person;
+import org.hibernate.envers.Audited;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+@Entity
+@Audited
+@Table(name = "person")
+class PersonRecord {
+    @Id
+    String id;
+    String name;
+    @Enumerated(EnumType.STRING)
+    Office office;
+    String passphraseHash;
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "person_competence")
+    @Column(name = "competence")
+    @Enumerated(EnumType.STRING)
+    Set<Competence> competences = EnumSet.noneOf(Competence.class);
+    @Version
+    long version;
+
+    Person forRules() {
+        return new Person(id, name, competences);
+    }
+}
+
+interface PersonRepository extends JpaRepository<PersonRecord, String> {
+    Optional<PersonRecord> findByNameIgnoreCase(String name);
+
+    List<PersonRecord> findAllByOrderByName();
+}

@@ -1,0 +1,2 @@
+/** People, their offices and competences, and how they sign in. */
+package org.antevid.app.people;

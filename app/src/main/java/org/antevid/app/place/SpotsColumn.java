@@ -1,0 +1,25 @@
+package org.antevid.app.place;
+
+import jakarta.persistence.AttributeConverter;
+import jakarta.persistence.Converter;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.antevid.core.site.Spot;
+
+/** A list of points as text: "east north;east north", metres. */
+@Converter
+public class SpotsColumn implements AttributeConverter<List<Spot>, String> {
+    @Override
+    public String convertToDatabaseColumn(List<Spot> spots) {
+        return spots == null ? null : spots.stream().map(s -> s.eastM() + " " + s.northM()).collect(Collectors.joining(";"));
+    }
+
+    @Override
+    public List<Spot> convertToEntityAttribute(String text) {
+        if (text == null || text.isEmpty()) {
+            return List.of();
+        }
+        return Arrays.stream(text.split(";")).map(p -> p.split(" ")).map(p -> new Spot(Double.parseDouble(p[0]), Double.parseDouble(p[1]))).toList();
+    }
+}

@@ -1,0 +1,2 @@
+/** Stage 1: ground, conditions and features of the place. */
+package org.antevid.app.place;

@@ -1,0 +1,102 @@
+package org.antevid.app.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.antevid.app.job.Jobs;
+import org.antevid.app.lay.Lays;
+import org.antevid.app.place.Places;
+import org.antevid.app.stem.Stems;
+import org.antevid.core.crew.Person;
+import org.antevid.core.crew.Role;
+import org.antevid.core.crew.Step;
+import org.antevid.core.lay.LayPlan;
+import org.antevid.core.plan.PlanDocument;
+import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.quantity.Rounding;
+import org.antevid.core.retreat.EscapeRoutes;
+import org.antevid.core.retreat.WayOut;
+import org.antevid.core.rule.Situation;
+import org.antevid.core.site.Site;
+import org.antevid.core.site.Spot;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Writes the plan down as the document that a briefing freezes. */
+@Service
+@Transactional(readOnly = true)
+public class Documents {
+    private final Plans plans;
+    private final Jobs jobs;
+    private final Places places;
+    private final Stems stems;
+    private final Lays lays;
+
+    Documents(Plans plans, Jobs jobs, Places places, Stems stems, Lays lays) {
+        this.plans = plans;
+        this.jobs = jobs;
+        this.places = places;
+        this.stems = stems;
+        this.lays = lays;
+    }
+
+    public PlanDocument of(String jobId) {
+        Situation s = plans.situation(jobId);
+        Jobs.Job job = jobs.job(jobId);
+        Map<String, Lays.Chosen> chosen = lays.chosen(jobId).stream().collect(Collectors.toMap(Lays.Chosen::stemId, Function.identity()));
+        List<PlanDocument.Thing> things = places.features(jobId).stream().map(f -> new PlanDocument.Thing(f.id(), f.entry().name(), f.entry().kind().words(),
+            f.entry().form().name(), f.entry().outline(), f.entry().radiusM(), f.entry().worth(), f.entry().mayBeHit(), f.entry().protection().words(),
+            f.entry().protectedBy())).toList();
+        List<PlanDocument.StemPart> parts = stems.known(jobId).stream().map(k -> stem(s, k, Optional.ofNullable(chosen.get(k.id())))).toList();
+        Map<String, String> names = s.people().stream().collect(Collectors.toMap(Person::id, Person::name));
+        List<PlanDocument.StepPart> steps = s.steps().stream().map(st -> step(s, st, names)).toList();
+        return new PlanDocument(job.name(), job.windLimitMs(), job.ground().slopeDeg(), job.ground().downhillDeg(), things, parts, steps);
+    }
+
+    private static PlanDocument.StemPart stem(Situation s, Stems.Known k, Optional<Lays.Chosen> chosen) {
+        Optional<LayPlan> plan = s.stem(k.reading().label()).flatMap(Situation.StemFacts::lay);
+        Optional<PlanDocument.LayPart> lay = chosen.filter(Lays.Chosen::fixed).flatMap(c -> plan.map(p -> new PlanDocument.LayPart(p.choice().layDeg(),
+            Rounding.up(p.zone().designReachM(), 1), Rounding.up(p.zone().exclusionM(), 0), p.fan().wholeCircle(), p.fanOutline(), c.dropZone(), ways(p),
+            p.choice().school().words(), p.choice().means().kind().words(), p.control().biasDeg(), p.control().sigmaDeg(), p.card().hingeLengthM(),
+            p.card().hingeThickM())));
+        List<Spot> beneath = s.hangs().stream().filter(h -> h.hung().equals(k.reading().label())).findFirst().map(h -> h.beneath().outline()).orElse(List.of());
+        return new PlanDocument.StemPart(k.reading().label(), k.reading().species().commonName(), k.reading().state().words(), k.reading().at(),
+            k.reading().height().map(h -> Rounding.up(h.high(), 1)), lay, beneath);
+    }
+
+    private static List<PlanDocument.WayPart> ways(LayPlan p) {
+        return p.escape().routes().stream().filter(EscapeRoutes.Route::open).map(r -> new PlanDocument.WayPart(r.side() == EscapeRoutes.Side.RIGHT ? "E1" : "E2",
+            r.way().orElseThrow().azimuthDeg(), p.escape().requiredM())).toList();
+    }
+
+    private static PlanDocument.StepPart step(Situation s, Step st, Map<String, String> names) {
+        List<PlanDocument.PostPart> posts = new ArrayList<>();
+        Optional<Situation.StemFacts> stem = st.stem().flatMap(s::stem);
+        for (Step.Post p : st.posts()) {
+            Optional<LayPlan> lay = stem.flatMap(Situation.StemFacts::lay).filter(l -> st.kind() == Step.Kind.FELL);
+            boolean atStump = p.role() == Role.CUTTER && lay.isPresent();
+            Optional<Spot> stand = atStump ? stem.map(f -> f.reading().at()) : p.stand();
+            List<PlanDocument.WayPart> ways = atStump ? ways(lay.get())
+                : stand.flatMap(at -> stem.map(f -> wayOut(s.site(), at, f.reading().at(), keepOut(s, st, lay)))).orElse(List.of());
+            posts.add(new PlanDocument.PostPart(p.personId(), names.getOrDefault(p.personId(), "?"), p.role(), p.role().task(), stand, ways));
+        }
+        return new PlanDocument.StepPart(st.id(), st.turn(), st.title(), st.kind(), st.stem(), st.startMin(), st.endMin(), posts);
+    }
+
+    private static double keepOut(Situation s, Step st, Optional<LayPlan> lay) {
+        return lay.map(l -> l.zone().exclusionM()).orElseGet(() -> s.hangs().stream().filter(h -> st.stem().filter(h.hung()::equals).isPresent())
+            .mapToDouble(Situation.Hang::keepOutM).max().orElse(0));
+    }
+
+    private static List<PlanDocument.WayPart> wayOut(Site site, Spot stand, Spot stump, double ringM) {
+        try {
+            WayOut w = WayOut.of(stand, stump, ringM, LayPlan.obstacles(site, stand));
+            return List.of(new PlanDocument.WayPart("E", w.azimuthDeg(), Rounding.up(w.lengthM(), 0)));
+        } catch (RefusedInput e) {
+            return List.of();
+        }
+    }
+}

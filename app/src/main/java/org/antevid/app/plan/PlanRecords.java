@@ -1,0 +1,45 @@
+package org.antevid.app.plan;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+/** A second opinion as it was taken; never changed. */
+@Entity
+@Table(name = "opinion")
+class OpinionRecord {
+    @Id
+    String id;
+    String jobId;
+    String findingKey;
+    String takerId;
+    boolean byTelephone;
+    String phone;
+    String shown;
+    String enteredBy;
+    Instant takenAt;
+}
+
+/** A caution somebody has taken note of, with its words at that time; never changed. */
+@Entity
+@Table(name = "acknowledgement")
+class AcknowledgementRecord {
+    @Id
+    String id;
+    String jobId;
+    String findingKey;
+    String words;
+    String who;
+    Instant at;
+}
+
+interface OpinionRepository extends JpaRepository<OpinionRecord, String> {
+    List<OpinionRecord> findByJobId(String jobId);
+}
+
+interface AcknowledgementRepository extends JpaRepository<AcknowledgementRecord, String> {
+    List<AcknowledgementRecord> findByJobId(String jobId);
+}

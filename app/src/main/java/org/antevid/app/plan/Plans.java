@@ -1,0 +1,166 @@
+package org.antevid.app.plan;
+
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.antevid.app.crew.Crews;
+import org.antevid.app.house.House;
+import org.antevid.app.instrument.Anemometer;
+import org.antevid.app.job.Jobs;
+import org.antevid.app.lay.Lays;
+import org.antevid.app.people.People;
+import org.antevid.app.people.SignedIn;
+import org.antevid.app.place.Places;
+import org.antevid.app.problem.NotAllowed;
+import org.antevid.app.problem.NotThere;
+import org.antevid.app.stem.Stems;
+import org.antevid.app.tangle.Tangles;
+import org.antevid.core.crew.Person;
+import org.antevid.core.lay.LayPlan;
+import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.quantity.Require;
+import org.antevid.core.rule.Finding;
+import org.antevid.core.rule.Findings;
+import org.antevid.core.rule.SecondOpinion;
+import org.antevid.core.rule.Severity;
+import org.antevid.core.rule.Situation;
+import org.antevid.core.site.Shape;
+import org.antevid.core.tangle.Pile;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The plan of a job put together from all stages, and what the rules say about it now. */
+@Service
+@Transactional
+public class Plans {
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm").withZone(ZoneId.systemDefault());
+    private final Jobs jobs;
+    private final People people;
+    private final House house;
+    private final Places places;
+    private final Stems stems;
+    private final Lays lays;
+    private final Tangles tangles;
+    private final Crews crews;
+    private final Anemometer anemometer;
+    private final OpinionRepository opinions;
+    private final AcknowledgementRepository acknowledgements;
+
+    Plans(Jobs jobs, People people, House house, Places places, Stems stems, Lays lays, Tangles tangles, Crews crews, Anemometer anemometer,
+          OpinionRepository opinions, AcknowledgementRepository acknowledgements) {
+        this.jobs = jobs;
+        this.people = people;
+        this.house = house;
+        this.places = places;
+        this.stems = stems;
+        this.lays = lays;
+        this.tangles = tangles;
+        this.crews = crews;
+        this.anemometer = anemometer;
+        this.opinions = opinions;
+        this.acknowledgements = acknowledgements;
+    }
+
+    public Situation situation(String jobId) {
+        List<Situation.StemFacts> facts = new ArrayList<>();
+        for (Stems.Known s : stems.known(jobId)) {
+            Optional<Lays.Chosen> chosen = lays.chosenFor(s.id());
+            Optional<LayPlan> plan = chosen.filter(c -> s.reading().notKnown().isEmpty()).map(c -> lays.plan(jobId, s.id(), c.choice()));
+            facts.add(new Situation.StemFacts(s.reading(), plan, chosen.map(Lays.Chosen::fixed).orElse(false),
+                chosen.map(Lays.Chosen::dropZone).filter(z -> z.size() >= 3).map(Shape::polygon)));
+        }
+        Tangles.Answer tangle = tangles.answer(jobId);
+        return new Situation(house.rules(), places.site(jobId), Optional.of(anemometer.now().gustMs()), jobs.job(jobId).windLimitMs(), facts,
+            tangle.pile().orElse(new Pile(List.of(), Set.of(), false, List.of())), tangle.hangs(), crews.steps(jobId), crews.people(jobId),
+            jobs.leaderOf(jobId), tangles.guards(jobId));
+    }
+
+    /** @return findings worst first, with what opinions and acknowledgements have cleared */
+    public List<Finding> findings(String jobId) {
+        Situation s = situation(jobId);
+        List<OpinionRecord> taken = opinions.findByJobId(jobId);
+        List<AcknowledgementRecord> noted = acknowledgements.findByJobId(jobId);
+        return Findings.of(s).stream().map(f -> cleared(s, f, taken, noted)).toList();
+    }
+
+    private Finding cleared(Situation s, Finding f, List<OpinionRecord> taken, List<AcknowledgementRecord> noted) {
+        return switch (f.severity()) {
+            case SECOND_OPINION -> taken.stream().filter(o -> o.findingKey.equals(f.key()) && stillMayTake(s, f, o)).reduce((a, b) -> b)
+                .map(o -> f.clearedBy("second opinion: " + people.person(o.takerId).name() + " at " + CLOCK.format(o.takenAt)
+                    + (o.byTelephone ? ", by telephone " + o.phone : ", on site"))).orElse(f);
+            case CAUTION -> noted.stream().filter(a -> a.findingKey.equals(f.key()) && a.words.equals(f.words())).reduce((a, b) -> b)
+                .map(a -> f.clearedBy("acknowledged by " + a.who + " at " + CLOCK.format(a.at))).orElse(f);
+            case STOP, NOTE -> f;
+        };
+    }
+
+    /** An opinion lapses when its giver has since become planner or cutter. */
+    private boolean stillMayTake(Situation s, Finding f, OpinionRecord o) {
+        try {
+            SecondOpinion.require(s, f, people.person(o.takerId));
+            return true;
+        } catch (RefusedInput e) {
+            return false;
+        }
+    }
+
+    /** A second opinion; {@code shown} says what the taker was shown, {@code phone} their number when not on site. */
+    public record Opinion(String findingKey, String takerId, boolean byTelephone, String phone, String shown) {
+    }
+
+    public void takeOpinion(String jobId, Opinion o, SignedIn enteredBy) {
+        Situation s = situation(jobId);
+        Finding f = Findings.of(s).stream().filter(x -> x.key().equals(o.findingKey)).findFirst().orElseThrow(NotThere::new);
+        Person taker = people.person(o.takerId);
+        SecondOpinion.require(s, f, taker);
+        if (o.byTelephone && !enteredBy.personId().equals(s.planner())) {
+            throw new NotAllowed("Only the leader writes down an opinion taken by telephone.");
+        }
+        if (!o.byTelephone && !enteredBy.personId().equals(o.takerId)) {
+            throw new RefusedInput("NOT_SELF", "takerId", taker.name() + " signs in and takes it in person, or it is taken by telephone");
+        }
+        OpinionRecord r = new OpinionRecord();
+        r.id = UUID.randomUUID().toString();
+        r.jobId = jobId;
+        r.findingKey = o.findingKey;
+        r.takerId = o.takerId;
+        r.byTelephone = o.byTelephone;
+        r.phone = o.byTelephone ? Require.text(o.phone, 40, "phone") : "";
+        r.shown = Require.text(o.shown, 300, "shown");
+        r.enteredBy = enteredBy.name();
+        r.takenAt = Instant.now();
+        opinions.save(r);
+        jobs.touched(jobId, "plan");
+    }
+
+    public void acknowledge(String jobId, String key, SignedIn who) {
+        Finding f = Findings.of(situation(jobId)).stream().filter(x -> x.key().equals(key)).findFirst().orElseThrow(NotThere::new);
+        if (f.severity() != Severity.CAUTION) {
+            throw new RefusedInput("BAD_CHOICE", "findingKey", "only a caution is cleared by an acknowledgement");
+        }
+        AcknowledgementRecord r = new AcknowledgementRecord();
+        r.id = UUID.randomUUID().toString();
+        r.jobId = jobId;
+        r.findingKey = key;
+        r.words = f.words();
+        r.who = who.name();
+        r.at = Instant.now();
+        acknowledgements.save(r);
+        jobs.touched(jobId, "plan");
+    }
+
+    /** Ends the job. @throws RefusedInput while a hung stem has no guard or closure named */
+    public void closeJob(String jobId) {
+        List<Situation.Guard> unnamed = tangles.guards(jobId).stream().filter(g -> !g.named()).toList();
+        if (!unnamed.isEmpty()) {
+            throw new RefusedInput("NO_GUARD", "guard", "name guard and closure of " + String.join(", ", unnamed.stream().map(Situation.Guard::stem).toList())
+                + ", which still hangs; a hung-up tree is never left unmarked");
+        }
+        jobs.close(jobId);
+    }
+}

@@ -1,0 +1,2 @@
+/** Stage 9: outcomes against the plan, and lessons. */
+package org.antevid.app.review;

@@ -1,0 +1,2 @@
+/** Serving the screens and describing the interface. */
+package org.antevid.app.shell;

@@ -1,0 +1,41 @@
+package org.antevid.app.sums;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.antevid.app.problem.NotThere;
+import org.antevid.core.sum.Field;
+import org.antevid.core.sum.Sum;
+import org.antevid.core.sum.Sums;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/sums")
+class SumsController {
+    record FieldView(String name, String unit, String kind, boolean required, double low, double high, double usualLow, double usualHigh,
+                     Optional<Object> standard, List<String> choices) {
+        static FieldView of(Field f) {
+            return new FieldView(f.name(), f.unit(), f.kind().name().toLowerCase(Locale.ROOT), f.required(), f.low(), f.high(), f.usualLow(), f.usualHigh(),
+                f.standard(), f.choices());
+        }
+    }
+
+    record SumView(String name, String title, List<FieldView> fields) {
+    }
+
+    @GetMapping
+    List<SumView> sums() {
+        return Sums.all().stream().map(s -> new SumView(s.name(), s.title(), s.fields().stream().map(FieldView::of).toList())).toList();
+    }
+
+    @PostMapping("/{name}")
+    Map<String, Object> compute(@PathVariable String name, @RequestBody Map<String, Object> input) {
+        return Sums.named(name).map((Sum s) -> s.compute(input)).orElseThrow(NotThere::new);
+    }
+}

@@ -1,0 +1,2 @@
+/** Every core computation on its own. */
+package org.antevid.app.sums;

@@ -1,0 +1,71 @@
+package org.antevid.app.trace;
+
+import jakarta.persistence.EntityManager;
+import java.lang.reflect.Field;
+import java.lang.reflect.Modifier;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import org.antevid.app.problem.Stale;
+import org.hibernate.envers.AuditReader;
+import org.hibernate.envers.AuditReaderFactory;
+import org.springframework.stereotype.Component;
+
+/** Reads the revisions back: who changed a record last, and what. */
+@Component
+public class Trail {
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm:ss").withZone(ZoneId.systemDefault());
+    private final EntityManager entities;
+
+    Trail(EntityManager entities) {
+        this.entities = entities;
+    }
+
+    /** @throws Stale naming who changed what and when, unless both versions are the same */
+    public void requireFresh(Object record, String id, long stored, Long given, String name) {
+        if (!Objects.equals(stored, given)) {
+            throw new Stale(name + " was changed in the meantime: " + lastChange(record.getClass(), id) + ". Look again, then change it.");
+        }
+    }
+
+    private String lastChange(Class<?> type, String id) {
+        AuditReader reader = AuditReaderFactory.get(entities);
+        List<Number> revisions = reader.getRevisions(type, id);
+        if (revisions.isEmpty()) {
+            return "by nobody known";
+        }
+        Number last = revisions.get(revisions.size() - 1);
+        Revision revision = reader.findRevision(Revision.class, last);
+        String what = revisions.size() < 2 ? "made it" : differences(reader.find(type, id, revisions.get(revisions.size() - 2)),
+            reader.find(type, id, last));
+        return revision.who + " at " + CLOCK.format(Instant.ofEpochMilli(revision.atMs)) + ", " + what;
+    }
+
+    private static String differences(Object before, Object after) {
+        List<String> changes = new ArrayList<>();
+        for (Field f : after.getClass().getDeclaredFields()) {
+            if (Modifier.isStatic(f.getModifiers()) || f.getName().equals("version") || before == null) {
+                continue;
+            }
+            try {
+                f.setAccessible(true);
+                Object was = f.get(before);
+                Object now = f.get(after);
+                if (!Objects.equals(String.valueOf(was), String.valueOf(now))) {
+                    changes.add(words(f.getName()) + " from " + was + " to " + now);
+                }
+            } catch (IllegalAccessException e) {
+                throw new IllegalStateException(e);
+            }
+        }
+        return changes.isEmpty() ? "saved it" : String.join("; ", changes);
+    }
+
+    private static String words(String field) {
+        return field.replaceAll("([a-z])([A-Z])", "$1 $2").toLowerCase(Locale.ROOT);
+    }
+}
