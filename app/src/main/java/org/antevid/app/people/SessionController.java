@@ -1,5 +1,6 @@
 package org.antevid.app.people;
 
+import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
@@ -44,7 +45,7 @@ class SessionController {
 
     /** Who is signed in; also hands out the token that writes need. */
     @GetMapping
-    Session session(@AuthenticationPrincipal SignedIn me, CsrfToken token) {
+    Session session(@AuthenticationPrincipal SignedIn me, @Parameter(hidden = true) CsrfToken token) {
         token.getToken();
         return me == null ? new Session(false, Optional.empty(), Optional.empty(), Optional.empty()) : Session.of(me);
     }

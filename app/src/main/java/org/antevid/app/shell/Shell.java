@@ -1,19 +1,12 @@
 package org.antevid.app.shell;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
-import io.swagger.v3.core.converter.AnnotatedType;
-import io.swagger.v3.oas.models.media.Schema;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Duration;
-import java.util.ArrayList;
-import java.util.Map;
-import java.util.Optional;
-import org.springdoc.core.customizers.OpenApiCustomizer;
-import org.springdoc.core.customizers.PropertyCustomizer;
 import org.springframework.boot.autoconfigure.jackson.Jackson2ObjectMapperBuilderCustomizer;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
@@ -29,7 +22,6 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 @Configuration
 class Shell implements WebMvcConfigurer {
     private static final long MOST_BYTES = 1_000_000;
-    private static final String OPTIONAL = "x-optional";
 
     /** Addresses of the screens all answer with the one page. */
     @Override
@@ -69,40 +61,5 @@ class Shell implements WebMvcConfigurer {
         });
         f.setOrder(Ordered.HIGHEST_PRECEDENCE);
         return f;
-    }
-
-    @Bean
-    PropertyCustomizer markOptional() {
-        return (schema, type) -> {
-            if (isOptional(type)) {
-                schema.addExtension(OPTIONAL, true);
-            }
-            return schema;
-        };
-    }
-
-    private static boolean isOptional(AnnotatedType type) {
-        return type.getType() != null && type.getType().getTypeName().contains(Optional.class.getName());
-    }
-
-    /** Every property is there unless it is an Optional; requests keep what validation says. */
-    @Bean
-    OpenApiCustomizer requireTheRest() {
-        return api -> {
-            api.setServers(null);
-            if (api.getComponents() == null || api.getComponents().getSchemas() == null) {
-                return;
-            }
-            for (Map.Entry<String, Schema> e : api.getComponents().getSchemas().entrySet()) {
-                Map<String, Schema> properties = e.getValue().getProperties();
-                if (properties == null) {
-                    continue;
-                }
-                if (!e.getKey().endsWith("Request")) {
-                    e.getValue().setRequired(new ArrayList<>(properties.entrySet().stream()
-                        .filter(p -> p.getValue().getExtensions() == null || !p.getValue().getExtensions().containsKey(OPTIONAL)).map(Map.Entry::getKey).toList()));
-                }
-            }
-        };
     }
 }

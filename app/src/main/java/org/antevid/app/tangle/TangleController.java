@@ -29,13 +29,13 @@ class TangleController {
     record MethodView(String stem, List<String> ladder, double pullN, Optional<Double> keepOutM, Optional<Double> stripHalfM) {
     }
 
-    record StepView(String kind, List<String> stems, double priority, List<String> before, List<String> changes, List<MethodView> methods) {
+    record ReleaseStep(String kind, List<String> stems, double priority, List<String> before, List<String> changes, List<MethodView> methods) {
     }
 
     record HangArea(String hung, String support, List<Spot> beneath, double keepOutM) {
     }
 
-    record TangleView(List<Tangles.Relation> relations, List<StepView> order, List<List<String>> deadlocks, List<String> forbidden, List<String> notKnown,
+    record TangleView(List<Tangles.Relation> relations, List<ReleaseStep> order, List<List<String>> deadlocks, List<String> forbidden, List<String> notKnown,
                       List<Tangles.Hang> hangs, List<HangArea> areas) {
     }
 
@@ -62,8 +62,8 @@ class TangleController {
             tangles.hangs(job), a.hangs().stream().map(h -> new HangArea(h.hung(), h.support(), h.beneath().outline(), Rounding.up(h.keepOutM(), 0))).toList());
     }
 
-    private static StepView step(Release.Step s) {
-        return new StepView(s.kind().name().toLowerCase(Locale.ROOT), s.stems(), s.priority(), s.before(), s.changes(),
+    private static ReleaseStep step(Release.Step s) {
+        return new ReleaseStep(s.kind().name().toLowerCase(Locale.ROOT), s.stems(), s.priority(), s.before(), s.changes(),
             s.stems().stream().map(id -> new MethodView(id, s.method().get(id).ladder().stream().map(w -> w.words()).toList(),
                 Rounding.up(s.method().get(id).pullN(), -2), s.zone().get(id).radiusM().map(r -> Rounding.up(r, 0)),
                 s.zone().get(id).stripHalfM().map(r -> Rounding.up(r, 1)))).toList());

@@ -1,0 +1,65 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { api, data, Problem } from './client';
+
+const at = (job: string) => ({ params: { path: { job } } });
+
+/** Everything of a job, one query a stage; the live stream says when to ask again. */
+export const useJob = (job: string) => useQuery({ queryKey: ['job', job, 'job'], queryFn: () => data(api.GET('/api/jobs/{job}', at(job))) });
+export const useFeatures = (job: string) =>
+  useQuery({ queryKey: ['job', job, 'place'], queryFn: () => data(api.GET('/api/jobs/{job}/features', at(job))) });
+export const useStems = (job: string) => useQuery({ queryKey: ['job', job, 'stems'], queryFn: () => data(api.GET('/api/jobs/{job}/stems', at(job))) });
+export const useLays = (job: string) => useQuery({ queryKey: ['job', job, 'lays'], queryFn: () => data(api.GET('/api/jobs/{job}/lays', at(job))) });
+export const useTangle = (job: string) => useQuery({ queryKey: ['job', job, 'tangle'], queryFn: () => data(api.GET('/api/jobs/{job}/tangle', at(job))) });
+export const useSteps = (job: string) => useQuery({ queryKey: ['job', job, 'steps'], queryFn: () => data(api.GET('/api/jobs/{job}/steps', at(job))) });
+export const useFindings = (job: string) =>
+  useQuery({ queryKey: ['job', job, 'findings'], queryFn: () => data(api.GET('/api/jobs/{job}/findings', at(job))) });
+export const usePlan = (job: string) => useQuery({ queryKey: ['job', job, 'plan'], queryFn: () => data(api.GET('/api/jobs/{job}/plan', at(job))) });
+export const useBriefings = (job: string) =>
+  useQuery({ queryKey: ['job', job, 'briefings'], queryFn: () => data(api.GET('/api/jobs/{job}/briefings', at(job))) });
+export const useCard = (job: string) =>
+  useQuery({ queryKey: ['job', job, 'card'], queryFn: async () => (await data(api.GET('/api/jobs/{job}/briefings/card', at(job)))) ?? null });
+export const useRun = (job: string) => useQuery({ queryKey: ['job', job, 'run'], queryFn: () => data(api.GET('/api/jobs/{job}/run', at(job))) });
+export const useReview = (job: string) => useQuery({ queryKey: ['job', job, 'review'], queryFn: () => data(api.GET('/api/jobs/{job}/review', at(job))) });
+export const useHere = (job: string) =>
+  useQuery({ queryKey: ['job', job, 'here'], queryFn: () => data(api.GET('/api/jobs/{job}/here', at(job))) });
+export const useSession = () => useQuery({ queryKey: ['session'], queryFn: () => data(api.GET('/api/session', {})), staleTime: 60_000 });
+
+export type Link = 'connecting' | 'live' | 'lost';
+
+/** Follows the job's stream; every change asks for the job's answers again. Works over plain HTTP. */
+export function useLive(job: string): Link {
+  const queries = useQueryClient();
+  const [link, setLink] = useState<Link>('connecting');
+  useEffect(() => {
+    const stream = new EventSource(`/api/jobs/${job}/live`);
+    stream.onopen = () => {
+      setLink('live');
+      void queries.invalidateQueries({ queryKey: ['job', job] });
+    };
+    stream.onerror = () => setLink('lost');
+    stream.addEventListener('changed', (e) => {
+      const what = (e as MessageEvent<string>).data;
+      if (what === 'ping') return;
+      void queries.invalidateQueries({ queryKey: what === 'here' ? ['job', job, 'here'] : ['job', job] });
+    });
+    return () => stream.close();
+  }, [job, queries]);
+  return link;
+}
+
+/** Runs a write and says what the server refused. */
+export function useAct(job: string, say: (words: string) => void): (write: Promise<unknown>) => Promise<boolean> {
+  const queries = useQueryClient();
+  return async (write) => {
+    try {
+      await write;
+      await queries.invalidateQueries({ queryKey: ['job', job] });
+      return true;
+    } catch (e) {
+      say(e instanceof Problem ? e.message : 'No answer from the server. Nothing was changed.');
+      if (e instanceof Problem && e.status === 409) await queries.invalidateQueries({ queryKey: ['job', job] });
+      return false;
+    }
+  };
+}

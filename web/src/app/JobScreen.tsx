@@ -1,0 +1,145 @@
+import { ConfigProvider } from 'antd';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { api, type Schemas, type Spot } from '../api/client';
+import { useAct, useBriefings, useFeatures, useFindings, useHere, useJob, useLays, useLive, usePlan, useReview, useRun, useStems, useSteps, useTangle } from '../api/job';
+import { Mark } from '../figures/Mark';
+import { PlanContext, type PlanTools } from '../plan/planTools';
+import { switchGlare } from './glare';
+import { HoldBanner } from './HoldBanner';
+import { KeySheet, useKeys } from './keys';
+import { newId } from './newId';
+import { OpenPoints } from './OpenPoints';
+import { type Stage, stageMark, STAGE_WORDS, STAGES } from './stages';
+import { theme } from './theme';
+import { azimuth } from '../units/format';
+
+const SitePlan = lazy(() => import('../plan/SitePlan'));
+const PANELS = {
+  place: lazy(() => import('../stages/place/PlacePanel')), stems: lazy(() => import('../stages/stems/StemsPanel')), lay: lazy(() => import('../stages/lay/LayPanel')),
+  cuts: lazy(() => import('../stages/cuts/CutsPanel')), tangle: lazy(() => import('../stages/tangle/TanglePanel')), crew: lazy(() => import('../stages/crew/CrewPanel')),
+  brief: lazy(() => import('../stages/brief/BriefPanel')), run: lazy(() => import('../stages/run/RunPanel')), review: lazy(() => import('../stages/review/ReviewPanel')),
+};
+const SideFigure = lazy(() => import('../figures/SideFigure'));
+const StumpFigure = lazy(() => import('../figures/StumpFigure'));
+
+export type PanelProps = { job: string; go: (stage: Stage) => void };
+
+/** The leader's screen: header, stage rail, plan, panel of the stage, open points. */
+export default function JobScreen() {
+  const { job = '', stage: at = 'place' } = useParams();
+  const stage = (STAGES as readonly string[]).includes(at) ? (at as Stage) : 'place';
+  const number = STAGES.indexOf(stage) + 1;
+  const navigate = useNavigate();
+  const link = useLive(job);
+  const info = useJob(job);
+  const features = useFeatures(job);
+  const stems = useStems(job);
+  const lays = useLays(job);
+  const tangle = useTangle(job);
+  const steps = useSteps(job);
+  const findings = useFindings(job);
+  const plan = usePlan(job);
+  const run = useRun(job);
+  const here = useHere(job);
+  const briefings = useBriefings(job);
+  const review = useReview(job);
+  const [stem, setStem] = useState<string>();
+  const [shown, setShown] = useState<{ lay?: Schemas['LayView']; dial?: Schemas['DialView'] }>({});
+  const [picking, setPicking] = useState<{ hint: string; picked: (at: Spot) => void }>();
+  const [refused, setRefused] = useState('');
+  const [keys, setKeys] = useState(false);
+  const turn = useRef<((deg: number) => void) | undefined>(undefined);
+  const act = useAct(job, setRefused);
+  const go = useCallback((to: Stage) => void navigate(`/jobs/${job}/${to}`), [navigate, job]);
+  const selected = stem ?? stems.data?.[0]?.id;
+
+  useEffect(() => setRefused(''), [stage, selected]);
+  useEffect(() => {
+    if (info.error) navigate('/');
+  }, [info.error, navigate]);
+
+  const hold = useCallback(() => void act(api.POST('/api/jobs/{job}/run/holds', { params: { path: { job } }, body: { id: newId(), reason: '' } })), [act, job]);
+  useKeys(useMemo(() => ({ go, hold, sheet: () => setKeys((k) => !k) }), [go, hold]));
+
+  const showLay = useCallback((lay?: Schemas['LayView'], dial?: Schemas['DialView']) => setShown({ lay, dial }), []);
+  const onTurn = useCallback((t?: (deg: number) => void) => {
+    turn.current = t;
+  }, []);
+  const tools = useMemo<PlanTools>(() => ({
+    stem: selected, selectStem: setStem, preview: shown.lay, dial: shown.dial, showLay, onTurn, pick: (hint, picked) => setPicking({ hint, picked }), say: setRefused,
+  }), [selected, shown, showLay, onTurn]);
+
+  const scene = useMemo(() => ({
+    features: features.data ?? [], stems: stems.data ?? [], lays: lays.data ?? [], tangle: tangle.data, steps: steps.data ?? [], people: info.data?.people ?? [],
+    plan: plan.data, preview: shown.lay, dial: shown.dial, selected, stage: number, slopeDeg: info.data?.slopeDeg ?? 0, downhillDeg: info.data?.downhillDeg ?? 0,
+    changes: briefings.data?.sinceLatest.length ? briefings.data.sinceLatest : (briefings.data?.issues.at(-1)?.changes ?? []), outcomes: review.data?.outcomes ?? [],
+  }), [features.data, stems.data, lays.data, tangle.data, steps.data, info.data, plan.data, shown, selected, number, briefings.data, review.data]);
+
+  if (!info.data) return <p style={{ padding: 20 }}>Opening the job…</p>;
+  const j = info.data;
+  const Panel = PANELS[stage];
+  const split = stage === 'stems' || stage === 'cuts';
+  const filled: Record<Stage, boolean> = {
+    place: scene.features.length > 0, stems: scene.stems.length > 0, lay: scene.lays.some((l) => l.fixed), cuts: scene.lays.some((l) => l.fixed),
+    tangle: (tangle.data?.relations.length ?? 0) > 0, crew: scene.steps.length > 0, brief: (briefings.data?.issues.length ?? 0) > 0,
+    run: scene.steps.length > 0 && scene.steps.every((s) => s.done), review: scene.outcomes.length > 0,
+  };
+  const activeHold = run.data?.holds.find((h) => !h.lifted);
+
+  return (
+    <ConfigProvider theme={theme}>
+      <PlanContext.Provider value={tools}>
+        <div className={activeHold ? 'screen held' : 'screen'}>
+          <header>
+            <Link className="job" to="/" title="Back to the board">{j.name}<span>{briefings.data?.issues.length ? `briefing ${briefings.data.issues.at(-1)!.number}` : 'plan, not briefed'}</span></Link>
+            <div className="r">
+              <div className="wind"><b>Gust</b> <span className="n">{j.wind.gustMs.toFixed(1)} ±{j.wind.sigmaMs} m/s</span> from {azimuth(j.wind.fromDeg)}° {j.wind.simulated && <span className="sim">simulated</span>}</div>
+              <div className="quiet"><b>Here</b> {(here.data ?? []).map((n) => n.split(' ')[0]).join(' · ')}</div>
+              <div className="quiet">{link === 'live' ? 'live' : link === 'lost' ? <b>no link to the server</b> : 'linking'}</div>
+              <button className="plain" onClick={switchGlare}>Glare</button>
+              <button className="plain" aria-label="All keys" onClick={() => setKeys(true)}>?</button>
+              <button className="hold" onClick={hold}>HOLD</button>
+            </div>
+          </header>
+          {activeHold && <HoldBanner job={job} hold={activeHold} leader={j.myPart === 'LEADER'} say={setRefused} />}
+          <nav className="rail" aria-label="Stages">
+            {STAGES.map((s, i) => (
+              <Link key={s} to={`/jobs/${job}/${s}`} className={s === stage ? 'on' : ''} aria-current={s === stage ? 'page' : undefined}>
+                <span className="n">{i + 1}</span>{STAGE_WORDS[s]}<Mark kind={stageMark(i + 1, findings.data ?? [], filled[s])} size={18} />
+              </Link>
+            ))}
+          </nav>
+          <main className={split ? 'mid split' : 'mid'}>
+            <div className="planbox">
+              <Suspense fallback={null}>
+                <SitePlan scene={scene} picking={Boolean(picking)} onStem={setStem} onTurn={(deg) => turn.current?.(deg)}
+                  onPick={(spot) => {
+                    const p = picking;
+                    setPicking(undefined);
+                    p?.picked(spot);
+                  }} />
+              </Suspense>
+              {picking && <div className="hint" role="status">{picking.hint} <button className="plain" onClick={() => setPicking(undefined)}>leave it</button></div>}
+              {shown.dial && (stage === 'lay' || stage === 'stems') && !split && (
+                <div className="legend" aria-label="Legend of the dial">
+                  <span><svg width="24" height="12"><rect width="24" height="12" fill="var(--ink)" /></svg> blocked</span>
+                  <span><svg width="24" height="12"><path d="M2 0v12M7 0v12M12 0v12M17 0v12M22 0v12" stroke="var(--ink)" strokeWidth="1.5" /></svg> costly</span>
+                  <span><svg width="24" height="12"><rect x="1" y="1" width="22" height="10" fill="var(--panel)" stroke="var(--act)" strokeWidth="2" /></svg> open</span>
+                </div>
+              )}
+              <p className="outrank">Local code, the maker’s limits and the qualified person on site outrank this.</p>
+            </div>
+            {split && <div className="figure"><Suspense fallback={null}>{stage === 'stems' ? <SideFigure job={job} /> : <StumpFigure />}</Suspense></div>}
+          </main>
+          <aside className="panel" aria-label={STAGE_WORDS[stage]}>
+            {refused && <p className="refused" role="alert" style={{ margin: '8px 20px' }}>{refused} <button className="plain" onClick={() => setRefused('')}>close</button></p>}
+            <Suspense fallback={<p className="body">Opening…</p>}><Panel job={job} go={go} /></Suspense>
+          </aside>
+          <OpenPoints job={job} findings={findings.data ?? []} leader={j.myPart === 'LEADER'} go={go} />
+          {keys && <KeySheet close={() => setKeys(false)} />}
+        </div>
+      </PlanContext.Provider>
+    </ConfigProvider>
+  );
+}

@@ -1,0 +1,45 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { type FormEvent, useEffect, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { api, data, Problem } from '../api/client';
+
+export default function SignIn() {
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const [refused, setRefused] = useState('');
+  useEffect(() => void api.GET('/api/session', {}).catch(() => undefined), []);
+
+  async function signIn(e: FormEvent<HTMLFormElement>) {
+    e.preventDefault();
+    const form = new FormData(e.currentTarget);
+    try {
+      await data(api.POST('/api/session', { body: { name: String(form.get('name')), passphrase: String(form.get('passphrase')) } }));
+      queries.clear();
+      navigate('/');
+    } catch (p) {
+      setRefused(p instanceof Problem ? p.message : 'No answer from the server.');
+    }
+  }
+
+  return (
+    <main className="door">
+      <h1>Antevid</h1>
+      <p className="s">See the whole cut before the saw starts.</p>
+      <form onSubmit={signIn} className="form">
+        <label>
+          Name
+          <input name="name" autoComplete="username" required />
+        </label>
+        <label>
+          Passphrase
+          <input name="passphrase" type="password" autoComplete="current-password" required />
+        </label>
+        {refused && <p className="refused" role="alert">{refused}</p>}
+        <button className="big">Sign in</button>
+      </form>
+      <p>
+        Crew: <Link to="/join">join a job with its code</Link>
+      </p>
+    </main>
+  );
+}

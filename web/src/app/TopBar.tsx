@@ -1,0 +1,29 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { Link, useNavigate } from 'react-router';
+import { api } from '../api/client';
+import { useSession } from '../api/job';
+import { switchGlare } from './glare';
+
+export function TopBar() {
+  const session = useSession();
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  async function leave() {
+    await api.DELETE('/api/session', {});
+    queries.clear();
+    navigate('/sign-in');
+  }
+  return (
+    <nav className="topbar" aria-label="Antevid">
+      <b>Antevid</b>
+      <Link to="/">Board</Link>
+      <Link to="/logbook">Logbook</Link>
+      <Link to="/drills">Drills</Link>
+      <Link to="/sums">Sums</Link>
+      <Link to="/house">House</Link>
+      <span style={{ marginLeft: 'auto' }}>{session.data?.name}</span>
+      <button className="plain" onClick={switchGlare}>Glare</button>
+      {session.data?.signedIn && <button className="plain" onClick={() => void leave()}>Sign out</button>}
+    </nav>
+  );
+}

@@ -1,0 +1,53 @@
+import { useEffect } from 'react';
+import { type Stage, STAGE_WORDS, STAGES } from './stages';
+
+type Actions = { go: (stage: Stage) => void; hold: () => void; sheet: () => void };
+
+/** A key a panel listens to; the shell passes it on as an event of its own. */
+export function usePanelKey(keys: string[], pressed: (key: string, shift: boolean) => void): void {
+  useEffect(() => {
+    const listen = (e: Event) => {
+      const d = (e as CustomEvent<{ key: string; shift: boolean }>).detail;
+      if (keys.includes(d.key)) pressed(d.key, d.shift);
+    };
+    window.addEventListener('antevid-key', listen);
+    return () => window.removeEventListener('antevid-key', listen);
+  });
+}
+
+export function useKeys({ go, hold, sheet }: Actions): void {
+  useEffect(() => {
+    const listen = (e: KeyboardEvent) => {
+      if (e.ctrlKey || e.metaKey || e.altKey || (e.target instanceof HTMLElement && e.target.closest('input, textarea, select, [contenteditable], .ant-select'))) return;
+      if (/^[1-9]$/.test(e.key)) go(STAGES[Number(e.key) - 1]);
+      else if (e.key === 'h' || e.key === 'H') hold();
+      else if (e.key === '?') sheet();
+      else {
+        const key = { '{': '[', '}': ']' }[e.key] ?? e.key.toLowerCase();
+        window.dispatchEvent(new CustomEvent('antevid-key', { detail: { key, shift: e.shiftKey } }));
+      }
+    };
+    window.addEventListener('keydown', listen);
+    return () => window.removeEventListener('keydown', listen);
+  }, [go, hold, sheet]);
+}
+
+const SHEET: [string, string][] = [
+  ['[  ]', 'turn the lay 1°, with Shift 10°'], ['D', 'new defect (Stems)'], ['T', 'new target (Place)'], ['Z', 'take the drop zone (Lay)'], ['E', 'ways out (Lay)'],
+  ['O', 'open points'], ['H', 'HOLD'], ['?', 'this sheet'],
+];
+
+export function KeySheet({ close }: { close: () => void }) {
+  return (
+    <div className="sheet" role="dialog" aria-label="All keys">
+      <h1>All keys</h1>
+      <table>
+        <tbody>
+          {STAGES.map((s, i) => <tr key={s}><td className="n">{i + 1}</td><td>{STAGE_WORDS[s]}</td></tr>)}
+          {SHEET.map(([k, w]) => <tr key={k}><td className="n">{k}</td><td>{w}</td></tr>)}
+        </tbody>
+      </table>
+      <button className="big" onClick={close}>Close</button>
+    </div>
+  );
+}

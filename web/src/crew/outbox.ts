@@ -1,0 +1,45 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useState } from 'react';
+import { api, Problem } from '../api/client';
+
+type Unsent = { kind: 'hold'; id: string; reason: string } | { kind: 'stopped'; id: string; hold: string };
+
+const key = (job: string) => `antevid.unsent.${job}`;
+const read = (job: string): Unsent[] => JSON.parse(localStorage.getItem(key(job)) ?? '[]') as Unsent[];
+
+async function send(job: string, u: Unsent): Promise<void> {
+  if (u.kind === 'hold') await api.POST('/api/jobs/{job}/run/holds', { params: { path: { job } }, body: { id: u.id, reason: u.reason } });
+  else await api.POST('/api/jobs/{job}/run/holds/{hold}/receipts', { params: { path: { job, hold: u.hold } }, body: { state: 'STOPPED' } });
+}
+
+/** What must not get lost: kept in the phone's own storage until the server has it, sent once by its id. */
+export function useOutbox(job: string) {
+  const queries = useQueryClient();
+  const [unsent, setUnsent] = useState(() => read(job));
+  const [refused, setRefused] = useState('');
+  const flush = useCallback(async () => {
+    for (const u of read(job)) {
+      try {
+        await send(job, u);
+      } catch (e) {
+        if (!(e instanceof Problem) || e.status >= 500 || e.status === 401) break;
+        setRefused(e.message);
+      }
+      localStorage.setItem(key(job), JSON.stringify(read(job).filter((x) => x.id !== u.id)));
+    }
+    setUnsent(read(job));
+    await queries.invalidateQueries({ queryKey: ['job', job] });
+  }, [job, queries]);
+  useEffect(() => {
+    const again = setInterval(() => {
+      if (read(job).length > 0) void flush();
+    }, 2000);
+    return () => clearInterval(again);
+  }, [flush, job]);
+  const post = (u: Unsent) => {
+    localStorage.setItem(key(job), JSON.stringify([...read(job), u]));
+    setUnsent(read(job));
+    void flush();
+  };
+  return { unsent, post, refused };
+}

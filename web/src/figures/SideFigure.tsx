@@ -1,0 +1,76 @@
+import { useStems } from '../api/job';
+import { usePlanTools } from '../plan/planTools';
+import { azimuth, fixed } from '../units/format';
+
+const TOP = 54;
+const FOOT = 62;
+
+/** The stem from the side, to scale, with its defects at their height; tapping it begins a defect there. */
+export default function SideFigure({ job }: { job: string }) {
+  const tools = usePlanTools();
+  const stems = useStems(job);
+  const s = stems.data?.find((x) => x.id === tools.stem);
+  if (!s) return <p className="empty" style={{ padding: 20 }}>Choose a stem, or take a first look at a new one.</p>;
+  if (!s.height) return <p className="empty" style={{ padding: 20 }}>{s.label}: the height is not known yet, so nothing can be drawn to scale. Take a first look, or sight it.</p>;
+  const w = 456;
+  const h = 690;
+  const top = s.height.high;
+  const k = (h - TOP - FOOT) / (top * 1.03);
+  const y = (m: number) => h - FOOT - m * k;
+  const cx = 190;
+  const lean = s.lean ? Math.tan((s.lean.deg * Math.PI) / 180) : 0;
+  const x = (m: number) => cx + m * lean * k;
+  const H = s.height.value;
+  const half = (m: number) => (((s.diameter?.value ?? 0.3) / 2) * Math.max(0.06, Math.pow(1 - m / H, 0.6)) * k);
+  const crown = (s.crownRadius?.value ?? 0) * k;
+  const base = H * 0.45;
+  const ticks = Array.from({ length: Math.floor(top / 5) + 1 }, (_, i) => i * 5);
+  const tap = (e: React.MouseEvent<SVGSVGElement>) => {
+    const box = e.currentTarget.getBoundingClientRect();
+    const scale = Math.min(box.width / w, box.height / h);
+    const py = (e.clientY - box.top - (box.height - h * scale) / 2) / scale;
+    const px = (e.clientX - box.left - (box.width - w * scale) / 2) / scale;
+    const m = Math.max(0, Math.min(H, (h - FOOT - py) / k));
+    const seenFrom = s.lean ? s.lean.azimuthDeg - 90 : 0;
+    window.dispatchEvent(new CustomEvent('antevid-defect', { detail: { fromM: Math.round(m * 10) / 10, faceDeg: (Math.round(seenFrom + (px >= x(m) ? 90 : 270)) + 720) % 360 } }));
+  };
+  let last = 0;
+  const labelY = (wanted: number) => {
+    last = Math.max(wanted, last + 36);
+    return last;
+  };
+  const defects = [...s.defects].sort((a, b) => b.fromM - a.fromM);
+  return (
+    <svg viewBox={`0 0 ${w} ${h}`} role="img" aria-label={`${s.label} from the side, tap to add a defect`} onClick={tap} style={{ cursor: 'crosshair' }} data-testid="side-figure">
+      <text x="14" y="24" className="b">{s.label} {s.commonName}{s.lean ? `, seen across the lean to ${azimuth(s.lean.azimuthDeg)}°` : ', lean not known'}</text>
+      {ticks.map((m) => (
+        <g key={m}><path d={`M44 ${y(m)}H${w - 10}`} stroke="var(--line)" strokeWidth="0.75" /><path d={`M40 ${y(m)}h10`} stroke="var(--ink)" strokeWidth="2" /><text x="34" y={y(m) + 4} textAnchor="end" className="m">{m}</text></g>
+      ))}
+      <path d={`M45 ${y(0)}V${y(top)}`} stroke="var(--ink)" strokeWidth="2" />
+      <text x="50" y={y(H) - 8} className="m h">{fixed(H)} ±{fixed(s.height.sigma)} m</text>
+      <path d={`M45 ${y(H)}H${x(H)}`} stroke="var(--ink)" strokeDasharray="2 3" strokeWidth="1.25" />
+      {crown > 0 && <path d={`M${x(base)} ${y(base * 0.6)}C${x(base) - crown * 1.4} ${y(base)} ${x(H) - crown} ${y(H * 0.85)} ${x(H)} ${y(H)}C${x(H) + crown} ${y(H * 0.85)} ${x(base) + crown * 1.4} ${y(base)} ${x(base)} ${y(base * 0.6)}Z`} fill="none" stroke="var(--mute)" strokeWidth="1" strokeDasharray="3 3" />}
+      <path d={`M${cx} ${y(0)}V${y(H)}`} stroke="var(--mute)" strokeDasharray="10 4 2 4" strokeWidth="1.25" />
+      <path d={`M${x(0) - half(0)} ${y(0)}L${x(H / 2) - half(H / 2)} ${y(H / 2)}L${x(H)} ${y(H)}L${x(H / 2) + half(H / 2)} ${y(H / 2)}L${x(0) + half(0)} ${y(0)}Z`} fill="var(--wood)" stroke="var(--ink)" strokeWidth="3" />
+      {s.mass && (
+        <g><circle cx={x(s.mass.cgM)} cy={y(s.mass.cgM)} r="9" fill="var(--panel)" stroke="var(--ink)" strokeWidth="2" /><path d={`M${x(s.mass.cgM)} ${y(s.mass.cgM)}h9a9 9 0 0 1-9 9zM${x(s.mass.cgM)} ${y(s.mass.cgM)}h-9a9 9 0 0 1 9-9z`} fill="var(--ink)" /></g>
+      )}
+      {defects.map((d, i) => {
+        const at = labelY(Math.max(TOP + 10, y((d.fromM + d.toM) / 2)));
+        return (
+          <g key={d.id}>
+            <path d={`M${x(d.fromM)} ${y(d.fromM)}L${x(d.toM)} ${y(Math.min(H, d.toM))}`} stroke="var(--keep)" strokeWidth="7" opacity="0.75" />
+            <path d={`M${x((d.fromM + d.toM) / 2) + 5} ${y((d.fromM + d.toM) / 2)}L276 ${at - 4}`} stroke="var(--ink)" strokeWidth="1.25" fill="none" />
+            <rect x="278" y={at - 17} width="34" height="22" rx="11" fill="var(--ink)" /><text x="295" y={at - 1} textAnchor="middle" style={{ fill: '#fff' }} className="b">D{defects.length - i}</text>
+            <text x="318" y={at - 1} className="b h">{d.words}</text>
+            <text x="318" y={at + 15} className="mu h">{fixed(d.fromM)} to {fixed(d.toM)} m, face {azimuth(d.faceDeg)}°</text>
+          </g>
+        );
+      })}
+      {s.mass && <text x="60" y={y(s.mass.cgM) + 4} className="h mu">centre of gravity {fixed(s.mass.cgM)} m</text>}
+      <path d={`M20 ${y(0)}H${w - 10}`} stroke="var(--ink)" strokeWidth="3.5" />
+      <text x="14" y={h - 36} className="mu">Drawn to scale. Tap the stem to record a defect there.</text>
+      <text x="14" y={h - 16} className="mu">Local code and the qualified person outrank this.</text>
+    </svg>
+  );
+}

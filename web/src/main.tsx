@@ -1,0 +1,44 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { lazy, StrictMode, Suspense } from 'react';
+import { createRoot } from 'react-dom/client';
+import { createBrowserRouter, RouterProvider } from 'react-router';
+import './app/app.css';
+import { startGlare } from './app/glare';
+
+const Board = lazy(() => import('./app/Board'));
+const SignIn = lazy(() => import('./app/SignIn'));
+const JobScreen = lazy(() => import('./app/JobScreen'));
+const JoinPage = lazy(() => import('./crew/JoinPage'));
+const CrewApp = lazy(() => import('./crew/CrewApp'));
+const SumsPage = lazy(() => import('./pages/SumsPage'));
+const HousePage = lazy(() => import('./pages/HousePage'));
+const Coming = lazy(() => import('./pages/Coming'));
+
+startGlare();
+
+const router = createBrowserRouter([
+  { path: '/', element: <Board /> },
+  { path: '/sign-in', element: <SignIn /> },
+  { path: '/join', element: <JoinPage /> },
+  { path: '/join/:code', element: <JoinPage /> },
+  { path: '/crew/:job', element: <CrewApp /> },
+  { path: '/crew/:job/:page', element: <CrewApp /> },
+  { path: '/jobs/:job', element: <JobScreen /> },
+  { path: '/jobs/:job/:stage', element: <JobScreen /> },
+  { path: '/sums', element: <SumsPage /> },
+  { path: '/house', element: <HousePage /> },
+  { path: '/logbook', element: <Coming title="Logbook" words="All outcomes of all jobs, accuracy and corrections will stand here. Until then each job's Review holds its own outcomes." /> },
+  { path: '/drills', element: <Coming title="Drills" words="Practice at reading lean, bind and lay will stand here, on made-up stems, before it can hurt." /> },
+]);
+
+const queries = new QueryClient({ defaultOptions: { queries: { retry: false, staleTime: 5_000, refetchOnWindowFocus: true } } });
+
+createRoot(document.getElementById('root')!).render(
+  <StrictMode>
+    <QueryClientProvider client={queries}>
+      <Suspense fallback={<p style={{ padding: 20 }}>Opening…</p>}>
+        <RouterProvider router={router} />
+      </Suspense>
+    </QueryClientProvider>
+  </StrictMode>,
+);

@@ -1,0 +1,67 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { type FormEvent, useState } from 'react';
+import { api, data, Problem, type Schemas } from '../api/client';
+import { useSession } from '../api/job';
+import { TopBar } from '../app/TopBar';
+
+const COMPETENCES: Schemas['NewPersonRequest']['competences'] = ['SAW', 'WINCH', 'LOOKOUT', 'GROUND', 'HUNG_UP', 'FIRST_AID'];
+
+/** House rules and people; the owner edits them. Kit, saws and the species table will follow here. */
+export default function HousePage() {
+  const session = useSession().data;
+  const queries = useQueryClient();
+  const rules = useQuery({ queryKey: ['house'], queryFn: () => data(api.GET('/api/house', {})) });
+  const people = useQuery({ queryKey: ['people'], queryFn: () => data(api.GET('/api/people', {})) });
+  const [refused, setRefused] = useState('');
+  const owner = session?.office === 'OWNER';
+  async function run(write: Promise<unknown>) {
+    try {
+      await write;
+      setRefused('');
+      await queries.invalidateQueries();
+    } catch (e) {
+      setRefused(e instanceof Problem ? e.message : 'No answer from the server.');
+    }
+  }
+  function change(e: FormEvent<HTMLFormElement>) {
+    e.preventDefault();
+    const f = new FormData(e.currentTarget);
+    void run(api.PUT('/api/house', { body: { exclusionLengths: Number(f.get('x')), soundSigmaDeg: Number(f.get('s')), windLimitMs: Number(f.get('w')), version: rules.data?.version ?? -1 } }));
+  }
+  function add(e: FormEvent<HTMLFormElement>) {
+    e.preventDefault();
+    const f = new FormData(e.currentTarget);
+    void run(api.POST('/api/people', { body: { name: String(f.get('name')), office: f.get('office') as 'CREW', passphrase: String(f.get('passphrase')), competences: COMPETENCES.filter((c) => f.get(c)) } }));
+  }
+  return (
+    <>
+      <TopBar />
+      <main className="sums">
+        <h1>House</h1>
+        <p className="s">The company’s thresholds. Local code and the qualified person outrank them.</p>
+        {refused && <p className="refused" role="alert">{refused}</p>}
+        {rules.data && (
+          <form className="form" key={rules.data.version} onSubmit={change} style={{ gridTemplateColumns: '1fr 1fr 1fr', alignItems: 'end' }}>
+            <label>Tree lengths kept clear (practice: 2)<input name="x" type="number" step="0.5" min="1" max="5" defaultValue={rules.data.exclusionLengths} disabled={!owner} style={{ minHeight: 46, font: 'inherit' }} /></label>
+            <label>Spread of the lay in sound wood (°, 1 sigma)<input name="s" type="number" step="0.5" min="1" max="30" defaultValue={rules.data.soundSigmaDeg} disabled={!owner} style={{ minHeight: 46, font: 'inherit' }} /></label>
+            <label>Gust at which work stops (m/s)<input name="w" type="number" step="0.5" min="2" max="20" defaultValue={rules.data.windLimitMs} disabled={!owner} style={{ minHeight: 46, font: 'inherit' }} /></label>
+            {owner && <button className="big">Save the house rules</button>}
+          </form>
+        )}
+        <h2>People <span>{people.data?.length}</span></h2>
+        <table><tbody>{people.data?.map((p) => <tr key={p.id}><td><b>{p.name}</b></td><td>{p.office.toLowerCase()}</td><td className="s">{p.competences.map((c) => c.toLowerCase().replace('_', '-')).join(', ')}</td></tr>)}</tbody></table>
+        {owner && (
+          <form className="door" style={{ margin: '16px 0' }} onSubmit={add}>
+            <b>Add a person</b>
+            <label>Name<input name="name" required /></label>
+            <label>Office<select name="office" style={{ minHeight: 46, font: 'inherit' }}><option>CREW</option><option>LEADER</option><option>REVIEWER</option><option>OWNER</option></select></label>
+            <label>Passphrase (10 characters or more; crew need none)<input name="passphrase" type="password" /></label>
+            <div>{COMPETENCES.map((c) => <label key={c} style={{ display: 'inline-flex', gap: 6, marginRight: 12, minHeight: 44, alignItems: 'center' }}><input type="checkbox" name={c} style={{ width: 22, minHeight: 22 }} />{c.toLowerCase().replace('_', '-')}</label>)}</div>
+            <button className="big">Add</button>
+          </form>
+        )}
+        <p className="empty">Kit, saws, regional words and the editable species table will stand here.</p>
+      </main>
+    </>
+  );
+}

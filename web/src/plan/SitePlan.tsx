@@ -1,0 +1,210 @@
+import Feature from 'ol/Feature';
+import OlMap from 'ol/Map';
+import View from 'ol/View';
+import { defaults as defaultInteractions } from 'ol/interaction/defaults';
+import Pointer from 'ol/interaction/Pointer';
+import VectorLayer from 'ol/layer/Vector';
+import Projection from 'ol/proj/Projection';
+import { addProjection } from 'ol/proj';
+import VectorSource from 'ol/source/Vector';
+import { useEffect, useRef, useState } from 'react';
+import type { Schemas, Spot } from '../api/client';
+import { onGlare } from '../app/glare';
+import { azimuth } from '../units/format';
+import { Circle, dialStyles, dropStyle, featureStyle, Fill, layStyles, letters, line, LineString, Point, Polygon, ring, Style, token, toward, wayStyles, words, xy } from './styles';
+
+const SITE = new Projection({ code: 'ANTEVID:SITE', units: 'm', extent: [-2000, -2000, 2000, 2000], metersPerUnit: 1, getPointResolution: (r: number) => r });
+addProjection(SITE);
+
+export type PlanScene = {
+  features: Schemas['View'][];
+  stems: Schemas['StemView'][];
+  lays: Schemas['Chosen'][];
+  tangle?: Schemas['TangleView'];
+  steps: Schemas['StepView'][];
+  people: Schemas['PersonView'][];
+  plan?: Schemas['PlanDocument'];
+  preview?: Schemas['LayView'];
+  dial?: Schemas['DialView'];
+  selected?: string;
+  stage: number;
+  slopeDeg: number;
+  downhillDeg: number;
+  changes: Schemas['Change'][];
+  outcomes: Schemas['Outcome'][];
+};
+
+type Props = { scene: PlanScene; picking: boolean; onPick: (at: Spot) => void; onTurn?: (deg: number) => void; onStem: (id: string) => void };
+
+function geometry(f: Schemas['View']) {
+  const points = f.entry.outline;
+  return f.entry.form === 'POLYGON' ? ring(points) : f.entry.form === 'LINE' ? new LineString(points.map(xy)) : new Point(xy(points[0]));
+}
+
+function styled(geom: Polygon | LineString | Point, style: Style | Style[], props: Record<string, unknown> = {}): Feature {
+  const f = new Feature({ geometry: geom, ...props });
+  f.setStyle(style);
+  return f;
+}
+
+function alone(style: Style): Feature {
+  const f = new Feature({ geometry: style.getGeometry() as Polygon });
+  f.setStyle(style);
+  return f;
+}
+
+function stemFeature(s: Schemas['StemView'], selected: boolean): Feature {
+  const r = selected ? 8 : 6;
+  const fill = s.state === 'FELLED' ? token('wood') : s.toBeKept ? token('ok') : token('panel');
+  return styled(new Point(xy(s.at)), [
+    new Style({ image: new Circle({ radius: r, fill: new Fill({ color: fill }), stroke: line('ink', selected ? 4 : 2.5) }), text: words(s.label + (s.state === 'HUNG' ? ' hung' : s.toBeKept ? ' keep' : s.state === 'FELLED' ? ' down' : ''), 'ink', true, [0, 20]), zIndex: 10 }),
+  ], { stemId: s.id });
+}
+
+function draw(scene: PlanScene, resolution: number): Feature[] {
+  const letter = letters(scene.features);
+  const out = scene.features.map((f) => styled(geometry(f), featureStyle(f, letter.get(f.id))));
+  for (const a of scene.tangle?.areas ?? []) {
+    out.push(alone(new Style({ geometry: ring(a.beneath), stroke: line('keep', 2.5, [20, 7]), fill: new Fill({ color: `${token('keep')}14` }) })));
+    if (scene.stage === 5) {
+      const s = scene.stems.find((x) => x.label === a.hung);
+      const support = scene.stems.find((x) => x.label === a.support);
+      if (s) {
+        const centre = ring(a.beneath).getInteriorPoint().getCoordinates();
+        out.push(alone(new Style({ geometry: new Point([centre[0], centre[1] + 6]), text: words('nobody beneath', 'keep', true), zIndex: 9 })));
+        if (support) out.push(alone(new Style({ geometry: new LineString([xy(s.at), xy(support.at)]), stroke: line('ink', 6) })));
+      }
+    }
+  }
+  for (const l of scene.lays) {
+    const previewed = scene.preview && l.stemId === scene.selected;
+    if (l.dropZone.length > 2) out.push(alone(dropStyle(l.dropZone)));
+    if (l.lay && !previewed && (scene.stage < 3 ? false : l.fixed || l.stemId === scene.selected)) out.push(...layStyles(l.lay, l.stemId === scene.selected && scene.stage <= 4).map(alone));
+  }
+  if (scene.preview && scene.stage >= 2 && scene.stage <= 4) {
+    const p = scene.preview;
+    if (scene.dial) out.push(...dialStyles(p.stump, p.reachM, scene.dial, resolution).map(alone));
+    if (scene.stage > 2) {
+      out.push(...layStyles(p, true).map(alone));
+      const handle = toward(p.stump, p.layDeg, p.reachM + 42 * resolution);
+      out.push(styled(new Point(xy(handle)), new Style({ image: new Circle({ radius: 22, fill: new Fill({ color: token('lay') }) }), text: new (words('').constructor as typeof import('ol/style/Text').default)({ text: azimuth(p.layDeg), font: "700 15px 'Atkinson Hyperlegible Mono Variable'", fill: new Fill({ color: '#fff' }) }), zIndex: 20 }), { handle: true }));
+    }
+  }
+  for (const s of scene.stems) out.push(stemFeature(s, s.id === scene.selected));
+  if (scene.stage >= 6 && scene.stage <= 8) out.push(...posts(scene));
+  if (scene.stage >= 7) {
+    for (const c of scene.changes) {
+      const at = c.to ?? c.from;
+      if (at) out.push(alone(new Style({ geometry: new Point(xy(at)), image: new Circle({ radius: 16, stroke: line('second', 3) }), zIndex: 12 })));
+      if (c.from && c.to) out.push(alone(new Style({ geometry: new LineString([xy(c.from), xy(c.to)]), stroke: line('second', 2.5, [6, 4]) })));
+    }
+  }
+  if (scene.stage === 9) {
+    for (const o of scene.outcomes) {
+      const stem = scene.stems.find((s) => s.label === o.stem);
+      if (stem) {
+        out.push(alone(new Style({ geometry: new LineString([xy(stem.at), xy(o.tip)]), stroke: line('ink', 5) })));
+        out.push(alone(new Style({ geometry: new Point(xy(o.tip)), text: words(`${o.stem} lies ${azimuth(o.deviation.actualLayDeg)}°`, 'ink', true, [0, -12]), zIndex: 12 })));
+      }
+    }
+  }
+  return out;
+}
+
+function posts(scene: PlanScene): Feature[] {
+  const out: Feature[] = [];
+  const step = scene.plan?.steps.find((s) => !scene.steps.find((x) => x.id === s.id)?.done);
+  for (const p of step?.posts ?? []) {
+    if (!p.stand) continue;
+    out.push(styled(new Point(xy(p.stand)), new Style({ image: new Circle({ radius: 9, fill: new Fill({ color: token('ink') }) }), text: words(`${p.person.split(' ')[0]}, ${p.role.toLowerCase()}`, 'ink', true, [0, -18]), zIndex: 14 })));
+    for (const w of p.waysOut) out.push(...wayStyles(p.stand, w.azimuthDeg, Math.min(w.lengthM, 12), w.name).map(alone));
+  }
+  return out;
+}
+
+/** The table everyone stands around: to scale, north up, panned and zoomed by hand. Draws what the server computed. */
+export default function SitePlan({ scene, picking, onPick, onTurn, onStem }: Props) {
+  const box = useRef<HTMLDivElement>(null);
+  const map = useRef<OlMap | null>(null);
+  const source = useRef(new VectorSource());
+  const hooks = useRef({ picking, onPick, onTurn, onStem, scene });
+  const [resolution, setResolution] = useState(0.15);
+  const [glare, setGlare] = useState(0);
+  const [fonts, setFonts] = useState(false);
+  const fitted = useRef(false);
+  useEffect(() => {
+    hooks.current = { picking, onPick, onTurn, onStem, scene };
+  });
+  useEffect(() => onGlare(() => setGlare((g) => g + 1)), []);
+  useEffect(() => {
+    void Promise.all([document.fonts.load("700 13px 'Atkinson Hyperlegible Next Variable'"), document.fonts.load("700 15px 'Atkinson Hyperlegible Mono Variable'")]).then(() => setFonts(true));
+  }, []);
+
+  useEffect(() => {
+    const m = new OlMap({
+      target: box.current!, controls: [], layers: [new VectorLayer({ source: source.current, updateWhileAnimating: true, updateWhileInteracting: true })],
+      view: new View({ projection: SITE, center: [45, 35], resolution: 0.15, minResolution: 0.01, maxResolution: 3, enableRotation: false }),
+      interactions: defaultInteractions({ altShiftDragRotate: false, pinchRotate: false }),
+    });
+    const turn = (coordinate: number[]) => {
+      const stump = hooks.current.scene.preview?.stump;
+      if (stump) hooks.current.onTurn?.(((Math.atan2(coordinate[0] - stump.eastM, coordinate[1] - stump.northM) * 180) / Math.PI + 360) % 360);
+    };
+    m.addInteraction(new Pointer({
+      handleDownEvent: (e) => !hooks.current.picking && Boolean(m.forEachFeatureAtPixel(e.pixel, (f) => f.get('handle'), { hitTolerance: 6 })),
+      handleDragEvent: (e) => turn(e.coordinate),
+      handleUpEvent: () => false,
+    }));
+    m.on('singleclick', (e) => {
+      if (hooks.current.picking) {
+        hooks.current.onPick({ eastM: Math.round(e.coordinate[0] * 10) / 10, northM: Math.round(e.coordinate[1] * 10) / 10 });
+        return;
+      }
+      const id = m.forEachFeatureAtPixel(e.pixel, (f) => f.get('stemId') as string | undefined, { hitTolerance: 14 });
+      if (id) hooks.current.onStem(id);
+    });
+    m.getView().on('change:resolution', () => setResolution(m.getView().getResolution() ?? 0.15));
+    const watch = new ResizeObserver(() => m.updateSize());
+    watch.observe(box.current!);
+    map.current = m;
+    box.current!.dataset.ready = 'yes';
+    (box.current as unknown as { olMap: OlMap }).olMap = m;
+    return () => {
+      watch.disconnect();
+      m.setTarget(undefined);
+    };
+  }, []);
+
+  useEffect(() => {
+    source.current.clear(true);
+    source.current.addFeatures(draw(scene, resolution));
+    source.current.changed();
+    if (!fitted.current && (scene.features.length > 0 || scene.stems.length > 0)) {
+      fitted.current = true;
+      const all = [...scene.features.flatMap((f) => f.entry.outline), ...scene.stems.map((s) => s.at)];
+      const e = all.map((p) => p.eastM);
+      const n = all.map((p) => p.northM);
+      map.current?.getView().fit([Math.min(...e), Math.min(...n), Math.max(...e), Math.max(...n)], { padding: [30, 24, 50, 24] });
+    }
+  }, [scene, resolution, glare, fonts]);
+
+  const bar = [1, 2, 5, 10, 20, 50].find((m) => m / resolution >= 80) ?? 100;
+  return (
+    <>
+      <div className="ol-map" ref={box} data-testid="site-plan" style={{ cursor: picking ? 'crosshair' : undefined }} />
+      <svg className="north" width="190" height="64" aria-hidden="true">
+        <g transform="translate(14 30)"><path d="M0-26 7 8 0 3-7 8Z" fill="var(--ink)" /><text y="26" textAnchor="middle" className="b h">N</text></g>
+        {scene.slopeDeg > 0 && (
+          <g transform="translate(52 26)">
+            <g transform={`rotate(${scene.downhillDeg})`}><path d="M0 18V-12M-9 12h18M-6 3h12" stroke="var(--ink)" strokeWidth="2" fill="none" /><path d="M-6-10 0-22 6-10Z" fill="var(--ink)" /></g>
+            <text x="22" y="2" className="h">{scene.slopeDeg}° down</text><text x="22" y="18" className="h mu">to {azimuth(scene.downhillDeg)}°</text>
+          </g>
+        )}
+      </svg>
+      <svg className="scale" width={bar / resolution + 40} height="26" aria-label={`${bar} metres`}>
+        <path d={`M4 20h${bar / resolution}M4 14v12M${4 + bar / resolution} 14v12`} stroke="var(--ink)" strokeWidth="2" />
+        <text x={4} y="11" className="h m">0</text><text x={4 + bar / resolution} y="11" className="h m" textAnchor="middle">{bar} m</text>
+      </svg>
+    </>
+  );
+}

@@ -1,0 +1,64 @@
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { api, data, type Schemas } from '../../api/client';
+import { useFeatures, useLays, useStems } from '../../api/job';
+import { usePlanTools } from '../../plan/planTools';
+
+export type Choice = Schemas['ChoiceRequest'];
+const FIRST: Choice = { layDeg: 0, cutHeightM: 0.3, school: 'OPEN_FACE', barM: 0.45, means: 'NOTHING' };
+
+/** The lay being turned: what the leader chooses, and what the core answers at once. Nothing is stored until it is saved. */
+export function useLay(job: string) {
+  const tools = usePlanTools();
+  const lays = useLays(job);
+  const stem = useStems(job).data?.find((s) => s.id === tools.stem);
+  const features = useFeatures(job);
+  const saved = lays.data?.find((l) => l.stemId === tools.stem);
+  const [choice, setChoice] = useState<Choice>();
+  const current = useMemo<Choice>(() => choice ?? (saved ? {
+    layDeg: saved.layDeg, cutHeightM: saved.cutHeightM, school: saved.school, barM: saved.barM, means: saved.means, ropeHeightM: saved.ropeHeightM, anchorDistM: saved.anchorDistM, pullN: saved.pullN,
+  } : FIRST), [choice, saved]);
+  const able = Boolean(stem && stem.notKnown.length === 0 && !stem.toBeKept);
+  const stamp = JSON.stringify([stem?.sightings.length, stem?.defects.length, stem?.version, features.dataUpdatedAt]);
+  useEffect(() => setChoice(undefined), [tools.stem]);
+
+  const [lay, setLay] = useState<Schemas['LayView']>();
+  const busy = useRef(false);
+  const wanted = useRef<Choice | undefined>(undefined);
+  const { say } = tools;
+  const key = JSON.stringify(current);
+  useEffect(() => {
+    if (!able || !tools.stem) {
+      setLay(undefined);
+      return;
+    }
+    const id = tools.stem;
+    wanted.current = current;
+    if (busy.current) return;
+    busy.current = true;
+    void (async () => {
+      while (wanted.current) {
+        const c: Choice = wanted.current;
+        wanted.current = undefined;
+        try {
+          setLay(await data(api.POST('/api/jobs/{job}/stems/{stem}/lay/preview', { params: { path: { job, stem: id } }, body: c })));
+        } catch (e) {
+          setLay(undefined);
+          say((e as Error).message);
+        }
+      }
+      busy.current = false;
+    })();
+  }, [key, able, tools.stem, stamp]);
+
+  const rest = { ...current, layDeg: 0 };
+  const dial = useQuery({
+    queryKey: ['dial', job, tools.stem, JSON.stringify(rest), stamp], enabled: able, staleTime: 60_000,
+    queryFn: () => data(api.POST('/api/jobs/{job}/stems/{stem}/lay/dial', { params: { path: { job, stem: tools.stem! } }, body: current })),
+  });
+  const { showLay } = tools;
+  useEffect(() => showLay(lay, dial.data), [lay, dial.data, showLay]);
+  useEffect(() => () => showLay(undefined, undefined), [showLay]);
+  const turn = (by: number) => setChoice({ ...current, layDeg: (((current.layDeg + by) % 360) + 360) % 360 });
+  return { stem, saved, choice: current, set: (over: Partial<Choice>) => setChoice({ ...current, ...over }), turn, lay, dial: dial.data, changed: choice !== undefined, settle: () => setChoice(undefined) };
+}

@@ -1,0 +1,79 @@
+import { useState } from 'react';
+import { api, type Schemas } from '../../api/client';
+import { useAct, useJob, useReview, useStems } from '../../api/job';
+import type { PanelProps } from '../../app/JobScreen';
+import { Stepper } from '../../app/Stepper';
+import { Mark } from '../../figures/Mark';
+import { usePlanTools } from '../../plan/planTools';
+import { azimuth, fixed } from '../../units/format';
+
+/** Stage 9: what really happened against what was foreseen, and what is learned. */
+export default function ReviewPanel({ job }: PanelProps) {
+  const { say } = usePlanTools();
+  const act = useAct(job, say);
+  const part = useJob(job).data?.myPart;
+  const review = useReview(job).data;
+  const felled = (useStems(job).data ?? []).filter((s) => s.state === 'FELLED');
+  const [lesson, setLesson] = useState('');
+  return (
+    <>
+      <div className="body">
+        <h1>Review</h1>
+        {felled.length === 0 && <p className="empty">Nothing is felled yet. Measured outcomes, stump readings and lessons will stand here.</p>}
+        {felled.map((s) => {
+          const o = review?.outcomes.find((x) => x.stem === s.label);
+          return o ? <Outcome key={s.id} o={o} /> : part !== 'CREW' && <Measure key={s.id} job={job} label={s.label} />;
+        })}
+        <h2>Lessons <span>shown on the next job’s card</span></h2>
+        <ul className="list">{review?.lessons.map((l) => <li key={l.words} style={{ padding: '8px 0' }}>{l.words} <small>{l.who}</small></li>)}</ul>
+        {review?.lessons.length === 0 && <p className="empty">None yet.</p>}
+        {part === 'REVIEWER' && (
+          <form className="form" onSubmit={async (e) => {
+            e.preventDefault();
+            if (await act(api.POST('/api/jobs/{job}/review/lessons', { params: { path: { job } }, body: { words: lesson } }))) setLesson('');
+          }}>
+            <label>Lesson<textarea aria-label="Lesson" value={lesson} onChange={(e) => setLesson(e.target.value)} rows={3} style={{ font: 'inherit', padding: 10 }} required /></label>
+            <button className="big">Add the lesson</button>
+          </form>
+        )}
+      </div>
+    </>
+  );
+}
+
+function Outcome({ o }: { o: Schemas['Outcome'] }) {
+  const d = o.deviation;
+  return (
+    <section aria-label={`Outcome of ${o.stem}`}>
+      <h2>{o.stem} <span>measured by {o.who}</span></h2>
+      <div className="figs">
+        <div><span className="fig">{fixed(Math.abs(d.deviationDeg))}<i>° {d.deviationDeg >= 0 ? 'right' : 'left'}</i></span><small>lay {azimuth(o.plannedLayDeg)}° planned, {azimuth(d.actualLayDeg)}° found</small></div>
+        <div><span className="fig">{fixed(Math.abs(d.atTipM), 2)}<i>m {d.atTipM >= 0 ? 'right' : 'left'}</i></span><small>at the tip, {fixed(o.measured.distanceM)} m out</small></div>
+      </div>
+      <p style={{ display: 'flex', gap: 8, alignItems: 'center', marginTop: 8 }}><Mark kind={o.spreadKnown && d.withinFan ? 'ready' : 'CAUTION'} />{o.spreadKnown ? (d.withinFan ? `inside the foreseen fan of ${fixed(d.foreseenDeg)}° to that side (95 %)` : `outside the foreseen fan of ${fixed(d.foreseenDeg)}° to that side`) : 'the spread was not known, so nothing was foreseen'}</p>
+      <p>Hinge found: {o.measured.hingeLeftMm ?? 'not known'} mm left, {o.measured.hingeRightMm ?? 'not known'} mm right; planned {Math.round(o.plannedHingeMm)} mm. {o.measured.surprise}</p>
+    </section>
+  );
+}
+
+function Measure({ job, label }: { job: string; label: string }) {
+  const { say } = usePlanTools();
+  const act = useAct(job, say);
+  const [bearing, setBearing] = useState<number | null>(null);
+  const [distance, setDistance] = useState<number | null>(null);
+  const [left, setLeft] = useState<number | null>(null);
+  const [right, setRight] = useState<number | null>(null);
+  const [surprise, setSurprise] = useState('');
+  return (
+    <section className="form" aria-label={`Measure ${label}`}>
+      <h2>{label} is down <span>from the stump</span></h2>
+      <div className="two"><Stepper label="Bearing to the tip" unit="°" value={bearing} onChange={setBearing} step={1} digits={1} /><Stepper label="Distance to the tip" unit="m" value={distance} onChange={setDistance} step={0.5} digits={1} /></div>
+      <div className="two"><Stepper label="Hinge left" unit="mm" value={left} onChange={setLeft} step={1} digits={0} /><Stepper label="Hinge right" unit="mm" value={right} onChange={setRight} step={1} digits={0} /></div>
+      <label>Surprises<input aria-label="Surprises" value={surprise} onChange={(e) => setSurprise(e.target.value)} style={{ minHeight: 46, font: 'inherit', padding: '0 10px' }} /></label>
+      <button className="big" onClick={() => {
+        if (bearing === null || distance === null) say('Bearing and distance to the tip are needed.');
+        else void act(api.PUT('/api/jobs/{job}/review/outcomes/{stem}', { params: { path: { job, stem: label } }, body: { bearingDeg: bearing, distanceM: distance, hingeLeftMm: left ?? undefined, hingeRightMm: right ?? undefined, surprise } }));
+      }}>Compare with the plan</button>
+    </section>
+  );
+}

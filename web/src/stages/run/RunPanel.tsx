@@ -1,0 +1,51 @@
+import { api } from '../../api/client';
+import { useAct, useJob, useRun } from '../../api/job';
+import type { PanelProps } from '../../app/JobScreen';
+import { Mark } from '../../figures/Mark';
+import { usePlanTools } from '../../plan/planTools';
+import { clock } from '../../units/format';
+
+/** Stage 8: everyone ready, go, hold; the log writes itself. */
+export default function RunPanel({ job, go }: PanelProps) {
+  const { say } = usePlanTools();
+  const act = useAct(job, say);
+  const info = useJob(job).data;
+  const leader = info?.myPart === 'LEADER';
+  const r = useRun(job).data;
+  const path = { params: { path: { job } } };
+  if (!r) return <p className="body">Opening…</p>;
+  const step = r.step;
+  const ready = step?.people.filter((p) => p.readyAt).length ?? 0;
+  return (
+    <>
+      <div className="body">
+        <h1>{step ? `Step ${step.turn} of ${r.stepsInAll}: ${step.title}` : r.stepsInAll ? 'All steps are done' : 'No step planned'} <small>{r.briefing ? `briefing ${r.briefing}` : 'not briefed'}</small></h1>
+        {r.going && <p className="hero" style={{ color: 'var(--ok)', margin: '8px 0' }}>GO</p>}
+        {step && (
+          <section aria-label="Ready"><h2>All ready, then go <span>{ready} of {step.people.length} ready</span></h2>
+            <ul className="list">{step.people.map((p) => (
+              <li key={p.personId + p.role} style={{ display: 'flex', gap: 10, alignItems: 'center', minHeight: 44 }}><Mark kind={p.readyAt ? 'ready' : 'none'} /><b>{p.name}</b><span style={{ flex: 1 }} className="s">{p.roleWords}{p.signed ? '' : ', not signed'}</span><span className="n">{p.readyAt ? clock(p.readyAt) : '–'}</span></li>
+            ))}</ul>
+            <ul className="list" aria-label="Protections">
+              <li style={{ display: 'flex', gap: 10, alignItems: 'center', minHeight: 44 }}><Mark kind={r.signalTriedAt ? 'ready' : 'none'} /><b style={{ flex: 1 }}>Stop signal tried, whistle and arm</b>{leader && !r.signalTriedAt ? <button className="plain" onClick={() => void act(api.POST('/api/jobs/{job}/run/signal-tried', path))}>Tried, answered</button> : <span className="n">{r.signalTriedAt && clock(r.signalTriedAt)}</span>}</li>
+              {r.protections.map((p) => (
+                <li key={p.featureId} style={{ display: 'flex', gap: 10, alignItems: 'center', minHeight: 44 }}><Mark kind={p.done ? 'ready' : 'none'} /><b>{p.name}</b><span style={{ flex: 1 }} className="s">{p.words}, {p.by || 'nobody named'}</span>
+                  <button className="plain" aria-label={`${p.name} ${p.done ? 'not done' : 'done'}`} onClick={() => void act(api.POST('/api/jobs/{job}/run/protections/{feature}', { params: { path: { job, feature: p.featureId } }, body: { done: !p.done } }))}>{p.done ? 'Undo' : 'Done'}</button></li>
+              ))}
+            </ul>
+          </section>
+        )}
+        {!r.going && r.against.length > 0 && step && (
+          <section aria-label="Against a go"><h2>Stands against a go <span>{r.against.length}</span></h2>{r.against.slice(0, 8).map((f) => <p key={f.field + f.message} className="s" style={{ padding: '2px 0' }}>• {f.message}</p>)}{r.against.length > 8 && <p className="s">and {r.against.length - 8} more</p>}</section>
+        )}
+        <section aria-label="Log"><h2>Log, written by itself <span>{r.log.length}</span></h2>
+          <table><tbody>{r.log.slice(0, 40).map((l, i) => <tr key={i}><td className="n" style={{ whiteSpace: 'nowrap' }}>{clock(l.at)}</td><td>{l.who.split(' ')[0]}: {l.words}</td></tr>)}</tbody></table></section>
+        {leader && !info?.closed && <button className="plain" onClick={() => void act(api.POST('/api/jobs/{job}/close', path))}>Close the job</button>}
+        {info?.closed && <p><b>The job is closed.</b></p>}
+      </div>
+      {!step ? <button className="next" onClick={() => go('review')}><span>Next: review<small>what really happened</small></span>→</button>
+        : r.going ? <button className="next" disabled={!leader} onClick={() => void act(api.POST('/api/jobs/{job}/run/done', path))}><span>Step done: {step.title}<small>everybody gets ready anew</small></span>→</button>
+          : <button className="next" disabled={!leader || r.against.length > 0} onClick={() => void act(api.POST('/api/jobs/{job}/run/go', path))}><span>GO<small>{r.held ? 'a hold stands' : r.against.length > 0 ? `${r.against.length} things stand against it` : 'all is green'}</small></span>{ready}/{step.people.length}</button>}
+    </>
+  );
+}
