@@ -97,7 +97,7 @@ record Launch(boolean demo, Path data, int port) {
         try (var connection = DriverManager.getConnection(url() + ";IFEXISTS=TRUE", "sa", "")) {
             connection.createStatement().execute("select 1");
         } catch (SQLException e) {
-            boolean open = e.getErrorCode() == ALREADY_OPEN || String.valueOf(e.getMessage()).contains("may be already in use");
+            boolean open = e.getErrorCode() == ALREADY_OPEN || String.valueOf(e.getMessage()).contains("locked") || String.valueOf(e.getMessage()).contains("already in use");
             if (demo && !open) {
                 return;
             }

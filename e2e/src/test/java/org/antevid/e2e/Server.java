@@ -1,0 +1,104 @@
+package org.antevid.e2e;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.ServerSocket;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** The application as a process of its own, as a person starts it. */
+public final class Server implements AutoCloseable {
+    private static final Path JAR = Path.of("../app/target/app-0.1.0-exec.jar");
+    private final Path data;
+    private final int port;
+    private final String address;
+    private Process process;
+    private Path output;
+
+    public Server(Path data, String address) {
+        this.data = data;
+        this.address = address;
+        try (ServerSocket socket = new ServerSocket(0)) {
+            this.port = socket.getLocalPort();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    public Server start(String mode) {
+        try {
+            output = Files.createTempFile("antevid", ".out");
+            List<String> command = new ArrayList<>(List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-XX:TieredStopAtLevel=1", "-Xmx256m",
+                "-Dantevid.address=" + address, "-jar", JAR.toString(), mode, "--data", data.toString(), "--port", String.valueOf(port)));
+            process = new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(output.toFile()).start();
+            Instant late = Instant.now().plus(Duration.ofSeconds(120));
+            while (!printed().contains("Antevid runs on")) {
+                if (!process.isAlive() || Instant.now().isAfter(late)) {
+                    throw new IllegalStateException("did not start:\n" + printed());
+                }
+                Thread.sleep(100);
+            }
+            return this;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    public String printed() {
+        try {
+            return Files.readString(output);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    public String crewCode() {
+        Matcher m = Pattern.compile("crew code (\\w+)").matcher(printed());
+        if (!m.find()) {
+            throw new IllegalStateException(printed());
+        }
+        return m.group(1);
+    }
+
+    public String local() {
+        return "http://localhost:" + port;
+    }
+
+    public String onTheNetwork() {
+        return "http://" + address + ":" + port;
+    }
+
+    /** Ends it as power loss does: no hook runs. */
+    public void kill() {
+        process.destroyForcibly().onExit().join();
+    }
+
+    public void stop() {
+        process.destroy();
+        try {
+            if (!process.waitFor(20, TimeUnit.SECONDS)) {
+                kill();
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            kill();
+        }
+    }
+
+    @Override
+    public void close() {
+        if (process != null && process.isAlive()) {
+            stop();
+        }
+    }
+}

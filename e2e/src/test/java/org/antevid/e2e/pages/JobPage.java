@@ -1,0 +1,88 @@
+package org.antevid.e2e.pages;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.List;
+
+/** What a person does on the leader's screen. */
+public final class JobPage {
+    private static final Path SHOTS = Path.of("target/shots");
+    public final Page page;
+
+    public JobPage(Page page) {
+        this.page = page;
+    }
+
+    public JobPage signIn(String address, String name) {
+        page.navigate(address + "/sign-in");
+        page.getByLabel("Name").fill(name);
+        page.getByLabel("Passphrase").fill("three short one long");
+        button("Sign in");
+        return this;
+    }
+
+    public void open(String job) {
+        page.locator("a.card").filter(new Locator.FilterOptions().setHasText(job)).first().click();
+        assertThat(page.getByTestId("site-plan")).isVisible();
+    }
+
+    public void stage(int number) {
+        page.locator("nav.rail a").nth(number - 1).click();
+    }
+
+    public void button(String name) {
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name)).first().click();
+    }
+
+    public Locator region(String name) {
+        return page.locator("[aria-label='" + name + "']").first();
+    }
+
+    public void fill(String label, String value) {
+        Locator field = page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+        field.fill(value);
+        field.blur();
+    }
+
+    /** Picks an entry of a drop-down. */
+    public void choose(String label, String option) {
+        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(label).setExact(true)).click();
+        page.locator(".ant-select-dropdown:visible .ant-select-item-option").filter(new Locator.FilterOptions().setHasText(option)).first().click();
+    }
+
+    /** Taps the plan at a place in metres. */
+    public void tapPlan(double eastM, double northM) {
+        double[] at = pixel(eastM, northM);
+        page.mouse().click(at[0], at[1]);
+        page.waitForTimeout(350);
+    }
+
+    /** @return where a place lies on the screen */
+    public double[] pixel(double eastM, double northM) {
+        Locator map = page.getByTestId("site-plan");
+        List<?> p = (List<?>) map.evaluate("(el, c) => el.olMap.getPixelFromCoordinate(c)", List.of(eastM, northM));
+        var box = map.boundingBox();
+        return new double[] {box.x + ((Number) p.get(0)).doubleValue(), box.y + ((Number) p.get(1)).doubleValue()};
+    }
+
+    public Locator stops() {
+        return page.locator(".finding[data-severity=STOP]");
+    }
+
+    public void openPoints() {
+        page.locator(".strip button.up").click();
+    }
+
+    public void refused(String words) {
+        assertThat(page.getByRole(AriaRole.ALERT).filter(new Locator.FilterOptions().setHasText(words)).first()).isVisible();
+    }
+
+    public JobPage shot(String name) {
+        page.screenshot(new Page.ScreenshotOptions().setPath(SHOTS.resolve(name + ".png")));
+        return this;
+    }
+}

@@ -1,0 +1,507 @@
+package org.antevid.e2e.stories;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.antevid.e2e.Browsers;
+import org.antevid.e2e.Server;
+import org.antevid.e2e.TailgateNetwork;
+import org.antevid.e2e.pages.JobPage;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.junit.jupiter.api.io.TempDir;
+
+/** One job from the first look to the review, lived by a leader, two phones and a reviewer on the demo data. */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class WithyLockStory {
+    @TempDir
+    static Path data;
+    private TailgateNetwork network;
+    private Server server;
+    private Browsers browsers;
+    private JobPage imre;
+    private Page nadia;
+    private Page sefa;
+    private Page tove;
+    private String code;
+
+    @BeforeAll
+    void start() {
+        network = new TailgateNetwork();
+        server = new Server(data, network.serverAddress()).start("demo");
+        code = server.crewCode();
+        browsers = new Browsers(network);
+        imre = new JobPage(browsers.leader());
+    }
+
+    @AfterAll
+    void stop() {
+        browsers.close();
+        server.close();
+        network.close();
+    }
+
+    @Test
+    @Order(1)
+    void imreOpensWithyLockFromTheBoard() {
+        imre.signIn(server.local(), "Imre Halloway");
+        assertThat(imre.page.locator("a.card")).hasCount(2);
+        assertThat(imre.page.locator("a.card svg[aria-label='Plan of Withy Lock']")).isVisible();
+        imre.shot("board");
+        imre.open("Withy Lock");
+    }
+
+    @Test
+    @Order(2)
+    void heAddsATargetByTappingAndByTapeAndSetsTheWindLimit() {
+        imre.button("+ Add a target");
+        imre.fill("Name of the target", "water butt");
+        imre.button("Tap the place on the plan");
+        imre.tapPlan(30, 56);
+        assertThat(imre.region("New target")).containsText("(tapped)");
+        imre.region("New target").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("1").setExact(true)).click();
+        imre.button("Add it to the plan");
+        assertThat(imre.page.locator("ul.list").first()).containsText("water butt");
+
+        imre.button("+ Add a target");
+        imre.fill("Name of the target", "tool box");
+        imre.choose("Known point", "stump of S1");
+        imre.fill("Bearing", "180");
+        imre.fill("Distance", "10");
+        imre.button("Compute the place");
+        assertThat(imre.region("New target")).containsText("38.0 m east, 24.0 m north");
+        imre.button("Add it to the plan");
+        assertThat(imre.page.locator("ul.list").first()).containsText("tool box");
+
+        imre.fill("Wind limit", "12");
+        imre.button("Save conditions");
+        imre.refused("a leader may only be stricter");
+        imre.fill("Wind limit", "8");
+        imre.button("Save conditions");
+        assertThat(imre.page.getByText("Save conditions")).hasCount(0);
+        imre.shot("place");
+    }
+
+    @Test
+    @Order(3)
+    void heTakesAFirstLookAtS4InTwelveTapsAtMost() {
+        imre.stage(2);
+        List<String> taps = List.of("S4", "First look", "50 cm", "16 m", "5°", "SE", "4 m", "split union", "machine line", "Provisional verdict");
+        assertThat(taps).hasSizeLessThanOrEqualTo(12);
+        taps.forEach(t -> imre.page.locator("aside").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(t).setExact(true)).first().click());
+        assertThat(imre.region("First look")).containsText("machine only");
+        assertThat(imre.region("First look")).containsText("provisional");
+        assertThat(imre.region("First look")).containsText("Measure next");
+        assertThat(imre.region("First look").locator("svg[aria-label^=Dial]")).isVisible();
+        imre.shot("first-look");
+        imre.button("Go on with S4");
+    }
+
+    @Test
+    @Order(4)
+    void heMeasuresS1AndRecordsADefectOnItsFigure() {
+        imre.page.locator("aside").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("S1").setExact(true)).click();
+        imre.fill("Girth", "1.64");
+        imre.button("Keep this sighting");
+        assertThat(imre.page.locator("aside")).containsText("girth at 1.3 m, 2 sightings");
+        assertThat(imre.page.locator("aside")).containsText(Pattern.compile("52\\.\\dcm ±0\\.2"));
+        imre.page.locator("aside").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Height").setExact(true)).click();
+        imre.fill("Distance", "28");
+        imre.fill("Angle to the top", "37.9");
+        imre.fill("Angle to the base", "-4.6");
+        imre.button("Keep this sighting");
+        assertThat(imre.page.locator("aside")).containsText("height, two angles, 3 sightings");
+        assertThat(imre.page.locator("aside")).containsText(Pattern.compile("24\\.\\dm ±0\\.\\d"));
+        imre.shot("stems");
+
+        imre.page.getByTestId("side-figure").click(new Locator.ClickOptions().setPosition(230, 330));
+        imre.choose("Kind of defect", "fork with bark in the seam");
+        imre.button("Record the defect");
+        Locator finding = imre.page.locator("aside [data-severity=CAUTION]").filter(new Locator.FilterOptions().setHasText("fork with bark in the seam"));
+        assertThat(finding).containsText("bark in the seam holds nothing");
+        assertThat(finding).containsText("Clears it");
+        imre.shot("stem-defect");
+
+        imre.page.getByLabel("New stem").click();
+        imre.tapPlan(80, 30);
+        assertThat(imre.page.locator("aside").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("S7").setExact(true))).isVisible();
+    }
+
+    @Test
+    @Order(5)
+    void heTurnsTheLayUntilTheFanIsClearOfTheFootbridge() {
+        imre.stage(3);
+        imre.page.locator("aside").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("S1").setExact(true)).click();
+        Locator lay = imre.page.getByTestId("lay");
+        assertThat(lay).hasText("058°");
+        imre.page.locator("body").press("]");
+        assertThat(lay).hasText("059°");
+        imre.page.locator("body").press("Shift+BracketRight");
+        assertThat(lay).hasText("069°");
+        assertThat(imre.region("Ways out")).containsText("204°");
+
+        double reach = Double.parseDouble(imre.page.locator("aside .fig").first().innerText().replaceAll("[^0-9.]", ""));
+        dragLay(69, 150, reach);
+        assertThat(lay).hasText(Pattern.compile("1(49|50|51)°"));
+        assertThat(imre.region("Targets")).containsText("in fan");
+        imre.shot("lay-stop");
+        imre.button("Fix lay");
+        imre.openPoints();
+        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("touches the footbridge")).first()).isVisible();
+        imre.openPoints();
+
+        imre.button("own lean");
+        assertThat(imre.page.locator("aside")).containsText("not proven: whole circle");
+        imre.shot("lay-circle");
+        imre.button("machine");
+        dragLay(150, 58, reach);
+        for (int i = 0; i < 10 && !lay.innerText().equals("058°"); i++) {
+            imre.page.locator("body").press(Integer.parseInt(lay.innerText().substring(0, 3)) > 58 ? "[" : "]");
+            imre.page.waitForTimeout(150);
+        }
+        assertThat(lay).hasText("058°");
+        assertThat(imre.page.locator("aside")).containsText("keep-out ring, up");
+        imre.shot("lay");
+        imre.button("Fix lay 058° and its drop zone");
+        assertThat(imre.page.locator(".next")).containsText("Next: the cuts");
+        imre.openPoints();
+        assertThat(imre.page.locator(".finding").filter(new Locator.FilterOptions().setHasText("glasshouse is within reach")).first()).isVisible();
+        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("footbridge"))).hasCount(0);
+        imre.shot("open-points");
+        imre.openPoints();
+    }
+
+    /** Drags the handle of the dial from one azimuth to another. */
+    private void dragLay(double from, double to, double reachM) {
+        double[] stump = imre.pixel(38, 34);
+        double[] north = imre.pixel(38, 35);
+        double perMetre = stump[1] - north[1];
+        double out = reachM * perMetre + 42;
+        imre.page.mouse().move(stump[0] + out * Math.sin(Math.toRadians(from)), stump[1] - out * Math.cos(Math.toRadians(from)));
+        imre.page.mouse().down();
+        for (int i = 1; i <= 8; i++) {
+            double a = Math.toRadians(from + (to - from) * i / 8);
+            imre.page.mouse().move(stump[0] + out * Math.sin(a), stump[1] - out * Math.cos(a));
+            imre.page.waitForTimeout(60);
+        }
+        imre.page.mouse().up();
+        imre.page.waitForTimeout(300);
+    }
+
+    @Test
+    @Order(6)
+    void heChoosesATypeOfCut() {
+        imre.stage(4);
+        assertThat(imre.page.getByTestId("stump-figure")).containsText("open face");
+        imre.region("Types of cut").getByText("conventional").click();
+        assertThat(imre.page.getByTestId("stump-figure")).containsText("conventional");
+        assertThat(imre.region("Cut card")).containsText("45°");
+        imre.region("Types of cut").getByText("open face").click();
+        assertThat(imre.region("Cut card")).containsText("70°");
+        assertThat(imre.region("Cut card")).containsText("Strap left at the back");
+        assertThat(imre.page.locator("aside")).containsText("both sides");
+        imre.shot("cuts");
+    }
+
+    @Test
+    @Order(7)
+    void theHungAshMayNotBeWorkedOnAsAnyoneLikes() {
+        imre.stage(5);
+        assertThat(imre.region("Release order")).containsText("S2");
+        assertThat(imre.region("Release order")).containsText("tractor winch from behind");
+        assertThat(imre.region("Never while it hangs")).containsText("cut the supporting tree");
+        imre.shot("tangle");
+
+        imre.stage(6);
+        imre.region("New step").scrollIntoViewIfNeeded();
+        imre.choose("Stem of the step", "S3");
+        imre.button("Add the step");
+        assertThat(imre.region("Step 3")).containsText("fell S3");
+        imre.region("Step 3").getByText("Earlier").click();
+        imre.region("Step 2").getByText("fell S3").waitFor();
+        imre.region("Step 2").getByText("Earlier").click();
+        imre.region("Step 1").getByText("fell S3").waitFor();
+        imre.openPoints();
+        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("S3 is to be cut while S2 hangs in it"))).isVisible();
+        imre.openPoints();
+        imre.region("Step 1").getByText("Remove").click();
+        assertThat(imre.region("Step 1")).containsText("bring down the hung-up stem S2");
+
+        imre.page.getByLabel("Set where Tove Arkwright stands").first().click();
+        imre.tapPlan(11, 41);
+        imre.openPoints();
+        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("would stand beneath S2"))).isVisible();
+        imre.openPoints();
+        imre.page.getByLabel("Set where Tove Arkwright stands").first().click();
+        imre.tapPlan(8, 25);
+
+        imre.openPoints();
+        Locator hung = imre.page.locator(".finding").filter(new Locator.FilterOptions().setHasText("S2 hangs in S3"));
+        hung.getByText("Write down a second opinion").click();
+        imre.choose("Who takes it", "Imre Halloway");
+        imre.fill("Telephone", "555 0144");
+        imre.fill("What was shown", "plan, stand of the winch, photo of the fork");
+        imre.button("Write it down");
+        imre.refused("Imre Halloway planned this");
+        imre.choose("Who takes it", "Wilma Stroud");
+        imre.button("Write it down");
+        assertThat(hung).containsText("second opinion: Wilma Stroud");
+        imre.openPoints();
+
+        imre.stage(8);
+        imre.button("Close the job");
+        imre.refused("never left unmarked");
+        imre.stage(5);
+        imre.fill("Guarded by", "Oren Pike");
+        imre.fill("Closed off how", "tape at 34 m, sign at the towpath");
+        imre.button("Save guard and closure");
+        imre.page.waitForTimeout(400);
+        imre.openPoints();
+        assertThat(imre.page.locator(".finding").filter(new Locator.FilterOptions().setHasText("no guard or closure named"))).hasCount(0);
+        imre.openPoints();
+    }
+
+    @Test
+    @Order(8)
+    void nobodyGetsARoleTheyCannotDoOrIsInTwoPlaces() {
+        imre.stage(6);
+        imre.choose("Role in step 2", "winch");
+        imre.choose("Person for step 2", "Oren Pike");
+        imre.region("Step 2").getByText("Give the role").click();
+        imre.refused("Oren Pike is not competent for winch and lines");
+        imre.choose("Role in step 2", "ground");
+        imre.choose("Person for step 2", "Sefa Marsh");
+        imre.region("Step 2").getByText("Give the role").click();
+        imre.refused("in two places at once");
+        imre.choose("Role in step 2", "winch");
+        imre.choose("Person for step 2", "Tove Arkwright");
+        imre.region("Step 2").getByText("Give the role").click();
+        assertThat(imre.region("Step 2")).containsText("Tove Arkwright, winch");
+        imre.page.getByLabel("Set where Tove Arkwright stands").nth(1).click();
+        imre.tapPlan(82, 62);
+        imre.page.waitForTimeout(400);
+        imre.shot("crew");
+    }
+
+    @Test
+    @Order(9)
+    void theCrewReadsBackAndSignsOnTheirPhones() {
+        imre.stage(1);
+        imre.page.locator("ul.list button.row").filter(new Locator.FilterOptions().setHasText("glasshouse")).click();
+        imre.choose("Protection", "none");
+        imre.page.waitForTimeout(500);
+        imre.stage(7);
+        imre.button("Issue briefing 1");
+        imre.refused("glasshouse may hold people");
+        imre.stage(1);
+        imre.page.locator("ul.list button.row").filter(new Locator.FilterOptions().setHasText("glasshouse")).click();
+        imre.choose("Protection", "empty");
+        imre.page.waitForTimeout(500);
+        imre.stage(7);
+        imre.button("Issue briefing 1");
+        assertThat(imre.region("Signatures")).containsText("0 of 3");
+        imre.shot("brief");
+
+        nadia = join("Nadia Quill", "2468");
+        sefa = join("Sefa Marsh", "1357");
+        tove = join("Tove Arkwright", "9753");
+        assertThat(sefa.locator("section[aria-label='Step 2']")).containsText("I stand");
+        assertThat(sefa.locator("section[aria-label='Step 2']")).containsText("My way out");
+        assertThat(sefa.locator(".phone")).containsText("1 long, both arms up: all stop");
+        assertThat(sefa.locator(".phone")).containsText("anyone or any animal comes inside the ring");
+        sefa.screenshot(new Page.ScreenshotOptions().setPath(Path.of("target/shots/phone-brief.png")));
+        signWrongly(sefa, "1357");
+        List.of(nadia, sefa, tove).forEach(p -> sign(p, p == nadia ? "2468" : p == sefa ? "1357" : "9753"));
+        assertThat(imre.region("Signatures")).containsText("3 of 3");
+    }
+
+    private Page join(String name, String pin) {
+        Page phone = browsers.phone();
+        phone.navigate(server.onTheNetwork() + "/join/" + code);
+        phone.getByText(name).click();
+        phone.getByLabel("PIN").fill(pin);
+        phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Join")).click();
+        assertThat(phone.locator(".phone .top")).containsText(name.split(" ")[0]);
+        assertThat((Boolean) phone.evaluate("window.isSecureContext")).isFalse();
+        return phone;
+    }
+
+    private void signWrongly(Page phone, String pin) {
+        for (Locator q : phone.locator("section[aria-label='Read back'] [role=group]").all()) {
+            q.locator("button").first().click();
+        }
+        phone.getByLabel("PIN").fill("0000");
+        phone.getByText("I read it back: sign").click();
+        assertThat(phone.getByRole(AriaRole.ALERT).first()).containsText("The PIN does not fit");
+        phone.getByLabel("PIN").fill(pin);
+    }
+
+    /** Answers from what the card itself shows: ring, way out and lay. */
+    private void sign(Page phone, String pin) {
+        String card = phone.locator(".phone").innerText();
+        for (Locator q : phone.locator("section[aria-label='Read back'] [role=group]").all()) {
+            String question = q.locator("p").innerText();
+            String right;
+            if (question.startsWith("How many metres")) {
+                right = find(phone, "ring (\\d+ m)", card, imreRing());
+            } else if (question.startsWith("Your own way out")) {
+                right = find(phone, "to (\\d{3}°)", card, "");
+            } else if (question.startsWith("Which way is")) {
+                right = "058°";
+            } else if (question.startsWith("From which gust")) {
+                right = "8 m/s";
+            } else {
+                right = question.startsWith("Who may") ? "anyone, any time" : "the leader";
+            }
+            q.locator("button").filter(new Locator.FilterOptions().setHasText(Pattern.compile("^" + Pattern.quote(right)))).first().click();
+        }
+        phone.getByLabel("PIN").fill(pin);
+        phone.getByText("I read it back: sign").click();
+        assertThat(phone.locator(".phone")).containsText("I read back and signed");
+    }
+
+    private String imreRing() {
+        return imre.page.evaluate("async () => { const id = location.pathname.split('/')[2]; const lays = await (await fetch(`/api/jobs/${id}/lays`)).json();"
+            + " return lays.find(l => l.stem === 'S1').lay.exclusionM + ' m'; }").toString();
+    }
+
+    private static String find(Page phone, String pattern, String text, String otherwise) {
+        var m = Pattern.compile(pattern).matcher(text);
+        return m.find() ? m.group(1) : otherwise;
+    }
+
+    @Test
+    @Order(10)
+    void aMovedTargetAsksForSignaturesAgain() {
+        imre.stage(1);
+        imre.page.locator("ul.list button.row").filter(new Locator.FilterOptions().setHasText("beehives")).click();
+        imre.button("Move on the plan");
+        imre.tapPlan(78, 30);
+        imre.stage(7);
+        assertThat(imre.region("Changed since")).containsText("beehives moved");
+        imre.button("Issue briefing 2");
+        assertThat(imre.region("What changed")).containsText("beehives moved");
+        assertThat(imre.region("Signatures")).containsText("0 of 3");
+        imre.shot("brief-2");
+        assertThat(nadia.locator(".phone")).containsText("Changed in briefing 2");
+        assertThat(nadia.locator(".phone")).containsText("beehives moved");
+        sign(nadia, "2468");
+        sign(sefa, "1357");
+        sign(tove, "9753");
+        assertThat(imre.region("Signatures")).containsText("3 of 3");
+    }
+
+    @Test
+    @Order(11)
+    void theRunGoesHoldsAndIsLiftedByTheLeaderOnly() {
+        imre.stage(8);
+        imre.button("Tried, answered");
+        while (imre.page.locator("ul[aria-label=Protections] button").filter(new Locator.FilterOptions().setHasText("Done")).count() > 0) {
+            int left = imre.page.locator("ul[aria-label=Protections] button").filter(new Locator.FilterOptions().setHasText("Done")).count();
+            imre.page.locator("ul[aria-label=Protections] button").filter(new Locator.FilterOptions().setHasText("Done")).first().click();
+            assertThat(imre.page.locator("ul[aria-label=Protections] button").filter(new Locator.FilterOptions().setHasText("Done"))).hasCount(left - 1);
+        }
+        List.of(sefa, tove).forEach(this::ready);
+        go();
+        imre.button("Step done");
+        assertThat(imre.page.locator("aside h1")).containsText("Step 2");
+        List.of(nadia, sefa, tove).forEach(this::ready);
+        sefa.screenshot(new Page.ScreenshotOptions().setPath(Path.of("target/shots/phone-run.png")));
+        go();
+        assertThat(nadia.locator(".now strong")).hasText("Go");
+        imre.shot("run");
+
+        Instant pressed = Instant.now();
+        sefa.locator("button.thumb").click();
+        assertThat(imre.page.locator(".banner")).containsText("HOLD, Sefa Marsh");
+        assertThat(nadia.locator("section[aria-label=Hold]")).containsText("HOLD: Sefa Marsh");
+        assertThat(Duration.between(pressed, Instant.now())).as("everybody sees the hold").isLessThan(Duration.ofSeconds(1));
+        assertThat(sefa.locator("section[aria-label=Hold]")).containsText("Whistle and arm signal now");
+        assertThat(sefa.locator("ul[aria-label='Sent, seen, stopped']")).containsText("seen:");
+        assertThat(tove.getByText("Confirm: stopped")).hasCount(0);
+        nadia.getByText("Confirm: stopped").click();
+        assertThat(sefa.locator("ul[aria-label='Sent, seen, stopped']")).containsText("stopped: Nadia Quill");
+        sefa.screenshot(new Page.ScreenshotOptions().setPath(Path.of("target/shots/phone-hold.png")));
+        imre.shot("hold");
+        Object status = sefa.evaluate("async () => { const id = location.pathname.split('/')[2]; const run = await (await fetch(`/api/jobs/${id}/run`)).json();"
+            + " const token = decodeURIComponent(document.cookie.split('; ').find(c => c.startsWith('XSRF-TOKEN=')).slice(11));"
+            + " return (await fetch(`/api/jobs/${id}/run/holds/${run.holds[0].id}/lift`, {method: 'POST', headers: {'content-type': 'application/json', 'X-XSRF-TOKEN': token},"
+            + " body: JSON.stringify({reason: 'I think so'})})).status; }");
+        assertThat(status).as("crew cannot lift a hold").isEqualTo(403);
+        imre.page.getByLabel("Reason for lifting the hold").fill("dog is on the lead, path shut again");
+        imre.button("Lift the hold");
+        assertThat(imre.page.locator(".banner")).hasCount(0);
+        assertThat(imre.region("Log")).containsText("hold lifted: dog is on the lead");
+        List.of(nadia, sefa, tove).forEach(this::ready);
+        go();
+        imre.button("Step done");
+        assertThat(imre.page.locator("aside h1")).containsText("All steps are done");
+    }
+
+    private void ready(Page phone) {
+        phone.locator(".tabs a").nth(1).click();
+        phone.getByText("I am ready").click();
+        assertThat(phone.getByText("Not ready now")).isVisible();
+    }
+
+    private void go() {
+        assertThat(imre.page.locator(".next")).containsText("all is green");
+        imre.page.locator(".next").click();
+        assertThat(imre.page.locator(".next")).containsText("Step done");
+    }
+
+    @Test
+    @Order(12)
+    void theOutcomeIsComparedAndALessonLearned() {
+        imre.stage(9);
+        imre.fill("Bearing to the tip", "61");
+        imre.fill("Distance to the tip", "24");
+        imre.fill("Hinge left", "48");
+        imre.fill("Hinge right", "57");
+        imre.button("Compare with the plan");
+        assertThat(imre.region("Outcome of S1")).containsText("3.0° right");
+        assertThat(imre.region("Outcome of S1")).containsText("1.26m right");
+        assertThat(imre.region("Outcome of S1")).containsText("foreseen fan");
+        imre.shot("review");
+
+        JobPage wilma = new JobPage(browsers.leader()).signIn(server.local(), "Wilma Stroud");
+        wilma.open("Withy Lock");
+        wilma.stage(9);
+        wilma.fill("Lesson", "Shut the towpath at both ends before anyone is ready.");
+        wilma.button("Add the lesson");
+        assertThat(wilma.page.locator("aside ul.list")).containsText("Shut the towpath");
+        imre.page.locator("header a.job").click();
+        assertThat(imre.page.locator("a.card").filter(new Locator.FilterOptions().setHasText("Osier Cut"))).containsText("Shut the towpath at both ends");
+        imre.shot("board-after");
+    }
+
+    @Test
+    @Order(13)
+    void everythingIsThereAfterAStopAndAStart() {
+        server.stop();
+        server.start("run");
+        JobPage again = new JobPage(browsers.leader()).signIn(server.local(), "Imre Halloway");
+        again.open("Withy Lock");
+        again.stage(9);
+        assertThat(again.region("Outcome of S1")).containsText("3.0° right");
+        again.stage(7);
+        assertThat(again.region("Signatures")).containsText("3 of 3");
+        again.stage(8);
+        assertThat(again.region("Log")).containsText("HOLD");
+        assertThat(browsers.errors()).as("uncaught errors in the pages").isEmpty();
+    }
+}
