@@ -54,6 +54,7 @@ export function useAct(job: string, say: (words: string) => void): (write: Promi
   return async (write) => {
     try {
       await write;
+      say('');
       await queries.invalidateQueries({ queryKey: ['job', job] });
       return true;
     } catch (e) {

@@ -54,7 +54,10 @@ export default function JobScreen() {
   const go = useCallback((to: Stage) => void navigate(`/jobs/${job}/${to}`), [navigate, job]);
   const selected = stem ?? stems.data?.[0]?.id;
 
-  useEffect(() => setRefused(''), [stage, selected]);
+  useEffect(() => {
+    setRefused('');
+    setPicking(undefined);
+  }, [stage, selected]);
   useEffect(() => {
     if (info.error) navigate('/');
   }, [info.error, navigate]);
@@ -128,7 +131,7 @@ export default function JobScreen() {
                   <span><svg width="24" height="12"><rect x="1" y="1" width="22" height="10" fill="var(--panel)" stroke="var(--act)" strokeWidth="2" /></svg> open</span>
                 </div>
               )}
-              <p className="outrank">Local code, the maker’s limits and the qualified person on site outrank this.</p>
+              {!split && <p className="outrank">Local code, the maker’s limits and the qualified person on site outrank this.</p>}
             </div>
             {split && <div className="figure"><Suspense fallback={null}>{stage === 'stems' ? <SideFigure job={job} /> : <StumpFigure />}</Suspense></div>}
           </main>

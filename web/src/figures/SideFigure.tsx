@@ -12,12 +12,12 @@ export default function SideFigure({ job }: { job: string }) {
   const s = stems.data?.find((x) => x.id === tools.stem);
   if (!s) return <p className="empty" style={{ padding: 20 }}>Choose a stem, or take a first look at a new one.</p>;
   if (!s.height) return <p className="empty" style={{ padding: 20 }}>{s.label}: the height is not known yet, so nothing can be drawn to scale. Take a first look, or sight it.</p>;
-  const w = 456;
+  const w = 520;
   const h = 690;
   const top = s.height.high;
   const k = (h - TOP - FOOT) / (top * 1.03);
   const y = (m: number) => h - FOOT - m * k;
-  const cx = 190;
+  const cx = 180;
   const lean = s.lean ? Math.tan((s.lean.deg * Math.PI) / 180) : 0;
   const x = (m: number) => cx + m * lean * k;
   const H = s.height.value;
@@ -60,10 +60,10 @@ export default function SideFigure({ job }: { job: string }) {
         return (
           <g key={d.id}>
             <path d={`M${x(d.fromM)} ${y(d.fromM)}L${x(d.toM)} ${y(Math.min(H, d.toM))}`} stroke="var(--keep)" strokeWidth="7" opacity="0.75" />
-            <path d={`M${x((d.fromM + d.toM) / 2) + 5} ${y((d.fromM + d.toM) / 2)}L276 ${at - 4}`} stroke="var(--ink)" strokeWidth="1.25" fill="none" />
-            <rect x="278" y={at - 17} width="34" height="22" rx="11" fill="var(--ink)" /><text x="295" y={at - 1} textAnchor="middle" style={{ fill: '#fff' }} className="b">D{defects.length - i}</text>
-            <text x="318" y={at - 1} className="b h">{d.words}</text>
-            <text x="318" y={at + 15} className="mu h">{fixed(d.fromM)} to {fixed(d.toM)} m, face {azimuth(d.faceDeg)}°</text>
+            <path d={`M${x((d.fromM + d.toM) / 2) + 5} ${y((d.fromM + d.toM) / 2)}L266 ${at - 4}`} stroke="var(--ink)" strokeWidth="1.25" fill="none" />
+            <rect x="268" y={at - 17} width="34" height="22" rx="11" fill="var(--ink)" /><text x="285" y={at - 1} textAnchor="middle" style={{ fill: '#fff' }} className="b">D{defects.length - i}</text>
+            <text x="308" y={at - 1} className="b h">{d.words}</text>
+            <text x="308" y={at + 15} className="mu h">{fixed(d.fromM)} to {fixed(d.toM)} m, face {azimuth(d.faceDeg)}°</text>
           </g>
         );
       })}

@@ -23,11 +23,10 @@ export default function StumpFigure() {
   const cy = 316 + r;
   const hingeHalf = (c.hingeLengthM * k) / 2;
   const chordHalf = (px: number) => Math.sqrt(Math.max(0, r * r - (px - (left + r)) ** 2));
-  const scale = Math.round(D / 0.0714 * 10) / 10;
   return (
     <svg viewBox={`0 0 ${w} 700`} role="img" aria-label={`Cuts of ${preview.stem}, from the side and from above`} data-testid="stump-figure">
       <text x="14" y="24" className="b">{preview.stem}, {c.school}</text>
-      <text x="14" y="42" className="mu">stem {mm(D)} mm at {mm(c.cutHeightM)} mm above ground; each measure ±{mm(c.sigmaM)} mm; figure about 1 : {scale}</text>
+      <text x="14" y="42" className="mu">stem {mm(D)} mm at {mm(c.cutHeightM)} mm above ground; each measure ±{mm(c.sigmaM)} mm</text>
       <path d={`M${left} 64V${cutY + 84}M${right} 64V${cutY - (below ? 0 : mouth)}M${right} ${cutY + (below ? mouth : 0)}V${cutY + 84}`} stroke="var(--ink)" strokeWidth="3.5" fill="none" />
       {Array.from({ length: 8 }, (_, i) => <path key={i} d={`M${left + ((i + 1) * (right - left)) / 9} 66V${cutY + 82}`} stroke="var(--line)" strokeWidth="1" />)}
       <path d={`M${right} ${cutY + (below ? mouth : -mouth)}L${apex} ${cutY}H${right}Z`} fill="var(--paper)" stroke="var(--ink)" strokeWidth="3" />
@@ -57,9 +56,9 @@ export default function StumpFigure() {
       {c.boreLengthM !== undefined && <text x={(left + strapEdge) / 2} y={cy} textAnchor="middle" transform={`rotate(-90 ${(left + strapEdge) / 2 + 4} ${cy})`} className="b">strap</text>}
       {preview.ways.filter((y) => y.open && y.relDeg !== undefined).map((y) => {
         const a = (((y.side === 'right' ? 1 : -1) * (y.relDeg ?? 135)) * Math.PI) / 180;
-        const from = [left + r + (r + 10) * Math.cos(a), cy + (r + 10) * Math.sin(a)];
-        const to = [left + r + (r + 56) * Math.cos(a), cy + (r + 56) * Math.sin(a)];
-        return <g key={y.name}><path d={`M${from}L${to}`} stroke="var(--esc)" strokeWidth="7" strokeDasharray="9 4" /><path d={`M${from}L${to}`} stroke="var(--paper)" strokeWidth="2.5" /><text x={to[0] - 14} y={to[1] + (y.side === 'right' ? 18 : -6)} className="b" style={{ fill: 'var(--esc)' }}>{y.name}</text></g>;
+        const from = [left + r + (r + 10) * Math.cos(a), cy + (r + 10) * Math.sin(a) + (y.side === 'left' ? 8 : 0)];
+        const to = [from[0] + 46 * Math.cos(a), from[1] + 46 * Math.sin(a)];
+        return <g key={y.name}><path d={`M${from}L${to}`} stroke="var(--esc)" strokeWidth="7" strokeDasharray="9 4" /><path d={`M${from}L${to}`} stroke="var(--paper)" strokeWidth="2.5" /><text x={to[0] - 30} y={to[1] + (y.side === 'right' ? 18 : 4)} className="b" style={{ fill: 'var(--esc)' }}>{y.name}</text></g>;
       })}
     </svg>
   );

@@ -53,6 +53,8 @@ function alone(style: Style): Feature {
   return f;
 }
 
+const circle = (c: Spot, r: number): [number, number][] => Array.from({ length: 91 }, (_, i) => xy(toward(c, i * 4, r)));
+
 function stemFeature(s: Schemas['StemView'], selected: boolean): Feature {
   const r = selected ? 8 : 6;
   const fill = s.state === 'FELLED' ? token('wood') : s.toBeKept ? token('ok') : token('panel');
@@ -67,6 +69,11 @@ function draw(scene: PlanScene, resolution: number): Feature[] {
   for (const a of scene.tangle?.areas ?? []) {
     out.push(alone(new Style({ geometry: ring(a.beneath), stroke: line('keep', 2.5, [20, 7]), fill: new Fill({ color: `${token('keep')}14` }) })));
     if (scene.stage === 5) {
+      const hung = scene.stems.find((x) => x.label === a.hung);
+      if (hung) {
+        out.push(styled(new Polygon([circle(hung.at, a.keepOutM)]), new Style({ stroke: line('keep', 3, [26, 9]) })));
+        out.push(alone(new Style({ geometry: new Point(xy(toward(hung.at, 90, a.keepOutM))), text: words(`named people only, ${a.keepOutM} m`, 'keep', true), zIndex: 9 })));
+      }
       const s = scene.stems.find((x) => x.label === a.hung);
       const support = scene.stems.find((x) => x.label === a.support);
       if (s) {
@@ -122,6 +129,15 @@ function posts(scene: PlanScene): Feature[] {
   return out;
 }
 
+/** Shows the whole site, as after every change of the plan's size. */
+function fitAll(map: OlMap, scene: PlanScene): void {
+  const all = [...scene.features.flatMap((f) => f.entry.outline), ...scene.stems.map((s) => s.at)];
+  if (all.length === 0) return;
+  const e = all.map((p) => p.eastM);
+  const n = all.map((p) => p.northM);
+  map.getView().fit([Math.min(...e), Math.min(...n), Math.max(...e), Math.max(...n)], { padding: [40, 24, 60, 24] });
+}
+
 /** The table everyone stands around: to scale, north up, panned and zoomed by hand. Draws what the server computed. */
 export default function SitePlan({ scene, picking, onPick, onTurn, onStem }: Props) {
   const box = useRef<HTMLDivElement>(null);
@@ -164,7 +180,10 @@ export default function SitePlan({ scene, picking, onPick, onTurn, onStem }: Pro
       if (id) hooks.current.onStem(id);
     });
     m.getView().on('change:resolution', () => setResolution(m.getView().getResolution() ?? 0.15));
-    const watch = new ResizeObserver(() => m.updateSize());
+    const watch = new ResizeObserver(() => {
+      m.updateSize();
+      fitAll(m, hooks.current.scene);
+    });
     watch.observe(box.current!);
     map.current = m;
     box.current!.dataset.ready = 'yes';
@@ -181,10 +200,7 @@ export default function SitePlan({ scene, picking, onPick, onTurn, onStem }: Pro
     source.current.changed();
     if (!fitted.current && (scene.features.length > 0 || scene.stems.length > 0)) {
       fitted.current = true;
-      const all = [...scene.features.flatMap((f) => f.entry.outline), ...scene.stems.map((s) => s.at)];
-      const e = all.map((p) => p.eastM);
-      const n = all.map((p) => p.northM);
-      map.current?.getView().fit([Math.min(...e), Math.min(...n), Math.max(...e), Math.max(...n)], { padding: [30, 24, 50, 24] });
+      if (map.current) fitAll(map.current, scene);
     }
   }, [scene, resolution, glare, fonts]);
 

@@ -80,9 +80,10 @@ export default function LayPanel({ job, go }: PanelProps) {
 
 function Line({ choice, set }: { choice: Choice; set: (c: Partial<Choice>) => void }) {
   return (
-    <div className="form"><div className="three">
+     <div className="form"><div className="two">
       <Stepper label="Rope" unit="m up" value={choice.ropeHeightM ?? null} onChange={(v) => set({ ropeHeightM: v ?? undefined })} step={1} digits={1} />
       <Stepper label="Anchor" unit="m out" value={choice.anchorDistM ?? null} onChange={(v) => set({ anchorDistM: v ?? undefined })} step={5} digits={0} />
+      </div><div className="two">
       <Stepper label="Pull" unit="kN" value={choice.pullN === undefined ? null : choice.pullN / 1000} onChange={(v) => set({ pullN: v === null ? undefined : v * 1000 })} step={1} digits={1} />
     </div></div>
   );

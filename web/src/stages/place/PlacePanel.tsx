@@ -63,8 +63,8 @@ function Conditions({ job, info, leader }: { job: string; info: Schemas['JobView
   const changed = wind !== info.windLimitMs || slope !== info.slopeDeg || down !== info.downhillDeg;
   return (
     <section className="form" aria-label="Conditions">
-      <div className="three">
-        <Stepper label="Wind limit" unit="m/s" value={wind} onChange={setWind} step={1} digits={1} />
+      <Stepper label="Wind limit" unit="m/s" value={wind} onChange={setWind} step={1} digits={1} />
+      <div className="two">
         <Stepper label="Slope" unit="°" value={slope} onChange={setSlope} step={1} digits={1} />
         <Stepper label="Down to" unit="°" value={down} onChange={setDown} step={5} digits={0} />
       </div>

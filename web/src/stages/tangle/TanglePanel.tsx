@@ -53,7 +53,7 @@ export default function TanglePanel({ job, go }: PanelProps) {
         {t.notKnown.length > 0 && <p className="refused">No order yet: measure {t.notKnown.join('; ')}.</p>}
         {t.order.length > 0 && (
           <section aria-label="Release order">
-            <h2>What comes loose first <span>order from {t.relations.length} relations</span></h2>
+            <h2>What comes loose first <span>{t.relations.length === 1 ? 'from 1 relation' : `from ${t.relations.length} relations`}</span></h2>
             {t.order.map((s, i) => (
               <div key={s.stems.join()} style={{ display: 'grid', gridTemplateColumns: '30px 1fr', gap: 8, padding: '6px 0', borderTop: i ? '1px solid var(--hair)' : 0 }}>
                 <b className="n" style={{ fontSize: 20 }}>{i + 1}</b>

@@ -20,7 +20,7 @@ import org.antevid.core.stem.StemMass;
 public record FallTime(boolean stalled, Optional<Double> balanceDeg, Optional<Double> totalS, Optional<Double> afterNoticeS,
                        Optional<Double> fastS, Optional<Double> closeS, Optional<Double> omegaEnd, Optional<Double> tipSpeedMs,
                        Optional<Double> tipSpeedFastMs, List<String> warnings) {
-    private static final double STEP_S = 0.001;
+    private static final double STEP_S = 0.005;
     private static final double LONGEST_S = 300;
 
     /** The falling stem; angles in degrees, moments in N m, {@code dragNms2} times omega squared is the drag moment. */
@@ -59,7 +59,8 @@ public record FallTime(boolean stalled, Optional<Double> balanceDeg, Optional<Do
             start = balance + 0.5;
         }
         Run fast = run(f, f.startDeg, 0, 0);
-        Run nominal = run(f, start, f.hingeNm, f.dragNms2);
+        boolean free = f.hingeNm == 0 && f.dragNms2 == 0;
+        Run nominal = free ? fast : run(f, start, f.hingeNm, f.dragNms2);
         boolean stalled = nominal.totalS >= LONGEST_S;
         Optional<Double> total = stalled ? Optional.empty() : Optional.of(nominal.totalS);
         return new FallTime(stalled, Optional.of(balance), total, total.map(t -> t - nominal.noticeS),
@@ -79,6 +80,7 @@ public record FallTime(boolean stalled, Optional<Double> balanceDeg, Optional<Do
         Optional<Double> closed = Optional.empty();
         while (theta < end && t < LONGEST_S) {
             double before = theta;
+            double slower = omega;
             double k1 = acceleration(f, hingeNm, drag, start, close, theta, omega);
             double k2 = acceleration(f, hingeNm, drag, start, close, theta + omega * STEP_S / 2, omega + k1 * STEP_S / 2);
             double o2 = omega + k1 * STEP_S / 2;
@@ -96,7 +98,9 @@ public record FallTime(boolean stalled, Optional<Double> balanceDeg, Optional<Do
                 closed = Optional.of(t - STEP_S * (theta - close) / (theta - before));
             }
             if (theta >= end) {
-                t -= STEP_S * (theta - end) / (theta - before);
+                double over = (theta - end) / (theta - before);
+                t -= STEP_S * over;
+                omega -= over * (omega - slower);
             }
         }
         return new Run(t, noticed, closed, omega);
