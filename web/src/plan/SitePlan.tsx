@@ -65,7 +65,9 @@ function stemFeature(s: Schemas['StemView'], selected: boolean): Feature {
 
 function draw(scene: PlanScene, resolution: number): Feature[] {
   const letter = letters(scene.features);
-  const out = scene.features.map((f) => styled(geometry(f), featureStyle(f, letter.get(f.id))));
+  const small = scene.stage === 2 || scene.stage === 4;
+  const box = extent(scene);
+  const out = scene.features.map((f) => styled(geometry(f), featureStyle(f, letter.get(f.id), small)));
   for (const a of scene.tangle?.areas ?? []) {
     out.push(alone(new Style({ geometry: ring(a.beneath), stroke: line('keep', 2.5, [20, 7]), fill: new Fill({ color: `${token('keep')}14` }) })));
     if (scene.stage === 5) {
@@ -85,14 +87,15 @@ function draw(scene: PlanScene, resolution: number): Feature[] {
   }
   for (const l of scene.lays) {
     const previewed = scene.preview && l.stemId === scene.selected;
-    if (l.dropZone.length > 2) out.push(alone(dropStyle(l.dropZone)));
-    if (l.lay && !previewed && (scene.stage < 3 ? false : l.fixed || l.stemId === scene.selected)) out.push(...layStyles(l.lay, l.stemId === scene.selected && scene.stage <= 4).map(alone));
+    const zone = previewed && scene.preview && scene.stage === 3 ? scene.preview.suggestedDropZone : l.dropZone;
+    if (zone.length > 2 && scene.stage >= 3) out.push(alone(dropStyle(zone)));
+    if (l.lay && !previewed && (scene.stage < 3 ? false : l.fixed || l.stemId === scene.selected)) out.push(...layStyles(l.lay, l.stemId === scene.selected && scene.stage <= 4, box).map(alone));
   }
   if (scene.preview && scene.stage >= 2 && scene.stage <= 4) {
     const p = scene.preview;
     if (scene.dial) out.push(...dialStyles(p.stump, p.reachM, scene.dial, resolution).map(alone));
     if (scene.stage > 2) {
-      out.push(...layStyles(p, true).map(alone));
+      out.push(...layStyles(p, true, box).map(alone));
       const handle = toward(p.stump, p.layDeg, p.reachM + 42 * resolution);
       out.push(styled(new Point(xy(handle)), new Style({ image: new Circle({ radius: 22, fill: new Fill({ color: token('lay') }) }), text: new (words('').constructor as typeof import('ol/style/Text').default)({ text: azimuth(p.layDeg), font: "700 15px 'Atkinson Hyperlegible Mono Variable'", fill: new Fill({ color: '#fff' }) }), zIndex: 20 }), { handle: true }));
     }
@@ -129,13 +132,17 @@ function posts(scene: PlanScene): Feature[] {
   return out;
 }
 
-/** Shows the whole site, as after every change of the plan's size. */
-function fitAll(map: OlMap, scene: PlanScene): void {
+function extent(scene: PlanScene): number[] {
   const all = [...scene.features.flatMap((f) => f.entry.outline), ...scene.stems.map((s) => s.at)];
-  if (all.length === 0) return;
+  if (all.length === 0) return [0, 0, 90, 70];
   const e = all.map((p) => p.eastM);
   const n = all.map((p) => p.northM);
-  map.getView().fit([Math.min(...e), Math.min(...n), Math.max(...e), Math.max(...n)], { padding: [40, 24, 60, 24] });
+  return [Math.min(...e), Math.min(...n), Math.max(...e), Math.max(...n)];
+}
+
+/** Shows the whole site, as after every change of the plan's size. */
+function fitAll(map: OlMap, scene: PlanScene): void {
+  map.getView().fit(extent(scene), { padding: [40, 24, 60, 24] });
 }
 
 /** The table everyone stands around: to scale, north up, panned and zoomed by hand. Draws what the server computed. */

@@ -58,7 +58,7 @@ export function letters(features: Schemas['View'][]): Map<string, string> {
   }));
 }
 
-export function featureStyle(f: Schemas['View'], letter: string | undefined): Style[] {
+export function featureStyle(f: Schemas['View'], letter: string | undefined, small: boolean): Style[] {
   const e = f.entry;
   const strong = e.worth > 0 ? 2 : 0.9;
   const shape = new Style({ stroke: line(e.worth > 0 ? 'ink' : 'mute', strong, dash(e.kind)), fill: fill(e.kind, e.worth) });
@@ -66,8 +66,8 @@ export function featureStyle(f: Schemas['View'], letter: string | undefined): St
     shape.setImage(new Circle({ radius: 5, fill: new Fill({ color: token('panel') }), stroke: line('ink', 2) }));
   }
   const mark = new Point(xy(f.mark));
-  const name = e.worth > 0 || e.kind === 'MEETING_POINT' ? [new Style({ geometry: mark, text: words(e.name, 'ink', false, [0, letter ? 22 : 16]), zIndex: 4 })] : [];
-  const icon = letter ? [new Style({ geometry: mark, image: new Icon({ src: plate(letter, e.worth) }), zIndex: 5 })] : [];
+  const name = small ? [] : e.worth > 0 || e.kind === 'MEETING_POINT' ? [new Style({ geometry: mark, text: words(e.name, 'ink', false, [0, letter ? 22 : 16]), zIndex: 4 })] : [];
+  const icon = letter ? [new Style({ geometry: mark, image: new Icon({ src: plate(letter, e.worth), scale: small ? 0.6 : 1 }), zIndex: 5 })] : [];
   return [shape, ...name, ...icon];
 }
 
@@ -80,10 +80,17 @@ function fill(kind: string, worth: number): Fill | undefined {
   return worth > 0 ? new Fill({ color: token('panel') }) : new Fill({ color: '#00000000' });
 }
 
-export function layStyles(l: Schemas['LayView'], lively: boolean): Style[] {
+/** A place on the ring that lies on the site, so that its word can be read. */
+function onSite(l: Schemas['LayView'], box: number[]): Spot {
+  const turns = [90, -90, 120, -120, 60, -60, 150, -150, 180, 30, -30, 0];
+  const places = turns.map((t) => toward(l.stump, l.layDeg + t, l.exclusionM));
+  return places.find((p) => p.eastM > box[0] + 9 && p.eastM < box[2] - 9 && p.northM > box[1] + 2 && p.northM < box[3] - 2) ?? places[0];
+}
+
+export function layStyles(l: Schemas['LayView'], lively: boolean, box: number[]): Style[] {
   const out: Style[] = [
     new Style({ geometry: new CircleGeom(xy(l.stump), l.exclusionM), stroke: line('keep', lively ? 3 : 2, [26, 9]) }),
-    new Style({ geometry: new Point(xy(toward(l.stump, l.layDeg + 180, l.exclusionM))), text: words(`keep out ${l.exclusionM} m`, 'keep', true) }),
+    new Style({ geometry: new Point(xy(onSite(l, box))), text: words(`keep out ${l.exclusionM} m`, 'keep', true) }),
     new Style({ geometry: ring(l.fan), stroke: line('lay', 1.6), fill: new Fill({ color: `${token('lay')}22` }) }),
   ];
   if (lively) {

@@ -152,12 +152,12 @@ class WithyLock {
         stems.sight(job, s1, new Stems.Observation(SightingKind.PLUMB_LEAN, Optional.of(1.8), Optional.of(0.6), Optional.empty(), Optional.of(262.0), "plumb line, two sides"), leader);
         sight(job, s1, leader, SightingKind.CROWN_RADIUS, "tape", 2.0);
         defect(job, s1, leader, DefectKind.DEAD_TOP, 19, 24, 80, "top 5 m, bark off");
-        String s2 = stem(job, Species.FRAXINUS, StemState.HUNG, 10, 36, StemMass.Shape.FOREST, StemMass.Crown.FOREST_BROADLEAF_LEAFLESS, false, "ash, broken at the base, hung up in S3");
+        String s2 = stem(job, Species.FRAXINUS, StemState.HUNG, 16, 44, StemMass.Shape.FOREST, StemMass.Crown.FOREST_BROADLEAF_LEAFLESS, false, "ash, broken at the base, hung up in S3");
         sight(job, s2, leader, SightingKind.GIRTH, "tape", 0.94, 0.0);
         sight(job, s2, leader, SightingKind.EYE_HEIGHT, "", 14.0);
         sight(job, s2, leader, SightingKind.EYE_CROWN, "", 2.0);
         defect(job, s2, leader, DefectKind.BROKEN_BASE, 0.2, 0.8, 190, "hinge of torn fibres");
-        String s3 = stem(job, Species.ACER, StemState.STANDING, 12, 47, StemMass.Shape.OPEN, StemMass.Crown.OPEN_BROADLEAF_LEAFLESS, true, "sound sycamore, to be kept");
+        String s3 = stem(job, Species.ACER, StemState.STANDING, 8, 38, StemMass.Shape.OPEN, StemMass.Crown.OPEN_BROADLEAF_LEAFLESS, true, "sound sycamore, to be kept");
         sight(job, s3, leader, SightingKind.GIRTH, "tape", 1.9, 0.0);
         sight(job, s3, leader, SightingKind.EYE_HEIGHT, "", 16.0);
         sight(job, s3, leader, SightingKind.EYE_CROWN, "", 4.5);
@@ -188,8 +188,8 @@ class WithyLock {
 
     private void steps(String job, Person nadia, Person tove, Person sefa) {
         crews.add(job, new Crews.Entry(Step.Kind.RELEASE, Optional.of("S2"), 0, 40, List.of(
-            new Step.Post(Role.WINCH, tove.id(), Optional.of(new Spot(8, 27))), new Step.Post(Role.LOOKOUT, sefa.id(), Optional.of(new Spot(34, 55))))));
+            new Step.Post(Role.WINCH, tove.id(), Optional.of(new Spot(47, 65))), new Step.Post(Role.LOOKOUT, sefa.id(), Optional.of(new Spot(66, 58))))));
         crews.add(job, new Crews.Entry(Step.Kind.FELL, Optional.of("S1"), 40, 70, List.of(
-            new Step.Post(Role.CUTTER, nadia.id(), Optional.empty()), new Step.Post(Role.LOOKOUT, sefa.id(), Optional.of(new Spot(45, 62))))));
+            new Step.Post(Role.CUTTER, nadia.id(), Optional.empty()), new Step.Post(Role.LOOKOUT, sefa.id(), Optional.of(new Spot(86, 56))))));
     }
 }

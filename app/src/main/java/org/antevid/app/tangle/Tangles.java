@@ -23,6 +23,7 @@ import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.StemState;
+import org.antevid.core.tangle.KeepOut;
 import org.antevid.core.tangle.Pile;
 import org.antevid.core.tangle.Release;
 import org.hibernate.envers.Audited;
@@ -34,6 +35,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Tangles {
+    /** Stands for all ground below, where the slope is too steep for a radius. */
+    private static final double WHOLE_SLOPE_M = 500;
     private final RelationRepository relations;
     private final HangRepository hangs;
     private final Stems stems;
@@ -122,16 +125,16 @@ public class Tangles {
         List<Relation> all = relations(jobId);
         Set<String> involved = new HashSet<>();
         all.forEach(r -> involved.addAll(List.of(r.a(), r.b())));
+        double slope = jobs.job(jobId).ground().slopeDeg();
         List<Stems.Known> in = stems.known(jobId).stream().filter(s -> involved.contains(s.reading().label()) && s.reading().state() != StemState.FELLED).toList();
         Set<String> standing = new HashSet<>();
         in.stream().filter(s -> s.reading().toBeKept()).forEach(s -> standing.add(s.reading().label()));
         List<String> missing = in.stream().filter(s -> !s.reading().toBeKept() && !measured(s.reading()))
             .map(s -> s.reading().label() + ": " + String.join(", ", s.reading().notKnown())).toList();
-        List<Situation.Hang> hung = all.stream().filter(r -> r.type() == Pile.Type.RESTS_ON).flatMap(r -> hang(in, r).stream()).toList();
+        List<Situation.Hang> hung = all.stream().filter(r -> r.type() == Pile.Type.RESTS_ON).flatMap(r -> hang(in, r, slope).stream()).toList();
         if (!missing.isEmpty() || in.isEmpty()) {
             return new Answer(Optional.empty(), Optional.empty(), missing, hung);
         }
-        double slope = jobs.job(jobId).ground().slopeDeg();
         List<Pile.Stem> removed = in.stream().filter(s -> !s.reading().toBeKept()).map(s -> pileStem(s, slope)).toList();
         Set<String> present = new HashSet<>(standing);
         removed.forEach(s -> present.add(s.id()));
@@ -155,7 +158,7 @@ public class Tangles {
     }
 
     /** Strip under a hung stem: from its stump toward the support, its whole length, half width by the core. */
-    private static Optional<Situation.Hang> hang(List<Stems.Known> in, Relation r) {
+    private static Optional<Situation.Hang> hang(List<Stems.Known> in, Relation r, double slopeDeg) {
         Optional<StemReading> upper = in.stream().map(Stems.Known::reading).filter(s -> s.label().equals(r.a()) && s.state() == StemState.HUNG).findFirst();
         Optional<StemReading> support = in.stream().map(Stems.Known::reading).filter(s -> s.label().equals(r.b())).findFirst();
         if (upper.isEmpty() || support.isEmpty()) {
@@ -165,7 +168,7 @@ public class Tangles {
         double length = Math.max(upper.get().height().map(h -> h.high()).orElse(0.0), from.distanceTo(support.get().at()) + 2);
         double half = Math.max(5, length / 4);
         Shape strip = Shape.line(List.of(from, from.at(from.bearingTo(support.get().at()), length))).grown(half);
-        return Optional.of(new Situation.Hang(r.a(), r.b(), strip, 2 * length));
+        return Optional.of(new Situation.Hang(r.a(), r.b(), strip, KeepOut.hungRadiusM(length, slopeDeg).orElse(WHOLE_SLOPE_M)));
     }
 
     /** @return guards of hung stems, as the rules see them */

@@ -9,10 +9,11 @@ import java.util.stream.Stream;
 import org.antevid.core.crew.CrewCheck;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
+import org.antevid.core.quantity.Rounding;
 
 /** Whether the steps are staffed by people who can do it and stand somewhere. Practice rules. */
 final class CrewRules {
-    static final List<Rule> ALL = List.of(CrewRules::violations, CrewRules::staffed, CrewRules::stands);
+    static final List<Rule> ALL = List.of(CrewRules::violations, CrewRules::staffed, CrewRules::stands, CrewRules::insideRing);
 
     private CrewRules() {
     }
@@ -41,6 +42,24 @@ final class CrewRules {
             case RELEASE -> List.of(Role.WINCH, Role.LOOKOUT);
             case CROSSCUT -> List.of(Role.CUTTER);
             case CLEAR -> List.of();
+        };
+    }
+
+    /** While the saw runs only the cutter is inside the ring; while a hung stem is brought down only the winch's operator is named. */
+    private static Stream<Finding> insideRing(Situation s) {
+        return s.steps().stream().filter(st -> !st.done()).flatMap(st -> st.posts().stream().filter(p -> !p.role().handlesTheTree() || st.kind() == Step.Kind.FELL)
+            .filter(p -> p.role() != Role.CUTTER && p.stand().isPresent()).flatMap(p -> st.stem().flatMap(s::stem).stream()
+                .filter(f -> p.stand().get().distanceTo(f.reading().at()) < ringM(s, st, f)).map(f -> Finding.of("inside:" + st.id() + ":" + p.personId(), STOP, 6,
+                    st.id(), "step " + st.turn() + ": the " + p.role().words() + " would stand " + Rounding.downText(p.stand().get().distanceTo(f.reading().at()))
+                        + " m from " + f.reading().label() + ", inside its ring of " + Rounding.upText(ringM(s, st, f)) + " m",
+                    "nobody but the named people is inside the ring while the saw runs", "practice rule", "stand outside the ring"))));
+    }
+
+    private static double ringM(Situation s, Step st, Situation.StemFacts f) {
+        return switch (st.kind()) {
+            case FELL -> f.lay().map(l -> l.zone().exclusionM()).orElse(0.0);
+            case RELEASE -> s.hangs().stream().filter(h -> h.hung().equals(f.reading().label())).mapToDouble(Situation.Hang::keepOutM).max().orElse(0);
+            case CROSSCUT, CLEAR -> 0;
         };
     }
 

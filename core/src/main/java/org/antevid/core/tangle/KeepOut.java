@@ -12,6 +12,11 @@ import java.util.Optional;
  */
 public record KeepOut(Optional<Double> radiusM, Optional<Double> stripHalfM, Optional<Double> plateM, Optional<Double> sweepM) {
 
+    /** @return radius around a hung stem: two lengths, wider on a slope; empty from 15 degrees on, where all ground below is closed */
+    public static Optional<Double> hungRadiusM(double lengthM, double slopeDeg) {
+        return slopeDeg >= 15 ? Optional.empty() : Optional.of(2 * lengthM * (1 + slopeDeg / 15));
+    }
+
     static KeepOut of(Pile.Stem s, double longestBoundM, boolean bound) {
         double r = s.hung() ? 2 * s.lengthM() : Math.max(5, s.lengthM() / 2);
         if (bound) {
