@@ -93,11 +93,10 @@ function draw(scene: PlanScene, resolution: number): Feature[] {
   }
   if (scene.preview && scene.stage >= 2 && scene.stage <= 4) {
     const p = scene.preview;
-    if (scene.dial) out.push(...dialStyles(p.stump, p.reachM, scene.dial, resolution).map(alone));
+    if (scene.dial && scene.stage === 3) out.push(...dialStyles(p.stump, p.reachM, scene.dial, resolution).map(alone));
     if (scene.stage > 2) {
       out.push(...layStyles(p, true, box).map(alone));
-      const handle = toward(p.stump, p.layDeg, p.reachM + 42 * resolution);
-      out.push(styled(new Point(xy(handle)), new Style({ image: new Circle({ radius: 22, fill: new Fill({ color: token('lay') }) }), text: new (words('').constructor as typeof import('ol/style/Text').default)({ text: azimuth(p.layDeg), font: "700 15px 'Atkinson Hyperlegible Mono Variable'", fill: new Fill({ color: '#fff' }) }), zIndex: 20 }), { handle: true }));
+      if (scene.stage === 3) out.push(handle(p, resolution));
     }
   }
   for (const s of scene.stems) out.push(stemFeature(s, s.id === scene.selected));
@@ -119,6 +118,15 @@ function draw(scene: PlanScene, resolution: number): Feature[] {
     }
   }
   return out;
+}
+
+/** The lay's handle, dragged to turn it; outside the band of the dial. */
+function handle(p: Schemas['LayView'], resolution: number): Feature {
+  const at = toward(p.stump, p.layDeg, p.reachM + 42 * resolution);
+  const digits = words(azimuth(p.layDeg), 'paper', true);
+  digits.setFill(new Fill({ color: '#fff' }));
+  digits.setStroke(line('lay', 0.1));
+  return styled(new Point(xy(at)), new Style({ image: new Circle({ radius: 22, fill: new Fill({ color: token('lay') }) }), text: digits, zIndex: 20 }), { handle: true });
 }
 
 function posts(scene: PlanScene): Feature[] {

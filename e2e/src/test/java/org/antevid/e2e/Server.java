@@ -78,9 +78,12 @@ public final class Server implements AutoCloseable {
         return "http://" + address + ":" + port;
     }
 
-    /** Ends it as power loss does: no hook runs. */
-    public void kill() {
-        process.destroyForcibly().onExit().join();
+    /** Ends it as power loss does: no hook runs. @return when the kill had been sent, by {@link System#nanoTime()} */
+    public long kill() {
+        process.destroyForcibly();
+        long sent = System.nanoTime();
+        process.onExit().join();
+        return sent;
     }
 
     public void stop() {

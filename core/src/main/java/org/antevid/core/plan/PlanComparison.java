@@ -48,7 +48,7 @@ public final class PlanComparison {
             if (!was.outline().equals(t.outline())) {
                 Spot from = was.outline().get(0);
                 Spot to = t.outline().get(0);
-                changes.add(new Change(t.id(), String.format(Locale.ROOT, "%s moved %.1f m to %s", t.name(), from.distanceTo(to),
+                changes.add(new Change(t.id(), String.format(Locale.ROOT, "%s moved %.1f m to %s°", t.name(), from.distanceTo(to),
                     Azimuth.digits(from.bearingTo(to))), Optional.of(from), Optional.of(to)));
             }
             differs(t.name() + " is now called", was.name(), t.name(), t.id(), changes);

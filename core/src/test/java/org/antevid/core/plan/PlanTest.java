@@ -43,7 +43,7 @@ class PlanTest {
         // from (20, 0) to (23, 4): 5 m on azimuth atan(3/4) = 37 degrees
         List<PlanComparison.Change> changes = PlanComparison.between(BEFORE, plan(new Spot(23, 4), 58, "standing"));
         assertThat(changes).singleElement().satisfies(c -> {
-            assertThat(c.words()).isEqualTo("beehives moved 5.0 m to 037");
+            assertThat(c.words()).isEqualTo("beehives moved 5.0 m to 037°");
             assertThat(c.from()).contains(new Spot(20, 0));
             assertThat(c.to()).contains(new Spot(23, 4));
         });

@@ -266,6 +266,13 @@ class WithyLockStory {
         imre.choose("Who takes it", "Wilma Stroud");
         imre.button("Write it down");
         assertThat(hung).containsText("second opinion: Wilma Stroud");
+        Locator base = imre.page.locator(".finding").filter(new Locator.FilterOptions().setHasText("S2: broken at the base"));
+        base.getByText("Write down a second opinion").click();
+        imre.choose("Who takes it", "Wilma Stroud");
+        imre.fill("Telephone", "555 0144");
+        imre.fill("What was shown", "photo of the torn fibres");
+        imre.button("Write it down");
+        assertThat(base).containsText("second opinion: Wilma Stroud");
         imre.openPoints();
 
         imre.stage(8);
@@ -339,7 +346,7 @@ class WithyLockStory {
         Page phone = browsers.phone();
         phone.navigate(server.onTheNetwork() + "/join/" + code);
         phone.getByText(name).click();
-        phone.getByLabel("PIN").fill(pin);
+        phone.locator("input[aria-label=PIN], label input[type=password]").first().fill(pin);
         phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Join")).click();
         assertThat(phone.locator(".phone .top")).containsText(name.split(" ")[0]);
         assertThat((Boolean) phone.evaluate("window.isSecureContext")).isFalse();
@@ -350,10 +357,10 @@ class WithyLockStory {
         for (Locator q : phone.locator("section[aria-label='Read back'] [role=group]").all()) {
             q.locator("button").first().click();
         }
-        phone.getByLabel("PIN").fill("0000");
+        phone.locator("input[aria-label=PIN], label input[type=password]").first().fill("0000");
         phone.getByText("I read it back: sign").click();
         assertThat(phone.getByRole(AriaRole.ALERT).first()).containsText("The PIN does not fit");
-        phone.getByLabel("PIN").fill(pin);
+        phone.locator("input[aria-label=PIN], label input[type=password]").first().fill(pin);
     }
 
     /** Answers from what the card itself shows: ring, way out and lay. */
@@ -375,7 +382,7 @@ class WithyLockStory {
             }
             q.locator("button").filter(new Locator.FilterOptions().setHasText(Pattern.compile("^" + right))).first().click();
         }
-        phone.getByLabel("PIN").fill(pin);
+        phone.locator("input[aria-label=PIN], label input[type=password]").first().fill(pin);
         phone.getByText("I read it back: sign").click();
         assertThat(phone.locator(".tabs a").first()).hasText("Briefing");
     }

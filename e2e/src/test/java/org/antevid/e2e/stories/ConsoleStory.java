@@ -1,0 +1,110 @@
+package org.antevid.e2e.stories;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.APIRequest;
+import com.microsoft.playwright.APIRequestContext;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.RequestOptions;
+import java.io.IOException;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+import java.util.regex.Pattern;
+import org.antevid.e2e.Server;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** What the person at the console sees, and what is left after power is lost. */
+class ConsoleStory {
+    private static final String JAR = "../app/target/app-0.1.0-exec.jar";
+
+    private record Ended(int code, String printed) {
+    }
+
+    private static Ended run(String... arguments) throws IOException, InterruptedException {
+        Path out = Files.createTempFile("antevid", ".out");
+        String[] command = new String[arguments.length + 4];
+        System.arraycopy(new String[] {Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-XX:TieredStopAtLevel=1", "-jar", JAR}, 0, command, 0, 4);
+        System.arraycopy(arguments, 0, command, 4, arguments.length);
+        Process p = new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(out.toFile()).start();
+        assertThat(p.waitFor(60, TimeUnit.SECONDS)).isTrue();
+        return new Ended(p.exitValue(), Files.readString(out));
+    }
+
+    @Test
+    void everyObstacleIsOneSentenceAndExitCodeOne(@TempDir Path data) throws Exception {
+        try (ServerSocket taken = new ServerSocket(0)) {
+            Ended inUse = run("run", "--data", data.toString(), "--port", String.valueOf(taken.getLocalPort()));
+            assertThat(inUse.code).isEqualTo(1);
+            assertThat(inUse.printed.lines()).singleElement().asString().contains("is in use");
+        }
+        Files.write(data.resolve("antevid.mv.db"), new byte[20000]);
+        Ended damaged = run("run", "--data", data.toString(), "--port", "1" + (7000 + ProcessHandle.current().pid() % 1000));
+        assertThat(damaged.code).isEqualTo(1);
+        assertThat(damaged.printed.lines()).singleElement().asString().contains("damaged");
+        assertThat(run("dance").printed).contains("Say 'demo' or 'run'");
+        assertThat(run("run", "--port", "many").code).isEqualTo(1);
+    }
+
+    @Test
+    void killedWithinFiftyMillisecondsOfTheAnswerNothingAcknowledgedIsLost(@TempDir Path data) throws Exception {
+        try (Server server = new Server(data, InetAddress.getLoopbackAddress().getHostAddress()).start("demo"); Playwright playwright = Playwright.create(
+            new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")))) {
+            String job;
+            try (Session imre = Session.of(playwright, server)) {
+                job = imre.job("Withy Lock");
+                for (int i = 0; i < 5; i++) {
+                    assertThat(imre.post("/api/jobs/" + job + "/run/holds", Map.of("id", "hold-" + i, "reason", "drill " + i))).isEqualTo(204);
+                }
+                long answered = System.nanoTime();
+                assertThat((server.kill() - answered) / 1e6).as("milliseconds from the answer to the kill").isLessThan(50);
+            }
+            server.start("run");
+            try (Session imre = Session.of(playwright, server)) {
+                String run = imre.get("/api/jobs/" + job + "/run");
+                for (int i = 0; i < 5; i++) {
+                    assertThat(run).contains("drill " + i);
+                }
+            }
+            Ended locked = run("run", "--data", data.toString(), "--port", "1" + (8000 + ProcessHandle.current().pid() % 1000));
+            assertThat(locked.code).isEqualTo(1);
+            assertThat(locked.printed.lines()).singleElement().asString().contains("in use by another Antevid");
+        }
+    }
+
+    /** A signed-in leader without a browser. */
+    private record Session(APIRequestContext http) implements AutoCloseable {
+        static Session of(Playwright playwright, Server server) {
+            Session s = new Session(playwright.request().newContext(new APIRequest.NewContextOptions().setBaseURL(server.local())));
+            s.get("/api/session");
+            assertThat(s.post("/api/session", Map.of("name", "Imre Halloway", "passphrase", "three short one long"))).isEqualTo(200);
+            s.get("/api/session");
+            return s;
+        }
+
+        String get(String path) {
+            return http.get(path).text();
+        }
+
+        String job(String name) {
+            var m = Pattern.compile("\"id\":\"([^\"]+)\",\"name\":\"" + name + "\"").matcher(get("/api/board"));
+            assertThat(m.find()).isTrue();
+            return m.group(1);
+        }
+
+        int post(String path, Object body) {
+            var m = Pattern.compile("\"name\":\"XSRF-TOKEN\",\"value\":\"([^\"]+)\"").matcher(http.storageState());
+            String token = m.find() ? m.group(1) : "";
+            return http.post(path, RequestOptions.create().setHeader("X-XSRF-TOKEN", token).setData(body)).status();
+        }
+
+        @Override
+        public void close() {
+            http.dispose();
+        }
+    }
+}
