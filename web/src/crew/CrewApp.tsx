@@ -74,7 +74,7 @@ function Now({ run, card, info, ready, done, me }: { run: Schemas['RunView']; ca
   return (
     <>
       <section className="now"><h3>Now{step ? `, step ${step.turn} of ${run.stepsInAll}: ${step.title}` : ''}</h3><strong>{word}</strong>
-        <p>{run.held ? 'A hold stands.' : run.going ? (post?.task ?? 'You have no part in this step. Stay out of the ring.') : step ? (waiting.length > 0 ? `not ready: ${waiting.join(', ')}` : `${run.against.length} things stand against a go`) : 'All steps are done.'}</p></section>
+        <p>{run.held ? 'A hold stands.' : run.going ? (post?.task ?? 'You have no part in this step. Stay out of the ring.') : step ? (waiting.length > 0 ? `not ready: ${waiting.join(', ')}` : `stands against a go: ${run.against.length}`) : 'All steps are done.'}</p></section>
       {post && card && (
         <>
           <PlanSketch plan={card.plan} height={230} focus={post.stem} me={post.stand ? { stand: post.stand, ways: post.waysOut.map((w) => ({ ...w, lengthM: Math.min(w.lengthM, 20) })), label: 'me' } : undefined} />

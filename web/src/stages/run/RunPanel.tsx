@@ -45,7 +45,7 @@ export default function RunPanel({ job, go }: PanelProps) {
       </div>
       {!step ? <button className="next" onClick={() => go('review')}><span>Next: review<small>what really happened</small></span>→</button>
         : r.going ? <button className="next" disabled={!leader} onClick={() => void act(api.POST('/api/jobs/{job}/run/done', path))}><span>Step done: {step.title}<small>everybody gets ready anew</small></span>→</button>
-          : <button className="next" disabled={!leader || r.against.length > 0} onClick={() => void act(api.POST('/api/jobs/{job}/run/go', path))}><span>GO<small>{r.held ? 'a hold stands' : r.against.length > 0 ? `${r.against.length} things stand against it` : 'all is green'}</small></span>{ready}/{step.people.length}</button>}
+          : <button className="next" disabled={!leader || r.against.length > 0} onClick={() => void act(api.POST('/api/jobs/{job}/run/go', path))}><span>GO<small>{r.held ? 'a hold stands' : r.against.length > 0 ? `stands against it: ${r.against.length}` : 'all is green'}</small></span>{ready}/{step.people.length}</button>}
     </>
   );
 }

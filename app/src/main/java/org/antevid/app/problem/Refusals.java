@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Map;
 import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.RefusedInput;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
@@ -14,6 +16,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 
 /** Turns refusals into problem details. */
 @RestControllerAdvice
+@Order(Ordered.HIGHEST_PRECEDENCE)
 class Refusals {
     @ExceptionHandler
     ProblemDetail refused(RefusedInput e) {

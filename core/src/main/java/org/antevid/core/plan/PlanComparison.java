@@ -124,7 +124,9 @@ public final class PlanComparison {
             if (was.startMin() != s.startMin() || was.endMin() != s.endMin()) {
                 changes.add(plain(s.id(), name + ": other time"));
             }
-            posts(name, was, s, changes);
+            if (s.stem().flatMap(after::stem).filter(stem -> asPlanned(before, stem)).isEmpty()) {
+                posts(name, was, s, changes);
+            }
         }
         old.values().forEach(s -> changes.add(plain(s.id(), s.title() + " is no longer a step")));
     }
