@@ -110,11 +110,14 @@ function Measure({ job, stem }: { job: string; stem: Stem }) {
   const save = async () => {
     const azimuthDeg = kind === 'PLUMB_LEAN' ? (b ?? undefined) : undefined;
     const numbers = kind === 'PLUMB_LEAN' ? { a: a ?? undefined, b: c ?? undefined } : { a: a ?? undefined, b: b ?? undefined, c: c ?? undefined };
-    if (await act(api.POST('/api/jobs/{job}/stems/{id}/sightings', { params: { path: { job, id: stem.id } }, body: { kind, ...numbers, azimuthDeg, instrument } }))) {
-      setA(null);
-      setB(null);
-      setC(null);
-    }
+    const put = (x: number | null, y: number | null, z: number | null) => {
+      setA(x);
+      setB(y);
+      setC(z);
+    };
+    put(null, null, null);
+    const kept = await act(api.POST('/api/jobs/{job}/stems/{id}/sightings', { params: { path: { job, id: stem.id } }, body: { kind, ...numbers, azimuthDeg, instrument } }));
+    if (!kept) put(a, b, c);
   };
   return (
     <section aria-label="New sighting">

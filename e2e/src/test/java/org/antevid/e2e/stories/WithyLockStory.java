@@ -372,7 +372,7 @@ class WithyLockStory {
             if (question.startsWith("How many metres")) {
                 right = find(phone, "ring (\\d+ m)", card, imreRing());
             } else if (question.startsWith("Your own way out")) {
-                right = find(phone, "to (\\d{3}°)", card, "");
+                right = find(phone, "E\\d?: to (\\d{3}°)", card, "");
             } else if (question.startsWith("Which way is")) {
                 right = "058°";
             } else if (question.startsWith("From which gust")) {
