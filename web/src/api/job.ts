@@ -20,6 +20,8 @@ export const useBriefings = (job: string) =>
 export const useCard = (job: string) =>
   useQuery({ queryKey: ['job', job, 'card'], queryFn: async () => (await data(api.GET('/api/jobs/{job}/briefings/card', at(job)))) ?? null });
 export const useRun = (job: string) => useQuery({ queryKey: ['job', job, 'run'], queryFn: () => data(api.GET('/api/jobs/{job}/run', at(job))) });
+export const useHolds = (job: string) =>
+  useQuery({ queryKey: ['job', job, 'holds'], queryFn: () => data(api.GET('/api/jobs/{job}/run/holds', at(job))) });
 export const useReview = (job: string) => useQuery({ queryKey: ['job', job, 'review'], queryFn: () => data(api.GET('/api/jobs/{job}/review', at(job))) });
 export const useHere = (job: string) =>
   useQuery({ queryKey: ['job', job, 'here'], queryFn: () => data(api.GET('/api/jobs/{job}/here', at(job))) });
@@ -27,11 +29,16 @@ export const useSession = () => useQuery({ queryKey: ['session'], queryFn: () =>
 
 export type Link = 'connecting' | 'live' | 'lost';
 
-/** Follows the job's stream; every change asks for the job's answers again. Works over plain HTTP. */
+/** Follows the job's stream; a hold is asked for at once, before anything else. Works over plain HTTP. */
 export function useLive(job: string): Link {
   const queries = useQueryClient();
   const [link, setLink] = useState<Link>('connecting');
   useEffect(() => {
+    let later: ReturnType<typeof setTimeout> | undefined;
+    const all = (after: number) => {
+      clearTimeout(later);
+      later = setTimeout(() => void queries.invalidateQueries({ queryKey: ['job', job] }), after);
+    };
     const stream = new EventSource(`/api/jobs/${job}/live`);
     stream.onopen = () => {
       setLink('live');
@@ -41,9 +48,16 @@ export function useLive(job: string): Link {
     stream.addEventListener('changed', (e) => {
       const what = (e as MessageEvent<string>).data;
       if (what === 'ping') return;
-      void queries.invalidateQueries({ queryKey: what === 'here' ? ['job', job, 'here'] : ['job', job] });
+      if (what === 'here') void queries.invalidateQueries({ queryKey: ['job', job, 'here'] });
+      else if (what === 'hold') {
+        void queries.invalidateQueries({ queryKey: ['job', job, 'holds'] });
+        all(900);
+      } else all(80);
     });
-    return () => stream.close();
+    return () => {
+      clearTimeout(later);
+      stream.close();
+    };
   }, [job, queries]);
   return link;
 }

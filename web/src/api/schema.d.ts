@@ -459,7 +459,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["holds"];
         put?: never;
         post: operations["hold"];
         delete?: never;
@@ -1669,7 +1669,6 @@ export interface components {
             briefing?: number;
             going: boolean;
             held: boolean;
-            holds: components["schemas"]["HoldView"][];
             log: components["schemas"]["Line"][];
             protections: components["schemas"]["ProtectionState"][];
             /** Format: date-time */
@@ -2694,6 +2693,28 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    holds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HoldView"][];
+                };
             };
         };
     };

@@ -2,7 +2,7 @@ import { ConfigProvider } from 'antd';
 import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, type Schemas, type Spot } from '../api/client';
-import { useAct, useBriefings, useFeatures, useFindings, useHere, useJob, useLays, useLive, usePlan, useReview, useRun, useStems, useSteps, useTangle } from '../api/job';
+import { useAct, useBriefings, useFeatures, useFindings, useHere, useHolds, useJob, useLays, useLive, usePlan, useReview, useStems, useSteps, useTangle } from '../api/job';
 import { Mark } from '../figures/Mark';
 import { PlanContext, type PlanTools } from '../plan/planTools';
 import { switchGlare } from './glare';
@@ -40,7 +40,7 @@ export default function JobScreen() {
   const steps = useSteps(job);
   const findings = useFindings(job);
   const plan = usePlan(job);
-  const run = useRun(job);
+  const holds = useHolds(job);
   const here = useHere(job);
   const briefings = useBriefings(job);
   const review = useReview(job);
@@ -88,7 +88,7 @@ export default function JobScreen() {
     tangle: (tangle.data?.relations.length ?? 0) > 0, crew: scene.steps.length > 0, brief: (briefings.data?.issues.length ?? 0) > 0,
     run: scene.steps.length > 0 && scene.steps.every((s) => s.done), review: scene.outcomes.length > 0,
   };
-  const activeHold = run.data?.holds.find((h) => !h.lifted);
+  const activeHold = holds.data?.find((h) => !h.lifted);
 
   return (
     <ConfigProvider theme={theme}>

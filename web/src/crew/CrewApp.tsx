@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, type Schemas } from '../api/client';
-import { useAct, useCard, useJob, useLive, useRun } from '../api/job';
+import { useAct, useCard, useHolds, useJob, useLive, useRun } from '../api/job';
 import { newId } from '../app/newId';
 import { Mark } from '../figures/Mark';
 import { PlanSketch } from '../plan/PlanSketch';
@@ -23,7 +23,7 @@ export default function CrewApp() {
   useEffect(() => {
     if (info.error) navigate('/join');
   }, [info.error, navigate]);
-  const hold = run?.holds.find((h) => !h.lifted);
+  const hold = useHolds(job).data?.find((h) => !h.lifted);
   const holdId = hold?.id;
   useEffect(() => {
     if (holdId) void api.POST('/api/jobs/{job}/run/holds/{hold}/receipts', { params: { path: { job, hold: holdId } }, body: { state: 'SEEN' } }).catch(() => undefined);
@@ -41,7 +41,7 @@ export default function CrewApp() {
       {link === 'lost' && <p className="refused" role="alert">No link to the server. What you press is kept and sent once it is back. HOLD by whistle and arm.</p>}
       {(refused || out.refused) && <p className="refused" role="alert">{refused || out.refused}</p>}
       {(hold || out.unsent.some((u) => u.kind === 'hold')) && <Held hold={hold} sent={sent} mayConfirm={run.step?.iMayConfirmStopped ?? false} confirm={() => hold && out.post({ kind: 'stopped', id: newId(), hold: hold.id })} />}
-      {at === 'brief' ? <Brief job={job} card={card ?? undefined} act={act} /> : <Now run={run} card={card ?? undefined} info={info.data} ready={(ready) => void act(api.POST('/api/jobs/{job}/run/ready', { params: { path: { job } }, body: { ready } }))} done={(feature, done) => void act(api.POST('/api/jobs/{job}/run/protections/{feature}', { params: { path: { job, feature } }, body: { done } }))} me={me?.name ?? ''} />}
+      {at === 'brief' ? <Brief job={job} card={card ?? undefined} act={act} /> : <Now held={Boolean(hold)} run={run} card={card ?? undefined} info={info.data} ready={(ready) => void act(api.POST('/api/jobs/{job}/run/ready', { params: { path: { job } }, body: { ready } }))} done={(feature, done) => void act(api.POST('/api/jobs/{job}/run/protections/{feature}', { params: { path: { job, feature } }, body: { done } }))} me={me?.name ?? ''} />}
       <button className="thumb" onClick={() => out.post({ kind: 'hold', id: newId(), reason: '' })}><b>HOLD</b><span>anyone, any time: saw off, stand still</span></button>
     </div>
   );
@@ -65,16 +65,16 @@ function Held({ hold, sent, mayConfirm, confirm }: { hold?: Schemas['HoldView'];
   );
 }
 
-function Now({ run, card, info, ready, done, me }: { run: Schemas['RunView']; card?: Schemas['Card']; info: Schemas['JobView']; ready: (r: boolean) => void; done: (feature: string, d: boolean) => void; me: string }) {
+function Now({ held, run, card, info, ready, done, me }: { held: boolean; run: Schemas['RunView']; card?: Schemas['Card']; info: Schemas['JobView']; ready: (r: boolean) => void; done: (feature: string, d: boolean) => void; me: string }) {
   const step = run.step;
   const post = card?.posts.find((p) => p.turn === step?.turn);
-  const word = run.held ? 'Stop' : run.going ? 'Go' : step ? 'Wait' : 'Done';
+  const word = held ? 'Stop' : run.going ? 'Go' : step ? 'Wait' : 'Done';
   const waiting = step?.people.filter((p) => !p.readyAt).map((p) => p.name.split(' ')[0]) ?? [];
   const gust = info.wind.gustMs;
   return (
     <>
       <section className="now"><h3>Now{step ? `, step ${step.turn} of ${run.stepsInAll}: ${step.title}` : ''}</h3><strong>{word}</strong>
-        <p>{run.held ? 'A hold stands.' : run.going ? (post?.task ?? 'You have no part in this step. Stay out of the ring.') : step ? (waiting.length > 0 ? `not ready: ${waiting.join(', ')}` : `stands against a go: ${run.against.length}`) : 'All steps are done.'}</p></section>
+        <p>{held ? 'A hold stands.' : run.going ? (post?.task ?? 'You have no part in this step. Stay out of the ring.') : step ? (waiting.length > 0 ? `not ready: ${waiting.join(', ')}` : `stands against a go: ${run.against.length}`) : 'All steps are done.'}</p></section>
       {post && card && (
         <>
           <PlanSketch plan={card.plan} height={230} focus={post.stem} me={post.stand ? { stand: post.stand, ways: post.waysOut.map((w) => ({ ...w, lengthM: Math.min(w.lengthM, 20) })), label: 'me' } : undefined} />

@@ -28,7 +28,7 @@ export function useOutbox(job: string) {
       localStorage.setItem(key(job), JSON.stringify(read(job).filter((x) => x.id !== u.id)));
     }
     setUnsent(read(job));
-    await queries.invalidateQueries({ queryKey: ['job', job] });
+    await queries.invalidateQueries({ queryKey: ['job', job, 'holds'] });
   }, [job, queries]);
   useEffect(() => {
     const again = setInterval(() => {

@@ -72,7 +72,7 @@ export default function StemsPanel({ job, go }: PanelProps) {
             <h2>Sightings <span>{stem.sightings.length} kept, none overwritten</span></h2>
             <table><tbody>
               {stem.sightings.map((s, i) => (
-                <tr key={i}><td>{s.words}<br /><small>{s.raw}</small></td><td className="r n"><b>{fixed(s.value, 2)}</b> ±{fixed(s.sigma, 2)} {s.unit}</td><td><small>{s.instrument}<br />{s.who.split(' ')[0]}</small></td></tr>
+                <tr key={i}><td>{s.words}<br /><small>{s.raw}</small></td><td className="r n"><b>{fixed(s.value, s.sigma < 0.01 ? 3 : 2)}</b> ±{fixed(s.sigma, s.sigma < 0.01 ? 3 : 2)} {s.unit}</td><td><small>{s.instrument}<br />{s.who.split(' ')[0]}</small></td></tr>
               ))}
             </tbody></table>
           </>

@@ -158,7 +158,7 @@ class ServedTest {
         for (int i = 0; i < 2; i++) {
             mvc.perform(json(post("/api/jobs/" + job + "/run/holds"), hold).with(as(nadia))).andExpect(status().isNoContent());
         }
-        assertThat(read("/api/jobs/" + job + "/run", nadia).get("holds")).hasSize(1);
+        assertThat(read("/api/jobs/" + job + "/run/holds", nadia)).hasSize(1);
         String lift = "/api/jobs/" + job + "/run/holds/made-on-the-phone/lift";
         mvc.perform(json(post(lift), Map.of("reason", "all clear")).with(as(nadia))).andExpect(status().isForbidden());
         mvc.perform(json(post(lift), Map.of("reason", " ")).with(as(imre))).andExpect(status().isBadRequest());

@@ -50,7 +50,7 @@ class RunController {
     }
 
     record RunView(Optional<Integer> briefing, int stepsInAll, Optional<StepState> step, boolean going, Optional<Instant> signalTriedAt, List<Fault> against,
-                   List<ProtectionState> protections, List<HoldView> holds, boolean held, List<JobLog.Line> log) {
+                   List<ProtectionState> protections, boolean held, List<JobLog.Line> log) {
     }
 
     record ReadyRequest(@NotNull Boolean ready) {
@@ -87,13 +87,10 @@ class RunController {
     RunView run(@PathVariable String job, @AuthenticationPrincipal SignedIn me) {
         Optional<Briefings.Issue> briefing = briefings.latest(job);
         RunRecord state = runs.state(job);
-        List<HoldView> holds = runs.holds(job).stream().map(h -> new HoldView(h.id, h.who, h.reason, h.calledAt, runs.receipts(h.id).stream()
-            .map(r -> new ReceiptView(r.who, r.state, r.receivedAt)).toList(), h.personId.equals(me.personId()), h.liftedAt != null,
-            Optional.ofNullable(h.liftedBy), Optional.ofNullable(h.liftReason))).toList();
         return new RunView(briefing.map(Briefings.Issue::number), crews.steps(job).size(), runs.current(job).map(s -> step(job, s, briefing, me)), state.going,
             Optional.ofNullable(state.signalTriedAt), runs.against(job), places.features(job).stream().filter(f -> f.entry().protection() != Protection.NONE)
             .map(f -> new ProtectionState(f.id(), f.entry().name(), f.entry().protection().words(), f.entry().protectedBy(), f.entry().protectionDone())).toList(),
-            holds, holds.stream().anyMatch(h -> !h.lifted), log.lines(job));
+            runs.held(job), log.lines(job));
     }
 
     private StepState step(String job, Step s, Optional<Briefings.Issue> briefing, SignedIn me) {
@@ -105,6 +102,15 @@ class RunController {
         List<Role> mine = s.posts().stream().filter(p -> p.personId().equals(me.personId())).map(Step.Post::role).toList();
         return new StepState(s.id(), s.turn(), s.title(), s.stem(), states, mine.stream().anyMatch(r -> r == Role.CUTTER || r == Role.LOOKOUT), !mine.isEmpty(),
             ready.stream().anyMatch(r -> r.personId.equals(me.personId())));
+    }
+
+    /** Holds alone: nothing is computed, so that everybody sees a stop call at once. */
+    @GetMapping("/holds")
+    @Needs(Needs.Right.READ)
+    List<HoldView> holds(@PathVariable String job, @AuthenticationPrincipal SignedIn me) {
+        return runs.holds(job).stream().map(h -> new HoldView(h.id, h.who, h.reason, h.calledAt, runs.receipts(h.id).stream()
+            .map(r -> new ReceiptView(r.who, r.state, r.receivedAt)).toList(), h.personId.equals(me.personId()), h.liftedAt != null,
+            Optional.ofNullable(h.liftedBy), Optional.ofNullable(h.liftReason))).toList();
     }
 
     @PostMapping("/signal-tried")

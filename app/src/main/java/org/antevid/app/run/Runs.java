@@ -21,6 +21,7 @@ import org.antevid.core.crew.Step;
 import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
+import org.antevid.core.rule.Finding;
 import org.antevid.core.rule.Severity;
 import org.antevid.core.site.Protection;
 import org.antevid.core.stem.StemState;
@@ -82,7 +83,7 @@ public class Runs {
         return receipts.findByHoldIdOrderByReceivedAt(holdId);
     }
 
-    private boolean held(String jobId) {
+    boolean held(String jobId) {
         return holds(jobId).stream().anyMatch(h -> h.liftedAt == null);
     }
 
@@ -105,8 +106,9 @@ public class Runs {
         } else if (!briefings.sinceLatest(jobId).isEmpty()) {
             against.add(new Fault("PLAN_CHANGED", "briefing", "the plan changed since briefing " + briefing.get().number() + "; issue a new one"));
         }
-        plans.findings(jobId).stream().filter(f -> f.severity() == Severity.STOP).forEach(f -> against.add(new Fault("STOP", f.key(), f.words())));
-        step.get().stem().ifPresent(label -> plans.findings(jobId).stream().filter(f -> f.severity() == Severity.SECOND_OPINION && f.open()
+        List<Finding> findings = plans.findings(jobId);
+        findings.stream().filter(f -> f.severity() == Severity.STOP).forEach(f -> against.add(new Fault("STOP", f.key(), f.words())));
+        step.get().stem().ifPresent(label -> findings.stream().filter(f -> f.severity() == Severity.SECOND_OPINION && f.open()
             && f.subject().equals(label)).forEach(f -> against.add(new Fault("SECOND_OPINION", f.key(), "second opinion open: " + f.words()))));
         List<String> ready = ready(jobId, step.get().id()).stream().map(r -> r.personId).toList();
         List<Person> people = crews.people(jobId);

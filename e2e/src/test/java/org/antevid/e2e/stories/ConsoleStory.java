@@ -65,7 +65,7 @@ class ConsoleStory {
             }
             server.start("run");
             try (Session imre = Session.of(playwright, server)) {
-                String run = imre.get("/api/jobs/" + job + "/run");
+                String run = imre.get("/api/jobs/" + job + "/run/holds");
                 for (int i = 0; i < 5; i++) {
                     assertThat(run).contains("drill " + i);
                 }

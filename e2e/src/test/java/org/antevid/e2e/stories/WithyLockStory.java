@@ -450,9 +450,9 @@ class WithyLockStory {
         assertThat(sefa.locator("ul[aria-label='Sent, seen, stopped']")).containsText("stopped: Nadia Quill");
         sefa.screenshot(new Page.ScreenshotOptions().setPath(Path.of("target/shots/phone-hold.png")));
         imre.shot("hold");
-        Object status = sefa.evaluate("async () => { const id = location.pathname.split('/')[2]; const run = await (await fetch(`/api/jobs/${id}/run`)).json();"
+        Object status = sefa.evaluate("async () => { const id = location.pathname.split('/')[2]; const holds = await (await fetch(`/api/jobs/${id}/run/holds`)).json();"
             + " const token = decodeURIComponent(document.cookie.split('; ').find(c => c.startsWith('XSRF-TOKEN=')).slice(11));"
-            + " return (await fetch(`/api/jobs/${id}/run/holds/${run.holds[0].id}/lift`, {method: 'POST', headers: {'content-type': 'application/json', 'X-XSRF-TOKEN': token},"
+            + " return (await fetch(`/api/jobs/${id}/run/holds/${holds[0].id}/lift`, {method: 'POST', headers: {'content-type': 'application/json', 'X-XSRF-TOKEN': token},"
             + " body: JSON.stringify({reason: 'I think so'})})).status; }");
         assertThat(status).as("crew cannot lift a hold").isEqualTo(403);
         imre.page.getByLabel("Reason for lifting the hold").fill("dog is on the lead, path shut again");
