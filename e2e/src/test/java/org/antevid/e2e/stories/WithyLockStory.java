@@ -467,7 +467,7 @@ class WithyLockStory {
 
     private void ready(Page phone) {
         phone.locator(".tabs a").nth(1).click();
-        phone.getByText("I am ready").click();
+        phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("I am ready")).click();
         assertThat(phone.getByText("Not ready now")).isVisible();
     }
 
