@@ -74,7 +74,7 @@ function Now({ held, run, card, info, ready, done, me }: { held: boolean; run: S
   return (
     <>
       <section className="now"><h3>Now{step ? `, step ${step.turn} of ${run.stepsInAll}: ${step.title}` : ''}</h3><strong>{word}</strong>
-        <p>{held ? 'A hold stands.' : run.going ? (post?.task ?? 'You have no part in this step. Stay out of the ring.') : step ? (waiting.length > 0 ? `not ready: ${waiting.join(', ')}` : `stands against a go: ${run.against.length}`) : 'All steps are done.'}</p></section>
+        <p>{held ? 'A hold stands.' : run.going ? (post?.task ?? 'You have no part in this step. Stay out of the ring.') : step ? (waiting.length > 0 ? `not ready: ${waiting.join(', ')}` : (run.against.length > 0 ? `stands against a go: ${run.against.length}` : 'all is green; wait for the leader’s GO')) : 'All steps are done.'}</p></section>
       {post && card && (
         <>
           <PlanSketch plan={card.plan} height={230} focus={post.stem} me={post.stand ? { stand: post.stand, ways: post.waysOut.map((w) => ({ ...w, lengthM: Math.min(w.lengthM, 20) })), label: 'me' } : undefined} />
@@ -85,7 +85,7 @@ function Now({ held, run, card, info, ready, done, me }: { held: boolean; run: S
       {run.protections.filter((p) => p.by === me).map((p) => (
         <div className="c" key={p.featureId}><h3>{p.name}</h3><p style={{ display: 'flex', alignItems: 'center', gap: 10 }}><Mark kind={p.done ? 'ready' : 'none'} /><span style={{ flex: 1 }}>{p.words}</span><button className="plain" style={{ border: '2px solid var(--ink)' }} onClick={() => done(p.featureId, !p.done)}>{p.done ? 'Not done' : 'Done'}</button></p></div>
       ))}
-      {step?.iAmPosted && <div className="c">{step.iAmReady ? <><p style={{ display: 'flex', gap: 10, alignItems: 'center' }}><Mark kind="ready" /> I am ready</p><button className="big quiet" onClick={() => ready(false)}>Not ready now</button></> : <button className="big" disabled={!card?.signedAt} onClick={() => ready(true)}>{card?.signedAt ? 'I am ready' : 'Sign the briefing first'}</button>}</div>}
+      {step?.iAmPosted && !held && <div className="c">{step.iAmReady ? <><p style={{ display: 'flex', gap: 10, alignItems: 'center' }}><Mark kind="ready" /> I am ready</p><button className="big quiet" onClick={() => ready(false)}>Not ready now</button></> : <button className="big" disabled={!card?.signedAt} onClick={() => ready(true)}>{card?.signedAt ? 'I am ready' : 'Sign the briefing first'}</button>}</div>}
     </>
   );
 }

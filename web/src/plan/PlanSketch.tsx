@@ -81,7 +81,7 @@ export function PlanSketch({ plan, height, me, focus, changes }: { plan: Plan; h
           <text x={me.stand.eastM} y={-me.stand.northM - 13 * unit} textAnchor="middle" style={{ fontSize: text * 1.15, strokeWidth: 4 * unit }} className="h b">{me.label}</text>
         </g>
       )}
-      <g transform={`translate(${b.x + b.w - 16 * unit} ${b.y + 30 * unit}) scale(${unit})`}>
+      <g transform={`translate(${b.x + 16 * unit} ${b.y + 30 * unit}) scale(${unit})`}>
         <path d="M0-24 7 8 0 3-7 8Z" fill="var(--ink)" />
         <text y="23" textAnchor="middle" className="b h">N</text>
       </g>

@@ -1,5 +1,5 @@
 import { api } from '../../api/client';
-import { useAct, useJob, useRun } from '../../api/job';
+import { useAct, useHolds, useJob, useRun } from '../../api/job';
 import type { PanelProps } from '../../app/JobScreen';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
@@ -11,7 +11,9 @@ export default function RunPanel({ job, go }: PanelProps) {
   const act = useAct(job, say);
   const info = useJob(job).data;
   const leader = info?.myPart === 'LEADER';
-  const r = useRun(job).data;
+  const answer = useRun(job).data;
+  const held = (useHolds(job).data ?? []).some((h) => !h.lifted);
+  const r = answer && { ...answer, held, going: answer.going && !held };
   const path = { params: { path: { job } } };
   if (!r) return <p className="body">Opening…</p>;
   const step = r.step;
@@ -20,6 +22,7 @@ export default function RunPanel({ job, go }: PanelProps) {
     <>
       <div className="body">
         <h1>{step ? `Step ${step.turn} of ${r.stepsInAll}: ${step.title}` : r.stepsInAll ? 'All steps are done' : 'No step planned'} <small>{r.briefing ? `briefing ${r.briefing}` : 'not briefed'}</small></h1>
+        {held && <p className="hero" style={{ color: 'var(--keep)', margin: '8px 0' }}>HOLD</p>}
         {r.going && <p className="hero" style={{ color: 'var(--ok)', margin: '8px 0' }}>GO</p>}
         {step && (
           <section aria-label="Ready"><h2>All ready, then go <span>{ready} of {step.people.length} ready</span></h2>
@@ -45,7 +48,7 @@ export default function RunPanel({ job, go }: PanelProps) {
       </div>
       {!step ? <button className="next" onClick={() => go('review')}><span>Next: review<small>what really happened</small></span>→</button>
         : r.going ? <button className="next" disabled={!leader} onClick={() => void act(api.POST('/api/jobs/{job}/run/done', path))}><span>Step done: {step.title}<small>everybody gets ready anew</small></span>→</button>
-          : <button className="next" disabled={!leader || r.against.length > 0} onClick={() => void act(api.POST('/api/jobs/{job}/run/go', path))}><span>GO<small>{r.held ? 'a hold stands' : r.against.length > 0 ? `stands against it: ${r.against.length}` : 'all is green'}</small></span>{ready}/{step.people.length}</button>}
+          : <button className="next" disabled={!leader || held || r.against.length > 0} onClick={() => void act(api.POST('/api/jobs/{job}/run/go', path))}><span>GO<small>{r.held ? 'a hold stands' : r.against.length > 0 ? `stands against it: ${r.against.length}` : 'all is green'}</small></span>{ready}/{step.people.length}</button>}
     </>
   );
 }
