@@ -23,8 +23,10 @@ function cookie(name: string): string {
 }
 
 const guard: Middleware = {
-  onRequest({ request }) {
-    if (request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', cookie('XSRF-TOKEN'));
+  async onRequest({ request }) {
+    if (request.method === 'GET') return request;
+    if (!cookie('XSRF-TOKEN')) await fetch('/api/session');
+    request.headers.set('X-XSRF-TOKEN', cookie('XSRF-TOKEN'));
     return request;
   },
   async onResponse({ response }) {

@@ -22,6 +22,7 @@ public final class JobPage {
         page.getByLabel("Name").fill(name);
         page.getByLabel("Passphrase").fill("three short one long");
         button("Sign in");
+        assertThat(page.locator("nav.topbar")).containsText(name);
         return this;
     }
 
