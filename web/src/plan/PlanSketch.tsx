@@ -52,7 +52,7 @@ export function PlanSketch({ plan, height, me, focus, changes }: { plan: Plan; h
           <polygon points={path(s.lay.fan)} fill="color-mix(in srgb, var(--lay) 18%, transparent)" stroke="var(--lay)" strokeWidth={1.4 * unit} />
           <circle cx={s.at.eastM} cy={-s.at.northM} r={s.lay.exclusionM} fill="none" stroke="var(--keep)" strokeWidth={2.6 * unit} strokeDasharray={`${16 * unit} ${6 * unit}`} />
           <polyline points={path([s.at, toward(s.at, s.lay.layDeg, s.lay.reachM)])} stroke="var(--lay)" strokeWidth={4 * unit} fill="none" />
-          <text x={toward(s.at, s.lay.layDeg, s.lay.reachM * 0.6).eastM} y={-toward(s.at, s.lay.layDeg, s.lay.reachM * 0.6).northM} fontSize={text} style={{ fontSize: text, fill: 'var(--lay)' }} className="h b" strokeWidth={4 * unit}>{azimuth(s.lay.layDeg)}°</text>
+          <text x={toward(s.at, s.lay.layDeg, s.lay.reachM * 0.6).eastM} y={-toward(s.at, s.lay.layDeg, s.lay.reachM * 0.6).northM + 18 * unit} fontSize={text} style={{ fontSize: text, fill: 'var(--lay)' }} className="h b" strokeWidth={4 * unit}>{azimuth(s.lay.layDeg)}°</text>
         </g>
       ))}
       {plan.stems.map((s) => (

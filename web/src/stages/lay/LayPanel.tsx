@@ -29,6 +29,7 @@ export default function LayPanel({ job, go }: PanelProps) {
     if (done) l.settle();
   };
   usePanelKey(['z'], () => void zone(false));
+  usePanelKey(['e'], () => document.querySelector("[aria-label='Ways out']")?.scrollIntoView({ block: 'center' }));
   const v = l.lay;
   const touched = v?.targets.filter((t) => t.inFan && !t.isProtected && t.worth > 1) ?? [];
   const isFixed = l.saved?.fixed && !l.changed;
