@@ -8,9 +8,9 @@ if [ ! -d node_modules ] || [ "$(cat .lock-hash 2>/dev/null)" != "$hash" ]; then
   echo "$hash" > .lock-hash
 fi
 npx openapi-typescript openapi.json -o .schema-now.d.ts >/dev/null
-if ! diff -q .schema-now.d.ts src/api/schema.d.ts >/dev/null; then
+if ! diff -q .schema-now.d.ts src/api/generated/schema.d.ts >/dev/null; then
   rm -f .schema-now.d.ts
-  echo "src/api/schema.d.ts is not what openapi.json says; run 'npm run types' in web/ and commit the result." >&2
+  echo "src/api/generated/schema.d.ts is not what openapi.json says; run 'npm run types' in web/ and commit the result." >&2
   exit 1
 fi
 rm -f .schema-now.d.ts

@@ -1,5 +1,5 @@
 import createClient, { type Middleware } from 'openapi-fetch';
-import type { components, paths } from './schema';
+import type { components, paths } from './generated/schema';
 
 export type Schemas = components['schemas'];
 export type Spot = Schemas['Spot'];
