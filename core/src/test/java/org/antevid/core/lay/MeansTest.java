@@ -1,0 +1,59 @@
+package org.antevid.core.lay;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Optional;
+import org.antevid.core.quantity.Estimate;
+import org.antevid.core.stem.Species;
+import org.antevid.core.stem.StemMass;
+import org.junit.jupiter.api.Test;
+
+class MeansTest {
+    private static final StemMass MASS = StemMass.of(StemMass.Tree.whole(Species.QUERCUS, new Estimate(0.5, 0.01), new Estimate(20, 0.5), 0.3, StemMass.Shape.FOREST,
+        StemMass.Crown.FOREST_BROADLEAF));
+
+    private static Means line(Means.Kind kind, double rope, double anchor, double pull) {
+        return new Means(kind, Optional.of(rope), Optional.of(anchor), Optional.of(pull));
+    }
+
+    @Test
+    void nothingPullsNothing() {
+        assertThat(Means.of(Means.Kind.NOTHING).capacityNm(MASS, 0.3, 0.1, 0.3)).contains(0.0);
+    }
+
+    @Test
+    void aLineThatWasNotMeasuredIsNotKnown() {
+        assertThat(Means.of(Means.Kind.MACHINE_LINE).capacityNm(MASS, 0.3, 0.1, 0.3)).isEmpty();
+        assertThat(Means.of(Means.Kind.HAND_LINE).capacityNm(MASS, 0.3, 0.1, 0.3)).isEmpty();
+    }
+
+    @Test
+    void theNeededPullIsTheWorkedCaseOfTheLine() {
+        // 1500 kg, 0.8 m back, hinge 0.1 m in front, centre of gravity 8.5 m, rope 12 m up, anchor 35 m out:
+        // xa = 0.1 + 0.8 * 12/8.5 = 1.2294; a = atan(12/36.2294) = 18.326 deg; arm = 12 cos a - xa sin a = 11.0048 m;
+        // M = 1500 * 9.81 * 0.9 = 13 243.5 N m; T = 1.5 M / arm = 1805.1 N
+        StemMass mass = new StemMass(1, 0.4, 1500, 8.5, 0, 0, 1500, 8.5, 150000, 0.8, 12, 0.2, 0.4);
+        assertThat(line(Means.Kind.MACHINE_LINE, 12, 35, 5000).neededN(13243.5, mass, 0.8, 0.1).orElseThrow()).isCloseTo(1805.14, within(0.01));
+    }
+
+    @Test
+    void aHandLineNeverCountsMoreThanFourPeople() {
+        double four = line(Means.Kind.HAND_LINE, 12, 40, 1000).capacityNm(MASS, 0.2, 0.1, 0.3).orElseThrow();
+        assertThat(line(Means.Kind.HAND_LINE, 12, 40, 5000).capacityNm(MASS, 0.2, 0.1, 0.3)).contains(four);
+    }
+
+    @Test
+    void aSteepLineLosesItsArm() {
+        double far = line(Means.Kind.MACHINE_LINE, 12, 50, 10000).capacityNm(MASS, 0.3, 0.1, 0.3).orElseThrow();
+        double near = line(Means.Kind.MACHINE_LINE, 12, 8, 10000).capacityNm(MASS, 0.3, 0.1, 0.3).orElseThrow();
+        assertThat(near).isLessThan(far);
+        assertThat(line(Means.Kind.MACHINE_LINE, 12, 1, 10000).capacityNm(MASS, 3, 0.1, 0.3)).contains(0.0);
+    }
+
+    @Test
+    void wedgesEndAtTwoDegreesOfBackwardLean() {
+        double cap = Means.of(Means.Kind.WEDGES).capacityNm(MASS, 0.1, 0.1, 0.3).orElseThrow();
+        assertThat(cap).isLessThanOrEqualTo(MASS.massKg() * StemMass.G * MASS.cgM() * Math.tan(Math.toRadians(2)) + 1e-6);
+    }
+}
