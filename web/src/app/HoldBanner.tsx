@@ -8,7 +8,7 @@ export function HoldBanner({ job, hold, leader, say }: { job: string; hold: Sche
   const act = useAct(job, say);
   const [reason, setReason] = useState('');
   const path = { job, hold: hold.id };
-  useEffect(() => void api.POST('/api/jobs/{job}/run/holds/{hold}/receipts', { params: { path: { job, hold: hold.id } }, body: { state: 'SEEN' } }).catch(() => undefined), [job, hold.id]);
+  useEffect(() => hold.mine ? undefined : void api.POST('/api/jobs/{job}/run/holds/{hold}/receipts', { params: { path: { job, hold: hold.id } }, body: { state: 'SEEN' } }).catch(() => undefined), [job, hold.id, hold.mine]);
   const stopped = hold.receipts.filter((r) => r.state === 'STOPPED');
   return (
     <div className="banner" role="alert">

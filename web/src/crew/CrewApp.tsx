@@ -24,7 +24,7 @@ export default function CrewApp() {
     if (info.error) navigate('/join');
   }, [info.error, navigate]);
   const hold = useHolds(job).data?.find((h) => !h.lifted);
-  const holdId = hold?.id;
+  const holdId = hold?.mine ? undefined : hold?.id;
   useEffect(() => {
     if (holdId) void api.POST('/api/jobs/{job}/run/holds/{hold}/receipts', { params: { path: { job, hold: holdId } }, body: { state: 'SEEN' } }).catch(() => undefined);
   }, [holdId, job]);
