@@ -65,7 +65,7 @@ function stemFeature(s: Schemas['StemView'], selected: boolean): Feature {
 
 function draw(scene: PlanScene, resolution: number): Feature[] {
   const letter = letters(scene.features);
-  const small = scene.stage === 2 || scene.stage === 4;
+  const small = scene.stage === 2 || scene.stage === 4 || window.innerWidth < 600;
   const box = extent(scene);
   const out = scene.features.map((f) => styled(geometry(f), featureStyle(f, letter.get(f.id), small)));
   for (const a of scene.tangle?.areas ?? []) {

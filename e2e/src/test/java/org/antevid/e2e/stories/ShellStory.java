@@ -33,6 +33,7 @@ class ShellStory {
             imre.button("Glare");
             assertThat((String) page.evaluate("getComputedStyle(document.body).backgroundColor")).isEqualTo("rgb(255, 255, 255)");
             page.waitForTimeout(500);
+            assertThat((String) page.evaluate("getComputedStyle(document.documentElement).getPropertyValue('--ink').trim()")).as("the plan appends transparency").hasSize(7);
             imre.shot("glare");
             page.reload();
             assertThat(page.getByTestId("lay")).hasText("058°");
