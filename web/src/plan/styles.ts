@@ -2,7 +2,9 @@ import { Circle as CircleGeom, LineString, Point, Polygon } from 'ol/geom';
 import { Circle, Fill, Icon, Stroke, Style, Text } from 'ol/style';
 import type { Schemas, Spot } from '../api/client';
 
-export const token = (name: string): string => getComputedStyle(document.documentElement).getPropertyValue(`--${name}`).trim();
+/** A colour token with six digits, so that a transparency can be appended; the build shortens some. */
+export const token = (name: string): string =>
+  getComputedStyle(document.documentElement).getPropertyValue(`--${name}`).trim().replace(/^#(.)(.)(.)$/, '#$1$1$2$2$3$3');
 const weight = (): number => Number(token('w')) || 1;
 export const line = (colour: string, width: number, dash?: number[]): Stroke =>
   new Stroke({ color: token(colour), width: width * weight(), lineDash: dash, lineCap: dash ? 'butt' : 'round' });
