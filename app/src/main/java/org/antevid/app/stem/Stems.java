@@ -96,23 +96,17 @@ public class Stems {
         r.id = UUID.randomUUID().toString();
         r.jobId = jobId;
         r.label = IntStream.iterate(1, i -> i + 1).mapToObj(i -> "S" + i).filter(l -> stems.findByJobIdAndLabel(jobId, l).isEmpty()).findFirst().orElseThrow();
-        r.species = n.species;
-        r.state = n.state;
-        r.eastM = n.at.eastM();
-        r.northM = n.at.northM();
-        r.wood = n.wood;
-        r.shape = n.shape;
-        r.crown = n.crown;
-        r.toBeKept = n.toBeKept;
-        r.note = n.note == null ? "" : n.note.strip();
-        stems.saveAndFlush(r);
-        jobs.touched(jobId, "stem");
+        save(r, n);
         return r.id;
     }
 
     public void change(String jobId, String id, NewStem n, Long version) {
         StemRecord r = record(jobId, id);
         trail.requireFresh(r, id, r.version, version, r.label);
+        save(r, n);
+    }
+
+    private void save(StemRecord r, NewStem n) {
         r.species = n.species;
         r.state = n.state;
         r.eastM = n.at.eastM();
@@ -123,7 +117,7 @@ public class Stems {
         r.toBeKept = n.toBeKept;
         r.note = n.note == null ? "" : n.note.strip();
         stems.saveAndFlush(r);
-        jobs.touched(jobId, "stem");
+        jobs.touched(r.jobId, "stem");
     }
 
     /** The stem is in another state after a step. */
