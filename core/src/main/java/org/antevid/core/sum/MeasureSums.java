@@ -7,7 +7,10 @@ import java.util.stream.Stream;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.Diameter;
+import org.antevid.core.stem.Frustum;
 import org.antevid.core.stem.HeightByAngles;
+import org.antevid.core.stem.HeightByShadow;
+import org.antevid.core.stem.HeightByStick;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stem.StemMass;
 
@@ -32,6 +35,27 @@ final class MeasureSums {
             Field.with("sigma_angle_deg", "deg", 0, 10, 0.25),
             Field.with("top_toward_m", "m", -30, 30, 0),
             Field.with("sigma_top_toward_m", "m", 0, 15, 0)), MeasureSums::height),
+        new Sum("height_stick", "Height with a stick", List.of(
+            Field.need("stick_m", "m", 0.05, 3),
+            Field.need("eye_to_stick_m", "m", 0.2, 3),
+            Field.need("eye_to_tree_m", "m", 2, 300),
+            Field.with("sigma_stick_m", "m", 0, 0.2, 0.005),
+            Field.with("sigma_eye_m", "m", 0, 0.2, 0.01),
+            Field.with("sigma_tree_m", "m", 0, 20, 0.2)), MeasureSums::stick),
+        new Sum("height_shadow", "Height from shadows", List.of(
+            Field.need("tree_shadow_m", "m", 0.5, 400),
+            Field.need("pole_m", "m", 0.2, 6),
+            Field.need("pole_shadow_m", "m", 0.05, 60),
+            Field.with("tree_fall_deg", "°", -45, 45, 0),
+            Field.with("pole_fall_deg", "°", -45, 45, 0),
+            Field.with("sigma_tree_m", "m", 0, 20, 0.5),
+            Field.with("sigma_pole_m", "m", 0, 1, 0.01),
+            Field.with("sigma_pole_shadow_m", "m", 0, 2, 0.02)), MeasureSums::shadow),
+        new Sum("frustum", "Volume and balance of a piece", List.of(
+            Field.need("d1_m", "m", 0.001, 5),
+            Field.need("d2_m", "m", 0, 5),
+            Field.need("length_m", "m", 0.01, 120),
+            Field.need("density_kgm3", "kg/m3", 300, 1400)), MeasureSums::frustum),
         new Sum("tree_mass", "Mass and centre of gravity", List.of(
             Field.choice("genus", "unknown", GENERA),
             Field.need("dbh_m", "m", 0.05, 5).usual(0.1, 2),
@@ -65,9 +89,28 @@ final class MeasureSums {
             in.choice(HeightByAngles.Unit.class, "unit"), in.num("distance_m"), in.num("top"), in.num("base"),
             in.num("ground_slope_deg"), in.num("sigma_distance_m"), in.num("sigma_angle_deg"), in.num("top_toward_m"),
             in.num("sigma_top_toward_m")));
-        return new Answer().put("height_m", h.height().value()).put("sigma_m", h.height().sigma()).put("low_m", h.height().low())
-            .put("high_m", h.height().high()).put("horizontal_distance_m", h.horizontalDistanceM())
+        return height(h.height()).put("horizontal_distance_m", h.horizontalDistanceM())
             .put("error_per_m_lean_toward", h.errorPerMLeanToward()).warn(h.warnings());
+    }
+
+    private static Answer stick(Input in) {
+        return height(HeightByStick.of(in.num("stick_m"), in.num("eye_to_stick_m"), in.num("eye_to_tree_m"), in.num("sigma_stick_m"), in.num("sigma_eye_m"),
+            in.num("sigma_tree_m")).height());
+    }
+
+    private static Answer shadow(Input in) {
+        HeightByShadow h = HeightByShadow.of(new HeightByShadow.Shadows(in.num("tree_shadow_m"), in.num("pole_m"), in.num("pole_shadow_m"), in.num("tree_fall_deg"),
+            in.num("pole_fall_deg"), in.num("sigma_tree_m"), in.num("sigma_pole_m"), in.num("sigma_pole_shadow_m")));
+        return height(h.height()).put("sun_elevation_deg", h.sunElevationDeg()).warn(h.warnings());
+    }
+
+    private static Answer height(Estimate h) {
+        return new Answer().put("height_m", h.value()).put("sigma_m", h.sigma()).put("low_m", h.low()).put("high_m", h.high());
+    }
+
+    private static Answer frustum(Input in) {
+        Frustum f = Frustum.of(in.num("d1_m"), in.num("d2_m"), in.num("length_m"), in.num("density_kgm3"));
+        return new Answer().put("volume_m3", f.volumeM3()).put("mass_kg", f.massKg()).put("cg_m", f.cgM());
     }
 
     private static Answer mass(Input in) {

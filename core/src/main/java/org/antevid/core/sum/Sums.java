@@ -12,6 +12,8 @@ public final class Sums {
 
     static {
         List<Sum> sums = new ArrayList<>(MeasureSums.ALL);
+        sums.addAll(LeanSums.ALL);
+        sums.addAll(HollowSums.ALL);
         sums.addAll(FallSums.ALL);
         sums.add(CutSum.CUTS);
         sums.add(ReleaseSum.RELEASE);

@@ -1,0 +1,34 @@
+package org.antevid.core.stem;
+
+import org.antevid.core.quantity.Estimate;
+import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.quantity.Require;
+
+/**
+ * Height from a stick held parallel to the stem: H = stick x distance / arm. Source: geometry. A stick held upright on a
+ * leaning stem gives the vertical extent only. Relative sigmas add in quadrature.
+ *
+ * @param height metres with its sigma
+ */
+public record HeightByStick(Estimate height) {
+    /** No tree is as tall as this; a result above it means that the readings were mixed up. */
+    private static final double TALLEST_M = 150;
+
+    /**
+     * @param stickM      length of the stick that covers the stem, 0.05..3 m
+     * @param eyeToStickM arm, 0.2..3 m
+     * @param eyeToTreeM  from the eye to the base, 2..300 m
+     * @throws RefusedInput outside these ranges, or {@code IMPOSSIBLE_GEOMETRY} for a height no tree has
+     */
+    public static HeightByStick of(double stickM, double eyeToStickM, double eyeToTreeM, double sigmaStickM, double sigmaEyeM, double sigmaTreeM) {
+        Require.within(stickM, 0.05, 3, "stick_m");
+        Require.within(eyeToStickM, 0.2, 3, "eye_to_stick_m");
+        Require.within(eyeToTreeM, 2, 300, "eye_to_tree_m");
+        double height = stickM * eyeToTreeM / eyeToStickM;
+        if (height > TALLEST_M) {
+            throw new RefusedInput("IMPOSSIBLE_GEOMETRY", "stick_m", "gives " + Math.round(height) + " m, taller than any tree. Maybe stick and arm are swapped?");
+        }
+        double rel = Math.sqrt(Math.pow(sigmaStickM / stickM, 2) + Math.pow(sigmaEyeM / eyeToStickM, 2) + Math.pow(sigmaTreeM / eyeToTreeM, 2));
+        return new HeightByStick(new Estimate(height, height * rel));
+    }
+}

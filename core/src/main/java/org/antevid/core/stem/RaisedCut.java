@@ -1,0 +1,45 @@
+package org.antevid.core.stem;
+
+import java.util.List;
+import java.util.Optional;
+import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.quantity.Require;
+
+/**
+ * How high a cut must go for a wall that is thick enough, from two walls measured at two heights: linear, at most 0.5 m beyond
+ * the upper reading, rounded up to 5 cm, never above a working height of 1.2 m. Practice rule.
+ *
+ * @param cutHeightM empty when no reachable height is enough
+ * @param reason     {@code ok, does_not_improve, beyond_measured, above_working_height}
+ */
+public record RaisedCut(Optional<Double> cutHeightM, String reason, List<String> warnings) {
+    public static final double WORKING_HEIGHT_M = 1.2;
+    private static final double BEYOND_M = 0.5;
+    private static final double STEP_M = 0.05;
+
+    /** @throws RefusedInput {@code BAD_ORDER} unless the second reading is the higher one */
+    public static RaisedCut of(double h1M, double wall1M, double h2M, double wall2M, double needM) {
+        Require.within(h1M, 0, 3, "h1_m");
+        Require.within(wall1M, 0, 2.5, "wall1_m");
+        Require.within(h2M, 0, 5, "h2_m");
+        Require.within(wall2M, 0, 2.5, "wall2_m");
+        Require.within(needM, 0.005, 2.5, "need_wall_m");
+        if (!(h2M > h1M)) {
+            throw new RefusedInput("BAD_ORDER", "h2_m", "must be above the first reading at " + h1M + " m");
+        }
+        double at;
+        if (wall1M >= needM) {
+            at = h1M;
+        } else if (wall2M <= wall1M) {
+            return new RaisedCut(Optional.empty(), "does_not_improve", List.of("DECAY_DOES_NOT_TAPER"));
+        } else {
+            at = h1M + (needM - wall1M) * (h2M - h1M) / (wall2M - wall1M);
+        }
+        if (at > h2M + BEYOND_M) {
+            return new RaisedCut(Optional.empty(), "beyond_measured", List.of("MEASURE_HIGHER"));
+        }
+        double stepped = Math.ceil(at / STEP_M - 1e-9) * STEP_M;
+        return stepped > WORKING_HEIGHT_M + 1e-9 ? new RaisedCut(Optional.empty(), "above_working_height", List.of("ABOVE_WORKING_HEIGHT"))
+            : new RaisedCut(Optional.of(stepped), "ok", List.of());
+    }
+}
