@@ -3,6 +3,7 @@ package org.antevid.app.demo;
 import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -17,7 +18,8 @@ import org.antevid.app.people.People;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.place.Form;
 import org.antevid.app.place.Places;
-import org.antevid.app.stem.SightingKind;
+import org.antevid.app.place.Surroundings;
+import org.antevid.app.stem.FieldBooks;
 import org.antevid.app.stem.Stems;
 import org.antevid.app.tangle.Tangles;
 import org.antevid.core.crew.Competence;
@@ -27,16 +29,24 @@ import org.antevid.core.crew.Step;
 import org.antevid.core.cut.School;
 import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.Means;
+import org.antevid.core.site.Access;
+import org.antevid.core.site.Anchor;
+import org.antevid.core.site.EmergencyCard;
 import org.antevid.core.site.FeatureKind;
 import org.antevid.core.site.Ground;
+import org.antevid.core.site.Permit;
 import org.antevid.core.site.Protection;
 import org.antevid.core.site.Spot;
+import org.antevid.core.site.Terrain;
+import org.antevid.core.site.VoltageClass;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.Defect;
 import org.antevid.core.stem.DefectKind;
+import org.antevid.core.stem.SightingKind;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemState;
+import org.antevid.core.stem.Wood;
 import org.antevid.core.tangle.Pile;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -54,18 +64,22 @@ class WithyLock {
     private final People people;
     private final Jobs jobs;
     private final Places places;
+    private final Surroundings surroundings;
     private final Stems stems;
+    private final FieldBooks books;
     private final Lays lays;
     private final Tangles tangles;
     private final Crews crews;
     private final boolean demo;
 
-    WithyLock(People people, Jobs jobs, Places places, Stems stems, Lays lays, Tangles tangles, Crews crews,
+    WithyLock(People people, Jobs jobs, Places places, Surroundings surroundings, Stems stems, FieldBooks books, Lays lays, Tangles tangles, Crews crews,
               @Value("${antevid.demo}") boolean demo) {
         this.people = people;
         this.jobs = jobs;
         this.places = places;
+        this.surroundings = surroundings;
         this.stems = stems;
+        this.books = books;
         this.lays = lays;
         this.tangles = tangles;
         this.crews = crews;
@@ -89,13 +103,14 @@ class WithyLock {
         SecurityContextHolder.getContext().setAuthentication(new UsernamePasswordAuthenticationToken(leader, null, List.of()));
         try {
             String job = jobs.open("Withy Lock", "Withy Lock allotments and mooring, after the gale", LocalDate.of(2026, 11, 23),
-                new Jobs.Conditions(9, new Ground(6, 172), "white gate on the lane, north-east", "Sallow Bridge clinic, 12 min by road"), imre.id()).id();
+                new Jobs.Conditions(9, new Ground(6, 172), "white gate on the lane, north-east"), imre.id()).id();
             Stream.of(nadia, tove, sefa, oren).forEach(p -> jobs.put(job, p.id(), Part.CREW));
             place(job);
+            surroundings(job, leader);
             stems(job, leader);
             steps(job, nadia, tove, sefa);
             String next = jobs.open("Osier Cut", "Osier Cut towpath, three willows", LocalDate.of(2026, 12, 1),
-                new Jobs.Conditions(9, new Ground(2, 180), "", ""), imre.id()).id();
+                new Jobs.Conditions(9, new Ground(2, 180), ""), imre.id()).id();
             places.add(next, target("towpath", FeatureKind.PATH, Form.LINE, 2, Protection.CLOSE, "", spots(0, 10, 60, 14)));
             places.add(next, feature("the cut", FeatureKind.WATER, Form.POLYGON, spots(0, 0, 60, 4, 60, 10, 0, 6)));
             System.out.println("Demo job 'Withy Lock', crew code " + jobs.job(job).code() + ". Sign in with the passphrase '" + PASSPHRASE + "' as");
@@ -117,19 +132,36 @@ class WithyLock {
         places.add(job, target("footbridge", FeatureKind.FOOTBRIDGE, Form.POLYGON, 4, Protection.CLOSE, "Sefa Marsh", spots(50, 0, 52, 0, 52, 18.5, 50, 18.5)));
         places.add(job, target("boat Marigold", FeatureKind.BOAT, Form.POLYGON, 3, Protection.EMPTY, "Oren Pike", spots(60, 12, 72, 11, 73.5, 12, 72, 13, 60, 14)));
         places.add(job, target("boat Tansy", FeatureKind.BOAT, Form.POLYGON, 3, Protection.EMPTY, "Oren Pike", spots(12, 15, 23, 14.2, 24.5, 15.2, 23, 16.2, 12, 17)));
-        places.add(job, target("phone line", FeatureKind.OVERHEAD_LINE, Form.LINE, 4, Protection.NONE, "", spots(0, 60, 34, 66, 90, 73)));
+        places.add(job, new Places.Entry("phone line", FeatureKind.OVERHEAD_LINE, Form.LINE, spots(0, 60, 34, 66, 90, 73), 0, 4, false, "", Protection.NONE, "", false, "corners by tape from the stump of S1",
+            new Places.More("", "", Optional.of(VoltageClass.TELEPHONE), Optional.empty(), "", Optional.empty(), Optional.empty())));
         places.add(job, target("beehives", FeatureKind.BEEHIVES, Form.POLYGON, 2, Protection.NONE, "", spots(70, 33, 74, 33, 74, 35, 70, 35)));
         places.add(job, target("towpath", FeatureKind.PATH, Form.LINE, 2, Protection.CLOSE, "Oren Pike", spots(0, 20.5, 45, 19.6, 90, 17)));
         places.add(job, new Places.Entry("water stopcock", FeatureKind.BURIED, Form.POINT, spots(50, 29), 0.4, 2, false, "", Protection.NONE, "", false,
             "tape 13.0 m on 113° from the stump of S1"));
         places.add(job, new Places.Entry("compost bays", FeatureKind.COMPOST, Form.POLYGON, spots(52, 45, 58, 45, 58, 47.5, 52, 47.5), 0, 1, true,
-            "allotment committee, 22 Nov", Protection.NONE, "", false, "tapped"));
+            "allotment committee", Protection.NONE, "", false, "tapped",
+            new Places.More("", "", Optional.empty(), Optional.empty(), "2026-11-22", Optional.empty(), Optional.empty())));
         places.add(job, feature("canal", FeatureKind.WATER, Form.POLYGON, spots(0, 4, 90, 0, 90, 14, 52, 15.5, 52, 14.8, 50, 14.9, 50, 15.7, 0, 18)));
         places.add(job, feature("beds north", FeatureKind.BED, Form.POLYGON, spots(56, 51, 72, 51, 72, 58, 56, 58)));
         places.add(job, feature("beds east", FeatureKind.BED, Form.POLYGON, spots(62, 38, 76, 38, 76, 46, 62, 46)));
         places.add(job, feature("beds west", FeatureKind.BED, Form.POLYGON, spots(22, 42, 33, 42, 33, 52, 22, 52)));
         places.add(job, feature("hedge", FeatureKind.HEDGE, Form.LINE, spots(88, 20, 87, 45, 82, 52)));
         places.add(job, new Places.Entry("white gate", FeatureKind.MEETING_POINT, Form.POINT, spots(84, 58), 1, 0, false, "", Protection.NONE, "", false, "tapped"));
+    }
+
+    private void surroundings(String job, SignedIn leader) {
+        surroundings.permits(job, Map.of(Permit.FELLING_CONSENT, Permit.Answer.YES, Permit.PRESERVATION_ORDER, Permit.Answer.YES, Permit.NESTING, Permit.Answer.NOT_KNOWN,
+            Permit.WATERCOURSE, Permit.Answer.YES, Permit.NEIGHBOUR, Permit.Answer.NOT_NEEDED, Permit.UTILITY_NOTICE, Permit.Answer.YES), -1L);
+        surroundings.card(job, new EmergencyCard("Sallow Bridge clinic, 12 min by road", "white gate, lane north to the mill, left at the chapel", "WL 4172 0936", "one bar at the white gate, none on the towpath",
+            "Sefa Marsh", "in the winch's left box; tourniquet on every saw belt", "two carry to the white gate, one meets the ambulance there", "line owner's number on the pole: 0555 0142"), surroundings.state(job).version());
+        surroundings.access(job, new Access(Optional.of(2.6), Optional.of(8.0), Optional.of(3500.0), "beds, and the culvert at the white gate with anything heavier"), surroundings.state(job).version());
+        surroundings.anchor(job, new Anchor(49.5, -29.25, 0), surroundings.state(job).version());
+        surroundings.addMachine(job, new Access.Machine("tracked winch", Access.Use.WINCH, 1.2, 1400, 20, Optional.of(20000.0)));
+        surroundings.addMachine(job, new Access.Machine("crane lorry", Access.Use.CRANE, 2.5, 12000, 8, Optional.empty()));
+        double[][] bank = {{20, 26, 0}, {42, 26, 0.1}, {62, 26, 0.2}, {20, 20, -0.4}, {45, 19.4, -0.5}, {62, 18.6, -0.4}, {24, 17.8, -1.6}, {46, 16.2, -1.7}, {60, 15.4, -1.6}};
+        for (double[] p : bank) {
+            surroundings.addHeight(job, new Terrain.SpotHeight(new Spot(p[0], p[1]), p[2]), "level and staff from the towpath", leader);
+        }
     }
 
     private static Places.Entry target(String name, FeatureKind kind, Form form, int worth, Protection protection, String by, List<Spot> outline) {
@@ -146,25 +178,25 @@ class WithyLock {
 
     private void stems(String job, SignedIn leader) {
         String s1 = stem(job, Species.POPULUS, StemState.STANDING, 38, 34, StemMass.Shape.FOREST, StemMass.Crown.FOREST_BROADLEAF_LEAFLESS, false, "Lombardy poplar by the glasshouse");
-        sight(job, s1, leader, SightingKind.GIRTH, "tape", 1.63, 0.0);
-        sight(job, s1, leader, SightingKind.HEIGHT_ANGLES, "clinometer and tape", 30.0, 36.1, -4.1);
-        sight(job, s1, leader, SightingKind.HEIGHT_ANGLES, "clinometer and tape", 26.0, 39.6, -5.3);
-        stems.sight(job, s1, new Stems.Observation(SightingKind.PLUMB_LEAN, Optional.of(1.8), Optional.of(0.6), Optional.empty(), Optional.of(262.0), "plumb line, two sides"), leader);
-        sight(job, s1, leader, SightingKind.CROWN_RADIUS, "tape", 2.0);
+        sight(job, s1, leader, SightingKind.GIRTH, Map.of("girthM", 1.63));
+        sight(job, s1, leader, SightingKind.HEIGHT_ANGLES, Map.of("distanceM", 30.0, "top", 36.1, "base", -4.1));
+        sight(job, s1, leader, SightingKind.HEIGHT_ANGLES, Map.of("distanceM", 26.0, "top", 39.6, "base", -5.3));
+        sight(job, s1, leader, SightingKind.PLUMB_LEAN, Map.of("leanDeg", 1.8, "azimuthDeg", 262.0, "sigmaDeg", 0.6));
+        sight(job, s1, leader, SightingKind.CROWN_RADIUS, Map.of("radiusM", 2.0));
         defect(job, s1, leader, DefectKind.DEAD_TOP, 19, 24, 80, "top 5 m, bark off");
         String s2 = stem(job, Species.FRAXINUS, StemState.HUNG, 16, 44, StemMass.Shape.FOREST, StemMass.Crown.FOREST_BROADLEAF_LEAFLESS, false, "ash, broken at the base, hung up in S3");
-        sight(job, s2, leader, SightingKind.GIRTH, "tape", 0.94, 0.0);
-        sight(job, s2, leader, SightingKind.EYE_HEIGHT, "", 14.0);
-        sight(job, s2, leader, SightingKind.EYE_CROWN, "", 2.0);
+        sight(job, s2, leader, SightingKind.GIRTH, Map.of("girthM", 0.94));
+        sight(job, s2, leader, SightingKind.EYE_HEIGHT, Map.of("heightM", 14.0));
+        sight(job, s2, leader, SightingKind.EYE_CROWN, Map.of("radiusM", 2.0));
         defect(job, s2, leader, DefectKind.BROKEN_BASE, 0.2, 0.8, 190, "hinge of torn fibres");
         String s3 = stem(job, Species.ACER, StemState.STANDING, 8, 38, StemMass.Shape.OPEN, StemMass.Crown.OPEN_BROADLEAF_LEAFLESS, true, "sound sycamore, to be kept");
-        sight(job, s3, leader, SightingKind.GIRTH, "tape", 1.9, 0.0);
-        sight(job, s3, leader, SightingKind.EYE_HEIGHT, "", 16.0);
-        sight(job, s3, leader, SightingKind.EYE_CROWN, "", 4.5);
+        sight(job, s3, leader, SightingKind.GIRTH, Map.of("girthM", 1.9));
+        sight(job, s3, leader, SightingKind.EYE_HEIGHT, Map.of("heightM", 16.0));
+        sight(job, s3, leader, SightingKind.EYE_CROWN, Map.of("radiusM", 4.5));
         stem(job, Species.SALIX, StemState.STANDING, 47, 21, StemMass.Shape.OPEN, StemMass.Crown.OPEN_BROADLEAF_LEAFLESS, false, "willow, split at the union over the footbridge");
         String s5 = stem(job, Species.ALNUS, StemState.STANDING, 32, 22.5, StemMass.Shape.FOREST, StemMass.Crown.FOREST_BROADLEAF_LEAFLESS, false, "alder on the bank");
-        sight(job, s5, leader, SightingKind.EYE_DIAMETER, "", 0.3);
-        sight(job, s5, leader, SightingKind.EYE_HEIGHT, "", 12.0);
+        sight(job, s5, leader, SightingKind.EYE_DIAMETER, Map.of("diameterM", 0.3));
+        sight(job, s5, leader, SightingKind.EYE_HEIGHT, Map.of("heightM", 12.0));
         defect(job, s5, leader, DefectKind.LIFTED_ROOT_PLATE, 0, 0.3, 350, "edge lifted 0.2 m on the land side");
         stem(job, Species.TILIA, StemState.STANDING, 28, 59, StemMass.Shape.OPEN, StemMass.Crown.OPEN_BROADLEAF_LEAFLESS, false, "lime close to the phone line");
         tangles.relate(job, "S2", Pile.Type.RESTS_ON, "S3");
@@ -174,16 +206,15 @@ class WithyLock {
     }
 
     private String stem(String job, Species species, StemState state, double e, double n, StemMass.Shape shape, StemMass.Crown crown, boolean keep, String note) {
-        return stems.add(job, new Stems.NewStem(species, state, new Spot(e, n), Condition.SOUND, shape, crown, keep, note));
+        return stems.add(job, new Stems.NewStem(species, state, new Spot(e, n), Wood.all(Condition.SOUND), shape, crown, keep, note));
     }
 
-    private void sight(String job, String stem, SignedIn who, SightingKind kind, String instrument, double... numbers) {
-        stems.sight(job, stem, new Stems.Observation(kind, Optional.of(numbers[0]), numbers.length > 1 ? Optional.of(numbers[1]) : Optional.empty(),
-            numbers.length > 2 ? Optional.of(numbers[2]) : Optional.empty(), Optional.empty(), instrument), who);
+    private void sight(String job, String stem, SignedIn who, SightingKind kind, Map<String, Double> numbers) {
+        books.sight(job, stem, FieldBooks.Observation.of(kind, numbers), who);
     }
 
     private void defect(String job, String stem, SignedIn who, DefectKind kind, double from, double to, double face, String extent) {
-        stems.defect(job, stem, new Defect(UUID.randomUUID().toString(), kind, from, to, face, ""), extent, "seen", who);
+        books.defect(job, stem, new Defect(UUID.randomUUID().toString(), kind, from, to, face, ""), extent, who);
     }
 
     private void steps(String job, Person nadia, Person tove, Person sefa) {

@@ -36,15 +36,14 @@ class JobController {
     }
 
     record JobView(String id, String name, String place, LocalDate visitOn, String code, double windLimitMs, double slopeDeg, double downhillDeg,
-                   String meetingPoint, String nearestHelp, boolean closed, long version, Part myPart, String me, Wind wind, List<PersonView> people,
+                   String meetingPoint, boolean closed, long version, Part myPart, String me, Wind wind, List<PersonView> people,
                    Optional<String> joinAddress) {
     }
 
     record NewJob(@NotBlank @Size(max = 80) String name, @NotBlank @Size(max = 200) String place, @NotNull LocalDate visitOn) {
     }
 
-    record ConditionsRequest(@NotNull Double windLimitMs, @NotNull Double slopeDeg, @NotNull Double downhillDeg, @Size(max = 200) String meetingPoint,
-                             @Size(max = 200) String nearestHelp, @NotNull Long version) {
+    record ConditionsRequest(@NotNull Double windLimitMs, @NotNull Double slopeDeg, @NotNull Double downhillDeg, @Size(max = 200) String meetingPoint, @NotNull Long version) {
     }
 
     record JoinChoice(String personId, String name, boolean joined) {
@@ -77,7 +76,7 @@ class JobController {
         if (me.office() != Office.LEADER) {
             throw new NotAllowed("Only a leader opens a job.");
         }
-        return new Joined(jobs.open(n.name, n.place, n.visitOn, new Jobs.Conditions(8, Ground.LEVEL, "", ""), me.personId()).id());
+        return new Joined(jobs.open(n.name, n.place, n.visitOn, new Jobs.Conditions(8, Ground.LEVEL, ""), me.personId()).id());
     }
 
     @GetMapping("/api/jobs/{job}")
@@ -87,7 +86,7 @@ class JobController {
         Anemometer.Reading w = anemometer.now();
         Part mine = jobs.part(job, me).orElseThrow();
         return new JobView(j.id(), j.name(), j.place(), j.visitOn(), mine == Part.LEADER ? j.code() : "", j.windLimitMs(), j.ground().slopeDeg(),
-            j.ground().downhillDeg(), j.meetingPoint(), j.nearestHelp(), j.closed(), j.version(), mine, me.personId(),
+            j.ground().downhillDeg(), j.meetingPoint(), j.closed(), j.version(), mine, me.personId(),
             new Wind(w.gustMs().value(), w.gustMs().sigma(), w.fromDeg(), w.simulated()),
             jobs.members(job).stream().map(m -> new PersonView(m.person().id(), m.person().name(), m.part(), m.joined(),
                 m.person().competences().stream().sorted().toList())).toList(),
@@ -97,7 +96,7 @@ class JobController {
     @PutMapping("/api/jobs/{job}/conditions")
     @Needs(Needs.Right.LEAD)
     Joined change(@PathVariable String job, @Validated @RequestBody ConditionsRequest c) {
-        jobs.change(job, new Jobs.Conditions(c.windLimitMs, new Ground(c.slopeDeg, c.downhillDeg), c.meetingPoint, c.nearestHelp), c.version);
+        jobs.change(job, new Jobs.Conditions(c.windLimitMs, new Ground(c.slopeDeg, c.downhillDeg), c.meetingPoint), c.version);
         return new Joined(job);
     }
 

@@ -27,7 +27,6 @@ class JobRecord {
     double slopeDeg;
     double downhillDeg;
     String meetingPoint;
-    String nearestHelp;
     boolean closed;
     @Version
     long version;

@@ -54,7 +54,7 @@ public class Jobs {
 
     /** A job as others see it. */
     public record Job(String id, String name, String place, LocalDate visitOn, String code, double windLimitMs, Ground ground,
-                      String meetingPoint, String nearestHelp, boolean closed, long version) {
+                      String meetingPoint, boolean closed, long version) {
     }
 
     /** A person on a job. {@code joined} says whether a crew member has set a PIN. */
@@ -62,7 +62,7 @@ public class Jobs {
     }
 
     /** What the leader may change about a job. */
-    public record Conditions(double windLimitMs, Ground ground, String meetingPoint, String nearestHelp) {
+    public record Conditions(double windLimitMs, Ground ground, String meetingPoint) {
     }
 
     /** Opens a job with its leader on it. */
@@ -146,7 +146,6 @@ public class Jobs {
         j.slopeDeg = c.ground.slopeDeg();
         j.downhillDeg = c.ground.downhillDeg();
         j.meetingPoint = c.meetingPoint == null ? "" : c.meetingPoint.strip();
-        j.nearestHelp = c.nearestHelp == null ? "" : c.nearestHelp.strip();
     }
 
     /** Crew of the job with this code, for the choice of one's own name. @throws NotSignedIn for an unknown code */
@@ -194,7 +193,7 @@ public class Jobs {
     }
 
     private static Job view(JobRecord j) {
-        return new Job(j.id, j.name, j.place, j.visitOn, j.code, j.windLimitMs, new Ground(j.slopeDeg, j.downhillDeg), j.meetingPoint, j.nearestHelp,
+        return new Job(j.id, j.name, j.place, j.visitOn, j.code, j.windLimitMs, new Ground(j.slopeDeg, j.downhillDeg), j.meetingPoint,
             j.closed, j.version);
     }
 }

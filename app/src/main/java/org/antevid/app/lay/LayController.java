@@ -5,15 +5,20 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.antevid.app.job.Needs;
+import org.antevid.app.place.Places;
 import org.antevid.app.stem.Stems;
 import org.antevid.core.cut.School;
 import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.Means;
-import org.antevid.core.plan.FirstLook;
+import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
+import org.antevid.core.stem.StemReading;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.validation.annotation.Validated;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -21,6 +26,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -47,7 +53,8 @@ class LayController {
                   Optional<String> notKnown) {
     }
 
-    record Look(String verdict, String because, Optional<LayView.DialView> dial, Optional<String> nextMeasurement, Optional<Double> nextDegrees) {
+    record LeaningView(double massHighKg, double effectiveOffsetM, double effectiveLeanDeg, Optional<Double> towardDeg, double forwardNm, double sideRightNm, double sigmaForwardNm,
+                       double sigmaSideNm, double windNm) {
     }
 
     record SchoolView(School school, String words, double faceDeg, double depthShare, Optional<LayView.Cuts> cuts) {
@@ -55,23 +62,27 @@ class LayController {
 
     private final Lays lays;
     private final Stems stems;
+    private final Places places;
 
-    LayController(Lays lays, Stems stems) {
+    LayController(Lays lays, Stems stems, Places places) {
         this.lays = lays;
         this.stems = stems;
+        this.places = places;
     }
 
     /** All recorded lays with what follows from them. */
     @GetMapping("/lays")
     @Needs(Needs.Right.READ)
     List<Chosen> lays(@PathVariable String job) {
+        Map<String, StemReading> readings = stems.known(job).stream().collect(Collectors.toMap(Stems.Known::id, Stems.Known::reading));
+        Site site = places.site(job);
         return lays.chosen(job).stream().map(c -> {
-            var reading = stems.known(job, c.stemId()).reading();
+            StemReading reading = readings.get(c.stemId());
             boolean known = reading.notKnown().isEmpty();
             Means m = c.choice().means();
             return new Chosen(c.stemId(), reading.label(), c.choice().layDeg(), c.choice().cutHeightM(), c.choice().school(), c.choice().barM(), m.kind(),
                 m.ropeHeightM(), m.anchorDistM(), m.pullN(), c.fixed(), c.dropZone(), c.version(),
-                known ? Optional.of(LayView.of(lays.plan(job, c.stemId(), c.choice()))) : Optional.empty(),
+                known ? Optional.of(LayView.of(lays.plan(reading, site, c.choice()))) : Optional.empty(),
                 known ? Optional.empty() : Optional.of("not known: " + String.join(", ", reading.notKnown())));
         }).toList();
     }
@@ -89,13 +100,12 @@ class LayController {
         return LayView.DialView.of(lays.dial(job, stem, c.choice()));
     }
 
-    /** Provisional verdict from what is known so far, estimates by eye included. */
-    @PostMapping("/stems/{stem}/first-look")
+    /** Lean with crown and snow along and across a direction; {@code windNm} comes on top from any side. */
+    @GetMapping("/stems/{stem}/leaning")
     @Needs(Needs.Right.READ)
-    Look look(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody ChoiceRequest c) {
-        FirstLook f = lays.firstLook(job, stem, c.choice());
-        return new Look(f.verdict().words(), f.because(), f.dial().map(LayView.DialView::of), f.nextMeasurement().map(FirstLook.Next::words),
-            f.nextMeasurement().map(FirstLook.Next::degrees));
+    ResponseEntity<LeaningView> leaning(@PathVariable String job, @PathVariable String stem, @RequestParam double layDeg) {
+        return ResponseEntity.of(lays.leaning(job, stem, layDeg).map(l -> new LeaningView(l.massHighKg(), l.stillAir().effectiveOffsetM(), l.stillAir().effectiveLeanDeg(),
+            l.stillAir().azimuthDeg(), l.stillAir().forwardNm(), l.stillAir().sideRightNm(), l.stillAir().sigmaForwardNm(), l.stillAir().sigmaSideNm(), l.windNm())));
     }
 
     /** The cut card by every type of cut, side by side. */

@@ -11,7 +11,7 @@ import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.site.Spot;
 
 /** A lay as the screens draw it. Zones are rounded up, clearances and times down, before they leave. */
-record LayView(String stem, double layDeg, Spot stump, double reachM, double throwM, double exclusionM, double fanRadiusM, double fanFromDeg, double fanToDeg,
+public record LayView(String stem, double layDeg, Spot stump, double reachM, double throwM, double exclusionM, double fanRadiusM, double fanFromDeg, double fanToDeg,
                boolean wholeCircle, List<Spot> fan, Spot tip, double swathHalfM, double slopeAlongDeg, double massHighKg, boolean controlProven,
                List<String> controlReasons, Optional<Double> biasDeg, Optional<Double> sigmaDeg, Optional<Double> sideUse, Optional<Double> neededN,
                List<Target> targets, List<WayView> ways, Optional<Double> fallFastS, Optional<Double> marginS, Optional<Double> reachedM, double escapeM,
@@ -31,8 +31,8 @@ record LayView(String stem, double layDeg, Spot stump, double reachM, double thr
                 List<String> warnings) {
     }
 
-    record DialView(List<Dial.Run> runs, double openDeg, double costlyDeg, double blockedDeg) {
-        static DialView of(Dial d) {
+    public record DialView(List<Dial.Run> runs, double openDeg, double costlyDeg, double blockedDeg) {
+        public static DialView of(Dial d) {
             return new DialView(d.runs(), d.degrees(Dial.State.OPEN), d.degrees(Dial.State.COSTLY), d.degrees(Dial.State.BLOCKED));
         }
     }

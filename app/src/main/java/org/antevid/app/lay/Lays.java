@@ -10,10 +10,15 @@ import org.antevid.app.trace.Trail;
 import org.antevid.core.lay.Dial;
 import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayPlan;
-import org.antevid.core.plan.FirstLook;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.site.Shape;
+import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
+import org.antevid.core.site.Today;
+import org.antevid.core.stem.EffectiveLean;
+import org.antevid.core.stem.StemMass;
+import org.antevid.core.stem.StemReading;
+import org.antevid.core.stem.Tipping;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -21,6 +26,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Lays {
+    private static final double USUAL_CUT_M = 0.3;
     private final LayRepository lays;
     private final Stems stems;
     private final Places places;
@@ -55,16 +61,34 @@ public class Lays {
 
     /** @return what follows from a lay that is not recorded */
     public LayPlan plan(String jobId, String stemId, LayChoice choice) {
-        return LayPlan.of(stems.known(jobId, stemId).reading(), choice, places.site(jobId), house.rules().layLimits());
+        return plan(stems.known(jobId, stemId).reading(), places.site(jobId), choice);
+    }
+
+    /** The same for many stems of one place, which is put together once. */
+    public LayPlan plan(StemReading stem, Site site, LayChoice choice) {
+        return LayPlan.of(stem, choice, site, house.rules().layLimits());
+    }
+
+    /** Lean of a stem with crown and snow as moments along and across a lay, and what the wind limit adds from any side. */
+    public record Leaning(EffectiveLean stillAir, double windNm, double massHighKg) {
+    }
+
+    /** @return empty while lean, height, diameter or crown is not known */
+    Optional<Leaning> leaning(String jobId, String stemId, double layDeg) {
+        StemReading r = stems.known(jobId, stemId).reading();
+        if (!r.notKnown().isEmpty() || r.lean().isEmpty()) {
+            return Optional.empty();
+        }
+        double cut = chosenFor(stemId).map(c -> c.choice().cutHeightM()).orElse(USUAL_CUT_M);
+        StemMass mass = r.mass(cut).orElseThrow();
+        Today today = places.site(jobId).today();
+        return Optional.of(new Leaning(Tipping.stillAir(r, mass, cut, today, layDeg), Tipping.of(r, mass, cut, today).windNm(), mass.massHighKg()));
     }
 
     Dial dial(String jobId, String stemId, LayChoice choice) {
         return Dial.of(stems.known(jobId, stemId).reading(), choice, places.site(jobId), house.rules().layLimits());
     }
 
-    FirstLook firstLook(String jobId, String stemId, LayChoice choice) {
-        return FirstLook.of(stems.known(jobId, stemId).reading(), choice, places.site(jobId), house.rules().layLimits());
-    }
 
     /** Records the choice; a fixed lay with its drop zone is what the crew is briefed on. */
     public void choose(String jobId, String stemId, LayChoice choice, boolean fixed, List<Spot> dropZone, Long version) {

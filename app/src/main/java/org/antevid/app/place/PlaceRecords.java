@@ -9,11 +9,16 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.util.List;
+import java.util.Optional;
+import org.antevid.core.site.Bed;
 import org.antevid.core.site.Feature;
 import org.antevid.core.site.FeatureKind;
+import org.antevid.core.site.Ground;
 import org.antevid.core.site.Protection;
 import org.antevid.core.site.Shape;
 import org.antevid.core.site.Spot;
+import org.antevid.core.site.Terrain;
+import org.antevid.core.site.VoltageClass;
 import org.hibernate.envers.Audited;
 import org.springframework.data.jpa.repository.JpaRepository;
 
@@ -41,6 +46,15 @@ class FeatureRecord {
     String protectedBy = "";
     boolean protectionDone;
     String takenHow = "";
+    String inside = "";
+    String occupied = "";
+    @Enumerated(EnumType.STRING)
+    VoltageClass voltage;
+    @Enumerated(EnumType.STRING)
+    Bed bed;
+    String agreedOn = "";
+    Double slopeDeg;
+    Double downhillDeg;
     @Version
     long version;
 
@@ -53,7 +67,13 @@ class FeatureRecord {
     }
 
     Feature forCore() {
-        return new Feature(id, name, kind, shape(), worth, mayBeHit, protection, protectedBy, protectionDone);
+        return new Feature(id, name, kind, shape(), worth, mayBeHit, protection, protectedBy, protectionDone,
+            new Feature.Detail(inside, occupied, Optional.ofNullable(voltage), Optional.ofNullable(bed)));
+    }
+
+    /** @return the part of the place with a slope of its own that it is */
+    Optional<Terrain.Area> area() {
+        return form != Form.POLYGON || slopeDeg == null ? Optional.empty() : Optional.of(new Terrain.Area(shape(), new Ground(slopeDeg, downhillDeg == null ? 0 : downhillDeg)));
     }
 }
 

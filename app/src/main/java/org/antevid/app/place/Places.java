@@ -1,36 +1,57 @@
 package org.antevid.app.place;
 
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.trace.Trail;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
+import org.antevid.core.site.Bed;
 import org.antevid.core.site.FeatureKind;
+import org.antevid.core.site.Ground;
 import org.antevid.core.site.Protection;
 import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
+import org.antevid.core.site.Terrain;
+import org.antevid.core.site.Today;
+import org.antevid.core.site.VoltageClass;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Features of the place. */
+/** Features of the place, and the place as the core sees it. */
 @Service
 @Transactional
 public class Places {
     private final FeatureRepository features;
+    private final SpotHeightRepository heights;
+    private final Surroundings surroundings;
     private final Jobs jobs;
     private final Trail trail;
 
-    Places(FeatureRepository features, Jobs jobs, Trail trail) {
+    Places(FeatureRepository features, SpotHeightRepository heights, Surroundings surroundings, Jobs jobs, Trail trail) {
         this.features = features;
+        this.heights = heights;
+        this.surroundings = surroundings;
         this.jobs = jobs;
         this.trail = trail;
     }
 
     /** What a person records of a feature. {@code takenHow} says how its place was taken. */
     public record Entry(String name, FeatureKind kind, Form form, List<Spot> outline, double radiusM, int worth, boolean mayBeHit, String agreedBy,
-                        Protection protection, String protectedBy, boolean protectionDone, String takenHow) {
+                        Protection protection, String protectedBy, boolean protectionDone, String takenHow, More more) {
+        /** A feature of which nothing special is known. */
+        public Entry(String name, FeatureKind kind, Form form, List<Spot> outline, double radiusM, int worth, boolean mayBeHit, String agreedBy, Protection protection,
+                     String protectedBy, boolean protectionDone, String takenHow) {
+            this(name, kind, form, outline, radiusM, worth, mayBeHit, agreedBy, protection, protectedBy, protectionDone, takenHow, More.NOTHING);
+        }
+    }
+
+    /** What counts for some kinds only. {@code agreedOn} is the day somebody agreed that it may be hit; slope and fall make the outline an area of its own. */
+    public record More(String inside, String occupied, Optional<VoltageClass> voltage, Optional<Bed> bed, String agreedOn, Optional<Double> slopeDeg, Optional<Double> downhillDeg) {
+        public static final More NOTHING = new More("", "", Optional.empty(), Optional.empty(), "", Optional.empty(), Optional.empty());
     }
 
     /** A recorded feature. */
@@ -38,7 +59,16 @@ public class Places {
     }
 
     public Site site(String jobId) {
-        return new Site(jobs.job(jobId).ground(), features.findByJobIdOrderByName(jobId).stream().map(FeatureRecord::forCore).toList());
+        List<FeatureRecord> all = features.findByJobIdOrderByName(jobId);
+        Jobs.Job job = jobs.job(jobId);
+        Terrain terrain = new Terrain(job.ground(), all.stream().flatMap(f -> f.area().stream()).toList(), heights.findByJobIdOrderByTakenAt(jobId).stream().map(SpotHeightRecord::forCore).toList());
+        Surroundings.Day day = surroundings.day(jobId);
+        return new Site(terrain, new Today(day.ground(), day.load(), job.windLimitMs()), all.stream().map(FeatureRecord::forCore).toList());
+    }
+
+    /** @return whether a line or pipe of somebody's lies here, so that its emergency number is needed */
+    public boolean hasUtility(String jobId) {
+        return features.findByJobIdOrderByName(jobId).stream().anyMatch(f -> f.kind == FeatureKind.OVERHEAD_LINE || f.kind == FeatureKind.BURIED);
     }
 
     public List<View> features(String jobId) {
@@ -46,16 +76,39 @@ public class Places {
     }
 
     public View add(String jobId, Entry entry) {
+        return add(jobId, Optional.empty(), entry);
+    }
+
+    /** @param id made by the sender, as when a removal is undone; empty for a new one */
+    public View add(String jobId, Optional<String> id, Entry entry) {
         FeatureRecord f = new FeatureRecord();
-        f.id = UUID.randomUUID().toString();
+        f.id = id.map(i -> Require.text(i, 60, "id")).orElseGet(() -> UUID.randomUUID().toString());
+        if (features.existsById(f.id)) {
+            throw new RefusedInput("DUPLICATE", "id", "is on a plan already");
+        }
         f.jobId = jobId;
-        return save(f, entry);
+        View view = save(f, entry);
+        jobs.touched(jobId, "place");
+        return view;
+    }
+
+    /** Adds many in one go, as an import brings them. */
+    public void addAll(String jobId, List<Entry> entries) {
+        for (Entry e : entries) {
+            FeatureRecord f = new FeatureRecord();
+            f.id = UUID.randomUUID().toString();
+            f.jobId = jobId;
+            save(f, e);
+        }
+        jobs.touched(jobId, "place");
     }
 
     public View change(String jobId, String id, Entry entry, Long version) {
         FeatureRecord f = record(jobId, id);
         trail.requireFresh(f, id, f.version, version, f.name);
-        return save(f, entry);
+        View view = save(f, entry);
+        jobs.touched(jobId, "place");
+        return view;
     }
 
     /** Marks a protection as done or not; asked again before each go. */
@@ -88,18 +141,28 @@ public class Places {
         f.radiusM = e.radiusM;
         f.worth = e.worth;
         f.mayBeHit = e.mayBeHit;
-        f.agreedBy = e.agreedBy == null ? "" : e.agreedBy.strip();
+        f.agreedBy = text(e.agreedBy);
         if (f.mayBeHit && f.agreedBy.isEmpty()) {
             throw new RefusedInput("MISSING", "agreedBy", "say who agreed that it may be hit");
         }
+        f.agreedOn = !f.mayBeHit ? "" : text(e.more.agreedOn).isEmpty() ? LocalDate.now().toString() : text(e.more.agreedOn);
         f.protection = e.protection;
-        f.protectedBy = e.protectedBy == null ? "" : e.protectedBy.strip();
+        f.protectedBy = text(e.protectedBy);
         f.protectionDone = e.protectionDone;
-        f.takenHow = e.takenHow == null ? "" : e.takenHow;
+        f.takenHow = text(e.takenHow);
+        f.inside = text(e.more.inside);
+        f.occupied = text(e.more.occupied);
+        f.voltage = e.more.voltage.orElse(null);
+        f.bed = e.more.bed.orElse(null);
+        e.more.slopeDeg.ifPresent(s -> new Ground(s, e.more.downhillDeg.orElse(0.0)));
+        f.slopeDeg = e.more.slopeDeg.orElse(null);
+        f.downhillDeg = e.more.downhillDeg.orElse(null);
         f.forCore();
-        FeatureRecord saved = features.saveAndFlush(f);
-        jobs.touched(f.jobId, "place");
-        return view(saved);
+        return view(features.saveAndFlush(f));
+    }
+
+    private static String text(String given) {
+        return given == null ? "" : given.strip();
     }
 
     private FeatureRecord record(String jobId, String id) {
@@ -108,6 +171,7 @@ public class Places {
 
     private static View view(FeatureRecord f) {
         return new View(f.id, new Entry(f.name, f.kind, f.form, f.outline, f.radiusM, f.worth, f.mayBeHit, f.agreedBy, f.protection, f.protectedBy,
-            f.protectionDone, f.takenHow), f.shape().mark(), f.version);
+            f.protectionDone, f.takenHow, new More(f.inside, f.occupied, Optional.ofNullable(f.voltage), Optional.ofNullable(f.bed), f.agreedOn,
+            Optional.ofNullable(f.slopeDeg), Optional.ofNullable(f.downhillDeg))), f.shape().mark(), f.version);
     }
 }

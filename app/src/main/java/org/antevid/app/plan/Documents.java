@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.lay.Lays;
 import org.antevid.app.place.Places;
+import org.antevid.app.place.Surroundings;
 import org.antevid.app.stem.Stems;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Role;
@@ -34,13 +35,15 @@ public class Documents {
     private final Places places;
     private final Stems stems;
     private final Lays lays;
+    private final Surroundings surroundings;
 
-    Documents(Plans plans, Jobs jobs, Places places, Stems stems, Lays lays) {
+    Documents(Plans plans, Jobs jobs, Places places, Stems stems, Lays lays, Surroundings surroundings) {
         this.plans = plans;
         this.jobs = jobs;
         this.places = places;
         this.stems = stems;
         this.lays = lays;
+        this.surroundings = surroundings;
     }
 
     public PlanDocument of(String jobId) {
@@ -53,7 +56,7 @@ public class Documents {
         List<PlanDocument.StemPart> parts = stems.known(jobId).stream().map(k -> stem(s, k, Optional.ofNullable(chosen.get(k.id())))).toList();
         Map<String, String> names = s.people().stream().collect(Collectors.toMap(Person::id, Person::name));
         List<PlanDocument.StepPart> steps = s.steps().stream().map(st -> step(s, st, names)).toList();
-        return new PlanDocument(job.name(), job.windLimitMs(), job.ground().slopeDeg(), job.ground().downhillDeg(), things, parts, steps);
+        return new PlanDocument(job.name(), job.windLimitMs(), job.ground().slopeDeg(), job.ground().downhillDeg(), things, parts, steps, surroundings.state(jobId).card());
     }
 
     private static PlanDocument.StemPart stem(Situation s, Stems.Known k, Optional<Lays.Chosen> chosen) {

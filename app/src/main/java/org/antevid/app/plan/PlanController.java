@@ -6,12 +6,19 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.app.job.Needs;
+import org.antevid.app.lay.LayView;
 import org.antevid.app.people.People;
 import org.antevid.app.people.SignedIn;
 import org.antevid.core.crew.Competence;
+import org.antevid.core.cut.School;
+import org.antevid.core.lay.LayChoice;
+import org.antevid.core.lay.Means;
+import org.antevid.core.plan.FirstLook;
 import org.antevid.core.plan.PlanDocument;
 import org.antevid.core.rule.Finding;
 import org.antevid.core.rule.Severity;
+import org.antevid.core.rule.Verdicts;
+import org.antevid.core.stem.Verdict;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.validation.annotation.Validated;
@@ -70,6 +77,46 @@ class PlanController {
     @Needs(Needs.Right.LEAD)
     List<Taker> takers(@PathVariable String job) {
         return people.withCompetence(Competence.HUNG_UP).stream().map(p -> new Taker(p.id(), p.name())).toList();
+    }
+
+    record LookRequest(@NotNull Double layDeg, @NotNull Double cutHeightM, @NotNull School school, @NotNull Double barM, @NotNull Means.Kind means) {
+        LayChoice choice() {
+            return new LayChoice(layDeg, cutHeightM, school, barM, Means.of(means));
+        }
+    }
+
+    record Look(Verdict verdict, String verdictWords, String because, LayView.DialView dial, Optional<String> nextMeasurement, Optional<Double> nextDegrees, boolean verdictHangsOnIt) {
+    }
+
+    record WayView(Verdict verdict, String words, boolean excluded, List<String> against, int people, List<String> competences, List<String> missing, String machines, String room) {
+    }
+
+    record VerdictsView(Verdict offered, List<WayView> ways) {
+    }
+
+    /** Provisional verdict from what is known so far, estimates by eye included. */
+    @PostMapping("/stems/{stem}/first-look")
+    @Needs(Needs.Right.READ)
+    Look look(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody LookRequest c) {
+        FirstLook f = plans.firstLook(job, stem, c.choice());
+        return new Look(f.verdict(), f.verdict().words(), f.because(), LayView.DialView.of(f.dial()), f.nextMeasurement().map(FirstLook.Next::words),
+            f.nextMeasurement().map(FirstLook.Next::degrees), f.nextMeasurement().filter(FirstLook.Next::verdictToo).isPresent());
+    }
+
+    /** Every way of dealing with a stem: what it needs, and what excludes it here. */
+    @GetMapping("/stems/{stem}/verdicts")
+    @Needs(Needs.Right.READ)
+    VerdictsView verdicts(@PathVariable String job, @PathVariable String stem) {
+        Verdicts v = plans.verdicts(job, stem);
+        return new VerdictsView(v.offered(), v.options().stream().map(o -> new WayView(o.verdict(), o.verdict().words(), o.excluded(), o.against(), o.people(),
+            o.competences().stream().map(Competence::words).toList(), o.missing().stream().map(Competence::words).toList(), o.machines(), o.room())).toList());
+    }
+
+    /** All stems, the most dangerous first. */
+    @GetMapping("/stems/danger")
+    @Needs(Needs.Right.READ)
+    List<Plans.Danger> danger(@PathVariable String job) {
+        return plans.byDanger(job);
     }
 
     @PostMapping("/opinions")

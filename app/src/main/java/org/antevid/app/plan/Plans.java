@@ -4,24 +4,35 @@ import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.antevid.app.crew.Crews;
 import org.antevid.app.house.House;
 import org.antevid.app.instrument.Anemometer;
+import org.antevid.app.instrument.Bulletin;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.lay.Lays;
 import org.antevid.app.people.People;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.place.Places;
+import org.antevid.app.place.Surroundings;
 import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.stem.Stems;
 import org.antevid.app.tangle.Tangles;
 import org.antevid.core.crew.Person;
+import org.antevid.core.cut.School;
+import org.antevid.core.lay.Dial;
+import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayPlan;
+import org.antevid.core.lay.Means;
+import org.antevid.core.plan.FirstLook;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.rule.Finding;
@@ -29,7 +40,11 @@ import org.antevid.core.rule.Findings;
 import org.antevid.core.rule.SecondOpinion;
 import org.antevid.core.rule.Severity;
 import org.antevid.core.rule.Situation;
+import org.antevid.core.rule.Verdicts;
 import org.antevid.core.site.Shape;
+import org.antevid.core.site.Site;
+import org.antevid.core.stem.StemReading;
+import org.antevid.core.stem.Verdict;
 import org.antevid.core.tangle.Pile;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -39,6 +54,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Plans {
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm").withZone(ZoneId.systemDefault());
+    /** What a lay is judged with before the leader has chosen anything. */
+    private static final LayChoice USUAL = new LayChoice(0, 0.3, School.OPEN_FACE, 0.45, Means.of(Means.Kind.NOTHING));
     private final Jobs jobs;
     private final People people;
     private final House house;
@@ -48,10 +65,12 @@ public class Plans {
     private final Tangles tangles;
     private final Crews crews;
     private final Anemometer anemometer;
+    private final Bulletin bulletin;
+    private final Surroundings surroundings;
     private final OpinionRepository opinions;
     private final AcknowledgementRepository acknowledgements;
 
-    Plans(Jobs jobs, People people, House house, Places places, Stems stems, Lays lays, Tangles tangles, Crews crews, Anemometer anemometer,
+    Plans(Jobs jobs, People people, House house, Places places, Stems stems, Lays lays, Tangles tangles, Crews crews, Anemometer anemometer, Bulletin bulletin, Surroundings surroundings,
           OpinionRepository opinions, AcknowledgementRepository acknowledgements) {
         this.jobs = jobs;
         this.people = people;
@@ -62,22 +81,67 @@ public class Plans {
         this.tangles = tangles;
         this.crews = crews;
         this.anemometer = anemometer;
+        this.bulletin = bulletin;
+        this.surroundings = surroundings;
         this.opinions = opinions;
         this.acknowledgements = acknowledgements;
     }
 
     public Situation situation(String jobId) {
         List<Situation.StemFacts> facts = new ArrayList<>();
-        for (Stems.Known s : stems.known(jobId)) {
-            Optional<Lays.Chosen> chosen = lays.chosenFor(s.id());
-            Optional<LayPlan> plan = chosen.filter(c -> s.reading().notKnown().isEmpty()).map(c -> lays.plan(jobId, s.id(), c.choice()));
+        Site site = places.site(jobId);
+        List<Stems.Known> known = stems.known(jobId);
+        Map<String, Lays.Chosen> lay = lays.chosen(jobId).stream().collect(Collectors.toMap(Lays.Chosen::stemId, Function.identity()));
+        for (Stems.Known s : known) {
+            Optional<Lays.Chosen> chosen = Optional.ofNullable(lay.get(s.id()));
+            Optional<LayPlan> plan = chosen.filter(c -> s.reading().notKnown().isEmpty()).map(c -> lays.plan(s.reading(), site, c.choice()));
             facts.add(new Situation.StemFacts(s.reading(), plan, chosen.map(Lays.Chosen::fixed).orElse(false),
                 chosen.map(Lays.Chosen::dropZone).filter(z -> z.size() >= 3).map(Shape::polygon)));
         }
         Tangles.Answer tangle = tangles.answer(jobId);
-        return new Situation(house.rules(), places.site(jobId), Optional.of(anemometer.now().gustMs()), jobs.job(jobId).windLimitMs(), facts,
+        return new Situation(house.rules(), site, Optional.of(anemometer.now().gustMs()), jobs.job(jobId).windLimitMs(), facts,
             tangle.pile().orElse(new Pile(List.of(), Set.of(), false, List.of())), tangle.hangs(), crews.steps(jobId), crews.people(jobId),
-            jobs.leaderOf(jobId), tangles.guards(jobId));
+            jobs.leaderOf(jobId), tangles.guards(jobId), circumstances(jobId, known));
+    }
+
+    private Situation.Circumstances circumstances(String jobId, List<Stems.Known> known) {
+        Surroundings.State s = surroundings.state(jobId);
+        Map<String, Verdict> chosen = known.stream().filter(k -> k.chosen().isPresent()).collect(Collectors.toMap(k -> k.reading().label(), k -> k.chosen().orElseThrow()));
+        return new Situation.Circumstances(bulletin.now().hours(), s.day().ground(), s.day().light(), s.day().load(), s.permits(), s.card(), s.access(),
+            surroundings.machines(jobId).stream().map(Surroundings.KnownMachine::machine).toList(), chosen);
+    }
+
+    /** @return provisional verdict from what is known so far, and what to measure next */
+    FirstLook firstLook(String jobId, String stemId, LayChoice choice) {
+        return FirstLook.of(stems.known(jobId, stemId).reading(), choice, situation(jobId), house.rules().layLimits());
+    }
+
+    /** @return every way of dealing with a stem and what speaks against it */
+    Verdicts verdicts(String jobId, String stemId) {
+        StemReading reading = stems.known(jobId, stemId).reading();
+        Situation s = situation(jobId);
+        Situation.StemFacts facts = s.stem(reading.label()).orElseThrow();
+        LayChoice choice = lays.chosenFor(stemId).map(Lays.Chosen::choice).orElse(USUAL);
+        Optional<Dial> dial = reading.notKnown().isEmpty() ? Optional.of(Dial.of(reading, choice, s.site(), house.rules().layLimits())) : Optional.empty();
+        return Verdicts.of(facts, s, dial);
+    }
+
+    /** A stem's place in the order of danger. */
+    public record Danger(String stemId, String label, int stops, int secondOpinions, int cautions, String worst) {
+    }
+
+    /** @return all stems, the most dangerous first: by what is found of the stem itself, cleared or not; what is merely unplanned is no danger */
+    List<Danger> byDanger(String jobId) {
+        List<Finding> all = Findings.of(situation(jobId));
+        return stems.known(jobId).stream().map(k -> {
+            List<Finding> own = all.stream().filter(f -> f.subject().equals(k.reading().label()) && (f.stage() <= 2 || f.stage() == 5)).toList();
+            return new Danger(k.id(), k.reading().label(), count(own, Severity.STOP), count(own, Severity.SECOND_OPINION), count(own, Severity.CAUTION),
+                own.stream().findFirst().map(Finding::words).orElse("nothing found"));
+        }).sorted(Comparator.comparingInt(Danger::stops).thenComparingInt(Danger::secondOpinions).thenComparingInt(Danger::cautions).reversed()).toList();
+    }
+
+    private static int count(List<Finding> findings, Severity severity) {
+        return (int) findings.stream().filter(f -> f.severity() == severity).count();
     }
 
     /** @return findings worst first, with what opinions and acknowledgements have cleared */

@@ -1,25 +1,27 @@
 package org.antevid.app.stem;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
 import org.antevid.app.job.Needs;
-import org.antevid.app.people.SignedIn;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.Defect;
 import org.antevid.core.stem.DefectKind;
+import org.antevid.core.stem.FieldBook;
+import org.antevid.core.stem.FieldNote;
+import org.antevid.core.stem.SightingKind;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stem.StemMass;
-import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.StemState;
+import org.antevid.core.stem.Tell;
+import org.antevid.core.stem.Verdict;
+import org.antevid.core.stem.Wood;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.validation.annotation.Validated;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -33,61 +35,87 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{job}/stems")
 class StemController {
-    record Figure(double value, double sigma, double low, double high, String how) {
-        static Figure of(Reading.Got g) {
+    record Figure(double value, double sigma, double low, double high, String how, boolean byEye) {
+        static Figure of(FieldBook.Got g) {
             Estimate e = g.estimate();
-            return new Figure(e.value(), e.sigma(), e.low(), e.high(), g.how());
+            return new Figure(e.value(), e.sigma(), e.low(), e.high(), g.how(), g.byEye());
         }
     }
 
-    record LeanFigure(double deg, double sigmaDeg, double azimuthDeg, String how) {
+    record LeanFigure(double deg, double sigmaDeg, double azimuthDeg, String how, boolean byEye, List<String> warnings) {
     }
 
-    record MassFigure(double massKg, double massHighKg, double cgM, double sigmaRel) {
+    record MassFigure(double massKg, double massHighKg, double stemKg, double crownKg, double cgM, double sigmaRel, double dCutM) {
     }
 
-    record SightingView(String words, String raw, double value, double sigma, String unit, String instrument, String who, Instant at, boolean byEye) {
+    record OffsetFigure(double offsetM, double azimuthDeg, double sigmaM) {
     }
 
-    record DefectView(String id, DefectKind kind, String words, double fromM, double toM, double faceDeg, String extent, String found, String note,
-                      String who, Instant at) {
+    record WallView(double azimuthDeg, double heightM, double thicknessM, double sigmaM, boolean accepted) {
     }
 
-    record StemView(String id, String label, Species species, String commonName, StemState state, String stateWords, Spot at, Condition wood,
-                    Condition hingeWood, StemMass.Shape shape, StemMass.Crown crown, boolean toBeKept, String note, long version, Optional<Figure> diameter,
-                    Optional<Figure> height, Optional<LeanFigure> lean, Optional<Figure> crownRadius, Optional<MassFigure> mass, List<String> notKnown,
-                    List<SightingView> sightings, List<DefectView> defects) {
+    record WoodView(@NotNull Condition left, @NotNull Condition right, @NotNull Condition back, @NotNull Condition core, @NotNull Condition crown, Optional<Double> facingDeg) {
+        static WoodView of(Wood w) {
+            return new WoodView(w.left(), w.right(), w.back(), w.core(), w.crown(), w.facingDeg());
+        }
+
+        Wood wood() {
+            return new Wood(left, right, back, core, crown, facingDeg == null ? Optional.empty() : facingDeg);
+        }
     }
 
-    record StemRequest(@NotNull Species species, @NotNull StemState state, @NotNull Spot at, @NotNull Condition wood, @NotNull StemMass.Shape shape,
-                       @NotNull StemMass.Crown crown, @NotNull Boolean toBeKept, @Size(max = 500) String note, Long version) {
+    record ChosenView(Verdict verdict, String words, String because, String closedOff, String toldWhom) {
+    }
+
+    record StemView(String id, String label, Species species, String commonName, StemState state, String stateWords, Spot at, WoodView wood, Condition hingeWood,
+                    String hingeWoodWords, StemMass.Shape shape, StemMass.Crown crown, boolean toBeKept, String note, List<String> unionWith, Optional<Double> unionHeightM,
+                    long version, Optional<Figure> diameter, Optional<Figure> height, Optional<LeanFigure> lean, Optional<Figure> crownRadius,
+                    Optional<OffsetFigure> crownOffset, Optional<Figure> heave, List<WallView> walls, Optional<MassFigure> mass, List<String> notKnown,
+                    List<String> contradictions, Optional<ChosenView> chosen, List<FieldBookController.SightingView> sightings,
+                    List<FieldBookController.DefectView> defects) {
+    }
+
+    record StemRequest(@NotNull Species species, @NotNull StemState state, @NotNull Spot at, @NotNull @Valid WoodView wood, @NotNull StemMass.Shape shape,
+                       @NotNull StemMass.Crown crown, @NotNull Boolean toBeKept, @Size(max = 500) String note, @Size(max = 10) List<@Size(max = 20) String> unionWith,
+                       Optional<Double> unionHeightM, Long version) {
         Stems.NewStem entry() {
-            return new Stems.NewStem(species, state, at, wood, shape, crown, toBeKept, note);
+            return new Stems.NewStem(species, state, at, wood.wood(), shape, crown, toBeKept, note, unionWith == null ? List.of() : unionWith,
+                unionHeightM == null ? Optional.empty() : unionHeightM);
         }
     }
 
-    record SightingRequest(@NotNull SightingKind kind, Optional<Double> a, Optional<Double> b, Optional<Double> c, Optional<Double> azimuthDeg,
-                           @Size(max = 60) String instrument) {
-        Stems.Observation observation() {
-            return new Stems.Observation(kind, or(a), or(b), or(c), or(azimuthDeg), instrument);
-        }
-
-        private static Optional<Double> or(Optional<Double> o) {
-            return o == null ? Optional.empty() : o;
-        }
-    }
-
-    record DefectRequest(@NotNull DefectKind kind, @NotNull Double fromM, @NotNull Double toM, @NotNull Double faceDeg, @Size(max = 80) String extent,
-                         @Size(max = 40) String found, @Size(max = 500) String note) {
+    record VerdictRequest(@NotNull Verdict verdict, @Size(max = 300) String because, @Size(max = 300) String closedOff, @Size(max = 300) String toldWhom,
+                          @NotNull Long version) {
     }
 
     record NewId(String id) {
     }
 
-    record Choice(String key, String words) {
+    record SpeciesChoice(String key, String words, String botanical, String note, String hinge, String split) {
     }
 
-    record Choices(List<Choice> species, List<Choice> defects) {
+    record TellChoice(Tell key, String words, boolean bad) {
+    }
+
+    record DefectChoice(DefectKind key, String words, List<TellChoice> tells) {
+    }
+
+    record NoteView(String name, String words, String unit, double low, double high, double step, boolean required, Optional<Double> standard, List<String> choices) {
+        static NoteView of(FieldNote n) {
+            return new NoteView(n.name(), n.words(), n.unit(), n.low(), n.high(), n.step(), n.required(), n.standard(), n.choices());
+        }
+    }
+
+    record SightingChoice(SightingKind key, String words, String instrument, boolean byEye, List<NoteView> notes) {
+    }
+
+    record ConditionChoice(Condition key, String words) {
+    }
+
+    record FoundChoice(Defect.Found key, String words) {
+    }
+
+    record Choices(List<SpeciesChoice> species, List<DefectChoice> defects, List<SightingChoice> sightings, List<ConditionChoice> conditions, List<FoundChoice> found) {
     }
 
     private final Stems stems;
@@ -99,14 +127,20 @@ class StemController {
     @GetMapping
     @Needs(Needs.Right.READ)
     List<StemView> stems(@PathVariable String job) {
-        return stems.records(job).stream().map(this::view).toList();
+        return stems.all(job).stream().map(StemController::view).toList();
     }
 
+    /** What there is to choose from, the same for every job. */
     @GetMapping("/choices")
     @Needs(Needs.Right.READ)
     Choices choices(@PathVariable String job) {
-        return new Choices(Arrays.stream(Species.values()).map(s -> new Choice(s.name(), s.commonName())).toList(),
-            Stems.defectKinds().stream().map(k -> new Choice(k.name(), k.words())).toList());
+        return new Choices(
+            Arrays.stream(Species.values()).map(s -> new SpeciesChoice(s.name(), s.commonName(), s.genus(), s.note(), s.hinge().name().toLowerCase(java.util.Locale.ROOT),
+                s.split().name().toLowerCase(java.util.Locale.ROOT))).toList(),
+            Arrays.stream(DefectKind.values()).map(k -> new DefectChoice(k, k.words(), k.tells().stream().map(t -> new TellChoice(t, t.words(), t.bad())).toList())).toList(),
+            Arrays.stream(SightingKind.values()).map(k -> new SightingChoice(k, k.words(), k.instrument(), k.byEye(), k.notes().stream().map(NoteView::of).toList())).toList(),
+            Arrays.stream(Condition.values()).map(c -> new ConditionChoice(c, Wood.inPlainWords(c))).toList(),
+            Arrays.stream(Defect.Found.values()).map(f -> new FoundChoice(f, f.words())).toList());
     }
 
     @PostMapping
@@ -122,44 +156,26 @@ class StemController {
         stems.change(job, id, s.entry(), s.version);
     }
 
-    @PostMapping("/{id}/sightings")
-    @Needs(Needs.Right.WORK)
+    /** How the leader wants it taken down, or left. */
+    @PutMapping("/{id}/verdict")
+    @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void sight(@PathVariable String job, @PathVariable String id, @Validated @RequestBody SightingRequest s, @AuthenticationPrincipal SignedIn me) {
-        stems.sight(job, id, s.observation(), me);
+    void choose(@PathVariable String job, @PathVariable String id, @Validated @RequestBody VerdictRequest v) {
+        stems.choose(job, id, new Stems.Choice(v.verdict, v.because, v.closedOff, v.toldWhom), v.version);
     }
 
-    @PostMapping("/{id}/defects")
-    @Needs(Needs.Right.WORK)
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void defect(@PathVariable String job, @PathVariable String id, @Validated @RequestBody DefectRequest d, @AuthenticationPrincipal SignedIn me) {
-        stems.defect(job, id, new Defect(UUID.randomUUID().toString(), d.kind, d.fromM, d.toM, d.faceDeg, d.note == null ? "" : d.note), d.extent, d.found, me);
-    }
-
-    private StemView view(StemRecord r) {
-        List<SightingRecord> sightings = stems.sightings(r.id);
-        List<DefectRecord> defects = stems.defects(r.id);
-        StemReading reading = Reading.of(r, sightings, defects);
-        return new StemView(r.id, r.label, r.species, r.species.commonName(), r.state, r.state.words(), r.at(), r.wood, reading.hingeWood(), r.shape,
-            r.crown, r.toBeKept, r.note, r.version, Reading.diameter(sightings).map(Figure::of), Reading.height(sightings).map(Figure::of),
-            Reading.lean(sightings).map(s -> new LeanFigure(s.quantity, s.sigma, s.azimuthDeg, s.kind.words())),
-            Reading.crown(sightings).map(Figure::of),
-            reading.mass(0.3).map(m -> new MassFigure(m.massKg(), m.massHighKg(), m.cgM(), m.sigmaRel())), reading.notKnown(),
-            sightings.stream().map(StemController::view).toList(), defects.stream().map(StemController::view).toList());
-    }
-
-    private static SightingView view(SightingRecord s) {
-        String raw = switch (s.kind) {
-            case GIRTH -> "girth " + s.a + " m";
-            case HEIGHT_ANGLES -> s.a + " m out, top " + s.b + "°, base " + s.c + "°";
-            case PLUMB_LEAN, EYE_LEAN -> s.a + "° to " + s.azimuthDeg + "°";
-            default -> s.a + " m";
-        };
-        String unit = s.kind == SightingKind.PLUMB_LEAN || s.kind == SightingKind.EYE_LEAN ? "°" : "m";
-        return new SightingView(s.kind.words(), raw, s.quantity, s.sigma, unit, s.instrument, s.who, s.takenAt, s.kind.byEye());
-    }
-
-    private static DefectView view(DefectRecord d) {
-        return new DefectView(d.id, d.kind, d.kind.words(), d.fromM, d.toM, d.faceDeg, d.extent, d.found, d.note, d.who, d.seenAt);
+    private static StemView view(Readings all) {
+        StemRecord r = all.stem();
+        FieldBook book = all.book();
+        Condition hinge = all.reading().hingeWood();
+        Optional<ChosenView> chosen = Optional.ofNullable(r.verdict).map(v -> new ChosenView(v, v.words(), r.verdictBecause, r.closedOff, r.toldWhom));
+        return new StemView(r.id, r.label, r.species, r.species.commonName(), r.state, r.state.words(), r.at(), WoodView.of(r.wood()), hinge, Wood.inPlainWords(hinge),
+            r.shape, r.crown, r.toBeKept, r.note, r.unionWith, Optional.ofNullable(r.unionHeightM), r.version, book.diameter().map(Figure::of), book.height().map(Figure::of),
+            book.lean().map(g -> new LeanFigure(g.lean().deg(), g.lean().sigmaDeg(), g.lean().azimuthDeg(), g.how(), g.byEye(), g.warnings())),
+            book.crownRadius().map(Figure::of), book.crownOffset().map(o -> new OffsetFigure(o.offsetM(), o.azimuthDeg(), o.sigmaM())), book.heave().map(Figure::of),
+            book.walls().stream().map(w -> new WallView(w.azimuthDeg(), w.heightM(), w.thicknessM().value(), w.thicknessM().sigma(), w.accepted())).toList(),
+            all.reading().mass(0.3).map(m -> new MassFigure(m.massKg(), m.massHighKg(), m.stemKg(), m.crownKg(), m.cgM(), m.sigmaRel(), m.dCutM())),
+            all.reading().notKnown(), book.disagreements(), chosen, all.sightings().stream().map(s -> FieldBookController.view(s, r.state)).toList(),
+            all.defects().stream().map(FieldBookController::view).toList());
     }
 }

@@ -1,38 +1,32 @@
 package org.antevid.app.stem;
 
-import java.time.Instant;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.antevid.app.job.Jobs;
-import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.trace.Trail;
-import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.site.Spot;
-import org.antevid.core.stem.Condition;
-import org.antevid.core.stem.Defect;
-import org.antevid.core.stem.DefectKind;
-import org.antevid.core.stem.Diameter;
-import org.antevid.core.stem.HeightByAngles;
-import org.antevid.core.stem.Lean;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.StemState;
-import org.antevid.core.plan.FirstLook;
+import org.antevid.core.stem.Verdict;
+import org.antevid.core.stem.Wood;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Stems with their sightings and defects. */
+/** Stems and what is known of them. */
 @Service
 @Transactional
 public class Stems {
-    private static final double CROWN_EYE_SHARE = 0.2;
-    private static final double CROWN_TAPE_SIGMA_M = 0.3;
     private final StemRepository stems;
     private final SightingRepository sightings;
     private final DefectRepository defects;
@@ -47,55 +41,71 @@ public class Stems {
         this.trail = trail;
     }
 
-    /** A new stem; its label is the next free one. */
-    public record NewStem(Species species, StemState state, Spot at, Condition wood, StemMass.Shape shape, StemMass.Crown crown, boolean toBeKept,
-                          String note) {
-    }
-
-    /** A stem's key and what is known of it. */
-    public record Known(String id, StemReading reading) {
-    }
-
-    /** What a person writes down of one observation; which numbers are needed depends on the kind. */
-    public record Observation(SightingKind kind, Optional<Double> a, Optional<Double> b, Optional<Double> c, Optional<Double> azimuthDeg, String instrument) {
-        double need(Optional<Double> number, String field) {
-            return number.orElseThrow(() -> new RefusedInput("MISSING", field, "is needed for " + kind.words()));
+    /** A new stem; its label is the next free one. {@code unionWith} are labels of stems on the same stump. */
+    public record NewStem(Species species, StemState state, Spot at, Wood wood, StemMass.Shape shape, StemMass.Crown crown, boolean toBeKept, String note,
+                          List<String> unionWith, Optional<Double> unionHeightM) {
+        /** A stem of its own. */
+        public NewStem(Species species, StemState state, Spot at, Wood wood, StemMass.Shape shape, StemMass.Crown crown, boolean toBeKept, String note) {
+            this(species, state, at, wood, shape, crown, toBeKept, note, List.of(), Optional.empty());
         }
     }
 
+    /** A stem's key, what is known of it, and how the leader wants it taken down. */
+    public record Known(String id, StemReading reading, Optional<Verdict> chosen) {
+    }
+
+    /** What the leader chose to do with a stem, and for one that is left: what was closed off and who was told. */
+    public record Choice(Verdict verdict, String because, String closedOff, String toldWhom) {
+    }
+
     public List<Known> known(String jobId) {
-        return stems.findByJobIdOrderByLabel(jobId).stream().map(this::known).toList();
+        return all(jobId).stream().map(Stems::known).toList();
     }
 
     public Known known(String jobId, String id) {
-        return known(record(jobId, id));
+        return known(one(jobId, id));
     }
 
     public Optional<Known> labelled(String jobId, String label) {
-        return stems.findByJobIdAndLabel(jobId, label).map(this::known);
+        return stems.findByJobIdAndLabel(jobId, label).map(r -> known(read(r)));
     }
 
-    private Known known(StemRecord r) {
-        return new Known(r.id, Reading.of(r, sightings.findByStemIdOrderByTakenAt(r.id), defects.findByStemIdOrderBySeenAt(r.id)));
+    private static Known known(Readings r) {
+        return new Known(r.stem().id, r.reading(), Optional.ofNullable(r.stem().verdict));
     }
 
-    List<StemRecord> records(String jobId) {
-        return stems.findByJobIdOrderByLabel(jobId);
+    /** All stems of a job with three questions to the store, however many there are. */
+    List<Readings> all(String jobId) {
+        Map<String, List<SightingRecord>> seen = sightings.findByJobIdOrderByTakenAt(jobId).stream().collect(Collectors.groupingBy(s -> s.stemId));
+        Map<String, List<DefectRecord>> faults = defects.findByJobIdOrderBySeenAt(jobId).stream().collect(Collectors.groupingBy(d -> d.stemId));
+        return stems.findByJobId(jobId).stream().sorted(Comparator.comparingInt((StemRecord r) -> number(r.label)).thenComparing(r -> r.label))
+            .map(r -> Readings.of(r, seen.getOrDefault(r.id, List.of()), faults.getOrDefault(r.id, List.of()))).toList();
     }
 
-    List<SightingRecord> sightings(String stemId) {
-        return sightings.findByStemIdOrderByTakenAt(stemId);
+    Readings one(String jobId, String id) {
+        return read(record(jobId, id));
     }
 
-    List<DefectRecord> defects(String stemId) {
-        return defects.findByStemIdOrderBySeenAt(stemId);
+    private Readings read(StemRecord r) {
+        return Readings.of(r, sightings.findByStemIdOrderByTakenAt(r.id), defects.findByStemIdOrderBySeenAt(r.id));
+    }
+
+    private static int number(String label) {
+        String digits = label.replaceAll("\\D", "");
+        return digits.isEmpty() || digits.length() > 6 ? Integer.MAX_VALUE : Integer.parseInt(digits);
     }
 
     public String add(String jobId, NewStem n) {
+        Set<String> taken = stems.findByJobId(jobId).stream().map(r -> r.label).collect(Collectors.toSet());
+        return add(jobId, IntStream.iterate(1, i -> i + 1).mapToObj(i -> "S" + i).filter(l -> !taken.contains(l)).findFirst().orElseThrow(), n);
+    }
+
+    /** Adds a stem under a label of its own, as an import brings it. */
+    public String add(String jobId, String label, NewStem n) {
         StemRecord r = new StemRecord();
         r.id = UUID.randomUUID().toString();
         r.jobId = jobId;
-        r.label = IntStream.iterate(1, i -> i + 1).mapToObj(i -> "S" + i).filter(l -> stems.findByJobIdAndLabel(jobId, l).isEmpty()).findFirst().orElseThrow();
+        r.label = Require.text(label, 20, "label");
         save(r, n);
         return r.id;
     }
@@ -111,13 +121,40 @@ public class Stems {
         r.state = n.state;
         r.eastM = n.at.eastM();
         r.northM = n.at.northM();
-        r.wood = n.wood;
+        r.woodLeft = n.wood.left();
+        r.woodRight = n.wood.right();
+        r.woodBack = n.wood.back();
+        r.woodCore = n.wood.core();
+        r.woodCrown = n.wood.crown();
+        r.woodFacingDeg = n.wood.facingDeg().orElse(null);
         r.shape = n.shape;
         r.crown = n.crown;
         r.toBeKept = n.toBeKept;
         r.note = n.note == null ? "" : n.note.strip();
+        for (String other : n.unionWith) {
+            if (other.equals(r.label) || stems.findByJobIdAndLabel(r.jobId, other).isEmpty()) {
+                throw new RefusedInput("UNKNOWN_STEM", "unionWith", other + " is no other stem of this job");
+            }
+        }
+        if (!n.unionWith.isEmpty()) {
+            Require.within(n.unionHeightM.orElseThrow(() -> new RefusedInput("MISSING", "unionHeightM", "say how high the stems part")), 0, 60, "unionHeightM");
+        }
+        r.unionWith = List.copyOf(n.unionWith);
+        r.unionHeightM = n.unionHeightM.orElse(null);
         stems.saveAndFlush(r);
         jobs.touched(r.jobId, "stem");
+    }
+
+    /** Writes down how the leader wants a stem taken down or left. */
+    public void choose(String jobId, String id, Choice c, Long version) {
+        StemRecord r = record(jobId, id);
+        trail.requireFresh(r, id, r.version, version, r.label);
+        r.verdict = c.verdict;
+        r.verdictBecause = c.because == null ? "" : c.because.strip();
+        r.closedOff = c.closedOff == null ? "" : c.closedOff.strip();
+        r.toldWhom = c.toldWhom == null ? "" : c.toldWhom.strip();
+        stems.saveAndFlush(r);
+        jobs.touched(jobId, "stem");
     }
 
     /** The stem is in another state after a step. */
@@ -128,74 +165,7 @@ public class Stems {
         jobs.touched(jobId, "stem");
     }
 
-    /** Writes one sighting down; the core computes what follows from it or refuses it. */
-    public void sight(String jobId, String stemId, Observation o, SignedIn who) {
-        StemRecord stem = record(jobId, stemId);
-        SightingRecord s = new SightingRecord();
-        s.id = UUID.randomUUID().toString();
-        s.stemId = stem.id;
-        s.kind = o.kind;
-        s.a = o.a.orElse(null);
-        s.b = o.b.orElse(null);
-        s.c = o.c.orElse(null);
-        s.azimuthDeg = o.azimuthDeg.orElse(null);
-        s.instrument = o.kind.byEye() ? "by eye" : Require.text(o.instrument, 60, "instrument");
-        Estimate e = estimate(o);
-        s.quantity = e.value();
-        s.sigma = e.sigma();
-        s.who = who.name();
-        s.takenAt = Instant.now();
-        sightings.save(s);
-        jobs.touched(jobId, "stem");
-    }
-
-    private static Estimate estimate(Observation o) {
-        return switch (o.kind) {
-            case GIRTH -> Diameter.ofGirth(o.need(o.a, "girthM"), 0.01, o.b.orElse(0.0)).overBark();
-            case EYE_DIAMETER -> byEye(Require.within(o.need(o.a, "diameterM"), 0.05, 5, "diameterM"), FirstLook.EYE_DIAMETER);
-            case HEIGHT_ANGLES -> HeightByAngles.of(HeightByAngles.Sighting.level(o.need(o.a, "distanceM"), o.need(o.b, "topDeg"), o.need(o.c, "baseDeg"))).height();
-            case EYE_HEIGHT -> byEye(Require.within(o.need(o.a, "heightM"), 2, 120, "heightM"), FirstLook.EYE_HEIGHT);
-            case PLUMB_LEAN -> lean(o, Require.within(o.b.orElse(0.6), 0.1, 10, "sigmaDeg"));
-            case EYE_LEAN -> lean(o, Lean.EYE_SIGMA_DEG);
-            case CROWN_RADIUS -> new Estimate(Require.within(o.need(o.a, "radiusM"), 0.1, 25, "radiusM"), CROWN_TAPE_SIGMA_M);
-            case EYE_CROWN -> byEye(Require.within(o.need(o.a, "radiusM"), 0.1, 25, "radiusM"), CROWN_EYE_SHARE);
-        };
-    }
-
-    private static Estimate byEye(double value, double share) {
-        return new Estimate(value, share * value);
-    }
-
-    private static Estimate lean(Observation o, double sigmaDeg) {
-        Lean lean = new Lean(o.need(o.a, "leanDeg"), o.need(o.azimuthDeg, "azimuthDeg"), sigmaDeg);
-        return new Estimate(lean.deg(), lean.sigmaDeg());
-    }
-
-    /** Records a defect, never overwritten. */
-    public void defect(String jobId, String stemId, Defect d, String extent, String found, SignedIn who) {
-        StemRecord stem = record(jobId, stemId);
-        DefectRecord r = new DefectRecord();
-        r.id = d.id();
-        r.stemId = stem.id;
-        r.kind = d.kind();
-        r.fromM = d.fromM();
-        r.toM = d.toM();
-        r.faceDeg = d.faceDeg();
-        r.extent = extent == null ? "" : extent.strip();
-        r.found = found == null || found.isBlank() ? "seen" : found.strip();
-        r.note = d.note();
-        r.who = who.name();
-        r.seenAt = Instant.now();
-        defects.save(r);
-        jobs.touched(jobId, "stem");
-    }
-
     StemRecord record(String jobId, String id) {
         return stems.findById(id).filter(s -> s.jobId.equals(jobId)).orElseThrow(NotThere::new);
-    }
-
-    /** @return the words of the kinds of defect, for the choice */
-    static List<DefectKind> defectKinds() {
-        return List.of(DefectKind.values());
     }
 }

@@ -31,11 +31,16 @@ public record Dial(List<Run> runs) {
 
     /** @throws org.antevid.core.quantity.RefusedInput when the stem is not measured far enough */
     public static Dial of(StemReading stem, LayChoice choice, Site site, LayPlan.Limits limits) {
+        return of(stem, choice, site, limits, STEP_DEG);
+    }
+
+    /** @param stepDeg a divisor of 360; coarse dials serve to be compared, not to be shown */
+    public static Dial of(StemReading stem, LayChoice choice, Site site, LayPlan.Limits limits, int stepDeg) {
         List<Run> runs = new ArrayList<>();
         Mark current = null;
         int from = 0;
-        for (int deg = 0; deg < 360; deg += STEP_DEG) {
-            Mark mark = mark(LayPlan.of(stem, choice.turnedTo(deg + STEP_DEG / 2.0), site, limits));
+        for (int deg = 0; deg < 360; deg += stepDeg) {
+            Mark mark = mark(LayPlan.of(stem, choice.turnedTo(deg + stepDeg / 2.0), site, limits));
             if (!mark.equals(current)) {
                 if (current != null) {
                     runs.add(new Run(from, deg, current.state, current.reason));

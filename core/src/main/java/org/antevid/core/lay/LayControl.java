@@ -7,9 +7,13 @@ import java.util.Optional;
 import org.antevid.core.cut.CutCard;
 import org.antevid.core.cut.HingeHold;
 import org.antevid.core.stem.Condition;
+import org.antevid.core.site.Today;
+import org.antevid.core.stem.Hollow;
 import org.antevid.core.stem.Lean;
+import org.antevid.core.stem.Probes;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemReading;
+import org.antevid.core.stem.Tipping;
 
 /**
  * Whether hinge and means can be shown to govern the lay, and how far it then spreads. Not proven means: every direction
@@ -27,9 +31,11 @@ public record LayControl(List<String> reasons, Optional<Double> biasDeg, Optiona
                          Optional<Double> backNm, Optional<Double> meansNm, Optional<Double> neededN, double forwardLeanDeg) {
 
     /** @param soundSigmaDeg spread of sound wood by the house rules, degrees */
-    public static LayControl of(StemReading stem, LayChoice choice, CutCard card, StemMass mass, double soundSigmaDeg) {
+    public static LayControl of(StemReading stem, LayChoice choice, CutCard card, StemMass mass, double soundSigmaDeg, Today today) {
         List<String> reasons = new ArrayList<>();
-        Condition wood = stem.hingeWood();
+        Condition wood = stem.hingeWood(choice.layDeg());
+        hollow(stem, choice, card, mass).filter(h -> h.result().compareTo(Hollow.Result.RAISE_CUT_OR_MACHINE_ASSIST) >= 0).ifPresent(h -> reasons.add(String.format(Locale.ROOT,
+            "the probes leave %.0f cm of wood at the left hinge corner, %.0f cm at the right", Math.floor(100 * h.cornerLeftM()), Math.floor(100 * h.cornerRightM()))));
         if (wood != Condition.SOUND) {
             reasons.add("spread is not known for " + wood.key().replace('_', ' ') + " wood at the hinge");
         }
@@ -40,16 +46,17 @@ public record LayControl(List<String> reasons, Optional<Double> biasDeg, Optiona
         }
         Lean lean = stem.lean().get();
         double cg = mass.cgM();
-        double sigma = lean.sigmaOffsetM(cg);
-        double side = lean.offsetM(cg, choice.layDeg() + 90);
-        double back = -lean.offsetM(cg, choice.layDeg());
-        double weight = mass.massHighKg() * StemMass.G;
-        HingeHold hold = HingeHold.of(stem.species(), wood, card.hingeLengthM(), card.hingeThickM(), weight * side, weight * sigma);
+        Tipping tips = Tipping.of(stem, mass, choice.cutHeightM(), today);
+        double sigma = tips.sigmaM();
+        double side = tips.alongM(choice.layDeg() + 90);
+        double back = -tips.alongM(choice.layDeg());
+        double weight = tips.weightHighN();
+        HingeHold hold = HingeHold.of(stem.species(), wood, card.hingeLengthM(), card.hingeThickM(), weight * Math.abs(side) + tips.windNm(), weight * sigma);
         if (hold.utilisation() >= 1) {
             reasons.add("the side lean asks more of the hinge than it holds");
         }
         double designBack = Means.designBackM(back, sigma);
-        double backNm = weight * (designBack + card.hingeOffsetM());
+        double backNm = weight * (designBack + card.hingeOffsetM()) + tips.windNm();
         Optional<Double> capacity = choice.means().capacityNm(mass, designBack, card.hingeOffsetM(), card.behindHingeM());
         if (backNm > 0) {
             if (capacity.isEmpty()) {
@@ -71,6 +78,11 @@ public record LayControl(List<String> reasons, Optional<Double> biasDeg, Optiona
         double spread = Math.sqrt(soundSigmaDeg * soundSigmaDeg + Math.pow(0.5 * yield, 2) + Math.pow(0.3 * geometry, 2));
         return new LayControl(List.of(), Optional.of(geometry + yield), Optional.of(spread), Optional.of(hold), Optional.of(backNm),
             capacity, needed, forwardLean);
+    }
+
+    /** @return what probed walls leave of this lay's hinge; empty for fewer than three probes */
+    public static Optional<Hollow> hollow(StemReading stem, LayChoice choice, CutCard card, StemMass mass) {
+        return Probes.hollow(stem.more().walls(), choice.layDeg(), mass.dCutM(), card.depthM(), card.hingeThickM(), mass.massHighKg(), 0, stem.species());
     }
 
     public boolean proven() {

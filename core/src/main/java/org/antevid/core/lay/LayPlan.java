@@ -9,6 +9,7 @@ import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.retreat.FallTime;
 import org.antevid.core.site.Feature;
+import org.antevid.core.site.Ground;
 import org.antevid.core.site.Shape;
 import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
@@ -21,7 +22,6 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
                       List<TargetCheck> targets, FallTime fallTime, EscapeRoutes escape) {
     private static final double LIVE_RESTITUTION = 0.3;
     private static final double BRASH_RESTITUTION = 0.45;
-    private static final double LITTER_MU = 0.45;
     private static final double WHOLE_CIRCLE_SIGMA_DEG = 90;
 
     /** House rules the lay depends on: tree lengths kept clear, spread of sound wood in degrees. */
@@ -45,20 +45,21 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
             throw new RefusedInput("NOT_KNOWN", stem.label(), "measure first: " + String.join(", ", missing));
         }
         StemMass mass = stem.mass(choice.cutHeightM()).orElseThrow();
-        double slope = site.ground().alongDeg(choice.layDeg());
+        Ground ground = site.groundAt(stem.at());
+        double slope = ground.alongDeg(choice.layDeg());
         double forward = stem.lean().map(l -> l.offsetM(1, choice.layDeg())).map(o -> Math.toDegrees(Math.atan(o))).orElse(0.0);
-        CutCard card = CutCard.of(CutCard.Stump.plain(choice.school(), mass.dCutM(), stem.hingeWood(), forward, slope, choice.barM(),
+        CutCard card = CutCard.of(CutCard.Stump.plain(choice.school(), mass.dCutM(), stem.hingeWood(choice.layDeg()), forward, slope, choice.barM(),
             movedBy(choice.means().kind())));
-        LayControl control = LayControl.of(stem, choice, card, mass, limits.soundSigmaDeg());
+        LayControl control = LayControl.of(stem, choice, card, mass, limits.soundSigmaDeg(), site.today());
         FallZone zone = FallZone.of(new FallZone.Fall(choice.layDeg(), stem.at(), stem.height().orElseThrow(), choice.cutHeightM(),
-            stem.crownRadiusM().orElseThrow(), 1.15, mass.k2s2(), site.ground(), Math.min(120, card.closesAfterDeg()),
-            stem.brash() ? BRASH_RESTITUTION : LIVE_RESTITUTION, LITTER_MU, 0.5, limits.exclusionLengths(), mass.cgM(),
+            stem.crownRadiusM().orElseThrow(), 1.15, mass.k2s2(), ground, Math.min(120, card.closesAfterDeg()),
+            stem.brash() ? BRASH_RESTITUTION : LIVE_RESTITUTION, site.today().ground().friction(), 0.5, limits.exclusionLengths(), mass.cgM(),
             control.sigmaDeg().orElse(WHOLE_CIRCLE_SIGMA_DEG)));
         Fan fan = Fan.of(stem.at(), choice.layDeg(), control, zone);
         double start = Math.max(1, stem.lean().map(Lean::deg).orElse(1.0));
         FallTime time = FallTime.of(FallTime.Fall.fastest(mass, Math.min(60, start), slope, zone.lengthM()));
-        EscapeRoutes escape = EscapeRoutes.of(EscapeRoutes.Cutter.usual(choice.layDeg(), stem.height().orElseThrow().high(), site.ground(),
-            stem.lean().map(Lean::azimuthDeg), time.fastS().map(t -> Math.min(60, t)), obstacles(site, stem.at())));
+        EscapeRoutes escape = EscapeRoutes.of(EscapeRoutes.Cutter.usual(choice.layDeg(), stem.height().orElseThrow().high(), ground,
+            stem.lean().map(Lean::azimuthDeg), time.fastS().map(t -> Math.min(60, t)), obstacles(site, stem.at())).on(site.today().ground()));
         List<TargetCheck> targets = site.targets().map(f -> check(f, stem.at(), zone, fan)).toList();
         return new LayPlan(stem, choice, card, mass, zone, control, fan, targets, time, escape);
     }

@@ -31,6 +31,9 @@ public final class PlanComparison {
             changes.add(plain("ground", String.format(Locale.ROOT, "slope %.0f° down to %s, was %.0f° to %s", after.slopeDeg(),
                 Azimuth.digits(after.downhillDeg()), before.slopeDeg(), Azimuth.digits(before.downhillDeg()))));
         }
+        if (!before.emergency().equals(after.emergency())) {
+            changes.add(plain("emergency", "the emergency card changed"));
+        }
         things(before, after, changes);
         stems(before, after, changes);
         steps(before, after, changes);

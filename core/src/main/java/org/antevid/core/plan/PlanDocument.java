@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
+import org.antevid.core.site.EmergencyCard;
 import org.antevid.core.site.Spot;
 
 /**
@@ -11,7 +12,7 @@ import org.antevid.core.site.Spot;
  * Distances in metres, azimuths clockwise from north; numbers of zones are already rounded to the safe side.
  */
 public record PlanDocument(String job, double windLimitMs, double slopeDeg, double downhillDeg, List<Thing> things, List<StemPart> stems,
-                           List<StepPart> steps) {
+                           List<StepPart> steps, EmergencyCard emergency) {
 
     /** A feature. {@code outline} has one point for a disc. */
     public record Thing(String id, String name, String kind, String form, List<Spot> outline, double radiusM, int worth, boolean mayBeHit,
@@ -45,6 +46,7 @@ public record PlanDocument(String job, double windLimitMs, double slopeDeg, doub
         things = List.copyOf(things);
         stems = List.copyOf(stems);
         steps = List.copyOf(steps);
+        emergency = emergency == null ? EmergencyCard.EMPTY : emergency;
     }
 
     public Optional<StemPart> stem(String label) {

@@ -10,6 +10,7 @@ import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.site.Ground;
+import org.antevid.core.site.GroundState;
 import org.antevid.core.site.Shape;
 import org.antevid.core.site.Spot;
 
@@ -83,9 +84,20 @@ public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route>
                                    Optional<Double> fastS, List<Obstacle> obstacles) {
             return new Cutter(layDeg, heightM, ground, leanAzimuthDeg, fastS, 1.5, 1, 3, Footing.LITTER, 6, 0.25, 1.5, obstacles);
         }
+
+        /** @return the same cutter on the ground as it is today */
+        public Cutter on(GroundState state) {
+            Footing today = switch (state) {
+                case FIRM -> footing;
+                case WET, FROZEN -> Footing.ROUGH;
+                case SLIPPERY -> Footing.ICE_MUD;
+            };
+            return new Cutter(layDeg, heightM, ground, leanAzimuthDeg, fastS, speedMs, reactS, clearM, today, minDistanceM, distanceRatio, corridorM, obstacles);
+        }
     }
 
     /** @throws RefusedInput when the cutter's numbers are out of range */
+
     public static EscapeRoutes of(Cutter c) {
         double required = Math.max(c.minDistanceM, c.distanceRatio * c.heightM);
         List<Route> routes = List.of(route(c, Side.RIGHT, required), route(c, Side.LEFT, required));

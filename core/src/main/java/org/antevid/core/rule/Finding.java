@@ -17,7 +17,8 @@ import java.util.Optional;
 public record Finding(String key, Severity severity, int stage, String subject, String words, String why, String source, String clears,
                       Optional<String> cleared) {
 
-    static Finding of(String key, Severity severity, int stage, String subject, String words, String why, String source, String clears) {
+    /** A finding that nobody has cleared. */
+    public static Finding of(String key, Severity severity, int stage, String subject, String words, String why, String source, String clears) {
         return new Finding(key, severity, stage, subject, words, why, source, clears, Optional.empty());
     }
 

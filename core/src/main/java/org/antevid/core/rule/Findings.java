@@ -3,13 +3,16 @@ package org.antevid.core.rule;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import org.antevid.core.rule.defect.DefectRule;
 
 /** All rules asked about one situation, worst first. Computed each time, never stored but in a briefing. */
 public final class Findings {
     private static final List<Rule> RULES = new ArrayList<>();
 
     static {
-        RULES.add(new PlaceRules());
+        RULES.addAll(PlaceRules.ALL);
+        RULES.addAll(WeatherRules.ALL);
+        RULES.addAll(StemRules.ALL);
         RULES.add(new DefectRule());
         RULES.addAll(LayRules.ALL);
         RULES.add(new CutRules());

@@ -6,7 +6,7 @@ import org.antevid.core.crew.Competence;
 import org.antevid.core.crew.Person;
 import org.antevid.core.quantity.RefusedInput;
 
-/** Who may take a second opinion: a named person competent for hung-up trees, neither planner nor cutter (practice rule). */
+/** Who may take a second opinion: a named person competent for the matter, neither planner nor cutter (practice rule). */
 public final class SecondOpinion {
     private SecondOpinion() {
     }
@@ -16,8 +16,9 @@ public final class SecondOpinion {
         if (finding.severity() != Severity.SECOND_OPINION) {
             throw new RefusedInput("BAD_CHOICE", "findingKey", "is no second opinion; a stop is cleared by changing the plan");
         }
-        if (!taker.competences().contains(Competence.HUNG_UP)) {
-            throw new RefusedInput("NOT_COMPETENT", "personId", taker.name() + " is not competent for " + Competence.HUNG_UP.words());
+        Competence needed = competence(finding);
+        if (!taker.competences().contains(needed)) {
+            throw new RefusedInput("NOT_COMPETENT", "personId", taker.name() + " is not competent for " + needed.words());
         }
         if (taker.id().equals(s.planner())) {
             throw new RefusedInput("PLANNER", "personId", taker.name() + " planned this; it takes someone else");
@@ -25,6 +26,11 @@ public final class SecondOpinion {
         if (handlers(s, finding.subject()).contains(taker.id())) {
             throw new RefusedInput("CUTTER", "personId", taker.name() + " cuts or winches it; it takes someone else");
         }
+    }
+
+    /** @return what the giver must be competent for: live lines by those trained for them, all else by those trained for trees that do not fall as planned */
+    public static Competence competence(Finding finding) {
+        return finding.key().startsWith("line:") ? Competence.NEAR_LINES : Competence.HUNG_UP;
     }
 
     private static Set<String> handlers(Situation s, String label) {

@@ -1,16 +1,26 @@
 package org.antevid.core.rule;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Step;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.quantity.Estimate;
+import org.antevid.core.site.Access;
+import org.antevid.core.site.CrownLoad;
+import org.antevid.core.site.EmergencyCard;
+import org.antevid.core.site.GroundState;
+import org.antevid.core.site.Light;
+import org.antevid.core.site.Permit;
 import org.antevid.core.site.Shape;
 import org.antevid.core.site.Site;
+import org.antevid.core.site.Weather;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.StemState;
+import org.antevid.core.stem.Verdict;
 import org.antevid.core.tangle.Pile;
 
 /**
@@ -22,7 +32,34 @@ import org.antevid.core.tangle.Pile;
  * @param guards   who watches or closes off hung stems, by label
  */
 public record Situation(HouseRules rules, Site site, Optional<Estimate> gustMs, double windLimitMs, List<StemFacts> stems, Pile pile,
-                        List<Hang> hangs, List<Step> steps, List<Person> people, String planner, List<Guard> guards) {
+                        List<Hang> hangs, List<Step> steps, List<Person> people, String planner, List<Guard> guards, Circumstances place) {
+
+    /** As asked before anything of the place but its wind was recorded. */
+    public Situation(HouseRules rules, Site site, Optional<Estimate> gustMs, double windLimitMs, List<StemFacts> stems, Pile pile, List<Hang> hangs, List<Step> steps,
+                     List<Person> people, String planner, List<Guard> guards) {
+        this(rules, site, gustMs, windLimitMs, stems, pile, hangs, steps, people, planner, guards, Circumstances.GOOD);
+    }
+
+    /**
+     * What surrounds the work.
+     *
+     * @param permits  how each question was answered; one that is missing is not known
+     * @param chosen   how the leader wants each stem taken down, by label
+     */
+    public record Circumstances(List<Weather.Hour> ahead, GroundState ground, Light light, CrownLoad load, Map<Permit, Permit.Answer> permits, EmergencyCard card,
+                                Access access, List<Access.Machine> machines, Map<String, Verdict> chosen) {
+        /** Nothing to remark: for questions about stems alone. */
+        public static final Circumstances GOOD = new Circumstances(List.of(), GroundState.FIRM, Light.DAY, CrownLoad.NONE,
+            Stream.of(Permit.values()).collect(Collectors.toMap(p -> p, p -> Permit.Answer.NOT_NEEDED)),
+            new EmergencyCard("-", "-", "-", "-", "-", "-", "-", "-"), Access.NOT_KNOWN, List.of(), Map.of());
+
+        public Circumstances {
+            ahead = List.copyOf(ahead);
+            permits = Map.copyOf(permits);
+            machines = List.copyOf(machines);
+            chosen = Map.copyOf(chosen);
+        }
+    }
 
     /** A stem, its lay where one is chosen, and whether lay and drop zone are fixed. */
     public record StemFacts(StemReading reading, Optional<LayPlan> lay, boolean fixed, Optional<Shape> dropZone) {

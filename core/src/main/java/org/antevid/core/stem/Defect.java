@@ -1,5 +1,7 @@
 package org.antevid.core.stem;
 
+import java.util.List;
+import java.util.Optional;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
@@ -9,21 +11,62 @@ import org.antevid.core.quantity.Require;
  * @param fromM   lower end above ground, metres
  * @param toM     upper end, not below {@code fromM}
  * @param faceDeg azimuth of the side it is on
+ * @param widthM  across the stem, empty when not measured
+ * @param depthM  into the stem, empty when not measured
+ * @param tells   signs seen that tell harmless from dangerous
  */
-public record Defect(String id, DefectKind kind, double fromM, double toM, double faceDeg, String note) {
+public record Defect(String id, DefectKind kind, double fromM, double toM, double faceDeg, String note, Optional<Double> widthM, Optional<Double> depthM, Found found,
+                     List<Tell> tells) {
     /** A fault that begins below this is at the height of the cut (practice rule). */
     public static final double HINGE_ZONE_M = 1.2;
+
+    /** How a fault was found, weakest first. */
+    public enum Found {
+        SEEN("seen"), SOUNDED("sounded"), PROBED("probed"), OPENED_FACE("seen in the opened face");
+        private final String words;
+
+        Found(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
 
     public Defect {
         Require.within(fromM, 0, 120, "fromM");
         Require.within(toM, 0, 120, "toM");
         Require.within(faceDeg, -360, 720, "faceDeg");
+        widthM.ifPresent(w -> Require.within(w, 0, 10, "widthM"));
+        depthM.ifPresent(d -> Require.within(d, 0, 5, "depthM"));
+        tells = List.copyOf(tells);
         if (toM < fromM) {
             throw new RefusedInput("OUT_OF_RANGE", "toM", "must not be below the lower end of " + fromM + " m");
         }
+        for (Tell t : tells) {
+            if (!kind.tells().contains(t)) {
+                throw new RefusedInput("BAD_CHOICE", "tells", "'" + t.words() + "' says nothing about " + kind.words());
+            }
+        }
+    }
+
+    /** A fault seen and not measured further. */
+    public Defect(String id, DefectKind kind, double fromM, double toM, double faceDeg, String note) {
+        this(id, kind, fromM, toM, faceDeg, note, Optional.empty(), Optional.empty(), Found.SEEN, List.of());
     }
 
     public boolean atTheHinge() {
         return fromM <= HINGE_ZONE_M || kind == DefectKind.LIFTED_ROOT_PLATE;
+    }
+
+    /** @return whether a sign of movement or decay was seen */
+    public boolean tellsBad() {
+        return tells.stream().anyMatch(Tell::bad);
+    }
+
+    /** @return whether signs were looked for and none of them was bad */
+    public boolean tellsGood() {
+        return !tells.isEmpty() && !tellsBad();
     }
 }

@@ -1,0 +1,195 @@
+package org.antevid.app.place;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.antevid.app.job.Jobs;
+import org.antevid.app.people.SignedIn;
+import org.antevid.app.problem.NotThere;
+import org.antevid.app.trace.Trail;
+import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.quantity.Require;
+import org.antevid.core.site.Access;
+import org.antevid.core.site.Anchor;
+import org.antevid.core.site.CrownLoad;
+import org.antevid.core.site.EmergencyCard;
+import org.antevid.core.site.GroundState;
+import org.antevid.core.site.Light;
+import org.antevid.core.site.Permit;
+import org.antevid.core.site.Spot;
+import org.antevid.core.site.Terrain;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What surrounds the work: the day, permissions, the emergency card, access and machines, spot heights, the anchor. */
+@Service
+@Transactional
+public class Surroundings {
+    private final SurroundingsRepository records;
+    private final MachineRepository machines;
+    private final SpotHeightRepository heights;
+    private final Jobs jobs;
+    private final Trail trail;
+
+    Surroundings(SurroundingsRepository records, MachineRepository machines, SpotHeightRepository heights, Jobs jobs, Trail trail) {
+        this.records = records;
+        this.machines = machines;
+        this.heights = heights;
+        this.jobs = jobs;
+        this.trail = trail;
+    }
+
+    /** Conditions of the day that people see and no instrument tells. */
+    public record Day(GroundState ground, Light light, CrownLoad load) {
+    }
+
+    /** All of it as it stands; {@code version} -1 while nothing was written. */
+    public record State(Day day, Map<Permit, Permit.Answer> permits, EmergencyCard card, Access access, Optional<Anchor> anchor, long version) {
+    }
+
+    /** A machine as recorded. */
+    public record KnownMachine(String id, Access.Machine machine, List<String> keptOutBy) {
+    }
+
+    /** A spot height as recorded. */
+    public record KnownHeight(String id, Spot at, double heightM, String takenHow, String who) {
+    }
+
+    private SurroundingsRecord record(String jobId) {
+        return records.findById(jobId).orElseGet(() -> {
+            SurroundingsRecord r = new SurroundingsRecord();
+            r.jobId = jobId;
+            r.version = -1;
+            return r;
+        });
+    }
+
+    public State state(String jobId) {
+        SurroundingsRecord r = record(jobId);
+        return new State(new Day(r.ground, r.light, r.crownLoad), r.permits, r.card(), r.access(), r.anchor(), r.version);
+    }
+
+    public Day day(String jobId) {
+        return state(jobId).day;
+    }
+
+    private SurroundingsRecord toChange(String jobId, Long version) {
+        SurroundingsRecord stored = records.findById(jobId).orElse(null);
+        if (stored == null) {
+            SurroundingsRecord r = new SurroundingsRecord();
+            r.jobId = jobId;
+            return r;
+        }
+        trail.requireFresh(stored, jobId, stored.version, version, "What surrounds the work");
+        return stored;
+    }
+
+    private void save(SurroundingsRecord r) {
+        records.saveAndFlush(r);
+        jobs.touched(r.jobId, "place");
+    }
+
+    public void day(String jobId, Day day, Long version) {
+        SurroundingsRecord r = toChange(jobId, version);
+        r.ground = day.ground;
+        r.light = day.light;
+        r.crownLoad = day.load;
+        save(r);
+    }
+
+    public void permits(String jobId, Map<Permit, Permit.Answer> answers, Long version) {
+        SurroundingsRecord r = toChange(jobId, version);
+        r.permits = Map.copyOf(answers);
+        save(r);
+    }
+
+    public void card(String jobId, EmergencyCard c, Long version) {
+        SurroundingsRecord r = toChange(jobId, version);
+        r.nearestHelp = c.nearestHelp().strip();
+        r.route = c.route().strip();
+        r.gridReference = c.gridReference().strip();
+        r.phoneCover = c.phoneCover().strip();
+        r.firstAider = c.firstAider().strip();
+        r.kit = c.kit().strip();
+        r.rescuePlan = c.rescuePlan().strip();
+        r.utilityLine = c.utilityLine().strip();
+        save(r);
+    }
+
+    public void access(String jobId, Access a, Long version) {
+        SurroundingsRecord r = toChange(jobId, version);
+        r.accessWidthM = a.widthM().orElse(null);
+        r.accessGradientDeg = a.gradientDeg().orElse(null);
+        r.accessLoadKg = a.loadLimitKg().orElse(null);
+        r.keepOff = a.keepOff().strip();
+        save(r);
+    }
+
+    public void anchor(String jobId, Anchor a, Long version) {
+        SurroundingsRecord r = toChange(jobId, version);
+        r.anchorLatitudeDeg = a.latitudeDeg();
+        r.anchorLongitudeDeg = a.longitudeDeg();
+        r.gridNorthDeg = a.gridNorthDeg();
+        save(r);
+    }
+
+    public List<KnownMachine> machines(String jobId) {
+        Access access = record(jobId).access();
+        return machines.findByJobIdOrderByName(jobId).stream().map(m -> new KnownMachine(m.id, m.forCore(), access.keepsOut(m.forCore()))).toList();
+    }
+
+    public void addMachine(String jobId, Access.Machine m) {
+        MachineRecord r = new MachineRecord();
+        r.id = UUID.randomUUID().toString();
+        r.jobId = jobId;
+        r.name = m.name();
+        r.use = m.use();
+        r.widthM = m.widthM();
+        r.massKg = m.massKg();
+        r.gradeDeg = m.gradeDeg();
+        r.pullN = m.pullN().orElse(null);
+        machines.saveAndFlush(r);
+        jobs.touched(jobId, "place");
+    }
+
+    public void removeMachine(String jobId, String id) {
+        machines.delete(machines.findById(id).filter(m -> m.jobId.equals(jobId)).orElseThrow(NotThere::new));
+        machines.flush();
+        jobs.touched(jobId, "place");
+    }
+
+    public List<KnownHeight> heights(String jobId) {
+        return heights.findByJobIdOrderByTakenAt(jobId).stream().map(h -> new KnownHeight(h.id, new Spot(h.eastM, h.northM), h.heightM, h.takenHow, h.who)).toList();
+    }
+
+    /** @throws RefusedInput {@code DUPLICATE} for a second height at one place */
+    public void addHeight(String jobId, Terrain.SpotHeight h, String takenHow, SignedIn who) {
+        if (heights.findByJobIdOrderByTakenAt(jobId).stream().anyMatch(o -> o.forCore().at().distanceTo(h.at()) < 0.05)) {
+            throw new RefusedInput("DUPLICATE", "at", "has a height already; take that one off first");
+        }
+        SpotHeightRecord r = new SpotHeightRecord();
+        r.id = UUID.randomUUID().toString();
+        r.jobId = jobId;
+        r.eastM = h.at().eastM();
+        r.northM = h.at().northM();
+        r.heightM = h.heightM();
+        r.takenHow = Require.text(takenHow, 200, "takenHow");
+        r.who = who.name();
+        r.takenAt = Instant.now();
+        heights.saveAndFlush(r);
+        jobs.touched(jobId, "place");
+    }
+
+    public void removeHeight(String jobId, String id) {
+        heights.delete(heights.findById(id).filter(h -> h.jobId.equals(jobId)).orElseThrow(NotThere::new));
+        heights.flush();
+        jobs.touched(jobId, "place");
+    }
+
+    /** @return contours of the spot heights, none for fewer than three */
+    public List<Terrain.Contour> contours(String jobId, double intervalM) {
+        return new Terrain(jobs.job(jobId).ground(), List.of(), heights.findByJobIdOrderByTakenAt(jobId).stream().map(SpotHeightRecord::forCore).toList()).contours(intervalM);
+    }
+}

@@ -1,0 +1,91 @@
+package org.antevid.app.place;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.Optional;
+import javax.imageio.ImageIO;
+import net.coobird.thumbnailator.Thumbnails;
+import org.antevid.app.job.Jobs;
+import org.antevid.app.problem.NotThere;
+import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.quantity.Require;
+import org.antevid.core.site.Underlay;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The one own photo or drawing under the plan of a job. */
+@Service
+@Transactional
+public class Underlays {
+    private static final int LONGEST_PX = 3000;
+    private final UnderlayRepository records;
+    private final Jobs jobs;
+
+    Underlays(UnderlayRepository records, Jobs jobs) {
+        this.records = records;
+        this.jobs = jobs;
+    }
+
+    /** The picture's size, and how it lies once two points are given. */
+    public record View(String name, int widthPx, int heightPx, Optional<Underlay> lies, long version) {
+    }
+
+    public Optional<View> view(String jobId) {
+        return records.findById(jobId).map(r -> new View(r.name, r.widthPx, r.heightPx,
+            r.metresPerPixel == null ? Optional.empty() : Optional.of(new Underlay(r.metresPerPixel, r.turnDeg, new org.antevid.core.site.Spot(r.eastM, r.northM))), r.version));
+    }
+
+    byte[] picture(String jobId) {
+        return records.findById(jobId).orElseThrow(NotThere::new).picture;
+    }
+
+    /** A new picture lies nowhere until its two points are given. */
+    public void put(String jobId, String name, byte[] file) {
+        UnderlayRecord r = records.findById(jobId).orElseGet(UnderlayRecord::new);
+        r.jobId = jobId;
+        r.name = Require.text(name, 100, "name");
+        try {
+            BufferedImage read = ImageIO.read(new ByteArrayInputStream(file));
+            if (read == null) {
+                throw notAPicture();
+            }
+            double scale = Math.min(1, (double) LONGEST_PX / Math.max(read.getWidth(), read.getHeight()));
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            Thumbnails.of(read).scale(scale).outputFormat("jpg").toOutputStream(out);
+            r.picture = out.toByteArray();
+            r.widthPx = (int) Math.round(read.getWidth() * scale);
+            r.heightPx = (int) Math.round(read.getHeight() * scale);
+        } catch (IOException e) {
+            throw notAPicture();
+        }
+        r.mime = "image/jpeg";
+        r.metresPerPixel = null;
+        r.turnDeg = null;
+        r.eastM = null;
+        r.northM = null;
+        records.saveAndFlush(r);
+        jobs.touched(jobId, "place");
+    }
+
+    private static RefusedInput notAPicture() {
+        return new RefusedInput("NOT_A_PHOTO", "file", "is no picture that can be read; send a JPEG or PNG");
+    }
+
+    public void lay(String jobId, Underlay u) {
+        UnderlayRecord r = records.findById(jobId).orElseThrow(NotThere::new);
+        r.metresPerPixel = u.metresPerPixel();
+        r.turnDeg = u.turnDeg();
+        r.eastM = u.origin().eastM();
+        r.northM = u.origin().northM();
+        records.saveAndFlush(r);
+        jobs.touched(jobId, "place");
+    }
+
+    public void remove(String jobId) {
+        records.delete(records.findById(jobId).orElseThrow(NotThere::new));
+        records.flush();
+        jobs.touched(jobId, "place");
+    }
+}

@@ -1,0 +1,162 @@
+package org.antevid.app.stem;
+
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.antevid.app.job.JobLog;
+import org.antevid.app.job.Jobs;
+import org.antevid.app.job.Part;
+import org.antevid.app.people.SignedIn;
+import org.antevid.app.problem.NotThere;
+import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.quantity.Require;
+import org.antevid.core.stem.Defect;
+import org.antevid.core.stem.Sighting;
+import org.antevid.core.stem.SightingKind;
+import org.antevid.core.stem.StemState;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Sightings and defects: written down once, by anybody on the job, never overwritten. */
+@Service
+@Transactional
+public class FieldBooks {
+    private final Stems stems;
+    private final SightingRepository sightings;
+    private final DefectRepository defects;
+    private final Jobs jobs;
+    private final JobLog log;
+
+    FieldBooks(Stems stems, SightingRepository sightings, DefectRepository defects, Jobs jobs, JobLog log) {
+        this.stems = stems;
+        this.sightings = sightings;
+        this.defects = defects;
+        this.jobs = jobs;
+        this.log = log;
+    }
+
+    /** What a person writes down of one observation. {@code id} is made by the sender, so that a repeated sending counts once. */
+    public record Observation(Optional<String> id, SightingKind kind, Map<String, Double> numbers, Map<String, String> choices, String instrument, boolean simulated) {
+        public static Observation of(SightingKind kind, Map<String, Double> numbers) {
+            return new Observation(Optional.empty(), kind, numbers, Map.of(), kind.instrument(), false);
+        }
+    }
+
+    /** What follows from raw numbers; nothing is stored. */
+    Sighting preview(String jobId, String stemId, Observation o) {
+        return Sighting.read("preview", o.kind, o.numbers, o.choices, stems.record(jobId, stemId).state, true);
+    }
+
+    /** Writes one sighting down; the core computes what follows from it or refuses it. One of the crew's waits for the leader. */
+    public void sight(String jobId, String stemId, Observation o, SignedIn who) {
+        sight(stems.record(jobId, stemId), o, who.name(), Instant.now(), jobs.part(jobId, who).filter(p -> p == Part.LEADER).isEmpty());
+        jobs.touched(jobId, "stem");
+    }
+
+    void sight(StemRecord stem, Observation o, String who, Instant at, boolean byCrew) {
+        String id = o.id.orElseGet(() -> UUID.randomUUID().toString());
+        if (sightings.existsById(id)) {
+            return;
+        }
+        Sighting core = Sighting.read(id, o.kind, o.numbers, o.choices, stem.state, true);
+        SightingRecord s = new SightingRecord();
+        s.id = Require.text(id, 60, "id");
+        s.jobId = stem.jobId;
+        s.stemId = stem.id;
+        s.kind = o.kind;
+        s.raw = new HashMap<>(core.numbers());
+        s.raw.putAll(core.choices());
+        s.stateThen = stem.state;
+        s.instrument = o.kind.byEye() ? "by eye" : Require.text(o.instrument, 60, "instrument");
+        s.simulated = o.simulated;
+        s.quantity = core.estimate().value();
+        s.sigma = core.estimate().sigma();
+        s.who = who;
+        s.takenAt = at;
+        s.byCrew = byCrew;
+        sightings.save(s);
+    }
+
+    /** The leader takes a sighting of the crew: from now on it may also relax the plan. */
+    public void accept(String jobId, String stemId, String id, SignedIn who) {
+        SightingRecord s = sighting(jobId, stemId, id);
+        if (s.accepted()) {
+            throw new RefusedInput("BAD_CHOICE", "id", "is accepted already");
+        }
+        s.acceptedBy = who.name();
+        s.acceptedAt = Instant.now();
+        sightings.saveAndFlush(s);
+        log.write(jobId, who.name(), "accepted " + s.kind.words() + " by " + s.who);
+        jobs.touched(jobId, "stem");
+    }
+
+    /** It stays in the book and stops counting. */
+    public void setAside(String jobId, String stemId, String id, String reason, SignedIn who) {
+        SightingRecord s = sighting(jobId, stemId, id);
+        if (s.setAside != null) {
+            throw new RefusedInput("BAD_CHOICE", "id", "is set aside already, by " + s.setAsideBy);
+        }
+        s.setAside = Require.text(reason, 200, "reason");
+        s.setAsideBy = who.name();
+        sightings.saveAndFlush(s);
+        log.write(jobId, who.name(), "set aside " + s.kind.words() + " by " + s.who + ": " + s.setAside);
+        jobs.touched(jobId, "stem");
+    }
+
+    private SightingRecord sighting(String jobId, String stemId, String id) {
+        return sightings.findById(id).filter(s -> s.jobId.equals(jobId) && s.stemId.equals(stemId)).orElseThrow(NotThere::new);
+    }
+
+    /** Records a defect, never overwritten; it tightens the plan at once, whoever saw it. */
+    public void defect(String jobId, String stemId, Defect d, String extent, SignedIn who) {
+        if (defects.existsById(d.id())) {
+            return;
+        }
+        defect(stems.record(jobId, stemId), d, extent, who.name(), Instant.now(), jobs.part(jobId, who).filter(p -> p == Part.LEADER).isEmpty());
+        jobs.touched(jobId, "stem");
+    }
+
+    void defect(StemRecord stem, Defect d, String extent, String who, Instant at, boolean byCrew) {
+        DefectRecord r = new DefectRecord();
+        r.id = d.id();
+        r.jobId = stem.jobId;
+        r.stemId = stem.id;
+        r.kind = d.kind();
+        r.fromM = d.fromM();
+        r.toM = d.toM();
+        r.faceDeg = d.faceDeg();
+        r.widthM = d.widthM().orElse(null);
+        r.depthM = d.depthM().orElse(null);
+        r.extent = extent == null ? "" : extent.strip();
+        r.found = d.found();
+        r.tells = d.tells().stream().map(Enum::name).toList();
+        r.note = d.note() == null ? "" : d.note().strip();
+        r.who = who;
+        r.seenAt = at;
+        r.byCrew = byCrew;
+        defects.save(r);
+    }
+
+    /** A defect that turned out to be none stays in the book and stops counting; only the leader may say so. */
+    public void setDefectAside(String jobId, String stemId, String id, String reason, SignedIn who) {
+        DefectRecord d = defects.findById(id).filter(r -> r.jobId.equals(jobId) && r.stemId.equals(stemId)).orElseThrow(NotThere::new);
+        if (d.setAside != null) {
+            throw new RefusedInput("BAD_CHOICE", "id", "is set aside already, by " + d.setAsideBy);
+        }
+        d.setAside = Require.text(reason, 200, "reason");
+        d.setAsideBy = who.name();
+        defects.saveAndFlush(d);
+        log.write(jobId, who.name(), "set aside " + d.kind.words() + " seen by " + d.who + ": " + d.setAside);
+        jobs.touched(jobId, "stem");
+    }
+
+    /** @return why a sighting does not count, empty when it does */
+    static Optional<String> whyNot(SightingRecord s, StemState now) {
+        if (s.setAside != null) {
+            return Optional.of("set aside by " + s.setAsideBy + ": " + s.setAside);
+        }
+        return s.kind.measured().stillHolds(s.stateThen, now) ? Optional.empty() : Optional.of("taken while " + s.stateThen.words() + ", now " + now.words() + "; measure anew");
+    }
+}

@@ -1,0 +1,31 @@
+package org.antevid.core.stem;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * One number or choice that a person writes down for a sighting.
+ *
+ * @param step     what a press of a big button moves it by
+ * @param standard used when nothing is written; empty with {@code required} false means not given
+ * @param choices  keys to choose from, empty for a number
+ */
+public record FieldNote(String name, String words, String unit, double low, double high, double step, boolean required, Optional<Double> standard,
+                        List<String> choices) {
+    static FieldNote need(String name, String words, String unit, double low, double high, double step) {
+        return new FieldNote(name, words, unit, low, high, step, true, Optional.empty(), List.of());
+    }
+
+    static FieldNote maybe(String name, String words, String unit, double low, double high, double step) {
+        return new FieldNote(name, words, unit, low, high, step, false, Optional.empty(), List.of());
+    }
+
+    static FieldNote with(String name, String words, String unit, double low, double high, double step, double standard) {
+        return new FieldNote(name, words, unit, low, high, step, false, Optional.of(standard), List.of());
+    }
+
+    /** The first choice counts when none is made. */
+    static FieldNote choice(String name, String words, String... choices) {
+        return new FieldNote(name, words, "", 0, 0, 0, false, Optional.empty(), List.of(choices));
+    }
+}

@@ -1,0 +1,135 @@
+package org.antevid.core.stem;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.antevid.core.quantity.Estimate;
+import org.antevid.core.quantity.Fault;
+import org.antevid.core.quantity.RefusedInput;
+
+/**
+ * One observation as it was written down, with what follows from it. Never overwritten: it may be set aside with a reason, and
+ * it stops counting when the stem's state makes it void.
+ *
+ * @param numbers  raw numbers by name, SI and degrees
+ * @param then     state of the stem when it was taken
+ * @param accepted whether it may relax the plan; one from the crew only tightens until the leader accepts it
+ * @param setAside why it does not count, empty when it does
+ */
+public record Sighting(String id, SightingKind kind, Map<String, Double> numbers, Map<String, String> choices, StemState then, boolean accepted,
+                       Optional<String> setAside, Estimate estimate, List<String> warnings) {
+    private static final double TAPE_SIGMA_M = 0.01;
+    private static final double CALLIPER_SIGMA_M = 0.005;
+    private static final double CROWN_TAPE_SIGMA_M = 0.3;
+    private static final double WALL_SIGMA_M = 0.015;
+    private static final double HEAVE_SIGMA_M = 0.02;
+    public static final double EYE_DIAMETER_SHARE = 0.10;
+    public static final double EYE_HEIGHT_SHARE = 0.15;
+    public static final double EYE_CROWN_SHARE = 0.20;
+
+    public Sighting {
+        numbers = Map.copyOf(numbers);
+        choices = Map.copyOf(choices);
+        warnings = List.copyOf(warnings);
+    }
+
+    /** What follows from raw numbers, and what is to be warned of. */
+    private record Result(Estimate estimate, List<String> warnings) {
+    }
+
+    /** @throws RefusedInput naming every field that is missing or out of its range, or what the geometry does not allow */
+    public static Sighting read(String id, SightingKind kind, Map<String, Double> given, Map<String, String> chosen, StemState then, boolean accepted) {
+        Map<String, Double> numbers = new HashMap<>();
+        Map<String, String> choices = new HashMap<>();
+        List<Fault> faults = new ArrayList<>();
+        for (FieldNote n : kind.notes()) {
+            if (!n.choices().isEmpty()) {
+                String c = chosen.getOrDefault(n.name(), n.choices().get(0));
+                if (!n.choices().contains(c)) {
+                    faults.add(new Fault("BAD_CHOICE", n.name(), "must be one of " + String.join(", ", n.choices())));
+                }
+                choices.put(n.name(), c);
+                continue;
+            }
+            Double v = given.get(n.name());
+            if (v == null) {
+                if (n.required()) {
+                    faults.add(new Fault("MISSING", n.name(), "is needed for " + kind.words()));
+                }
+                n.standard().ifPresent(s -> numbers.put(n.name(), s));
+            } else if (!(v >= n.low() && v <= n.high())) {
+                faults.add(new Fault("OUT_OF_RANGE", n.name(), "is " + v + ", must be between " + n.low() + " and " + n.high() + " " + n.unit()));
+            } else {
+                numbers.put(n.name(), v);
+            }
+        }
+        if (!faults.isEmpty()) {
+            throw new RefusedInput(faults);
+        }
+        Result r = result(kind, numbers, choices);
+        return new Sighting(id, kind, numbers, choices, then, accepted, Optional.empty(), r.estimate, r.warnings);
+    }
+
+    private static Result result(SightingKind kind, Map<String, Double> n, Map<String, String> c) {
+        return switch (kind) {
+            case GIRTH -> good(Diameter.ofGirth(n.get("girthM"), TAPE_SIGMA_M, n.get("barkM")).overBark());
+            case CALLIPER -> good(new Estimate(Math.sqrt(n.get("firstM") * n.get("secondM")), CALLIPER_SIGMA_M));
+            case EYE_DIAMETER -> share(n.get("diameterM"), EYE_DIAMETER_SHARE);
+            case HEIGHT_ANGLES, DEFECT_HEIGHT -> angles(n, c);
+            case HEIGHT_STICK -> good(HeightByStick.of(n.get("stickM"), n.get("eyeToStickM"), n.get("eyeToTreeM"), 0.005, 0.01, 0.2).height());
+            case HEIGHT_SHADOW -> shadow(n);
+            case EYE_HEIGHT -> share(n.get("heightM"), EYE_HEIGHT_SHARE);
+            case LEAN_VIEW -> {
+                LeanByPlumb.View v = view(n);
+                yield good(new Estimate(v.offsetM().orElseGet(() -> v.distanceM().orElseThrow() * Math.tan(Math.toRadians(v.angleDeg().orElseThrow()))), v.sigmaM()));
+            }
+            case PLUMB_LEAN -> good(new Estimate(n.get("leanDeg"), n.get("sigmaDeg")));
+            case EYE_LEAN -> good(new Estimate(n.get("leanDeg"), Lean.EYE_SIGMA_DEG));
+            case CROWN_RADIUS -> good(new Estimate(n.get("radiusM"), CROWN_TAPE_SIGMA_M));
+            case EYE_CROWN -> share(n.get("radiusM"), EYE_CROWN_SHARE);
+            case SOUND_WALL -> good(new Estimate(n.get("wallM"), WALL_SIGMA_M));
+            case HEAVE -> good(new Estimate(n.get("liftM"), HEAVE_SIGMA_M));
+        };
+    }
+
+    private static Result angles(Map<String, Double> n, Map<String, String> c) {
+        HeightByAngles h = HeightByAngles.of(new HeightByAngles.Sighting(HeightByAngles.Mode.valueOf(c.get("mode").toUpperCase(Locale.ROOT)),
+            HeightByAngles.Unit.valueOf(c.get("unit").toUpperCase(Locale.ROOT)), n.get("distanceM"), n.get("top"), n.get("base"), n.get("groundSlopeDeg"), 0.1, 0.25, 0, 0));
+        return new Result(h.height(), h.warnings());
+    }
+
+    private static Result shadow(Map<String, Double> n) {
+        HeightByShadow h = HeightByShadow.of(new HeightByShadow.Shadows(n.get("treeShadowM"), n.get("poleM"), n.get("poleShadowM"), n.get("treeFallDeg"), n.get("poleFallDeg"),
+            0.5, 0.01, 0.02));
+        return new Result(h.height(), h.warnings());
+    }
+
+    private static LeanByPlumb.View view(Map<String, Double> n) {
+        return new LeanByPlumb.View(n.get("bearingDeg"), Optional.ofNullable(n.get("offsetM")), Optional.ofNullable(n.get("angleDeg")), Optional.ofNullable(n.get("distanceM")),
+            n.get("sigmaM"));
+    }
+
+    private static Result good(Estimate e) {
+        return new Result(e, List.of());
+    }
+
+    private static Result share(double value, double share) {
+        return good(new Estimate(value, share * value));
+    }
+
+    /** @return the plumbed view that it is */
+    LeanByPlumb.View view() {
+        return view(numbers);
+    }
+
+    Optional<Double> number(String name) {
+        return Optional.ofNullable(numbers.get(name));
+    }
+
+    public boolean holdsFor(StemState now) {
+        return setAside.isEmpty() && kind.measured().stillHolds(then, now);
+    }
+}

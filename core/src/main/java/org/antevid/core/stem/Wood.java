@@ -1,0 +1,60 @@
+package org.antevid.core.stem;
+
+import java.util.Comparator;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.antevid.core.quantity.Azimuth;
+
+/**
+ * Condition of the wood by place. Left and right corner and back are meant for one lay; for another lay nobody knows which wood
+ * becomes a corner, so the worst of the outer wood counts there. The hinge takes the corners, the strap the back, overhead rules
+ * the crown; a rotten core between sound corners is no rotten hinge.
+ *
+ * @param facingDeg the lay that left, right and back were read for; empty when read for none
+ */
+public record Wood(Condition left, Condition right, Condition back, Condition core, Condition crown, Optional<Double> facingDeg) {
+    /** A lay within this of the one read for has the same corners (judgement). */
+    private static final double SAME_CORNERS_DEG = 30;
+
+    public static Wood all(Condition c) {
+        return new Wood(c, c, c, c, c, Optional.empty());
+    }
+
+    private boolean readFor(double layDeg) {
+        return facingDeg.filter(f -> Math.abs(Azimuth.turn(f, layDeg)) <= SAME_CORNERS_DEG).isPresent();
+    }
+
+    /** @return wood that the hinge's ends are made of */
+    public Condition corners(double layDeg) {
+        return readFor(layDeg) ? worst(left, right) : outer();
+    }
+
+    /** @return wood that a strap would be left of */
+    public Condition strap(double layDeg) {
+        return readFor(layDeg) ? back : outer();
+    }
+
+    /** @return the worst of the outer wood, for a question that knows no lay */
+    public Condition outer() {
+        return worst(worst(left, right), back);
+    }
+
+    public static Condition worst(Condition a, Condition b) {
+        return Stream.of(a, b).min(Comparator.comparingDouble(Condition::factor)).orElseThrow();
+    }
+
+    /** @return what the condition does to hinge, splitting and mass, in plain words */
+    public static String inPlainWords(Condition c) {
+        String holds = String.format(Locale.ROOT, "a hinge of it holds %.0f %% of sound wood", 100 * c.factor());
+        return switch (c) {
+            case SOUND -> "holds and bends as its species does";
+            case FROZEN -> holds + "; brittle, splits sooner, weighs the same";
+            case STRESSED -> holds + "; make the hinge half as thick again";
+            case DEAD_RECENT -> holds + "; little bending, may weigh a tenth less, plan with the full weight";
+            case DEAD_OLD -> holds + "; breaks instead of bending, top and limbs fall at a blow; weight taken as if green";
+            case DECAYED -> holds + "; may crush under the saw; unprobed wood counts as this";
+            case UNRELIABLE -> "no hinge can be relied on; no direction can be promised";
+        };
+    }
+}
