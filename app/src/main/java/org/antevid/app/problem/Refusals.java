@@ -13,6 +13,7 @@ import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
 
 /** Turns refusals into problem details. */
 @RestControllerAdvice
@@ -58,6 +59,11 @@ class Refusals {
     @ExceptionHandler
     ProblemDetail tooOften(TooOften e) {
         return problem(HttpStatus.TOO_MANY_REQUESTS, "Too many tries. Wait a minute, then try again.", List.of());
+    }
+
+    @ExceptionHandler
+    ProblemDetail tooLarge(MaxUploadSizeExceededException e) {
+        return problem(HttpStatus.PAYLOAD_TOO_LARGE, "The file is too large; at most 12 MB are taken.", List.of(new Fault("TOO_LARGE", "file", "must be at most 12 MB")));
     }
 
     @ExceptionHandler

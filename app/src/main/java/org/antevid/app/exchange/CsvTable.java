@@ -1,0 +1,163 @@
+package org.antevid.app.exchange;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.antevid.core.quantity.Fault;
+import org.antevid.core.quantity.RefusedInput;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVPrinter;
+import org.apache.commons.csv.CSVRecord;
+
+/** A table with a header, comma separated, quoted where needed, decimal points, lines ended by CR LF when written. */
+public final class CsvTable {
+    private static final int MOST_ROWS = 20_000;
+
+    private CsvTable() {
+    }
+
+    /** One row by the names of its columns; says what is wrong with a cell and goes on. */
+    public static final class Row {
+        private final int number;
+        private final Map<String, String> cells;
+        private final List<ImportReport.Problem> problems;
+        private boolean good = true;
+
+        private Row(int number, Map<String, String> cells, List<ImportReport.Problem> problems) {
+            this.number = number;
+            this.cells = cells;
+            this.problems = problems;
+        }
+
+        public int number() {
+            return number;
+        }
+
+        public boolean good() {
+            return good;
+        }
+
+        public void bad(String column, String reason) {
+            good = false;
+            problems.add(new ImportReport.Problem(number, column, reason));
+        }
+
+        /** What the core refuses becomes a problem of this row. */
+        public void bad(RefusedInput refused) {
+            refused.faults().forEach(f -> bad(f.field(), f.message()));
+        }
+
+        public String text(String column) {
+            return Optional.ofNullable(cells.get(column)).map(String::strip).orElse("");
+        }
+
+        public String need(String column) {
+            String t = text(column);
+            if (t.isEmpty()) {
+                bad(column, "is needed");
+            }
+            return t;
+        }
+
+        public Optional<Double> maybe(String column) {
+            String t = text(column);
+            if (t.isEmpty()) {
+                return Optional.empty();
+            }
+            try {
+                double v = Double.parseDouble(t);
+                if (Double.isFinite(v)) {
+                    return Optional.of(v);
+                }
+            } catch (NumberFormatException e) {
+                // said below, as for a number that is not finite
+            }
+            bad(column, "'" + t + "' is no number; write it with a decimal point");
+            return Optional.empty();
+        }
+
+        /** @return 0 with a problem noted when there is none */
+        public double number(String column) {
+            if (text(column).isEmpty()) {
+                bad(column, "is needed");
+                return 0;
+            }
+            return maybe(column).orElse(0.0);
+        }
+
+        public boolean yes(String column) {
+            String t = text(column).toLowerCase(Locale.ROOT);
+            if (!t.isEmpty() && !t.equals("yes") && !t.equals("no")) {
+                bad(column, "must be yes or no");
+            }
+            return t.equals("yes");
+        }
+
+        /** @return the first value of the choice with a problem noted when the cell has none of them */
+        public <E extends Enum<E>> E choice(String column, Class<E> type) {
+            String t = text(column).toUpperCase(Locale.ROOT);
+            for (E e : type.getEnumConstants()) {
+                if (e.name().equals(t)) {
+                    return e;
+                }
+            }
+            bad(column, "'" + text(column) + "' must be one of " + names(type));
+            return type.getEnumConstants()[0];
+        }
+
+        private static <E extends Enum<E>> String names(Class<E> type) {
+            return java.util.Arrays.stream(type.getEnumConstants()).map(e -> e.name().toLowerCase(Locale.ROOT)).reduce((a, b) -> a + ", " + b).orElse("");
+        }
+    }
+
+    /**
+     * @param problems takes what the rows turn out to be wrong with
+     * @throws RefusedInput naming columns that are missing or not known, {@code TOO_LONG} above 20,000 rows
+     */
+    public static List<Row> read(byte[] file, List<String> header, List<ImportReport.Problem> problems) {
+        try (CSVParser parser = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).setIgnoreEmptyLines(true).setTrim(true).get()
+            .parse(new StringReader(StrictText.of(file)))) {
+            List<String> given = parser.getHeaderNames();
+            List<Fault> faults = new ArrayList<>();
+            header.stream().filter(h -> !given.contains(h)).forEach(h -> faults.add(new Fault("MISSING_COLUMN", h, "is missing; the header must be " + String.join(",", header))));
+            given.stream().filter(h -> !header.contains(h)).forEach(h -> faults.add(new Fault("UNKNOWN_COLUMN", h.isEmpty() ? "column without a name" : h, "is not known; the header must be "
+                + String.join(",", header))));
+            if (!faults.isEmpty()) {
+                throw new RefusedInput(faults);
+            }
+            List<Row> rows = new ArrayList<>();
+            for (CSVRecord r : parser) {
+                Row row = new Row(rows.size() + 1, r.toMap(), problems);
+                if (!r.isConsistent()) {
+                    row.bad("", "has " + r.size() + " cells, the header " + given.size());
+                }
+                rows.add(row);
+                if (rows.size() > MOST_ROWS) {
+                    throw new RefusedInput("TOO_LONG", "file", "has more than " + MOST_ROWS + " rows; split it");
+                }
+            }
+            return rows;
+        } catch (IOException | UncheckedIOException | IllegalStateException | IllegalArgumentException e) {
+            throw new RefusedInput("NOT_A_TABLE", "file", "is no comma-separated table: " + e.getMessage());
+        }
+    }
+
+    /** @param rows cells in the order of the header; nulls are left empty */
+    public static String write(List<String> header, List<List<Object>> rows) {
+        StringBuilder out = new StringBuilder();
+        try (CSVPrinter printer = new CSVPrinter(out, CSVFormat.RFC4180.builder().setHeader(header.toArray(String[]::new)).get())) {
+            for (List<Object> row : rows) {
+                printer.printRecord(row);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toString();
+    }
+}

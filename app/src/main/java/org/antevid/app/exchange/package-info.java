@@ -1,0 +1,2 @@
+/** Reading foreign files: strict text, tables with a header, a report of what is wrong in which row. The stages say what the rows mean. */
+package org.antevid.app.exchange;

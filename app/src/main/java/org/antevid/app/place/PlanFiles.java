@@ -1,0 +1,339 @@
+package org.antevid.app.place;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import io.jenetics.jpx.GPX;
+import io.jenetics.jpx.WayPoint;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.antevid.app.exchange.ImportReport;
+import org.antevid.app.exchange.StrictText;
+import org.antevid.app.job.JobLog;
+import org.antevid.app.people.SignedIn;
+import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.quantity.Require;
+import org.antevid.core.site.Anchor;
+import org.antevid.core.site.Bed;
+import org.antevid.core.site.FeatureKind;
+import org.antevid.core.site.Protection;
+import org.antevid.core.site.Shape;
+import org.antevid.core.site.Spot;
+import org.antevid.core.site.VoltageClass;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * The site plan as GeoJSON, in local metres or in WGS 84 once the site has an anchor, and waypoints as GPX; docs/formats/geojson.md
+ * documents the properties. A feature is matched by its id, or by name, kind and place, so that what was written out and is read back
+ * changes nothing.
+ */
+@Service
+@Transactional
+public class PlanFiles {
+    private static final ObjectMapper JSON = new ObjectMapper();
+    private static final String LOCAL = "local-metres";
+    /** Places closer than this are the same: a file in degrees carries nine decimals. */
+    private static final double SAME_M = 0.005;
+    private static final double WAYPOINT_SAME_M = 0.2;
+    private final Places places;
+    private final Surroundings surroundings;
+    private final JobLog log;
+
+    PlanFiles(Places places, Surroundings surroundings, JobLog log) {
+        this.places = places;
+        this.surroundings = surroundings;
+        this.log = log;
+    }
+
+    private Anchor anchor(String jobId) {
+        return surroundings.state(jobId).anchor().orElseThrow(() -> new RefusedInput("NO_ANCHOR", "anchor", "the site has no anchor yet; set latitude, longitude and north first"));
+    }
+
+    String geoJson(String jobId, boolean wgs84) {
+        Optional<Anchor> anchor = wgs84 ? Optional.of(anchor(jobId)) : Optional.empty();
+        ObjectNode all = JSON.createObjectNode().put("type", "FeatureCollection");
+        if (!wgs84) {
+            all.put("antevidFrame", LOCAL);
+        }
+        ArrayNode features = all.putArray("features");
+        for (Places.View v : places.features(jobId)) {
+            Places.Entry e = v.entry();
+            ObjectNode f = features.addObject().put("type", "Feature").put("id", v.id());
+            ObjectNode g = f.putObject("geometry");
+            List<double[]> points = e.outline().stream().map(s -> position(s, anchor)).toList();
+            switch (e.form()) {
+                case POINT -> g.put("type", "Point").set("coordinates", node(points.get(0)));
+                case LINE -> g.put("type", "LineString").set("coordinates", nodes(points));
+                case POLYGON -> {
+                    List<double[]> ring = new ArrayList<>(points);
+                    ring.add(points.get(0));
+                    g.put("type", "Polygon").putArray("coordinates").add(nodes(ring));
+                }
+            }
+            ObjectNode p = f.putObject("properties").put("name", e.name()).put("kind", key(e.kind())).put("radiusM", e.radiusM()).put("worth", e.worth()).put("mayBeHit", e.mayBeHit())
+                .put("agreedBy", e.agreedBy()).put("agreedOn", e.more().agreedOn()).put("protection", key(e.protection())).put("protectedBy", e.protectedBy())
+                .put("protectionDone", e.protectionDone()).put("takenHow", e.takenHow()).put("inside", e.more().inside()).put("occupied", e.more().occupied());
+            e.more().voltage().ifPresent(x -> p.put("voltage", key(x)));
+            e.more().bed().ifPresent(x -> p.put("bed", key(x)));
+            e.more().slopeDeg().ifPresent(x -> p.put("slopeDeg", x));
+            e.more().downhillDeg().ifPresent(x -> p.put("downhillDeg", x));
+        }
+        try {
+            return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(all);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static double[] position(Spot s, Optional<Anchor> anchor) {
+        return anchor.map(a -> a.globe(s)).map(g -> new double[] {round(g.longitudeDeg(), 9), round(g.latitudeDeg(), 9)}).orElseGet(() -> new double[] {s.eastM(), s.northM()});
+    }
+
+    private static double round(double v, int digits) {
+        double f = Math.pow(10, digits);
+        return Math.rint(v * f) / f;
+    }
+
+    private static ArrayNode node(double[] p) {
+        return JSON.createArrayNode().add(p[0]).add(p[1]);
+    }
+
+    private static ArrayNode nodes(List<double[]> points) {
+        ArrayNode a = JSON.createArrayNode();
+        points.forEach(p -> a.add(node(p)));
+        return a;
+    }
+
+    private static String key(Enum<?> e) {
+        return e.name().toLowerCase(Locale.ROOT);
+    }
+
+    ImportReport readGeoJson(String jobId, byte[] file, boolean takeGoodRows, SignedIn who) {
+        JsonNode all = tree(StrictText.of(file));
+        if (!all.path("type").asText().equals("FeatureCollection") || !all.path("features").isArray()) {
+            throw new RefusedInput("NOT_GEOJSON", "file", "is no GeoJSON FeatureCollection");
+        }
+        Optional<Anchor> anchor = all.path("antevidFrame").asText().equals(LOCAL) ? Optional.empty() : Optional.of(anchor(jobId));
+        List<ImportReport.Problem> problems = new ArrayList<>();
+        Map<Integer, Places.Entry> read = new HashMap<>();
+        Map<Integer, String> ids = new HashMap<>();
+        int row = 0;
+        for (JsonNode f : all.path("features")) {
+            row++;
+            try {
+                read.put(row, entry(f, anchor));
+                ids.put(row, f.path("id").asText(""));
+            } catch (RefusedInput e) {
+                int at = row;
+                e.faults().forEach(x -> problems.add(new ImportReport.Problem(at, x.field(), x.message())));
+            }
+        }
+        ImportReport.refuse(problems, takeGoodRows);
+        return store(jobId, row, read, ids, problems, who, "the plan");
+    }
+
+    private ImportReport store(String jobId, int rows, Map<Integer, Places.Entry> read, Map<Integer, String> ids, List<ImportReport.Problem> problems, SignedIn who, String what) {
+        Map<String, Places.View> byId = places.features(jobId).stream().collect(Collectors.toMap(Places.View::id, Function.identity()));
+        List<Places.Entry> fresh = new ArrayList<>();
+        int changed = 0;
+        int unchanged = 0;
+        for (Map.Entry<Integer, Places.Entry> e : read.entrySet()) {
+            Places.Entry entry = e.getValue();
+            Optional<Places.View> known = Optional.ofNullable(byId.get(ids.getOrDefault(e.getKey(), "")))
+                .or(() -> byId.values().stream().filter(v -> v.entry().name().equals(entry.name()) && v.entry().kind() == entry.kind() && near(v.entry().outline(), entry.outline(), SAME_M)).findFirst());
+            if (known.isEmpty()) {
+                fresh.add(entry);
+            } else if (same(known.get().entry(), entry)) {
+                unchanged++;
+            } else {
+                places.change(jobId, known.get().id(), entry, known.get().version());
+                changed++;
+            }
+        }
+        places.addAll(jobId, fresh);
+        log.write(jobId, who.name(), "imported " + what + " from a file: " + fresh.size() + " new, " + changed + " changed");
+        return new ImportReport(rows, fresh.size(), changed, unchanged, problems);
+    }
+
+    private static boolean same(Places.Entry a, Places.Entry b) {
+        Places.Entry placed = new Places.Entry(b.name(), b.kind(), b.form(), a.outline(), b.radiusM(), b.worth(), b.mayBeHit(), b.agreedBy(), b.protection(), b.protectedBy(), b.protectionDone(),
+            b.takenHow(), b.more());
+        return a.equals(placed) && near(a.outline(), b.outline(), SAME_M);
+    }
+
+    private static boolean near(List<Spot> a, List<Spot> b, double within) {
+        if (a.size() != b.size()) {
+            return false;
+        }
+        for (int i = 0; i < a.size(); i++) {
+            if (a.get(i).distanceTo(b.get(i)) > within) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static JsonNode tree(String text) {
+        try {
+            return JSON.readTree(text);
+        } catch (JsonProcessingException e) {
+            throw new RefusedInput("NOT_JSON", "file", "is no JSON" + (e.getLocation() == null ? "" : ", see line " + e.getLocation().getLineNr()));
+        }
+    }
+
+    private static Places.Entry entry(JsonNode f, Optional<Anchor> anchor) {
+        JsonNode g = f.path("geometry");
+        JsonNode p = f.path("properties");
+        String type = g.path("type").asText();
+        Form form = switch (type) {
+            case "Point" -> Form.POINT;
+            case "LineString" -> Form.LINE;
+            case "Polygon" -> Form.POLYGON;
+            default -> throw new RefusedInput("BAD_CHOICE", "geometry", "'" + type + "' must be a Point, a LineString or a Polygon");
+        };
+        JsonNode c = g.path("coordinates");
+        if (form == Form.POLYGON && c.size() != 1) {
+            throw new RefusedInput("BAD_POLYGON", "geometry", "must have one outline and no holes");
+        }
+        List<Spot> outline = new ArrayList<>();
+        if (form == Form.POINT) {
+            outline.add(spot(c, anchor));
+        } else {
+            for (JsonNode at : form == Form.POLYGON ? c.get(0) : c) {
+                outline.add(spot(at, anchor));
+            }
+        }
+        if (form == Form.POLYGON && outline.size() > 1 && outline.get(0).distanceTo(outline.get(outline.size() - 1)) <= SAME_M) {
+            outline.remove(outline.size() - 1);
+        }
+        requireShape(form, outline, number(p, "radiusM", 0.5));
+        double worth = number(p, "worth", 0);
+        if (!(worth >= 0 && worth <= 4) || worth != Math.rint(worth)) {
+            throw new RefusedInput("OUT_OF_RANGE", "worth", "must be 0, 1, 2, 3 or 4");
+        }
+        boolean mayBeHit = p.path("mayBeHit").asBoolean(false);
+        if (mayBeHit && p.path("agreedBy").asText("").isBlank()) {
+            throw new RefusedInput("MISSING", "agreedBy", "say who agreed that it may be hit");
+        }
+        Protection protection = choice(p, "protection", Protection.class).orElse(Protection.NONE);
+        return new Places.Entry(Require.text(p.path("name").asText(""), 60, "name"), choice(p, "kind", FeatureKind.class).orElse(FeatureKind.OTHER), form, outline,
+            number(p, "radiusM", form == Form.POINT ? 0.5 : 0), (int) worth, mayBeHit, p.path("agreedBy").asText(""), protection, p.path("protectedBy").asText(""),
+            protection != Protection.NONE && p.path("protectionDone").asBoolean(false), p.path("takenHow").asText("from a file"),
+            new Places.More(p.path("inside").asText(""), p.path("occupied").asText(""), choice(p, "voltage", VoltageClass.class), choice(p, "bed", Bed.class), p.path("agreedOn").asText(""),
+                maybe(p, "slopeDeg"), maybe(p, "downhillDeg")));
+    }
+
+    private static void requireShape(Form form, List<Spot> outline, double radiusM) {
+        switch (form) {
+            case POINT -> Shape.disc(outline.get(0), radiusM);
+            case LINE -> Shape.line(outline);
+            case POLYGON -> Shape.polygon(outline);
+        }
+    }
+
+    private static Spot spot(JsonNode at, Optional<Anchor> anchor) {
+        if (at.size() < 2 || !at.get(0).isNumber() || !at.get(1).isNumber()) {
+            throw new RefusedInput("NOT_A_NUMBER", "coordinates", "must be two numbers, " + (anchor.isPresent() ? "longitude and latitude" : "metres east and north"));
+        }
+        double x = at.get(0).asDouble();
+        double y = at.get(1).asDouble();
+        return anchor.map(a -> rounded(a.spot(new Anchor.Globe(y, x)))).orElseGet(() -> new Spot(x, y));
+    }
+
+    private static Spot rounded(Spot s) {
+        return new Spot(round(s.eastM(), 3), round(s.northM(), 3));
+    }
+
+    private static double number(JsonNode p, String name, double standard) {
+        return maybe(p, name).orElse(standard);
+    }
+
+    private static Optional<Double> maybe(JsonNode p, String name) {
+        JsonNode n = p.path(name);
+        if (n.isMissingNode() || n.isNull()) {
+            return Optional.empty();
+        }
+        if (!n.isNumber()) {
+            throw new RefusedInput("NOT_A_NUMBER", name, "must be a number");
+        }
+        return Optional.of(n.asDouble());
+    }
+
+    private static <E extends Enum<E>> Optional<E> choice(JsonNode p, String name, Class<E> type) {
+        String text = p.path(name).asText("");
+        if (text.isEmpty()) {
+            return Optional.empty();
+        }
+        for (E e : type.getEnumConstants()) {
+            if (key(e).equals(text.toLowerCase(Locale.ROOT))) {
+                return Optional.of(e);
+            }
+        }
+        throw new RefusedInput("BAD_CHOICE", name, "'" + text + "' is not known");
+    }
+
+    /** Marks of all features as waypoints. */
+    String gpx(String jobId) {
+        Anchor a = anchor(jobId);
+        GPX.Builder gpx = GPX.builder().creator("Antevid");
+        for (Places.View v : places.features(jobId)) {
+            Anchor.Globe g = a.globe(v.mark());
+            gpx.addWayPoint(WayPoint.builder().lat(round(g.latitudeDeg(), 9)).lon(round(g.longitudeDeg(), 9)).name(v.entry().name()).type(key(v.entry().kind())).build());
+        }
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try {
+            GPX.Writer.of(new GPX.Writer.Indent("  ")).write(gpx.build(), out);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toString(StandardCharsets.UTF_8);
+    }
+
+    ImportReport readGpx(String jobId, byte[] file, boolean takeGoodRows, SignedIn who) {
+        Anchor a = anchor(jobId);
+        StrictText.of(file);
+        GPX gpx;
+        try {
+            gpx = GPX.Reader.of(GPX.Version.V11, GPX.Reader.Mode.STRICT).read(new ByteArrayInputStream(file));
+        } catch (IOException | UncheckedIOException | IllegalArgumentException e) {
+            throw new RefusedInput("NOT_GPX", "file", "is no GPX file that can be read: " + e.getMessage());
+        }
+        List<ImportReport.Problem> problems = new ArrayList<>();
+        Map<Integer, Places.Entry> read = new HashMap<>();
+        List<Places.View> known = places.features(jobId);
+        int row = 0;
+        int unchanged = 0;
+        for (WayPoint w : gpx.getWayPoints()) {
+            row++;
+            try {
+                Spot at = rounded(a.spot(new Anchor.Globe(w.getLatitude().doubleValue(), w.getLongitude().doubleValue())));
+                String name = w.getName().filter(n -> !n.isBlank()).orElse("waypoint " + row);
+                if (known.stream().anyMatch(v -> v.entry().name().equals(name) && v.mark().distanceTo(at) < WAYPOINT_SAME_M)) {
+                    unchanged++;
+                } else {
+                    read.put(row, new Places.Entry(Require.text(name, 60, "name"), FeatureKind.OTHER, Form.POINT, List.of(at), 0.5, 0, false, "", Protection.NONE, "", false, "waypoint"));
+                }
+            } catch (RefusedInput e) {
+                int at = row;
+                e.faults().forEach(x -> problems.add(new ImportReport.Problem(at, x.field(), x.message())));
+            }
+        }
+        ImportReport.refuse(problems, takeGoodRows);
+        ImportReport stored = store(jobId, row, read, Map.of(), problems, who, "waypoints");
+        return new ImportReport(row, stored.added(), stored.changed(), stored.unchanged() + unchanged, problems);
+    }
+}

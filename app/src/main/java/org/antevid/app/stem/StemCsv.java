@@ -1,0 +1,330 @@
+package org.antevid.app.stem;
+
+import jakarta.persistence.EntityManager;
+import java.time.Instant;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.antevid.app.exchange.CsvTable;
+import org.antevid.app.exchange.ImportReport;
+import org.antevid.app.job.JobLog;
+import org.antevid.app.job.Jobs;
+import org.antevid.app.people.SignedIn;
+import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.site.Spot;
+import org.antevid.core.stem.Condition;
+import org.antevid.core.stem.Defect;
+import org.antevid.core.stem.DefectKind;
+import org.antevid.core.stem.Sighting;
+import org.antevid.core.stem.SightingKind;
+import org.antevid.core.stem.Species;
+import org.antevid.core.stem.StemMass;
+import org.antevid.core.stem.StemState;
+import org.antevid.core.stem.Tell;
+import org.antevid.core.stem.Wood;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Stems, sightings and defects as tables; docs/formats/csv.md is the header's documentation. A row is matched by the stem's label or
+ * by its id, so that what was written out and is read back changes nothing. Sightings and defects are only ever added.
+ */
+@Service
+@Transactional
+public class StemCsv {
+    static final List<String> STEMS = List.of("label", "species", "state", "east_m", "north_m", "wood_left", "wood_right", "wood_back", "wood_core", "wood_crown", "wood_facing_deg",
+        "shape", "crown", "keep", "union_with", "union_height_m", "note");
+    static final List<String> SIGHTINGS = List.of("id", "stem", "kind", "raw", "instrument", "state_then", "who", "at", "simulated", "by_crew", "accepted_by", "set_aside", "set_aside_by");
+    static final List<String> DEFECTS = List.of("id", "stem", "kind", "from_m", "to_m", "face_deg", "width_m", "depth_m", "extent", "found", "tells", "note", "who", "at", "by_crew", "set_aside",
+        "set_aside_by");
+    private final Stems stems;
+    private final StemRepository stemRecords;
+    private final SightingRepository sightings;
+    private final DefectRepository defects;
+    private final EntityManager entities;
+    private final Jobs jobs;
+    private final JobLog log;
+
+    StemCsv(Stems stems, StemRepository stemRecords, SightingRepository sightings, DefectRepository defects, EntityManager entities, Jobs jobs, JobLog log) {
+        this.stems = stems;
+        this.stemRecords = stemRecords;
+        this.sightings = sightings;
+        this.defects = defects;
+        this.entities = entities;
+        this.jobs = jobs;
+        this.log = log;
+    }
+
+    String stems(String jobId) {
+        return CsvTable.write(STEMS, stems.all(jobId).stream().map(Readings::stem).map(r -> Arrays.<Object>asList(r.label, key(r.species), key(r.state), r.eastM, r.northM, key(r.woodLeft),
+            key(r.woodRight), key(r.woodBack), key(r.woodCore), key(r.woodCrown), r.woodFacingDeg, key(r.shape), key(r.crown), r.toBeKept ? "yes" : "no", String.join(" ", r.unionWith),
+            r.unionHeightM, r.note)).toList());
+    }
+
+    String sightings(String jobId) {
+        Map<String, String> labels = labels(jobId);
+        return CsvTable.write(SIGHTINGS, sightings.findByJobIdOrderByTakenAt(jobId).stream().map(s -> Arrays.<Object>asList(s.id, labels.get(s.stemId), key(s.kind), raw(s.raw), s.instrument,
+            key(s.stateThen), s.who, s.takenAt, s.simulated ? "yes" : "no", s.byCrew ? "yes" : "no", s.acceptedBy, s.setAside, s.setAsideBy)).toList());
+    }
+
+    String defects(String jobId) {
+        Map<String, String> labels = labels(jobId);
+        return CsvTable.write(DEFECTS, defects.findByJobIdOrderBySeenAt(jobId).stream().map(d -> Arrays.<Object>asList(d.id, labels.get(d.stemId), key(d.kind), d.fromM, d.toM, d.faceDeg, d.widthM,
+            d.depthM, d.extent, key(d.found), d.tells.stream().map(t -> t.toLowerCase(Locale.ROOT)).collect(Collectors.joining(" ")), d.note, d.who, d.seenAt, d.byCrew ? "yes" : "no", d.setAside,
+            d.setAsideBy)).toList());
+    }
+
+    private Map<String, String> labels(String jobId) {
+        return stemRecords.findByJobId(jobId).stream().collect(Collectors.toMap(r -> r.id, r -> r.label));
+    }
+
+    private static String key(Enum<?> e) {
+        return e.name().toLowerCase(Locale.ROOT);
+    }
+
+    private static String raw(Map<String, Object> raw) {
+        return new TreeMap<>(raw).entrySet().stream().map(e -> e.getKey() + "=" + e.getValue()).collect(Collectors.joining(";"));
+    }
+
+    ImportReport readStems(String jobId, byte[] file, boolean takeGoodRows, SignedIn who) {
+        List<ImportReport.Problem> problems = new ArrayList<>();
+        List<CsvTable.Row> rows = CsvTable.read(file, STEMS, problems);
+        Map<String, StemRecord> known = stemRecords.findByJobId(jobId).stream().collect(Collectors.toMap(r -> r.label, Function.identity()));
+        Set<String> inFile = new HashSet<>();
+        Map<Integer, Stems.NewStem> read = new HashMap<>();
+        for (CsvTable.Row r : rows) {
+            String label = r.need("label");
+            if (label.length() > 20 || label.contains(" ") || label.contains(",")) {
+                r.bad("label", "must have 1 to 20 characters and no blank or comma");
+            }
+            if (!inFile.add(label)) {
+                r.bad("label", label + " is in the file twice");
+            }
+            Stems.NewStem n = stem(r);
+            if (r.good()) {
+                read.put(r.number(), n);
+            }
+        }
+        for (CsvTable.Row r : rows) {
+            Stems.NewStem n = read.get(r.number());
+            if (n != null) {
+                n.unionWith().stream().filter(u -> !inFile.contains(u) && !known.containsKey(u)).findFirst().ifPresent(u -> r.bad("union_with", u + " is no stem of this job or file"));
+            }
+        }
+        ImportReport.refuse(problems, takeGoodRows);
+        int added = 0;
+        int changed = 0;
+        List<CsvTable.Row> good = rows.stream().filter(CsvTable.Row::good).toList();
+        for (CsvTable.Row r : good) {
+            if (!known.containsKey(r.text("label"))) {
+                Stems.NewStem n = read.get(r.number());
+                stems.add(jobId, r.text("label"), new Stems.NewStem(n.species(), n.state(), n.at(), n.wood(), n.shape(), n.crown(), n.toBeKept(), n.note()));
+                added++;
+            }
+        }
+        Map<String, StemRecord> now = stemRecords.findByJobId(jobId).stream().collect(Collectors.toMap(s -> s.label, Function.identity()));
+        for (CsvTable.Row r : good) {
+            StemRecord s = now.get(r.text("label"));
+            Stems.NewStem n = read.get(r.number());
+            if (!same(s, n)) {
+                stems.change(jobId, s.id, n, s.version);
+                changed += known.containsKey(s.label) ? 1 : 0;
+            }
+        }
+        log.write(jobId, who.name(), "imported stems from a file: " + added + " new, " + changed + " changed");
+        return new ImportReport(rows.size(), added, changed, good.size() - added - changed, problems);
+    }
+
+    private static boolean same(StemRecord s, Stems.NewStem n) {
+        return s.species == n.species() && s.state == n.state() && s.at().equals(n.at()) && s.wood().equals(n.wood()) && s.shape == n.shape() && s.crown == n.crown()
+            && s.toBeKept == n.toBeKept() && s.note.equals(n.note()) && s.unionWith.equals(n.unionWith()) && Objects.equals(s.unionHeightM, n.unionHeightM().orElse(null));
+    }
+
+    private static Stems.NewStem stem(CsvTable.Row r) {
+        Species species = r.choice("species", Species.class);
+        StemState state = r.choice("state", StemState.class);
+        Spot at = spot(r);
+        Wood wood = new Wood(r.choice("wood_left", Condition.class), r.choice("wood_right", Condition.class), r.choice("wood_back", Condition.class), r.choice("wood_core", Condition.class),
+            r.choice("wood_crown", Condition.class), r.maybe("wood_facing_deg"));
+        List<String> union = r.text("union_with").isEmpty() ? List.of() : List.of(r.text("union_with").split(" +"));
+        Optional<Double> unionHeight = r.maybe("union_height_m");
+        if (!union.isEmpty() && unionHeight.filter(h -> h >= 0 && h <= 60).isEmpty()) {
+            r.bad("union_height_m", "must be between 0 and 60 where stems join");
+        }
+        return new Stems.NewStem(species, state, at, wood, r.choice("shape", StemMass.Shape.class), r.choice("crown", StemMass.Crown.class), r.yes("keep"), r.text("note"), union, unionHeight);
+    }
+
+    private static Spot spot(CsvTable.Row r) {
+        try {
+            return new Spot(r.number("east_m"), r.number("north_m"));
+        } catch (RefusedInput e) {
+            r.bad(e);
+            return new Spot(0, 0);
+        }
+    }
+
+    ImportReport readSightings(String jobId, byte[] file, boolean takeGoodRows, SignedIn who) {
+        List<ImportReport.Problem> problems = new ArrayList<>();
+        List<CsvTable.Row> rows = CsvTable.read(file, SIGHTINGS, problems);
+        Map<String, StemRecord> byLabel = stemRecords.findByJobId(jobId).stream().collect(Collectors.toMap(r -> r.label, Function.identity()));
+        Set<String> known = sightings.findByJobIdOrderByTakenAt(jobId).stream().map(s -> s.id).collect(Collectors.toSet());
+        Set<String> elsewhere = new HashSet<>(sightings.findAllById(rows.stream().map(r -> r.text("id")).filter(i -> !i.isEmpty() && !known.contains(i)).toList()).stream().map(s -> s.id).toList());
+        List<SightingRecord> read = new ArrayList<>();
+        int unchanged = 0;
+        for (CsvTable.Row r : rows) {
+            if (known.contains(r.text("id"))) {
+                unchanged++;
+                continue;
+            }
+            SightingRecord s = sighting(r, byLabel, elsewhere);
+            if (r.good()) {
+                read.add(s);
+                known.add(s.id);
+            }
+        }
+        ImportReport.refuse(problems, takeGoodRows);
+        read.forEach(entities::persist);
+        log.write(jobId, who.name(), "imported " + read.size() + " sightings from a file");
+        jobs.touched(jobId, "stem");
+        return new ImportReport(rows.size(), read.size(), 0, unchanged, problems);
+    }
+
+    private static SightingRecord sighting(CsvTable.Row r, Map<String, StemRecord> byLabel, Set<String> elsewhere) {
+        SightingRecord s = new SightingRecord();
+        StemRecord stem = byLabel.get(r.need("stem"));
+        if (stem == null) {
+            r.bad("stem", "'" + r.text("stem") + "' is no stem of this job");
+        }
+        s.id = id(r, elsewhere);
+        s.kind = r.choice("kind", SightingKind.class);
+        s.stateThen = r.choice("state_then", StemState.class);
+        s.instrument = r.need("instrument");
+        s.who = r.need("who");
+        s.takenAt = at(r);
+        s.simulated = r.yes("simulated");
+        s.byCrew = r.yes("by_crew");
+        s.acceptedBy = r.text("accepted_by").isEmpty() ? null : r.text("accepted_by");
+        s.acceptedAt = s.acceptedBy == null ? null : s.takenAt;
+        s.setAside = r.text("set_aside").isEmpty() ? null : r.text("set_aside");
+        s.setAsideBy = s.setAside == null ? null : r.text("set_aside_by");
+        Map<String, Double> numbers = new HashMap<>();
+        Map<String, String> choices = new HashMap<>();
+        for (String pair : r.need("raw").split(";")) {
+            String[] kv = pair.split("=", 2);
+            if (kv.length < 2) {
+                r.bad("raw", "'" + pair + "' must be name=value");
+                continue;
+            }
+            try {
+                numbers.put(kv[0].strip(), Double.parseDouble(kv[1].strip()));
+            } catch (NumberFormatException e) {
+                choices.put(kv[0].strip(), kv[1].strip());
+            }
+        }
+        if (!r.good()) {
+            return s;
+        }
+        try {
+            Sighting core = Sighting.read(s.id, s.kind, numbers, choices, s.stateThen, true);
+            s.jobId = stem.jobId;
+            s.stemId = stem.id;
+            s.raw = new HashMap<>(core.numbers());
+            s.raw.putAll(core.choices());
+            s.quantity = core.estimate().value();
+            s.sigma = core.estimate().sigma();
+        } catch (RefusedInput e) {
+            e.faults().forEach(f -> r.bad("raw", f.field() + " " + f.message()));
+        }
+        return s;
+    }
+
+    private static String id(CsvTable.Row r, Set<String> elsewhere) {
+        String given = r.text("id");
+        if (given.length() > 60) {
+            r.bad("id", "must have at most 60 characters");
+        }
+        return given.isEmpty() || elsewhere.contains(given) ? UUID.randomUUID().toString() : given;
+    }
+
+    private static Instant at(CsvTable.Row r) {
+        try {
+            return Instant.parse(r.need("at"));
+        } catch (DateTimeParseException e) {
+            r.bad("at", "'" + r.text("at") + "' must be a time as 2026-11-23T09:30:00Z");
+            return Instant.EPOCH;
+        }
+    }
+
+    ImportReport readDefects(String jobId, byte[] file, boolean takeGoodRows, SignedIn who) {
+        List<ImportReport.Problem> problems = new ArrayList<>();
+        List<CsvTable.Row> rows = CsvTable.read(file, DEFECTS, problems);
+        Map<String, StemRecord> byLabel = stemRecords.findByJobId(jobId).stream().collect(Collectors.toMap(r -> r.label, Function.identity()));
+        Set<String> known = defects.findByJobIdOrderBySeenAt(jobId).stream().map(s -> s.id).collect(Collectors.toSet());
+        Set<String> elsewhere = new HashSet<>(defects.findAllById(rows.stream().map(r -> r.text("id")).filter(i -> !i.isEmpty() && !known.contains(i)).toList()).stream().map(s -> s.id).toList());
+        List<DefectRecord> read = new ArrayList<>();
+        int unchanged = 0;
+        for (CsvTable.Row r : rows) {
+            if (known.contains(r.text("id"))) {
+                unchanged++;
+                continue;
+            }
+            DefectRecord d = defect(r, byLabel, elsewhere);
+            if (r.good()) {
+                read.add(d);
+                known.add(d.id);
+            }
+        }
+        ImportReport.refuse(problems, takeGoodRows);
+        read.forEach(entities::persist);
+        log.write(jobId, who.name(), "imported " + read.size() + " defects from a file");
+        jobs.touched(jobId, "stem");
+        return new ImportReport(rows.size(), read.size(), 0, unchanged, problems);
+    }
+
+    private static DefectRecord defect(CsvTable.Row r, Map<String, StemRecord> byLabel, Set<String> elsewhere) {
+        DefectRecord d = new DefectRecord();
+        StemRecord stem = byLabel.get(r.need("stem"));
+        if (stem == null) {
+            r.bad("stem", "'" + r.text("stem") + "' is no stem of this job");
+        }
+        d.id = id(r, elsewhere);
+        d.kind = r.choice("kind", DefectKind.class);
+        d.fromM = r.number("from_m");
+        d.toM = r.number("to_m");
+        d.faceDeg = r.number("face_deg");
+        d.widthM = r.maybe("width_m").orElse(null);
+        d.depthM = r.maybe("depth_m").orElse(null);
+        d.extent = r.text("extent");
+        d.found = r.choice("found", Defect.Found.class);
+        d.tells = r.text("tells").isEmpty() ? List.of() : Arrays.stream(r.text("tells").toUpperCase(Locale.ROOT).split(" +")).toList();
+        d.note = r.text("note");
+        d.who = r.need("who");
+        d.seenAt = at(r);
+        d.byCrew = r.yes("by_crew");
+        d.setAside = r.text("set_aside").isEmpty() ? null : r.text("set_aside");
+        d.setAsideBy = d.setAside == null ? null : r.text("set_aside_by");
+        d.tells.stream().filter(t -> Arrays.stream(Tell.values()).noneMatch(k -> k.name().equals(t))).findFirst().ifPresent(t -> r.bad("tells", "'" + t.toLowerCase(Locale.ROOT) + "' is no sign that is known"));
+        if (r.good()) {
+            try {
+                d.forCore();
+                d.jobId = stem.jobId;
+                d.stemId = stem.id;
+            } catch (RefusedInput e) {
+                r.bad(e);
+            }
+        }
+        return d;
+    }
+}
