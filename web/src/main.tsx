@@ -12,6 +12,7 @@ const JoinPage = lazy(() => import('./crew/JoinPage'));
 const CrewApp = lazy(() => import('./crew/CrewApp'));
 const SumsPage = lazy(() => import('./pages/SumsPage'));
 const HousePage = lazy(() => import('./pages/HousePage'));
+const HandOverPage = lazy(() => import('./pages/HandOverPage'));
 const Coming = lazy(() => import('./pages/Coming'));
 
 startGlare();
@@ -25,6 +26,7 @@ const router = createBrowserRouter([
   { path: '/crew/:job/:page', element: <CrewApp /> },
   { path: '/jobs/:job', element: <JobScreen /> },
   { path: '/jobs/:job/:stage', element: <JobScreen /> },
+  { path: '/jobs/:job/hand-over/:stem', element: <HandOverPage /> },
   { path: '/sums', element: <SumsPage /> },
   { path: '/house', element: <HousePage /> },
   { path: '/logbook', element: <Coming title="Logbook" words="All outcomes of all jobs, accuracy and corrections will stand here. Until then each job's Review holds its own outcomes." /> },

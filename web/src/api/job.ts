@@ -9,6 +9,8 @@ export const useJob = (job: string) => useQuery({ queryKey: ['job', job, 'job'],
 export const useFeatures = (job: string) =>
   useQuery({ queryKey: ['job', job, 'place'], queryFn: () => data(api.GET('/api/jobs/{job}/features', at(job))) });
 export const useStems = (job: string) => useQuery({ queryKey: ['job', job, 'stems'], queryFn: () => data(api.GET('/api/jobs/{job}/stems', at(job))) });
+export const useSurroundings = (job: string) => useQuery({ queryKey: ['job', job, 'surroundings'], queryFn: () => data(api.GET('/api/jobs/{job}/place', at(job))) });
+export const usePhotos = (job: string) => useQuery({ queryKey: ['job', job, 'photos'], queryFn: () => data(api.GET('/api/jobs/{job}/photos', at(job))) });
 export const useLays = (job: string) => useQuery({ queryKey: ['job', job, 'lays'], queryFn: () => data(api.GET('/api/jobs/{job}/lays', at(job))) });
 export const useTangle = (job: string) => useQuery({ queryKey: ['job', job, 'tangle'], queryFn: () => data(api.GET('/api/jobs/{job}/tangle', at(job))) });
 export const useSteps = (job: string) => useQuery({ queryKey: ['job', job, 'steps'], queryFn: () => data(api.GET('/api/jobs/{job}/steps', at(job))) });

@@ -2,9 +2,9 @@ import { ConfigProvider } from 'antd';
 import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, type Schemas, type Spot } from '../api/client';
-import { useAct, useBriefings, useFeatures, useFindings, useHere, useHolds, useJob, useLays, useLive, usePlan, useReview, useStems, useSteps, useTangle } from '../api/job';
+import { useAct, useBriefings, useFeatures, useFindings, useHere, useHolds, useJob, useLays, useLive, usePlan, useReview, useStems, useSteps, useSurroundings, useTangle } from '../api/job';
 import { Mark } from '../figures/Mark';
-import { PlanContext, type PlanTools } from '../plan/planTools';
+import { type Ghost, PlanContext, type PlanTools, type Sketch } from '../plan/planTools';
 import { switchGlare } from './glare';
 import { HoldBanner } from './HoldBanner';
 import { KeySheet, useKeys } from './keys';
@@ -13,6 +13,8 @@ import { OpenPoints } from './OpenPoints';
 import { type Stage, stageMark, STAGE_WORDS, STAGES } from './stages';
 import { theme } from './theme';
 import { azimuth } from '../units/format';
+import { switchUnits } from '../units/length';
+import { useUnits } from '../units/useUnits';
 
 const SitePlan = lazy(() => import('../plan/SitePlan'));
 const PANELS = {
@@ -20,6 +22,7 @@ const PANELS = {
   cuts: lazy(() => import('../stages/cuts/CutsPanel')), tangle: lazy(() => import('../stages/tangle/TanglePanel')), crew: lazy(() => import('../stages/crew/CrewPanel')),
   brief: lazy(() => import('../stages/brief/BriefPanel')), run: lazy(() => import('../stages/run/RunPanel')), review: lazy(() => import('../stages/review/ReviewPanel')),
 };
+const DrawTools = lazy(() => import('../stages/place/DrawTools').then((m) => ({ default: m.DrawTools })));
 const SideFigure = lazy(() => import('../figures/SideFigure'));
 const StumpFigure = lazy(() => import('../figures/StumpFigure'));
 
@@ -30,6 +33,7 @@ export default function JobScreen() {
   const { job = '', stage: at = 'place' } = useParams();
   const stage = (STAGES as readonly string[]).includes(at) ? (at as Stage) : 'place';
   const number = STAGES.indexOf(stage) + 1;
+  const inUnits = useUnits();
   const navigate = useNavigate();
   const link = useLive(job);
   const info = useJob(job);
@@ -47,6 +51,10 @@ export default function JobScreen() {
   const [stem, setStem] = useState<string>();
   const [shown, setShown] = useState<{ lay?: Schemas['LayView']; dial?: Schemas['DialView'] }>({});
   const [picking, setPicking] = useState<{ hint: string; picked: (at: Spot) => void }>();
+  const surroundings = useSurroundings(job);
+  const [feature, selectFeature] = useState<string>();
+  const [sketch, setSketch] = useState<Sketch>();
+  const [ghosts, setGhosts] = useState<Ghost[]>([]);
   const [refused, setRefused] = useState('');
   const [keys, setKeys] = useState(false);
   const turn = useRef<((deg: number) => void) | undefined>(undefined);
@@ -57,6 +65,8 @@ export default function JobScreen() {
   useEffect(() => {
     setRefused('');
     setPicking(undefined);
+    setSketch(undefined);
+    setGhosts([]);
   }, [stage, selected]);
   useEffect(() => {
     if (info.error) navigate('/');
@@ -71,13 +81,14 @@ export default function JobScreen() {
   }, []);
   const tools = useMemo<PlanTools>(() => ({
     stem: selected, selectStem: setStem, preview: shown.lay, dial: shown.dial, showLay, onTurn, pick: (hint, picked) => setPicking({ hint, picked }), say: setRefused,
-  }), [selected, shown, showLay, onTurn]);
+    feature, selectFeature, sketch, setSketch, setGhosts,
+  }), [selected, shown, showLay, onTurn, feature, sketch]);
 
   const scene = useMemo(() => ({
     features: features.data ?? [], stems: stems.data ?? [], lays: lays.data ?? [], tangle: tangle.data, steps: steps.data ?? [], people: info.data?.people ?? [],
-    plan: plan.data, preview: shown.lay, dial: shown.dial, selected, stage: number, slopeDeg: info.data?.slopeDeg ?? 0, downhillDeg: info.data?.downhillDeg ?? 0,
+    plan: plan.data, preview: shown.lay, dial: shown.dial, selected, feature, stage: number, slopeDeg: info.data?.slopeDeg ?? 0, downhillDeg: info.data?.downhillDeg ?? 0,
     changes: briefings.data?.sinceLatest.length ? briefings.data.sinceLatest : (briefings.data?.issues.at(-1)?.changes ?? []), outcomes: review.data?.outcomes ?? [],
-  }), [features.data, stems.data, lays.data, tangle.data, steps.data, info.data, plan.data, shown, selected, number, briefings.data, review.data]);
+  }), [features.data, stems.data, lays.data, tangle.data, steps.data, info.data, plan.data, shown, selected, feature, number, briefings.data, review.data]);
 
   if (!info.data) return <p style={{ padding: 20 }}>Opening the job…</p>;
   const j = info.data;
@@ -100,6 +111,7 @@ export default function JobScreen() {
               <div className="wind"><b>Gust</b> <span className="n">{j.wind.gustMs.toFixed(1)} ±{j.wind.sigmaMs} m/s</span> from {azimuth(j.wind.fromDeg)}° {j.wind.simulated && <span className="sim">simulated</span>}</div>
               <div className="quiet"><b>Here</b> {(here.data ?? []).map((n) => n.split(' ')[0]).join(' · ')}</div>
               <div className="quiet">{link === 'live' ? 'live' : link === 'lost' ? <b>no link to the server</b> : 'linking'}</div>
+              <button className="plain" onClick={switchUnits} title="Metres or feet and inches">{inUnits === 'feet' ? 'ft in' : 'm'}</button>
               <button className="plain" onClick={switchGlare}>Glare</button>
               <button className="plain" aria-label="All keys" onClick={() => setKeys(true)}>?</button>
               <button className="hold" onClick={hold}>HOLD</button>
@@ -116,7 +128,7 @@ export default function JobScreen() {
           <main className={split ? 'mid split' : 'mid'}>
             <div className="planbox">
               <Suspense fallback={null}>
-                <SitePlan scene={scene} picking={Boolean(picking)} onStem={setStem} onTurn={(deg) => turn.current?.(deg)}
+                <SitePlan scene={scene} picking={Boolean(picking)} onStem={setStem} onFeature={selectFeature} sketch={sketch} ghosts={ghosts} surroundings={surroundings.data} job={job} onTurn={(deg) => turn.current?.(deg)}
                   onPick={(spot) => {
                     const p = picking;
                     setPicking(undefined);
@@ -124,6 +136,8 @@ export default function JobScreen() {
                   }} />
               </Suspense>
               {picking && <div className="hint" role="status">{picking.hint} <button className="plain" onClick={() => setPicking(undefined)}>leave it</button></div>}
+              {stage === 'place' && j.myPart === 'LEADER' && <DrawTools job={job} />}
+              {!picking && sketch && <div className="hint" role="status">{sketch.hint} <button className="plain" onClick={() => setSketch(undefined)}>{sketch.what === 'edit' ? 'done' : 'leave it'}</button></div>}
               {shown.dial && (stage === 'lay' || stage === 'stems') && !split && (
                 <div className="legend" aria-label="Legend of the dial">
                   <span><svg width="24" height="12"><rect width="24" height="12" fill="var(--ink)" /></svg> blocked</span>

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, type Schemas } from '../api/client';
 import { useAct, useCard, useHolds, useJob, useLive, useRun } from '../api/job';
@@ -7,6 +7,8 @@ import { Mark } from '../figures/Mark';
 import { PlanSketch } from '../plan/PlanSketch';
 import { azimuth, clock } from '../units/format';
 import { useOutbox } from './outbox';
+
+const SeePage = lazy(() => import('./SeePage'));
 import { switchGlare } from '../app/glare';
 
 /** The phone of one crew member: what to do now, the briefing, HOLD under the thumb. */
@@ -37,11 +39,11 @@ export default function CrewApp() {
   return (
     <div className="phone">
       <div className="top"><b>{me?.name.split(' ')[0]}</b><span>{info.data.name}{card ? ` · briefing ${card.number}` : ''}</span><button className="plain" onClick={switchGlare}>Glare</button></div>
-      <nav className="tabs"><Link className={at === 'brief' ? 'on' : ''} to={`/crew/${job}/brief`}>Briefing{needsSign ? ' •' : ''}</Link><Link className={at === 'run' ? 'on' : ''} to={`/crew/${job}/run`}>Run</Link></nav>
+      <nav className="tabs"><Link className={at === 'brief' ? 'on' : ''} to={`/crew/${job}/brief`}>Briefing{needsSign ? ' •' : ''}</Link><Link className={at === 'run' ? 'on' : ''} to={`/crew/${job}/run`}>Run</Link><Link className={at === 'see' ? 'on' : ''} to={`/crew/${job}/see`}>I see</Link></nav>
       {link === 'lost' && <p className="refused" role="alert">No link to the server. What you press is kept and sent once it is back. HOLD by whistle and arm.</p>}
       {(refused || out.refused) && <p className="refused" role="alert">{refused || out.refused}</p>}
       {(hold || out.unsent.some((u) => u.kind === 'hold')) && <Held hold={hold} sent={sent} mayConfirm={run.step?.iMayConfirmStopped ?? false} confirm={() => hold && out.post({ kind: 'stopped', id: newId(), hold: hold.id })} />}
-      {at === 'brief' ? <Brief job={job} card={card ?? undefined} act={act} /> : <Now held={Boolean(hold)} run={run} card={card ?? undefined} info={info.data} ready={(ready) => void act(api.POST('/api/jobs/{job}/run/ready', { params: { path: { job } }, body: { ready } }))} done={(feature, done) => void act(api.POST('/api/jobs/{job}/run/protections/{feature}', { params: { path: { job, feature } }, body: { done } }))} me={me?.name ?? ''} />}
+      {at === 'see' ? <Suspense fallback={<p className="c">Opening…</p>}><SeePage job={job} out={out} /></Suspense> : at === 'brief' ? <Brief job={job} card={card ?? undefined} act={act} /> : <Now held={Boolean(hold)} run={run} card={card ?? undefined} info={info.data} ready={(ready) => void act(api.POST('/api/jobs/{job}/run/ready', { params: { path: { job } }, body: { ready } }))} done={(feature, done) => void act(api.POST('/api/jobs/{job}/run/protections/{feature}', { params: { path: { job, feature } }, body: { done } }))} me={me?.name ?? ''} />}
       <button className="thumb" onClick={() => out.post({ kind: 'hold', id: newId(), reason: '' })}><b>HOLD</b><span>anyone, any time: saw off, stand still</span></button>
     </div>
   );
@@ -112,6 +114,7 @@ function Brief({ job, card, act }: { job: string; card?: Schemas['Card']; act: (
       ))}
       <div className="c"><h3>Signals</h3><p>{card.signals.join(' · ')}</p></div>
       <div className="c"><h3>I call HOLD when</h3><ul>{card.stopConditions.map((s) => <li key={s}><Mark kind="STOP" size={20} /> {s}</li>)}</ul></div>
+      {card.plan.emergency.nearestHelp && <div className="c" aria-label="Emergency"><h3>When somebody lies there</h3><p>{card.plan.emergency.nearestHelp} · say: {card.plan.emergency.gridReference}</p><p className="s">{card.plan.emergency.route} · cover: {card.plan.emergency.phoneCover} · first-aider {card.plan.emergency.firstAider} · kit {card.plan.emergency.kit} · {card.plan.emergency.rescuePlan}{card.plan.emergency.utilityLine && ` · ${card.plan.emergency.utilityLine}`}</p></div>}
       {card.signedAt ? <div className="c"><p style={{ display: 'flex', gap: 10 }}><Mark kind="ready" /> I read back and signed, {clock(card.signedAt)}</p></div> : (
         <section aria-label="Read back">
           {card.questions.map((q, i) => (

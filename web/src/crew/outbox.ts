@@ -1,15 +1,35 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useState } from 'react';
-import { api, Problem } from '../api/client';
+import { api, Problem, type Schemas, upload } from '../api/client';
 
-type Unsent = { kind: 'hold'; id: string; reason: string } | { kind: 'stopped'; id: string; hold: string };
+export type Unsent =
+  | { kind: 'hold'; id: string; reason: string }
+  | { kind: 'stopped'; id: string; hold: string }
+  | { kind: 'sighting'; id: string; stem: string; words: string; body: Schemas['SightingRequest'] }
+  | { kind: 'defect'; id: string; stem: string; words: string; body: Schemas['DefectRequest'] }
+  | { kind: 'photo'; id: string; stem: string; words: string; picture: string };
 
 const key = (job: string) => `antevid.unsent.${job}`;
 const read = (job: string): Unsent[] => JSON.parse(localStorage.getItem(key(job)) ?? '[]') as Unsent[];
 
 async function send(job: string, u: Unsent): Promise<void> {
-  if (u.kind === 'hold') await api.POST('/api/jobs/{job}/run/holds', { params: { path: { job } }, body: { id: u.id, reason: u.reason } });
-  else await api.POST('/api/jobs/{job}/run/holds/{hold}/receipts', { params: { path: { job, hold: u.hold } }, body: { state: 'STOPPED' } });
+  switch (u.kind) {
+    case 'hold':
+      await api.POST('/api/jobs/{job}/run/holds', { params: { path: { job } }, body: { id: u.id, reason: u.reason } });
+      break;
+    case 'stopped':
+      await api.POST('/api/jobs/{job}/run/holds/{hold}/receipts', { params: { path: { job, hold: u.hold } }, body: { state: 'STOPPED' } });
+      break;
+    case 'sighting':
+      await api.POST('/api/jobs/{job}/stems/{stem}/sightings', { params: { path: { job, stem: u.stem } }, body: { ...u.body, id: u.id } });
+      break;
+    case 'defect':
+      await api.POST('/api/jobs/{job}/stems/{stem}/defects', { params: { path: { job, stem: u.stem } }, body: { ...u.body, id: u.id } });
+      break;
+    case 'photo':
+      await upload(`/api/jobs/${job}/stems/${u.stem}/photos`, await (await fetch(u.picture)).blob(), 'photo.jpg', { id: u.id });
+      break;
+  }
 }
 
 /** What must not get lost: kept in the phone's own storage until the server has it, sent once by its id. */
@@ -29,6 +49,7 @@ export function useOutbox(job: string) {
     }
     setUnsent(read(job));
     await queries.invalidateQueries({ queryKey: ['job', job, 'holds'] });
+    await queries.invalidateQueries({ queryKey: ['job', job, 'stems'] });
   }, [job, queries]);
   useEffect(() => {
     const again = setInterval(() => {
@@ -37,7 +58,13 @@ export function useOutbox(job: string) {
     return () => clearInterval(again);
   }, [flush, job]);
   const post = (u: Unsent) => {
-    localStorage.setItem(key(job), JSON.stringify([...read(job), u]));
+    setRefused('');
+    try {
+      localStorage.setItem(key(job), JSON.stringify([...read(job), u]));
+    } catch {
+      setRefused('This phone has no room left to keep it. Wait until what is waiting has been sent.');
+      return;
+    }
     setUnsent(read(job));
     void flush();
   };

@@ -3,14 +3,19 @@ import OlMap from 'ol/Map';
 import View from 'ol/View';
 import { defaults as defaultInteractions } from 'ol/interaction/defaults';
 import Pointer from 'ol/interaction/Pointer';
+import ImageLayer from 'ol/layer/Image';
 import VectorLayer from 'ol/layer/Vector';
 import Projection from 'ol/proj/Projection';
 import { addProjection } from 'ol/proj';
+import ImageCanvas from 'ol/source/ImageCanvas';
 import VectorSource from 'ol/source/Vector';
+import RegularShape from 'ol/style/RegularShape';
 import { useEffect, useRef, useState } from 'react';
 import type { Schemas, Spot } from '../api/client';
 import { onGlare } from '../app/glare';
 import { azimuth } from '../units/format';
+import type { Ghost, Sketch } from './planTools';
+import { beginSketch, geometryOf } from './sketching';
 import { Circle, dialStyles, dropStyle, featureStyle, Fill, layStyles, letters, line, LineString, Point, Polygon, ring, Style, token, toward, wayStyles, words, xy } from './styles';
 
 const SITE = new Projection({ code: 'ANTEVID:SITE', units: 'm', extent: [-2000, -2000, 2000, 2000], metersPerUnit: 1, getPointResolution: (r: number) => r });
@@ -27,6 +32,7 @@ export type PlanScene = {
   preview?: Schemas['LayView'];
   dial?: Schemas['DialView'];
   selected?: string;
+  feature?: string;
   stage: number;
   slopeDeg: number;
   downhillDeg: number;
@@ -34,12 +40,10 @@ export type PlanScene = {
   outcomes: Schemas['Outcome'][];
 };
 
-type Props = { scene: PlanScene; picking: boolean; onPick: (at: Spot) => void; onTurn?: (deg: number) => void; onStem: (id: string) => void };
-
-function geometry(f: Schemas['View']) {
-  const points = f.entry.outline;
-  return f.entry.form === 'POLYGON' ? ring(points) : f.entry.form === 'LINE' ? new LineString(points.map(xy)) : new Point(xy(points[0]));
-}
+type Props = {
+  scene: PlanScene; picking: boolean; onPick: (at: Spot) => void; onTurn?: (deg: number) => void; onStem: (id: string) => void; onFeature: (id: string) => void;
+  sketch?: Sketch; ghosts: Ghost[]; surroundings?: Schemas['PlaceView']; job: string;
+};
 
 function styled(geom: Polygon | LineString | Point, style: Style | Style[], props: Record<string, unknown> = {}): Feature {
   const f = new Feature({ geometry: geom, ...props });
@@ -63,11 +67,28 @@ function stemFeature(s: Schemas['StemView'], selected: boolean): Feature {
   ], { stemId: s.id });
 }
 
-function draw(scene: PlanScene, resolution: number): Feature[] {
+/** What stands and lies on the place: redrawn when it changes, not when one zooms. */
+function ground(scene: PlanScene, surroundings?: Schemas['PlaceView']): Feature[] {
   const letter = letters(scene.features);
   const small = scene.stage === 2 || scene.stage === 4 || window.innerWidth < 600;
+  const out = scene.features.map((f) => styled(geometryOf(f.entry.form, f.entry.outline), featureStyle(f, letter.get(f.id), small, scene.stage === 1 && f.id === scene.feature), { featureId: f.id }));
+  for (const c of surroundings?.contours ?? []) {
+    const middle = c.line[Math.floor(c.line.length / 2)];
+    out.push(styled(new LineString(c.line.map(xy)), new Style({ stroke: line('mute', 0.9) })));
+    if (scene.stage === 1) out.push(alone(new Style({ geometry: new Point(xy(middle)), text: words(`${c.heightM.toFixed(1)} m`, 'mute') })));
+  }
+  if (scene.stage === 1) {
+    for (const h of surroundings?.heights ?? []) {
+      out.push(alone(new Style({ geometry: new Point(xy(h.at)), image: new RegularShape({ points: 4, radius: 6, radius2: 0, stroke: line('mute', 2) }), text: words(h.heightM.toFixed(1), 'mute', false, [0, -12]), zIndex: 3 })));
+    }
+  }
+  return out;
+}
+
+/** What the plan says about it: lays, zones, people. */
+function draw(scene: PlanScene, resolution: number): Feature[] {
   const box = extent(scene);
-  const out = scene.features.map((f) => styled(geometry(f), featureStyle(f, letter.get(f.id), small)));
+  const out: Feature[] = [];
   for (const a of scene.tangle?.areas ?? []) {
     out.push(alone(new Style({ geometry: ring(a.beneath), stroke: line('keep', 2.5, [20, 7]), fill: new Fill({ color: `${token('keep')}14` }) })));
     if (scene.stage === 5) {
@@ -153,18 +174,44 @@ function fitAll(map: OlMap, scene: PlanScene): void {
   map.getView().fit(extent(scene), { padding: [40, 24, 60, 24] });
 }
 
+/** A picture laid under the plan: turned and scaled by the canvas for each view. */
+function turned(url: string, u: Schemas['UnderlayView']): ImageCanvas {
+  const image = new Image();
+  const source = new ImageCanvas({
+    projection: SITE, ratio: 1,
+    canvasFunction: (extent, resolution, _ratio, size) => {
+      const canvas = document.createElement('canvas');
+      [canvas.width, canvas.height] = size;
+      const c = canvas.getContext('2d');
+      if (c && image.complete && u.origin && u.metresPerPixel) {
+        c.translate((u.origin.eastM - extent[0]) / resolution * (size[0] * resolution / (extent[2] - extent[0])), (extent[3] - u.origin.northM) / resolution * (size[1] * resolution / (extent[3] - extent[1])));
+        c.rotate(((u.turnDeg ?? 0) * Math.PI) / 180);
+        const k = u.metresPerPixel / ((extent[2] - extent[0]) / size[0]);
+        c.scale(k, k);
+        c.drawImage(image, 0, 0);
+      }
+      return canvas;
+    },
+  });
+  image.onload = () => source.changed();
+  image.src = url;
+  return source;
+}
+
 /** The table everyone stands around: to scale, north up, panned and zoomed by hand. Draws what the server computed. */
-export default function SitePlan({ scene, picking, onPick, onTurn, onStem }: Props) {
+export default function SitePlan({ scene, picking, onPick, onTurn, onStem, onFeature, sketch, ghosts, surroundings, job }: Props) {
   const box = useRef<HTMLDivElement>(null);
   const map = useRef<OlMap | null>(null);
   const source = useRef(new VectorSource());
-  const hooks = useRef({ picking, onPick, onTurn, onStem, scene });
+  const groundSource = useRef(new VectorSource());
+  const picture = useRef(new ImageLayer({ opacity: 0.7, zIndex: -2 }));
+  const hooks = useRef({ picking, onPick, onTurn, onStem, onFeature, scene, sketch, ghosts });
   const [resolution, setResolution] = useState(0.15);
   const [glare, setGlare] = useState(0);
   const [fonts, setFonts] = useState(false);
   const fitted = useRef(false);
   useEffect(() => {
-    hooks.current = { picking, onPick, onTurn, onStem, scene };
+    hooks.current = { picking, onPick, onTurn, onStem, onFeature, scene, sketch, ghosts };
   });
   useEffect(() => onGlare(() => setGlare((g) => g + 1)), []);
   useEffect(() => {
@@ -173,7 +220,10 @@ export default function SitePlan({ scene, picking, onPick, onTurn, onStem }: Pro
 
   useEffect(() => {
     const m = new OlMap({
-      target: box.current!, controls: [], layers: [new VectorLayer({ source: source.current, updateWhileAnimating: true, updateWhileInteracting: true })],
+      target: box.current!, controls: [], layers: [
+        picture.current, new VectorLayer({ source: groundSource.current, declutter: true, zIndex: 0 }),
+        new VectorLayer({ source: source.current, updateWhileAnimating: true, updateWhileInteracting: true, zIndex: 1 }),
+      ],
       view: new View({ projection: SITE, center: [45, 35], resolution: 0.15, minResolution: 0.01, maxResolution: 3, enableRotation: false }),
       interactions: defaultInteractions({ altShiftDragRotate: false, pinchRotate: false }),
     });
@@ -187,14 +237,20 @@ export default function SitePlan({ scene, picking, onPick, onTurn, onStem }: Pro
       handleUpEvent: () => false,
     }));
     m.on('singleclick', (e) => {
+      if (hooks.current.sketch?.what === 'draw') return;
       if (hooks.current.picking) {
         hooks.current.onPick({ eastM: Math.round(e.coordinate[0] * 10) / 10, northM: Math.round(e.coordinate[1] * 10) / 10 });
         return;
       }
       const id = m.forEachFeatureAtPixel(e.pixel, (f) => f.get('stemId') as string | undefined, { hitTolerance: 14 });
-      if (id) hooks.current.onStem(id);
+      if (id) {
+        hooks.current.onStem(id);
+        return;
+      }
+      const feature = m.forEachFeatureAtPixel(e.pixel, (f) => f.get('featureId') as string | undefined, { hitTolerance: 8 });
+      if (feature) hooks.current.onFeature(feature);
     });
-    m.getView().on('change:resolution', () => setResolution(m.getView().getResolution() ?? 0.15));
+    m.on('moveend', () => setResolution(m.getView().getResolution() ?? 0.15));
     const watch = new ResizeObserver(() => {
       m.updateSize();
       fitAll(m, hooks.current.scene);
@@ -209,15 +265,37 @@ export default function SitePlan({ scene, picking, onPick, onTurn, onStem }: Pro
     };
   }, []);
 
+  const { features, stage, feature } = scene;
+  useEffect(() => {
+    groundSource.current.clear(true);
+    groundSource.current.addFeatures(ground(hooks.current.scene, surroundings));
+    groundSource.current.changed();
+  }, [features, stage, feature, surroundings, glare, fonts]);
+
+  const under = surroundings?.underlay;
+  useEffect(() => {
+    if (!under?.origin || !under.metresPerPixel) {
+      picture.current.setSource(null);
+      return;
+    }
+    picture.current.setSource(turned(`/api/jobs/${job}/place/underlay?v=${under.version}`, under));
+  }, [under, job]);
+
+  useEffect(() => {
+    if (!sketch || !map.current) return;
+    return beginSketch(map.current, groundSource.current, sketch);
+  }, [sketch]);
+
   useEffect(() => {
     source.current.clear(true);
     source.current.addFeatures(draw(scene, resolution));
+    source.current.addFeatures(ghosts.map((g) => alone(new Style({ geometry: new Point(xy(g.at)), image: new Circle({ radius: 12, fill: new Fill({ color: token('panel') }), stroke: line('act', 3) }), text: words(g.label, 'ink', true), zIndex: 25 }))));
     source.current.changed();
     if (!fitted.current && (scene.features.length > 0 || scene.stems.length > 0)) {
       fitted.current = true;
       if (map.current) fitAll(map.current, scene);
     }
-  }, [scene, resolution, glare, fonts]);
+  }, [scene, resolution, glare, fonts, ghosts]);
 
   const bar = [1, 2, 5, 10, 20, 50].find((m) => m / resolution >= 80) ?? 100;
   return (

@@ -1,15 +1,30 @@
 import { createContext, useContext } from 'react';
 import type { Schemas, Spot } from '../api/client';
 
+export type Form = 'POINT' | 'LINE' | 'POLYGON';
+
+/** What is being drawn or changed on the plan by hand. */
+export type Sketch =
+  | { what: 'draw'; form: Form; hint: string; done: (outline: Spot[]) => void }
+  | { what: 'edit'; id: string; form: Form; outline: Spot[]; hint: string; done: (outline: Spot[]) => void };
+
+/** Places offered, to be tapped. */
+export type Ghost = { at: Spot; label: string };
+
 /** What a panel can ask of the plan beside it, and what both know. */
 export type PlanTools = {
   stem?: string;
   selectStem: (id: string) => void;
+  feature?: string;
+  selectFeature: (id?: string) => void;
   preview?: Schemas['LayView'];
   dial?: Schemas['DialView'];
   showLay: (lay?: Schemas['LayView'], dial?: Schemas['DialView']) => void;
   onTurn: (turn?: (deg: number) => void) => void;
   pick: (hint: string, picked: (at: Spot) => void) => void;
+  sketch?: Sketch;
+  setSketch: (sketch?: Sketch) => void;
+  setGhosts: (ghosts: Ghost[]) => void;
   say: (words: string) => void;
 };
 

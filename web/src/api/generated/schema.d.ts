@@ -107,7 +107,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["card"];
+        get: operations["card_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -173,7 +173,55 @@ export interface paths {
         };
         get: operations["features"];
         put?: never;
-        post: operations["add_3"];
+        post: operations["add_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/features/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/features/offset": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["offset"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/features/shot": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["shot_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -196,6 +244,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/features/two-tapes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["twoTapes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/features/{id}": {
         parameters: {
             query?: never;
@@ -207,6 +271,54 @@ export interface paths {
         put: operations["change_2"];
         post?: never;
         delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/files/csv/{table}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["out"];
+        put?: never;
+        post: operations["in"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/files/geojson": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["geoJson"];
+        put?: never;
+        post: operations["readGeoJson"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/files/gpx": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["gpx"];
+        put?: never;
+        post: operations["readGpx"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -318,6 +430,230 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["opinion"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["photos"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/photos/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["photo"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/place": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["place"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/place/access": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["access"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/place/anchor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["anchor"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/place/day": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["day"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/place/emergency": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["card"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/place/heights": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addHeight"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/place/heights/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["removeHeight"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/place/machines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addMachine"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/place/machines/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["removeMachine"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/place/permits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["permits"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/place/underlay": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["underlay"];
+        put?: never;
+        post: operations["putUnderlay"];
+        delete: operations["removeUnderlay"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/place/underlay/points": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["layUnderlay"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -580,6 +916,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/stems/danger": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["danger"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/stems/{id}": {
         parameters: {
             query?: never;
@@ -596,7 +948,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{job}/stems/{id}/defects": {
+    "/api/jobs/{job}/stems/{id}/verdict": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["choose_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/stems/{stem}/defects": {
         parameters: {
             query?: never;
             header?: never;
@@ -612,7 +980,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{job}/stems/{id}/sightings": {
+    "/api/jobs/{job}/stems/{stem}/defects/{id}/set-aside": {
         parameters: {
             query?: never;
             header?: never;
@@ -621,7 +989,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["sight"];
+        post: operations["setDefectAside"];
         delete?: never;
         options?: never;
         head?: never;
@@ -685,7 +1053,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["preview"];
+        post: operations["preview_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -702,6 +1070,134 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["schools"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/stems/{stem}/leaning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["leaning"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/stems/{stem}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/stems/{stem}/shot": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["shot"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/stems/{stem}/sightings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sight"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/stems/{stem}/sightings/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/stems/{stem}/sightings/{id}/accept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["accept"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/stems/{stem}/sightings/{id}/set-aside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["setAside"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/stems/{stem}/verdicts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["verdicts"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -920,12 +1416,48 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AccessRequest: {
+            /** Format: double */
+            gradientDeg?: number;
+            keepOff: string;
+            /** Format: double */
+            loadLimitKg?: number;
+            /** Format: int64 */
+            version: number;
+            /** Format: double */
+            widthM?: number;
+        };
         Acknowledgement: {
             findingKey: string;
+        };
+        Added: {
+            id: string;
+        };
+        Anchor: {
+            /** Format: double */
+            gridNorthDeg: number;
+            /** Format: double */
+            latitudeDeg: number;
+            /** Format: double */
+            longitudeDeg: number;
+        };
+        AnchorRequest: {
+            /** Format: double */
+            gridNorthDeg: number;
+            /** Format: double */
+            latitudeDeg: number;
+            /** Format: double */
+            longitudeDeg: number;
+            /** Format: int64 */
+            version: number;
         };
         BriefingsView: {
             issues: components["schemas"]["IssueView"][];
             sinceLatest: components["schemas"]["Change"][];
+        };
+        BulletinView: {
+            hours: components["schemas"]["HourView"][];
+            simulated: boolean;
         };
         Card: {
             changes: components["schemas"]["Change"][];
@@ -939,6 +1471,18 @@ export interface components {
             /** Format: date-time */
             signedAt?: string;
             stopConditions: string[];
+        };
+        CardRequest: {
+            firstAider: string;
+            gridReference: string;
+            kit: string;
+            nearestHelp: string;
+            phoneCover: string;
+            rescuePlan: string;
+            route: string;
+            utilityLine: string;
+            /** Format: int64 */
+            version: number;
         };
         CardView: {
             /** Format: int64 */
@@ -962,10 +1506,6 @@ export interface components {
             to?: components["schemas"]["Spot"];
             words: string;
         };
-        Choice: {
-            key: string;
-            words: string;
-        };
         ChoiceRequest: {
             /** Format: double */
             anchorDistM?: number;
@@ -985,8 +1525,11 @@ export interface components {
             school: "CONVENTIONAL" | "OPEN_FACE" | "HUMBOLDT" | "DEEP_FACE" | "THIN_HINGE";
         };
         Choices: {
-            defects: components["schemas"]["Choice"][];
-            species: components["schemas"]["Choice"][];
+            conditions: components["schemas"]["ConditionChoice"][];
+            defects: components["schemas"]["DefectChoice"][];
+            found: components["schemas"]["FoundChoice"][];
+            sightings: components["schemas"]["SightingChoice"][];
+            species: components["schemas"]["SpeciesChoice"][];
         };
         ChooseRequest: {
             choice: components["schemas"]["ChoiceRequest"];
@@ -1021,17 +1564,34 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        ChosenView: {
+            because: string;
+            closedOff: string;
+            toldWhom: string;
+            /** @enum {string} */
+            verdict: "FELL_FROM_GROUND" | "FELL_WITH_PULL" | "SECTION" | "DISMANTLE" | "CRANE" | "MACHINE_ONLY" | "LEAVE_AND_CLOSE" | "WALK_AWAY";
+            words: string;
+        };
+        ConditionChoice: {
+            /** @enum {string} */
+            key: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE";
+            words: string;
+        };
         ConditionsRequest: {
             /** Format: double */
             downhillDeg: number;
             meetingPoint?: string;
-            nearestHelp?: string;
             /** Format: double */
             slopeDeg: number;
             /** Format: int64 */
             version: number;
             /** Format: double */
             windLimitMs: number;
+        };
+        Contour: {
+            /** Format: double */
+            heightM: number;
+            line: components["schemas"]["Spot"][];
         };
         Credentials: {
             name: string;
@@ -1079,22 +1639,59 @@ export interface components {
             strapM: number;
             warnings: string[];
         };
+        Danger: {
+            /** Format: int32 */
+            cautions: number;
+            label: string;
+            /** Format: int32 */
+            secondOpinions: number;
+            stemId: string;
+            /** Format: int32 */
+            stops: number;
+            worst: string;
+        };
+        DayRequest: {
+            /** @enum {string} */
+            ground: "FIRM" | "WET" | "FROZEN" | "SLIPPERY";
+            /** @enum {string} */
+            light: "DAY" | "DUSK" | "DARK";
+            /** @enum {string} */
+            load: "NONE" | "SNOW" | "ICE";
+            /** Format: int64 */
+            version: number;
+        };
+        DefectChoice: {
+            /** @enum {string} */
+            key: "CRACK" | "SPLIT_UNION" | "INCLUDED_BARK" | "CAVITY" | "DECAY_POCKET" | "FUNGUS" | "SWOLLEN_BASE" | "DEAD_TOP" | "HANGING_LIMB" | "DEAD_LIMBS" | "LIGHTNING_SCAR" | "FIRE_SCAR" | "METAL" | "WIRE_SWELLING" | "INSECTS" | "LIFTED_ROOT_PLATE" | "SOIL_CRACKS" | "CUT_ROOTS" | "CANOPY_GAP" | "BENT_STEM" | "VINE" | "TIED_CROWN" | "UNDER_TENSION" | "PREVIOUS_CUTS" | "BROKEN_BASE" | "OTHER";
+            tells: components["schemas"]["TellChoice"][];
+            words: string;
+        };
         DefectRequest: {
+            /** Format: double */
+            depthM?: number;
             extent?: string;
             /** Format: double */
             faceDeg: number;
-            found?: string;
+            /** @enum {string} */
+            found?: "SEEN" | "SOUNDED" | "PROBED" | "OPENED_FACE";
             /** Format: double */
             fromM: number;
+            id?: string;
             /** @enum {string} */
-            kind: "DEAD_TOP" | "HANGING_LIMB" | "SPLIT_UNION" | "INCLUDED_BARK" | "CRACK" | "CAVITY" | "FUNGUS" | "LIFTED_ROOT_PLATE" | "BROKEN_BASE" | "METAL" | "VINE" | "OTHER";
+            kind: "CRACK" | "SPLIT_UNION" | "INCLUDED_BARK" | "CAVITY" | "DECAY_POCKET" | "FUNGUS" | "SWOLLEN_BASE" | "DEAD_TOP" | "HANGING_LIMB" | "DEAD_LIMBS" | "LIGHTNING_SCAR" | "FIRE_SCAR" | "METAL" | "WIRE_SWELLING" | "INSECTS" | "LIFTED_ROOT_PLATE" | "SOIL_CRACKS" | "CUT_ROOTS" | "CANOPY_GAP" | "BENT_STEM" | "VINE" | "TIED_CROWN" | "UNDER_TENSION" | "PREVIOUS_CUTS" | "BROKEN_BASE" | "OTHER";
             note?: string;
+            tells?: ("MOVES" | "HEALED" | "SOUNDS_DULL" | "SOUNDS_CLEAR" | "CURVED_ROUND_STEM" | "GROUND_MOVES" | "EDGE_LIFTED" | "CRACKS_EVERYWHERE")[];
             /** Format: double */
             toM: number;
+            /** Format: double */
+            widthM?: number;
         };
         DefectView: {
             /** Format: date-time */
             at: string;
+            byCrew: boolean;
+            /** Format: double */
+            depthM?: number;
             extent: string;
             /** Format: double */
             faceDeg: number;
@@ -1103,11 +1700,15 @@ export interface components {
             fromM: number;
             id: string;
             /** @enum {string} */
-            kind: "DEAD_TOP" | "HANGING_LIMB" | "SPLIT_UNION" | "INCLUDED_BARK" | "CRACK" | "CAVITY" | "FUNGUS" | "LIFTED_ROOT_PLATE" | "BROKEN_BASE" | "METAL" | "VINE" | "OTHER";
+            kind: "CRACK" | "SPLIT_UNION" | "INCLUDED_BARK" | "CAVITY" | "DECAY_POCKET" | "FUNGUS" | "SWOLLEN_BASE" | "DEAD_TOP" | "HANGING_LIMB" | "DEAD_LIMBS" | "LIGHTNING_SCAR" | "FIRE_SCAR" | "METAL" | "WIRE_SWELLING" | "INSECTS" | "LIFTED_ROOT_PLATE" | "SOIL_CRACKS" | "CUT_ROOTS" | "CANOPY_GAP" | "BENT_STEM" | "VINE" | "TIED_CROWN" | "UNDER_TENSION" | "PREVIOUS_CUTS" | "BROKEN_BASE" | "OTHER";
             note: string;
+            setAside?: string;
+            tells: string[];
             /** Format: double */
             toM: number;
             who: string;
+            /** Format: double */
+            widthM?: number;
             words: string;
         };
         Deviation: {
@@ -1133,18 +1734,29 @@ export interface components {
         DoneRequest: {
             done: boolean;
         };
+        EmergencyCard: {
+            firstAider: string;
+            gridReference: string;
+            kit: string;
+            nearestHelp: string;
+            phoneCover: string;
+            rescuePlan: string;
+            route: string;
+            utilityLine: string;
+        };
         Entry: {
             agreedBy: string;
             /** @enum {string} */
             form: "POINT" | "LINE" | "POLYGON";
             /** @enum {string} */
-            kind: "BUILDING" | "GLASS" | "FOOTBRIDGE" | "BOAT" | "PATH" | "OVERHEAD_LINE" | "BURIED" | "WATER" | "BEEHIVES" | "COMPOST" | "FENCE" | "HEDGE" | "BED" | "OTHER_TREE" | "VEHICLE" | "MEETING_POINT" | "OTHER";
+            kind: "BUILDING" | "GLASS" | "FOOTBRIDGE" | "BOAT" | "PATH" | "ROAD" | "OVERHEAD_LINE" | "BURIED" | "WATER" | "BEEHIVES" | "COMPOST" | "FENCE" | "WALL" | "ANIMAL_PEN" | "SURFACE" | "HEDGE" | "BED" | "OTHER_TREE" | "VEHICLE" | "LANDING_BED" | "MACHINE_STAND" | "ACCESS" | "WORK_POSITION" | "MEETING_POINT" | "OTHER";
             mayBeHit: boolean;
+            more: components["schemas"]["More"];
             name: string;
             outline: components["schemas"]["Spot"][];
             protectedBy: string;
             /** @enum {string} */
-            protection: "NONE" | "MOVE" | "EMPTY" | "COVER" | "CLOSE" | "SWITCH_OFF" | "TAKE_DOWN";
+            protection: "NONE" | "MOVE" | "EMPTY" | "COVER" | "CUSHION" | "CLOSE" | "SWITCH_OFF" | "TAKE_DOWN";
             protectionDone: boolean;
             /** Format: double */
             radiusM: number;
@@ -1161,14 +1773,16 @@ export interface components {
             agreedBy?: string;
             /** @enum {string} */
             form: "POINT" | "LINE" | "POLYGON";
+            id?: string;
             /** @enum {string} */
-            kind: "BUILDING" | "GLASS" | "FOOTBRIDGE" | "BOAT" | "PATH" | "OVERHEAD_LINE" | "BURIED" | "WATER" | "BEEHIVES" | "COMPOST" | "FENCE" | "HEDGE" | "BED" | "OTHER_TREE" | "VEHICLE" | "MEETING_POINT" | "OTHER";
+            kind: "BUILDING" | "GLASS" | "FOOTBRIDGE" | "BOAT" | "PATH" | "ROAD" | "OVERHEAD_LINE" | "BURIED" | "WATER" | "BEEHIVES" | "COMPOST" | "FENCE" | "WALL" | "ANIMAL_PEN" | "SURFACE" | "HEDGE" | "BED" | "OTHER_TREE" | "VEHICLE" | "LANDING_BED" | "MACHINE_STAND" | "ACCESS" | "WORK_POSITION" | "MEETING_POINT" | "OTHER";
             mayBeHit: boolean;
+            more?: components["schemas"]["MoreRequest"];
             name: string;
             outline: components["schemas"]["Spot"][];
             protectedBy?: string;
             /** @enum {string} */
-            protection: "NONE" | "MOVE" | "EMPTY" | "COVER" | "CLOSE" | "SWITCH_OFF" | "TAKE_DOWN";
+            protection: "NONE" | "MOVE" | "EMPTY" | "COVER" | "CUSHION" | "CLOSE" | "SWITCH_OFF" | "TAKE_DOWN";
             protectionDone: boolean;
             /** Format: double */
             radiusM: number;
@@ -1195,6 +1809,7 @@ export interface components {
             usualLow: number;
         };
         Figure: {
+            byEye: boolean;
             /** Format: double */
             high: number;
             how: string;
@@ -1217,6 +1832,11 @@ export interface components {
             stage: number;
             subject: string;
             why: string;
+            words: string;
+        };
+        FoundChoice: {
+            /** @enum {string} */
+            key: "SEEN" | "SOUNDED" | "PROBED" | "OPENED_FACE";
             words: string;
         };
         Hang: {
@@ -1253,6 +1873,12 @@ export interface components {
             /** Format: int64 */
             version?: number;
         };
+        HeightRequest: {
+            at: components["schemas"]["Spot"];
+            /** Format: double */
+            heightM: number;
+            takenHow: string;
+        };
         HoldRequest: {
             id: string;
             reason?: string;
@@ -1268,6 +1894,32 @@ export interface components {
             reason: string;
             receipts: components["schemas"]["ReceiptView"][];
             who: string;
+        };
+        HourView: {
+            /** Format: double */
+            airC: number;
+            /** Format: double */
+            fromDeg: number;
+            /** Format: double */
+            gustMs: number;
+            /** Format: int32 */
+            inHours: number;
+            label: string;
+            /** @enum {string} */
+            light: "DAY" | "DUSK" | "DARK";
+            /** Format: double */
+            rainMm: number;
+        };
+        ImportReport: {
+            /** Format: int32 */
+            added: number;
+            /** Format: int32 */
+            changed: number;
+            problems: components["schemas"]["Problem"][];
+            /** Format: int32 */
+            rows: number;
+            /** Format: int32 */
+            unchanged: number;
         };
         IssueView: {
             changes: components["schemas"]["Change"][];
@@ -1295,7 +1947,6 @@ export interface components {
             /** @enum {string} */
             myPart: "LEADER" | "CREW" | "REVIEWER";
             name: string;
-            nearestHelp: string;
             people: components["schemas"]["PersonView"][];
             place: string;
             /** Format: double */
@@ -1320,6 +1971,19 @@ export interface components {
         };
         Joined: {
             jobId: string;
+        };
+        KindView: {
+            /** @enum {string} */
+            key: "BUILDING" | "GLASS" | "FOOTBRIDGE" | "BOAT" | "PATH" | "ROAD" | "OVERHEAD_LINE" | "BURIED" | "WATER" | "BEEHIVES" | "COMPOST" | "FENCE" | "WALL" | "ANIMAL_PEN" | "SURFACE" | "HEDGE" | "BED" | "OTHER_TREE" | "VEHICLE" | "LANDING_BED" | "MACHINE_STAND" | "ACCESS" | "WORK_POSITION" | "MEETING_POINT" | "OTHER";
+            words: string;
+        };
+        KnownHeight: {
+            at: components["schemas"]["Spot"];
+            /** Format: double */
+            heightM: number;
+            id: string;
+            takenHow: string;
+            who: string;
         };
         LayPart: {
             /** Format: double */
@@ -1396,11 +2060,33 @@ export interface components {
         LeanFigure: {
             /** Format: double */
             azimuthDeg: number;
+            byEye: boolean;
             /** Format: double */
             deg: number;
             how: string;
             /** Format: double */
             sigmaDeg: number;
+            warnings: string[];
+        };
+        LeaningView: {
+            /** Format: double */
+            effectiveLeanDeg: number;
+            /** Format: double */
+            effectiveOffsetM: number;
+            /** Format: double */
+            forwardNm: number;
+            /** Format: double */
+            massHighKg: number;
+            /** Format: double */
+            sideRightNm: number;
+            /** Format: double */
+            sigmaForwardNm: number;
+            /** Format: double */
+            sigmaSideNm: number;
+            /** Format: double */
+            towardDeg?: number;
+            /** Format: double */
+            windNm: number;
         };
         Lesson: {
             /** Format: date-time */
@@ -1423,21 +2109,71 @@ export interface components {
         };
         Look: {
             because: string;
-            dial?: components["schemas"]["DialView"];
+            dial: components["schemas"]["DialView"];
             /** Format: double */
             nextDegrees?: number;
             nextMeasurement?: string;
-            verdict: string;
+            /** @enum {string} */
+            verdict: "FELL_FROM_GROUND" | "FELL_WITH_PULL" | "SECTION" | "DISMANTLE" | "CRANE" | "MACHINE_ONLY" | "LEAVE_AND_CLOSE" | "WALK_AWAY";
+            verdictHangsOnIt: boolean;
+            verdictWords: string;
+        };
+        LookRequest: {
+            /** Format: double */
+            barM: number;
+            /** Format: double */
+            cutHeightM: number;
+            /** Format: double */
+            layDeg: number;
+            /** @enum {string} */
+            means: "NOTHING" | "WEDGES" | "HAND_LINE" | "MACHINE_LINE";
+            /** @enum {string} */
+            school: "CONVENTIONAL" | "OPEN_FACE" | "HUMBOLDT" | "DEEP_FACE" | "THIN_HINGE";
+        };
+        MachineRequest: {
+            /** Format: double */
+            gradeDeg: number;
+            /** Format: double */
+            massKg: number;
+            name: string;
+            /** Format: double */
+            pullN?: number;
+            /** @enum {string} */
+            use: "WINCH" | "LIFT" | "CRANE" | "FELLING";
+            /** Format: double */
+            widthM: number;
+        };
+        MachineView: {
+            /** Format: double */
+            gradeDeg: number;
+            id: string;
+            keptOutBy: string[];
+            /** Format: double */
+            massKg: number;
+            name: string;
+            /** Format: double */
+            pullN?: number;
+            /** @enum {string} */
+            use: "WINCH" | "LIFT" | "CRANE" | "FELLING";
+            useWords: string;
+            /** Format: double */
+            widthM: number;
         };
         MassFigure: {
             /** Format: double */
             cgM: number;
+            /** Format: double */
+            crownKg: number;
+            /** Format: double */
+            dCutM: number;
             /** Format: double */
             massHighKg: number;
             /** Format: double */
             massKg: number;
             /** Format: double */
             sigmaRel: number;
+            /** Format: double */
+            stemKg: number;
         };
         Measured: {
             /** Format: double */
@@ -1465,6 +2201,32 @@ export interface components {
             /** Format: double */
             stripHalfM?: number;
         };
+        More: {
+            agreedOn: string;
+            /** @enum {string} */
+            bed?: "LOG" | "HUMP" | "DITCH" | "HARD" | "SOFT";
+            /** Format: double */
+            downhillDeg?: number;
+            inside: string;
+            occupied: string;
+            /** Format: double */
+            slopeDeg?: number;
+            /** @enum {string} */
+            voltage?: "NOT_KNOWN" | "TELEPHONE" | "LOW" | "HIGH" | "TRACTION";
+        };
+        MoreRequest: {
+            agreedOn?: string;
+            /** @enum {string} */
+            bed?: "LOG" | "HUMP" | "DITCH" | "HARD" | "SOFT";
+            /** Format: double */
+            downhillDeg?: number;
+            inside?: string;
+            occupied?: string;
+            /** Format: double */
+            slopeDeg?: number;
+            /** @enum {string} */
+            voltage?: "NOT_KNOWN" | "TELEPHONE" | "LOW" | "HIGH" | "TRACTION";
+        };
         MyPost: {
             /** Format: double */
             exclusionM?: number;
@@ -1491,11 +2253,42 @@ export interface components {
             visitOn: string;
         };
         NewPersonRequest: {
-            competences: ("SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID")[];
+            competences: ("SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES")[];
             name: string;
             /** @enum {string} */
             office: "LEADER" | "CREW" | "REVIEWER" | "OWNER";
             passphrase?: string;
+        };
+        NoteView: {
+            choices: string[];
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            name: string;
+            required: boolean;
+            /** Format: double */
+            standard?: number;
+            /** Format: double */
+            step: number;
+            unit: string;
+            words: string;
+        };
+        OffsetFigure: {
+            /** Format: double */
+            azimuthDeg: number;
+            /** Format: double */
+            offsetM: number;
+            /** Format: double */
+            sigmaM: number;
+        };
+        OffsetRequest: {
+            /** Format: double */
+            alongM: number;
+            from: components["schemas"]["Spot"];
+            /** Format: double */
+            rightM: number;
+            to: components["schemas"]["Spot"];
         };
         OpinionRequest: {
             byTelephone: boolean;
@@ -1537,8 +2330,24 @@ export interface components {
             /** Format: int64 */
             version?: number;
         };
+        PermitView: {
+            /** @enum {string} */
+            answer: "YES" | "NO" | "NOT_NEEDED" | "NOT_KNOWN";
+            /** @enum {string} */
+            key: "FELLING_CONSENT" | "PRESERVATION_ORDER" | "NESTING" | "WATERCOURSE" | "NEIGHBOUR" | "UTILITY_NOTICE";
+            why: string;
+            words: string;
+            yes: string;
+        };
+        PermitsRequest: {
+            answers: {
+                [key: string]: "YES" | "NO" | "NOT_NEEDED" | "NOT_KNOWN";
+            };
+            /** Format: int64 */
+            version: number;
+        };
         PersonEntry: {
-            competences: ("SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID")[];
+            competences: ("SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES")[];
             id: string;
             name: string;
             /** @enum {string} */
@@ -1556,16 +2365,63 @@ export interface components {
             stand?: components["schemas"]["Spot"];
         };
         PersonView: {
-            competences: ("SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID")[];
+            competences: ("SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES")[];
             id: string;
             joined: boolean;
             name: string;
             /** @enum {string} */
             part: "LEADER" | "CREW" | "REVIEWER";
         };
+        PhotoView: {
+            /** Format: date-time */
+            at: string;
+            defectId?: string;
+            /** Format: int32 */
+            heightPx: number;
+            id: string;
+            stemId: string;
+            who: string;
+            /** Format: int32 */
+            widthPx: number;
+        };
+        PixelView: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        PlaceView: {
+            /** Format: double */
+            accessGradientDeg?: number;
+            /** Format: double */
+            accessLoadKg?: number;
+            /** Format: double */
+            accessWidthM?: number;
+            anchor?: components["schemas"]["Anchor"];
+            bulletin: components["schemas"]["BulletinView"];
+            card: components["schemas"]["EmergencyCard"];
+            cardLacks: string[];
+            /** Format: double */
+            contourIntervalM: number;
+            contours: components["schemas"]["Contour"][];
+            /** @enum {string} */
+            ground: "FIRM" | "WET" | "FROZEN" | "SLIPPERY";
+            heights: components["schemas"]["KnownHeight"][];
+            keepOff: string;
+            /** @enum {string} */
+            light: "DAY" | "DUSK" | "DARK";
+            /** @enum {string} */
+            load: "NONE" | "SNOW" | "ICE";
+            machines: components["schemas"]["MachineView"][];
+            permits: components["schemas"]["PermitView"][];
+            underlay?: components["schemas"]["UnderlayView"];
+            /** Format: int64 */
+            version: number;
+        };
         PlanDocument: {
             /** Format: double */
             downhillDeg: number;
+            emergency: components["schemas"]["EmergencyCard"];
             job: string;
             /** Format: double */
             slopeDeg: number;
@@ -1598,6 +2454,24 @@ export interface components {
             stand?: components["schemas"]["Spot"];
             task: string;
         };
+        Preview: {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            sigma: number;
+            unit: string;
+            /** Format: double */
+            value: number;
+            warnings: string[];
+        };
+        Problem: {
+            column: string;
+            reason: string;
+            /** Format: int32 */
+            row: number;
+        };
         ProtectionState: {
             by: string;
             done: boolean;
@@ -1611,6 +2485,9 @@ export interface components {
         };
         ReadyRequest: {
             ready: boolean;
+        };
+        Reason: {
+            reason: string;
         };
         ReceiptRequest: {
             /** @enum {string} */
@@ -1694,27 +2571,73 @@ export interface components {
             personId?: string;
             signedIn: boolean;
         };
-        SightingRequest: {
-            /** Format: double */
-            a?: number;
-            /** Format: double */
-            azimuthDeg?: number;
-            /** Format: double */
-            b?: number;
-            /** Format: double */
-            c?: number;
-            instrument?: string;
-            /** @enum {string} */
-            kind: "GIRTH" | "EYE_DIAMETER" | "HEIGHT_ANGLES" | "EYE_HEIGHT" | "PLUMB_LEAN" | "EYE_LEAN" | "CROWN_RADIUS" | "EYE_CROWN";
+        ShotRequest: {
+            aimedAt: components["schemas"]["Spot"];
+            from: components["schemas"]["Spot"];
         };
-        SightingView: {
-            /** Format: date-time */
-            at: string;
+        ShotView: {
+            at: components["schemas"]["Spot"];
+            /** Format: double */
+            bearingDeg: number;
+            /** Format: double */
+            distanceM: number;
+            /** Format: double */
+            inclinationDeg: number;
+            /** Format: double */
+            sigmaM: number;
+            simulated: boolean;
+        };
+        ShotsView: {
+            /** Format: double */
+            distanceM: number;
+            height: {
+                [key: string]: number;
+            };
+            heightChoices: {
+                [key: string]: string;
+            };
+            leanView: {
+                [key: string]: number;
+            };
+            simulated: boolean;
+        };
+        SightingChoice: {
             byEye: boolean;
             instrument: string;
+            /** @enum {string} */
+            key: "GIRTH" | "CALLIPER" | "EYE_DIAMETER" | "HEIGHT_ANGLES" | "HEIGHT_STICK" | "HEIGHT_SHADOW" | "EYE_HEIGHT" | "LEAN_VIEW" | "PLUMB_LEAN" | "EYE_LEAN" | "CROWN_RADIUS" | "EYE_CROWN" | "SOUND_WALL" | "HEAVE" | "DEFECT_HEIGHT";
+            notes: components["schemas"]["NoteView"][];
+            words: string;
+        };
+        SightingRequest: {
+            choices?: {
+                [key: string]: string;
+            };
+            id?: string;
+            instrument?: string;
+            /** @enum {string} */
+            kind: "GIRTH" | "CALLIPER" | "EYE_DIAMETER" | "HEIGHT_ANGLES" | "HEIGHT_STICK" | "HEIGHT_SHADOW" | "EYE_HEIGHT" | "LEAN_VIEW" | "PLUMB_LEAN" | "EYE_LEAN" | "CROWN_RADIUS" | "EYE_CROWN" | "SOUND_WALL" | "HEAVE" | "DEFECT_HEIGHT";
+            numbers: {
+                [key: string]: number;
+            };
+            simulated?: boolean;
+        };
+        SightingView: {
+            accepted: boolean;
+            acceptedBy?: string;
+            /** Format: date-time */
+            at: string;
+            byCrew: boolean;
+            byEye: boolean;
+            doesNotCount?: string;
+            id: string;
+            instrument: string;
+            /** @enum {string} */
+            kind: "GIRTH" | "CALLIPER" | "EYE_DIAMETER" | "HEIGHT_ANGLES" | "HEIGHT_STICK" | "HEIGHT_SHADOW" | "EYE_HEIGHT" | "LEAN_VIEW" | "PLUMB_LEAN" | "EYE_LEAN" | "CROWN_RADIUS" | "EYE_CROWN" | "SOUND_WALL" | "HEAVE" | "DEFECT_HEIGHT";
             raw: string;
             /** Format: double */
             sigma: number;
+            simulated: boolean;
             unit: string;
             /** Format: double */
             value: number;
@@ -1732,6 +2655,14 @@ export interface components {
             /** Format: date-time */
             signedAt?: string;
         };
+        SpeciesChoice: {
+            botanical: string;
+            hinge: string;
+            key: string;
+            note: string;
+            split: string;
+            words: string;
+        };
         Spot: {
             /** Format: double */
             eastM: number;
@@ -1741,6 +2672,9 @@ export interface components {
         SseEmitter: {
             /** Format: int64 */
             timeout?: number | null;
+        };
+        StandRequest: {
+            from: components["schemas"]["Spot"];
         };
         StemPart: {
             at: components["schemas"]["Spot"];
@@ -1762,24 +2696,31 @@ export interface components {
             /** @enum {string} */
             species: "ABIES" | "PICEA" | "PINUS" | "LARIX" | "PSEUDOTSUGA" | "TSUGA" | "THUJA" | "CEDRUS" | "CUPRESSUS" | "SEQUOIA" | "TAXUS" | "FAGUS" | "QUERCUS" | "FRAXINUS" | "ACER" | "BETULA" | "ALNUS" | "POPULUS" | "SALIX" | "TILIA" | "ULMUS" | "ROBINIA" | "CASTANEA" | "AESCULUS" | "PLATANUS" | "JUGLANS" | "PRUNUS" | "SORBUS" | "CARPINUS" | "CARYA" | "LIRIODENDRON" | "PYRUS" | "EUCALYPTUS" | "UNKNOWN";
             /** @enum {string} */
-            state: "STANDING" | "HUNG" | "LYING" | "FELLED";
+            state: "STANDING" | "HUNG" | "LYING" | "SET_UP_AGAIN" | "FELLED";
             toBeKept: boolean;
+            /** Format: double */
+            unionHeightM?: number;
+            unionWith?: string[];
             /** Format: int64 */
             version?: number;
-            /** @enum {string} */
-            wood: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE";
+            wood: components["schemas"]["WoodView"];
         };
         StemView: {
             at: components["schemas"]["Spot"];
+            chosen?: components["schemas"]["ChosenView"];
             commonName: string;
+            contradictions: string[];
             /** @enum {string} */
             crown: "FOREST_CONIFER" | "OPEN_CONIFER" | "FOREST_BROADLEAF" | "FOREST_BROADLEAF_LEAFLESS" | "OPEN_BROADLEAF" | "OPEN_BROADLEAF_LEAFLESS" | "DEAD_BRANCHED" | "STUB";
+            crownOffset?: components["schemas"]["OffsetFigure"];
             crownRadius?: components["schemas"]["Figure"];
             defects: components["schemas"]["DefectView"][];
             diameter?: components["schemas"]["Figure"];
+            heave?: components["schemas"]["Figure"];
             height?: components["schemas"]["Figure"];
             /** @enum {string} */
             hingeWood: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE";
+            hingeWoodWords: string;
             id: string;
             label: string;
             lean?: components["schemas"]["LeanFigure"];
@@ -1792,13 +2733,16 @@ export interface components {
             /** @enum {string} */
             species: "ABIES" | "PICEA" | "PINUS" | "LARIX" | "PSEUDOTSUGA" | "TSUGA" | "THUJA" | "CEDRUS" | "CUPRESSUS" | "SEQUOIA" | "TAXUS" | "FAGUS" | "QUERCUS" | "FRAXINUS" | "ACER" | "BETULA" | "ALNUS" | "POPULUS" | "SALIX" | "TILIA" | "ULMUS" | "ROBINIA" | "CASTANEA" | "AESCULUS" | "PLATANUS" | "JUGLANS" | "PRUNUS" | "SORBUS" | "CARPINUS" | "CARYA" | "LIRIODENDRON" | "PYRUS" | "EUCALYPTUS" | "UNKNOWN";
             /** @enum {string} */
-            state: "STANDING" | "HUNG" | "LYING" | "FELLED";
+            state: "STANDING" | "HUNG" | "LYING" | "SET_UP_AGAIN" | "FELLED";
             stateWords: string;
             toBeKept: boolean;
+            /** Format: double */
+            unionHeightM?: number;
+            unionWith: string[];
             /** Format: int64 */
             version: number;
-            /** @enum {string} */
-            wood: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE";
+            walls: components["schemas"]["WallView"][];
+            wood: components["schemas"]["WoodView"];
         };
         StepPart: {
             /** Format: int32 */
@@ -1894,6 +2838,12 @@ export interface components {
             /** Format: int32 */
             worth: number;
         };
+        TellChoice: {
+            bad: boolean;
+            /** @enum {string} */
+            key: "MOVES" | "HEALED" | "SOUNDS_DULL" | "SOUNDS_CLEAR" | "CURVED_ROUND_STEM" | "GROUND_MOVES" | "EDGE_LIFTED" | "CRACKS_EVERYWHERE";
+            words: string;
+        };
         Thing: {
             form: string;
             id: string;
@@ -1918,12 +2868,83 @@ export interface components {
             /** Format: double */
             windLimitMs: number;
         };
+        TwoPointsRequest: {
+            firstPixel: components["schemas"]["PixelView"];
+            firstSpot: components["schemas"]["Spot"];
+            secondPixel: components["schemas"]["PixelView"];
+            secondSpot: components["schemas"]["Spot"];
+        };
+        TwoTapes: {
+            places: components["schemas"]["Spot"][];
+            /** Format: double */
+            sigmaM: number;
+        };
+        TwoTapesRequest: {
+            a: components["schemas"]["Spot"];
+            b: components["schemas"]["Spot"];
+            /** Format: double */
+            fromAM: number;
+            /** Format: double */
+            fromBM: number;
+        };
+        UnderlayView: {
+            /** Format: int32 */
+            heightPx: number;
+            /** Format: double */
+            metresPerPixel?: number;
+            name: string;
+            origin?: components["schemas"]["Spot"];
+            /** Format: double */
+            turnDeg?: number;
+            /** Format: int64 */
+            version: number;
+            /** Format: int32 */
+            widthPx: number;
+        };
+        VerdictRequest: {
+            because?: string;
+            closedOff?: string;
+            toldWhom?: string;
+            /** @enum {string} */
+            verdict: "FELL_FROM_GROUND" | "FELL_WITH_PULL" | "SECTION" | "DISMANTLE" | "CRANE" | "MACHINE_ONLY" | "LEAVE_AND_CLOSE" | "WALK_AWAY";
+            /** Format: int64 */
+            version: number;
+        };
+        VerdictWay: {
+            against: string[];
+            competences: string[];
+            excluded: boolean;
+            machines: string;
+            missing: string[];
+            /** Format: int32 */
+            people: number;
+            room: string;
+            /** @enum {string} */
+            verdict: "FELL_FROM_GROUND" | "FELL_WITH_PULL" | "SECTION" | "DISMANTLE" | "CRANE" | "MACHINE_ONLY" | "LEAVE_AND_CLOSE" | "WALK_AWAY";
+            words: string;
+        };
+        VerdictsView: {
+            /** @enum {string} */
+            offered: "FELL_FROM_GROUND" | "FELL_WITH_PULL" | "SECTION" | "DISMANTLE" | "CRANE" | "MACHINE_ONLY" | "LEAVE_AND_CLOSE" | "WALK_AWAY";
+            ways: components["schemas"]["VerdictWay"][];
+        };
         View: {
             entry: components["schemas"]["Entry"];
             id: string;
             mark: components["schemas"]["Spot"];
             /** Format: int64 */
             version: number;
+        };
+        WallView: {
+            accepted: boolean;
+            /** Format: double */
+            azimuthDeg: number;
+            /** Format: double */
+            heightM: number;
+            /** Format: double */
+            sigmaM: number;
+            /** Format: double */
+            thicknessM: number;
         };
         WayPart: {
             /** Format: double */
@@ -1954,6 +2975,20 @@ export interface components {
             /** Format: double */
             sigmaMs: number;
             simulated: boolean;
+        };
+        WoodView: {
+            /** @enum {string} */
+            back: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE";
+            /** @enum {string} */
+            core: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE";
+            /** @enum {string} */
+            crown: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE";
+            /** Format: double */
+            facingDeg?: number;
+            /** @enum {string} */
+            left: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE";
+            /** @enum {string} */
+            right: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE";
         };
     };
     responses: never;
@@ -2142,7 +3177,7 @@ export interface operations {
             };
         };
     };
-    card: {
+    card_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2257,7 +3292,7 @@ export interface operations {
             };
         };
     };
-    add_3: {
+    add_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -2279,6 +3314,80 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["View"];
+                };
+            };
+        };
+    };
+    kinds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KindView"][];
+                };
+            };
+        };
+    };
+    offset: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OffsetRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Spot"];
+                };
+            };
+        };
+    };
+    shot_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShotRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShotView"];
                 };
             };
         };
@@ -2305,6 +3414,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Spot"];
+                };
+            };
+        };
+    };
+    twoTapes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TwoTapesRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TwoTapes"];
                 };
             };
         };
@@ -2356,6 +3491,169 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    out: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                table: "STEMS" | "SIGHTINGS" | "DEFECTS";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    in: {
+        parameters: {
+            query?: {
+                takeGoodRows?: boolean;
+            };
+            header?: never;
+            path: {
+                job: string;
+                table: "STEMS" | "SIGHTINGS" | "DEFECTS";
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportReport"];
+                };
+            };
+        };
+    };
+    geoJson: {
+        parameters: {
+            query?: {
+                wgs84?: boolean;
+            };
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/geo+json": string;
+                };
+            };
+        };
+    };
+    readGeoJson: {
+        parameters: {
+            query?: {
+                takeGoodRows?: boolean;
+            };
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportReport"];
+                };
+            };
+        };
+    };
+    gpx: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/gpx+xml": string;
+                };
+            };
+        };
+    };
+    readGpx: {
+        parameters: {
+            query?: {
+                takeGoodRows?: boolean;
+            };
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportReport"];
+                };
             };
         };
     };
@@ -2507,6 +3805,378 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["OpinionRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    photos: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoView"][];
+                };
+            };
+        };
+    };
+    photo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+        };
+    };
+    place: {
+        parameters: {
+            query?: {
+                contourM?: number;
+            };
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlaceView"];
+                };
+            };
+        };
+    };
+    access: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AccessRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    anchor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnchorRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    day: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DayRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    card: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CardRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    addHeight: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HeightRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    removeHeight: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    addMachine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MachineRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    removeMachine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    permits: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PermitsRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    underlay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+        };
+    };
+    putUnderlay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    removeUnderlay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    layUnderlay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TwoPointsRequest"];
             };
         };
         responses: {
@@ -2931,6 +4601,28 @@ export interface operations {
             };
         };
     };
+    danger: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Danger"][];
+                };
+            };
+        };
+    };
     change_1: {
         parameters: {
             query?: never;
@@ -2956,13 +4648,38 @@ export interface operations {
             };
         };
     };
-    defect: {
+    choose_1: {
         parameters: {
             query?: never;
             header?: never;
             path: {
                 job: string;
                 id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VerdictRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    defect: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
             };
             cookie?: never;
         };
@@ -2981,19 +4698,20 @@ export interface operations {
             };
         };
     };
-    sight: {
+    setDefectAside: {
         parameters: {
             query?: never;
             header?: never;
             path: {
                 job: string;
+                stem: string;
                 id: string;
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SightingRequest"];
+                "application/json": components["schemas"]["Reason"];
             };
         };
         responses: {
@@ -3018,7 +4736,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ChoiceRequest"];
+                "application/json": components["schemas"]["LookRequest"];
             };
         };
         responses: {
@@ -3085,7 +4803,7 @@ export interface operations {
             };
         };
     };
-    preview: {
+    preview_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3135,6 +4853,215 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SchoolView"][];
+                };
+            };
+        };
+    };
+    leaning: {
+        parameters: {
+            query: {
+                layDeg: number;
+            };
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LeaningView"];
+                };
+            };
+        };
+    };
+    add_3: {
+        parameters: {
+            query?: {
+                id?: string;
+                defect?: string;
+                keepPosition?: boolean;
+            };
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Added"];
+                };
+            };
+        };
+    };
+    shot: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StandRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShotsView"];
+                };
+            };
+        };
+    };
+    sight: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SightingRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SightingRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Preview"];
+                };
+            };
+        };
+    };
+    accept: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    setAside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Reason"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    verdicts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VerdictsView"];
                 };
             };
         };

@@ -24,20 +24,20 @@ export function FirstLook({ job, stem, done }: { job: string; stem: Schemas['Ste
   const [worst, setWorst] = useState<DefectKind>();
   const [means, setMeans] = useState<Means>();
   const [look, setLook] = useState<Schemas['Look']>();
-  const path = { params: { path: { job, id: stem.id } } };
+  const path = { params: { path: { job, stem: stem.id } } };
   const ready = diameter && height && lean !== undefined && (lean === 0 || toward !== undefined) && crown && worst && means;
 
   async function judge() {
     if (!ready || !diameter || !height || !crown || !means) return;
-    const sight = (kind: Schemas['SightingRequest']['kind'], a: number, azimuthDeg?: number) => api.POST('/api/jobs/{job}/stems/{id}/sightings', { ...path, body: { kind, a, azimuthDeg, instrument: 'by eye' } });
+    const sight = (kind: Schemas['SightingRequest']['kind'], numbers: Record<string, number>) => api.POST('/api/jobs/{job}/stems/{stem}/sightings', { ...path, body: { kind, numbers, instrument: 'by eye' } });
     const kept = await act((async () => {
-      await sight('EYE_DIAMETER', diameter);
-      await sight('EYE_HEIGHT', height);
-      await sight('EYE_CROWN', crown);
-      await sight('EYE_LEAN', lean ?? 0, toward ?? 0);
+      await sight('EYE_DIAMETER', { diameterM: diameter });
+      await sight('EYE_HEIGHT', { heightM: height });
+      await sight('EYE_CROWN', { radiusM: crown });
+      await sight('EYE_LEAN', { leanDeg: lean ?? 0, azimuthDeg: toward ?? 0 });
       if (worst && worst !== 'NONE' && !stem.defects.some((d) => d.kind === worst)) {
         const high = worst === 'DEAD_TOP' || worst === 'HANGING_LIMB';
-        await api.POST('/api/jobs/{job}/stems/{id}/defects', { ...path, body: { kind: worst, fromM: high ? height * 0.8 : worst === 'SPLIT_UNION' ? 1 : 0, toM: high ? height : 1.5, faceDeg: toward ?? 0, extent: '', found: 'seen at first look', note: '' } });
+        await api.POST('/api/jobs/{job}/stems/{stem}/defects', { ...path, body: { kind: worst, fromM: high ? height * 0.8 : worst === 'SPLIT_UNION' ? 1 : 0, toM: high ? height : 1.5, faceDeg: toward ?? 0, found: 'SEEN', note: 'at first look' } });
       }
     })());
     if (!kept) return;
@@ -51,10 +51,10 @@ export function FirstLook({ job, stem, done }: { job: string; stem: Schemas['Ste
   if (look) {
     return (
       <section aria-label="First look">
-        <h1>{stem.label}: {look.verdict} <small>provisional</small></h1>
+        <h1>{stem.label}: {look.verdictWords} <small>provisional</small></h1>
         <p>{look.because}</p>
-        {look.dial && <DialFigure dial={look.dial} />}
-        <p><b>Measure next: {look.nextMeasurement ?? 'nothing that would change the open lays'}.</b>{look.nextDegrees !== undefined && <small> It could change {Math.round(look.nextDegrees)}° of the dial.</small>}</p>
+        <DialFigure dial={look.dial} />
+        <p><b>Measure next: {look.nextMeasurement ?? 'nothing that would change the open lays'}.</b>{look.nextDegrees !== undefined && <small> It could change {Math.round(look.nextDegrees)}° of the dial{look.verdictHangsOnIt && ' and the verdict'}.</small>}</p>
         <p className="s">By eye: diameter ±10 %, height ±15 %, lean ±2°. Every number above hangs on them.</p>
         <button className="big" onClick={done}>Go on with {stem.label}</button>
       </section>

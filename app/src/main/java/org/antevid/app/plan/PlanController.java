@@ -88,10 +88,10 @@ class PlanController {
     record Look(Verdict verdict, String verdictWords, String because, LayView.DialView dial, Optional<String> nextMeasurement, Optional<Double> nextDegrees, boolean verdictHangsOnIt) {
     }
 
-    record WayView(Verdict verdict, String words, boolean excluded, List<String> against, int people, List<String> competences, List<String> missing, String machines, String room) {
+    record VerdictWay(Verdict verdict, String words, boolean excluded, List<String> against, int people, List<String> competences, List<String> missing, String machines, String room) {
     }
 
-    record VerdictsView(Verdict offered, List<WayView> ways) {
+    record VerdictsView(Verdict offered, List<VerdictWay> ways) {
     }
 
     /** Provisional verdict from what is known so far, estimates by eye included. */
@@ -108,7 +108,7 @@ class PlanController {
     @Needs(Needs.Right.READ)
     VerdictsView verdicts(@PathVariable String job, @PathVariable String stem) {
         Verdicts v = plans.verdicts(job, stem);
-        return new VerdictsView(v.offered(), v.options().stream().map(o -> new WayView(o.verdict(), o.verdict().words(), o.excluded(), o.against(), o.people(),
+        return new VerdictsView(v.offered(), v.options().stream().map(o -> new VerdictWay(o.verdict(), o.verdict().words(), o.excluded(), o.against(), o.people(),
             o.competences().stream().map(Competence::words).toList(), o.missing().stream().map(Competence::words).toList(), o.machines(), o.room())).toList());
     }
 

@@ -22,11 +22,12 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 @Configuration
 class Shell implements WebMvcConfigurer {
     private static final long MOST_BYTES = 1_000_000;
+    private static final long MOST_FILE_BYTES = 13_000_000;
 
     /** Addresses of the screens all answer with the one page. */
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
-        for (String path : new String[] {"/", "/sign-in", "/join", "/join/{code}", "/jobs/{job}", "/jobs/{job}/{stage}", "/crew/{job}", "/crew/{job}/{page}", "/sums",
+        for (String path : new String[] {"/", "/sign-in", "/join", "/join/{code}", "/jobs/{job}", "/jobs/{job}/{stage}", "/jobs/{job}/hand-over/{stem}", "/crew/{job}", "/crew/{job}/{page}", "/sums",
             "/logbook", "/drills", "/house"}) {
             registry.addViewController(path).setViewName("forward:/index.html");
         }
@@ -50,10 +51,11 @@ class Shell implements WebMvcConfigurer {
         FilterRegistrationBean<OncePerRequestFilter> f = new FilterRegistrationBean<>(new OncePerRequestFilter() {
             @Override
             protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
-                if (request.getContentLengthLong() > MOST_BYTES) {
+                boolean file = request.getContentType() != null && request.getContentType().startsWith("multipart/form-data");
+                if (request.getContentLengthLong() > (file ? MOST_FILE_BYTES : MOST_BYTES)) {
                     response.setStatus(413);
                     response.setContentType("application/problem+json");
-                    response.getWriter().write("{\"status\":413,\"ok\":false,\"errors\":[],\"detail\":\"More than 1 MB was sent; send less.\"}");
+                    response.getWriter().write("{\"status\":413,\"ok\":false,\"errors\":[],\"detail\":\"More than " + (file ? "12" : "1") + " MB was sent; send less. Nothing was changed.\"}");
                     return;
                 }
                 chain.doFilter(request, response);

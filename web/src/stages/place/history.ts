@@ -1,0 +1,80 @@
+import { useSyncExternalStore } from 'react';
+import { api, data, type Schemas } from '../../api/client';
+
+type Entry = Schemas['Entry'];
+type Change = { words: string; id: string; before?: Entry; after?: Entry };
+
+const MOST = 20;
+type Book = { done: Change[]; undone: Change[] };
+const books = new Map<string, Book>();
+const NOTHING: Book = { done: [], undone: [] };
+const listeners = new Set<() => void>();
+
+const set = (job: string, book: Book) => {
+  books.set(job, book);
+  listeners.forEach((l) => l());
+};
+
+const request = (e: Entry) => ({ ...e, agreedBy: e.agreedBy, more: e.more });
+
+/** Where a feature stands now; null when it is not on the plan. */
+async function current(job: string, id: string): Promise<Schemas['View'] | undefined> {
+  const all = await data(api.GET('/api/jobs/{job}/features', { params: { path: { job } } }));
+  return all.find((f) => f.id === id);
+}
+
+async function put(job: string, id: string, entry: Entry | undefined): Promise<void> {
+  const now = await current(job, id);
+  if (!entry) {
+    if (now) await api.DELETE('/api/jobs/{job}/features/{id}', { params: { path: { job, id }, query: { version: now.version } } });
+  } else if (now) await api.PUT('/api/jobs/{job}/features/{id}', { params: { path: { job, id } }, body: { ...request(entry), version: now.version } });
+  else await api.POST('/api/jobs/{job}/features', { params: { path: { job } }, body: { ...request(entry), id } });
+}
+
+/** Adds, changes or takes off a feature, in a way that can be undone. */
+export async function addFeature(job: string, entry: Entry): Promise<Schemas['View']> {
+  const added = await data(api.POST('/api/jobs/{job}/features', { params: { path: { job } }, body: request(entry) }));
+  remember(job, { words: `new: ${entry.name}`, id: added.id, after: added.entry });
+  return added;
+}
+
+export async function changeFeature(job: string, feature: Schemas['View'], over: Partial<Entry>): Promise<void> {
+  const after = { ...feature.entry, ...over };
+  const stored = await data(api.PUT('/api/jobs/{job}/features/{id}', { params: { path: { job, id: feature.id } }, body: { ...request(after), version: feature.version } }));
+  remember(job, { words: `change of ${after.name}`, id: feature.id, before: feature.entry, after: stored.entry });
+}
+
+export async function removeFeature(job: string, feature: Schemas['View']): Promise<void> {
+  await api.DELETE('/api/jobs/{job}/features/{id}', { params: { path: { job, id: feature.id }, query: { version: feature.version } } });
+  remember(job, { words: `${feature.entry.name} taken off`, id: feature.id, before: feature.entry });
+}
+
+function remember(job: string, change: Change): void {
+  const book = books.get(job) ?? NOTHING;
+  set(job, { done: [...book.done, change].slice(-MOST), undone: [] });
+}
+
+export async function undo(job: string): Promise<void> {
+  const book = books.get(job) ?? NOTHING;
+  const last = book.done.at(-1);
+  if (!last) return;
+  await put(job, last.id, last.before);
+  set(job, { done: book.done.slice(0, -1), undone: [...book.undone, last] });
+}
+
+export async function redo(job: string): Promise<void> {
+  const book = books.get(job) ?? NOTHING;
+  const last = book.undone.at(-1);
+  if (!last) return;
+  await put(job, last.id, last.after);
+  set(job, { done: [...book.done, last].slice(-MOST), undone: book.undone.slice(0, -1) });
+}
+
+/** The last twenty changes of the plan made on this screen. */
+export function useHistory(job: string): { undoable?: string; redoable?: string } {
+  const book = useSyncExternalStore((l) => {
+    listeners.add(l);
+    return () => listeners.delete(l);
+  }, () => books.get(job) ?? NOTHING);
+  return { undoable: book.done.at(-1)?.words, redoable: book.undone.at(-1)?.words };
+}

@@ -1,0 +1,62 @@
+/** Lengths as people say and read them. The server only ever sees metres. */
+export type Units = 'metric' | 'feet';
+const KEY = 'antevid.units';
+const METRES_PER_INCH = 0.0254;
+
+export const units = (): Units => (localStorage.getItem(KEY) === 'feet' ? 'feet' : 'metric');
+
+export function switchUnits(): void {
+  localStorage.setItem(KEY, units() === 'feet' ? 'metric' : 'feet');
+  window.dispatchEvent(new Event('antevid-units'));
+}
+
+const FRACTION = String.raw`(\d+)\s*/\s*(\d+)`;
+const NUMBER = String.raw`\d+(?:\.\d+)?`;
+const FEET = new RegExp(String.raw`^(${NUMBER})\s*(?:'|ft|feet|′)\s*(.*)$`);
+const INCHES = new RegExp(String.raw`^(?:(${NUMBER})(?:[\s-]+${FRACTION})?|${FRACTION})\s*(?:"|in|inch|inches|″|'')?$`);
+const METRES = new RegExp(String.raw`^(${NUMBER.replace('\\.', '[.,]')})\s*(m|cm|mm)?$`);
+
+function inches(text: string): number | null {
+  const m = INCHES.exec(text);
+  if (!m) return null;
+  const [, whole, num, den, aloneNum, aloneDen] = m;
+  if (den === '0' || aloneDen === '0') return null;
+  return aloneNum ? Number(aloneNum) / Number(aloneDen) : Number(whole) + (num ? Number(num) / Number(den) : 0);
+}
+
+/** `5' 7 1/2"`, `5ft`, `67 1/2 in`, `1.7 m`, `170 cm`; a bare number is in the unit of the field. Null for what is no length. */
+export function parseLength(said: string, bare: Units): number | null {
+  const text = said.trim().toLowerCase();
+  const sign = /^[-−]/.test(text) ? -1 : 1;
+  const rest = text.replace(/^[-−+]\s*/, '');
+  const metric = METRES.exec(rest);
+  if (metric && (metric[2] || bare === 'metric')) {
+    return sign * Number(metric[1].replace(',', '.')) * { m: 1, cm: 0.01, mm: 0.001 }[(metric[2] ?? 'm') as 'm' | 'cm' | 'mm'];
+  }
+  const feet = FEET.exec(rest);
+  if (feet) {
+    const more = feet[2] === '' ? 0 : inches(feet[2]);
+    return more === null ? null : sign * (Number(feet[1]) * 12 + more) * METRES_PER_INCH;
+  }
+  if (/["″]|''|in/.test(rest)) {
+    const only = inches(rest);
+    return only === null ? null : sign * only * METRES_PER_INCH;
+  }
+  return bare === 'feet' && /^\d+(\.\d+)?$/.test(rest) ? sign * Number(rest) * 12 * METRES_PER_INCH : null;
+}
+
+/** `5′ 7½″`, to a quarter inch. */
+export function feetInches(metres: number): string {
+  const quarters = Math.round(Math.abs(metres) / METRES_PER_INCH * 4);
+  const feet = Math.floor(quarters / 48);
+  const inch = Math.floor((quarters % 48) / 4);
+  const part = ['', '¼', '½', '¾'][quarters % 4];
+  const inchText = inch === 0 && part !== '' ? part : `${inch}${part}`;
+  return `${metres < 0 ? '−' : ''}${feet > 0 ? `${feet}′ ` : ''}${inchText}″`;
+}
+
+/** A length with its unit, as this person reads it. */
+export const length = (metres: number, digits = 1): string => (units() === 'feet' ? feetInches(metres) : `${metres.toFixed(digits)} m`);
+
+/** What a press of a big button moves a length by. */
+export const stepM = (metricStep: number): number => (units() === 'metric' ? metricStep : metricStep >= 0.5 ? 12 * METRES_PER_INCH : metricStep >= 0.05 ? METRES_PER_INCH : METRES_PER_INCH / 4);
