@@ -24,6 +24,7 @@ const PANELS = {
 };
 const DrawTools = lazy(() => import('../stages/place/DrawTools').then((m) => ({ default: m.DrawTools })));
 const SideFigure = lazy(() => import('../figures/SideFigure'));
+const BaseFigure = lazy(() => import('../figures/BaseFigure'));
 const StumpFigure = lazy(() => import('../figures/StumpFigure'));
 
 export type PanelProps = { job: string; go: (stage: Stage) => void };
@@ -126,7 +127,7 @@ export default function JobScreen() {
             ))}
           </nav>
           <main className={split ? 'mid split' : 'mid'}>
-            <div className="planbox">
+            <div className={stage === 'stems' ? 'planbox withbase' : 'planbox'}>
               <Suspense fallback={null}>
                 <SitePlan scene={scene} picking={Boolean(picking)} onStem={setStem} onFeature={selectFeature} sketch={sketch} ghosts={ghosts} surroundings={surroundings.data} job={job} onTurn={(deg) => turn.current?.(deg)}
                   onPick={(spot) => {
@@ -136,6 +137,7 @@ export default function JobScreen() {
                   }} />
               </Suspense>
               {picking && <div className="hint" role="status">{picking.hint} <button className="plain" onClick={() => setPicking(undefined)}>leave it</button></div>}
+              {stage === 'stems' && <Suspense fallback={null}><BaseFigure job={job} /></Suspense>}
               {stage === 'place' && j.myPart === 'LEADER' && <DrawTools job={job} />}
               {!picking && sketch && <div className="hint" role="status">{sketch.hint} <button className="plain" onClick={() => setSketch(undefined)}>{sketch.what === 'edit' ? 'done' : 'leave it'}</button></div>}
               {shown.dial && (stage === 'lay' || stage === 'stems') && !split && (

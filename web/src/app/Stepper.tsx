@@ -54,8 +54,8 @@ export function Chips<T extends string | number>({ label, options, value, onChan
 /** The parts of a panel, one shown at a time. */
 export function Tabs<T extends string>({ label, tabs, value, onChange }: { label: string; tabs: { value: T; words: string; mark?: boolean }[]; value: T; onChange: (v: T) => void }) {
   return (
-    <div className="tabs" role="tablist" aria-label={label}>
-      {tabs.map((t) => <button type="button" key={t.value} role="tab" aria-selected={t.value === value} onClick={() => onChange(t.value)}>{t.words}{t.mark && <i aria-label="open points"> •</i>}</button>)}
+    <div className="parts" role="tablist" aria-label={label}>
+      {tabs.map((t) => <button type="button" key={t.value} role="tab" aria-selected={t.value === value} onClick={() => onChange(t.value)}>{t.words}{t.mark && <i aria-hidden="true"> •</i>}</button>)}
     </div>
   );
 }

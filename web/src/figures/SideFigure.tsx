@@ -39,7 +39,7 @@ export default function SideFigure({ job }: { job: string }) {
     last = Math.max(wanted, last + 36);
     return last;
   };
-  const defects = [...s.defects].sort((a, b) => b.fromM - a.fromM);
+  const defects = s.defects.filter((d) => !d.setAside).sort((a, b) => b.fromM - a.fromM);
   return (
     <svg viewBox={`0 0 ${w} ${h}`} role="img" aria-label={`${s.label} from the side, tap to add a defect`} onClick={tap} style={{ cursor: 'crosshair' }} data-testid="side-figure">
       <text x="14" y="24" className="b">{s.label} {s.commonName}{s.lean ? `, seen across the lean to ${azimuth(s.lean.azimuthDeg)}°` : ', lean not known'}</text>

@@ -67,11 +67,28 @@ function stemFeature(s: Schemas['StemView'], selected: boolean): Feature {
   ], { stemId: s.id });
 }
 
+/** Where the mark of a feature is best read: of the places along it, the one farthest from stems and marks that are there already. */
+function clearOf(taken: Spot[], f: Schemas['View']): Spot {
+  const points = f.entry.outline;
+  if (f.entry.form !== 'LINE' || points.length < 2) return f.mark;
+  const places = [0.5, 0.35, 0.65, 0.2, 0.8].map((share) => {
+    const line = new LineString(points.map(xy)).getCoordinateAt(share);
+    return { eastM: line[0], northM: line[1] };
+  });
+  const room = (p: Spot) => Math.min(8, ...taken.map((t) => Math.hypot(t.eastM - p.eastM, t.northM - p.northM)));
+  return places.reduce((best, p) => (room(p) > room(best) + 0.5 ? p : best));
+}
+
 /** What stands and lies on the place: redrawn when it changes, not when one zooms. */
 function ground(scene: PlanScene, surroundings?: Schemas['PlaceView']): Feature[] {
   const letter = letters(scene.features);
   const small = scene.stage === 2 || scene.stage === 4 || window.innerWidth < 600;
-  const out = scene.features.map((f) => styled(geometryOf(f.entry.form, f.entry.outline), featureStyle(f, letter.get(f.id), small, scene.stage === 1 && f.id === scene.feature), { featureId: f.id }));
+  const taken = scene.stems.map((s) => s.at);
+  const out = scene.features.map((f) => {
+    const mark = clearOf(taken, f);
+    if (f.entry.worth > 0) taken.push(mark);
+    return styled(geometryOf(f.entry.form, f.entry.outline), featureStyle(f, mark, letter.get(f.id), small, scene.stage === 1 && f.id === scene.feature), { featureId: f.id });
+  });
   for (const c of surroundings?.contours ?? []) {
     const middle = c.line[Math.floor(c.line.length / 2)];
     out.push(styled(new LineString(c.line.map(xy)), new Style({ stroke: line('mute', 0.9) })));
@@ -171,7 +188,8 @@ function extent(scene: PlanScene): number[] {
 
 /** Shows the whole site, as after every change of the plan's size. */
 function fitAll(map: OlMap, scene: PlanScene): void {
-  map.getView().fit(extent(scene), { padding: [40, 24, 60, 24] });
+  const wide = (map.getSize()?.[0] ?? 0) > 500;
+  map.getView().fit(extent(scene), { padding: [40, 24, 60, wide ? 84 : 24] });
 }
 
 /** A picture laid under the plan: turned and scaled by the canvas for each view. */

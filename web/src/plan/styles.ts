@@ -60,16 +60,16 @@ export function letters(features: Schemas['View'][]): Map<string, string> {
   }));
 }
 
-export function featureStyle(f: Schemas['View'], letter: string | undefined, small: boolean, chosen = false): Style[] {
+export function featureStyle(f: Schemas['View'], at: Spot, letter: string | undefined, small: boolean, chosen = false): Style[] {
   const e = f.entry;
   const strong = e.worth > 0 ? 2 : 0.9;
   const shape = new Style({ stroke: chosen ? line('act', 4) : line(e.worth > 0 ? 'ink' : 'mute', strong, dash(e.kind)), fill: fill(e.kind, e.worth) });
   if (e.form === 'POINT') {
     shape.setImage(new Circle({ radius: 5, fill: new Fill({ color: token('panel') }), stroke: chosen ? line('act', 4) : line('ink', 2) }));
   }
-  const mark = new Point(xy(f.mark));
-  const name = small ? [] : e.worth > 0 || NAMED.has(e.kind) || chosen ? [new Style({ geometry: mark, text: words(e.name, 'ink', false, [0, letter ? 22 : 16]), zIndex: 4 })] : [];
-  const icon = letter ? [new Style({ geometry: mark, image: new Icon({ src: plate(letter, e.worth), scale: small ? 0.6 : 1, declutterMode: 'obstacle' }), zIndex: 5 })] : [];
+  const mark = new Point(xy(at));
+  const name = small ? [] : e.worth > 0 || NAMED.has(e.kind) || chosen ? [new Style({ geometry: mark, text: words(e.name, 'ink', false, [0, letter ? 25 : 18]), zIndex: 4 })] : [];
+  const icon = letter ? [new Style({ geometry: mark, image: new Icon({ src: plate(letter, e.worth), scale: small ? 0.6 : 1, declutterMode: 'none' }), zIndex: 5 })] : [];
   return [shape, ...name, ...icon];
 }
 

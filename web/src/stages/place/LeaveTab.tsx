@@ -17,7 +17,7 @@ export function LeaveTab({ job, leader }: { job: string; leader: boolean }) {
   const answer = (key: Schemas['PermitView']['key'], a: Answer) => void act(api.PUT('/api/jobs/{job}/place/permits', { params: { path: { job } }, body: { answers: { ...Object.fromEntries(s.permits.map((p) => [p.key, p.answer])), [key]: a }, version: s.version } as Schemas['PermitsRequest'] }));
   return (
     <>
-      <h1>Leave and protected things</h1>
+      <h1>Permission and protected features</h1>
       {s.permits.map((p) => (
         <div key={p.key} role="group" aria-label={p.words} style={{ borderTop: '1px solid var(--hair)', padding: '6px 0 0' }}>
           <div style={{ display: 'flex', gap: 8, alignItems: 'center' }}><Mark size={18} kind={p.answer === 'NO' ? 'STOP' : p.answer === 'NOT_KNOWN' ? 'CAUTION' : 'ready'} /><b>{p.words}</b></div>

@@ -30,7 +30,7 @@ export default function PlacePanel({ job, go }: PanelProps) {
     <>
       <div className="body" style={{ paddingTop: 0 }}>
         <Tabs label="Parts of the place" value={tab} onChange={setTab} tabs={[
-          { value: 'plan', words: 'Plan', mark: open.has('plan') }, { value: 'today', words: 'Today', mark: open.has('today') }, { value: 'leave', words: 'Leave, help', mark: open.has('leave') },
+          { value: 'plan', words: 'Plan', mark: open.has('plan') }, { value: 'today', words: 'Today', mark: open.has('today') }, { value: 'leave', words: 'Permits, help', mark: open.has('leave') },
           { value: 'access', words: 'Access', mark: open.has('access') }, { value: 'files', words: 'Files' },
         ]} />
         {tab === 'plan' && <><h1>Place <small>{info?.place}</small></h1><PlanTab job={job} leader={leader} />{leader && info?.joinAddress && <Join job={job} info={info} act={act} />}</>}

@@ -29,6 +29,7 @@ export function MeasureTab({ job, stem }: { job: string; stem: Schemas['StemView
   const [filled, setFilled] = useState<{ given: Given; simulated: boolean; n: number }>();
   const ways = WAYS.find((w) => w.what === what)?.kinds ?? [];
   const choice = sightings.find((s) => s.key === kind);
+  const shows = ({ Girth: 'diameter', Height: 'height', Lean: 'lean', Crown: 'crown' } as const)[what as 'Girth'];
   const choose = (k: Kind) => {
     setKind(k);
     setFilled(undefined);
@@ -52,12 +53,11 @@ export function MeasureTab({ job, stem }: { job: string; stem: Schemas['StemView
   })());
   return (
     <section aria-label="New sighting">
-      <Figures stem={stem} />
-      <h2>New sighting <span>{choice?.instrument}</span></h2>
-      <Chips label="" value={what} onChange={(w) => {
+      <Chips label="What is measured" value={what} onChange={(w) => {
         setWhat(w);
         choose(WAYS.find((x) => x.what === w)?.kinds[0][0] ?? 'GIRTH');
       }} options={WAYS.map((w) => ({ value: w.what, words: w.what }))} />
+      {shows && <Figures stem={stem} only={shows} />}
       {ways.length > 1 && <Chips label="How" value={kind} onChange={choose} options={ways.map(([value, words]) => ({ value, words }))} />}
       {(kind === 'HEIGHT_ANGLES' || kind === 'LEAN_VIEW') && <button type="button" className="plain" style={{ fontWeight: 700 }} onClick={shoot}>Rangefinder <span className="sim">simulated</span></button>}
       {choice && <SightingForm key={`${kind}${filled?.n ?? 0}`} job={job} stem={stem.id} kind={choice} filled={filled?.given} keep={keep} />}

@@ -62,7 +62,7 @@ function Leaning({ job, stem }: { job: string; stem: Stem }) {
   const kNm = (v: number) => `${fixed(Math.abs(v) / 1000)}`;
   return (
     <section aria-label="Leaning">
-      <h2>Where its weight pulls <span>{fixed(l.effectiveLeanDeg)}°{l.towardDeg !== undefined && ` to ${azimuth(l.towardDeg)}°`}, crown and load counted</span></h2>
+      <h2>Its pull <span>{fixed(l.effectiveLeanDeg)}°{l.towardDeg !== undefined && ` to ${azimuth(l.towardDeg)}°`}, crown and load counted</span></h2>
       <div className="form"><Stepper label="Looked at along" unit="°" value={toward} onChange={(v) => setToward(v === null ? null : ((v % 360) + 360) % 360)} step={15} digits={0} /></div>
       <table><tbody>
         <tr><td>{l.forwardNm >= 0 ? 'forward' : 'backward'}</td><td className="r n"><b>{kNm(l.forwardNm)}</b> ±{kNm(l.sigmaForwardNm)} kN m</td></tr>
@@ -85,13 +85,12 @@ function Sightings({ job, stem, leader }: { job: string; stem: Stem; leader: boo
       <table aria-label="Sightings"><tbody>
         {stem.sightings.map((s) => (
           <tr key={s.id} className={s.doesNotCount ? 'voided' : undefined}>
-            <td>{s.words}<br /><small>{s.raw}</small>{s.doesNotCount && <><br /><small className="why">{s.doesNotCount}</small></>}
+            <td>{s.words}<br /><small>{s.raw}; {s.instrument}{s.simulated && <> <span className="sim">simulated</span></>}, {s.who.split(' ')[0]} {clock(s.at).slice(0, 5)}</small>{s.doesNotCount && <><br /><small className="why">{s.doesNotCount}</small></>}
               {!s.accepted && !s.doesNotCount && <><br /><small><b>from the crew: only tightens until you accept it</b></small></>}
               {aside === s.id && <span className="chips">{['misread', 'wrong stem', 'instrument off'].map((r) => <button key={r} onClick={() => void act(api.POST('/api/jobs/{job}/stems/{stem}/sightings/{id}/set-aside', { ...path(s.id), body: { reason: r } })).then(() => setAside(undefined))}>{r}</button>)}</span>}
             </td>
-            <td className="r n"><b>{s.unit === 'm' ? length(s.value, s.sigma < 0.01 ? 3 : 2) : `${fixed(s.value, 1)}°`}</b><br />±{s.unit === 'm' ? length(s.sigma, s.sigma < 0.01 ? 3 : 2) : `${fixed(s.sigma, 1)}°`}</td>
-            <td><small>{s.instrument}{s.simulated && <> <span className="sim">simulated</span></>}<br />{s.who.split(' ')[0]}, {clock(s.at).slice(0, 5)}</small>
-              {leader && !s.doesNotCount && <div style={{ display: 'flex' }}>{!s.accepted && <button className="plain" style={{ fontWeight: 700 }} onClick={() => void act(api.POST('/api/jobs/{job}/stems/{stem}/sightings/{id}/accept', path(s.id)))}>Accept</button>}<button className="plain" aria-label={`set aside ${s.words}`} onClick={() => setAside(aside === s.id ? undefined : s.id)}>set aside</button></div>}
+            <td className="r n" style={{ whiteSpace: 'nowrap' }}><b>{s.unit === 'm' ? length(s.value, s.sigma < 0.01 ? 3 : 2) : `${fixed(s.value, 1)}°`}</b><br />±{s.unit === 'm' ? length(s.sigma, s.sigma < 0.01 ? 3 : 2) : `${fixed(s.sigma, 1)}°`}
+              {leader && !s.doesNotCount && <div style={{ display: 'flex', justifyContent: 'flex-end' }}>{!s.accepted && <button className="plain" style={{ fontWeight: 700 }} onClick={() => void act(api.POST('/api/jobs/{job}/stems/{stem}/sightings/{id}/accept', path(s.id)))}>Accept</button>}<button className="plain s" aria-label={`set aside ${s.words}`} onClick={() => setAside(aside === s.id ? undefined : s.id)}>set aside</button></div>}
             </td>
           </tr>
         ))}

@@ -26,17 +26,20 @@ export function SightingForm({ job, stem, kind, filled, keep }: { job: string; s
       .then(setAnswer, (e) => setRefused(e instanceof Problem ? e.faults.map((f) => `${kind.notes.find((n) => n.name === f.field)?.words ?? f.field} ${f.message}`).join('; ') || e.message : 'No answer from the server.')), 180);
     return () => clearTimeout(later);
   }, [key, complete, kind, job, stem]);
+  const [more, setMore] = useState(false);
+  const first = (n: Schemas['NoteView']) => n.required || n.standard === undefined;
   const pairs: Schemas['NoteView'][][] = [];
-  kind.notes.filter((n) => n.choices.length === 0).forEach((n, i, all) => (i % 2 === 0 ? pairs.push([n, ...(all[i + 1] ? [all[i + 1]] : [])]) : undefined));
+  kind.notes.filter((n) => n.choices.length === 0 && (more || first(n))).forEach((n, i, all) => (i % 2 === 0 ? pairs.push([n, ...(all[i + 1] ? [all[i + 1]] : [])]) : undefined));
   const show = (v: number) => (answer?.unit === 'm' ? length(v, 2) : `${fixed(v, 1)}${answer?.unit}`);
   return (
     <div className="form">
-      {kind.notes.filter((n) => n.choices.length > 0).map((n) => <Chips key={n.name} label={n.words} value={choices[n.name] ?? n.choices[0]} onChange={(c) => setChoices({ ...choices, [n.name]: c })} options={n.choices.map((c) => ({ value: c, words: CHOICE_WORDS[c] ?? c }))} />)}
+      {kind.notes.filter((n) => n.choices.length > 0 && (more || choices[n.name] !== undefined)).map((n) => <Chips key={n.name} label={n.words} value={choices[n.name] ?? n.choices[0]} onChange={(c) => setChoices({ ...choices, [n.name]: c })} options={n.choices.map((c) => ({ value: c, words: CHOICE_WORDS[c] ?? c }))} />)}
       {pairs.map((pair) => (
         <div className="two" key={pair[0].name}>
           {pair.map((n) => <Stepper key={n.name} label={n.words} unit={n.unit.startsWith('° or') ? (choices.unit === 'percent' ? '%' : '°') : n.unit} value={numbers[n.name] ?? n.standard ?? null} onChange={(v) => setNumbers({ ...numbers, [n.name]: v })} step={n.step} digits={n.step >= 1 ? 1 : 3} />)}
         </div>
       ))}
+      {!more && kind.notes.some((n) => n.choices.length > 0 || !first(n)) && <button type="button" className="plain" style={{ textAlign: 'left' }} onClick={() => setMore(true)}>Measured otherwise: {kind.notes.filter((n) => n.choices.length > 0 || !first(n)).map((n) => n.words.toLowerCase()).join(', ')}</button>}
       <div className="answer" aria-live="polite" aria-label="What follows">
         {answer && <>= {show(answer.value)} <small>±{show(answer.sigma)}, 95 % between {show(answer.low)} and {show(answer.high)}{answer.warnings.includes('STEEP_SIGHT') && '; steep sight, go farther away'}{answer.warnings.includes('HIGH_SIGMA') && '; uncertain by more than 5 %'}{answer.warnings.includes('SUN_TOO_HIGH') && '; sun too high'}{answer.warnings.includes('SUN_TOO_LOW') && '; sun too low'}</small></>}
         {refused && <small style={{ color: 'var(--keep)', fontWeight: 700 }}>{refused}</small>}

@@ -122,8 +122,20 @@ public class Plans {
         Situation s = situation(jobId);
         Situation.StemFacts facts = s.stem(reading.label()).orElseThrow();
         LayChoice choice = lays.chosenFor(stemId).map(Lays.Chosen::choice).orElse(USUAL);
-        Optional<Dial> dial = reading.notKnown().isEmpty() ? Optional.of(Dial.of(reading, choice, s.site(), house.rules().layLimits())) : Optional.empty();
-        return Verdicts.of(facts, s, dial);
+        Means line = choice.means().kind() == Means.Kind.HAND_LINE || choice.means().kind() == Means.Kind.MACHINE_LINE ? choice.means() : strongestLine(s, reading);
+        return Verdicts.of(facts, s, dial(reading, s, choice, Means.of(Means.Kind.WEDGES)), dial(reading, s, choice, line));
+    }
+
+    private Optional<Dial> dial(StemReading reading, Situation s, LayChoice c, Means means) {
+        return reading.notKnown().isEmpty() ? Optional.of(Dial.of(reading, new LayChoice(c.layDeg(), c.cutHeightM(), c.school(), c.barM(), means), s.site(), house.rules().layLimits()))
+            : Optional.empty();
+    }
+
+    /** A line nobody has planned yet: half up the stem, anchored out of its reach, on the strongest winch that gets in, else pulled by hand. */
+    private static Means strongestLine(Situation s, StemReading reading) {
+        double height = reading.height().map(h -> h.high()).orElse(10.0);
+        Optional<Double> pull = s.place().machines().stream().filter(m -> m.pullN().isPresent() && s.place().access().keepsOut(m).isEmpty()).map(m -> m.pullN().orElseThrow()).max(Comparator.naturalOrder());
+        return new Means(pull.isPresent() ? Means.Kind.MACHINE_LINE : Means.Kind.HAND_LINE, Optional.of(height / 2), Optional.of(2 * height), pull);
     }
 
     /** A stem's place in the order of danger. */

@@ -150,7 +150,8 @@ class FieldBookController {
         StringBuilder raw = new StringBuilder();
         for (FieldNote n : s.kind.notes()) {
             Object v = s.raw.get(n.name());
-            if (v != null && !(n.standard().isPresent() && v instanceof Number x && x.doubleValue() == n.standard().get())) {
+            boolean usual = n.standard().isPresent() && v instanceof Number x && x.doubleValue() == n.standard().get() || !n.choices().isEmpty() && n.choices().get(0).equals(v);
+            if (v != null && !usual) {
                 raw.append(raw.isEmpty() ? "" : ", ").append(n.words().toLowerCase(Locale.ROOT)).append(' ').append(v instanceof Number x ? number(x.doubleValue()) : String.valueOf(v).replace('_', ' '))
                     .append(n.unit().isEmpty() || n.unit().contains(" ") ? "" : " " + n.unit());
             }

@@ -49,36 +49,40 @@ public record FirstLook(Verdict verdict, String because, Dial dial, Optional<Nex
     /** @throws org.antevid.core.quantity.RefusedInput when diameter, height or crown is not given at all */
     public static FirstLook of(StemReading stem, LayChoice choice, Situation s, LayPlan.Limits limits) {
         Dial dial = Dial.of(stem, choice, s.site(), limits);
-        Verdicts verdicts = Verdicts.of(facts(stem), s, Optional.of(dial));
-        Verdict offered = offered(verdicts, choice);
+        Verdicts verdicts = verdicts(stem, choice, s, dial);
+        Verdict offered = verdicts.offered();
         Optional<Next> next = next(stem, choice, s, limits);
-        return new FirstLook(offered, because(verdicts, offered, dial), dial, next);
+        return new FirstLook(offered, because(verdicts, line(choice) ? Verdict.FELL_WITH_PULL : Verdict.FELL_FROM_GROUND, dial), dial, next);
     }
 
     private static Situation.StemFacts facts(StemReading stem) {
         return new Situation.StemFacts(stem, Optional.empty(), false, Optional.empty());
     }
 
-    /** Felling with a line is offered where a line is the means. */
-    private static Verdict offered(Verdicts v, LayChoice choice) {
-        boolean line = choice.means().kind() == Means.Kind.HAND_LINE || choice.means().kind() == Means.Kind.MACHINE_LINE;
-        return v.offered() == Verdict.FELL_FROM_GROUND && line ? v.options().stream().filter(o -> !o.excluded() && o.verdict() != Verdict.FELL_FROM_GROUND)
-            .map(Verdicts.Option::verdict).findFirst().orElse(v.offered()) : v.offered();
+    /** Without a line only felling by hand is looked at, with one only felling with a pull. */
+    private static Verdicts verdicts(StemReading stem, LayChoice choice, Situation s, Dial dial) {
+        Dial none = new Dial(List.of());
+        return Verdicts.of(facts(stem), s, Optional.of(line(choice) ? none : dial), Optional.of(line(choice) ? dial : none));
     }
 
-    private static String because(Verdicts v, Verdict offered, Dial dial) {
+    private static boolean line(LayChoice choice) {
+        return choice.means().kind() == Means.Kind.HAND_LINE || choice.means().kind() == Means.Kind.MACHINE_LINE;
+    }
+
+    /** What speaks for or against felling it by the means that are there. */
+    private static String because(Verdicts v, Verdict felling, Dial dial) {
         double free = dial.degrees(Dial.State.OPEN) + dial.degrees(Dial.State.COSTLY);
-        if (offered.felled()) {
+        if (v.offered() == felling) {
             return Math.round(free) + "° of lays are not blocked";
         }
-        String felling = v.options().stream().filter(o -> o.verdict().felled()).flatMap(o -> o.against().stream()).distinct().reduce((a, b) -> a + "; " + b).orElse("");
+        String against = v.options().stream().filter(o -> o.verdict() == felling).flatMap(o -> o.against().stream()).reduce((a, b) -> a + "; " + b).orElse("");
         String worst = free > 0 ? "" : dial.runs().stream().max(Comparator.comparingDouble(r -> r.toDeg() - r.fromDeg())).map(r -> "; most often blocked by: " + r.reason()).orElse("");
-        return felling + worst;
+        return against + worst;
     }
 
     private static Seen seen(StemReading stem, LayChoice choice, Situation s, LayPlan.Limits limits) {
         Dial dial = Dial.of(stem, choice, s.site(), limits, COARSE_DEG);
-        return new Seen(dial, offered(Verdicts.of(facts(stem), s, Optional.of(dial)), choice));
+        return new Seen(dial, verdicts(stem, choice, s, dial).offered());
     }
 
     private static Optional<Next> next(StemReading stem, LayChoice choice, Situation s, LayPlan.Limits limits) {

@@ -43,17 +43,20 @@ public record Verdicts(String stem, List<Option> options, Verdict offered) {
         }
     }
 
-    /** @param dial all lays of the stem where it is measured far enough; a way by felling is excluded when none is free */
-    public static Verdicts of(Situation.StemFacts f, Situation s, Optional<Dial> dial) {
-        List<Option> options = Stream.of(Verdict.values()).map(v -> option(v, f, s, dial)).toList();
+    /**
+     * @param byHand all lays with wedges at most, where the stem is measured far enough
+     * @param pulled all lays with the line that is planned; a way by felling is excluded when none of its lays is free
+     */
+    public static Verdicts of(Situation.StemFacts f, Situation s, Optional<Dial> byHand, Optional<Dial> pulled) {
+        List<Option> options = Stream.of(Verdict.values()).map(v -> option(v, f, s, v == Verdict.FELL_FROM_GROUND ? byHand : v == Verdict.FELL_WITH_PULL ? pulled : Optional.empty())).toList();
         Verdict offered = options.stream().filter(o -> !o.excluded()).map(Option::verdict).findFirst().orElse(Verdict.WALK_AWAY);
         return new Verdicts(f.reading().label(), options, offered);
     }
 
     private static Option option(Verdict v, Situation.StemFacts f, Situation s, Optional<Dial> dial) {
         List<String> against = new ArrayList<>(against(v, f, s));
-        if (v.felled() && dial.isPresent() && dial.get().degrees(Dial.State.OPEN) + dial.get().degrees(Dial.State.COSTLY) <= 0) {
-            against.add("no lay is free");
+        if (dial.isPresent() && dial.get().degrees(Dial.State.OPEN) + dial.get().degrees(Dial.State.COSTLY) <= 0) {
+            against.add(v == Verdict.FELL_FROM_GROUND ? "no lay is free without a line" : "no lay is free with the line that is planned");
         }
         List<Competence> needed = competences(v);
         Set<Competence> here = s.people().stream().flatMap(p -> p.competences().stream()).collect(Collectors.toSet());
