@@ -5,8 +5,8 @@ import java.util.Optional;
 import org.antevid.core.quantity.Azimuth;
 
 /**
- * Probed walls at the height of the cut taken together: the round cavity that fits them, grown until no probe has less wall than
- * was measured. Needs three directions or more; unprobed counts as decayed (practice rule).
+ * Probed walls at the height of the cut taken together: a round cavity about the centre that fits them best, wide enough to take in
+ * the inner end of every probe. Needs three directions or more; unprobed counts as decayed (practice rule).
  */
 public final class Probes {
     /** A corner counts as probed when a probe lies within this of it (judgement). */
@@ -38,22 +38,23 @@ public final class Probes {
             return Optional.empty();
         }
         double radius = dM / 2;
-        double[] f = fit(walls, radius, layDeg);
-        double over = walls.stream().mapToDouble(w -> radius - w.thicknessM().value() - reach(f, w, layDeg)).max().orElse(0);
-        double cavity = Math.max(0, f[2] + Math.max(0, over));
-        if (cavity <= 0.005 || walls.stream().allMatch(w -> w.thicknessM().value() >= radius - 0.01)) {
+        if (walls.stream().allMatch(w -> w.thicknessM().value() >= radius - 0.01)) {
             return Optional.of(Hollow.of(new Hollow.Section(dM, 0, 0, 0, depthM, hingeThickM, SIGMA_WALL_M, massKg, momentNm, species)));
         }
-        double off = Math.hypot(f[0], f[1]);
+        double[] centre = fit(walls, radius, layDeg);
+        double far = Math.hypot(centre[0], centre[1]);
+        double inside = far > radius ? radius / far : 1;
+        double forward = centre[0] * inside;
+        double right = centre[1] * inside;
+        double cavity = walls.stream().mapToDouble(w -> {
+            double a = Math.toRadians(w.azimuthDeg() - layDeg);
+            double in = Math.max(0, radius - w.thicknessM().value());
+            return Math.hypot(in * Math.cos(a) - forward, in * Math.sin(a) - right);
+        }).max().orElseThrow();
         double most = Math.max(0, radius - Math.min(cavity, radius) - 1e-9);
+        double off = Math.hypot(forward, right);
         double shrink = off > most && off > 0 ? most / off : 1;
-        return Optional.of(Hollow.of(new Hollow.Section(dM, 2 * Math.min(radius, cavity), f[0] * shrink, f[1] * shrink, depthM, hingeThickM, SIGMA_WALL_M, massKg, momentNm, species)));
-    }
-
-    /** How far the fitted cavity comes out toward a probe, metres from the stem's centre. */
-    private static double reach(double[] f, FieldBook.Wall w, double layDeg) {
-        double a = Math.toRadians(w.azimuthDeg() - layDeg);
-        return f[0] * Math.cos(a) + f[1] * Math.sin(a) + f[2];
+        return Optional.of(Hollow.of(new Hollow.Section(dM, 2 * Math.min(radius, cavity), forward * shrink, right * shrink, depthM, hingeThickM, SIGMA_WALL_M, massKg, momentNm, species)));
     }
 
     /** Least squares of depth to the cavity = forward cos + right sin + radius over the probes; centred when it cannot be solved. */

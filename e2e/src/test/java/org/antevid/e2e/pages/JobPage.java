@@ -39,6 +39,11 @@ public final class JobPage {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name)).first().click();
     }
 
+    /** Chooses a part of the stage's panel. */
+    public void tab(String name) {
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name).setExact(true)).click();
+    }
+
     public Locator region(String name) {
         return page.locator("[aria-label='" + name + "']").first();
     }

@@ -93,6 +93,7 @@ class WithyLockStory {
         imre.button("Add it to the plan");
         assertThat(imre.page.locator("ul.list").first()).containsText("tool box");
 
+        imre.tab("Today");
         imre.fill("Wind limit", "12");
         imre.button("Save conditions");
         imre.refused("a leader may only be stricter");
@@ -121,6 +122,7 @@ class WithyLockStory {
     @Order(4)
     void heMeasuresS1AndRecordsADefectOnItsFigure() {
         imre.page.locator("aside").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("S1").setExact(true)).click();
+        imre.tab("Measure");
         imre.fill("Girth", "1.64");
         imre.button("Keep this sighting");
         assertThat(imre.page.locator("aside")).containsText("girth at 1.3 m, 2 sightings");
@@ -167,7 +169,7 @@ class WithyLockStory {
         imre.shot("lay-stop");
         imre.button("Fix lay");
         imre.openPoints();
-        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("touches the footbridge")).first()).isVisible();
+        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("it takes in the footbridge")).first()).isVisible();
         imre.openPoints();
 
         imre.button("own lean");
