@@ -35,7 +35,7 @@ export default function Board() {
                 </p>
                 <p style={{ display: 'flex', gap: 12, alignItems: 'center', marginTop: 8 }}>
                   <Mark kind={j.stops > 0 ? 'STOP' : j.plan.stems.length === 0 ? 'none' : j.secondOpinions > 0 ? 'SECOND_OPINION' : j.cautions > 0 ? 'CAUTION' : 'ready'} />
-                  {j.plan.stems.length === 0 ? 'no stems yet' : `${j.stops} stop, ${j.secondOpinions} second opinion, ${j.cautions} caution`}
+                  {j.plan.stems.length === 0 ? `no stems yet${j.stops > 0 ? `, ${j.stops} stop` : ''}` : `${j.stops} stop, ${j.secondOpinions} second opinion, ${j.cautions} caution`}
                 </p>
                 {j.reminders.map((r) => (
                   <p key={r.words} style={{ borderTop: '1px solid var(--line)', marginTop: 8, paddingTop: 8 }}>

@@ -69,6 +69,7 @@ export default function JobScreen() {
     setSketch(undefined);
     setGhosts([]);
   }, [stage, selected]);
+  useEffect(() => selectFeature(undefined), [stage]);
   useEffect(() => {
     if (info.error) navigate('/');
   }, [info.error, navigate]);

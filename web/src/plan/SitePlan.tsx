@@ -183,7 +183,9 @@ function extent(scene: PlanScene): number[] {
   if (all.length === 0) return [0, 0, 90, 70];
   const e = all.map((p) => p.eastM);
   const n = all.map((p) => p.northM);
-  return [Math.min(...e), Math.min(...n), Math.max(...e), Math.max(...n)];
+  const middle = [(Math.min(...e) + Math.max(...e)) / 2, (Math.min(...n) + Math.max(...n)) / 2];
+  const half = [Math.max(30, (Math.max(...e) - Math.min(...e)) / 2), Math.max(20, (Math.max(...n) - Math.min(...n)) / 2)];
+  return [middle[0] - half[0], middle[1] - half[1], middle[0] + half[0], middle[1] + half[1]];
 }
 
 /** Shows the whole site, as after every change of the plan's size. */

@@ -1,6 +1,6 @@
 import { Select } from 'antd';
 import { useEffect, useState } from 'react';
-import { api } from '../../api/client';
+import { api, data } from '../../api/client';
 import { useAct, useFindings, useJob, useStems } from '../../api/job';
 import type { PanelProps } from '../../app/JobScreen';
 import { usePanelKey } from '../../app/keys';
@@ -45,17 +45,14 @@ export default function StemsPanel({ job, go }: PanelProps) {
     setLooking(false);
   }, [tools.stem]);
   const leader = info?.myPart === 'LEADER';
-  const add = () => tools.pick('Tap where the stem stands', (at) => void (async () => {
+  const add = () => tools.pick('Tap where the stem stands', (at) => {
     const unseen = { left: 'SOUND', right: 'SOUND', back: 'SOUND', core: 'SOUND', crown: 'SOUND' } as const;
-    let id = '';
-    const kept = await act((async () => {
-      id = (await api.POST('/api/jobs/{job}/stems', { params: { path: { job } }, body: { species: 'UNKNOWN', state: 'STANDING', at, wood: unseen, shape: 'FOREST', crown: 'FOREST_BROADLEAF', toBeKept: false, note: '' } })).data?.id ?? '';
-    })());
-    if (kept && id) {
-      tools.selectStem(id);
+    void act((async () => {
+      const added = await data(api.POST('/api/jobs/{job}/stems', { params: { path: { job } }, body: { species: 'UNKNOWN', state: 'STANDING', at, wood: unseen, shape: 'FOREST', crown: 'FOREST_BROADLEAF', toBeKept: false, note: '' } }));
+      tools.selectStem(added.id);
       setTab('read');
-    }
-  })());
+    })());
+  });
   const own = findings.filter((f) => f.stage === 2 && f.subject === stem?.label && f.open);
   return (
     <>

@@ -1,0 +1,433 @@
+package org.antevid.e2e.stories;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
+import org.antevid.e2e.Browsers;
+import org.antevid.e2e.OneStory;
+import org.antevid.e2e.Server;
+import org.antevid.e2e.TailgateNetwork;
+import org.antevid.e2e.pages.JobPage;
+import org.antevid.e2e.pages.Taps;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Stages 1 and 2 in full: an unknown site measured, drawn, read and judged by a leader, with what the crew adds from a phone. */
+@ExtendWith(OneStory.class)
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class PlaceStory {
+    private static final int MOST_TAPS = 60;
+    @TempDir
+    static Path data;
+    private TailgateNetwork network;
+    private Server server;
+    private Browsers browsers;
+    private JobPage imre;
+    private Page sefa;
+
+    @BeforeAll
+    void start() {
+        PlaywrightAssertions.setDefaultAssertionTimeout(15000);
+        network = new TailgateNetwork();
+        server = new Server(data, network.serverAddress()).start("demo");
+        browsers = new Browsers(network);
+        imre = new JobPage(browsers.leader());
+        imre.signIn(server.local(), "Imre Halloway");
+    }
+
+    @AfterAll
+    void stop() {
+        imre.shot("place-last");
+        browsers.close();
+        server.close();
+        network.close();
+    }
+
+    private Locator aside() {
+        return imre.page.locator("aside");
+    }
+
+    private Locator row(String name) {
+        return aside().locator("ul.list li").filter(new Locator.FilterOptions().setHasText(name));
+    }
+
+    private Locator inAside(String button) {
+        return aside().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(button).setExact(true)).first();
+    }
+
+    @Test
+    @Order(1)
+    void anEmptyJobIsPlannedFromNothingToAVerdictInSixtyTaps() {
+        Taps taps = new Taps(imre);
+        taps.button("+ Open a job").entry("Name", "Reed End").entry("Place", "the old mill meadow").button("Open the job");
+        assertThat(imre.page.getByTestId("site-plan")).isVisible();
+        imre.page.waitForTimeout(600);
+
+        taps.button("Area").plan(30, 30).plan(40, 30).plan(40, 38).plan(30, 38);
+        imre.tapPlan(30, 38);
+        taps.plan(30, 38);
+        taps.entry("Name of the target", "mill").choose("Kind of the target", "building").on(inAside("4")).button("Add it to the plan");
+        assertThat(row("mill")).isVisible();
+        taps.button("Line").plan(20, 20).plan(60, 20);
+        imre.tapPlan(60, 20);
+        taps.entry("Name of the target", "mill path").choose("Kind of the target", "path").button("Add it to the plan");
+        assertThat(row("mill path")).isVisible();
+
+        taps.tab("Permits, help");
+        for (String p : new String[] {"felling consent", "preservation order", "nesting or roosting", "watercourse", "neighbour's tree or land", "utility notice"}) {
+            taps.on(imre.region(p).getByText("not needed", new Locator.GetByTextOptions().setExact(true)));
+            assertThat(imre.region(p).locator("button[aria-pressed=true]")).hasText("not needed");
+        }
+        taps.entry("Nearest help", "clinic, 15 min").entry("Route to it", "lane north").entry("Grid reference or coordinates", "RE 110 220").entry("Phone cover", "at the mill").entry("First-aider", "Imre Halloway")
+            .entry("Kit", "van").entry("Rescue plan", "carry to the lane").button("Save the card");
+        assertThat(imre.region("Emergency card")).containsText("complete");
+
+        taps.stage(2).on(imre.page.getByLabel("New stem")).plan(55, 34);
+        assertThat(inAside("S1")).isVisible();
+        taps.choose("Species", "beech");
+        assertThat(aside().locator("h1")).containsText("beech");
+        for (String t : new String[] {"First look", "50 cm", "20 m", "2°", "NE", "4 m", "nothing seen", "wedges", "Provisional verdict"}) {
+            taps.on(inAside(t));
+        }
+        assertThat(imre.region("First look")).containsText("provisional");
+        assertThat(imre.region("First look")).containsText(Pattern.compile("Measure next: (lean|height|girth|crown)"));
+        imre.shot("empty-job-verdict");
+        assertThat(taps.count()).as("taps and entries from nothing to a verdict").isLessThanOrEqualTo(MOST_TAPS);
+        imre.page.navigate(server.local());
+        imre.open("Withy Lock");
+    }
+
+    @Test
+    @Order(2)
+    void heDrawsAnAreaMovesACornerAndTakesItBackTwice() {
+        imre.button("Area");
+        imre.tapPlan(66, 20);
+        imre.tapPlan(72, 20);
+        imre.tapPlan(72, 25);
+        imre.tapPlan(66, 25);
+        imre.tapPlan(66, 25);
+        assertThat(imre.region("New target")).containsText("Area with 4 corners");
+        imre.fill("Name of the target", "hen run");
+        imre.choose("Kind of the target", "animal pen");
+        imre.fill("Who is in it", "eleven hens");
+        imre.button("Add it to the plan");
+        assertThat(row("hen run")).containsText("eleven hens");
+
+        row("hen run").getByRole(AriaRole.BUTTON).first().click();
+        imre.button("Corners");
+        double[] from = imre.pixel(72, 25);
+        double[] to = imre.pixel(76, 28);
+        imre.page.mouse().move(from[0], from[1]);
+        imre.page.mouse().down();
+        imre.page.mouse().move(to[0], to[1], new com.microsoft.playwright.Mouse.MoveOptions().setSteps(6));
+        imre.page.mouse().up();
+        assertThat(row("hen run")).containsText("corners moved by hand");
+        imre.shot("place-corners");
+        imre.button("done");
+        imre.button("Undo");
+        assertThat(row("hen run")).containsText("Place taken: drawn");
+        imre.button("Undo");
+        assertThat(row("hen run")).hasCount(0);
+        imre.button("Redo");
+        assertThat(row("hen run")).isVisible();
+    }
+
+    @Test
+    @Order(3)
+    void heGetsPlacesByTwoTapesByAnOffsetAndByTheRangefinder() {
+        imre.button("+ Add a target");
+        imre.fill("Name of the target", "gas bottle");
+        inAside("two tapes").click();
+        imre.choose("Known point", "stump of S1");
+        imre.choose("Second known point", "stump of S5");
+        imre.fill("First tape", "11");
+        imre.fill("Second tape", "9");
+        imre.button("Compute the place");
+        assertThat(imre.region("Two places fit; which one?").getByRole(AriaRole.BUTTON)).hasCount(2);
+        imre.shot("two-tapes");
+        imre.region("Two places fit; which one?").getByRole(AriaRole.BUTTON).first().click();
+        assertThat(imre.region("New target")).containsText("tapes 11.0 m from stump of S1, 9.0 m from stump of S5, side A");
+        imre.fill("Second tape", "1");
+        imre.button("Compute the place");
+        imre.refused("Maybe a tape was read from the other point?");
+
+        inAside("off a line").click();
+        imre.fill("Along it", "4");
+        imre.fill("To the right", "-2");
+        imre.button("Compute the place");
+        assertThat(imre.region("New target")).containsText("4.0 m along stump of S1 to stump of S5, 2.0 m left of it");
+
+        inAside("rangefinder").click();
+        aside().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Shoot"))).click();
+        imre.tapPlan(60, 40);
+        assertThat(imre.region("New target")).containsText("rangefinder (simulated)");
+        imre.button("Add it to the plan");
+        assertThat(row("gas bottle")).isVisible();
+    }
+
+    @Test
+    @Order(4)
+    void whatIsNotAskedStaysOpenAndTheMachineThatDoesNotGetInSaysWhy() {
+        imre.tab("Permits, help");
+        imre.region("nesting or roosting").getByText("no", new Locator.GetByTextOptions().setExact(true)).click();
+        imre.openPoints();
+        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("nesting or roosting: no")).first()).isVisible();
+        imre.openPoints();
+        imre.region("nesting or roosting").getByText("yes", new Locator.GetByTextOptions().setExact(true)).click();
+        assertThat(imre.region("nesting or roosting").locator("button[aria-pressed=true]")).hasText("yes");
+        imre.fill("Kit", "");
+        imre.button("Save the card");
+        assertThat(imre.region("Emergency card")).containsText("Lacks: where the kit is.");
+        imre.fill("Kit", "in the winch's left box");
+        imre.button("Save the card");
+        assertThat(imre.region("Emergency card")).containsText("complete");
+        imre.shot("place-permits");
+
+        imre.tab("Access");
+        assertThat(imre.region("Machines")).containsText("Does not get in: 2.6 m wide, crane lorry needs 2.8 m with room");
+        imre.fill("Bears", "15");
+        imre.fill("Narrowest", "3");
+        imre.button("Save the way in");
+        assertThat(imre.region("Machines")).not().containsText("Does not get in");
+        imre.shot("place-access");
+    }
+
+    @Test
+    @Order(5)
+    void thePlanGoesOutAndComesBackAndBadFilesChangeNothing() throws Exception {
+        imre.tab("Files");
+        Download out = imre.page.waitForDownload(() -> aside().getByText("plan, WGS 84").click());
+        String plan = Files.readString(out.path());
+        readIn("plan.geojson", plan.getBytes(StandardCharsets.UTF_8));
+        assertThat(imre.region("Read in").getByRole(AriaRole.STATUS)).containsText(Pattern.compile("17 read: 0 new, 0 changed, 17 as before"));
+
+        String bowTie = plan.replaceFirst("(?s)\\{\\s*\"type\" : \"Feature\".*", """
+            {"type":"Feature","geometry":{"type":"Polygon","coordinates":[[[-29.25,49.5],[-29.249,49.501],[-29.249,49.5],[-29.25,49.501],[-29.25,49.5]]]},"properties":{"name":"bow tie","kind":"bed"}},
+            {"type":"Feature","geometry":{"type":"Point","coordinates":[-29.2496,49.5004]},"properties":{"name":"good post","kind":"other"}},
+            {"type":"Feature","geometry":{"type":"Point","coordinates":[49.5004,-29.2496]},"properties":{"name":"swapped post","kind":"other"}}]}""");
+        readIn("bad.geojson", bowTie.getBytes(StandardCharsets.UTF_8));
+        Locator report = imre.region("Read in").getByRole(AriaRole.ALERT);
+        assertThat(report).containsText("2 things are wrong in bad.geojson. Nothing was changed.");
+        assertThat(report).containsText("must not cross itself");
+        assertThat(report).containsText("latitude and longitude are swapped");
+        imre.shot("files-report");
+        imre.button("Take the good rows");
+        assertThat(imre.region("Read in").getByRole(AriaRole.STATUS)).containsText("1 new");
+
+        readIn("latin.geojson", "{\"name\":\"H\u00f6he\"}".getBytes(StandardCharsets.ISO_8859_1));
+        assertThat(report).containsText("is not UTF-8 text");
+        imre.choose("What it is", "stems, CSV");
+        readIn("stems.csv", "label,species\nS9,fagus\n".getBytes(StandardCharsets.UTF_8));
+        assertThat(report).containsText("is missing; the header must be");
+        readIn("junk.csv", new byte[20_000_000]);
+        assertThat(report).containsText("Nothing was changed");
+        Download stems = imre.page.waitForDownload(() -> aside().locator("a.chip", new Locator.LocatorOptions().setHasText("stems")).click());
+        readIn("stems.csv", Files.readAllBytes(stems.path()));
+        assertThat(imre.region("Read in").getByRole(AriaRole.STATUS)).containsText("6 read: 0 new, 0 changed, 6 as before");
+    }
+
+    private void readIn(String name, byte[] file) {
+        imre.page.getByLabel("File to read in").setInputFiles(new FilePayload(name, "application/octet-stream", file));
+    }
+
+    @Test
+    @Order(6)
+    void anOwnDrawingLiesUnderThePlan() throws Exception {
+        BufferedImage drawing = new BufferedImage(600, 400, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = drawing.createGraphics();
+        g.setColor(new Color(214, 226, 208));
+        g.fillRect(0, 0, 600, 400);
+        g.setColor(new Color(150, 130, 100));
+        g.fillRect(120, 60, 220, 120);
+        g.dispose();
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        ImageIO.write(drawing, "png", png);
+        imre.page.getByLabel("Picture for under the plan").setInputFiles(new FilePayload("drawing.png", "image/png", png.toByteArray()));
+        Locator picture = imre.region("Underlay").locator("img");
+        assertThat(picture).isVisible();
+        picture.click(new Locator.ClickOptions().setPosition(20, 20));
+        imre.tapPlan(5, 65);
+        picture.click(new Locator.ClickOptions().setPosition(350, 20));
+        imre.tapPlan(85, 65);
+        assertThat(imre.region("Underlay")).containsText("cm a pixel");
+        imre.page.waitForTimeout(600);
+        imre.shot("underlay");
+        imre.button("Take it away");
+        assertThat(imre.region("Underlay")).containsText("none");
+    }
+
+    @Test
+    @Order(7)
+    void heMeasuresByRangefinderAndSaysLengthsTheWayHeSaysThem() {
+        imre.stage(2);
+        inAside("S6").click();
+        imre.tab("Measure");
+        imre.page.locator("header").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("m").setExact(true)).click();
+        imre.fill("Girth", "5' 7 1/2\"");
+        // 67.5 in are 1.7145 m, 0.5457 m across: 1 foot 9 1/2 inches
+        assertThat(aside().locator("[aria-label='What follows']")).containsText("1′ 9½″");
+        imre.button("Keep this sighting");
+        assertThat(aside().locator(".fig").first()).containsText("1′ 9½″");
+        imre.page.locator("header").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("ft in").setExact(true)).click();
+        assertThat(aside().locator(".fig").first()).containsText("54.6");
+
+        for (double[] stand : new double[][] {{28, 35}, {48, 59}}) {
+            inAside("Height").click();
+            aside().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Rangefinder"))).click();
+            imre.tapPlan(stand[0], stand[1]);
+            assertThat(aside().locator("[aria-label='What follows']")).containsText("m");
+            imre.button("Keep this sighting");
+            inAside("Lean").click();
+            aside().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Rangefinder"))).click();
+            imre.tapPlan(stand[0], stand[1]);
+            assertThat(aside().locator("[aria-label='What follows']")).containsText("±0.15 m");
+            imre.button("Keep this sighting");
+        }
+        assertThat(aside()).containsText("2 plumbed views");
+        for (String[] radius : new String[][] {{"3", "0"}, {"5", "120"}, {"2.5", "240"}}) {
+            inAside("Crown").click();
+            imre.fill("Crown radius", radius[0]);
+            imre.fill("on the side to", radius[1]);
+            assertThat(aside().locator("[aria-label='What follows']")).containsText("m");
+            imre.button("Keep this sighting");
+            imre.page.waitForTimeout(250);
+        }
+        imre.tab("Read");
+        assertThat(aside()).containsText("middle of the crown");
+        assertThat(imre.region("Leaning")).containsText("wind at its limit");
+        assertThat(imre.region("Sightings")).containsText("simulated");
+        imre.shot("stem-read");
+    }
+
+    @Test
+    @Order(8)
+    void whatSefaSeesOnHerPhoneTightensAtOnceAndRelaxesOnlyWhenAccepted() {
+        sefa = browsers.phone();
+        sefa.navigate(server.onTheNetwork() + "/join/" + server.crewCode());
+        tap("Sefa Marsh");
+        sefa.getByLabel("PIN").fill("2580");
+        tap("Join");
+        sefa.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("I see")).click();
+        tap("S6 lime");
+        tap("I see a fault");
+        tap("cracks in the soil");
+        tap("SW");
+        tap("curved round the stem, a stem's height or less away");
+        sefa.screenshot(new Page.ScreenshotOptions().setPath(Path.of("target/shots/phone-see.png")));
+        tap("Add the fault");
+        assertThat(sefa.getByRole(AriaRole.STATUS)).containsText("It tightens the plan at once");
+        imre.tab("Faults");
+        assertThat(aside().locator("[data-severity=SECOND_OPINION]").first()).containsText("cracks of movement");
+
+        tap("I measured it");
+        tap("height, two angles");
+        sefa.getByLabel("Distance", new Page.GetByLabelOptions().setExact(true)).fill("30");
+        sefa.getByLabel("Angle to the top", new Page.GetByLabelOptions().setExact(true)).fill("36");
+        sefa.getByLabel("Angle to the base", new Page.GetByLabelOptions().setExact(true)).fill("-3");
+        tap("Add the measurement");
+        assertThat(sefa.getByRole(AriaRole.STATUS)).containsText("it can only tighten the plan");
+        imre.tab("Read");
+        assertThat(aside()).containsText("from the crew: only tightens until you accept it");
+        assertThat(aside()).containsText("widened by the crew");
+        imre.shot("stem-crew");
+        imre.button("Accept");
+        assertThat(aside()).not().containsText("only tightens until you accept it");
+        assertThat(aside()).containsText("heights disagree");
+        imre.page.getByLabel("set aside height, two angles").last().click();
+        imre.button("misread");
+        assertThat(aside()).not().containsText("heights disagree");
+        assertThat(aside()).containsText("set aside by Imre Halloway: misread");
+    }
+
+    private void tap(String name) {
+        Locator button = sefa.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true)).first();
+        button.evaluate("e => e.scrollIntoView({ block: 'center' })");
+        button.click();
+    }
+
+    @Test
+    @Order(9)
+    void aPhotoOfTheFaultStaysWithTheJob() throws Exception {
+        BufferedImage image = new BufferedImage(1200, 900, BufferedImage.TYPE_INT_RGB);
+        ByteArrayOutputStream jpeg = new ByteArrayOutputStream();
+        ImageIO.write(image, "jpg", jpeg);
+        tap("I take a photo");
+        sefa.getByLabel("Photo").setInputFiles(new FilePayload("photo.jpg", "image/jpeg", jpeg.toByteArray()));
+        assertThat(sefa.getByRole(AriaRole.STATUS)).containsText("Photo added.");
+        imre.tab("Faults");
+        assertThat(aside().locator(".photos img").first()).isVisible();
+    }
+
+    @Test
+    @Order(10)
+    void everyWayIsWeighedAndWalkingAwayHasItsOwnSheet() {
+        imre.tab("Verdict");
+        Locator ways = imre.region("Verdict");
+        assertThat(ways.locator("[data-verdict=FELL_FROM_GROUND]")).containsText("the ground round it has moved");
+        assertThat(ways.locator("[data-verdict=DISMANTLE]")).containsText("nobody here is competent for climbing with a saw");
+        imre.page.getByLabel("choose fell from the ground").click();
+        assertThat(ways).containsText("Clears it: choose another way, or a second opinion");
+        imre.openPoints();
+        assertThat(imre.page.locator(".finding[data-severity=SECOND_OPINION]").filter(new Locator.FilterOptions().setHasText("is chosen and excluded here")).first()).isVisible();
+        imre.openPoints();
+        imre.page.getByLabel("choose walk away").click();
+        imre.fill("What was closed off", "footway taped at 20 m, both sides");
+        imre.fill("Who was told", "allotment committee, by telephone 11:40");
+        imre.button("Save the hand-over");
+        assertThat(imre.page.getByText("Save the hand-over")).hasCount(0);
+        imre.shot("verdict");
+        Page sheet = imre.page.waitForPopup(() -> aside().getByText("Open the sheet to print").click());
+        assertThat(sheet.locator("main")).containsText("walk away");
+        assertThat(sheet.locator("main")).containsText("footway taped at 20 m");
+        assertThat(sheet.locator("main")).containsText("the ground round it has moved");
+        sheet.close();
+    }
+
+    @Test
+    @Order(11)
+    void stemsStandSideBySideAndAChangeOfStateMakesOldReadingsVoid() {
+        imre.tab("All");
+        Locator first = imre.region("Stems by danger").locator("tbody").first();
+        assertThat(first).containsText(Pattern.compile("S2|S6"));
+        imre.shot("stems-all");
+        inAside("S1").click();
+        imre.tab("Read");
+        imre.choose("State", "set up again");
+        assertThat(aside()).containsText("taken while standing, now set up again; measure anew");
+        assertThat(aside()).containsText("lean not known");
+        imre.choose("State", "standing");
+        assertThat(aside()).not().containsText("measure anew");
+
+        imre.tab("Wood");
+        imre.choose("left corner", "decayed");
+        assertThat(aside()).containsText("read for a lay of 058°");
+        assertThat(aside()).containsText("For the hinge, whatever the lay: decayed");
+        imre.choose("left corner", "sound");
+        assertThat(aside()).containsText("For the hinge, whatever the lay: sound");
+        imre.shot("stem-wood");
+        assertThat(browsers.errors()).isEmpty();
+    }
+}
