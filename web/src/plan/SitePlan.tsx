@@ -309,7 +309,10 @@ export default function SitePlan({ scene, picking, onPick, onTurn, onStem, onFea
   useEffect(() => {
     source.current.clear(true);
     source.current.addFeatures(draw(scene, resolution));
-    source.current.addFeatures(ghosts.map((g) => alone(new Style({ geometry: new Point(xy(g.at)), image: new Circle({ radius: 12, fill: new Fill({ color: token('panel') }), stroke: line('act', 3) }), text: words(g.label, 'ink', true), zIndex: 25 }))));
+    for (const g of ghosts) {
+      if (g.outline && g.form && g.form !== 'POINT') source.current.addFeature(styled(geometryOf(g.form, g.outline), new Style({ stroke: line('act', 3.5), fill: new Fill({ color: `${token('act')}22` }), zIndex: 24 })));
+    }
+    source.current.addFeatures(ghosts.map((g) => alone(new Style({ geometry: new Point(xy(g.at)), image: g.form && g.form !== 'POINT' ? undefined : new Circle({ radius: 12, fill: new Fill({ color: token('panel') }), stroke: line('act', 3) }), text: words(g.label, 'ink', true, g.outline ? [0, g.form === 'POINT' ? 24 : 0] : [0, 0]), zIndex: 25 }))));
     source.current.changed();
     if (!fitted.current && (scene.features.length > 0 || scene.stems.length > 0)) {
       fitted.current = true;

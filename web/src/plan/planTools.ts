@@ -8,8 +8,8 @@ export type Sketch =
   | { what: 'draw'; form: Form; hint: string; done: (outline: Spot[]) => void }
   | { what: 'edit'; id: string; form: Form; outline: Spot[]; hint: string; done: (outline: Spot[]) => void };
 
-/** Places offered, to be tapped. */
-export type Ghost = { at: Spot; label: string };
+/** What is on the plan only while it is being decided: places offered, or the outline of something new. */
+export type Ghost = { at: Spot; label: string; form?: Form; outline?: Spot[] };
 
 /** What a panel can ask of the plan beside it, and what both know. */
 export type PlanTools = {

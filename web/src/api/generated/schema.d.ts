@@ -2044,6 +2044,8 @@ export interface components {
             sigmaDeg?: number;
             /** Format: double */
             slopeAlongDeg: number;
+            /** Format: double */
+            standsGustMs?: number;
             stem: string;
             stump: components["schemas"]["Spot"];
             suggestedDropZone: components["schemas"]["Spot"][];

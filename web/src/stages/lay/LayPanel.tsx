@@ -53,6 +53,7 @@ export default function LayPanel({ job, go }: PanelProps) {
               <div><span className="fig">{v.exclusionM}<i>m</i></span><small>keep-out ring, up</small></div>
               <div><span className="fig">{fixed(v.throwM)}<i>m</i></span><small>thrown beyond tip</small></div>
             </div>
+            {v.standsGustMs !== undefined && <p className="s">Hinge and means stand gusts of <b className="n">{fixed(v.standsGustMs)} m/s</b> from the worst side, rounded down; the wind is not in the other numbers.</p>}
             {!v.controlProven && <p className="refused">{v.controlReasons.join('; ')}.</p>}
             <h2>What brings it over <span>{v.neededN !== undefined ? `needs ${fixed(v.neededN / 1000)} kN in the line, reserve in` : ''}</span></h2>
             <Chips label="" value={l.choice.means} onChange={(means) => set({ means })} options={[{ value: 'NOTHING', words: 'own lean' }, { value: 'WEDGES', words: 'wedges' }, { value: 'HAND_LINE', words: 'hand line' }, { value: 'MACHINE_LINE', words: 'machine' }]} />

@@ -30,6 +30,12 @@ export function PlanTab({ job, leader }: { job: string; leader: boolean }) {
     window.addEventListener('antevid-drawn', drawn);
     return () => window.removeEventListener('antevid-drawn', drawn);
   }, []);
+  const { setGhosts } = tools;
+  const shown = draft && JSON.stringify([draft.form, draft.outline, draft.name]);
+  useEffect(() => {
+    setGhosts(draft && draft.outline.length > 0 ? [{ at: middle(draft.outline), label: draft.name || 'new', form: draft.form, outline: draft.outline }] : []);
+    return () => setGhosts([]);
+  }, [shown, setGhosts]);
   const targets = features.filter((f) => f.entry.worth > 0);
   const others = features.filter((f) => f.entry.worth === 0);
   const row = (f: Schemas['View']) => (
@@ -46,7 +52,7 @@ export function PlanTab({ job, leader }: { job: string; leader: boolean }) {
     return (
       <section aria-label="New target" style={{ borderTop: '2px solid var(--ink)' }}>
         <FeatureForm entry={draft} change={(over) => setDraft({ ...draft, ...over })} />
-        <Ranging job={job} put={(at, how) => setDraft({ ...draft, form: 'POINT', outline: [at], radiusM: 0.5, takenHow: how })} />
+        {draft.form === 'POINT' && <Ranging job={job} put={(at, how) => setDraft({ ...draft, form: 'POINT', outline: [at], radiusM: 0.5, takenHow: how })} />}
         <p aria-live="polite">{draft.outline.length === 0 ? 'Place not set yet.' : draft.form === 'POINT' ? <>Place: <b className="n">{draft.outline[0].eastM.toFixed(1)} m east, {draft.outline[0].northM.toFixed(1)} m north</b> ({draft.takenHow})</>
           : <>{draft.form === 'LINE' ? 'Line' : 'Area'} with <b>{draft.outline.length} corners</b> ({draft.takenHow})</>}</p>
         <button className="big" disabled={draft.outline.length === 0 || !draft.name} onClick={() => void act(addFeature(job, draft)).then((kept) => kept && setDraft(undefined))}>Add it to the plan</button>
@@ -65,6 +71,8 @@ export function PlanTab({ job, leader }: { job: string; leader: boolean }) {
     </>
   );
 }
+
+const middle = (points: Spot[]): Spot => ({ eastM: points.reduce((a, p) => a + p.eastM, 0) / points.length, northM: points.reduce((a, p) => a + p.northM, 0) / points.length });
 
 function says(e: Schemas['Entry']): string {
   const kind = words(e.kind) === e.name ? '' : words(e.kind);

@@ -100,7 +100,7 @@ class JobFlowTest {
     void anEyeLeanIsTooLittleToProveTheLayAndAPlumbedOneEnough() throws Exception {
         JsonNode byEye = on(leader, "POST", "/stems/" + stem + "/lay/preview", choice(0)).body();
         assertThat(byEye.get("controlProven").asBoolean()).isFalse();
-        assertThat(on(leader, "POST", "/stems/" + stem + "/sightings", Calls.sighting("PLUMB_LEAN", Map.of("leanDeg", 12, "sigmaDeg", 0.4, "azimuthDeg", 0))).status())
+        assertThat(on(leader, "POST", "/stems/" + stem + "/sightings", Calls.sighting("PLUMB_LEAN", Map.of("leanDeg", 4, "sigmaDeg", 0.4, "azimuthDeg", 0))).status())
             .isEqualTo(204);
         assertThat(on(leader, "POST", "/stems/" + stem + "/lay/preview", choice(0)).body().get("controlProven").asBoolean()).isTrue();
         JsonNode back = on(leader, "POST", "/stems/" + stem + "/lay/preview", choice(180)).body();

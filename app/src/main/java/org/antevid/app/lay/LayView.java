@@ -13,7 +13,7 @@ import org.antevid.core.site.Spot;
 /** A lay as the screens draw it. Zones are rounded up, clearances and times down, before they leave. */
 public record LayView(String stem, double layDeg, Spot stump, double reachM, double throwM, double exclusionM, double fanRadiusM, double fanFromDeg, double fanToDeg,
                boolean wholeCircle, List<Spot> fan, Spot tip, double swathHalfM, double slopeAlongDeg, double massHighKg, boolean controlProven,
-               List<String> controlReasons, Optional<Double> biasDeg, Optional<Double> sigmaDeg, Optional<Double> sideUse, Optional<Double> neededN,
+               List<String> controlReasons, Optional<Double> biasDeg, Optional<Double> sigmaDeg, Optional<Double> sideUse, Optional<Double> neededN, Optional<Double> standsGustMs,
                List<Target> targets, List<WayView> ways, Optional<Double> fallFastS, Optional<Double> marginS, Optional<Double> reachedM, double escapeM,
                Cuts cuts, List<Spot> suggestedDropZone, List<String> warnings) {
 
@@ -53,7 +53,7 @@ public record LayView(String stem, double layDeg, Spot stump, double reachM, dou
         return new LayView(p.stem().label(), p.choice().layDeg(), p.stem().at(), up, Rounding.up(p.zone().throwM(), 1), Rounding.up(p.zone().exclusionM(), 0),
             p.fan().radiusM(), p.fan().fromDeg(), p.fan().toDeg(), p.fan().wholeCircle(), p.fanOutline(), p.zone().tip(), p.zone().swathHalfM(),
             p.zone().slopeAlongDeg(), Rounding.up(p.mass().massHighKg(), -1), p.control().proven(), p.control().reasons(), p.control().biasDeg(),
-            p.control().sigmaDeg(), p.control().hold().map(h -> h.utilisation()).filter(Double::isFinite), p.control().neededN().map(n -> Rounding.up(n, -1)),
+            p.control().sigmaDeg(), p.control().hold().map(h -> h.utilisation()).filter(Double::isFinite), p.control().neededN().map(n -> Rounding.up(n, -1)), p.control().standsGustMs().map(g -> Rounding.down(g, 1)),
             p.targets().stream().map(t -> new Target(t.feature().id(), t.feature().name(), t.feature().worth(), t.feature().mayBeHit(),
                 !t.feature().mustNotBeHit(), Rounding.down(t.fromStumpM(), 1), Rounding.down(t.clearanceM(), 1), t.inReach(), t.inFan(), t.inRing())).toList(),
             ways, p.fallTime().fastS().map(t -> Rounding.down(t, 1)), p.escape().marginS().map(m -> Rounding.down(m, 1)),

@@ -26,9 +26,13 @@ import org.antevid.core.stem.Tipping;
  * @param backNm    backward moment with its 95 % margin, N m; empty when the lean is not known
  * @param meansNm   what the means can put against it; empty when not known
  * @param neededN   pull needed in the line, with its reserve
+ * @param standsGustMs gust from the worst side that hinge and means stand beside all that; empty when not proven. Wind is not in the other numbers.
  */
 public record LayControl(List<String> reasons, Optional<Double> biasDeg, Optional<Double> sigmaDeg, Optional<HingeHold> hold,
-                         Optional<Double> backNm, Optional<Double> meansNm, Optional<Double> neededN, double forwardLeanDeg) {
+                         Optional<Double> backNm, Optional<Double> meansNm, Optional<Double> neededN, double forwardLeanDeg,
+                         Optional<Double> standsGustMs) {
+
+    private static final double STRONGEST_GUST_MS = 45;
 
     /** @param soundSigmaDeg spread of sound wood by the house rules, degrees */
     public static LayControl of(StemReading stem, LayChoice choice, CutCard card, StemMass mass, double soundSigmaDeg, Today today) {
@@ -42,7 +46,7 @@ public record LayControl(List<String> reasons, Optional<Double> biasDeg, Optiona
         if (stem.lean().isEmpty()) {
             reasons.add("the lean is not known");
             return new LayControl(List.copyOf(reasons), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(),
-                Optional.empty(), Optional.empty(), 0);
+                Optional.empty(), Optional.empty(), 0, Optional.empty());
         }
         Lean lean = stem.lean().get();
         double cg = mass.cgM();
@@ -51,12 +55,12 @@ public record LayControl(List<String> reasons, Optional<Double> biasDeg, Optiona
         double side = tips.alongM(choice.layDeg() + 90);
         double back = -tips.alongM(choice.layDeg());
         double weight = tips.weightHighN();
-        HingeHold hold = HingeHold.of(stem.species(), wood, card.hingeLengthM(), card.hingeThickM(), weight * Math.abs(side) + tips.windNm(), weight * sigma);
+        HingeHold hold = HingeHold.of(stem.species(), wood, card.hingeLengthM(), card.hingeThickM(), weight * side, weight * sigma);
         if (hold.utilisation() >= 1) {
             reasons.add("the side lean asks more of the hinge than it holds");
         }
         double designBack = Means.designBackM(back, sigma);
-        double backNm = weight * (designBack + card.hingeOffsetM()) + tips.windNm();
+        double backNm = weight * (designBack + card.hingeOffsetM());
         Optional<Double> capacity = choice.means().capacityNm(mass, designBack, card.hingeOffsetM(), card.behindHingeM());
         if (backNm > 0) {
             if (capacity.isEmpty()) {
@@ -70,14 +74,28 @@ public record LayControl(List<String> reasons, Optional<Double> biasDeg, Optiona
         double forwardLean = Math.toDegrees(Math.atan(-back / cg));
         if (!reasons.isEmpty()) {
             return new LayControl(List.copyOf(reasons), Optional.empty(), Optional.empty(), Optional.of(hold), Optional.of(backNm), capacity,
-                needed, forwardLean);
+                needed, forwardLean, Optional.empty());
         }
         double length = stem.height().orElseThrow().value();
         double geometry = Math.toDegrees(Math.asin(Math.max(-1, Math.min(1, lean.offsetM(length, choice.layDeg() + 90) / length))));
         double yield = Math.signum(side) * hold.driftDeg();
         double spread = Math.sqrt(soundSigmaDeg * soundSigmaDeg + Math.pow(0.5 * yield, 2) + Math.pow(0.3 * geometry, 2));
         return new LayControl(List.of(), Optional.of(geometry + yield), Optional.of(spread), Optional.of(hold), Optional.of(backNm),
-            capacity, needed, forwardLean);
+            capacity, needed, forwardLean, Optional.of(standsGust(stem, choice, hold, backNm, capacity.orElse(0.0))));
+    }
+
+    /** Bisection: the moment of the wind only grows with the gust. */
+    private static double standsGust(StemReading stem, LayChoice choice, HingeHold hold, double backNm, double capacityNm) {
+        double low = 0;
+        double high = STRONGEST_GUST_MS;
+        for (int i = 0; i < 30; i++) {
+            double gust = (low + high) / 2;
+            double wind = Tipping.windNm(stem, choice.cutHeightM(), gust);
+            boolean stands = hold.designNm() + wind < hold.capacityNm() && (backNm + wind <= 0 || backNm + wind <= capacityNm);
+            low = stands ? gust : low;
+            high = stands ? high : gust;
+        }
+        return low;
     }
 
     /** @return what probed walls leave of this lay's hinge; empty for fewer than three probes */

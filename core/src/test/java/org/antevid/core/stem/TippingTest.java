@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.core.Samples;
+import org.antevid.core.lay.LayPlan;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.site.CrownLoad;
 import org.antevid.core.site.GroundState;
@@ -50,5 +51,17 @@ class TippingTest {
         assertThat(l.forwardNm()).isCloseTo(mass.massKg() * 9.81 * mass.cgM() * Math.tan(Math.toRadians(1.5)), within(1e-3));
         assertThat(l.sideRightNm()).isCloseTo(0, within(1e-6));
         assertThat(new Estimate(l.forwardNm(), l.sigmaForwardNm()).low()).isLessThan(l.forwardNm());
+    }
+
+    @Test
+    void hingeAndMeansStandAGustAndNoStrongerOne() {
+        LayPlan l = LayPlan.of(oak, Samples.toward(0, Samples.WINCH), Samples.site(), LayPlan.Limits.USUAL);
+        double gust = l.control().standsGustMs().orElseThrow();
+        assertThat(gust).isGreaterThan(3);
+        double spare = l.control().hold().orElseThrow().capacityNm() - l.control().hold().orElseThrow().designNm();
+        assertThat(Tipping.windNm(oak, 0.3, gust)).isLessThanOrEqualTo(spare + 1);
+        assertThat(Tipping.windNm(oak, 0.3, gust + 0.5)).isGreaterThan(Math.min(spare, l.control().meansNm().orElseThrow() - l.control().backNm().orElseThrow()));
+        LayPlan wedged = LayPlan.of(oak, Samples.toward(0, org.antevid.core.lay.Means.of(org.antevid.core.lay.Means.Kind.WEDGES)), Samples.site(), LayPlan.Limits.USUAL);
+        assertThat(wedged.control().standsGustMs().orElse(0.0)).as("wedges stand less wind than a winch").isLessThanOrEqualTo(gust);
     }
 }

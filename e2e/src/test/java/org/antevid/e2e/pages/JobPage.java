@@ -45,7 +45,7 @@ public final class JobPage {
     }
 
     public Locator region(String name) {
-        return page.locator("[aria-label='" + name + "']").first();
+        return page.locator("[aria-label=\"" + name + "\"]").first();
     }
 
     public void fill(String label, String value) {
@@ -54,10 +54,16 @@ public final class JobPage {
         field.blur();
     }
 
-    /** Picks an entry of a drop-down. */
+    /** Picks an entry of a drop-down; a long list is narrowed by typing. */
     public void choose(String label, String option) {
-        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(label).setExact(true)).click();
-        page.locator(".ant-select-dropdown:visible .ant-select-item-option").filter(new Locator.FilterOptions().setHasText(option)).first().click();
+        Locator box = page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(label).setExact(true));
+        box.click();
+        Locator entry = page.locator(".ant-select-dropdown:visible .ant-select-item-option").filter(new Locator.FilterOptions().setHasText(option)).first();
+        page.waitForTimeout(150);
+        if (!entry.isVisible() && box.isEditable()) {
+            box.fill(option);
+        }
+        entry.click();
     }
 
     /** Taps the plan at a place in metres. */

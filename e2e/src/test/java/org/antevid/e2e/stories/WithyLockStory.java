@@ -169,7 +169,7 @@ class WithyLockStory {
         imre.shot("lay-stop");
         imre.button("Fix lay");
         imre.openPoints();
-        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("it takes in the footbridge")).first()).isVisible();
+        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("the footbridge")).first()).isVisible();
         imre.openPoints();
 
         imre.button("own lean");
