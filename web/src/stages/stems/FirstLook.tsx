@@ -51,7 +51,7 @@ export function FirstLook({ job, stem, done }: { job: string; stem: Schemas['Ste
   if (look) {
     return (
       <section aria-label="First look">
-        <h1>{stem.label}: {look.verdictWords} <small>provisional</small></h1>
+        <h1>{stem.label}: {look.verdictWords} <small>provisional{look.verdictHangsOnIt && ': hangs on the next measurement'}</small></h1>
         <p>{look.because}</p>
         <DialFigure dial={look.dial} />
         <p><b>Measure next: {look.nextMeasurement ?? 'nothing that would change the open lays'}.</b>{look.nextDegrees !== undefined && <small> It could change {Math.round(look.nextDegrees)}° of the dial{look.verdictHangsOnIt && ' and the verdict'}.</small>}</p>

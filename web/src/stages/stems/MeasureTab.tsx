@@ -36,10 +36,8 @@ export function MeasureTab({ job, stem }: { job: string; stem: Schemas['StemView
   };
   const keep = (g: Given) => {
     const simulated = filled?.simulated ?? false;
-    return act(api.POST('/api/jobs/{job}/stems/{stem}/sightings', { params: { path: { job, stem: stem.id } }, body: { kind, ...g, instrument: simulated ? 'rangefinder' : (choice?.instrument ?? ''), simulated } as never })).then((kept) => {
-      if (kept) setFilled(undefined);
-      return kept;
-    });
+    setFilled(undefined);
+    return act(api.POST('/api/jobs/{job}/stems/{stem}/sightings', { params: { path: { job, stem: stem.id } }, body: { kind, ...g, instrument: simulated ? 'rangefinder' : (choice?.instrument ?? ''), simulated } as never }));
   };
   const shoot = () => pick('Tap where you stand with the rangefinder', (from) => void (async () => {
     try {

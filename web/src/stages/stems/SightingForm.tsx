@@ -44,12 +44,17 @@ export function SightingForm({ job, stem, kind, filled, keep }: { job: string; s
         {answer && <>= {show(answer.value)} <small>±{show(answer.sigma)}, 95 % between {show(answer.low)} and {show(answer.high)}{answer.warnings.includes('STEEP_SIGHT') && '; steep sight, go farther away'}{answer.warnings.includes('HIGH_SIGMA') && '; uncertain by more than 5 %'}{answer.warnings.includes('SUN_TOO_HIGH') && '; sun too high'}{answer.warnings.includes('SUN_TOO_LOW') && '; sun too low'}</small></>}
         {refused && <small style={{ color: 'var(--keep)', fontWeight: 700 }}>{refused}</small>}
       </div>
-      <button type="button" className="big quiet" style={{ fontSize: 16 }} disabled={!complete} onClick={() => void keep(given).then((kept) => {
-        if (kept) {
-          setNumbers({});
-          setChoices({});
-        }
-      })}>Keep this sighting</button>
+      <button type="button" className="big quiet" style={{ fontSize: 16 }} disabled={!complete} onClick={() => {
+        const before = { numbers, choices };
+        setNumbers({});
+        setChoices({});
+        void keep(given).then((kept) => {
+          if (!kept) {
+            setNumbers(before.numbers);
+            setChoices(before.choices);
+          }
+        });
+      }}>Keep this sighting</button>
     </div>
   );
 }
