@@ -38,13 +38,30 @@ function hatch(colour: string): CanvasPattern | string {
   return c.createPattern(canvas, 'repeat') ?? colour;
 }
 
-function plate(letter: string, worth: number): string {
-  let d = 'M0 0H36V24';
-  for (let i = worth - 1; i >= 0; i--) {
-    const x = 18 + (i - (worth - 1) / 2) * 8;
-    d += `H${x + 2}v-6h-4v6`;
+const SHARP = 2;
+const plates = new Map<string, HTMLCanvasElement>();
+
+/** The plate of a target, its worth as notches. Drawn once as pixels: a picture that must be rasterised for each frame would make panning stutter. */
+function plate(letter: string, worth: number): HTMLCanvasElement {
+  const key = `${letter}/${worth}/${token('ink')}`;
+  const known = plates.get(key);
+  if (known) return known;
+  const canvas = document.createElement('canvas');
+  canvas.width = 36 * SHARP;
+  canvas.height = 24 * SHARP;
+  const c = canvas.getContext('2d');
+  if (c) {
+    c.scale(SHARP, SHARP);
+    c.fillStyle = token('ink');
+    c.fillRect(0, 0, 36, 24);
+    for (let i = 0; i < worth; i++) c.clearRect(18 + (i - (worth - 1) / 2) * 8 - 2, 18, 4, 6);
+    c.fillStyle = '#fff';
+    c.font = "700 13px 'Atkinson Hyperlegible Mono Variable', monospace";
+    c.textAlign = 'center';
+    c.fillText(letter, 18, 13.5);
   }
-  return `data:image/svg+xml,${encodeURIComponent(`<svg xmlns="http://www.w3.org/2000/svg" width="36" height="24"><path d="${d}H0Z" fill="${token('ink')}"/><text x="18" y="13.5" text-anchor="middle" fill="#fff" style="font:700 13px monospace">${letter}</text></svg>`)}`;
+  plates.set(key, canvas);
+  return canvas;
 }
 
 /** One letter a target, numbered when several begin alike. */
@@ -69,7 +86,7 @@ export function featureStyle(f: Schemas['View'], at: Spot, letter: string | unde
   }
   const mark = new Point(xy(at));
   const name = small ? [] : e.worth > 0 || NAMED.has(e.kind) || chosen ? [new Style({ geometry: mark, text: words(e.name, 'ink', false, [0, letter ? 25 : 18]), zIndex: 4 })] : [];
-  const icon = letter ? [new Style({ geometry: mark, image: new Icon({ src: plate(letter, e.worth), scale: small ? 0.6 : 1, declutterMode: 'none' }), zIndex: 5 })] : [];
+  const icon = letter ? [new Style({ geometry: mark, image: new Icon({ img: plate(letter, e.worth), scale: (small ? 0.6 : 1) / SHARP, declutterMode: 'none' }), zIndex: 5 })] : [];
   return [shape, ...name, ...icon];
 }
 

@@ -2,12 +2,13 @@ import { Select } from 'antd';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { Chips, Stepper } from '../../app/Stepper';
+import { length } from '../../units/length';
 
 export type DefectEntry = Schemas['DefectRequest'];
 const FACES = ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW'];
 
 /** One fault: kind, height, side, extent, how it was found, and the signs that tell harmless from dangerous. */
-export function DefectForm({ choices, from, topM, record, leave }: { choices: Schemas['Choices']; from: { fromM: number; faceDeg: number }; topM?: number; record: (d: DefectEntry) => void; leave: () => void }) {
+export function DefectForm({ choices, from, topM, measured, record, leave }: { choices: Schemas['Choices']; from: { fromM: number; faceDeg: number }; topM?: number; measured: number[]; record: (d: DefectEntry) => void; leave: () => void }) {
   const [kind, setKind] = useState<DefectEntry['kind']>('CRACK');
   const [low, setLow] = useState<number | null>(from.fromM);
   const [high, setHigh] = useState<number | null>(Math.min(topM ?? 120, from.fromM + 0.5));
@@ -24,6 +25,10 @@ export function DefectForm({ choices, from, topM, record, leave }: { choices: Sc
         setTells([]);
       }} /></label>
       <div className="two"><Stepper label="From" unit="m" value={low} onChange={setLow} step={0.1} digits={1} /><Stepper label="To" unit="m" value={high} onChange={setHigh} step={0.1} digits={1} /></div>
+      {measured.length > 0 && <Chips label="Height as measured" onChange={(v) => {
+        setLow(Number(v.toFixed(1)));
+        setHigh(Number((v + 0.5).toFixed(1)));
+      }} options={measured.map((v) => ({ value: v, words: length(v) }))} />}
       <Chips label="On the side to" value={face === null ? undefined : Math.round(face / 45) % 8} onChange={(i) => setFace(i * 45)} options={FACES.map((words, value) => ({ value, words }))} />
       <div className="two"><Stepper label="Across" unit="m" value={width} onChange={setWidth} step={0.05} digits={2} /><Stepper label="Into the stem" unit="m" value={depth} onChange={setDepth} step={0.05} digits={2} /></div>
       <Chips label="How it was found" value={found} onChange={setFound} options={choices.found.map((f) => ({ value: f.key, words: f.words }))} />

@@ -28,7 +28,7 @@ export function FaultsTab({ job, stem, leader, at, begin }: { job: string; stem:
   const others = findings.filter((f) => f.stage === 2 && f.subject === stem.label && !f.key.startsWith('defect:') && !f.key.startsWith('verdict'));
   return (
     <>
-      {at ? <DefectForm key={`${at.fromM}${at.faceDeg}`} choices={choices} from={at} topM={stem.height?.value} leave={() => begin(undefined)}
+      {at ? <DefectForm key={`${at.fromM}${at.faceDeg}`} choices={choices} from={at} topM={stem.height?.value} measured={stem.sightings.filter((x) => x.kind === 'DEFECT_HEIGHT' && !x.doesNotCount).map((x) => x.value)} leave={() => begin(undefined)}
         record={(d) => void act(api.POST('/api/jobs/{job}/stems/{stem}/defects', { params: { path: { job, stem: stem.id } }, body: d })).then((kept) => kept && begin(undefined))} />
         : <button className="plain" style={{ fontWeight: 700 }} onClick={() => begin({ fromM: 1, faceDeg: 0 })}>+ Record a fault (D, or tap the figure)</button>}
       <h2>Faults and what they change <span>{stem.defects.length}</span></h2>

@@ -4,6 +4,7 @@ import { useAct } from '../../api/job';
 import { Chips } from '../../app/Stepper';
 import { DialFigure } from '../../figures/DialFigure';
 import { usePlanTools } from '../../plan/planTools';
+import { stemRequest } from './stemRequest';
 
 type Means = Schemas['ChoiceRequest']['means'];
 type DefectKind = Schemas['DefectRequest']['kind'] | 'NONE';
@@ -11,6 +12,9 @@ const WORST: { value: DefectKind; words: string }[] = [
   { value: 'NONE', words: 'nothing seen' }, { value: 'DEAD_TOP', words: 'dead top' }, { value: 'HANGING_LIMB', words: 'loose limb' }, { value: 'SPLIT_UNION', words: 'split union' },
   { value: 'CRACK', words: 'crack' }, { value: 'CAVITY', words: 'cavity' }, { value: 'FUNGUS', words: 'bracket' }, { value: 'LIFTED_ROOT_PLATE', words: 'root plate' },
 ];
+
+/** The genera met most often; all others stand in the list beside the stem's name. Not known is planned as heavy, weak and ready to split. */
+const OFTEN: [Schemas['StemView']['species'], string][] = [['QUERCUS', 'oak'], ['FAGUS', 'beech'], ['FRAXINUS', 'ash'], ['ACER', 'maple'], ['BETULA', 'birch'], ['POPULUS', 'poplar'], ['SALIX', 'willow'], ['TILIA', 'lime'], ['PICEA', 'spruce'], ['PINUS', 'pine'], ['UNKNOWN', 'not known']];
 
 /** Eight taps by eye, then a provisional verdict, a dial, and the measurement that would change it most. */
 export function FirstLook({ job, stem, done }: { job: string; stem: Schemas['StemView']; done: () => void }) {
@@ -23,6 +27,7 @@ export function FirstLook({ job, stem, done }: { job: string; stem: Schemas['Ste
   const [crown, setCrown] = useState<number>();
   const [worst, setWorst] = useState<DefectKind>();
   const [means, setMeans] = useState<Means>();
+  const [asked, setAsked] = useState(false);
   const [look, setLook] = useState<Schemas['Look']>();
   const path = { params: { path: { job, stem: stem.id } } };
   const ready = diameter && height && lean !== undefined && (lean === 0 || toward !== undefined) && crown && worst && means;
@@ -63,6 +68,10 @@ export function FirstLook({ job, stem, done }: { job: string; stem: Schemas['Ste
   return (
     <section aria-label="First look">
       <h1>First look at {stem.label} <small>by eye, one tap each</small></h1>
+      {(stem.species === 'UNKNOWN' || asked) && <Chips label="Species" value={asked ? stem.species : undefined} options={OFTEN.map(([value, words]) => ({ value, words }))} onChange={(species) => {
+        setAsked(true);
+        if (species !== stem.species) void act(api.PUT('/api/jobs/{job}/stems/{id}', { params: { path: { job, id: stem.id } }, body: stemRequest(stem, { species }) }));
+      }} />}
       <Chips label="Diameter ±10 %" value={diameter} onChange={setDiameter} options={[0.2, 0.3, 0.4, 0.5, 0.7, 0.9].map((v) => ({ value: v, words: `${v * 100} cm` }))} />
       <Chips label="Height ±15 %" value={height} onChange={setHeight} options={[8, 12, 16, 20, 25, 30].map((v) => ({ value: v, words: `${v} m` }))} />
       <Chips label="Lean ±2°" value={lean} onChange={setLean} options={[0, 2, 5, 10, 20].map((v) => ({ value: v, words: v === 0 ? 'none seen' : `${v}°` }))} />

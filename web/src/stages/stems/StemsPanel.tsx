@@ -1,5 +1,5 @@
 import { Select } from 'antd';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { api, data } from '../../api/client';
 import { useAct, useFindings, useJob, useStems } from '../../api/job';
 import type { PanelProps } from '../../app/JobScreen';
@@ -40,15 +40,18 @@ export default function StemsPanel({ job, go }: PanelProps) {
     window.addEventListener('antevid-defect', tapped);
     return () => window.removeEventListener('antevid-defect', tapped);
   }, []);
+  const fresh = useRef<string | undefined>(undefined);
   useEffect(() => {
     setDefect(undefined);
-    setLooking(false);
+    setLooking(fresh.current !== undefined && fresh.current === tools.stem);
+    fresh.current = undefined;
   }, [tools.stem]);
   const leader = info?.myPart === 'LEADER';
   const add = () => tools.pick('Tap where the stem stands', (at) => {
     const unseen = { left: 'SOUND', right: 'SOUND', back: 'SOUND', core: 'SOUND', crown: 'SOUND' } as const;
     void act((async () => {
       const added = await data(api.POST('/api/jobs/{job}/stems', { params: { path: { job } }, body: { species: 'UNKNOWN', state: 'STANDING', at, wood: unseen, shape: 'FOREST', crown: 'FOREST_BROADLEAF', toBeKept: false, note: '' } }));
+      fresh.current = added.id;
       tools.selectStem(added.id);
       setTab('read');
     })());

@@ -25,8 +25,10 @@ export function WoodTab({ job, stem, leader }: { job: string; stem: Schemas['Ste
   const facing = lay?.layDeg ?? stem.wood.facingDeg;
   const same = PLACES.every(([p]) => stem.wood[p] === stem.wood.left);
   const set = (p: Place, c: Schemas['ConditionChoice']['key']) => change({ wood: { ...stem.wood, [p]: c, facingDeg: facing } });
+  const kind = choices.species.find((c) => c.key === stem.species);
   return (
     <>
+      {kind && <p className="s"><b>{kind.words}</b> ({kind.botanical}): {kind.hinge} hinge wood, splits {kind.split === 'high' ? 'readily' : kind.split === 'moderate' ? 'now and then' : 'seldom'}; {kind.note}.</p>}
       <Chips label="The whole stem" value={same ? stem.wood.left : undefined} onChange={(c) => leader && change({ wood: { left: c, right: c, back: c, core: c, crown: c } })} options={choices.conditions.map((c) => ({ value: c.key, words: c.key === 'SOUND' ? 'alive, sound' : words(c.key) }))} />
       <h2>By place <span>{stem.wood.facingDeg !== undefined ? `read for a lay of ${azimuth(stem.wood.facingDeg)}°` : 'the same for every lay'}</span></h2>
       <table aria-label="Wood by place"><tbody>
