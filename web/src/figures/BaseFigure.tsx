@@ -41,7 +41,7 @@ export default function BaseFigure({ job }: { job: string }) {
       ))}
       {lay && <><path d={`M${at(lay.layDeg, R + 4)}L${at(lay.layDeg, R + 26)}`} stroke="var(--lay)" strokeWidth="4.5" /><path d={`M${at(lay.layDeg - 90, R - 10)}L${at(lay.layDeg - 90, R + 6)}M${at(lay.layDeg + 90, R - 10)}L${at(lay.layDeg + 90, R + 6)}`} stroke="var(--lay)" strokeWidth="2" /></>}
       {['N', 'E', 'S', 'W'].map((w, i) => <text key={w} x={at(i * 90, R + 34)[0]} y={at(i * 90, R + 34)[1] + 4} textAnchor="middle" className="mu">{w}</text>)}
-      <text x="2" y="12" className="mu">{s.walls.length > 0 ? 'walls in cm' : 'foot from above'}{lay ? `, lay ${azimuth(lay.layDeg)}°` : ''}</text>
+      {['foot from', 'above', lay ? `lay ${azimuth(lay.layDeg)}°` : '', s.walls.length > 0 ? 'walls in cm' : ''].filter(Boolean).map((t, i) => <text key={t} x="0" y={12 + 16 * i} className="mu">{t}</text>)}
     </svg>
   );
 }
