@@ -1,7 +1,6 @@
 package org.antevid.core.rule.defect;
 
 import org.antevid.core.rule.Finding;
-import org.antevid.core.rule.Severity;
 import org.antevid.core.stem.DefectKind;
 
 /** A dead top drops at a blow and flies on when it lands. */
@@ -13,11 +12,7 @@ final class DeadTop implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        if (c.wedged()) {
-            return c.says(Severity.SECOND_OPINION, "wedge blows shake it loose above the cutter; pull instead", "dead wood comes down on whoever drives the wedge", "practice rule",
-                "bring it over with a line, or a second opinion");
-        }
-        return c.says(Severity.CAUTION, "nobody under it; the brash top flies on when it lands", "blows on wedges shake dead wood loose, and a brash top shatters", "practice rule",
-            "bring it over with a line and acknowledge that nobody works beneath");
+        return Loose.of(c, "dead wood comes down on whoever drives the wedge", "nobody under it; the brash top flies on when it lands",
+            "blows on wedges shake dead wood loose, and a brash top shatters", "bring it over with a line and acknowledge that nobody works beneath");
     }
 }

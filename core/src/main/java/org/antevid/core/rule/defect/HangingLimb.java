@@ -1,7 +1,6 @@
 package org.antevid.core.rule.defect;
 
 import org.antevid.core.rule.Finding;
-import org.antevid.core.rule.Severity;
 import org.antevid.core.stem.DefectKind;
 
 /** Loose wood above comes down unasked. */
@@ -13,11 +12,7 @@ final class HangingLimb implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        if (c.wedged()) {
-            return c.says(Severity.SECOND_OPINION, "wedge blows shake it loose above the cutter; pull instead", "loose wood comes down on whoever drives the wedge", "practice rule",
-                "bring it over with a line, or a second opinion");
-        }
-        return c.says(Severity.CAUTION, "nobody works under it", "loose wood comes down unasked", "practice rule",
+        return Loose.of(c, "loose wood comes down on whoever drives the wedge", "nobody works under it", "loose wood comes down unasked",
             "pull it down first or acknowledge the ground kept clear");
     }
 }

@@ -13,11 +13,7 @@ final class SplitUnion implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        if (c.ropeM().filter(r -> r > c.defect().fromM()).isPresent()) {
-            return c.says(Severity.STOP, "the line is tied above it, at " + Case.metres(c.ropeM().orElseThrow()), "a cracked stem parts where it is pulled", "practice rule",
-                "tie the line below it, or choose other means");
-        }
-        return c.says(Severity.SECOND_OPINION, "it can open under the saw; not climbed, nothing rigged above", "a split union parts when the load shifts", "practice rule",
-            "a second opinion, or a machine from outside the ring");
+        return Above.tied(c).orElseGet(() -> c.says(Severity.SECOND_OPINION, "it can open under the saw; not climbed, nothing rigged above", "a split union parts when the load shifts",
+            "practice rule", "a second opinion, or a machine from outside the ring"));
     }
 }

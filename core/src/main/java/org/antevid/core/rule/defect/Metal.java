@@ -1,0 +1,27 @@
+package org.antevid.core.rule.defect;
+
+import org.antevid.core.rule.Finding;
+import org.antevid.core.rule.Severity;
+import org.antevid.core.stem.RaisedCut;
+
+/** Metal in the stem: the cut goes above it, and what that means for height, stance and saw. */
+final class Metal {
+    private static final double STEPS_IN_A_METRE = 20;
+
+    private Metal() {
+    }
+
+    /** @param marginM how far beyond what shows it may reach, metres */
+    static Finding of(Case c, double marginM, String why) {
+        double from = c.defect().fromM() - marginM;
+        double to = c.defect().toM() + marginM;
+        double above = Math.ceil(to * STEPS_IN_A_METRE - 1e-9) / STEPS_IN_A_METRE;
+        String raised = above <= RaisedCut.WORKING_HEIGHT_M ? "cut at " + Case.metres(above) + " or higher"
+            : "the clear wood begins at " + Case.metres(above) + ", above working height: cut below it or take a machine; never from a ladder";
+        if (c.cutM().filter(h -> h >= from && h <= to).isPresent()) {
+            return c.says(Severity.STOP, "the cut at " + Case.metres(c.cutM().orElseThrow()) + " meets it; " + raised, "a chain that meets metal breaks or kicks", "practice rule", raised);
+        }
+        return c.says(Severity.CAUTION, raised + "; the stump stays " + Case.metres(above) + " high, the tree reaches that much less, the cutter stands higher to it", why, "practice rule",
+            "acknowledge the height of the cut, old chain on the saw");
+    }
+}
