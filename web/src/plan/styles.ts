@@ -148,6 +148,9 @@ export function dropStyle(points: Spot[]): Style {
 export function dialStyles(centre: Spot, reachM: number, dial: Schemas['DialView'], resolution: number): Style[] {
   const outer = reachM + 20 * resolution;
   const out: Style[] = [];
+  const width = (r: Schemas['Run']) => r.toDeg - r.fromDeg;
+  const widest = new Map<string, Schemas['Run']>();
+  for (const r of dial.runs) if (width(r) > width(widest.get(r.reason) ?? { ...r, toDeg: r.fromDeg })) widest.set(r.reason, r);
   for (const r of dial.runs) {
     if (r.state === 'COSTLY') {
       for (let d = r.fromDeg; d < r.toDeg; d += 1.5) {
@@ -159,7 +162,7 @@ export function dialStyles(centre: Spot, reachM: number, dial: Schemas['DialView
     for (let d = r.fromDeg; d <= r.toDeg; d += 2) band.push(toward(centre, d, outer));
     for (let d = r.toDeg; d >= r.fromDeg; d -= 2) band.push(toward(centre, d, reachM));
     out.push(new Style({ geometry: ring(band), fill: new Fill({ color: r.state === 'BLOCKED' ? `${token('ink')}cc` : token('panel') }), stroke: r.state === 'OPEN' ? line('act', 2.5) : line('paper', 1) }));
-    if (r.toDeg - r.fromDeg >= 24 && r.state === 'BLOCKED') {
+    if (r.toDeg - r.fromDeg >= 24 && r.state === 'BLOCKED' && widest.get(r.reason) === r) {
       const mid = (r.fromDeg + r.toDeg) / 2;
       out.push(new Style({ geometry: new Point(xy(toward(centre, mid, outer + 14 * resolution))), text: words(r.reason, 'ink', true), zIndex: 8 }));
     } else if (r.state === 'OPEN' && r.toDeg - r.fromDeg >= 10) {

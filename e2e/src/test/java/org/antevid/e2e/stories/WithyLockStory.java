@@ -93,6 +93,7 @@ class WithyLockStory {
         imre.button("Add it to the plan");
         assertThat(imre.page.locator("ul.list").first()).containsText("tool box");
 
+        imre.shot("place");
         imre.tab("Today");
         imre.fill("Wind limit", "12");
         imre.button("Save conditions");
@@ -100,7 +101,7 @@ class WithyLockStory {
         imre.fill("Wind limit", "8");
         imre.button("Save conditions");
         assertThat(imre.page.getByText("Save conditions")).hasCount(0);
-        imre.shot("place");
+        imre.shot("place-today");
     }
 
     @Test
