@@ -61,7 +61,7 @@ function Row({ job, f, leader, go }: { job: string; f: Finding; leader: boolean;
 function AskOpinion({ job, f, done }: { job: string; f: Finding; done: () => void }) {
   const { say } = usePlanTools();
   const act = useAct(job, say);
-  const takers = useQuery({ queryKey: ['takers', job], queryFn: () => data(api.GET('/api/jobs/{job}/opinion-takers', { params: { path: { job } } })) });
+  const takers = useQuery({ queryKey: ['takers', job, f.key], queryFn: () => data(api.GET('/api/jobs/{job}/opinion-takers', { params: { path: { job }, query: { findingKey: f.key } } })) });
   const [taker, setTaker] = useState<string>();
   const [phone, setPhone] = useState('');
   const [shown, setShown] = useState('');
@@ -71,7 +71,7 @@ function AskOpinion({ job, f, done }: { job: string; f: Finding; done: () => voi
       if (await act(api.POST('/api/jobs/{job}/opinions', { params: { path: { job } }, body: { findingKey: f.key, takerId: taker ?? '', byTelephone: true, phone, shown } }))) done();
     }}>
       <div className="three">
-        <label>Who, competent for hung-up trees<Select aria-label="Who takes it" value={taker} onChange={setTaker} options={takers.data?.map((t) => ({ value: t.id, label: t.name }))} /></label>
+        <label>Who, competent for {takers.data?.competence ?? '…'}<Select aria-label="Who takes it" value={taker} onChange={setTaker} options={takers.data?.people.map((t) => ({ value: t.id, label: t.name }))} /></label>
         <label>By telephone, number<input aria-label="Telephone" value={phone} onChange={(e) => setPhone(e.target.value)} style={{ minHeight: 46, font: 'inherit', padding: '0 10px' }} /></label>
         <label>What was shown<input aria-label="What was shown" value={shown} onChange={(e) => setShown(e.target.value)} style={{ minHeight: 46, font: 'inherit', padding: '0 10px' }} /></label>
       </div>

@@ -4,7 +4,7 @@ import { api, data, Problem, type Schemas } from '../api/client';
 import { useSession } from '../api/job';
 import { TopBar } from '../app/TopBar';
 
-const COMPETENCES: Schemas['NewPersonRequest']['competences'] = ['SAW', 'WINCH', 'LOOKOUT', 'GROUND', 'HUNG_UP', 'FIRST_AID'];
+const COMPETENCES: Schemas['NewPersonRequest']['competences'] = ['SAW', 'WINCH', 'LOOKOUT', 'GROUND', 'HUNG_UP', 'FIRST_AID', 'CLIMB', 'RESCUE', 'CRANE', 'MACHINE', 'NEAR_LINES'];
 
 /** House rules and people; the owner edits them. Kit, saws and the species table will follow here. */
 export default function HousePage() {

@@ -2809,6 +2809,10 @@ export interface components {
             id: string;
             name: string;
         };
+        Takers: {
+            competence: string;
+            people: components["schemas"]["Taker"][];
+        };
         TangleView: {
             areas: components["schemas"]["HangArea"][];
             deadlocks: string[][];
@@ -3775,7 +3779,9 @@ export interface operations {
     };
     takers: {
         parameters: {
-            query?: never;
+            query: {
+                findingKey: string;
+            };
             header?: never;
             path: {
                 job: string;
@@ -3790,7 +3796,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Taker"][];
+                    "application/json": components["schemas"]["Takers"];
                 };
             };
         };

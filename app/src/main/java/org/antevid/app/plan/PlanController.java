@@ -16,6 +16,7 @@ import org.antevid.core.lay.Means;
 import org.antevid.core.plan.FirstLook;
 import org.antevid.core.plan.PlanDocument;
 import org.antevid.core.rule.Finding;
+import org.antevid.core.rule.SecondOpinion;
 import org.antevid.core.rule.Severity;
 import org.antevid.core.rule.Verdicts;
 import org.antevid.core.stem.Verdict;
@@ -27,6 +28,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -48,6 +50,9 @@ class PlanController {
     }
 
     record Taker(String id, String name) {
+    }
+
+    record Takers(String competence, List<Taker> people) {
     }
 
     private final Plans plans;
@@ -73,10 +78,12 @@ class PlanController {
         return documents.of(job);
     }
 
+    /** Who is competent for the matter of a finding, and what that takes. */
     @GetMapping("/opinion-takers")
     @Needs(Needs.Right.LEAD)
-    List<Taker> takers(@PathVariable String job) {
-        return people.withCompetence(Competence.HUNG_UP).stream().map(p -> new Taker(p.id(), p.name())).toList();
+    Takers takers(@PathVariable String job, @RequestParam String findingKey) {
+        Competence needed = SecondOpinion.competence(plans.finding(job, findingKey));
+        return new Takers(needed.words(), people.withCompetence(needed).stream().map(p -> new Taker(p.id(), p.name())).toList());
     }
 
     record LookRequest(@NotNull Double layDeg, @NotNull Double cutHeightM, @NotNull School school, @NotNull Double barM, @NotNull Means.Kind means) {

@@ -185,13 +185,21 @@ public class Plans {
         }
     }
 
+    Finding finding(String jobId, String key) {
+        return finding(situation(jobId), key);
+    }
+
+    private static Finding finding(Situation s, String key) {
+        return Findings.of(s).stream().filter(x -> x.key().equals(key)).findFirst().orElseThrow(NotThere::new);
+    }
+
     /** A second opinion; {@code shown} says what the taker was shown, {@code phone} their number when not on site. */
     public record Opinion(String findingKey, String takerId, boolean byTelephone, String phone, String shown) {
     }
 
     public void takeOpinion(String jobId, Opinion o, SignedIn enteredBy) {
         Situation s = situation(jobId);
-        Finding f = Findings.of(s).stream().filter(x -> x.key().equals(o.findingKey)).findFirst().orElseThrow(NotThere::new);
+        Finding f = finding(s, o.findingKey);
         Person taker = people.person(o.takerId);
         SecondOpinion.require(s, f, taker);
         if (o.byTelephone && !enteredBy.personId().equals(s.planner())) {
@@ -215,7 +223,7 @@ public class Plans {
     }
 
     public void acknowledge(String jobId, String key, SignedIn who) {
-        Finding f = Findings.of(situation(jobId)).stream().filter(x -> x.key().equals(key)).findFirst().orElseThrow(NotThere::new);
+        Finding f = finding(situation(jobId), key);
         if (f.severity() != Severity.CAUTION) {
             throw new RefusedInput("BAD_CHOICE", "findingKey", "only a caution is cleared by an acknowledgement");
         }
