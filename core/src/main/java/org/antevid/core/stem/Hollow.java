@@ -61,6 +61,16 @@ public record Hollow(double wallMinM, double tOverR, Optional<Double> hollowRati
     }
 
     public static Hollow of(Section s) {
+        return of(s, Double.MAX_VALUE, Double.MAX_VALUE);
+    }
+
+    /**
+     * The same, with no corner counted thicker than was found there.
+     *
+     * @param leftAtMostM  sound wood found by probing at the left hinge corner, metres; as large as you like when not probed
+     * @param rightAtMostM the same at the right corner
+     */
+    public static Hollow of(Section s, double leftAtMostM, double rightAtMostM) {
         double outer = s.dM / 2;
         double inner = s.cavityDM > 0 ? s.cavityDM / 2 + Estimate.Z95 * s.sigmaWallM : 0;
         double off = inner > 0 ? Math.hypot(s.forwardM, s.rightM) : 0;
@@ -70,8 +80,8 @@ public record Hollow(double wallMinM, double tOverR, Optional<Double> hollowRati
         }
         double apex = outer - s.depthM;
         double back = apex - s.hingeThickM;
-        double left = Double.MAX_VALUE;
-        double right = Double.MAX_VALUE;
+        double left = leftAtMostM;
+        double right = rightAtMostM;
         for (int i = 0; i < LINES; i++) {
             double x = back + (apex - back) * i / (LINES - 1);
             double half = Math.sqrt(Math.max(0, outer * outer - x * x));

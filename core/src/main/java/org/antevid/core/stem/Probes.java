@@ -3,6 +3,7 @@ package org.antevid.core.stem;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.core.quantity.Azimuth;
+import org.antevid.core.quantity.Estimate;
 
 /**
  * Probed walls at the height of the cut taken together: a round cavity about the centre that fits them best, wide enough to take in
@@ -54,7 +55,14 @@ public final class Probes {
         double most = Math.max(0, radius - Math.min(cavity, radius) - 1e-9);
         double off = Math.hypot(forward, right);
         double shrink = off > most && off > 0 ? most / off : 1;
-        return Optional.of(Hollow.of(new Hollow.Section(dM, 2 * Math.min(radius, cavity), forward * shrink, right * shrink, depthM, hingeThickM, SIGMA_WALL_M, massKg, momentNm, species)));
+        return Optional.of(Hollow.of(new Hollow.Section(dM, 2 * Math.min(radius, cavity), forward * shrink, right * shrink, depthM, hingeThickM, SIGMA_WALL_M, massKg, momentNm, species),
+            found(walls, layDeg - 90, radius), found(walls, layDeg + 90, radius)));
+    }
+
+    /** The thinnest wall probed near a corner, at its lower limit: the round cavity may lie behind the hinge, the probe did not. No limit where the probe met the middle. */
+    private static double found(List<FieldBook.Wall> walls, double azimuthDeg, double radius) {
+        return walls.stream().filter(w -> Math.abs(Azimuth.turn(azimuthDeg, w.azimuthDeg())) <= NEAR_DEG && w.thicknessM().value() < radius - 0.01)
+            .mapToDouble(w -> Math.max(0, w.thicknessM().value() - Estimate.Z95 * SIGMA_WALL_M)).min().orElse(Double.MAX_VALUE);
     }
 
     /** Least squares of depth to the cavity = forward cos + right sin + radius over the probes; centred when it cannot be solved. */

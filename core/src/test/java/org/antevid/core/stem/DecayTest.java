@@ -85,6 +85,15 @@ class DecayTest {
     }
 
     @Test
+    void noCornerIsCountedThickerThanWasFoundThere() {
+        // the hinge lies in front of the round cavity that fits, yet 160 mm were all that was found at the left corner
+        Hollow h = probed(0.6, List.of(wall(180, 0.1), wall(270, 0.16), wall(90, 0.17))).orElseThrow();
+        assertThat(h.cornerLeftM()).isLessThanOrEqualTo(0.16 - 1.6449 * 0.015 + 1e-4);
+        assertThat(h.cornerRightM()).isLessThanOrEqualTo(0.17 - 1.6449 * 0.015 + 1e-4);
+        assertThat(h.hingeWoodShare()).isLessThan(0.7);
+    }
+
+    @Test
     void twoProbesSayNothing() {
         assertThat(probed(0.6, List.of(wall(0, 0.2), wall(90, 0.2)))).isEmpty();
     }
