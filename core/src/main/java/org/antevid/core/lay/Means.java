@@ -46,11 +46,15 @@ public record Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> an
     public Optional<Double> capacityNm(StemMass mass, double backM, double hingeOffsetM, double wedgeArmM) {
         return switch (kind) {
             case NOTHING -> Optional.of(0.0);
-            case WEDGES -> Optional.of(Math.min(2 * WEDGE_FORCE_N * wedgeArmM / LINE_RESERVE,
-                mass.massKg() * StemMass.G * mass.cgM() * Math.tan(Math.toRadians(WEDGES_MOST_BACK_DEG))));
+            case WEDGES -> Optional.of(wedgesNm(mass.massKg(), mass.cgM(), wedgeArmM));
             case HAND_LINE -> line(Math.min(HAND_LINE_MOST_N, pullN.orElse(HAND_LINE_MOST_N)), mass, backM, hingeOffsetM);
             case MACHINE_LINE -> pullN.flatMap(n -> line(n, mass, backM, hingeOffsetM));
         };
+    }
+
+    /** @return moment two driven wedges give over the back-cut length, N m, at most what two degrees of backward lean ask (practice rule) */
+    public static double wedgesNm(double massKg, double cgM, double wedgeArmM) {
+        return Math.min(2 * WEDGE_FORCE_N * wedgeArmM / LINE_RESERVE, massKg * StemMass.G * cgM * Math.tan(Math.toRadians(WEDGES_MOST_BACK_DEG)));
     }
 
     /** Geometry of a level anchor: arm = h cos a - x sin a. */

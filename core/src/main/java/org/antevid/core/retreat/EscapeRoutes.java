@@ -85,6 +85,11 @@ public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route>
             return new Cutter(layDeg, heightM, ground, leanAzimuthDeg, fastS, 1.5, 1, 3, Footing.LITTER, 6, 0.25, 1.5, obstacles);
         }
 
+        /** @return ids of what bars a straight way along {@code azimuthDeg} */
+        public List<String> barred(double azimuthDeg, double requiredM) {
+            return EscapeRoutes.barred(azimuthDeg, START_M, requiredM, corridorM, obstacles);
+        }
+
         /** @return the same cutter on the ground as it is today */
         public Cutter on(GroundState state) {
             Footing today = switch (state) {
@@ -96,11 +101,21 @@ public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route>
         }
     }
 
-    /** @throws RefusedInput when the cutter's numbers are out of range */
+    /** What bars a straight way along an azimuth for so many metres; lets a caller who asks for many lays remember. */
+    @FunctionalInterface
+    public interface Bars {
+        List<String> along(double azimuthDeg, double requiredM);
+    }
 
+    /** @throws RefusedInput when the cutter's numbers are out of range */
     public static EscapeRoutes of(Cutter c) {
+        return of(c, c::barred);
+    }
+
+    /** The same with what bars each azimuth looked up. */
+    public static EscapeRoutes of(Cutter c, Bars bars) {
         double required = Math.max(c.minDistanceM, c.distanceRatio * c.heightM);
-        List<Route> routes = List.of(route(c, Side.RIGHT, required), route(c, Side.LEFT, required));
+        List<Route> routes = List.of(route(c, Side.RIGHT, required, bars), route(c, Side.LEFT, required, bars));
         Optional<Route> best = routes.stream().filter(Route::open)
             .reduce((a, b) -> b.way.orElseThrow().score > a.way.orElseThrow().score ? b : a);
         List<String> warnings = new ArrayList<>();
@@ -119,11 +134,11 @@ public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route>
         return new EscapeRoutes(required, routes, best, margin, reached, List.copyOf(warnings));
     }
 
-    private static Route route(Cutter c, Side side, double required) {
+    private static Route route(Cutter c, Side side, double required, Bars bars) {
         Set<String> blockers = new LinkedHashSet<>();
         for (double rel : SEARCH_DEG) {
             double azimuth = Azimuth.normal(c.layDeg + side.sign * rel);
-            List<String> hits = barred(azimuth, START_M, required, c.corridorM, c.obstacles);
+            List<String> hits = bars.along(azimuth, required);
             if (hits.isEmpty()) {
                 return new Route(side, Optional.of(way(c, rel, azimuth, required)), List.copyOf(blockers));
             }

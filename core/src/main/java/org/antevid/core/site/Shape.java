@@ -86,6 +86,11 @@ public final class Shape {
         return new Spot(c.x, c.y);
     }
 
+    /** @return whether it has an inside: a disc or a polygon, no line */
+    public boolean hasArea() {
+        return geometry.getDimension() == 2;
+    }
+
     public List<Spot> outline() {
         return Stream.of(geometry.getCoordinates()).map(c -> new Spot(c.x, c.y)).toList();
     }

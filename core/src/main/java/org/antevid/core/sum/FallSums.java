@@ -128,7 +128,7 @@ final class FallSums {
         return m;
     }
 
-    private static List<EscapeRoutes.Obstacle> obstacles(List<?> raw) {
+    static List<EscapeRoutes.Obstacle> obstacles(List<?> raw) {
         List<EscapeRoutes.Obstacle> obstacles = new ArrayList<>();
         for (int i = 0; i < raw.size(); i++) {
             obstacles.add(obstacle(raw.get(i), "obstacles[" + i + "]"));

@@ -84,6 +84,10 @@ public final class Input {
         return Enum.valueOf(type, ((String) values.get(name)).toUpperCase(Locale.ROOT));
     }
 
+    String text(String name) {
+        return (String) values.get(name);
+    }
+
     List<?> list(String name) {
         return (List<?>) values.get(name);
     }

@@ -15,6 +15,9 @@ public final class Sums {
         sums.addAll(LeanSums.ALL);
         sums.addAll(HollowSums.ALL);
         sums.addAll(FallSums.ALL);
+        sums.addAll(LaySums.ALL);
+        sums.add(SweepSum.SWEEP);
+        sums.addAll(WoodSums.ALL);
         sums.add(CutSum.CUTS);
         sums.add(ReleaseSum.RELEASE);
         sums.forEach(s -> ALL.put(s.name(), s));

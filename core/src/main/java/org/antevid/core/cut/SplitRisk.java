@@ -1,0 +1,192 @@
+package org.antevid.core.cut;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.quantity.Require;
+import org.antevid.core.stem.Condition;
+import org.antevid.core.stem.Species;
+
+/**
+ * Whether the stem splits up while it is cut (barber chair): an index of practice and the energy a running split would find, the worse
+ * decides. A deeper face lowers the energy strongly; the index does not credit it. Sources: practice rule, judgement, mechanics.
+ *
+ * @param points         of the index, by what gave them
+ * @param index          0..100
+ * @param movesAtM       holding wood at which the stem begins to move, behind the notch
+ * @param movesEarly     before the cut has come down to the hinge
+ * @param ratioBackCut   splitting energy / what the wood takes, for a plain back cut
+ * @param ratioBore      the same with a bore and a strap
+ * @param result         for the method asked about
+ */
+public record SplitRisk(Map<String, Double> points, double index, Level practice, double movesAtM, boolean movesEarly, double ratioBackCut,
+                        double ratioBore, double ratio, Level mechanics, Level result, Level backCut, Level bore, Advice advice, List<String> warnings) {
+    private static final int SLICES = 2000;
+    private static final double SHALLOW = 0.2;
+    private static final double SMALL_M = 0.25;
+    private static final double BORE_NEEDS_M = 0.085 + 0.02;
+
+    /** How likely it splits. */
+    public enum Level {
+        LOW, MODERATE, HIGH, EXTREME;
+
+        public String key() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+
+        private static Level worse(Level a, Level b) {
+            return a.compareTo(b) >= 0 ? a : b;
+        }
+
+        private static Level at(double v, double moderate, double high, double extreme) {
+            return v < moderate ? LOW : v < high ? MODERATE : v < extreme ? HIGH : EXTREME;
+        }
+    }
+
+    /** How the back is opened. */
+    public enum Opening { BACK_CUT, BORE_STRAP }
+
+    /** What follows for the cut. */
+    public enum Advice {
+        STANDARD, BORE_AND_STRAP, BORE_STRAP_AND_BIND, SIDE_CUTS_AND_BIND, DO_NOT_HAND_FELL;
+
+        public String key() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /**
+     * The cut and what bears on it.
+     *
+     * @param forwardNm      lean, wind and pull together, N m
+     * @param forwardLeanDeg -45..60
+     * @param seamOrFork     a seam, crack or fork is in the stem
+     * @param underTension   bent, or held at the top
+     */
+    public record Cut(Species species, Condition wood, School school, Opening opening, double dLayM, double dAcrossM, double depthM, double hingeThickM,
+                      double forwardNm, double forwardLeanDeg, boolean seamOrFork, boolean underTension) {
+        public Cut {
+            Require.within(dLayM, 0.05, 5, "d_lay_m");
+            Require.within(dAcrossM, 0.05, 5, "d_across_m");
+            Require.within(depthM, 0.005, 2.5, "depth_m");
+            Require.within(hingeThickM, 0.003, 0.5, "hinge_thick_m");
+            if (depthM + hingeThickM >= dLayM) {
+                throw new RefusedInput("NO_ROOM_FOR_BACK_CUT", "depth_m", "notch and hinge together must be under the diameter of " + dLayM + " m");
+            }
+        }
+    }
+
+    public static SplitRisk of(Cut c) {
+        double strength = c.species.morMPa() * 1e6 * c.species.hinge().factor() * c.wood.factor();
+        double front = chord(c, c.depthM);
+        double moment = Math.max(0, c.forwardNm);
+        double room = c.dLayM - c.depthM;
+        double moves = strength > 0 ? Math.min(room, Math.sqrt(6 * moment / (front * strength))) : moment > 0 ? room : 0;
+        boolean early = moves > c.hingeThickM;
+        double tough = switch (c.species.split()) {
+            case LOW -> 450;
+            case MODERATE -> 300;
+            case HIGH -> 180;
+        };
+        boolean brittle = c.wood == Condition.FROZEN || c.wood == Condition.DEAD_RECENT || c.wood == Condition.DEAD_OLD;
+        double takes = tough * (c.seamOrFork ? 0.3 : 1) * (brittle ? 0.6 : 1);
+        double plain = energy(c, moment, Math.max(moves, c.hingeThickM)) / takes;
+        double bored = energy(c, Math.min(moment, strength * front * c.hingeThickM * c.hingeThickM / 6), c.hingeThickM) / takes;
+        boolean calm = c.forwardLeanDeg <= 0.5 && !c.underTension && !early;
+        Map<String, Double> points = points(c);
+        double open = points.values().stream().mapToDouble(Double::doubleValue).sum();
+        double cutPoints = points.get("cut");
+        Level backCut = Level.worse(practice(open - cutPoints + openPoints(c.school), calm), energyLevel(plain));
+        Level bore = Level.worse(practice(open - cutPoints - 20, calm), energyLevel(bored));
+        double index = index(open, calm);
+        boolean asBore = c.opening == Opening.BORE_STRAP;
+        Level practice = practice(open, calm);
+        Level mechanics = energyLevel(asBore ? bored : plain);
+        Level result = Level.worse(practice, mechanics);
+        return new SplitRisk(points, index, practice, moves, early, plain, bored, asBore ? bored : plain, mechanics, result, backCut, bore,
+            advice(backCut, bore, boreFits(c)), result == Level.LOW ? List.of() : List.of("BARBER_CHAIR:" + result.key()));
+    }
+
+    private static Map<String, Double> points(Cut c) {
+        Map<String, Double> points = new LinkedHashMap<>();
+        points.put("lean", Math.min(40, 4 * Math.max(0, c.forwardLeanDeg)));
+        points.put("split", 15.0 * c.species.split().ordinal());
+        points.put("cut", c.opening == Opening.BORE_STRAP ? -20 : openPoints(c.school));
+        points.put("wood", c.wood == Condition.FROZEN ? 10.0 : c.wood == Condition.DEAD_RECENT || c.wood == Condition.DEAD_OLD ? 5 : 0);
+        points.put("seam", c.seamOrFork ? 15.0 : 0);
+        points.put("tension", c.underTension ? 15.0 : 0);
+        points.put("shallow", c.depthM / c.dLayM < SHALLOW ? 5.0 : 0);
+        points.put("small", c.dLayM < SMALL_M ? 5.0 : 0);
+        return points;
+    }
+
+    private static double openPoints(School school) {
+        return school == School.OPEN_FACE ? 8 : 15;
+    }
+
+    private static double index(double sum, boolean calm) {
+        double held = Math.max(0, Math.min(100, sum));
+        return calm ? Math.min(25, held) : held;
+    }
+
+    private static Level practice(double sum, boolean calm) {
+        return Level.at(index(sum, calm), 30, 55, 75);
+    }
+
+    private static Level energyLevel(double ratio) {
+        return Level.at(ratio, 0.3, 1, 2);
+    }
+
+    private static boolean boreFits(Cut c) {
+        double behind = c.dLayM - c.depthM - c.hingeThickM;
+        return behind - Math.max(0.1 * c.dLayM, 0.04) >= BORE_NEEDS_M;
+    }
+
+    private static Advice advice(Level backCut, Level bore, boolean boreFits) {
+        if (backCut == Level.LOW) {
+            return Advice.STANDARD;
+        }
+        if (!boreFits) {
+            return backCut == Level.MODERATE ? Advice.SIDE_CUTS_AND_BIND : Advice.DO_NOT_HAND_FELL;
+        }
+        return switch (bore) {
+            case LOW, MODERATE -> Advice.BORE_AND_STRAP;
+            case HIGH -> Advice.BORE_STRAP_AND_BIND;
+            case EXTREME -> Advice.DO_NOT_HAND_FELL;
+        };
+    }
+
+    private static double chord(Cut c, double fromFrontM) {
+        double x = fromFrontM / c.dLayM;
+        return x <= 0 || x >= 1 ? 0 : 2 * c.dAcrossM * Math.sqrt(x * (1 - x));
+    }
+
+    /** Energy a split behind the holding wood sets free, J/m2: the front slab bends alone instead of the whole stem. */
+    private static double energy(Cut c, double momentNm, double holdingM) {
+        double slab = Math.min(c.depthM + holdingM, c.dLayM);
+        double width = chord(c, slab);
+        double whole = Math.PI * Math.pow(c.dLayM, 3) * c.dAcrossM / 64;
+        if (width <= 0 || momentNm <= 0) {
+            return 0;
+        }
+        double gain = 1 / slabInertia(c, slab) - 1 / whole;
+        return Math.max(0, momentNm * momentNm / (2 * c.species.moeGPa() * 1e9 * width) * gain);
+    }
+
+    private static double slabInertia(Cut c, double depth) {
+        double area = 0;
+        double first = 0;
+        double second = 0;
+        double step = depth / SLICES;
+        for (int i = 0; i < SLICES; i++) {
+            double x = (i + 0.5) * step;
+            double w = chord(c, x) * step;
+            area += w;
+            first += w * x;
+            second += w * x * x;
+        }
+        return second - first * first / area;
+    }
+}

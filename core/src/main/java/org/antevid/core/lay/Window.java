@@ -1,0 +1,67 @@
+package org.antevid.core.lay;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A run of lays none of which is blocked, clockwise, with its best lay: the highest score at least one sigma from the next blocked lay,
+ * of equal ones the farthest from it; the middle when none is that far.
+ *
+ * @param toDeg      inclusive
+ * @param edgeDeg    from the best lay to the next blocked one; empty when none is blocked
+ * @param edgeSigmas the same in sigmas of that lay
+ * @param narrow     no lay of it is a sigma from a blocked one
+ */
+public record Window(int fromDeg, int toDeg, int widthDeg, int bestDeg, double bestScore, Optional<Integer> edgeDeg, Optional<Double> edgeSigmas, boolean narrow) {
+    private static final double SAME = 1e-9;
+
+    /** @param rows all 360 in order @return the windows, best first; those under a sigma wide last */
+    public static List<Window> of(List<Sweep.Row> rows) {
+        int blocked = -1;
+        for (int i = 0; i < 360 && blocked < 0; i++) {
+            blocked = rows.get(i).blocked() ? i : -1;
+        }
+        if (blocked < 0) {
+            Sweep.Row best = rows.stream().reduce((a, b) -> b.score() > a.score() + SAME ? b : a).orElseThrow();
+            return List.of(new Window(0, 359, 360, (int) best.layDeg(), best.score(), Optional.empty(), Optional.empty(), false));
+        }
+        List<Window> windows = new ArrayList<>();
+        int start = -1;
+        for (int k = 1; k <= 360; k++) {
+            int az = (blocked + k) % 360;
+            boolean open = !rows.get(az).blocked();
+            if (open && start < 0) {
+                start = blocked + k;
+            } else if (!open && start >= 0) {
+                windows.add(between(rows, start, blocked + k - 1));
+                start = -1;
+            }
+        }
+        windows.sort(Comparator.comparing(Window::narrow).thenComparing(Comparator.comparingDouble(Window::bestScore).reversed()).thenComparing(Window::fromDeg));
+        return List.copyOf(windows);
+    }
+
+    private static Window between(List<Sweep.Row> rows, int from, int to) {
+        Sweep.Row best = null;
+        int bestEdge = 0;
+        for (int i = from; i <= to; i++) {
+            Sweep.Row row = rows.get(i % 360);
+            int edge = Math.min(i - from, to - i) + 1;
+            boolean better = best == null || row.score() > best.score() + SAME || row.score() > best.score() - SAME && edge > bestEdge;
+            if (edge >= row.spread().sigmaDeg().orElse(Double.MAX_VALUE) && better) {
+                best = row;
+                bestEdge = edge;
+            }
+        }
+        boolean narrow = best == null;
+        if (narrow) {
+            int middle = (from + to) / 2;
+            best = rows.get(middle % 360);
+            bestEdge = Math.min(middle - from, to - middle) + 1;
+        }
+        int edge = bestEdge;
+        return new Window(from % 360, to % 360, to - from + 1, (int) best.layDeg(), best.score(), Optional.of(bestEdge), best.spread().sigmaDeg().map(s -> edge / s), narrow);
+    }
+}
