@@ -23,7 +23,7 @@ import org.antevid.core.stem.Species;
  */
 public record SplitRisk(Map<String, Double> points, double index, Level practice, double movesAtM, boolean movesEarly, double ratioBackCut,
                         double ratioBore, double ratio, Level mechanics, Level result, Level backCut, Level bore, Advice advice, List<String> warnings) {
-    private static final int SLICES = 2000;
+    private static final int SLICES = 400;
     private static final double SHALLOW = 0.2;
     private static final double SMALL_M = 0.25;
     private static final double BORE_NEEDS_M = 0.085 + 0.02;

@@ -9,15 +9,24 @@ import org.antevid.core.quantity.Require;
  * @param layDeg     azimuth it is to fall to
  * @param cutHeightM hinge above ground
  * @param barM       usable guide bar length
+ * @param skill      of who gunns and cuts
  */
-public record LayChoice(double layDeg, double cutHeightM, School school, double barM, Means means) {
+public record LayChoice(double layDeg, double cutHeightM, School school, double barM, Means means, LaySpread.Skill skill) {
+    public LayChoice(double layDeg, double cutHeightM, School school, double barM, Means means) {
+        this(layDeg, cutHeightM, school, barM, means, LaySpread.Skill.TRAINED);
+    }
+
     public LayChoice {
         Require.within(layDeg, -360, 720, "layDeg");
         Require.within(cutHeightM, 0.05, 2, "cutHeightM");
         Require.within(barM, 0.15, 2.5, "barM");
     }
 
+    public LayChoice by(Means other) {
+        return new LayChoice(layDeg, cutHeightM, school, barM, other, skill);
+    }
+
     public LayChoice turnedTo(double deg) {
-        return new LayChoice(deg, cutHeightM, school, barM, means);
+        return new LayChoice(deg, cutHeightM, school, barM, means, skill);
     }
 }

@@ -17,9 +17,13 @@ import org.antevid.core.stem.Lean;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemReading;
 
-/** Everything that follows from one lay of one stem on this place: cuts, reach, ring, fan, targets, ways out. */
+/**
+ * Everything that follows from one lay of one stem on this place: cuts, reach, ring, fan, targets, ways out.
+ *
+ * @param row what the sweep says of it; empty while the lean is not known
+ */
 public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass mass, FallZone zone, LayControl control, Fan fan,
-                      List<TargetCheck> targets, FallTime fallTime, EscapeRoutes escape) {
+                      List<TargetCheck> targets, FallTime fallTime, EscapeRoutes escape, Optional<Sweep.Row> row) {
     private static final double LIVE_RESTITUTION = 0.3;
     private static final double BRASH_RESTITUTION = 0.45;
     private static final double WHOLE_CIRCLE_SIGMA_DEG = 90;
@@ -34,8 +38,13 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
      *
      * @param fromStumpM nearest point from the stump
      * @param clearanceM from the fan's edge, 0 when touched
+     * @param struck     chance to be hit; empty when out of reach, when it may be hit, or when control of the lay is not proven
      */
-    public record TargetCheck(Feature feature, double fromStumpM, double clearanceM, boolean inReach, boolean inFan, boolean inRing) {
+    public record TargetCheck(Feature feature, double fromStumpM, double clearanceM, boolean inReach, boolean inFan, boolean inRing, Optional<Sweep.Struck> struck) {
+        /** @return whether it must not be hit and is: likelier than its worth allows, or in a fan that is the whole circle */
+        public boolean blocks(boolean proven) {
+            return feature.mustNotBeHit() && (proven ? struck.filter(s -> s.strike().controlled() > s.limit()).isPresent() : inFan);
+        }
     }
 
     /** @throws RefusedInput {@code NOT_KNOWN} naming what must be measured first, or when the stem cannot be cut as chosen */
@@ -44,38 +53,39 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
         if (!missing.isEmpty()) {
             throw new RefusedInput("NOT_KNOWN", stem.label(), "measure first: " + String.join(", ", missing));
         }
+        return of(stem, choice, site, limits, StemSweep.of(stem, choice, site, limits));
+    }
+
+    private static LayPlan of(StemReading stem, LayChoice choice, Site site, Limits limits, Optional<Sweep> sweep) {
         StemMass mass = stem.mass(choice.cutHeightM()).orElseThrow();
         Ground ground = site.groundAt(stem.at());
         double slope = ground.alongDeg(choice.layDeg());
-        double forward = stem.lean().map(l -> l.offsetM(1, choice.layDeg())).map(o -> Math.toDegrees(Math.atan(o))).orElse(0.0);
-        CutCard card = CutCard.of(CutCard.Stump.plain(choice.school(), mass.dCutM(), stem.hingeWood(choice.layDeg()), forward, slope, choice.barM(),
-            movedBy(choice.means().kind())));
-        LayControl control = LayControl.of(stem, choice, card, mass, limits.soundSigmaDeg(), site.today());
+        Optional<Sweep.Row> row = sweep.map(w -> w.at(choice.layDeg()));
+        CutCard card = row.map(Sweep.Row::card).orElseGet(() -> CutCard.of(CutCard.Stump.plain(choice.school(), mass.dCutM(), stem.hingeWood(choice.layDeg()), 0, slope, choice.barM(),
+            StemSweep.movedBy(choice.means().kind()))));
+        LayControl control = LayControl.of(stem, choice, mass, row);
         FallZone zone = FallZone.of(new FallZone.Fall(choice.layDeg(), stem.at(), stem.height().orElseThrow(), choice.cutHeightM(),
             stem.crownRadiusM().orElseThrow(), 1.15, mass.k2s2(), ground, Math.min(120, card.closesAfterDeg()),
-            stem.brash() ? BRASH_RESTITUTION : LIVE_RESTITUTION, site.today().ground().friction(), 0.5, limits.exclusionLengths(), mass.cgM(),
+            restitution(stem), site.today().ground().friction(), 0.5, limits.exclusionLengths(), mass.cgM(),
             control.sigmaDeg().orElse(WHOLE_CIRCLE_SIGMA_DEG)));
         Fan fan = Fan.of(stem.at(), choice.layDeg(), control, zone);
         double start = Math.max(1, stem.lean().map(Lean::deg).orElse(1.0));
         FallTime time = FallTime.of(FallTime.Fall.fastest(mass, Math.min(60, start), slope, zone.lengthM()));
         EscapeRoutes escape = EscapeRoutes.of(EscapeRoutes.Cutter.usual(choice.layDeg(), stem.height().orElseThrow().high(), ground,
             stem.lean().map(Lean::azimuthDeg), time.fastS().map(t -> Math.min(60, t)), obstacles(site, stem.at())).on(site.today().ground()));
-        List<TargetCheck> targets = site.targets().map(f -> check(f, stem.at(), zone, fan)).toList();
-        return new LayPlan(stem, choice, card, mass, zone, control, fan, targets, time, escape);
+        List<TargetCheck> targets = site.targets().map(f -> check(f, stem.at(), zone, fan, row, control)).toList();
+        return new LayPlan(stem, choice, card, mass, zone, control, fan, targets, time, escape, row);
     }
 
-    private static CutCard.MovedBy movedBy(Means.Kind kind) {
-        return switch (kind) {
-            case NOTHING -> CutCard.MovedBy.LEAN;
-            case WEDGES -> CutCard.MovedBy.WEDGES;
-            case HAND_LINE, MACHINE_LINE -> CutCard.MovedBy.LINE;
-        };
+    static double restitution(StemReading stem) {
+        return stem.brash() ? BRASH_RESTITUTION : LIVE_RESTITUTION;
     }
 
-    private static TargetCheck check(Feature f, Spot stump, FallZone zone, Fan fan) {
+    private static TargetCheck check(Feature f, Spot stump, FallZone zone, Fan fan, Optional<Sweep.Row> row, LayControl control) {
         double distance = f.shape().distanceTo(stump);
         double clearance = fan.area().distanceTo(f.shape());
-        return new TargetCheck(f, distance, clearance, distance <= zone.designReachM(), clearance <= 0, distance <= zone.exclusionM());
+        Optional<Sweep.Struck> struck = row.filter(r -> control.proven()).flatMap(r -> r.strikes().stream().filter(s -> s.id().equals(f.id())).findFirst());
+        return new TargetCheck(f, distance, clearance, distance <= zone.designReachM(), clearance <= 0, distance <= zone.exclusionM(), struck);
     }
 
     /** @return what bars the way, in the frame of the stump */
@@ -89,8 +99,9 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
         return obstacles;
     }
 
+    /** @return the worthiest target that blocks this lay */
     public Optional<TargetCheck> worstTouched() {
-        return targets.stream().filter(t -> t.inFan() && t.feature().mustNotBeHit())
+        return targets.stream().filter(t -> t.blocks(control.proven()))
             .max(Comparator.comparingInt(t -> t.feature().worth()));
     }
 

@@ -76,6 +76,10 @@ public record LyingTree(double lengthM, double crownBaseM, double stemHalfM, dou
         if (shape.distanceTo(stump) > reachM()) {
             return Arcs.NONE;
         }
+        if (shape.round().isPresent()) {
+            Shape.Round r = shape.round().get();
+            return covering(r.centre().eastM() - stump.eastM(), r.centre().northM() - stump.northM(), r.radiusM());
+        }
         double[][] points = shape.outline().stream().map(s -> new double[] {s.eastM() - stump.eastM(), s.northM() - stump.northM()}).toArray(double[][]::new);
         return covering(points, shape.hasArea());
     }

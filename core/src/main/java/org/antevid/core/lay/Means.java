@@ -1,7 +1,9 @@
 package org.antevid.core.lay;
 
 import java.util.Optional;
+import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Estimate;
+import org.antevid.core.site.Spot;
 import org.antevid.core.stem.StemMass;
 
 /**
@@ -10,14 +12,23 @@ import org.antevid.core.stem.StemMass;
  * @param ropeHeightM height of the line on the stem above the cut
  * @param anchorDistM stump to anchor or first block, horizontal
  * @param pullN       rated pull; for a hand line the people's pull
+ * @param stand       where machine or anchor stands, empty when only its distance is known: it then pulls along the lay
+ * @param offLayDeg   pull off the lay, right positive; 0 until {@link #aimed} has placed it
  */
-public record Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> anchorDistM, Optional<Double> pullN) {
+public record Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> anchorDistM, Optional<Double> pullN, Optional<Spot> stand, double offLayDeg) {
     /** Reserve on every line (practice rule). */
     public static final double LINE_RESERVE = 1.5;
     /** One person pulls 250 N, at most four pull a hand line (practice rule). */
     public static final double HAND_LINE_MOST_N = 1000;
     private static final double WEDGE_FORCE_N = 20000;
     private static final double WEDGES_MOST_BACK_DEG = 2;
+    /** Farther off the lay than this a line does not pull a stem over (practice rule). */
+    private static final double MOST_OFF_LAY_DEG = 60;
+    private static final double SHORTEST_LINE_M = 1;
+
+    public Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> anchorDistM, Optional<Double> pullN) {
+        this(kind, ropeHeightM, anchorDistM, pullN, Optional.empty(), 0);
+    }
 
     /** Kinds of means, weakest first. */
     public enum Kind {
@@ -65,8 +76,26 @@ public record Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> an
         double h = ropeHeightM.get();
         double behind = hingeOffsetM + backM * h / mass.cgM();
         double angle = Math.atan(h / (anchorDistM.get() + behind));
-        double arm = h * Math.cos(angle) - behind * Math.sin(angle);
-        return Optional.of(arm < 0.25 * h ? 0 : newton * arm / LINE_RESERVE);
+        double arm = h * Math.cos(angle) * Math.cos(Math.toRadians(offLayDeg)) - behind * Math.sin(angle);
+        return Optional.of(arm < 0.25 * h || Math.abs(offLayDeg) > MOST_OFF_LAY_DEG ? 0 : newton * arm / LINE_RESERVE);
+    }
+
+    /** @return the same means as it pulls a stem at {@code stump} along a lay */
+    public Means aimed(Spot stump, double layDeg) {
+        return stand.map(s -> new Means(kind, ropeHeightM, Optional.of(Math.max(SHORTEST_LINE_M, stump.distanceTo(s))), pullN, stand, Azimuth.turn(layDeg, stump.bearingTo(s)))).orElse(this);
+    }
+
+    public boolean isLine() {
+        return kind == Kind.HAND_LINE || kind == Kind.MACHINE_LINE;
+    }
+
+    /** @return moment to the right that a pull of {@code newton} off the lay puts on the hinge, N m */
+    public double sideNm(double newton) {
+        if (!isLine() || ropeHeightM.isEmpty() || anchorDistM.isEmpty()) {
+            return 0;
+        }
+        double h = ropeHeightM.get();
+        return newton * h * Math.cos(Math.atan(h / anchorDistM.get())) * Math.sin(Math.toRadians(offLayDeg));
     }
 
     /** @return pull needed against {@code backNm}, with the reserve, N; empty for no line or an unmeasured one */

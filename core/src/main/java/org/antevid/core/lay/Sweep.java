@@ -51,6 +51,11 @@ public final class Sweep {
     @FunctionalInterface
     public interface Capacity {
         Optional<Double> nm(double layDeg, CutCard card, double nominalBackNm);
+
+        /** @return moment to the right that pulling against {@code backHighNm} off the lay puts on the hinge */
+        default double sideNm(double layDeg, CutCard card, double backHighNm) {
+            return 0;
+        }
     }
 
     /**
@@ -60,9 +65,11 @@ public final class Sweep {
      * @param fastS       time until it is down
      * @param throwShare  what targets of worth 3 and 4 add to the length
      * @param hangUpLimit 0.05..1
+     * @param leastSigmaDeg  no lay is planned with less spread
+     * @param unreliableWood a hinge of wood that holds this share of its strength or less governs nothing
      */
     public record Method(School school, double barM, CutCard.MovedBy movedBy, LaySpread.Cutter cutter, Capacity capacity, double guyNm, Optional<Double> fastS,
-                         double throwShare, double hangUpLimit, EscapeRoutes.Footing footing) {
+                         double throwShare, double hangUpLimit, EscapeRoutes.Footing footing, double leastSigmaDeg, double unreliableWood) {
     }
 
     /** A thing that must not be hit, by the directions in which the tree covers it. @param mitigable it can be protected, but is not yet */
@@ -102,13 +109,15 @@ public final class Sweep {
     /**
      * One lay judged.
      *
+     * @param controlled the hinge governs it
+     * @param sigmaDeg   spread it is planned with, 0 when not controlled
      * @param blocks     why it cannot be, by code
      * @param conditions what must be done first, by code
      * @param backNm     nominal backward moment with the sit-back on the hinge; negative: goes by itself
      * @param backHighNm the same at its 95 % side
      * @param capacityNm of the means; empty when not known
      */
-    public record Row(double layDeg, List<String> blocks, List<String> conditions, Cost cost, double score, double forwardNm, double sideNm, double use, boolean withGuy,
+    public record Row(double layDeg, HingeHold hold, boolean controlled, double sigmaDeg, List<String> blocks, List<String> conditions, Cost cost, double score, double forwardNm, double sideNm, double use, boolean withGuy,
                       LaySpread spread, List<Struck> strikes, double hangUp, Map<String, Double> hangUps, double slopeDeg, EscapeRoutes escape, CutCard card, double backNm, double backHighNm,
                       Optional<Double> capacityNm, SplitRisk split) {
         public boolean blocked() {
@@ -141,24 +150,27 @@ public final class Sweep {
     public Row at(double layDeg) {
         double a = Math.toRadians(layDeg);
         double forward = tree.momentEastNm * Math.sin(a) + tree.momentNorthNm * Math.cos(a);
-        double side = tree.momentEastNm * Math.cos(a) - tree.momentNorthNm * Math.sin(a);
+        double leanSide = tree.momentEastNm * Math.cos(a) - tree.momentNorthNm * Math.sin(a);
         double weight = tree.massKg * StemMass.G;
         double slope = around.ground.alongDeg(layDeg);
         double lean = Math.toDegrees(Math.atan(forward / (weight * tree.cgM)));
         Condition wood = tree.wood.apply(layDeg);
         CutCard card = CutCard.of(CutCard.Stump.plain(method.school, tree.dCutM, wood, lean, slope, method.barM, method.movedBy));
+        double back = weight * card.hingeOffsetM() - forward;
+        double backHigh = back + Estimate.Z95 * tree.sigmaMomentNm;
+        double side = leanSide + method.capacity.sideNm(layDeg, card, Math.max(0, backHigh));
         HingeHold hold = HingeHold.of(tree.species, wood, card.hingeLengthM(), card.hingeThickM(), side, tree.sigmaMomentNm);
         double loose = Math.max(0, hold.designNm() - method.guyNm);
         double use = hold.capacityNm() > 0 ? Math.min(NO_USE, loose / hold.capacityNm()) : NO_USE;
         LaySpread spread = spread(layDeg, wood, card, hold, side);
         List<String> blocks = new ArrayList<>();
         List<String> conditions = new ArrayList<>();
-        boolean controlled = use < 1 && spread.controlled();
+        boolean controlled = use < 1 && spread.controlled() && wood.factor() > method.unreliableWood;
         if (!controlled) {
             blocks.add("NO_SIDE_CONTROL");
         }
         double bias = spread.biasDeg().orElse(0.0);
-        double sigma = spread.sigmaDeg().orElse(0.0);
+        double sigma = spread.sigmaDeg().map(x -> Math.max(method.leastSigmaDeg, x)).orElse(0.0);
         List<Struck> strikes = new ArrayList<>();
         double worth = 0;
         for (Aimed t : aimed) {
@@ -187,8 +199,6 @@ public final class Sweep {
         if (hangUp > method.hangUpLimit) {
             blocks.add("HANG_UP");
         }
-        double back = weight * card.hingeOffsetM() - forward;
-        double backHigh = back + Estimate.Z95 * tree.sigmaMomentNm;
         Optional<Double> capacity = method.capacity.nm(layDeg, card, back);
         if (back > 0 && back > capacity.orElse(0.0)) {
             blocks.add("BACK_MOMENT");
@@ -212,7 +222,7 @@ public final class Sweep {
         }
         Cost cost = new Cost(Math.min(1, worth / 5), hangUp, Math.min(1, use), Math.min(1, Math.max(0, backHigh) / (0.05 * weight * tree.cgM)),
             Math.min(1, Math.abs(slope) / 30) * (slope > 0 ? 0.7 : 1), open == 2 ? 0 : open == 1 ? 0.5 : 1);
-        return new Row(layDeg, List.copyOf(blocks), List.copyOf(conditions), cost, cost.score(), forward, side, use, use >= 0.6 && use < 1, spread, List.copyOf(strikes), hangUp,
+        return new Row(layDeg, hold, controlled, sigma, List.copyOf(blocks), List.copyOf(conditions), cost, cost.score(), forward, side, use, use >= 0.6 && use < 1, spread, List.copyOf(strikes), hangUp,
             Map.copyOf(hangUps), slope, escape, card, back, backHigh, capacity, split);
     }
 

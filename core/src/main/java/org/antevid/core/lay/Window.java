@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntPredicate;
 
 /**
  * A run of lays none of which is blocked, clockwise, with its best lay: the highest score at least one sigma from the next blocked lay,
@@ -19,9 +20,14 @@ public record Window(int fromDeg, int toDeg, int widthDeg, int bestDeg, double b
 
     /** @param rows all 360 in order @return the windows, best first; those under a sigma wide last */
     public static List<Window> of(List<Sweep.Row> rows) {
+        return of(rows, i -> rows.get(i).blocked());
+    }
+
+    /** The same with what is blocked said by the caller, for each whole degree. */
+    public static List<Window> of(List<Sweep.Row> rows, IntPredicate isBlocked) {
         int blocked = -1;
         for (int i = 0; i < 360 && blocked < 0; i++) {
-            blocked = rows.get(i).blocked() ? i : -1;
+            blocked = isBlocked.test(i) ? i : -1;
         }
         if (blocked < 0) {
             Sweep.Row best = rows.stream().reduce((a, b) -> b.score() > a.score() + SAME ? b : a).orElseThrow();
@@ -31,7 +37,7 @@ public record Window(int fromDeg, int toDeg, int widthDeg, int bestDeg, double b
         int start = -1;
         for (int k = 1; k <= 360; k++) {
             int az = (blocked + k) % 360;
-            boolean open = !rows.get(az).blocked();
+            boolean open = !isBlocked.test(az);
             if (open && start < 0) {
                 start = blocked + k;
             } else if (!open && start >= 0) {

@@ -71,7 +71,7 @@ public record FirstLook(Verdict verdict, String because, Dial dial, Optional<Nex
 
     /** What speaks for or against felling it by the means that are there. */
     private static String because(Verdicts v, Verdict felling, Dial dial) {
-        double free = dial.degrees(Dial.State.OPEN) + dial.degrees(Dial.State.COSTLY);
+        double free = dial.free();
         if (v.offered() == felling) {
             return Math.round(free) + "° of lays are not blocked";
         }
@@ -173,6 +173,6 @@ public record FirstLook(Verdict verdict, String because, Dial dial, Optional<Nex
     }
 
     private static boolean blocked(Dial d, double deg) {
-        return d.runs().stream().anyMatch(r -> r.fromDeg() <= deg && deg < r.toDeg() && r.state() == Dial.State.BLOCKED);
+        return d.runs().stream().anyMatch(r -> r.fromDeg() <= deg && deg < r.toDeg() && r.state().compareTo(Dial.State.OPEN_WITH_GUY) < 0);
     }
 }

@@ -28,4 +28,15 @@ public final class Rounding {
     public static String downText(double value) {
         return String.format(Locale.ROOT, "%.1f", down(value, 1));
     }
+
+    /** @return a chance rounded up to one significant digit, "4 %"; never "0 %" but "< 0.1 %" */
+    public static String chance(double p) {
+        double percent = 100 * p;
+        if (percent < 0.1) {
+            return "< 0.1 %";
+        }
+        double digit = Math.pow(10, Math.floor(Math.log10(percent)));
+        double shown = Math.min(100, Math.ceil(percent / digit - 1e-9) * digit);
+        return String.format(Locale.ROOT, shown < 1 ? "%.1f %%" : "%.0f %%", shown);
+    }
 }

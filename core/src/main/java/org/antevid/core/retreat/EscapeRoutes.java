@@ -51,6 +51,19 @@ public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route>
         Footing(double factor) {
             this.factor = factor;
         }
+
+        /** @return footing on ground nobody cleared, as it is today */
+        public static Footing today(GroundState state) {
+            return switch (state) {
+                case FIRM -> LITTER;
+                case WET, FROZEN -> ROUGH;
+                case SLIPPERY -> ICE_MUD;
+            };
+        }
+
+        public double factor() {
+            return factor;
+        }
     }
 
     /** Something that bars the way, with the name it is reported by. Coordinates relative to the stump. */
@@ -92,11 +105,7 @@ public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route>
 
         /** @return the same cutter on the ground as it is today */
         public Cutter on(GroundState state) {
-            Footing today = switch (state) {
-                case FIRM -> footing;
-                case WET, FROZEN -> Footing.ROUGH;
-                case SLIPPERY -> Footing.ICE_MUD;
-            };
+            Footing today = state == GroundState.FIRM ? footing : Footing.today(state);
             return new Cutter(layDeg, heightM, ground, leanAzimuthDeg, fastS, speedMs, reactS, clearM, today, minDistanceM, distanceRatio, corridorM, obstacles);
         }
     }

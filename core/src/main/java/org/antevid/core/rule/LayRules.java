@@ -2,13 +2,17 @@ package org.antevid.core.rule;
 
 import static org.antevid.core.rule.Severity.CAUTION;
 import static org.antevid.core.rule.Severity.NOTE;
+import static org.antevid.core.rule.Severity.SECOND_OPINION;
 import static org.antevid.core.rule.Severity.STOP;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import org.antevid.core.crew.Step;
+import org.antevid.core.cut.SplitRisk;
 import org.antevid.core.lay.LayPlan;
+import org.antevid.core.lay.Sweep;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.retreat.EscapeRoutes;
@@ -17,7 +21,8 @@ import org.antevid.core.stem.StemState;
 
 /** What the chosen lays do to targets, people and the cutter's way out. */
 final class LayRules {
-    static final List<Rule> ALL = List.of(LayRules::fan, LayRules::reach, LayRules::control, LayRules::people, LayRules::escape, LayRules::fixed);
+    static final List<Rule> ALL = List.of(LayRules::strike, LayRules::touched, LayRules::lost, LayRules::hangUp, LayRules::split, LayRules::reach,
+        LayRules::control, LayRules::people, LayRules::escape, LayRules::fixed);
 
     private LayRules() {
     }
@@ -26,15 +31,50 @@ final class LayRules {
         return s.stems().stream().filter(f -> f.reading().state() != StemState.FELLED).flatMap(f -> f.lay().stream());
     }
 
-    /** A target that must not be hit inside the fan is a stop; of little worth, a caution. */
-    private static Stream<Finding> fan(Situation s) {
-        return lays(s).flatMap(p -> p.targets().stream().filter(t -> t.inFan() && t.feature().mustNotBeHit()).map(t -> Finding.of(
-            "fan:" + p.stem().label() + ":" + t.feature().id(), t.feature().worth() > 1 ? STOP : CAUTION, 3, p.stem().label(),
-            p.stem().label() + ": " + (p.fan().wholeCircle() ? "control not proven, the whole circle counts; it takes in the "
-                : "the fan at " + Azimuth.digits(p.choice().layDeg()) + "° touches the ") + t.feature().name(),
-            "spread, bias, crown and throw must clear every target that may not be hit", "geometry and mechanics",
-            p.fan().wholeCircle() ? "prove control (" + String.join("; ", p.control().reasons()) + ") or take the target away"
-                : "turn the lay, or take the target away")));
+    /** A target likelier hit than its worth allows is a stop; where control is not proven, one anywhere in the circle. */
+    private static Stream<Finding> strike(Situation s) {
+        return lays(s).flatMap(p -> p.targets().stream().filter(t -> t.blocks(p.control().proven())).map(t -> Finding.of(
+            "fan:" + p.stem().label() + ":" + t.feature().id(), p.control().proven() || t.feature().worth() > 1 ? STOP : CAUTION, 3, p.stem().label(),
+            p.stem().label() + ": " + t.struck().map(k -> "lay " + Azimuth.digits(p.choice().layDeg()) + "° strikes the " + t.feature().name() + " with a chance of " + Rounding.chance(k.strike().controlled())
+                + ", at worth " + t.feature().worth() + " " + Rounding.chance(k.limit()) + " is the limit")
+                .orElse("control not proven, the whole circle counts; it takes in the " + t.feature().name()),
+            "spread, bias, crown and throw must clear every target as far as its worth asks", "geometry and mechanics",
+            p.control().proven() ? "turn the lay, or take the target away" : "prove control (" + String.join("; ", p.control().reasons()) + ") or take the target away")));
+    }
+
+    /** In the fan, though less likely hit than its worth allows. */
+    private static Stream<Finding> touched(Situation s) {
+        return lays(s).flatMap(p -> p.targets().stream().filter(t -> t.inFan() && t.feature().mustNotBeHit() && p.control().proven() && !t.blocks(true)).map(t -> Finding.of(
+            "touched:" + p.stem().label() + ":" + t.feature().id(), CAUTION, 3, p.stem().label(),
+            p.stem().label() + ": the " + t.feature().name() + " lies in the fan of " + Azimuth.digits(p.choice().layDeg()) + "°" + t.struck().map(k -> ", chance of a strike " + Rounding.chance(k.strike().decision())).orElse(", thrown wood reaches it"),
+            "what may be struck or showered is known before the cut", "geometry and mechanics", "turn the lay, take it away, or acknowledge")));
+    }
+
+    /** Only losing control altogether makes it too likely: that is for restraint or dismantling, not for aim. */
+    private static Stream<Finding> lost(Situation s) {
+        return lays(s).filter(p -> p.control().proven()).flatMap(p -> p.targets().stream().flatMap(t -> t.struck().filter(k -> k.onlyWhenLost() && t.feature().mustNotBeHit()).stream()
+            .map(k -> Finding.of("lost:" + p.stem().label() + ":" + t.feature().id(), SECOND_OPINION, 3, p.stem().label(),
+                p.stem().label() + ": should control be lost, the " + t.feature().name() + " is struck with a chance of " + Rounding.chance(k.strike().decision()) + ", limit " + Rounding.chance(k.limit()),
+                "no aim helps once the hinge has gone; only restraint or dismantling does", "mechanics and judgement",
+                "restrain it with guys, dismantle it, take the target away, or a second opinion"))));
+    }
+
+    /** Crowns that would catch it. */
+    private static Stream<Finding> hangUp(Situation s) {
+        return lays(s).flatMap(p -> p.row().stream().filter(r -> r.hangUp() > 0.2).map(r -> Finding.of("hangup:" + p.stem().label(), r.blocks().contains("HANG_UP") ? STOP : CAUTION, 3, p.stem().label(),
+            p.stem().label() + ": may hang up in " + String.join(", ", r.hangUps().entrySet().stream().sorted(Map.Entry.<String, Double>comparingByValue().reversed())
+                .map(e -> e.getKey() + " (" + Rounding.chance(e.getValue()) + ")").toList()),
+            "crowns that meet early in the fall hold it", "judgement on an energy argument", r.blocks().contains("HANG_UP") ? "turn the lay or take the neighbour first" : "turn the lay, have a line ready, or acknowledge")));
+    }
+
+    /** Splitting up the stem by this lay's forward moment. */
+    private static Stream<Finding> split(Situation s) {
+        return lays(s).flatMap(p -> p.row().stream().map(Sweep.Row::split).filter(r -> r.advice() != SplitRisk.Advice.STANDARD).map(r -> {
+            boolean never = r.advice() == SplitRisk.Advice.DO_NOT_HAND_FELL;
+            return Finding.of("split:" + p.stem().label(), never ? STOP : CAUTION, 3, p.stem().label(),
+                p.stem().label() + ": with this lay the stem can split up while it is cut (" + r.backCut().key() + "): " + r.advice().key().replace('_', ' '),
+                "a leaning stem cut from the back splits before it goes", "practice rule and mechanics, the worse decides", never ? "another lay, a machine, or dismantle" : r.advice().key().replace('_', ' ') + ", and acknowledge");
+        }));
     }
 
     /** A target inside the reach but clear of the fan is listed. */

@@ -55,7 +55,7 @@ public record Verdicts(String stem, List<Option> options, Verdict offered) {
 
     private static Option option(Verdict v, Situation.StemFacts f, Situation s, Optional<Dial> dial) {
         List<String> against = new ArrayList<>(against(v, f, s));
-        if (dial.isPresent() && dial.get().degrees(Dial.State.OPEN) + dial.get().degrees(Dial.State.COSTLY) <= 0) {
+        if (dial.isPresent() && dial.get().free() <= 0) {
             against.add(v == Verdict.FELL_FROM_GROUND ? "no lay is free without a line" : "no lay is free with the line that is planned");
         }
         List<Competence> needed = competences(v);

@@ -1,6 +1,7 @@
 package org.antevid.core.site;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
@@ -19,16 +20,27 @@ public final class Shape {
     private static final GeometryFactory FACTORY = new GeometryFactory();
     private final Geometry geometry;
     private final PreparedGeometry prepared;
+    private final Optional<Round> round;
+
+    /** A disc as it was entered. */
+    public record Round(Spot centre, double radiusM) {
+    }
 
     private Shape(Geometry geometry) {
+        this(geometry, Optional.empty());
+    }
+
+    private Shape(Geometry geometry, Optional<Round> round) {
         this.geometry = geometry;
         this.prepared = PreparedGeometryFactory.prepare(geometry);
+        this.round = round;
     }
 
     /** A disc; a radius under 5 cm is taken as 5 cm. */
     public static Shape disc(Spot centre, double radiusM) {
         Require.within(radiusM, 0, 500, "radiusM");
-        return new Shape(FACTORY.createPoint(coordinate(centre)).buffer(Math.max(0.05, radiusM), 16));
+        double radius = Math.max(0.05, radiusM);
+        return new Shape(FACTORY.createPoint(coordinate(centre)).buffer(radius, 16), Optional.of(new Round(centre, radius)));
     }
 
     /** @throws RefusedInput for fewer than two points */
@@ -54,7 +66,8 @@ public final class Shape {
 
     /** @return the same shape in a frame whose origin is {@code origin} */
     public Shape seenFrom(Spot origin) {
-        return new Shape(AffineTransformation.translationInstance(-origin.eastM(), -origin.northM()).transform(geometry));
+        return new Shape(AffineTransformation.translationInstance(-origin.eastM(), -origin.northM()).transform(geometry),
+            round.map(r -> new Round(new Spot(r.centre.eastM() - origin.eastM(), r.centre.northM() - origin.northM()), r.radiusM)));
     }
 
     /** @return this shape grown by {@code distanceM} metres on every side */
@@ -84,6 +97,11 @@ public final class Shape {
     public Spot mark() {
         Coordinate c = geometry.getInteriorPoint().getCoordinate();
         return new Spot(c.x, c.y);
+    }
+
+    /** @return centre and radius of a disc; empty for anything else */
+    public Optional<Round> round() {
+        return round;
     }
 
     /** @return whether it has an inside: a disc or a polygon, no line */

@@ -3,15 +3,28 @@ package org.antevid.core.site;
 import java.util.List;
 import java.util.stream.Stream;
 
-/** The place: the ground's shape, how it is today, and everything recorded on it. A target missing from the list is the commonest error. */
-public record Site(Terrain terrain, Today today, List<Feature> features) {
+/**
+ * The place: the ground's shape, how it is today, everything recorded on it, and the trees that stand. A target missing from the list is the commonest error.
+ *
+ * @param trees stems that stand and are measured far enough to say how badly another hangs up in them
+ */
+public record Site(Terrain terrain, Today today, List<Feature> features, List<StandingTree> trees) {
     public Site {
         features = List.copyOf(features);
+        trees = List.copyOf(trees);
+    }
+
+    public Site(Terrain terrain, Today today, List<Feature> features) {
+        this(terrain, today, features, List.of());
     }
 
     /** A place on one plane on a still day. */
     public Site(Ground ground, List<Feature> features) {
         this(Terrain.plane(ground), Today.STILL, features);
+    }
+
+    public Site with(List<StandingTree> standing) {
+        return new Site(terrain, today, features, standing);
     }
 
     /** @return the slope that counts at this spot */

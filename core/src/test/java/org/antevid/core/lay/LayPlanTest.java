@@ -69,10 +69,10 @@ class LayPlanTest {
     }
 
     @Test
-    void theDefaultSpreadIsForSoundWoodOnly() {
+    void aHingeOfDecayedWoodPromisesNoLay() {
         StemReading s = oak("S1", new Spot(0, 0), List.of(new Defect("d", DefectKind.CAVITY, 0, 0.5, 90, "")));
         LayPlan p = LayPlan.of(s, toward(0, WINCH), site(), LayPlan.Limits.USUAL);
-        assertThat(p.control().reasons()).anyMatch(r -> r.contains("spread is not known for decayed wood"));
+        assertThat(p.control().reasons()).anyMatch(r -> r.contains("no hinge of decayed wood is relied on"));
         StemReading high = oak("S1", new Spot(0, 0), List.of(new Defect("d", DefectKind.CAVITY, 6, 7, 90, "")));
         assertThat(LayPlan.of(high, toward(0, WINCH), site(), LayPlan.Limits.USUAL).control().proven()).isTrue();
     }

@@ -70,7 +70,7 @@ class FindingsTest {
 
     @Test
     void aFanOnABridgeIsAStopAndAReachOnlyIsANote() {
-        assertThat(oneStem(0, WINCH, target("bridge", 0, 18, 2, 4))).anyMatch(f -> f.severity() == Severity.STOP && f.words().contains("touches the bridge"));
+        assertThat(oneStem(0, WINCH, target("bridge", 0, 18, 2, 4))).anyMatch(f -> f.severity() == Severity.STOP && f.words().contains("strikes the bridge"));
         List<Finding> beside = oneStem(0, WINCH, target("bridge", 15, 0, 2, 4));
         assertThat(beside).noneMatch(f -> f.severity() == Severity.STOP);
         assertThat(beside).anyMatch(f -> f.severity() == Severity.NOTE && f.words().contains("within reach"));
@@ -86,7 +86,7 @@ class FindingsTest {
     void whatMayBeHitIsNoStopAndLittleWorthIsACaution() {
         Feature compost = new Feature("c", "compost", FeatureKind.COMPOST, Shape.disc(new Spot(0, 18), 2), 1, true, Protection.NONE, "", false);
         assertThat(oneStem(0, WINCH, compost)).noneMatch(f -> f.key().startsWith("fan:"));
-        assertThat(oneStem(0, WINCH, target("bed", 0, 18, 2, 1))).anyMatch(f -> f.key().startsWith("fan:") && f.severity() == Severity.CAUTION);
+        assertThat(oneStem(0, WINCH, target("bed", 0, 18, 2, 1))).anyMatch(f -> f.key().startsWith("touched:") && f.severity() == Severity.CAUTION && f.words().contains("100 %"));
     }
 
     @Test
