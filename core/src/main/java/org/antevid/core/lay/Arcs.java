@@ -63,6 +63,16 @@ public record Arcs(List<Arc> arcs) {
         return sum;
     }
 
+    /** @return whether a direction is among them */
+    public boolean holds(double azimuthDeg) {
+        for (Arc a : arcs) {
+            if (Azimuth.normal(azimuthDeg - a.fromDeg) <= a.widthDeg) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** @return share of a wrapped normal spread that falls on these directions, 0..1 */
     public double share(double meanDeg, double sigmaDeg) {
         double sum = 0;

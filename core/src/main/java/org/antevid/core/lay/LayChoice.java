@@ -2,6 +2,7 @@ package org.antevid.core.lay;
 
 import org.antevid.core.cut.School;
 import org.antevid.core.quantity.Require;
+import org.antevid.core.retreat.Leaving;
 
 /**
  * What the leader chooses for one stem.
@@ -10,10 +11,11 @@ import org.antevid.core.quantity.Require;
  * @param cutHeightM hinge above ground
  * @param barM       usable guide bar length
  * @param skill      of who gunns and cuts
+ * @param leaving    how the cutter gets away
  */
-public record LayChoice(double layDeg, double cutHeightM, School school, double barM, Means means, LaySpread.Skill skill) {
+public record LayChoice(double layDeg, double cutHeightM, School school, double barM, Means means, LaySpread.Skill skill, Leaving leaving) {
     public LayChoice(double layDeg, double cutHeightM, School school, double barM, Means means) {
-        this(layDeg, cutHeightM, school, barM, means, LaySpread.Skill.TRAINED);
+        this(layDeg, cutHeightM, school, barM, means, LaySpread.Skill.TRAINED, Leaving.USUAL);
     }
 
     public LayChoice {
@@ -23,10 +25,10 @@ public record LayChoice(double layDeg, double cutHeightM, School school, double 
     }
 
     public LayChoice by(Means other) {
-        return new LayChoice(layDeg, cutHeightM, school, barM, other, skill);
+        return new LayChoice(layDeg, cutHeightM, school, barM, other, skill, leaving);
     }
 
     public LayChoice turnedTo(double deg) {
-        return new LayChoice(deg, cutHeightM, school, barM, means, skill);
+        return new LayChoice(deg, cutHeightM, school, barM, means, skill, leaving);
     }
 }

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.core.cut.CutCard;
+import org.antevid.core.cut.StrapHold;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.retreat.FallTime;
@@ -20,13 +21,16 @@ import org.antevid.core.stem.StemReading;
 /**
  * Everything that follows from one lay of one stem on this place: cuts, reach, ring, fan, targets, ways out.
  *
+ * @param landing what it comes down on
  * @param row what the sweep says of it; empty while the lean is not known
  */
 public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass mass, FallZone zone, LayControl control, Fan fan,
-                      List<TargetCheck> targets, FallTime fallTime, EscapeRoutes escape, Optional<Sweep.Row> row) {
+                      List<TargetCheck> targets, FallTime fallTime, EscapeRoutes escape, Optional<Sweep.Row> row, Landing landing, Limits limits) {
     private static final double LIVE_RESTITUTION = 0.3;
     private static final double BRASH_RESTITUTION = 0.45;
     private static final double WHOLE_CIRCLE_SIGMA_DEG = 90;
+    /** Nobody runs on ground steeper than this (judgement). */
+    private static final double STEEPEST_WAY_DEG = 35;
 
     /** House rules the lay depends on: tree lengths kept clear, spread of sound wood in degrees. */
     public record Limits(double exclusionLengths, double soundSigmaDeg) {
@@ -71,10 +75,22 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
         Fan fan = Fan.of(stem.at(), choice.layDeg(), control, zone);
         double start = Math.max(1, stem.lean().map(Lean::deg).orElse(1.0));
         FallTime time = FallTime.of(FallTime.Fall.fastest(mass, Math.min(60, start), slope, zone.lengthM()));
-        EscapeRoutes escape = EscapeRoutes.of(EscapeRoutes.Cutter.usual(choice.layDeg(), stem.height().orElseThrow().high(), ground,
-            stem.lean().map(Lean::azimuthDeg), time.fastS().map(t -> Math.min(60, t)), obstacles(site, stem.at())).on(site.today().ground()));
+        EscapeRoutes escape = EscapeRoutes.around(EscapeRoutes.Cutter.usual(choice.layDeg(), stem.height().orElseThrow().high(), ground,
+            stem.lean().map(Lean::azimuthDeg), time.fastS().map(t -> Math.min(60, t)), barsTheCutter(stem, choice, site)).on(site.today().ground()).clearedOn(choice.leaving().cleared()));
         List<TargetCheck> targets = site.targets().map(f -> check(f, stem.at(), zone, fan, row, control)).toList();
-        return new LayPlan(stem, choice, card, mass, zone, control, fan, targets, time, escape, row);
+        return new LayPlan(stem, choice, card, mass, zone, control, fan, targets, time, escape, row,
+            Landing.of(site, stem.at(), choice.layDeg(), zone.designReachM(), mass.dCutM()), limits);
+    }
+
+    /** @return the strap of this cut card against the lean at its 95 % side, while nobody pulls yet; empty while the lean is not known or it cannot be bored */
+    public Optional<StrapHold> strap() {
+        return row.filter(r -> card.borePossible()).map(r -> StrapHold.of(StrapHold.Strap.usual(stem.species(), stem.wood().strap(choice.layDeg()), mass.dCutM(), card.depthM(), card.hingeThickM(),
+            card.strapM(), r.forwardNm() + r.backHighNm() - r.backNm())));
+    }
+
+    /** @return metres walked when it lands were the better way cleared */
+    public Optional<Double> reachedIfClearedM() {
+        return escape.reachedM().map(m -> m / (choice.leaving().cleared().contains(escape.best().orElseThrow().side()) ? 1 : escape.footingFactor()));
     }
 
     static double restitution(StemReading stem) {
@@ -86,6 +102,26 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
         double clearance = fan.area().distanceTo(f.shape());
         Optional<Sweep.Struck> struck = row.filter(r -> control.proven()).flatMap(r -> r.strikes().stream().filter(s -> s.id().equals(f.id())).findFirst());
         return new TargetCheck(f, distance, clearance, distance <= zone.designReachM(), clearance <= 0, distance <= zone.exclusionM(), struck);
+    }
+
+    /** What bars the cutter: things on the place, a loaded rope, ground too steep to run on. In the frame of the stump. */
+    private static List<EscapeRoutes.Obstacle> barsTheCutter(StemReading stem, LayChoice choice, Site site) {
+        List<EscapeRoutes.Obstacle> all = new ArrayList<>(obstacles(site, stem.at()));
+        Means means = choice.means().aimed(stem.at(), choice.layDeg());
+        if (means.isLine() && means.stand().isPresent()) {
+            Spot stand = means.stand().get();
+            List<Spot> rope = new ArrayList<>(List.of(new Spot(0, 0).at(stem.at().bearingTo(stand), 1.5), new Spot(stand.eastM() - stem.at().eastM(), stand.northM() - stem.at().northM())));
+            means.puller().ifPresent(p -> rope.add(new Spot(p.eastM() - stem.at().eastM(), p.northM() - stem.at().northM())));
+            all.add(new EscapeRoutes.Obstacle("the loaded rope", Shape.line(rope)));
+        }
+        for (int east = -12; east <= 12; east += 2) {
+            for (int north = -12; north <= 12; north += 2) {
+                if (site.groundAt(new Spot(stem.at().eastM() + east, stem.at().northM() + north)).slopeDeg() > STEEPEST_WAY_DEG) {
+                    all.add(new EscapeRoutes.Obstacle("the slope's edge", Shape.disc(new Spot(east, north), 1.2)));
+                }
+            }
+        }
+        return all;
     }
 
     /** @return what bars the way, in the frame of the stump */

@@ -12,10 +12,11 @@ import org.antevid.core.stem.StemMass;
  * @param ropeHeightM height of the line on the stem above the cut
  * @param anchorDistM stump to anchor or first block, horizontal
  * @param pullN       rated pull; for a hand line the people's pull
- * @param stand       where machine or anchor stands, empty when only its distance is known: it then pulls along the lay
+ * @param stand       where machine, anchor or first block stands, empty when only its distance is known: it then pulls along the lay
+ * @param puller      where the pull comes from when the line is redirected at {@code stand}
  * @param offLayDeg   pull off the lay, right positive; 0 until {@link #aimed} has placed it
  */
-public record Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> anchorDistM, Optional<Double> pullN, Optional<Spot> stand, double offLayDeg) {
+public record Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> anchorDistM, Optional<Double> pullN, Optional<Spot> stand, Optional<Spot> puller, double offLayDeg) {
     /** Reserve on every line (practice rule). */
     public static final double LINE_RESERVE = 1.5;
     /** One person pulls 250 N, at most four pull a hand line (practice rule). */
@@ -27,7 +28,7 @@ public record Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> an
     private static final double SHORTEST_LINE_M = 1;
 
     public Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> anchorDistM, Optional<Double> pullN) {
-        this(kind, ropeHeightM, anchorDistM, pullN, Optional.empty(), 0);
+        this(kind, ropeHeightM, anchorDistM, pullN, Optional.empty(), Optional.empty(), 0);
     }
 
     /** Kinds of means, weakest first. */
@@ -82,7 +83,7 @@ public record Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> an
 
     /** @return the same means as it pulls a stem at {@code stump} along a lay */
     public Means aimed(Spot stump, double layDeg) {
-        return stand.map(s -> new Means(kind, ropeHeightM, Optional.of(Math.max(SHORTEST_LINE_M, stump.distanceTo(s))), pullN, stand, Azimuth.turn(layDeg, stump.bearingTo(s)))).orElse(this);
+        return stand.map(s -> new Means(kind, ropeHeightM, Optional.of(Math.max(SHORTEST_LINE_M, stump.distanceTo(s))), pullN, stand, puller, Azimuth.turn(layDeg, stump.bearingTo(s)))).orElse(this);
     }
 
     public boolean isLine() {

@@ -22,10 +22,11 @@ import org.antevid.core.site.Spot;
  * @param requiredM      distance a route must be clear for
  * @param best           side of the better route, empty when both are blocked
  * @param marginS        time left at the end of the best route; negative: the tree is down first
+ * @param footingFactor  of ground nobody cleared, on walking speed
  * @param reachedM       distance covered on the best route when the tree lands
  */
 public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route> best, Optional<Double> marginS,
-                           Optional<Double> reachedM, List<String> warnings) {
+                           Optional<Double> reachedM, double footingFactor, List<String> warnings) {
     private static final double[] SEARCH_DEG = {135, 130, 140, 125, 145, 120, 150, 115, 155};
     private static final double START_M = 0.5;
 
@@ -70,8 +71,20 @@ public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route>
     public record Obstacle(String id, Shape shape) {
     }
 
-    /** The way itself where one is open. */
-    public record Way(double relDeg, double azimuthDeg, double slopeUp, double walkS, double score, Optional<Double> marginS) {
+    /**
+     * The way itself where one is open.
+     *
+     * @param lengthM along the way; more than the distance required where it goes round something
+     * @param path    from the stump, with its corners
+     */
+    public record Way(double relDeg, double azimuthDeg, double slopeUp, double walkS, double score, Optional<Double> marginS, double lengthM, List<Spot> path) {
+        public Way {
+            path = List.copyOf(path);
+        }
+
+        public boolean straight() {
+            return path.size() <= 2;
+        }
     }
 
     /** @param blockedBy what barred the directions tried before this one, or all of them */
@@ -84,12 +97,27 @@ public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route>
     /** @param fastS time from noticed movement to tree down, empty when not known */
     public record Cutter(double layDeg, double heightM, Ground ground, Optional<Double> leanAzimuthDeg, Optional<Double> fastS,
                          double speedMs, double reactS, double clearM, Footing footing, double minDistanceM, double distanceRatio,
-                         double corridorM, List<Obstacle> obstacles) {
+                         double corridorM, List<Obstacle> obstacles, Set<Side> cleared) {
+        public Cutter(double layDeg, double heightM, Ground ground, Optional<Double> leanAzimuthDeg, Optional<Double> fastS, double speedMs, double reactS, double clearM, Footing footing,
+                      double minDistanceM, double distanceRatio, double corridorM, List<Obstacle> obstacles) {
+            this(layDeg, heightM, ground, leanAzimuthDeg, fastS, speedMs, reactS, clearM, footing, minDistanceM, distanceRatio, corridorM, obstacles, Set.of());
+        }
+
         public Cutter {
             Require.within(heightM, 1, 120, "height_m");
             Require.within(speedMs, 0.2, 5, "speed_ms");
             Require.within(corridorM, 0.5, 5, "corridor_m");
             obstacles = List.copyOf(obstacles);
+            cleared = Set.copyOf(cleared);
+        }
+
+        /** @return the same cutter with these sides cleared */
+        public Cutter clearedOn(Set<Side> sides) {
+            return new Cutter(layDeg, heightM, ground, leanAzimuthDeg, fastS, speedMs, reactS, clearM, footing, minDistanceM, distanceRatio, corridorM, obstacles, sides);
+        }
+
+        private double factor(Side side) {
+            return cleared.contains(side) ? Footing.CLEAR.factor : footing.factor;
         }
 
         /** Practice values: 1.5 m/s, 1 s to notice and free the saw, 3 m to be clear, 6 m or a quarter of the height. */
@@ -106,7 +134,7 @@ public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route>
         /** @return the same cutter on the ground as it is today */
         public Cutter on(GroundState state) {
             Footing today = state == GroundState.FIRM ? footing : Footing.today(state);
-            return new Cutter(layDeg, heightM, ground, leanAzimuthDeg, fastS, speedMs, reactS, clearM, today, minDistanceM, distanceRatio, corridorM, obstacles);
+            return new Cutter(layDeg, heightM, ground, leanAzimuthDeg, fastS, speedMs, reactS, clearM, today, minDistanceM, distanceRatio, corridorM, obstacles, cleared);
         }
     }
 
@@ -123,14 +151,34 @@ public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route>
 
     /** The same with what bars each azimuth looked up. */
     public static EscapeRoutes of(Cutter c, Bars bars) {
-        double required = Math.max(c.minDistanceM, c.distanceRatio * c.heightM);
-        List<Route> routes = List.of(route(c, Side.RIGHT, required, bars), route(c, Side.LEFT, required, bars));
+        return chosen(c, bars, required(c));
+    }
+
+    /** The same, and where a side has no straight way, one that goes round what bars it. */
+    public static EscapeRoutes around(Cutter c) {
+        double required = required(c);
+        EscapeRoutes straight = chosen(c, c::barred, required);
+        if (straight.routes.stream().allMatch(Route::open)) {
+            return straight;
+        }
+        return best(c, required, straight.routes.stream().map(r -> r.open() ? r : new Route(r.side, Detour.of(c.layDeg, r.side.sign, required, c.corridorM, c.obstacles).map(p -> way(c, r.side, p)), r.blockedBy)).toList());
+    }
+
+    private static double required(Cutter c) {
+        return Math.max(c.minDistanceM, c.distanceRatio * c.heightM);
+    }
+
+    private static EscapeRoutes chosen(Cutter c, Bars bars, double required) {
+        return best(c, required, List.of(route(c, Side.RIGHT, required, bars), route(c, Side.LEFT, required, bars)));
+    }
+
+    private static EscapeRoutes best(Cutter c, double required, List<Route> routes) {
         Optional<Route> best = routes.stream().filter(Route::open)
             .reduce((a, b) -> b.way.orElseThrow().score > a.way.orElseThrow().score ? b : a);
         List<String> warnings = new ArrayList<>();
         Optional<Double> margin = best.flatMap(r -> r.way.orElseThrow().marginS);
         Optional<Double> reached = best.flatMap(r -> c.fastS.map(fast ->
-            Math.max(0, fast - c.reactS) * required / r.way.orElseThrow().walkS));
+            Math.max(0, fast - c.reactS) * r.way.orElseThrow().lengthM / r.way.orElseThrow().walkS));
         if (best.isEmpty()) {
             warnings.add("NO_ESCAPE_ROUTE");
         }
@@ -140,7 +188,7 @@ public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route>
         if (reached.isPresent() && reached.get() < c.clearM) {
             warnings.add("TOO_SLOW_TO_CLEAR");
         }
-        return new EscapeRoutes(required, routes, best, margin, reached, List.copyOf(warnings));
+        return new EscapeRoutes(required, routes, best, margin, reached, c.footing.factor, List.copyOf(warnings));
     }
 
     private static Route route(Cutter c, Side side, double required, Bars bars) {
@@ -149,7 +197,7 @@ public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route>
             double azimuth = Azimuth.normal(c.layDeg + side.sign * rel);
             List<String> hits = bars.along(azimuth, required);
             if (hits.isEmpty()) {
-                return new Route(side, Optional.of(way(c, rel, azimuth, required)), List.copyOf(blockers));
+                return new Route(side, Optional.of(way(c, side, rel, azimuth, required)), List.copyOf(blockers));
             }
             blockers.addAll(hits);
         }
@@ -163,12 +211,32 @@ public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route>
         return obstacles.stream().filter(o -> o.shape.distanceTo(corridor) < corridorM / 2).map(Obstacle::id).toList();
     }
 
-    private static Way way(Cutter c, double rel, double azimuth, double required) {
+    private static Way way(Cutter c, Side side, double rel, double azimuth, double required) {
         double slopeUp = -Math.tan(Math.toRadians(c.ground.alongDeg(azimuth)));
-        double onSlope = Math.min(1, Math.exp(-3.5 * (Math.abs(slopeUp + 0.05) - 0.05)));
-        double walk = required / (c.speedMs * c.footing.factor * onSlope);
+        double walk = required / (c.speedMs * c.factor(side) * onSlope(slopeUp));
+        return way(c, rel, azimuth, slopeUp, walk, required, List.of(new Spot(0, 0), new Spot(0, 0).at(azimuth, required)));
+    }
+
+    /** A way with corners: its time leg by leg, its direction that of its end. */
+    private static Way way(Cutter c, Side side, List<Spot> path) {
+        Spot end = path.get(path.size() - 1);
+        double azimuth = path.get(0).bearingTo(end);
+        double walk = 0;
+        for (int i = 1; i < path.size(); i++) {
+            double up = -Math.tan(Math.toRadians(c.ground.alongDeg(path.get(i - 1).bearingTo(path.get(i)))));
+            walk += path.get(i - 1).distanceTo(path.get(i)) / (c.speedMs * c.factor(side) * onSlope(up));
+        }
+        double slopeUp = -Math.tan(Math.toRadians(c.ground.alongDeg(azimuth)));
+        return way(c, Math.abs(Azimuth.turn(c.layDeg, azimuth)), azimuth, slopeUp, walk, Detour.lengthM(path), path);
+    }
+
+    private static Way way(Cutter c, double rel, double azimuth, double slopeUp, double walk, double length, List<Spot> path) {
         double lean = c.leanAzimuthDeg.map(a -> 20 * Math.cos(Math.toRadians(azimuth - a))).orElse(0.0);
         double score = 100 - Math.abs(rel - 135) + 60 * slopeUp - lean;
-        return new Way(rel, azimuth, slopeUp, walk, score, c.fastS.map(f -> f - c.reactS - walk));
+        return new Way(rel, azimuth, slopeUp, walk, score, c.fastS.map(f -> f - c.reactS - walk), length, path);
+    }
+
+    private static double onSlope(double slopeUp) {
+        return Math.min(1, Math.exp(-3.5 * (Math.abs(slopeUp + 0.05) - 0.05)));
     }
 }

@@ -68,6 +68,30 @@ public record FallTime(boolean stalled, Optional<Double> balanceDeg, Optional<Do
             total.map(t -> nominal.omega * f.lengthM), Optional.of(fast.omega * f.lengthM), List.copyOf(warnings));
     }
 
+    /**
+     * The fall as it can be played: without hinge and drag, from the noticed movement.
+     *
+     * @param stepS time between two pictures, 0.01..1 s
+     * @return rotation from plumb in degrees, one every step, the last one on the ground
+     */
+    public static List<Double> motion(Fall f, double stepS) {
+        Require.within(stepS, 0.01, 1, "stepS");
+        double end = Math.PI / 2 + Math.toRadians(f.slopeAlongDeg);
+        double theta = Math.toRadians(f.startDeg + f.noticeDeg);
+        double omega = Math.sqrt(2 * f.k2s2 * (Math.cos(Math.toRadians(f.startDeg)) - Math.cos(theta)));
+        List<Double> pictures = new ArrayList<>();
+        for (double t = 0, next = 0; theta < end && t < LONGEST_S; t += STEP_S / 5) {
+            if (t >= next) {
+                pictures.add(Math.toDegrees(theta));
+                next += stepS;
+            }
+            omega += f.k2s2 * Math.sin(theta) * STEP_S / 5;
+            theta += omega * STEP_S / 5;
+        }
+        pictures.add(Math.toDegrees(end));
+        return pictures;
+    }
+
     private static Run run(Fall f, double startDeg, double hingeNm, double drag) {
         double start = Math.toRadians(startDeg);
         double end = Math.PI / 2 + Math.toRadians(f.slopeAlongDeg);

@@ -10,6 +10,7 @@ import org.antevid.core.crew.CrewCheck;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
 import org.antevid.core.quantity.Rounding;
+import org.antevid.core.site.Spot;
 
 /** Whether the steps are staffed by people who can do it and stand somewhere. Practice rules. */
 final class CrewRules {
@@ -49,10 +50,14 @@ final class CrewRules {
     private static Stream<Finding> insideRing(Situation s) {
         return s.steps().stream().filter(st -> !st.done()).flatMap(st -> st.posts().stream().filter(p -> !p.role().handlesTheTree() || st.kind() == Step.Kind.FELL)
             .filter(p -> p.role() != Role.CUTTER && p.stand().isPresent()).flatMap(p -> st.stem().flatMap(s::stem).stream()
-                .filter(f -> p.stand().get().distanceTo(f.reading().at()) < ringM(s, st, f)).map(f -> Finding.of("inside:" + st.id() + ":" + p.personId(), STOP, 6,
+                .filter(f -> inside(s, st, f, p.stand().get())).map(f -> Finding.of("inside:" + st.id() + ":" + p.personId(), STOP, 6,
                     st.id(), "step " + st.turn() + ": the " + p.role().words() + " would stand " + Rounding.downText(p.stand().get().distanceTo(f.reading().at()))
                         + " m from " + f.reading().label() + ", inside its ring of " + Rounding.upText(ringM(s, st, f)) + " m",
                     "nobody but the named people is inside the ring while the saw runs", "practice rule", "stand outside the ring"))));
+    }
+
+    private static boolean inside(Situation s, Step st, Situation.StemFacts f, Spot stand) {
+        return st.kind() == Step.Kind.FELL ? ZoneRules.ring(f).filter(z -> z.takesIn(stand)).isPresent() : stand.distanceTo(f.reading().at()) < ringM(s, st, f);
     }
 
     private static double ringM(Situation s, Step st, Situation.StemFacts f) {

@@ -15,6 +15,7 @@ public final class Findings {
         RULES.addAll(StemRules.ALL);
         RULES.add(new DefectRule());
         RULES.addAll(LayRules.ALL);
+        RULES.addAll(ZoneRules.ALL);
         RULES.add(new CutRules());
         RULES.addAll(TangleRules.ALL);
         RULES.addAll(CrewRules.ALL);

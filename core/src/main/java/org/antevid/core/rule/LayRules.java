@@ -11,11 +11,13 @@ import java.util.Map;
 import java.util.stream.Stream;
 import org.antevid.core.crew.Step;
 import org.antevid.core.cut.SplitRisk;
+import org.antevid.core.cut.StrapHold;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Sweep;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.retreat.EscapeRoutes;
+import org.antevid.core.retreat.Leaving;
 import org.antevid.core.site.Feature;
 import org.antevid.core.stem.StemState;
 
@@ -125,11 +127,32 @@ final class LayRules {
             Stream<Finding> barred = e.routes().stream().filter(r -> !r.open()).map(r -> Finding.of("escape:" + label + ":" + r.side().key(),
                 CAUTION, 3, label, label + ": the way out to the " + r.side().key() + " is barred by " + String.join(", ", r.blockedBy()),
                 "each cutting position has a main and an alternate way out", "practice rule", "clear it, turn the lay, or acknowledge one way"));
-            Stream<Finding> slow = e.warnings().contains("TOO_SLOW_TO_CLEAR") ? Stream.of(Finding.of("slow:" + label, CAUTION, 3, label,
-                label + ": only " + Rounding.downText(e.reachedM().orElse(0.0)) + " m walked when the tree lands",
-                "three metres are to be covered by then", "mechanics", "clear the way, leave earlier, or acknowledge")) : Stream.empty();
+            Stream<Finding> slow = e.warnings().contains("TOO_SLOW_TO_CLEAR") ? tooSlow(p) : Stream.empty();
             return Stream.concat(barred, slow);
         });
+    }
+
+    /** Too slow stops until the plan changes; says which change would do. */
+    private static Stream<Finding> tooSlow(LayPlan p) {
+        String label = p.stem().label();
+        if (p.choice().leaving().clock() == Leaving.Clock.AT_PULL) {
+            return p.strap().filter(h -> !h.holds()).stream().map(h -> Finding.of("strap:" + label, STOP, 3, label, label + ": he is to be away before the pull, but the strap holds only "
+                + Rounding.downText(h.ratio().orElse(0.0)) + " times what the lean asks", "the strap is what keeps it standing while he walks", "mechanics",
+                h.neededM().map(n -> "a strap of " + Math.round(Math.ceil(1000 * n)) + " mm, or another lay").orElse("another lay, or a line that holds it back")));
+        }
+        if (p.choice().leaving().coverTree().isPresent()) {
+            return Stream.of(Finding.of("cover:" + label, SECOND_OPINION, 3, label, label + ": he is to step behind " + p.choice().leaving().coverTree().get() + " instead of being clear in time",
+                "a cover tree is no distance", "practice rule", "clear the way, pull after he has left, or a second opinion"));
+        }
+        List<String> helps = new ArrayList<>();
+        p.reachedIfClearedM().filter(m -> m >= 3).ifPresent(m -> helps.add("clear the way: then " + Rounding.downText(m) + " m"));
+        if (p.choice().means().isLine() && p.strap().filter(StrapHold::holds).isPresent()) {
+            helps.add("pull only when he has left, the strap holds");
+        }
+        helps.add("another lay");
+        helps.add("a cover tree, with a second opinion");
+        return Stream.of(Finding.of("slow:" + label, STOP, 3, label, label + ": only " + Rounding.downText(p.escape().reachedM().orElse(0.0)) + " m walked when the tree lands",
+            "three metres are to be covered by then", "mechanics", String.join("; or ", helps)));
     }
 
     /** A stem that is to be felled has its lay and drop zone fixed. */

@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Step;
 import org.antevid.core.lay.LayPlan;
+import org.antevid.core.lay.Zone;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.site.Access;
 import org.antevid.core.site.CrownLoad;
@@ -62,7 +63,15 @@ public record Situation(HouseRules rules, Site site, Optional<Estimate> gustMs, 
     }
 
     /** A stem, its lay where one is chosen, and whether lay and drop zone are fixed. */
-    public record StemFacts(StemReading reading, Optional<LayPlan> lay, boolean fixed, Optional<Shape> dropZone) {
+    public record StemFacts(StemReading reading, Optional<LayPlan> lay, boolean fixed, Optional<Shape> dropZone, List<Zone.Clip> clips) {
+        public StemFacts(StemReading reading, Optional<LayPlan> lay, boolean fixed, Optional<Shape> dropZone) {
+            this(reading, lay, fixed, dropZone, List.of());
+        }
+
+        /** @return ground kept clear while it is felled; none while no lay is chosen */
+        public List<Zone> zones() {
+            return lay.map(p -> Zone.of(p, dropZone, clips)).orElse(List.of());
+        }
     }
 
     /**

@@ -8,6 +8,7 @@ import org.antevid.core.quantity.Require;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.prep.PreparedGeometry;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 import org.locationtech.jts.geom.util.AffineTransformation;
@@ -81,7 +82,27 @@ public final class Shape {
 
     /** @return the smallest distance in metres, 0 when they touch */
     public double distanceTo(Shape other) {
-        return geometry.distance(other.geometry);
+        if (other.round.isPresent()) {
+            return Math.max(0, distanceTo(other.round.get().centre) - other.round.get().radiusM);
+        }
+        return round.isPresent() ? other.distanceTo(this) : geometry.distance(other.geometry);
+    }
+
+    /** @return this area together with others */
+    public Shape with(Shape other) {
+        return new Shape(geometry.union(other.geometry));
+    }
+
+    /** @return what is left of this area; empty when nothing is */
+    public Optional<Shape> without(Shape other) {
+        Geometry left = geometry.difference(other.geometry);
+        return left.isEmpty() ? Optional.empty() : Optional.of(new Shape(left));
+    }
+
+    /** @return outer rings of the area, for drawing; one for most shapes */
+    public List<List<Spot>> outlines() {
+        return Stream.iterate(0, i -> i < geometry.getNumGeometries(), i -> i + 1).map(geometry::getGeometryN)
+            .map(g -> g instanceof Polygon p ? p.getExteriorRing() : g).map(g -> Stream.of(g.getCoordinates()).map(c -> new Spot(c.x, c.y)).toList()).toList();
     }
 
     public double distanceTo(Spot spot) {

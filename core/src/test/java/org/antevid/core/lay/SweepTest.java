@@ -81,7 +81,7 @@ class SweepTest {
 
     @Test
     void aMachineThatStandsAsidePullsTheStemSideways() {
-        Means aside = new Means(Means.Kind.MACHINE_LINE, Optional.of(12.0), Optional.empty(), Optional.of(20000.0), Optional.of(HERE.at(40, 50)), 0);
+        Means aside = new Means(Means.Kind.MACHINE_LINE, Optional.of(12.0), Optional.empty(), Optional.of(20000.0), Optional.of(HERE.at(40, 50)), Optional.empty(), 0);
         LayPlan straight = LayPlan.of(leaning(180), Samples.toward(40, aside), Samples.site(), LayPlan.Limits.USUAL);
         LayPlan off = LayPlan.of(leaning(180), Samples.toward(0, aside), Samples.site(), LayPlan.Limits.USUAL);
         LayPlan without = LayPlan.of(leaning(180), Samples.toward(0, Samples.WINCH), Samples.site(), LayPlan.Limits.USUAL);

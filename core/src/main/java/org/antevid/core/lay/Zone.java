@@ -1,0 +1,111 @@
+package org.antevid.core.lay;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.antevid.core.quantity.Rounding;
+import org.antevid.core.site.Shape;
+import org.antevid.core.site.Spot;
+import org.antevid.core.stem.DefectKind;
+import org.antevid.core.stem.StemReading;
+
+/**
+ * Ground that is kept clear while one stem is felled. Practice and mechanics are both said where they differ; the larger decides.
+ * Sources: two lengths and three metres beside a loaded line are practice rules, reach, throw and slide mechanics.
+ *
+ * @param why       what makes it as large as it is
+ * @param clippedBy reasons the leader gave for making it smaller
+ */
+public record Zone(Kind kind, Shape area, String why, List<String> clippedBy) {
+    /** Both sides of a loaded line and round its ends (practice rule). */
+    private static final double BESIDE_LINE_M = 3;
+    /** A line of this share of its length whips to the side (judgement). */
+    private static final double WHIP_SHARE = 0.15;
+    /** Round a tilted plate, in heights (mechanics of the tilted plate). */
+    private static final double PLATE_HEIGHTS = 1.5;
+
+    /** Kinds of ground kept clear. */
+    public enum Kind {
+        RING("exclusion ring"), DROP("drop zone"), BUTT("butt zone"), LINE("line's snap-back"), PLATE("root plate");
+        private final String words;
+
+        Kind(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** Ground the leader takes out of a zone because walls or water make it smaller. */
+    public record Clip(Kind kind, Shape area, String reason) {
+    }
+
+    public Zone {
+        clippedBy = List.copyOf(clippedBy);
+    }
+
+    /** @return every zone of a lay, clipped; the drop zone is the one that was fixed, else the fan */
+    public static List<Zone> of(LayPlan p, Optional<Shape> dropZone, List<Clip> clips) {
+        FallZone z = p.zone();
+        List<Zone> zones = new ArrayList<>();
+        double practice = p.limits().exclusionLengths() * z.lengthM();
+        double mechanics = z.lengthM() + z.throwM() + z.slideM().orElse(0.0);
+        zones.add(new Zone(Kind.RING, Shape.disc(p.stem().at(), z.exclusionM()), "practice " + Rounding.upText(practice) + " m, mechanics " + Rounding.upText(mechanics) + " m (reach, throw, slide): "
+            + (practice >= mechanics ? "practice" : "mechanics") + " decides", List.of()));
+        zones.add(new Zone(Kind.DROP, dropZone.orElse(p.fan().area()), dropZone.isPresent() ? "as fixed" : "fan: spread, bias, crown and throw", List.of()));
+        zones.add(new Zone(Kind.BUTT, Shape.disc(p.stem().at(), z.buttZoneM()), "the butt kicks back, lifts or slides " + Rounding.upText(z.buttZoneM()) + " m", List.of()));
+        line(p.choice().means(), p.stem().at(), p.choice().layDeg()).ifPresent(zones::add);
+        plate(p.stem()).ifPresent(zones::add);
+        return zones.stream().flatMap(zone -> zone.clipped(clips).stream()).toList();
+    }
+
+    private Optional<Zone> clipped(List<Clip> clips) {
+        Optional<Shape> left = Optional.of(area);
+        List<String> reasons = new ArrayList<>();
+        for (Clip c : clips) {
+            if (c.kind == kind) {
+                left = left.flatMap(a -> a.without(c.area));
+                reasons.add(c.reason);
+            }
+        }
+        return left.map(a -> new Zone(kind, a, why, reasons));
+    }
+
+    /** Both sides of the line, and the inside of the angle where it is redirected. */
+    private static Optional<Zone> line(Means m, Spot stump, double layDeg) {
+        if (!m.isLine() || m.anchorDistM().isEmpty() && m.stand().isEmpty()) {
+            return Optional.empty();
+        }
+        Spot block = m.stand().orElseGet(() -> stump.at(layDeg, m.anchorDistM().orElseThrow()));
+        double length = Math.max(1, stump.distanceTo(block));
+        double half = Math.max(BESIDE_LINE_M, WHIP_SHARE * length);
+        Shape area = Shape.line(List.of(stump, block)).grown(half);
+        if (m.puller().isPresent()) {
+            Spot puller = m.puller().get();
+            area = area.with(Shape.line(List.of(block, puller)).grown(Math.max(BESIDE_LINE_M, WHIP_SHARE * block.distanceTo(puller))));
+            try {
+                area = area.with(Shape.polygon(List.of(stump, block, puller)));
+            } catch (org.antevid.core.quantity.RefusedInput e) {
+                // the three lie in one line: there is no angle to stand in
+            }
+        }
+        return Optional.of(new Zone(Kind.LINE, area, Rounding.upText(half) + " m to both sides of the loaded line" + (m.puller().isPresent() ? ", and inside the angle at the block" : ""), List.of()));
+    }
+
+    private static Optional<Zone> plate(StemReading stem) {
+        return movedPlate(stem) ? Optional.of(new Zone(Kind.PLATE, Shape.disc(stem.at(), PLATE_HEIGHTS * stem.height().map(h -> h.high()).orElse(20.0)),
+            "a moved root plate tears out, stands up or drops back: 1.5 heights", List.of())) : Optional.empty();
+    }
+
+    /** @return whether the plate has moved, so that no lay or cut answers for it */
+    public static boolean movedPlate(StemReading stem) {
+        return stem.defect(DefectKind.LIFTED_ROOT_PLATE).isPresent() || stem.more().heave().filter(h -> h.high() >= 0.03).isPresent();
+    }
+
+    /** @return whether somebody at this spot is inside */
+    public boolean takesIn(Spot spot) {
+        return area.distanceTo(spot) <= 0;
+    }
+}
