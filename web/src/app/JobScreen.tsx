@@ -4,7 +4,9 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { api, type Schemas, type Spot } from '../api/client';
 import { useAct, useBriefings, useFeatures, useFindings, useHere, useHolds, useJob, useLays, useLive, usePlan, useReview, useStems, useSteps, useSurroundings, useTangle } from '../api/job';
 import { Mark } from '../figures/Mark';
-import { type Ghost, PlanContext, type PlanTools, type Sketch } from '../plan/planTools';
+import { DialLegend } from '../figures/DialFigure';
+import { type Ghost, type LayFocus, PlanContext, type PlanTools, type Sketch } from '../plan/planTools';
+import { DirectionCard } from '../stages/lay/DirectionCard';
 import { switchGlare } from './glare';
 import { HoldBanner } from './HoldBanner';
 import { KeySheet, useKeys } from './keys';
@@ -50,7 +52,8 @@ export default function JobScreen() {
   const briefings = useBriefings(job);
   const review = useReview(job);
   const [stem, setStem] = useState<string>();
-  const [shown, setShown] = useState<{ lay?: Schemas['LayView']; dial?: Schemas['DialView'] }>({});
+  const [shown, setShown] = useState<{ lay?: Schemas['LayView']; dial?: Schemas['DialView']; focus?: LayFocus }>({});
+  const [pointed, setPointed] = useState<{ deg?: number; tapped?: boolean }>({});
   const [picking, setPicking] = useState<{ hint: string; picked: (at: Spot) => void }>();
   const surroundings = useSurroundings(job);
   const [feature, selectFeature] = useState<string>();
@@ -68,6 +71,7 @@ export default function JobScreen() {
     setPicking(undefined);
     setSketch(undefined);
     setGhosts([]);
+    setPointed({});
   }, [stage, selected]);
   useEffect(() => selectFeature(undefined), [stage]);
   useEffect(() => {
@@ -77,7 +81,8 @@ export default function JobScreen() {
   const hold = useCallback(() => void act(api.POST('/api/jobs/{job}/run/holds', { params: { path: { job } }, body: { id: newId(), reason: '' } })), [act, job]);
   useKeys(useMemo(() => ({ go, hold, sheet: () => setKeys((k) => !k) }), [go, hold]));
 
-  const showLay = useCallback((lay?: Schemas['LayView'], dial?: Schemas['DialView']) => setShown({ lay, dial }), []);
+  const showLay = useCallback((lay?: Schemas['LayView'], dial?: Schemas['DialView'], focus?: LayFocus) => setShown({ lay, dial, focus }), []);
+  const point = useCallback((deg?: number, tapped = false) => setPointed((p) => (tapped ? { deg, tapped } : p.tapped || p.deg === deg ? p : { deg })), []);
   const onTurn = useCallback((t?: (deg: number) => void) => {
     turn.current = t;
   }, []);
@@ -88,9 +93,9 @@ export default function JobScreen() {
 
   const scene = useMemo(() => ({
     features: features.data ?? [], stems: stems.data ?? [], lays: lays.data ?? [], tangle: tangle.data, steps: steps.data ?? [], people: info.data?.people ?? [],
-    plan: plan.data, preview: shown.lay, dial: shown.dial, selected, feature, stage: number, slopeDeg: info.data?.slopeDeg ?? 0, downhillDeg: info.data?.downhillDeg ?? 0,
+    plan: plan.data, preview: shown.lay, dial: shown.dial, focus: shown.focus, pointed: pointed.deg, selected, feature, stage: number, slopeDeg: info.data?.slopeDeg ?? 0, downhillDeg: info.data?.downhillDeg ?? 0,
     changes: briefings.data?.sinceLatest.length ? briefings.data.sinceLatest : (briefings.data?.issues.at(-1)?.changes ?? []), outcomes: review.data?.outcomes ?? [],
-  }), [features.data, stems.data, lays.data, tangle.data, steps.data, info.data, plan.data, shown, selected, feature, number, briefings.data, review.data]);
+  }), [features.data, stems.data, lays.data, tangle.data, steps.data, info.data, plan.data, shown, pointed.deg, selected, feature, number, briefings.data, review.data]);
 
   if (!info.data) return <p style={{ padding: 20 }}>Opening the job…</p>;
   const j = info.data;
@@ -130,7 +135,7 @@ export default function JobScreen() {
           <main className={split ? 'mid split' : 'mid'}>
             <div className={stage === 'stems' ? 'planbox withbase' : 'planbox'}>
               <Suspense fallback={null}>
-                <SitePlan scene={scene} picking={Boolean(picking)} onStem={setStem} onFeature={selectFeature} sketch={sketch} ghosts={ghosts} surroundings={surroundings.data} job={job} onTurn={(deg) => turn.current?.(deg)}
+                <SitePlan scene={scene} picking={Boolean(picking)} onStem={setStem} onFeature={selectFeature} sketch={sketch} ghosts={ghosts} surroundings={surroundings.data} job={job} onTurn={(deg) => turn.current?.(deg)} onPoint={point}
                   onPick={(spot) => {
                     const p = picking;
                     setPicking(undefined);
@@ -141,12 +146,9 @@ export default function JobScreen() {
               {stage === 'stems' && <Suspense fallback={null}><BaseFigure job={job} /></Suspense>}
               {stage === 'place' && j.myPart === 'LEADER' && <DrawTools job={job} />}
               {!picking && sketch && <div className="hint" role="status">{sketch.hint} <button className="plain" onClick={() => setSketch(undefined)}>{sketch.what === 'edit' ? 'done' : 'leave it'}</button></div>}
-              {shown.dial && (stage === 'lay' || stage === 'stems') && !split && (
-                <div className="legend" aria-label="Legend of the dial">
-                  <span><svg width="24" height="12"><rect width="24" height="12" fill="var(--ink)" /></svg> blocked</span>
-                  <span><svg width="24" height="12"><path d="M2 0v12M7 0v12M12 0v12M17 0v12M22 0v12" stroke="var(--ink)" strokeWidth="1.5" /></svg> costly</span>
-                  <span><svg width="24" height="12"><rect x="1" y="1" width="22" height="10" fill="var(--panel)" stroke="var(--act)" strokeWidth="2" /></svg> open</span>
-                </div>
+              {shown.dial && stage === 'lay' && shown.focus === 'lay' && <DialLegend />}
+              {shown.dial && stage === 'lay' && shown.focus === 'lay' && pointed.deg !== undefined && (
+                <DirectionCard dial={shown.dial} deg={pointed.deg} tapped={Boolean(pointed.tapped)} turn={() => turn.current?.(pointed.deg ?? 0)} close={() => setPointed({})} />
               )}
               {!split && <p className="outrank">Local code, the maker’s limits and the qualified person on site outrank this.</p>}
             </div>

@@ -39,9 +39,9 @@ export default function BaseFigure({ job }: { job: string }) {
           <text x={at(d.faceDeg, R + 15)[0]} y={at(d.faceDeg, R + 15)[1] + 4} textAnchor="middle" className="b h">D{number(d.id)}</text>
         </g>
       ))}
-      {lay && <><path d={`M${at(lay.layDeg, R + 4)}L${at(lay.layDeg, R + 26)}`} stroke="var(--lay)" strokeWidth="4.5" /><path d={`M${at(lay.layDeg - 90, R - 10)}L${at(lay.layDeg - 90, R + 6)}M${at(lay.layDeg + 90, R - 10)}L${at(lay.layDeg + 90, R + 6)}`} stroke="var(--lay)" strokeWidth="2" /></>}
+      {lay && <><path d={`M${at(lay.choice.layDeg, R + 4)}L${at(lay.choice.layDeg, R + 26)}`} stroke="var(--lay)" strokeWidth="4.5" /><path d={`M${at(lay.choice.layDeg - 90, R - 10)}L${at(lay.choice.layDeg - 90, R + 6)}M${at(lay.choice.layDeg + 90, R - 10)}L${at(lay.choice.layDeg + 90, R + 6)}`} stroke="var(--lay)" strokeWidth="2" /></>}
       {['N', 'E', 'S', 'W'].map((w, i) => <text key={w} x={at(i * 90, R + 34)[0]} y={at(i * 90, R + 34)[1] + 4} textAnchor="middle" className="mu">{w}</text>)}
-      {['foot from', 'above', lay ? `lay ${azimuth(lay.layDeg)}°` : '', s.walls.length > 0 ? 'walls in cm' : ''].filter(Boolean).map((t, i) => <text key={t} x="0" y={12 + 16 * i} className="mu">{t}</text>)}
+      {['foot from', 'above', lay ? `lay ${azimuth(lay.choice.layDeg)}°` : '', s.walls.length > 0 ? 'walls in cm' : ''].filter(Boolean).map((t, i) => <text key={t} x="0" y={12 + 16 * i} className="mu">{t}</text>)}
     </svg>
   );
 }

@@ -55,10 +55,10 @@ export default function StumpFigure() {
       <text x={(apex + right) / 2} y={cy + 4} textAnchor="middle">notch</text>
       {c.boreLengthM !== undefined && <text x={(left + strapEdge) / 2} y={cy} textAnchor="middle" transform={`rotate(-90 ${(left + strapEdge) / 2 + 4} ${cy})`} className="b">strap</text>}
       {preview.ways.filter((y) => y.open && y.relDeg !== undefined).map((y) => {
-        const a = (((y.side === 'right' ? 1 : -1) * (y.relDeg ?? 135)) * Math.PI) / 180;
-        const from = [left + r + (r + 10) * Math.cos(a), cy + (r + 10) * Math.sin(a) + (y.side === 'left' ? 8 : 0)];
+        const a = (((y.side === 'RIGHT' ? 1 : -1) * (y.relDeg ?? 135)) * Math.PI) / 180;
+        const from = [left + r + (r + 10) * Math.cos(a), cy + (r + 10) * Math.sin(a) + (y.side === 'LEFT' ? 8 : 0)];
         const to = [from[0] + 46 * Math.cos(a), from[1] + 46 * Math.sin(a)];
-        return <g key={y.name}><path d={`M${from}L${to}`} stroke="var(--esc)" strokeWidth="7" strokeDasharray="9 4" /><path d={`M${from}L${to}`} stroke="var(--paper)" strokeWidth="2.5" /><text x={to[0] - 30} y={to[1] + (y.side === 'right' ? 18 : 4)} className="b" style={{ fill: 'var(--esc)' }}>{y.name}</text></g>;
+        return <g key={y.name}><path d={`M${from}L${to}`} stroke="var(--esc)" strokeWidth="7" strokeDasharray="9 4" /><path d={`M${from}L${to}`} stroke="var(--paper)" strokeWidth="2.5" /><text x={to[0] - 30} y={to[1] + (y.side === 'RIGHT' ? 18 : 4)} className="b" style={{ fill: 'var(--esc)' }}>{y.name}</text></g>;
       })}
     </svg>
   );

@@ -14,9 +14,10 @@ import { useEffect, useRef, useState } from 'react';
 import type { Schemas, Spot } from '../api/client';
 import { onGlare } from '../app/glare';
 import { azimuth } from '../units/format';
-import type { Ghost, Sketch } from './planTools';
+import type { Ghost, LayFocus, Sketch } from './planTools';
 import { beginSketch, geometryOf } from './sketching';
-import { Circle, dialStyles, dropStyle, featureStyle, Fill, layStyles, letters, line, LineString, Point, Polygon, ring, Style, token, toward, wayStyles, words, xy } from './styles';
+import { falling } from './falling';
+import { BAND_PX, Circle, dialStyles, dropStyle, fallStyles, featureStyle, Fill, layStyles, letters, line, LineString, Point, Polygon, ring, Style, token, toward, wayStyles, words, xy } from './styles';
 
 const SITE = new Projection({ code: 'ANTEVID:SITE', units: 'm', extent: [-2000, -2000, 2000, 2000], metersPerUnit: 1, getPointResolution: (r: number) => r });
 addProjection(SITE);
@@ -31,6 +32,8 @@ export type PlanScene = {
   plan?: Schemas['PlanDocument'];
   preview?: Schemas['LayView'];
   dial?: Schemas['DialView'];
+  focus?: LayFocus;
+  pointed?: number;
   selected?: string;
   feature?: string;
   stage: number;
@@ -41,7 +44,7 @@ export type PlanScene = {
 };
 
 type Props = {
-  scene: PlanScene; picking: boolean; onPick: (at: Spot) => void; onTurn?: (deg: number) => void; onStem: (id: string) => void; onFeature: (id: string) => void;
+  scene: PlanScene; picking: boolean; onPick: (at: Spot) => void; onTurn?: (deg: number) => void; onPoint: (deg?: number, tapped?: boolean) => void; onStem: (id: string) => void; onFeature: (id: string) => void;
   sketch?: Sketch; ghosts: Ghost[]; surroundings?: Schemas['PlaceView']; job: string;
 };
 
@@ -131,9 +134,9 @@ function draw(scene: PlanScene, resolution: number): Feature[] {
   }
   if (scene.preview && scene.stage >= 2 && scene.stage <= 4) {
     const p = scene.preview;
-    if (scene.dial && scene.stage === 3) out.push(...dialStyles(p.stump, p.reachM, scene.dial, resolution).map(alone));
+    if (scene.dial && scene.stage === 3 && scene.focus === 'lay') out.push(...dialStyles(p.stump, p.reachM, scene.dial, resolution, scene.pointed).map(alone));
     if (scene.stage > 2) {
-      out.push(...layStyles(p, true, box).map(alone));
+      out.push(...layStyles(p, true, box, scene.stage === 3 ? scene.focus : undefined).map(alone));
       if (scene.stage === 3) out.push(handle(p, resolution));
     }
   }
@@ -173,7 +176,7 @@ function posts(scene: PlanScene): Feature[] {
   for (const p of step?.posts ?? []) {
     if (!p.stand) continue;
     out.push(styled(new Point(xy(p.stand)), new Style({ image: new Circle({ radius: 9, fill: new Fill({ color: token('ink') }) }), text: words(`${p.person.split(' ')[0]}, ${p.role.toLowerCase()}`, 'ink', true, [0, -18]), zIndex: 14 })));
-    for (const w of p.waysOut) out.push(...wayStyles(p.stand, w.azimuthDeg, Math.min(w.lengthM, 12), w.name).map(alone));
+    for (const w of p.waysOut) out.push(...wayStyles(w.lengthM > 12 || w.path.length < 2 ? [p.stand, toward(p.stand, w.azimuthDeg, Math.min(w.lengthM, 12))] : w.path, w.name).map(alone));
   }
   return out;
 }
@@ -219,19 +222,20 @@ function turned(url: string, u: Schemas['UnderlayView']): ImageCanvas {
 }
 
 /** The table everyone stands around: to scale, north up, panned and zoomed by hand. Draws what the server computed. */
-export default function SitePlan({ scene, picking, onPick, onTurn, onStem, onFeature, sketch, ghosts, surroundings, job }: Props) {
+export default function SitePlan({ scene, picking, onPick, onTurn, onPoint, onStem, onFeature, sketch, ghosts, surroundings, job }: Props) {
   const box = useRef<HTMLDivElement>(null);
   const map = useRef<OlMap | null>(null);
   const source = useRef(new VectorSource());
   const groundSource = useRef(new VectorSource());
+  const fallSource = useRef(new VectorSource());
   const picture = useRef(new ImageLayer({ opacity: 0.7, zIndex: -2 }));
-  const hooks = useRef({ picking, onPick, onTurn, onStem, onFeature, scene, sketch, ghosts });
+  const hooks = useRef({ picking, onPick, onTurn, onPoint, onStem, onFeature, scene, sketch, ghosts });
   const [resolution, setResolution] = useState(0.15);
   const [glare, setGlare] = useState(0);
   const [fonts, setFonts] = useState(false);
   const fitted = useRef(false);
   useEffect(() => {
-    hooks.current = { picking, onPick, onTurn, onStem, onFeature, scene, sketch, ghosts };
+    hooks.current = { picking, onPick, onTurn, onPoint, onStem, onFeature, scene, sketch, ghosts };
   });
   useEffect(() => onGlare(() => setGlare((g) => g + 1)), []);
   useEffect(() => {
@@ -243,6 +247,7 @@ export default function SitePlan({ scene, picking, onPick, onTurn, onStem, onFea
       target: box.current!, controls: [], layers: [
         picture.current, new VectorLayer({ source: groundSource.current, declutter: true, zIndex: 0 }),
         new VectorLayer({ source: source.current, updateWhileAnimating: true, updateWhileInteracting: true, zIndex: 1 }),
+        new VectorLayer({ source: fallSource.current, updateWhileAnimating: true, updateWhileInteracting: true, zIndex: 2 }),
       ],
       view: new View({ projection: SITE, center: [45, 35], resolution: 0.15, minResolution: 0.01, maxResolution: 3, enableRotation: false }),
       interactions: defaultInteractions({ altShiftDragRotate: false, pinchRotate: false }),
@@ -256,8 +261,23 @@ export default function SitePlan({ scene, picking, onPick, onTurn, onStem, onFea
       handleDragEvent: (e) => turn(e.coordinate),
       handleUpEvent: () => false,
     }));
+    const onBand = (coordinate: number[]): number | undefined => {
+      const { preview, dial, stage, focus } = hooks.current.scene;
+      if (!preview || !dial || stage !== 3 || focus !== 'lay' || hooks.current.picking) return undefined;
+      const [e, n] = [coordinate[0] - preview.stump.eastM, coordinate[1] - preview.stump.northM];
+      const outside = (Math.hypot(e, n) - preview.reachM) / (m.getView().getResolution() ?? 1);
+      return outside < -4 || outside > BAND_PX + 6 ? undefined : Math.floor(((Math.atan2(e, n) * 180) / Math.PI + 360) % 360);
+    };
+    m.on('pointermove', (e) => {
+      if (!e.dragging) hooks.current.onPoint(onBand(e.coordinate));
+    });
     m.on('singleclick', (e) => {
       if (hooks.current.sketch?.what === 'draw') return;
+      const pointed = onBand(e.coordinate);
+      if (pointed !== undefined && !m.forEachFeatureAtPixel(e.pixel, (f) => f.get('handle'))) {
+        hooks.current.onPoint(pointed, true);
+        return;
+      }
       if (hooks.current.picking) {
         hooks.current.onPick({ eastM: Math.round(e.coordinate[0] * 10) / 10, northM: Math.round(e.coordinate[1] * 10) / 10 });
         return;
@@ -283,6 +303,17 @@ export default function SitePlan({ scene, picking, onPick, onTurn, onStem, onFea
       watch.disconnect();
       m.setTarget(undefined);
     };
+  }, []);
+
+  useEffect(() => {
+    const show = () => {
+      const f = falling.get();
+      fallSource.current.clear(true);
+      if (f) fallSource.current.addFeatures(fallStyles(f).map(alone));
+      fallSource.current.changed();
+    };
+    show();
+    return falling.watch(show);
   }, []);
 
   const { features, stage, feature } = scene;

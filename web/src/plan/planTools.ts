@@ -11,6 +11,9 @@ export type Sketch =
 /** What is on the plan only while it is being decided: places offered, or the outline of something new. */
 export type Ghost = { at: Spot; label: string; form?: Form; outline?: Spot[] };
 
+/** What of a lay the panel is about, so that the plan shows that and not everything at once. */
+export type LayFocus = 'lay' | 'reach' | 'ways' | 'rehearse' | 'rests';
+
 /** What a panel can ask of the plan beside it, and what both know. */
 export type PlanTools = {
   stem?: string;
@@ -19,8 +22,10 @@ export type PlanTools = {
   selectFeature: (id?: string) => void;
   preview?: Schemas['LayView'];
   dial?: Schemas['DialView'];
-  showLay: (lay?: Schemas['LayView'], dial?: Schemas['DialView']) => void;
+  showLay: (lay?: Schemas['LayView'], dial?: Schemas['DialView'], focus?: LayFocus) => void;
   onTurn: (turn?: (deg: number) => void) => void;
+  /** The direction of the dial that is pointed at or was tapped, whole degrees. */
+  pointed?: number;
   pick: (hint: string, picked: (at: Spot) => void) => void;
   sketch?: Sketch;
   setSketch: (sketch?: Sketch) => void;

@@ -1,6 +1,8 @@
 import { Circle as CircleGeom, LineString, Point, Polygon } from 'ol/geom';
-import { Circle, Fill, Icon, Stroke, Style, Text } from 'ol/style';
+import { Circle, Fill, Icon, RegularShape, Stroke, Style, Text } from 'ol/style';
 import type { Schemas, Spot } from '../api/client';
+import type { Falling } from './falling';
+import type { LayFocus } from './planTools';
 
 /** A colour token with six digits, so that a transparency can be appended; the build shortens some. */
 export const token = (name: string): string =>
@@ -109,22 +111,31 @@ function onSite(l: Schemas['LayView'], box: number[]): Spot {
   return places.find((p) => p.eastM > box[0] + 9 && p.eastM < box[2] - 9 && p.northM > box[1] + 2 && p.northM < box[3] - 2) ?? places[0];
 }
 
-export function layStyles(l: Schemas['LayView'], lively: boolean, box: number[]): Style[] {
-  const out: Style[] = [
-    new Style({ geometry: new CircleGeom(xy(l.stump), l.exclusionM), stroke: line('keep', lively ? 3 : 2, [26, 9]) }),
-    new Style({ geometry: new Point(xy(onSite(l, box))), text: words(`keep out ${l.exclusionM} m`, 'keep', true) }),
-    new Style({ geometry: ring(l.fan), stroke: line('lay', 1.6), fill: new Fill({ color: `${token('lay')}22` }) }),
-  ];
+const GUARDED: Record<string, { colour: string; dash: number[]; words: string }> = {
+  BUTT: { colour: 'ink', dash: [3, 6], words: 'butt zone' }, LINE: { colour: 'second', dash: [10, 5], words: 'line whips here' }, PLATE: { colour: 'keep', dash: [4, 4], words: 'root plate' },
+};
+
+/** The lay and what follows from it; `focus` says what of it the panel is about. */
+export function layStyles(l: Schemas['LayView'], lively: boolean, box: number[], focus?: LayFocus): Style[] {
+  const out: Style[] = [];
+  const keep = l.zones.find((z) => z.kind === 'RING');
+  for (const o of keep?.outlines ?? []) out.push(new Style({ geometry: ring(o), stroke: line('keep', lively ? 3 : 2, [26, 9]) }));
+  if (keep) out.push(new Style({ geometry: new Point(xy(onSite(l, box))), text: words(`keep out ${l.exclusionM} m`, 'keep', true) }));
+  if (focus !== 'rehearse') out.push(new Style({ geometry: ring(l.fan), stroke: line('lay', 1.6), fill: new Fill({ color: `${token('lay')}22` }) }));
   if (lively) {
     out.push(new Style({ geometry: new CircleGeom(xy(l.stump), l.reachM), stroke: line('ink', 1.25, [3, 4]) }));
-    if (!l.wholeCircle) {
-      for (let d = Math.ceil(l.fanFromDeg); d <= l.fanToDeg; d++) {
-        out.push(new Style({ geometry: new LineString([xy(l.stump), xy(toward(l.stump, d, l.reachM))]), stroke: line('lay', 0.7) }));
+    if (!l.wholeCircle && focus !== 'rehearse') {
+      const middle = (l.fanFromDeg + l.fanToDeg) / 2;
+      for (const [deg, sigmas] of [[l.fanFromDeg, 2], [l.fanToDeg, 2], [middle - (l.sigmaDeg ?? 0), 1], [middle + (l.sigmaDeg ?? 0), 1]]) {
+        out.push(new Style({ geometry: new LineString([xy(l.stump), xy(toward(l.stump, deg, l.reachM))]), stroke: line('lay', sigmas === 1 ? 1.4 : 0.8, sigmas === 1 ? undefined : [5, 4]) }));
       }
     }
-    for (const w of l.ways) {
-      if (w.open && w.azimuthDeg !== undefined) out.push(...wayStyles(l.stump, w.azimuthDeg, l.escapeM, w.name));
+    if (focus === 'reach') out.push(...reachStyles(l));
+    if (focus === 'ways') out.push(...dangerStyles(l));
+    if (focus === 'lay') {
+      for (const s of l.landmarks.slice(0, 1)) out.push(new Style({ geometry: new Point(xy(s.at)), image: new RegularShape({ points: 4, radius: 12, angle: 0, stroke: line('lay', 2.5) }), zIndex: 9 }));
     }
+    for (const w of l.ways) if (w.open) out.push(...wayStyles(w.path, w.name, w.clearedBy !== undefined));
   }
   const tip = toward(l.stump, l.layDeg, l.reachM);
   out.push(new Style({ geometry: new LineString([xy(l.stump), xy(tip)]), stroke: line('lay', 4.5), zIndex: 6 }));
@@ -132,42 +143,105 @@ export function layStyles(l: Schemas['LayView'], lively: boolean, box: number[])
   return out;
 }
 
-export function wayStyles(from: Spot, deg: number, lengthM: number, name: string): Style[] {
-  const end = toward(from, deg, lengthM);
-  const side = [-0.35, 0.35].map((o) => new Style({
-    geometry: new LineString([xy(toward(from, deg + 90, o)), xy(toward(end, deg + 90, o))]), stroke: line('esc', 2.6, [9, 4]), zIndex: 6,
-  }));
-  return [...side, new Style({ geometry: new Point(xy(toward(from, deg, lengthM + 1.5))), text: words(name, 'esc', true), zIndex: 7 })];
+/** Where the butt, a loaded line, a moved plate and what lies under the stem can hurt; crowns that may catch it. */
+function reachStyles(l: Schemas['LayView']): Style[] {
+  const out: Style[] = [];
+  for (const z of l.zones) {
+    const g = GUARDED[z.kind];
+    if (!g) continue;
+    for (const o of z.outlines) {
+      out.push(new Style({ geometry: ring(o), stroke: line(g.colour, 2.2, g.dash), fill: new Fill({ color: `${token(g.colour)}12` }), zIndex: 5 }));
+      const low = o.reduce((a, b) => (b.northM < a.northM ? b : a));
+      out.push(new Style({ geometry: new Point(xy(low)), text: words(g.words, g.colour, true, [0, 12]), zIndex: 8 }));
+    }
+  }
+  for (const c of l.landing.contacts) out.push(new Style({ geometry: new Point(xy(c.at)), image: new RegularShape({ points: 3, radius: 11, fill: new Fill({ color: token(c.lifts ? 'keep' : 'drop') }) }), text: words(`${c.bed}, ${c.atM.toFixed(1)} m`, 'ink', true, [0, -18]), zIndex: 9 }));
+  return out;
+}
+
+/** Directions nobody leaves by. */
+function dangerStyles(l: Schemas['LayView']): Style[] {
+  return l.dangers.flatMap((s) => {
+    const span = (((s.toDeg - s.fromDeg) % 360) + 360) % 360;
+    const arc = Array.from({ length: Math.ceil(span / 4) + 1 }, (_, i) => toward(l.stump, Math.min(s.fromDeg + i * 4, s.fromDeg + span), l.escapeM));
+    return [new Style({ geometry: ring([l.stump, ...arc]), fill: new Fill({ color: `${token('keep')}2e` }), stroke: line('keep', 1), zIndex: 4 })];
+  });
+}
+
+/** A way out along its corners; filled between its two lines once it is cleared. */
+export function wayStyles(path: Spot[], name: string, cleared = false): Style[] {
+  const end = path[path.length - 1];
+  const before = path[path.length - 2];
+  if (!before) return [];
+  const along = new LineString(path.map(xy));
+  const deg = (Math.atan2(end.eastM - before.eastM, end.northM - before.northM) * 180) / Math.PI;
+  return [
+    new Style({ geometry: along, stroke: line('esc', 8, cleared ? undefined : [9, 4]), zIndex: 6 }), new Style({ geometry: along, stroke: line(cleared ? 'esc' : 'paper', 3), zIndex: 6 }),
+    new Style({ geometry: new Point(xy(toward(end, deg, 1.5))), text: words(cleared ? `${name} cleared` : name, 'esc', true), zIndex: 7 }),
+  ];
 }
 
 export function dropStyle(points: Spot[]): Style {
   return new Style({ geometry: ring(points), stroke: line('drop', 2), fill: new Fill({ color: hatch(`${token('drop')}aa`) }) });
 }
 
-/** The band of the dial lies outside the reach circle: solid blocked, teeth costly, open channel. */
-export function dialStyles(centre: Spot, reachM: number, dial: Schemas['DialView'], resolution: number): Style[] {
-  const outer = reachM + 20 * resolution;
+/** The band of the dial lies outside the reach circle: solid blocked, teeth costly, crosses with a guy, arrows with a pull, open channel. */
+export const BAND_PX = 22;
+export function dialStyles(centre: Spot, reachM: number, dial: Schemas['DialView'], resolution: number, pointed?: number): Style[] {
+  const at = (deg: number, px: number): [number, number] => xy(toward(centre, deg, reachM + px * resolution));
   const out: Style[] = [];
   const width = (r: Schemas['Run']) => r.toDeg - r.fromDeg;
   const widest = new Map<string, Schemas['Run']>();
   for (const r of dial.runs) if (width(r) > width(widest.get(r.reason) ?? { ...r, toDeg: r.fromDeg })) widest.set(r.reason, r);
+  const stroked = (r: Schemas['Run'], every: number, mark: (deg: number) => [number, number][][]) => {
+    for (let d = r.fromDeg + every / 2; d < r.toDeg; d += every) for (const m of mark(d)) out.push(new Style({ geometry: new LineString(m), stroke: line('ink', 1.5), zIndex: 3 }));
+  };
   for (const r of dial.runs) {
-    if (r.state === 'COSTLY') {
-      for (let d = r.fromDeg; d < r.toDeg; d += 1.5) {
-        out.push(new Style({ geometry: new LineString([xy(toward(centre, d, reachM)), xy(toward(centre, d, reachM + 12 * resolution))]), stroke: line('ink', 1.5) }));
-      }
-      continue;
+    const mid = (r.fromDeg + r.toDeg) / 2;
+    const say = (text: string, colour: string) => out.push(new Style({ geometry: new Point(at(mid, BAND_PX + 14)), text: words(text, colour, true), zIndex: 8 }));
+    if (r.state !== 'COSTLY') {
+      const edge: [number, number][] = [];
+      for (let d = r.fromDeg; d <= r.toDeg; d += 1) edge.push(at(d, BAND_PX));
+      for (let d = r.toDeg; d >= r.fromDeg; d -= 1) edge.push(at(d, 0));
+      const open = r.state === 'OPEN';
+      out.push(new Style({
+        geometry: new Polygon([[...edge, edge[0]]]), fill: new Fill({ color: r.state === 'BLOCKED' ? `${token('ink')}cc` : token('panel') }),
+        stroke: open ? line('act', 2.5) : r.state === 'BLOCKED' ? line('paper', 1) : line('ink', 1.4, r.state === 'OPEN_WITH_PULL' ? [6, 4] : undefined), zIndex: 2,
+      }));
     }
-    const band: Spot[] = [];
-    for (let d = r.fromDeg; d <= r.toDeg; d += 2) band.push(toward(centre, d, outer));
-    for (let d = r.toDeg; d >= r.fromDeg; d -= 2) band.push(toward(centre, d, reachM));
-    out.push(new Style({ geometry: ring(band), fill: new Fill({ color: r.state === 'BLOCKED' ? `${token('ink')}cc` : token('panel') }), stroke: r.state === 'OPEN' ? line('act', 2.5) : line('paper', 1) }));
-    if (r.toDeg - r.fromDeg >= 24 && r.state === 'BLOCKED' && widest.get(r.reason) === r) {
-      const mid = (r.fromDeg + r.toDeg) / 2;
-      out.push(new Style({ geometry: new Point(xy(toward(centre, mid, outer + 14 * resolution))), text: words(r.reason, 'ink', true), zIndex: 8 }));
-    } else if (r.state === 'OPEN' && r.toDeg - r.fromDeg >= 10) {
-      out.push(new Style({ geometry: new Point(xy(toward(centre, (r.fromDeg + r.toDeg) / 2, outer + 12 * resolution))), text: words('open', 'act', true), zIndex: 8 }));
-    }
+    if (r.state === 'COSTLY') stroked(r, 1.5, (d) => [[at(d, 0), at(d, 13)]]);
+    if (r.state === 'OPEN_WITH_GUY') stroked(r, 5, (d) => [[at(d - 1.6, 3), at(d + 1.6, BAND_PX - 3)], [at(d + 1.6, 3), at(d - 1.6, BAND_PX - 3)]]);
+    if (r.state === 'OPEN_WITH_PULL') stroked(r, 6, (d) => [[at(d - 1.6, 3), at(d, BAND_PX - 3), at(d + 1.6, 3)]]);
+    if (r.state === 'BLOCKED' && width(r) >= 24 && widest.get(r.reason) === r) say(r.reason, 'ink');
+    else if (r.state === 'OPEN' && width(r) >= 10) say('open', 'act');
+    else if (r.state === 'OPEN_WITH_PULL' && width(r) >= 16) say(pulls(dial, r), 'ink');
+    else if (r.state === 'OPEN_WITH_GUY' && width(r) >= 12) say('with a guy', 'ink');
+    else if (r.state === 'COSTLY' && width(r) >= 16 && widest.get(r.reason) === r) say(`costly: ${r.reason}`, 'ink');
+  }
+  if (pointed !== undefined) out.push(new Style({ geometry: new LineString([at(pointed, -6), at(pointed, BAND_PX + 8)]), stroke: line('act', 5), zIndex: 9 }));
+  return out;
+}
+
+/** What a run of lays asks for in the line, smallest to largest. */
+function pulls(dial: Schemas['DialView'], r: Schemas['Run']): string {
+  const asked = dial.lays.filter((d) => d.deg >= r.fromDeg && d.deg < r.toDeg && d.pullN > 0).map((d) => d.pullN / 1000);
+  if (asked.length === 0) return 'with a pull';
+  const [low, high] = [Math.min(...asked), Math.max(...asked)];
+  return low === high ? `pull at least ${high.toFixed(1)} kN` : `pull at least ${low.toFixed(1)} to ${high.toFixed(1)} kN`;
+}
+
+/** A rehearsal on the plan: the more falls land on a degree, the longer and darker its spoke; the stem while it goes over. */
+export function fallStyles(f: Falling): Style[] {
+  const most = Math.max(1, ...f.byDegree);
+  const out: Style[] = f.byDegree.flatMap((n, deg) => (n === 0 ? [] : [new Style({
+    geometry: ring([f.stump, toward(f.stump, deg - 0.5, f.reachM), toward(f.stump, deg + 0.5, f.reachM)]),
+    fill: new Fill({ color: `${token('lay')}${Math.round(30 + 190 * Math.sqrt(n / most)).toString(16).padStart(2, '0')}` }), zIndex: 7,
+  })]));
+  for (const t of f.tips) out.push(new Style({ geometry: new Point(xy(t)), image: new Circle({ radius: 1.8, fill: new Fill({ color: token('ink') }) }), zIndex: 8 }));
+  if (f.thetaDeg !== undefined) {
+    const shown = Math.max(0.4, f.reachM * Math.sin((Math.min(90, f.thetaDeg) * Math.PI) / 180));
+    const tip = toward(f.stump, f.layDeg, shown);
+    out.push(new Style({ geometry: new LineString([xy(f.stump), xy(tip)]), stroke: line('ink', 8), zIndex: 9 }), new Style({ geometry: new Point(xy(tip)), image: new Circle({ radius: 10, fill: new Fill({ color: token('ink') }) }), zIndex: 9 }));
   }
   return out;
 }

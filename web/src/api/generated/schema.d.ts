@@ -324,6 +324,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/files/lays": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["geoJson_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/findings": {
         parameters: {
             query?: never;
@@ -1028,6 +1044,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/stems/{stem}/lay/aim": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["aim"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/stems/{stem}/lay/clearing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["clear"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/stems/{stem}/lay/clips": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["clip"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/stems/{stem}/lay/clips/{index}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["unclip"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/stems/{stem}/lay/depends": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["depends"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/stems/{stem}/lay/dial": {
         parameters: {
             query?: never;
@@ -1060,6 +1156,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/stems/{stem}/lay/rehearsal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rehearse"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/stems/{stem}/lay/schools": {
         parameters: {
             query?: never;
@@ -1070,6 +1182,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["schools"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/stems/{stem}/lay/sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/stems/{stem}/lay/sheet.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["svg"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1433,6 +1577,22 @@ export interface components {
         Added: {
             id: string;
         };
+        Aim: {
+            /** Format: double */
+            aimDeg: number;
+            /** Format: double */
+            correctDeg: number;
+            side: string;
+        };
+        AimRequest: {
+            landmark: components["schemas"]["Spot"];
+            /** Format: double */
+            offM: number;
+        };
+        Aimed: {
+            /** Format: double */
+            layDeg: number;
+        };
         Anchor: {
             /** Format: double */
             gridNorthDeg: number;
@@ -1506,11 +1666,19 @@ export interface components {
             to?: components["schemas"]["Spot"];
             words: string;
         };
+        Changed: {
+            is: string;
+            was: string;
+            words: string;
+        };
         ChoiceRequest: {
             /** Format: double */
             anchorDistM?: number;
             /** Format: double */
             barM: number;
+            /** @enum {string} */
+            clock?: "AT_MOVEMENT" | "AT_PULL";
+            coverTree?: string;
             /** Format: double */
             cutHeightM: number;
             /** Format: double */
@@ -1519,10 +1687,14 @@ export interface components {
             means: "NOTHING" | "WEDGES" | "HAND_LINE" | "MACHINE_LINE";
             /** Format: double */
             pullN?: number;
+            puller?: components["schemas"]["Spot"];
             /** Format: double */
             ropeHeightM?: number;
             /** @enum {string} */
             school: "CONVENTIONAL" | "OPEN_FACE" | "HUMBOLDT" | "DEEP_FACE" | "THIN_HINGE";
+            /** @enum {string} */
+            skill?: "NOVICE" | "TRAINED" | "EXPERIENCED";
+            stand?: components["schemas"]["Spot"];
         };
         Choices: {
             conditions: components["schemas"]["ConditionChoice"][];
@@ -1539,26 +1711,13 @@ export interface components {
             version?: number;
         };
         Chosen: {
-            /** Format: double */
-            anchorDistM?: number;
-            /** Format: double */
-            barM: number;
-            /** Format: double */
-            cutHeightM: number;
+            choice: components["schemas"]["ChoiceRequest"];
+            clips: components["schemas"]["ClipView"][];
             dropZone: components["schemas"]["Spot"][];
             fixed: boolean;
             lay?: components["schemas"]["LayView"];
-            /** Format: double */
-            layDeg: number;
-            /** @enum {string} */
-            means: "NOTHING" | "WEDGES" | "HAND_LINE" | "MACHINE_LINE";
             notKnown?: string;
-            /** Format: double */
-            pullN?: number;
-            /** Format: double */
-            ropeHeightM?: number;
-            /** @enum {string} */
-            school: "CONVENTIONAL" | "OPEN_FACE" | "HUMBOLDT" | "DEEP_FACE" | "THIN_HINGE";
+            outOfDate?: components["schemas"]["OutOfDate"];
             stem: string;
             stemId: string;
             /** Format: int64 */
@@ -1571,6 +1730,32 @@ export interface components {
             /** @enum {string} */
             verdict: "FELL_FROM_GROUND" | "FELL_WITH_PULL" | "SECTION" | "DISMANTLE" | "CRANE" | "MACHINE_ONLY" | "LEAVE_AND_CLOSE" | "WALK_AWAY";
             words: string;
+        };
+        ClearingRequest: {
+            done: boolean;
+            /** @enum {string} */
+            side: "RIGHT" | "LEFT";
+        };
+        ClipRequest: {
+            /** @enum {string} */
+            kind: "RING" | "DROP" | "BUTT" | "LINE" | "PLATE";
+            outline: components["schemas"]["Spot"][];
+            reason: string;
+            /** Format: int64 */
+            version: number;
+        };
+        ClipView: {
+            /** @enum {string} */
+            kind: "RING" | "DROP" | "BUTT" | "LINE" | "PLATE";
+            outline: components["schemas"]["Spot"][];
+            reason: string;
+            who: string;
+        };
+        Closed: {
+            /** Format: int32 */
+            degrees: number;
+            mostFrequent: string;
+            opens: string[];
         };
         ConditionChoice: {
             /** @enum {string} */
@@ -1588,10 +1773,24 @@ export interface components {
             /** Format: double */
             windLimitMs: number;
         };
+        Contact: {
+            at: components["schemas"]["Spot"];
+            /** Format: double */
+            atM: number;
+            bed: string;
+            breaks: boolean;
+            lifts: boolean;
+            name: string;
+        };
         Contour: {
             /** Format: double */
             heightM: number;
             line: components["schemas"]["Spot"][];
+        };
+        CostPart: {
+            part: string;
+            /** Format: int32 */
+            points: number;
         };
         Credentials: {
             name: string;
@@ -1711,6 +1910,13 @@ export interface components {
             widthM?: number;
             words: string;
         };
+        DependsView: {
+            /** Format: date-time */
+            at?: string;
+            source: string;
+            value: string;
+            words: string;
+        };
         Deviation: {
             /** Format: double */
             actualLayDeg: number;
@@ -1725,11 +1931,33 @@ export interface components {
         DialView: {
             /** Format: double */
             blockedDeg: number;
+            closed?: components["schemas"]["Closed"];
             /** Format: double */
             costlyDeg: number;
             /** Format: double */
+            guyDeg: number;
+            lays: components["schemas"]["Direction"][];
+            /** Format: double */
             openDeg: number;
+            picks: components["schemas"]["Pick"][];
+            /** Format: double */
+            pullDeg: number;
             runs: components["schemas"]["Run"][];
+            windows: components["schemas"]["WindowView"][];
+        };
+        Direction: {
+            against: string[];
+            costs: components["schemas"]["CostPart"][];
+            /** Format: int32 */
+            deg: number;
+            first: string[];
+            /** Format: double */
+            pullN: number;
+            reason: string;
+            /** Format: int32 */
+            score: number;
+            /** @enum {string} */
+            state: "BLOCKED" | "OPEN_WITH_PULL" | "OPEN_WITH_GUY" | "COSTLY" | "OPEN";
         };
         DoneRequest: {
             done: boolean;
@@ -1763,6 +1991,16 @@ export interface components {
             takenHow: string;
             /** Format: int32 */
             worth: number;
+        };
+        FallsView: {
+            byDegree: number[];
+            /** Format: int32 */
+            falls: number;
+            lost: string;
+            struck: components["schemas"]["StruckView"][];
+            tips: components["schemas"]["Spot"][];
+            /** Format: double */
+            within95Deg: number;
         };
         Fault: {
             code: string;
@@ -1872,6 +2110,12 @@ export interface components {
             tractorWinchN?: number;
             /** Format: int64 */
             version?: number;
+        };
+        HangUp: {
+            /** Format: double */
+            severity: number;
+            tree: string;
+            words: string;
         };
         HeightRequest: {
             at: components["schemas"]["Spot"];
@@ -1985,6 +2229,12 @@ export interface components {
             takenHow: string;
             who: string;
         };
+        LandingView: {
+            /** Format: double */
+            buttLiftShare?: number;
+            contacts: components["schemas"]["Contact"][];
+            wholeM: number[];
+        };
         LayPart: {
             /** Format: double */
             biasDeg?: number;
@@ -2006,13 +2256,18 @@ export interface components {
             sigmaDeg?: number;
             waysOut: components["schemas"]["WayPart"][];
             wholeCircle: boolean;
+            zones: components["schemas"]["ZonePart"][];
         };
         LayView: {
+            aim?: components["schemas"]["Aim"];
             /** Format: double */
             biasDeg?: number;
+            /** Format: double */
+            buttZoneM: number;
             controlProven: boolean;
             controlReasons: string[];
             cuts: components["schemas"]["Cuts"];
+            dangers: components["schemas"]["Sector"][];
             /** Format: double */
             escapeM: number;
             /** Format: double */
@@ -2026,6 +2281,9 @@ export interface components {
             fanRadiusM: number;
             /** Format: double */
             fanToDeg: number;
+            hangUps: components["schemas"]["HangUp"][];
+            landing: components["schemas"]["LandingView"];
+            landmarks: components["schemas"]["Sight"][];
             /** Format: double */
             layDeg: number;
             /** Format: double */
@@ -2033,20 +2291,29 @@ export interface components {
             /** Format: double */
             massHighKg: number;
             /** Format: double */
+            missPerCmM: number;
+            /** Format: double */
             neededN?: number;
+            occupied: components["schemas"]["Occupied"][];
             /** Format: double */
             reachM: number;
             /** Format: double */
+            reachedIfClearedM?: number;
+            /** Format: double */
             reachedM?: number;
+            ring: components["schemas"]["Ring"];
             /** Format: double */
             sideUse?: number;
             /** Format: double */
             sigmaDeg?: number;
             /** Format: double */
+            slideM?: number;
+            /** Format: double */
             slopeAlongDeg: number;
             /** Format: double */
             standsGustMs?: number;
             stem: string;
+            strap?: components["schemas"]["StrapView"];
             stump: components["schemas"]["Spot"];
             suggestedDropZone: components["schemas"]["Spot"][];
             /** Format: double */
@@ -2055,9 +2322,12 @@ export interface components {
             /** Format: double */
             throwM: number;
             tip: components["schemas"]["Spot"];
+            tooSlow: boolean;
             warnings: string[];
             ways: components["schemas"]["WayView"][];
+            waysDiffer?: string;
             wholeCircle: boolean;
+            zones: components["schemas"]["ZoneView"][];
         };
         LeanFigure: {
             /** Format: double */
@@ -2276,6 +2546,16 @@ export interface components {
             unit: string;
             words: string;
         };
+        Occupied: {
+            by: string;
+            done: boolean;
+            /** Format: double */
+            fromStumpM: number;
+            how: string;
+            id: string;
+            name: string;
+            takenCareOf: boolean;
+        };
         OffsetFigure: {
             /** Format: double */
             azimuthDeg: number;
@@ -2298,6 +2578,10 @@ export interface components {
             phone?: string;
             shown: string;
             takerId: string;
+        };
+        OutOfDate: {
+            changed: components["schemas"]["Changed"][];
+            moved: components["schemas"]["Changed"][];
         };
         Outcome: {
             /** Format: date-time */
@@ -2385,6 +2669,13 @@ export interface components {
             who: string;
             /** Format: int32 */
             widthPx: number;
+        };
+        Pick: {
+            /** Format: double */
+            deg: number;
+            /** Format: double */
+            score: number;
+            why: string;
         };
         PixelView: {
             /** Format: double */
@@ -2502,6 +2793,28 @@ export interface components {
             state: "SEEN" | "STOPPED";
             who: string;
         };
+        RehearsalRequest: {
+            choice: components["schemas"]["ChoiceRequest"];
+            /** Format: int32 */
+            falls: number;
+            /** Format: double */
+            gustMs: number;
+            /** Format: double */
+            offM: number;
+            /** Format: double */
+            releaseDeg?: number;
+            /** @enum {string} */
+            rotten: "NONE" | "LEFT" | "RIGHT";
+            /** Format: int32 */
+            seed: number;
+        };
+        RehearsalView: {
+            asPlanned: components["schemas"]["FallsView"];
+            motion: number[];
+            /** Format: double */
+            stepS: number;
+            whatIf: components["schemas"]["FallsView"];
+        };
         Relation: {
             a: string;
             b: string;
@@ -2533,12 +2846,19 @@ export interface components {
             lessons: components["schemas"]["Lesson"][];
             outcomes: components["schemas"]["Outcome"][];
         };
+        Ring: {
+            decides: string;
+            /** Format: double */
+            mechanicsM: number;
+            /** Format: double */
+            practiceM: number;
+        };
         Run: {
             /** Format: double */
             fromDeg: number;
             reason: string;
             /** @enum {string} */
-            state: "BLOCKED" | "COSTLY" | "OPEN";
+            state: "BLOCKED" | "OPEN_WITH_PULL" | "OPEN_WITH_GUY" | "COSTLY" | "OPEN";
             /** Format: double */
             toDeg: number;
         };
@@ -2564,6 +2884,13 @@ export interface components {
             faceDeg: number;
             /** @enum {string} */
             school: "CONVENTIONAL" | "OPEN_FACE" | "HUMBOLDT" | "DEEP_FACE" | "THIN_HINGE";
+            words: string;
+        };
+        Sector: {
+            /** Format: double */
+            fromDeg: number;
+            /** Format: double */
+            toDeg: number;
             words: string;
         };
         Session: {
@@ -2602,6 +2929,14 @@ export interface components {
                 [key: string]: number;
             };
             simulated: boolean;
+        };
+        Sight: {
+            at: components["schemas"]["Spot"];
+            /** Format: double */
+            distanceM: number;
+            /** Format: double */
+            offM: number;
+            words: string;
         };
         SightingChoice: {
             byEye: boolean;
@@ -2800,6 +3135,20 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        StrapView: {
+            holds: boolean;
+            /** Format: double */
+            neededM?: number;
+            /** Format: double */
+            ratio?: number;
+        };
+        StruckView: {
+            /** Format: int32 */
+            falls: number;
+            id: string;
+            name: string;
+            share: string;
+        };
         SumView: {
             fields: components["schemas"]["FieldView"][];
             name: string;
@@ -2830,6 +3179,9 @@ export interface components {
             from: components["schemas"]["Spot"];
         };
         Target: {
+            blocks: boolean;
+            chance: string;
+            chanceLost?: string;
             /** Format: double */
             clearanceM: number;
             /** Format: double */
@@ -2839,6 +3191,7 @@ export interface components {
             inReach: boolean;
             inRing: boolean;
             isProtected: boolean;
+            limit?: string;
             mayBeHit: boolean;
             name: string;
             /** Format: int32 */
@@ -2958,18 +3311,28 @@ export interface components {
             /** Format: double */
             lengthM: number;
             name: string;
+            path: components["schemas"]["Spot"][];
         };
         WayView: {
             /** Format: double */
             azimuthDeg?: number;
+            best: boolean;
             blockedBy: string[];
+            clearedBy?: string;
+            ground: string;
+            /** Format: double */
+            lengthM?: number;
             /** Format: double */
             marginS?: number;
             name: string;
             open: boolean;
+            path: components["schemas"]["Spot"][];
             /** Format: double */
             relDeg?: number;
-            side: string;
+            /** @enum {string} */
+            side: "RIGHT" | "LEFT";
+            /** Format: double */
+            slopeUpDeg?: number;
             /** Format: double */
             walkS?: number;
         };
@@ -2981,6 +3344,17 @@ export interface components {
             /** Format: double */
             sigmaMs: number;
             simulated: boolean;
+        };
+        WindowView: {
+            /** Format: int32 */
+            bestDeg: number;
+            /** Format: int32 */
+            fromDeg: number;
+            narrow: boolean;
+            /** Format: int32 */
+            toDeg: number;
+            /** Format: int32 */
+            widthDeg: number;
         };
         WoodView: {
             /** @enum {string} */
@@ -2995,6 +3369,19 @@ export interface components {
             left: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE";
             /** @enum {string} */
             right: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE";
+        };
+        ZonePart: {
+            clippedBy: string[];
+            outlines: components["schemas"]["Spot"][][];
+            words: string;
+        };
+        ZoneView: {
+            clippedBy: string[];
+            /** @enum {string} */
+            kind: "RING" | "DROP" | "BUTT" | "LINE" | "PLATE";
+            outlines: components["schemas"]["Spot"][][];
+            why: string;
+            words: string;
         };
     };
     responses: never;
@@ -3659,6 +4046,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ImportReport"];
+                };
+            };
+        };
+    };
+    geoJson_1: {
+        parameters: {
+            query?: {
+                wgs84?: boolean;
+            };
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/geo+json": string;
                 };
             };
         };
@@ -4784,6 +5195,134 @@ export interface operations {
             };
         };
     };
+    aim: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AimRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Aimed"];
+                };
+            };
+        };
+    };
+    clear: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClearingRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    clip: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClipRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    unclip: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+                index: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    depends: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChoiceRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DependsView"][];
+                };
+            };
+        };
+    };
     dial: {
         parameters: {
             query?: never;
@@ -4838,6 +5377,33 @@ export interface operations {
             };
         };
     };
+    rehearse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RehearsalRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RehearsalView"];
+                };
+            };
+        };
+    };
     schools: {
         parameters: {
             query?: never;
@@ -4861,6 +5427,52 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SchoolView"][];
+                };
+            };
+        };
+    };
+    pdf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    svg: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
                 };
             };
         };

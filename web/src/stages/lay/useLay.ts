@@ -2,24 +2,22 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { api, data, type Schemas } from '../../api/client';
 import { useFeatures, useLays, useStems } from '../../api/job';
-import { usePlanTools } from '../../plan/planTools';
+import { type LayFocus, usePlanTools } from '../../plan/planTools';
 
 export type Choice = Schemas['ChoiceRequest'];
 const FIRST: Choice = { layDeg: 0, cutHeightM: 0.3, school: 'OPEN_FACE', barM: 0.45, means: 'NOTHING' };
 
 /** The lay being turned: what the leader chooses, and what the core answers at once. Nothing is stored until it is saved. */
-export function useLay(job: string) {
+export function useLay(job: string, focus?: LayFocus) {
   const tools = usePlanTools();
   const lays = useLays(job);
   const stem = useStems(job).data?.find((s) => s.id === tools.stem);
   const features = useFeatures(job);
   const saved = lays.data?.find((l) => l.stemId === tools.stem);
   const [choice, setChoice] = useState<Choice>();
-  const current = useMemo<Choice>(() => choice ?? (saved ? {
-    layDeg: saved.layDeg, cutHeightM: saved.cutHeightM, school: saved.school, barM: saved.barM, means: saved.means, ropeHeightM: saved.ropeHeightM, anchorDistM: saved.anchorDistM, pullN: saved.pullN,
-  } : FIRST), [choice, saved]);
+  const current = useMemo<Choice>(() => choice ?? saved?.choice ?? FIRST, [choice, saved]);
   const able = Boolean(stem && stem.notKnown.length === 0 && !stem.toBeKept);
-  const stamp = JSON.stringify([stem?.sightings.length, stem?.defects.length, stem?.version, features.dataUpdatedAt]);
+  const stamp = JSON.stringify([stem?.sightings.length, stem?.defects.length, stem?.version, saved?.version, features.dataUpdatedAt]);
   useEffect(() => setChoice(undefined), [tools.stem]);
 
   const [lay, setLay] = useState<Schemas['LayView']>();
@@ -57,8 +55,10 @@ export function useLay(job: string) {
     queryFn: () => data(api.POST('/api/jobs/{job}/stems/{stem}/lay/dial', { params: { path: { job, stem: tools.stem! } }, body: current })),
   });
   const { showLay } = tools;
-  useEffect(() => showLay(lay, dial.data), [lay, dial.data, showLay]);
+  useEffect(() => showLay(lay, dial.data, focus), [lay, dial.data, focus, showLay]);
   useEffect(() => () => showLay(undefined, undefined), [showLay]);
   const turn = (by: number) => setChoice({ ...current, layDeg: (((current.layDeg + by) % 360) + 360) % 360 });
   return { stem, saved, choice: current, set: (over: Partial<Choice>) => setChoice({ ...current, ...over }), turn, lay, dial: dial.data, changed: choice !== undefined, settle: () => setChoice(undefined) };
 }
+
+export type Turning = ReturnType<typeof useLay>;

@@ -22,7 +22,7 @@ export function WoodTab({ job, stem, leader }: { job: string; stem: Schemas['Ste
   const [union, setUnion] = useState(stem.unionWith);
   const [unionHeight, setUnionHeight] = useState<number | null>(stem.unionHeightM ?? null);
   const change = (over: Partial<Schemas['StemRequest']>) => void act(api.PUT('/api/jobs/{job}/stems/{id}', { params: { path: { job, id: stem.id } }, body: stemRequest(stem, over) }));
-  const facing = lay?.layDeg ?? stem.wood.facingDeg;
+  const facing = lay?.choice.layDeg ?? stem.wood.facingDeg;
   const same = PLACES.every(([p]) => stem.wood[p] === stem.wood.left);
   const set = (p: Place, c: Schemas['ConditionChoice']['key']) => change({ wood: { ...stem.wood, [p]: c, facingDeg: facing } });
   const kind = choices.species.find((c) => c.key === stem.species);

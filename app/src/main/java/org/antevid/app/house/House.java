@@ -5,6 +5,8 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import jakarta.validation.constraints.NotNull;
+import java.time.Instant;
+import java.util.Optional;
 import org.antevid.app.people.Office;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.NotAllowed;
@@ -37,6 +39,11 @@ public class House {
 
     public HouseRules rules() {
         return repository.findById(ONLY).map(r -> new HouseRules(r.exclusionLengths, r.soundSigmaDeg, r.windLimitMs)).orElse(HouseRules.USUAL);
+    }
+
+    /** @return when they were last changed; empty while the usual ones are in force */
+    public Optional<Instant> changedAt() {
+        return trail.changedAtOf(HouseRecord.class, ONLY);
     }
 
     long version() {

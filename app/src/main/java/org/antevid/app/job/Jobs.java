@@ -178,6 +178,11 @@ public class Jobs {
         return members.findByJobIdAndPersonId(jobId, personId).filter(m -> m.pinHash != null && encoder.matches(pin, m.pinHash)).isPresent();
     }
 
+    /** @return when the job's own entry (ground, wind limit, name) was last changed */
+    public Optional<Instant> changedAt(String id) {
+        return trail.changedAtOf(JobRecord.class, id);
+    }
+
     private JobRecord byCode(String code) {
         return jobs.findByCode(code.strip().toUpperCase(Locale.ROOT)).filter(j -> !j.closed)
             .orElseThrow(() -> new NotSignedIn("There is no open job with this code."));

@@ -3,23 +3,37 @@ package org.antevid.app.lay;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.antevid.app.job.Needs;
+import org.antevid.app.people.SignedIn;
 import org.antevid.app.place.Places;
 import org.antevid.app.stem.Stems;
 import org.antevid.core.cut.School;
+import org.antevid.core.lay.Landmark;
 import org.antevid.core.lay.LayChoice;
+import org.antevid.core.lay.LayPlan;
+import org.antevid.core.lay.LaySpread;
 import org.antevid.core.lay.Means;
+import org.antevid.core.lay.Rehearsal;
+import org.antevid.core.lay.Zone;
+import org.antevid.core.quantity.Rounding;
+import org.antevid.core.retreat.EscapeRoutes;
+import org.antevid.core.retreat.Leaving;
+import org.antevid.core.site.Shape;
 import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.StemReading;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.validation.annotation.Validated;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -33,13 +47,23 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{job}")
 class LayController {
+    /** What the leader chooses; which ways out are cleared is kept on its own and not sent. */
     record ChoiceRequest(@NotNull Double layDeg, @NotNull Double cutHeightM, @NotNull School school, @NotNull Double barM, @NotNull Means.Kind means,
-                         Optional<Double> ropeHeightM, Optional<Double> anchorDistM, Optional<Double> pullN) {
+                         Optional<Double> ropeHeightM, Optional<Double> anchorDistM, Optional<Double> pullN, LaySpread.Skill skill, Optional<Spot> stand, Optional<Spot> puller,
+                         @Size(max = 40) String coverTree, Leaving.Clock clock) {
         LayChoice choice() {
-            return new LayChoice(layDeg, cutHeightM, school, barM, new Means(means, or(ropeHeightM), or(anchorDistM), or(pullN)));
+            return new LayChoice(layDeg, cutHeightM, school, barM, new Means(means, or(ropeHeightM), or(anchorDistM), or(pullN), or(stand), or(puller), 0),
+                skill == null ? LaySpread.Skill.TRAINED : skill,
+                new Leaving(Set.of(), Optional.ofNullable(coverTree).map(String::strip).filter(t -> !t.isEmpty()), clock == null ? Leaving.Clock.AT_MOVEMENT : clock));
         }
 
-        private static Optional<Double> or(Optional<Double> o) {
+        static ChoiceRequest of(LayChoice c) {
+            Means m = c.means();
+            return new ChoiceRequest(c.layDeg(), c.cutHeightM(), c.school(), c.barM(), m.kind(), m.ropeHeightM(), m.anchorDistM(), m.pullN(), c.skill(), m.stand(), m.puller(),
+                c.leaving().coverTree().orElse(""), c.leaving().clock());
+        }
+
+        private static <T> Optional<T> or(Optional<T> o) {
             return o == null ? Optional.empty() : o;
         }
     }
@@ -48,9 +72,45 @@ class LayController {
                          Long version) {
     }
 
-    record Chosen(String stemId, String stem, double layDeg, double cutHeightM, School school, double barM, Means.Kind means, Optional<Double> ropeHeightM,
-                  Optional<Double> anchorDistM, Optional<Double> pullN, boolean fixed, List<Spot> dropZone, long version, Optional<LayView> lay,
-                  Optional<String> notKnown) {
+    record ClipView(Zone.Kind kind, List<Spot> outline, String reason, String who) {
+    }
+
+    record Chosen(String stemId, String stem, ChoiceRequest choice, boolean fixed, List<Spot> dropZone, List<ClipView> clips, long version, Optional<LayView> lay,
+                  Optional<String> notKnown, Optional<Lays.OutOfDate> outOfDate) {
+    }
+
+    record ClipRequest(@NotNull Zone.Kind kind, @NotNull @Size(min = 3, max = 200) List<Spot> outline, @NotNull @Size(max = 200) String reason, @NotNull Long version) {
+    }
+
+    record ClearingRequest(@NotNull EscapeRoutes.Side side, @NotNull Boolean done) {
+    }
+
+    /** @param landmark to aim at @param offM right of it positive, at its distance */
+    record AimRequest(@NotNull Spot landmark, @NotNull Double offM) {
+    }
+
+    record Aimed(double layDeg) {
+    }
+
+    record RehearsalRequest(@NotNull @Valid ChoiceRequest choice, @NotNull Double gustMs, Optional<Double> releaseDeg, @NotNull Rehearsal.Corner rotten, @NotNull Double offM, @NotNull Integer falls,
+                            @NotNull Integer seed) {
+        Rehearsal.WhatIf whatIf() {
+            return new Rehearsal.WhatIf(gustMs, ChoiceRequest.or(releaseDeg), rotten, offM);
+        }
+    }
+
+    record StruckView(String id, String name, int falls, String share) {
+    }
+
+    /** @param byDegree landings for each whole degree @param lost share of falls in which control was lost, in words */
+    record FallsView(int falls, List<Integer> byDegree, List<Spot> tips, String lost, List<StruckView> struck, double within95Deg) {
+    }
+
+    /** @param motion degrees from plumb, one every {@code stepS} */
+    record RehearsalView(FallsView asPlanned, FallsView whatIf, List<Double> motion, double stepS) {
+    }
+
+    record DependsView(String source, String words, String value, Optional<Instant> at) {
     }
 
     record LeaningView(double massHighKg, double effectiveOffsetM, double effectiveLeanDeg, Optional<Double> towardDeg, double forwardNm, double sideRightNm, double sigmaForwardNm,
@@ -75,29 +135,83 @@ class LayController {
     @Needs(Needs.Right.READ)
     List<Chosen> lays(@PathVariable String job) {
         Map<String, StemReading> readings = stems.known(job).stream().collect(Collectors.toMap(Stems.Known::id, Stems.Known::reading));
-        Site site = places.site(job);
+        Site site = lays.site(job);
         return lays.chosen(job).stream().map(c -> {
             StemReading reading = readings.get(c.stemId());
-            boolean known = reading.notKnown().isEmpty();
-            Means m = c.choice().means();
-            return new Chosen(c.stemId(), reading.label(), c.choice().layDeg(), c.choice().cutHeightM(), c.choice().school(), c.choice().barM(), m.kind(),
-                m.ropeHeightM(), m.anchorDistM(), m.pullN(), c.fixed(), c.dropZone(), c.version(),
-                known ? Optional.of(LayView.of(lays.plan(reading, site, c.choice()))) : Optional.empty(),
-                known ? Optional.empty() : Optional.of("not known: " + String.join(", ", reading.notKnown())));
+            Optional<LayPlan> plan = Optional.of(c).filter(x -> reading.notKnown().isEmpty()).map(x -> lays.plan(reading, site, x.choice()));
+            return new Chosen(c.stemId(), reading.label(), ChoiceRequest.of(c.choice()), c.fixed(), c.dropZone(),
+                c.clips().stream().map(x -> new ClipView(x.kind(), x.outline(), x.reason(), x.who())).toList(), c.version(), plan.map(p -> LayView.of(p, site, recorded(c, c.zone()))),
+                plan.isPresent() ? Optional.empty() : Optional.of("not known: " + String.join(", ", reading.notKnown())), plan.flatMap(p -> lays.outOfDate(c, p, site)));
         }).toList();
+    }
+
+    private static LayView.Recorded recorded(Lays.Chosen c, Optional<Shape> dropZone) {
+        return new LayView.Recorded(dropZone, c.zoneClips(), c.clearedBy());
     }
 
     /** What follows from a lay that is being turned; nothing is stored. */
     @PostMapping("/stems/{stem}/lay/preview")
     @Needs(Needs.Right.READ)
     LayView preview(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody ChoiceRequest c) {
-        return LayView.of(lays.plan(job, stem, c.choice()));
+        Site site = lays.site(job);
+        return LayView.of(lays.plan(job, stem, c.choice(), site), site, lays.chosenFor(stem).map(x -> recorded(x, Optional.empty())).orElse(LayView.Recorded.NOTHING));
     }
 
     @PostMapping("/stems/{stem}/lay/dial")
     @Needs(Needs.Right.READ)
-    LayView.DialView dial(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody ChoiceRequest c) {
-        return LayView.DialView.of(lays.dial(job, stem, c.choice()));
+    DialView dial(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody ChoiceRequest c) {
+        return DialView.of(lays.dial(job, stem, c.choice()));
+    }
+
+    /** Everything the lay depends on, with its age. */
+    @PostMapping("/stems/{stem}/lay/depends")
+    @Needs(Needs.Right.READ)
+    List<DependsView> depends(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody ChoiceRequest c) {
+        return lays.depends(job, stem, c.choice()).stream().map(d -> new DependsView(d.fact().source().name(), d.fact().words(), d.fact().value(), d.at())).toList();
+    }
+
+    /** The lay that passes a landmark so far to its side. */
+    @PostMapping("/stems/{stem}/lay/aim")
+    @Needs(Needs.Right.READ)
+    Aimed aim(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody AimRequest a) {
+        return new Aimed(Landmark.layPast(stems.known(job, stem).reading().at(), a.landmark, a.offM));
+    }
+
+    /** Seeded falls as planned and with what goes otherwise; nothing is stored. */
+    @PostMapping("/stems/{stem}/lay/rehearsal")
+    @Needs(Needs.Right.READ)
+    RehearsalView rehearse(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody RehearsalRequest r) {
+        Map<String, String> names = places.features(job).stream().collect(Collectors.toMap(Places.View::id, v -> v.entry().name()));
+        List<Rehearsal> both = lays.rehearse(job, stem, r.choice.choice(), r.whatIf(), r.falls, r.seed);
+        return new RehearsalView(falls(both.get(0), names), falls(both.get(1), names), both.get(0).motion(), Rehearsal.MOTION_STEP_S);
+    }
+
+    private static FallsView falls(Rehearsal r, Map<String, String> names) {
+        return new FallsView(r.falls(), r.byDegree(), r.tips(), r.lost() == 0 ? "none" : Rounding.chance((double) r.lost() / r.falls()),
+            r.struck().entrySet().stream().sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
+                .map(e -> new StruckView(e.getKey(), names.getOrDefault(e.getKey(), "?"), e.getValue(), e.getValue() == 0 ? "none of them" : Rounding.chance((double) e.getValue() / r.falls()))).toList(),
+            Rounding.up(r.within95Deg(), 1));
+    }
+
+    @PutMapping("/stems/{stem}/lay/clearing")
+    @Needs(Needs.Right.LEAD)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void clear(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody ClearingRequest c, @AuthenticationPrincipal SignedIn me) {
+        lays.cleared(job, stem, c.side, c.done, me);
+    }
+
+    @PostMapping("/stems/{stem}/lay/clips")
+    @Needs(Needs.Right.LEAD)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void clip(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody ClipRequest c, @AuthenticationPrincipal SignedIn me) {
+        lays.clip(job, stem, c.kind, c.outline, c.reason, me, c.version);
+    }
+
+    @DeleteMapping("/stems/{stem}/lay/clips/{index}")
+    @Needs(Needs.Right.LEAD)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void unclip(@PathVariable String job, @PathVariable String stem, @PathVariable int index, @RequestParam long version) {
+        lays.unclip(job, stem, index, version);
     }
 
     /** Lean with crown and snow along and across a direction; {@code windNm} comes on top from any side. */
@@ -113,8 +227,9 @@ class LayController {
     @Needs(Needs.Right.READ)
     List<SchoolView> schools(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody ChoiceRequest c) {
         LayChoice base = c.choice();
+        Site site = lays.site(job);
         return Arrays.stream(School.values()).map(s -> new SchoolView(s, s.words(), s.faceDeg().usual(), s.depthShare().usual(),
-            Optional.of(LayView.of(lays.plan(job, stem, new LayChoice(base.layDeg(), base.cutHeightM(), s, base.barM(), base.means()))).cuts()))).toList();
+            Optional.of(LayView.of(lays.plan(job, stem, base.by(s), site), site, LayView.Recorded.NOTHING).cuts()))).toList();
     }
 
     @PutMapping("/stems/{stem}/lay")

@@ -1,21 +1,38 @@
 package org.antevid.app.lay;
 
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.antevid.app.house.House;
 import org.antevid.app.job.Jobs;
+import org.antevid.app.people.SignedIn;
 import org.antevid.app.place.Places;
+import org.antevid.app.place.Surroundings;
+import org.antevid.app.problem.NotThere;
 import org.antevid.app.stem.Stems;
 import org.antevid.app.trace.Trail;
+import org.antevid.core.lay.Basis;
 import org.antevid.core.lay.Dial;
 import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayPlan;
+import org.antevid.core.lay.Rehearsal;
+import org.antevid.core.lay.Zone;
 import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.quantity.Require;
+import org.antevid.core.retreat.EscapeRoutes;
+import org.antevid.core.retreat.Leaving;
 import org.antevid.core.site.Shape;
 import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
 import org.antevid.core.site.Today;
 import org.antevid.core.stem.EffectiveLean;
+import org.antevid.core.stem.Measured;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.Tipping;
@@ -27,24 +44,43 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Lays {
     private static final double USUAL_CUT_M = 0.3;
+    private static final int MOST_CLIPS = 20;
     private final LayRepository lays;
     private final Stems stems;
     private final Places places;
+    private final Surroundings surroundings;
     private final House house;
     private final Jobs jobs;
     private final Trail trail;
 
-    Lays(LayRepository lays, Stems stems, Places places, House house, Jobs jobs, Trail trail) {
+    Lays(LayRepository lays, Stems stems, Places places, Surroundings surroundings, House house, Jobs jobs, Trail trail) {
         this.lays = lays;
         this.stems = stems;
         this.places = places;
+        this.surroundings = surroundings;
         this.house = house;
         this.jobs = jobs;
         this.trail = trail;
     }
 
-    /** A recorded lay. */
-    public record Chosen(String stemId, LayChoice choice, boolean fixed, List<Spot> dropZone, long version) {
+    /** A recorded lay. {@code clearedBy} says who cleared which way out, {@code basis} what a fixed lay rested on. */
+    public record Chosen(String stemId, LayChoice choice, boolean fixed, List<Spot> dropZone, List<LayRecord.Clip> clips, Map<EscapeRoutes.Side, String> clearedBy, Optional<Basis> basis, long version) {
+        public List<Zone.Clip> zoneClips() {
+            return clips.stream().map(LayRecord.Clip::forCore).toList();
+        }
+
+        /** @return the fixed drop zone */
+        public Optional<Shape> zone() {
+            return Optional.of(dropZone).filter(z -> z.size() >= 3).map(Shape::polygon);
+        }
+    }
+
+    /** What is not as it was when a lay was fixed, and by how much the answers moved. */
+    public record OutOfDate(List<Basis.Changed> changed, List<Basis.Changed> moved) {
+    }
+
+    /** Something a lay depends on and when it was last looked at or changed; empty for what has no date. */
+    public record Depends(Basis.Fact fact, Optional<Instant> at) {
     }
 
     public List<Chosen> chosen(String jobId) {
@@ -56,12 +92,61 @@ public class Lays {
     }
 
     private static Chosen chosen(LayRecord r) {
-        return new Chosen(r.stemId, r.choice(), r.fixed, r.dropZone, r.version);
+        Map<EscapeRoutes.Side, String> clearedBy = new EnumMap<>(EscapeRoutes.Side.class);
+        for (EscapeRoutes.Side side : EscapeRoutes.Side.values()) {
+            r.clearedBy(side, r.layDeg).ifPresent(who -> clearedBy.put(side, who));
+        }
+        return new Chosen(r.stemId, r.choice(), r.fixed, r.dropZone, r.clips, clearedBy, Optional.ofNullable(r.basis), r.version);
     }
 
-    /** @return what follows from a lay that is not recorded */
-    public LayPlan plan(String jobId, String stemId, LayChoice choice) {
-        return plan(stems.known(jobId, stemId).reading(), places.site(jobId), choice);
+    /** @return the place with the trees that stand on it */
+    public Site site(String jobId) {
+        return places.site(jobId).with(stems.standing(jobId));
+    }
+
+    /** @return what follows from a lay that is not recorded; a way out that was cleared for a lay like it stays cleared */
+    public LayPlan plan(String jobId, String stemId, LayChoice choice, Site site) {
+        return plan(stems.known(jobId, stemId).reading(), site, withClearing(stemId, choice));
+    }
+
+    private LayChoice withClearing(String stemId, LayChoice c) {
+        return lays.findById(stemId).map(r -> c.leaving(new Leaving(r.cleared(c.layDeg()), c.leaving().coverTree(), c.leaving().clock()))).orElse(c);
+    }
+
+    /** @return how the answers of a fixed lay have moved since; empty while it is as it was, or not fixed */
+    public Optional<OutOfDate> outOfDate(Chosen c, LayPlan now, Site site) {
+        return c.basis.filter(b -> c.fixed).map(then -> {
+            Basis is = Basis.of(now, site);
+            return new OutOfDate(is.changedSince(then), is.movedSince(then));
+        }).filter(o -> !o.changed.isEmpty());
+    }
+
+    /** @return everything a lay depends on, with its age */
+    List<Depends> depends(String jobId, String stemId, LayChoice choice) {
+        Site site = site(jobId);
+        Stems.Looked looked = stems.looked(jobId, stemId);
+        Map<String, Instant> features = places.changedAt(jobId);
+        Map<String, Stems.Known> byLabel = stems.known(jobId).stream().collect(Collectors.toMap(k -> k.reading().label(), Function.identity()));
+        return Basis.of(plan(jobId, stemId, choice, site), site).facts().stream().map(f -> new Depends(f, switch (f.source()) {
+            case DIAMETER -> Optional.ofNullable(looked.measured().get(Measured.DIAMETER));
+            case HEIGHT -> Optional.ofNullable(looked.measured().get(Measured.HEIGHT));
+            case LEAN -> Optional.ofNullable(looked.measured().get(Measured.LEAN));
+            case CROWN -> Optional.ofNullable(looked.measured().get(Measured.CROWN));
+            case WOOD -> looked.changed();
+            case DEFECTS -> looked.faults();
+            case GROUND -> jobs.changedAt(jobId);
+            case TODAY -> surroundings.changedAt(jobId);
+            case HOUSE -> house.changedAt();
+            case FEATURE -> Optional.ofNullable(features.get(f.key()));
+            case TREE -> Optional.ofNullable(byLabel.get(f.key())).flatMap(k -> stems.looked(jobId, k.id()).changed());
+        })).toList();
+    }
+
+    /** @return seeded falls of a lay as planned and with what goes otherwise */
+    List<Rehearsal> rehearse(String jobId, String stemId, LayChoice choice, Rehearsal.WhatIf whatIf, int falls, int seed) {
+        LayPlan plan = plan(jobId, stemId, choice, site(jobId));
+        Rehearsal asPlanned = Rehearsal.of(plan, Rehearsal.WhatIf.AS_PLANNED, falls, seed);
+        return List.of(asPlanned, whatIf.equals(Rehearsal.WhatIf.AS_PLANNED) ? asPlanned : Rehearsal.of(plan, whatIf, falls, seed));
     }
 
     /** The same for many stems of one place, which is put together once. */
@@ -86,9 +171,8 @@ public class Lays {
     }
 
     Dial dial(String jobId, String stemId, LayChoice choice) {
-        return Dial.of(stems.known(jobId, stemId).reading(), choice, places.site(jobId), house.rules().layLimits());
+        return Dial.of(stems.known(jobId, stemId).reading(), choice, site(jobId), house.rules().layLimits());
     }
-
 
     /** Records the choice; a fixed lay with its drop zone is what the crew is briefed on. */
     public void choose(String jobId, String stemId, LayChoice choice, boolean fixed, List<Spot> dropZone, Long version) {
@@ -110,18 +194,62 @@ public class Lays {
         if (fixed && dropZone.isEmpty()) {
             throw new RefusedInput("MISSING", "dropZone", "a fixed lay needs a drop zone");
         }
-        plan(jobId, stemId, choice);
-        r.layDeg = choice.layDeg();
-        r.cutHeightM = choice.cutHeightM();
-        r.school = choice.school();
-        r.barM = choice.barM();
-        r.means = choice.means().kind();
-        r.ropeHeightM = choice.means().ropeHeightM().orElse(null);
-        r.anchorDistM = choice.means().anchorDistM().orElse(null);
-        r.pullN = choice.means().pullN().orElse(null);
+        Site site = site(jobId);
+        LayPlan plan = plan(jobId, stemId, choice, site);
+        r.takes(choice);
+        r.basis = fixed ? Basis.of(plan, site) : null;
         r.fixed = fixed;
         r.dropZone = List.copyOf(dropZone);
         lays.saveAndFlush(r);
         jobs.touched(jobId, "lay");
+    }
+
+    /** A way out has been cleared, or is not any more. It holds for the lay it was cleared for. */
+    public void cleared(String jobId, String stemId, EscapeRoutes.Side side, boolean done, SignedIn who) {
+        LayRecord r = record(jobId, stemId);
+        if (r.cleared(r.layDeg).isEmpty()) {
+            r.clearedLeft = null;
+            r.clearedRight = null;
+        }
+        if (side == EscapeRoutes.Side.LEFT) {
+            r.clearedLeft = done ? who.name() : null;
+        } else {
+            r.clearedRight = done ? who.name() : null;
+        }
+        r.clearedLayDeg = r.layDeg;
+        lays.saveAndFlush(r);
+        jobs.touched(jobId, "lay");
+    }
+
+    /** Takes ground out of a zone, with the leader's reason. */
+    public void clip(String jobId, String stemId, Zone.Kind kind, List<Spot> outline, String reason, SignedIn who, Long version) {
+        LayRecord r = record(jobId, stemId);
+        trail.requireFresh(r, stemId, r.version, version, "The lay of this stem");
+        LayRecord.Clip clip = new LayRecord.Clip(kind, List.copyOf(outline), Require.text(reason, 200, "reason"), who.name());
+        clip.forCore();
+        if (r.clips.size() >= MOST_CLIPS) {
+            throw new RefusedInput("TOO_MANY", "clips", "at most " + MOST_CLIPS + " pieces are taken out of the zones of one stem");
+        }
+        r.clips = Stream.concat(r.clips.stream(), Stream.of(clip)).toList();
+        lays.saveAndFlush(r);
+        jobs.touched(jobId, "lay");
+    }
+
+    /** Puts a piece back into its zone. */
+    public void unclip(String jobId, String stemId, int index, Long version) {
+        LayRecord r = record(jobId, stemId);
+        trail.requireFresh(r, stemId, r.version, version, "The lay of this stem");
+        if (index < 0 || index >= r.clips.size()) {
+            throw new NotThere();
+        }
+        List<LayRecord.Clip> left = new ArrayList<>(r.clips);
+        left.remove(index);
+        r.clips = List.copyOf(left);
+        lays.saveAndFlush(r);
+        jobs.touched(jobId, "lay");
+    }
+
+    private LayRecord record(String jobId, String stemId) {
+        return lays.findById(stemId).filter(r -> r.jobId.equals(jobId)).orElseThrow(() -> new RefusedInput("MISSING", "lay", "choose and save a lay first"));
     }
 }

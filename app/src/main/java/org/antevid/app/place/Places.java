@@ -1,7 +1,9 @@
 package org.antevid.app.place;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.antevid.app.job.Jobs;
@@ -64,6 +66,11 @@ public class Places {
         Terrain terrain = new Terrain(job.ground(), all.stream().flatMap(f -> f.area().stream()).toList(), heights.findByJobIdOrderByTakenAt(jobId).stream().map(SpotHeightRecord::forCore).toList());
         Surroundings.Day day = surroundings.day(jobId);
         return new Site(terrain, new Today(day.ground(), day.load(), job.windLimitMs()), all.stream().map(FeatureRecord::forCore).toList());
+    }
+
+    /** @return when each feature was last changed, by its id */
+    public Map<String, Instant> changedAt(String jobId) {
+        return trail.changedAt(FeatureRecord.class, jobId);
     }
 
     /** @return whether a line or pipe of somebody's lies here, so that its emergency number is needed */

@@ -3,7 +3,6 @@ package org.antevid.app.place;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import io.jenetics.jpx.GPX;
 import io.jenetics.jpx.WayPoint;
@@ -45,7 +44,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class PlanFiles {
     private static final ObjectMapper JSON = new ObjectMapper();
-    private static final String LOCAL = "local-metres";
     /** Places closer than this are the same: a file in degrees carries nine decimals. */
     private static final double SAME_M = 0.005;
     private static final double WAYPOINT_SAME_M = 0.2;
@@ -64,27 +62,11 @@ public class PlanFiles {
     }
 
     String geoJson(String jobId, boolean wgs84) {
-        Optional<Anchor> anchor = wgs84 ? Optional.of(anchor(jobId)) : Optional.empty();
-        ObjectNode all = JSON.createObjectNode().put("type", "FeatureCollection");
-        if (!wgs84) {
-            all.put("antevidFrame", LOCAL);
-        }
-        ArrayNode features = all.putArray("features");
+        GeoFrame frame = frame(jobId, wgs84);
+        ObjectNode all = frame.collection();
         for (Places.View v : places.features(jobId)) {
             Places.Entry e = v.entry();
-            ObjectNode f = features.addObject().put("type", "Feature").put("id", v.id());
-            ObjectNode g = f.putObject("geometry");
-            List<double[]> points = e.outline().stream().map(s -> position(s, anchor)).toList();
-            switch (e.form()) {
-                case POINT -> g.put("type", "Point").set("coordinates", node(points.get(0)));
-                case LINE -> g.put("type", "LineString").set("coordinates", nodes(points));
-                case POLYGON -> {
-                    List<double[]> ring = new ArrayList<>(points);
-                    ring.add(points.get(0));
-                    g.put("type", "Polygon").putArray("coordinates").add(nodes(ring));
-                }
-            }
-            ObjectNode p = f.putObject("properties").put("name", e.name()).put("kind", key(e.kind())).put("radiusM", e.radiusM()).put("worth", e.worth()).put("mayBeHit", e.mayBeHit())
+            ObjectNode p = frame.add(all, v.id(), e.form(), e.outline()).put("name", e.name()).put("kind", key(e.kind())).put("radiusM", e.radiusM()).put("worth", e.worth()).put("mayBeHit", e.mayBeHit())
                 .put("agreedBy", e.agreedBy()).put("agreedOn", e.more().agreedOn()).put("protection", key(e.protection())).put("protectedBy", e.protectedBy())
                 .put("protectionDone", e.protectionDone()).put("takenHow", e.takenHow()).put("inside", e.more().inside()).put("occupied", e.more().occupied());
             e.more().voltage().ifPresent(x -> p.put("voltage", key(x)));
@@ -92,30 +74,17 @@ public class PlanFiles {
             e.more().slopeDeg().ifPresent(x -> p.put("slopeDeg", x));
             e.more().downhillDeg().ifPresent(x -> p.put("downhillDeg", x));
         }
-        try {
-            return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(all);
-        } catch (JsonProcessingException e) {
-            throw new IllegalStateException(e);
-        }
+        return GeoFrame.write(all);
     }
 
-    private static double[] position(Spot s, Optional<Anchor> anchor) {
-        return anchor.map(a -> a.globe(s)).map(g -> new double[] {round(g.longitudeDeg(), 9), round(g.latitudeDeg(), 9)}).orElseGet(() -> new double[] {s.eastM(), s.northM()});
+    /** @return how places are written out; @throws RefusedInput {@code NO_ANCHOR} when the globe is asked for and the site has no anchor */
+    public GeoFrame frame(String jobId, boolean wgs84) {
+        return new GeoFrame(wgs84 ? Optional.of(anchor(jobId)) : Optional.empty());
     }
 
     private static double round(double v, int digits) {
         double f = Math.pow(10, digits);
         return Math.rint(v * f) / f;
-    }
-
-    private static ArrayNode node(double[] p) {
-        return JSON.createArrayNode().add(p[0]).add(p[1]);
-    }
-
-    private static ArrayNode nodes(List<double[]> points) {
-        ArrayNode a = JSON.createArrayNode();
-        points.forEach(p -> a.add(node(p)));
-        return a;
     }
 
     private static String key(Enum<?> e) {
@@ -127,7 +96,7 @@ public class PlanFiles {
         if (!all.path("type").asText().equals("FeatureCollection") || !all.path("features").isArray()) {
             throw new RefusedInput("NOT_GEOJSON", "file", "is no GeoJSON FeatureCollection");
         }
-        Optional<Anchor> anchor = all.path("antevidFrame").asText().equals(LOCAL) ? Optional.empty() : Optional.of(anchor(jobId));
+        Optional<Anchor> anchor = all.path("antevidFrame").asText().equals(GeoFrame.LOCAL) ? Optional.empty() : Optional.of(anchor(jobId));
         List<ImportReport.Problem> problems = new ArrayList<>();
         Map<Integer, Places.Entry> read = new HashMap<>();
         Map<Integer, String> ids = new HashMap<>();

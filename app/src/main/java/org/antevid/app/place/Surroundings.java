@@ -71,6 +71,11 @@ public class Surroundings {
         return new State(new Day(r.ground, r.light, r.crownLoad), r.permits, r.card(), r.access(), r.anchor(), r.version);
     }
 
+    /** @return when any of it was last changed */
+    public Optional<Instant> changedAt(String jobId) {
+        return trail.changedAtOf(SurroundingsRecord.class, jobId);
+    }
+
     public Day day(String jobId) {
         return state(jobId).day;
     }

@@ -64,7 +64,7 @@ public class Documents {
         Optional<PlanDocument.LayPart> lay = chosen.filter(Lays.Chosen::fixed).flatMap(c -> plan.map(p -> new PlanDocument.LayPart(p.choice().layDeg(),
             Rounding.up(p.zone().designReachM(), 1), Rounding.up(p.zone().exclusionM(), 0), p.fan().wholeCircle(), p.fanOutline(), c.dropZone(), ways(p),
             p.choice().school().words(), p.choice().means().kind().words(), p.control().biasDeg(), p.control().sigmaDeg(), p.card().hingeLengthM(),
-            p.card().hingeThickM())));
+            p.card().hingeThickM(), s.stem(k.reading().label()).orElseThrow().zones().stream().map(z -> new PlanDocument.ZonePart(z.kind().words(), z.area().outlines(), z.clippedBy())).toList())));
         List<Spot> beneath = s.hangs().stream().filter(h -> h.hung().equals(k.reading().label())).findFirst().map(h -> h.beneath().outline()).orElse(List.of());
         return new PlanDocument.StemPart(k.reading().label(), k.reading().species().commonName(), k.reading().state().words(), k.reading().at(),
             k.reading().height().map(h -> Rounding.up(h.high(), 1)), lay, beneath);
@@ -72,7 +72,7 @@ public class Documents {
 
     private static List<PlanDocument.WayPart> ways(LayPlan p) {
         return p.escape().routes().stream().filter(EscapeRoutes.Route::open).map(r -> new PlanDocument.WayPart(r.side() == EscapeRoutes.Side.RIGHT ? "E1" : "E2",
-            r.way().orElseThrow().azimuthDeg(), p.escape().requiredM())).toList();
+            r.way().orElseThrow().azimuthDeg(), r.way().orElseThrow().lengthM(), r.way().orElseThrow().path().stream().map(x -> new Spot(p.stem().at().eastM() + x.eastM(), p.stem().at().northM() + x.northM())).toList())).toList();
     }
 
     private static PlanDocument.StepPart step(Situation s, Step st, Map<String, String> names) {
@@ -97,7 +97,7 @@ public class Documents {
     private static List<PlanDocument.WayPart> wayOut(Site site, Spot stand, Spot stump, double ringM) {
         try {
             WayOut w = WayOut.of(stand, stump, ringM, LayPlan.obstacles(site, stand));
-            return List.of(new PlanDocument.WayPart("E", w.azimuthDeg(), Rounding.up(w.lengthM(), 0)));
+            return List.of(new PlanDocument.WayPart("E", w.azimuthDeg(), Rounding.up(w.lengthM(), 0), List.of(stand, stand.at(w.azimuthDeg(), w.lengthM()))));
         } catch (RefusedInput e) {
             return List.of();
         }

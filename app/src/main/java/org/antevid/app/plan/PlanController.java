@@ -6,7 +6,7 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.app.job.Needs;
-import org.antevid.app.lay.LayView;
+import org.antevid.app.lay.DialView;
 import org.antevid.app.people.People;
 import org.antevid.app.people.SignedIn;
 import org.antevid.core.crew.Competence;
@@ -92,7 +92,7 @@ class PlanController {
         }
     }
 
-    record Look(Verdict verdict, String verdictWords, String because, LayView.DialView dial, Optional<String> nextMeasurement, Optional<Double> nextDegrees, boolean verdictHangsOnIt) {
+    record Look(Verdict verdict, String verdictWords, String because, DialView dial, Optional<String> nextMeasurement, Optional<Double> nextDegrees, boolean verdictHangsOnIt) {
     }
 
     record VerdictWay(Verdict verdict, String words, boolean excluded, List<String> against, int people, List<String> competences, List<String> missing, String machines, String room) {
@@ -106,7 +106,7 @@ class PlanController {
     @Needs(Needs.Right.READ)
     Look look(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody LookRequest c) {
         FirstLook f = plans.firstLook(job, stem, c.choice());
-        return new Look(f.verdict(), f.verdict().words(), f.because(), LayView.DialView.of(f.dial()), f.nextMeasurement().map(FirstLook.Next::words),
+        return new Look(f.verdict(), f.verdict().words(), f.because(), DialView.of(f.dial()), f.nextMeasurement().map(FirstLook.Next::words),
             f.nextMeasurement().map(FirstLook.Next::degrees), f.nextMeasurement().filter(FirstLook.Next::verdictToo).isPresent());
     }
 

@@ -41,7 +41,6 @@ import org.antevid.core.rule.SecondOpinion;
 import org.antevid.core.rule.Severity;
 import org.antevid.core.rule.Situation;
 import org.antevid.core.rule.Verdicts;
-import org.antevid.core.site.Shape;
 import org.antevid.core.site.Site;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.Verdict;
@@ -89,14 +88,14 @@ public class Plans {
 
     public Situation situation(String jobId) {
         List<Situation.StemFacts> facts = new ArrayList<>();
-        Site site = places.site(jobId);
+        Site site = lays.site(jobId);
         List<Stems.Known> known = stems.known(jobId);
         Map<String, Lays.Chosen> lay = lays.chosen(jobId).stream().collect(Collectors.toMap(Lays.Chosen::stemId, Function.identity()));
         for (Stems.Known s : known) {
             Optional<Lays.Chosen> chosen = Optional.ofNullable(lay.get(s.id()));
             Optional<LayPlan> plan = chosen.filter(c -> s.reading().notKnown().isEmpty()).map(c -> lays.plan(s.reading(), site, c.choice()));
             facts.add(new Situation.StemFacts(s.reading(), plan, chosen.map(Lays.Chosen::fixed).orElse(false),
-                chosen.map(Lays.Chosen::dropZone).filter(z -> z.size() >= 3).map(Shape::polygon)));
+                chosen.flatMap(Lays.Chosen::zone), chosen.map(Lays.Chosen::zoneClips).orElse(List.of())));
         }
         Tangles.Answer tangle = tangles.answer(jobId);
         return new Situation(house.rules(), site, Optional.of(anemometer.now().gustMs()), jobs.job(jobId).windLimitMs(), facts,
@@ -127,7 +126,7 @@ public class Plans {
     }
 
     private Optional<Dial> dial(StemReading reading, Situation s, LayChoice c, Means means) {
-        return reading.notKnown().isEmpty() ? Optional.of(Dial.of(reading, new LayChoice(c.layDeg(), c.cutHeightM(), c.school(), c.barM(), means), s.site(), house.rules().layLimits()))
+        return reading.notKnown().isEmpty() ? Optional.of(Dial.of(reading, c.by(means), s.site(), house.rules().layLimits()))
             : Optional.empty();
     }
 

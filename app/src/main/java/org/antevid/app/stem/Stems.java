@@ -1,6 +1,8 @@
 package org.antevid.app.stem;
 
+import java.time.Instant;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -14,6 +16,8 @@ import org.antevid.app.trace.Trail;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.site.Spot;
+import org.antevid.core.site.StandingTree;
+import org.antevid.core.stem.Measured;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemReading;
@@ -56,6 +60,23 @@ public class Stems {
 
     /** What the leader chose to do with a stem, and for one that is left: what was closed off and who was told. */
     public record Choice(Verdict verdict, String because, String closedOff, String toldWhom) {
+    }
+
+    /** When what is known of a stem was last looked at. {@code changed} is when its record (wood, state, place) was. */
+    public record Looked(Map<Measured, Instant> measured, Optional<Instant> faults, Optional<Instant> changed) {
+    }
+
+    public Looked looked(String jobId, String id) {
+        Readings r = one(jobId, id);
+        Map<Measured, Instant> measured = new EnumMap<>(Measured.class);
+        r.sightings().stream().filter(s -> s.setAside == null).forEach(s -> measured.merge(s.kind.measured(), s.takenAt, (a, b) -> a.isAfter(b) ? a : b));
+        return new Looked(measured, r.defects().stream().map(d -> d.seenAt).max(Comparator.naturalOrder()), trail.changedAtOf(StemRecord.class, id));
+    }
+
+    /** @return stems that stand and are measured far enough for another to hang up in them; heights to the high side */
+    public List<StandingTree> standing(String jobId) {
+        return known(jobId).stream().map(Known::reading).filter(r -> r.state() == StemState.STANDING && r.notKnown().isEmpty())
+            .map(r -> new StandingTree(r.label(), r.at(), r.height().orElseThrow().high(), Math.min(25, r.crownRadiusM().orElseThrow()), r.dbh().orElseThrow().value())).toList();
     }
 
     public List<Known> known(String jobId) {

@@ -7,12 +7,16 @@ import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import org.antevid.app.problem.Stale;
 import org.hibernate.envers.AuditReader;
 import org.hibernate.envers.AuditReaderFactory;
+import org.hibernate.envers.query.AuditEntity;
 import org.springframework.stereotype.Component;
 
 /** Reads the revisions back: who changed a record last, and what. */
@@ -30,6 +34,24 @@ public class Trail {
         if (!Objects.equals(stored, given)) {
             throw new Stale(name + " was changed in the meantime: " + lastChange(record.getClass(), id) + ". Look again, then change it.");
         }
+    }
+
+    /** @return when each record of a job was last changed, by its id */
+    public Map<String, Instant> changedAt(Class<?> type, String jobId) {
+        List<?> rows = AuditReaderFactory.get(entities).createQuery().forRevisionsOfEntity(type, false, true).add(AuditEntity.property("jobId").eq(jobId))
+            .addProjection(AuditEntity.id()).addProjection(AuditEntity.revisionProperty("atMs")).getResultList();
+        Map<String, Instant> last = new HashMap<>();
+        for (Object row : rows) {
+            Object[] pair = (Object[]) row;
+            last.merge((String) pair[0], Instant.ofEpochMilli(((Number) pair[1]).longValue()), (a, b) -> a.isAfter(b) ? a : b);
+        }
+        return last;
+    }
+
+    /** @return when one record was last changed; empty when it never was */
+    public Optional<Instant> changedAtOf(Class<?> type, String id) {
+        AuditReader reader = AuditReaderFactory.get(entities);
+        return reader.getRevisions(type, id).stream().reduce((a, b) -> b).map(r -> Instant.ofEpochMilli(reader.findRevision(Revision.class, r).atMs));
     }
 
     private String lastChange(Class<?> type, String id) {

@@ -28,6 +28,14 @@ public record LayChoice(double layDeg, double cutHeightM, School school, double 
         return new LayChoice(layDeg, cutHeightM, school, barM, other, skill, leaving);
     }
 
+    public LayChoice by(School other) {
+        return new LayChoice(layDeg, cutHeightM, other, barM, means, skill, leaving);
+    }
+
+    public LayChoice leaving(Leaving other) {
+        return new LayChoice(layDeg, cutHeightM, school, barM, means, skill, other);
+    }
+
     public LayChoice turnedTo(double deg) {
         return new LayChoice(deg, cutHeightM, school, barM, means, skill, leaving);
     }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import org.antevid.core.cut.CutCard;
 import org.antevid.core.cut.StrapHold;
 import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.quantity.Rounding;
 import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.retreat.FallTime;
 import org.antevid.core.site.Feature;
@@ -48,6 +49,14 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
         /** @return whether it must not be hit and is: likelier than its worth allows, or in a fan that is the whole circle */
         public boolean blocks(boolean proven) {
             return feature.mustNotBeHit() && (proven ? struck.filter(s -> s.strike().controlled() > s.limit()).isPresent() : inFan);
+        }
+
+        /** @return the chance to be hit in words; what cannot be reached is said to be out of reach, never "0 %" */
+        public String chance(boolean proven) {
+            if (!feature.mustNotBeHit()) {
+                return feature.mayBeHit() ? "may be hit" : "protected";
+            }
+            return struck.map(s -> Rounding.chance(s.strike().controlled())).orElse(!proven && inFan ? "counts as hit" : inFan ? "thrown wood" : "out of reach");
         }
     }
 
@@ -122,6 +131,11 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
             }
         }
         return all;
+    }
+
+    /** @return houses, paths, pens and the like inside the ring: each is emptied, closed or guarded by name */
+    public List<Feature> occupied(Site site) {
+        return site.features().stream().filter(f -> f.kind().mayHoldPeople() && f.shape().distanceTo(stem.at()) <= zone.exclusionM()).toList();
     }
 
     /** @return what bars the way, in the frame of the stump */

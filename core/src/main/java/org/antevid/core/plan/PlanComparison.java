@@ -109,9 +109,21 @@ public final class PlanComparison {
         if (!a.dropZone().equals(b.dropZone())) {
             changes.add(plain(s.label(), "drop zone of " + s.label() + " is drawn anew"));
         }
-        if (!a.waysOut().equals(b.waysOut())) {
+        if (!ways(a.waysOut()).equals(ways(b.waysOut()))) {
             changes.add(plain(s.label(), "ways out at " + s.label() + " changed"));
         }
+        if (!clips(a).equals(clips(b))) {
+            changes.add(plain(s.label(), "what is taken out of the zones of " + s.label() + " changed"));
+        }
+    }
+
+    /** Where each way ends: how it is drawn in between follows from that and the obstacles. */
+    private static List<List<Object>> ways(List<PlanDocument.WayPart> ways) {
+        return ways.stream().map(w -> List.<Object>of(w.name(), w.azimuthDeg(), w.lengthM())).toList();
+    }
+
+    private static List<String> clips(PlanDocument.LayPart lay) {
+        return lay.zones().stream().flatMap(z -> z.clippedBy().stream().map(c -> z.words() + ": " + c)).toList();
     }
 
     private static void steps(PlanDocument before, PlanDocument after, List<Change> changes) {
@@ -142,7 +154,7 @@ public final class PlanComparison {
                 changes.add(plain(now.id(), name + ": " + p.person() + " is now " + p.role().words()));
             } else if (!before.stand().equals(p.stand())) {
                 changes.add(new Change(now.id(), name + ": " + p.person() + " stands elsewhere", before.stand(), p.stand()));
-            } else if (!before.waysOut().equals(p.waysOut())) {
+            } else if (!ways(before.waysOut()).equals(ways(p.waysOut()))) {
                 changes.add(new Change(now.id(), name + ": " + p.person() + " has another way out", before.stand(), p.stand()));
             }
         }

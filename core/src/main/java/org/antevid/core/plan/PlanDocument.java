@@ -27,11 +27,21 @@ public record PlanDocument(String job, double windLimitMs, double slopeDeg, doub
     /** The fixed lay of a stem and what follows from it; bias and sigma are empty where control is not proven. */
     public record LayPart(double layDeg, double reachM, double exclusionM, boolean wholeCircle, List<Spot> fan, List<Spot> dropZone,
                           List<WayPart> waysOut, String school, String means, Optional<Double> biasDeg,
-                          Optional<Double> sigmaDeg, double hingeLengthM, double hingeThickM) {
+                          Optional<Double> sigmaDeg, double hingeLengthM, double hingeThickM, List<ZonePart> zones) {
+        public LayPart {
+            zones = zones == null ? List.of() : List.copyOf(zones);
+        }
     }
 
-    /** A way out: name, azimuth, metres. */
-    public record WayPart(String name, double azimuthDeg, double lengthM) {
+    /** Ground kept clear while it is felled, as clipped; older documents have none. */
+    public record ZonePart(String words, List<List<Spot>> outlines, List<String> clippedBy) {
+    }
+
+    /** A way out: name, azimuth of its end, metres along it, its corners from where it begins (none in older documents). */
+    public record WayPart(String name, double azimuthDeg, double lengthM, List<Spot> path) {
+        public WayPart {
+            path = path == null ? List.of() : List.copyOf(path);
+        }
     }
 
     /** A step with its people. */

@@ -20,8 +20,6 @@ final class Detour {
     private static final double CELL_M = 0.5;
     private static final double ROOM_M = 3;
     private static final double NEAR_M = 1.2;
-    private static final double LEAST_REL = 95;
-    private static final double MOST_REL = 175;
     private static final double GOAL_FROM = 110;
     private static final double GOAL_TO = 160;
 
@@ -39,7 +37,7 @@ final class Detour {
             Spot s = at(i, half, width);
             double r = s.distanceTo(origin);
             double rel = side * Azimuth.turn(layDeg, origin.bearingTo(s));
-            boolean inSector = r < NEAR_M || rel >= LEAST_REL && rel <= MOST_REL;
+            boolean inSector = r < NEAR_M || rel >= EscapeRoutes.LEAST_REL_DEG && rel <= EscapeRoutes.MOST_REL_DEG;
             free[i] = inSector && r <= requiredM + ROOM_M && obstacles.stream().noneMatch(o -> o.shape().distanceTo(s) < corridorM / 2);
         }
         Arrays.fill(far, Double.MAX_VALUE);

@@ -1,6 +1,7 @@
 package org.antevid.core.retreat;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -29,6 +30,10 @@ public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route>
                            Optional<Double> reachedM, double footingFactor, List<String> warnings) {
     private static final double[] SEARCH_DEG = {135, 130, 140, 125, 145, 120, 150, 115, 155};
     private static final double START_M = 0.5;
+    private static final double FALL_SIDE_DEG = 75;
+    /** No way leads nearer the fall side, nor nearer the line straight back, than these turns off the lay (practice rule). */
+    static final double LEAST_REL_DEG = 105;
+    static final double MOST_REL_DEG = 165;
 
     /** Side of the lay, seen along it. */
     public enum Side {
@@ -65,6 +70,31 @@ public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route>
         public double factor() {
             return factor;
         }
+    }
+
+    /** Directions nobody leaves by, clockwise from one edge to the other. */
+    public record Sector(String words, double fromDeg, double toDeg) {
+    }
+
+    /** @return the danger sectors of a lay: the fall side, square to the stem, and straight behind (practice rules) */
+    public static List<Sector> dangers(double layDeg) {
+        return List.of(new Sector("fall side", Azimuth.normal(layDeg - FALL_SIDE_DEG), Azimuth.normal(layDeg + FALL_SIDE_DEG)),
+            new Sector("square to the stem", Azimuth.normal(layDeg + FALL_SIDE_DEG), Azimuth.normal(layDeg + LEAST_REL_DEG)),
+            new Sector("square to the stem", Azimuth.normal(layDeg - LEAST_REL_DEG), Azimuth.normal(layDeg - FALL_SIDE_DEG)),
+            new Sector("straight behind", Azimuth.normal(layDeg + MOST_REL_DEG), Azimuth.normal(layDeg - MOST_REL_DEG)));
+    }
+
+    /** @return in words where practice and walking speed do not prefer the same way; empty when they agree or only one is open */
+    public Optional<String> differ() {
+        List<Route> open = routes.stream().filter(Route::open).toList();
+        if (open.size() < 2 || best.isEmpty()) {
+            return Optional.empty();
+        }
+        Way preferred = best.get().way.orElseThrow();
+        Route quicker = open.stream().min(Comparator.comparingDouble(r -> r.way.orElseThrow().walkS)).orElseThrow();
+        double lost = preferred.walkS - quicker.way.orElseThrow().walkS;
+        return quicker.side == best.get().side || lost < 0.05 ? Optional.empty() : Optional.of(String.format(Locale.ROOT,
+            "practice takes the %s way (uphill, away from the lean), the %s one walks %.1f s quicker; the slower time counts", best.get().side.key(), quicker.side.key(), lost));
     }
 
     /** Something that bars the way, with the name it is reported by. Coordinates relative to the stump. */

@@ -19,6 +19,7 @@ import org.antevid.core.quantity.Rounding;
 import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.retreat.Leaving;
 import org.antevid.core.site.Feature;
+import org.antevid.core.site.FeatureKind;
 import org.antevid.core.stem.StemState;
 
 /** What the chosen lays do to targets, people and the cutter's way out. */
@@ -107,7 +108,7 @@ final class LayRules {
             }
             boolean named = f.peopleTakenCareOf();
             found.add(Finding.of("people:" + f.id(), named ? CAUTION : STOP, named ? 8 : 1, f.id(),
-                f.name() + " may hold people inside the ring of " + String.join(", ", rings)
+                f.name() + (f.kind() == FeatureKind.ANIMAL_PEN ? " may hold animals inside the ring of " : " may hold people inside the ring of ") + String.join(", ", rings)
                     + (named ? ": " + f.protectedBy() + " sees to it, not done yet" : ": nobody is named to clear it"),
                 "nobody but the named people is inside the ring while the saw runs", "practice rule",
                 named ? "done and confirmed before the go" : "name who empties, moves or closes it"));

@@ -28,10 +28,10 @@ import org.junit.jupiter.api.Test;
 
 class PlanTest {
     private static PlanDocument plan(Spot hives, double lay, String state) {
-        PlanDocument.LayPart part = new PlanDocument.LayPart(lay, 24, 48, false, List.of(), List.of(), List.of(new PlanDocument.WayPart("E1", 193, 6)), "open face",
-            "machine line", Optional.of(-3.0), Optional.of(3.3), 0.44, 0.053);
+        PlanDocument.LayPart part = new PlanDocument.LayPart(lay, 24, 48, false, List.of(), List.of(), List.of(new PlanDocument.WayPart("E1", 193, 6, List.of())), "open face",
+            "machine line", Optional.of(-3.0), Optional.of(3.3), 0.44, 0.053, List.of());
         PlanDocument.PostPart post = new PlanDocument.PostPart("sefa", "Sefa Marsh", Role.LOOKOUT, "watch", Optional.of(new Spot(50, 50)),
-            List.of(new PlanDocument.WayPart("E", 45, 12)));
+            List.of(new PlanDocument.WayPart("E", 45, 12, List.of())));
         return new PlanDocument("Withy Lock", 9, 6, 172,
             List.of(new PlanDocument.Thing("h", "beehives", "beehives", "POINT", List.of(hives), 1, 2, false, "nothing planned", "")),
             List.of(new PlanDocument.StemPart("S1", "poplar", state, new Spot(0, 0), Optional.of(24.4), Optional.of(part), List.of())),

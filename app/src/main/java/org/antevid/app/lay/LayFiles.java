@@ -1,0 +1,140 @@
+package org.antevid.app.lay;
+
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.antevid.app.job.Jobs;
+import org.antevid.app.job.Needs;
+import org.antevid.app.people.SignedIn;
+import org.antevid.app.place.Form;
+import org.antevid.app.place.GeoFrame;
+import org.antevid.app.place.PlanFiles;
+import org.antevid.app.sheet.Sheet;
+import org.antevid.app.sheet.SheetPdf;
+import org.antevid.app.sheet.SheetSvg;
+import org.antevid.app.stem.Stems;
+import org.antevid.core.lay.LayPlan;
+import org.antevid.core.lay.Zone;
+import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.quantity.Rounding;
+import org.antevid.core.retreat.EscapeRoutes;
+import org.antevid.core.site.Site;
+import org.antevid.core.site.Spot;
+import org.antevid.core.stem.StemReading;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Saved lays out as GeoJSON and as a sheet to scale; docs/formats/lay-geojson.md documents the properties. */
+@Service
+@Transactional(readOnly = true)
+class LayFiles {
+    private static final DateTimeFormatter STAMP = DateTimeFormatter.ofPattern("d MMMM yyyy, HH:mm", Locale.ENGLISH).withZone(ZoneId.systemDefault());
+    private final Lays lays;
+    private final Stems stems;
+    private final PlanFiles plan;
+    private final Jobs jobs;
+
+    LayFiles(Lays lays, Stems stems, PlanFiles plan, Jobs jobs) {
+        this.lays = lays;
+        this.stems = stems;
+        this.plan = plan;
+        this.jobs = jobs;
+    }
+
+    /** @return lay, fan, zones and ways out of every stem whose lay can be computed */
+    String geoJson(String jobId, boolean wgs84) {
+        GeoFrame frame = plan.frame(jobId, wgs84);
+        ObjectNode all = frame.collection();
+        Map<String, StemReading> readings = stems.known(jobId).stream().collect(Collectors.toMap(Stems.Known::id, Stems.Known::reading));
+        Site site = lays.site(jobId);
+        for (Lays.Chosen c : lays.chosen(jobId)) {
+            StemReading stem = readings.get(c.stemId());
+            if (stem.notKnown().isEmpty()) {
+                add(frame, all, c, lays.plan(stem, site, c.choice()));
+            }
+        }
+        return GeoFrame.write(all);
+    }
+
+    private static void add(GeoFrame frame, ObjectNode all, Lays.Chosen c, LayPlan p) {
+        String label = p.stem().label();
+        Spot stump = p.stem().at();
+        ObjectNode lay = frame.add(all, label + "-lay", Form.LINE, List.of(stump, stump.at(p.choice().layDeg(), p.zone().designReachM()))).put("stem", label).put("what", "lay").put("layDeg", p.choice().layDeg())
+            .put("fixed", c.fixed()).put("reachM", Rounding.up(p.zone().designReachM(), 1)).put("throwM", Rounding.up(p.zone().throwM(), 1)).put("exclusionM", Rounding.up(p.zone().exclusionM(), 1))
+            .put("means", p.choice().means().kind().name().toLowerCase(Locale.ROOT)).put("controlProven", p.control().proven());
+        p.control().sigmaDeg().ifPresent(s -> lay.put("sigmaDeg", s));
+        p.control().biasDeg().ifPresent(b -> lay.put("biasDeg", b));
+        frame.add(all, label + "-fan", Form.POLYGON, p.fanOutline()).put("stem", label).put("what", "fan").put("wholeCircle", p.fan().wholeCircle());
+        for (Zone z : Zone.of(p, c.zone(), c.zoneClips())) {
+            int part = 0;
+            for (List<Spot> outline : z.area().outlines()) {
+                frame.add(all, label + "-" + z.kind().name().toLowerCase(Locale.ROOT) + (part++ == 0 ? "" : "-" + part), Form.POLYGON, outline).put("stem", label).put("what", "zone")
+                    .put("zone", z.kind().name().toLowerCase(Locale.ROOT)).put("words", z.kind().words()).put("why", z.why()).put("clippedBy", String.join("; ", z.clippedBy()));
+            }
+        }
+        for (EscapeRoutes.Route r : p.escape().routes()) {
+            r.way().ifPresent(w -> {
+                ObjectNode way = frame.add(all, label + "-way-" + r.side().key(), Form.LINE, w.path().stream().map(s -> new Spot(stump.eastM() + s.eastM(), stump.northM() + s.northM())).toList()).put("stem", label)
+                    .put("what", "way out").put("side", r.side().key()).put("lengthM", Rounding.up(w.lengthM(), 1)).put("walkS", Rounding.up(w.walkS(), 1)).put("cleared", p.choice().leaving().cleared().contains(r.side()));
+                w.marginS().ifPresent(m -> way.put("marginS", Rounding.down(m, 1)));
+            });
+        }
+    }
+
+    Sheet sheet(String jobId, String stemId, SignedIn who) {
+        StemReading stem = stems.known(jobId, stemId).reading();
+        Lays.Chosen c = lays.chosenFor(stemId).orElseThrow(() -> new RefusedInput("MISSING", "lay", "choose and save a lay of " + stem.label() + " first"));
+        Site site = lays.site(jobId);
+        LayPlan p = lays.plan(stem, site, c.choice());
+        String state = (c.fixed() ? lays.outOfDate(c, p, site).isPresent() ? "Fixed, OUT OF DATE" : "Fixed" : "Not fixed") + ". Written out by " + who.name() + ", " + STAMP.format(Instant.now());
+        return LaySheet.of(p, site, Zone.of(p, c.zone(), c.zoneClips()), jobs.job(jobId).place(), state);
+    }
+}
+
+@RestController
+@RequestMapping("/api/jobs/{job}")
+class LayFilesController {
+    private final LayFiles files;
+
+    LayFilesController(LayFiles files) {
+        this.files = files;
+    }
+
+    @GetMapping(value = "/files/lays", produces = "application/geo+json")
+    @Needs(Needs.Right.READ)
+    ResponseEntity<byte[]> geoJson(@PathVariable String job, @RequestParam(defaultValue = "false") boolean wgs84) {
+        return file(files.geoJson(job, wgs84).getBytes(StandardCharsets.UTF_8), "application/geo+json", wgs84 ? "lays-wgs84.geojson" : "lays-local.geojson");
+    }
+
+    @GetMapping(value = "/stems/{stem}/lay/sheet.svg", produces = "image/svg+xml")
+    @Needs(Needs.Right.READ)
+    ResponseEntity<byte[]> svg(@PathVariable String job, @PathVariable String stem, @AuthenticationPrincipal SignedIn me) {
+        return file(SheetSvg.of(files.sheet(job, stem, me)).getBytes(StandardCharsets.UTF_8), "image/svg+xml", "lay.svg");
+    }
+
+    @GetMapping(value = "/stems/{stem}/lay/sheet.pdf", produces = "application/pdf")
+    @Needs(Needs.Right.READ)
+    ResponseEntity<byte[]> pdf(@PathVariable String job, @PathVariable String stem, @AuthenticationPrincipal SignedIn me) {
+        return file(SheetPdf.of(files.sheet(job, stem, me)), "application/pdf", "lay.pdf");
+    }
+
+    private static ResponseEntity<byte[]> file(byte[] bytes, String type, String name) {
+        return ResponseEntity.ok().contentType(MediaType.parseMediaType(type)).header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString()).body(bytes);
+    }
+}

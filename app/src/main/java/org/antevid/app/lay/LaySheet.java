@@ -1,0 +1,222 @@
+package org.antevid.app.lay;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.antevid.app.sheet.Sheet;
+import org.antevid.core.lay.Landmark;
+import org.antevid.core.lay.LayPlan;
+import org.antevid.core.lay.SightMiss;
+import org.antevid.core.lay.Zone;
+import org.antevid.core.quantity.Azimuth;
+import org.antevid.core.quantity.Rounding;
+import org.antevid.core.retreat.EscapeRoutes;
+import org.antevid.core.site.Feature;
+import org.antevid.core.site.Shape;
+import org.antevid.core.site.Site;
+import org.antevid.core.site.Spot;
+import org.antevid.core.site.StandingTree;
+
+/** The lay and its zones on a sheet of A4, to a whole scale with its bar, and the numbers beside it. */
+final class LaySheet {
+    private static final int[] SCALES = {100, 200, 250, 500, 750, 1000, 1500, 2000, 5000};
+    private static final double MAP_X = 10;
+    private static final double MAP_Y = 26;
+    private static final double MAP_W = 184;
+    private static final double MAP_H = 158;
+    private static final double SIDE_X = 200;
+    private static final String INK = "#1d2a26";
+    private static final String MUTE = "#55625c";
+    private static final String LAY = "#a3195b";
+    private static final String KEEP = "#b3261e";
+    private static final String ESCAPE = "#0b5cad";
+    private static final String DROP = "#9a6700";
+    private static final String SECOND = "#5b3e9b";
+
+    private final LayPlan plan;
+    private final Site site;
+    private final List<Zone> zones;
+    private final double mmPerM;
+    private final int scale;
+    private final Sheet sheet;
+    private double line = 32;
+
+    private LaySheet(LayPlan plan, Site site, List<Zone> zones, String job) {
+        this.plan = plan;
+        this.site = site;
+        this.zones = zones;
+        double across = 2 * plan.zone().exclusionM() + 4;
+        int chosen = SCALES[SCALES.length - 1];
+        for (int s : SCALES) {
+            if (across * 1000 / s <= MAP_H) {
+                chosen = s;
+                break;
+            }
+        }
+        this.scale = chosen;
+        this.mmPerM = 1000.0 / chosen;
+        this.sheet = Sheet.a4Landscape(job + ": lay of " + plan.stem().label());
+    }
+
+    /** @param state in words: fixed or not, when and by whom it was written out */
+    static Sheet of(LayPlan plan, Site site, List<Zone> zones, String job, String state) {
+        LaySheet s = new LaySheet(plan, site, zones, job);
+        s.head(job, state);
+        s.map();
+        s.figures();
+        s.foot();
+        return s.sheet;
+    }
+
+    private void head(String job, String state) {
+        sheet.words(new Sheet.Point(MAP_X, 16), 6.5, true, INK, Sheet.Align.LEFT, plan.stem().label() + " " + plan.stem().species().commonName() + ": lay " + Azimuth.digits(plan.choice().layDeg()) + "°")
+            .words(new Sheet.Point(MAP_X, 22), 3.6, false, MUTE, Sheet.Align.LEFT, job + ". " + state);
+    }
+
+    private Sheet.Point at(Spot s) {
+        Spot stump = plan.stem().at();
+        return new Sheet.Point(MAP_X + MAP_W / 2 + (s.eastM() - stump.eastM()) * mmPerM, MAP_Y + MAP_H / 2 - (s.northM() - stump.northM()) * mmPerM);
+    }
+
+    private List<Sheet.Point> at(List<Spot> spots) {
+        return spots.stream().map(this::at).toList();
+    }
+
+    private void map() {
+        sheet.window(new Sheet.Rect(MAP_X, MAP_Y, MAP_W, MAP_H));
+        for (Feature f : site.features()) {
+            feature(f);
+        }
+        for (Zone z : zones) {
+            zone(z);
+        }
+        sheet.stroke(at(plan.fanOutline()), true, Sheet.Pen.line(LAY, 0.25).filled(LAY, 0.12));
+        for (EscapeRoutes.Route r : plan.escape().routes()) {
+            r.way().ifPresent(w -> {
+                Spot stump = plan.stem().at();
+                List<Spot> path = w.path().stream().map(p -> new Spot(stump.eastM() + p.eastM(), stump.northM() + p.northM())).toList();
+                sheet.stroke(at(path), false, Sheet.Pen.line(ESCAPE, 0.9, 2.4, 1.2));
+                label(path.get(path.size() - 1), 2.5, ESCAPE, r.side() == EscapeRoutes.Side.RIGHT ? "E1" : "E2", true);
+            });
+        }
+        Spot stump = plan.stem().at();
+        double lay = plan.choice().layDeg();
+        Spot tip = stump.at(lay, plan.zone().designReachM());
+        sheet.stroke(List.of(at(stump), at(tip)), false, Sheet.Pen.line(LAY, 1));
+        sheet.stroke(at(List.of(tip, tip.at(lay + 155, 2.4), tip.at(lay - 155, 2.4))), true, Sheet.Pen.line(LAY, 0.2).filled(LAY, 1));
+        for (StandingTree t : site.trees()) {
+            if (!t.label().equals(plan.stem().label())) {
+                sheet.disc(at(t.at()), t.crownRadiusM() * mmPerM, Sheet.Pen.line(MUTE, 0.2, 1, 1)).disc(at(t.at()), 0.9, Sheet.Pen.line(INK, 0.4).filled("#ffffff", 1));
+                label(t.at(), -2.5, INK, t.label(), true);
+            }
+        }
+        sheet.disc(at(stump), 1.5, Sheet.Pen.line(INK, 0.7).filled("#ffffff", 1));
+        label(stump, -4.5, INK, plan.stem().label(), true);
+        sheet.wholeSheet();
+        sheet.stroke(List.of(new Sheet.Point(MAP_X, MAP_Y), new Sheet.Point(MAP_X + MAP_W, MAP_Y), new Sheet.Point(MAP_X + MAP_W, MAP_Y + MAP_H), new Sheet.Point(MAP_X, MAP_Y + MAP_H)), true, Sheet.Pen.line(INK, 0.3));
+        double n = MAP_X + 7;
+        sheet.stroke(List.of(new Sheet.Point(n, MAP_Y + 4), new Sheet.Point(n + 2.4, MAP_Y + 14), new Sheet.Point(n, MAP_Y + 12), new Sheet.Point(n - 2.4, MAP_Y + 14)), true, Sheet.Pen.line(INK, 0.2).filled(INK, 1))
+            .words(new Sheet.Point(n, MAP_Y + 18.5), 3.6, true, INK, Sheet.Align.MIDDLE, "N");
+    }
+
+    private void feature(Feature f) {
+        boolean target = f.worth() > 0;
+        Sheet.Pen pen = target ? Sheet.Pen.line(INK, 0.35) : Sheet.Pen.line(MUTE, 0.2);
+        if (f.shape().round().isPresent()) {
+            Shape.Round r = f.shape().round().get();
+            sheet.disc(at(r.centre()), Math.max(0.8, r.radiusM() * mmPerM), pen.filled("#ffffff", 1));
+        } else if (f.shape().hasArea()) {
+            sheet.stroke(at(f.shape().outline()), true, pen);
+        } else {
+            sheet.stroke(at(f.shape().outline()), false, Sheet.Pen.line(INK, 0.35, 2, 1));
+        }
+        if (target || f.kind().words().equals("meeting point")) {
+            label(f.shape().mark(), 1.2, INK, f.name() + (target ? " " + f.worth() : ""), false);
+        }
+    }
+
+    private void zone(Zone z) {
+        Sheet.Pen pen = switch (z.kind()) {
+            case RING -> Sheet.Pen.line(KEEP, 0.6, 4, 1.6);
+            case DROP -> Sheet.Pen.line(DROP, 0.4).filled(DROP, 0.1);
+            case BUTT -> Sheet.Pen.line(INK, 0.3, 0.6, 0.9);
+            case LINE -> Sheet.Pen.line(SECOND, 0.4, 2, 1).filled(SECOND, 0.08);
+            case PLATE -> Sheet.Pen.line(KEEP, 0.4, 0.8, 0.8);
+        };
+        z.area().outlines().forEach(o -> sheet.stroke(at(o), true, pen));
+    }
+
+    private void label(Spot s, double downMm, String colour, String text, boolean bold) {
+        Sheet.Point p = at(s);
+        if (p.x() > MAP_X + 1 && p.x() < MAP_X + MAP_W - 1 && p.y() > MAP_Y + 2 && p.y() < MAP_Y + MAP_H - 1) {
+            sheet.words(new Sheet.Point(p.x(), p.y() + downMm), 2.9, bold, colour, Sheet.Align.MIDDLE, text);
+        }
+    }
+
+    private void figures() {
+        title("Reach and ring");
+        row("reach, rounded up", Rounding.upText(plan.zone().designReachM()) + " m");
+        row("thrown beyond the tip, up", Rounding.upText(plan.zone().throwM()) + " m");
+        row("butt zone, up", Rounding.upText(plan.zone().buttZoneM()) + " m");
+        row("keep-out ring, up", String.format(Locale.ROOT, "%.0f m", Rounding.up(plan.zone().exclusionM(), 0)));
+        title("Control");
+        if (plan.control().proven()) {
+            row("spread (95 %)", String.format(Locale.ROOT, "±%.1f°", 1.96 * plan.control().sigmaDeg().orElse(0.0)));
+            double bias = plan.control().biasDeg().orElse(0.0);
+            row("drift expected", String.format(Locale.ROOT, "%.1f° %s", Math.abs(bias), bias >= 0 ? "right" : "left"));
+            row("side use of the hinge, 95 %", plan.control().hold().map(h -> String.format(Locale.ROOT, "%.0f %%", Math.ceil(100 * h.utilisation()))).orElse("not known"));
+        } else {
+            row("not proven: the whole circle counts", "");
+        }
+        row("brought over by", plan.choice().means().kind().words());
+        row("1 cm off at the stump, up", Rounding.up(SightMiss.of(10, Math.max(0.05, plan.card().hingeLengthM()), plan.zone().lengthM()).missM(), 2) + " m at the tip");
+        Landmark.ahead(plan.stem().at(), plan.choice().layDeg(), site, plan.stem().label()).stream().findFirst().ifPresent(m -> row("sight " + m.words(), String.format(Locale.ROOT, "%.0f m", m.distanceM())));
+        title("Targets in reach, nearest to the fan first");
+        plan.targets().stream().filter(t -> t.inReach() || t.inFan()).sorted(java.util.Comparator.comparingDouble(LayPlan.TargetCheck::clearanceM)).limit(8)
+            .forEach(t -> row(t.feature().name() + ", worth " + t.feature().worth() + (t.blocks(plan.control().proven()) ? ": STOP" : ""), t.chance(plan.control().proven())));
+        title("Ways out");
+        row("down in, rounded down", plan.fallTime().fastS().map(f -> Rounding.downText(f) + " s").orElse("not known"));
+        for (EscapeRoutes.Route r : plan.escape().routes()) {
+            String name = r.side() == EscapeRoutes.Side.RIGHT ? "E1 right" : "E2 left";
+            row(r.way().map(w -> name + ", " + Azimuth.digits(w.azimuthDeg()) + "°, " + Rounding.upText(w.lengthM()) + " m").orElse(name + ": barred"), r.way().flatMap(w -> w.marginS()).map(m -> Rounding.downText(m) + " s to spare").orElse("-"));
+        }
+        List<String> clipped = new ArrayList<>();
+        zones.forEach(z -> z.clippedBy().forEach(c -> clipped.add(z.kind().words() + ": " + c)));
+        if (!clipped.isEmpty()) {
+            title("Taken out of zones");
+            clipped.forEach(c -> row(c, ""));
+        }
+    }
+
+    private void title(String words) {
+        line += 2;
+        sheet.words(new Sheet.Point(SIDE_X, line), 3.6, true, INK, Sheet.Align.LEFT, words);
+        sheet.stroke(List.of(new Sheet.Point(SIDE_X, line + 1.2), new Sheet.Point(287, line + 1.2)), false, Sheet.Pen.line(INK, 0.25));
+        line += 5.2;
+    }
+
+    private void row(String left, String right) {
+        String cut = left.length() > 46 ? left.substring(0, 45) + "." : left;
+        sheet.words(new Sheet.Point(SIDE_X, line), 3.1, false, INK, Sheet.Align.LEFT, cut);
+        sheet.words(new Sheet.Point(287, line), 3.1, true, INK, Sheet.Align.RIGHT, right);
+        line += 4.6;
+    }
+
+    /** The bar is as long as it says on paper: measure it before you measure with it. */
+    private void foot() {
+        double bar = Optional.of(50 / mmPerM).map(m -> m >= 50 ? 50.0 : m >= 20 ? 20.0 : m >= 10 ? 10.0 : 5.0).get();
+        double y = MAP_Y + MAP_H + 8;
+        double w = bar * mmPerM;
+        for (int i = 0; i < 5; i++) {
+            Sheet.Pen pen = Sheet.Pen.line(INK, 0.2).filled(i % 2 == 0 ? INK : "#ffffff", 1);
+            double a = MAP_X + w * i / 5;
+            double b = MAP_X + w * (i + 1) / 5;
+            sheet.stroke(List.of(new Sheet.Point(a, y), new Sheet.Point(b, y), new Sheet.Point(b, y + 2), new Sheet.Point(a, y + 2)), true, pen);
+        }
+        sheet.words(new Sheet.Point(MAP_X, y - 1.4), 3, false, INK, Sheet.Align.LEFT, "0").words(new Sheet.Point(MAP_X + w, y - 1.4), 3, false, INK, Sheet.Align.MIDDLE, String.format(Locale.ROOT, "%.0f m", bar));
+        sheet.words(new Sheet.Point(MAP_X + w + 10, y + 1.8), 3.4, true, INK, Sheet.Align.LEFT, "1 : " + scale + " on A4. North is up.");
+        sheet.words(new Sheet.Point(MAP_X, y + 8), 3, false, MUTE, Sheet.Align.LEFT,
+            "Red dashes: keep out. Pink: fan. Ochre: drop zone. Blue: ways out. Violet: where the line whips. Dots: butt zone. Local code, the maker's limits and the qualified person on site outrank this.");
+    }
+}

@@ -1,0 +1,118 @@
+import { InputNumber } from 'antd';
+import { useState } from 'react';
+import { api, data, type Schemas, type Spot } from '../../api/client';
+import { Chips, Stepper } from '../../app/Stepper';
+import { usePlanTools } from '../../plan/planTools';
+import { azimuth, fixed } from '../../units/format';
+import { SightingCard } from './SightingCard';
+import type { Choice, Turning } from './useLay';
+
+type Props = { job: string; l: Turning; v: Schemas['LayView']; leader: boolean };
+
+/** What brings it over, which directions that opens, and how the lay is aimed. */
+export function LayTab({ job, l, v, leader }: Props) {
+  const line = l.choice.means === 'HAND_LINE' || l.choice.means === 'MACHINE_LINE';
+  return (
+    <>
+      <h2 style={{ marginTop: 0, borderTop: 0 }}>What brings it over <span>{v.neededN !== undefined && v.neededN > 0 ? `needs ${fixed(v.neededN / 1000)} kN in the line, reserve in` : ''}</span></h2>
+      <Chips label="" value={l.choice.means} onChange={(means) => l.set({ means })} options={[{ value: 'NOTHING', words: 'own lean' }, { value: 'WEDGES', words: 'wedges' }, { value: 'HAND_LINE', words: 'hand line' }, { value: 'MACHINE_LINE', words: 'machine' }]} />
+      {line && <Line choice={l.choice} set={l.set} />}
+      {l.dial && <Windows dial={l.dial} turnTo={(deg) => l.set({ layDeg: deg })} layDeg={v.layDeg} />}
+      <Aim job={job} l={l} v={v} leader={leader} />
+      {v.standsGustMs !== undefined && <p className="s">Hinge and means stand gusts of <b className="n">{fixed(v.standsGustMs)} m/s</b> from the worst side, rounded down; the wind is not in the other numbers.</p>}
+    </>
+  );
+}
+
+/** Where the line is tied and where the pull comes from. */
+function Line({ choice, set }: { choice: Choice; set: (c: Partial<Choice>) => void }) {
+  const { pick } = usePlanTools();
+  const at = (s?: Spot) => (s ? `${fixed(s.eastM)} m east, ${fixed(s.northM)} m north` : '');
+  return (
+    <div className="form">
+      <div className="two">
+        <Stepper label="Rope" unit="m up" value={choice.ropeHeightM ?? null} onChange={(v) => set({ ropeHeightM: v ?? undefined })} step={1} digits={1} />
+        {!choice.stand && <Stepper label="Anchor" unit="m out" value={choice.anchorDistM ?? null} onChange={(v) => set({ anchorDistM: v ?? undefined })} step={5} digits={0} />}
+        <Stepper label="Pull" unit="kN" value={choice.pullN === undefined ? null : choice.pullN / 1000} onChange={(v) => set({ pullN: v === null ? undefined : v * 1000 })} step={1} digits={1} />
+      </div>
+      <div>
+        {choice.stand ? (
+          <p>Pulls from <b className="n">{at(choice.stand)}</b>{choice.puller && <>, round a block there from <b className="n">{at(choice.puller)}</b></>}</p>
+        ) : <p className="s">Pulls along the lay, wherever that is; a line from a place pulls only toward it.</p>}
+        <button className="plain" style={{ fontWeight: 700, padding: 0, marginRight: 14 }} onClick={() => pick(choice.means === 'HAND_LINE' ? 'Tap where the people or the first block stand' : 'Tap where the machine or the first block stands', (stand) => set({ stand }))}>{choice.stand ? 'Place it elsewhere' : 'Place the pull on the plan'}</button>
+        {choice.stand && <button className="plain" style={{ padding: 0, marginRight: 14 }} onClick={() => pick('Tap where the pull comes from, round the block', (puller) => set({ puller }))}>Redirect it</button>}
+        {choice.stand && <button className="plain" style={{ padding: 0 }} onClick={() => set({ stand: undefined, puller: undefined })}>Along the lay</button>}
+      </div>
+    </div>
+  );
+}
+
+/** Windows, the best lay and the second; or that there is none, why, and what would open one. */
+function Windows({ dial, turnTo, layDeg }: { dial: Schemas['DialView']; turnTo: (deg: number) => void; layDeg: number }) {
+  if (dial.closed) {
+    return (
+      <div aria-label="Windows">
+        <h2>No lay is open <span>{dial.closed.degrees}° of 360°: {dial.closed.mostFrequent}</span></h2>
+        {dial.closed.opens.length > 0 ? <><p>What would open one:</p><ul style={{ paddingLeft: 20 }}>{dial.closed.opens.map((o) => <li key={o}>{o}</li>)}</ul></> : <p>Nothing the plan knows of would open one: section it, dismantle it, or leave it.</p>}
+      </div>
+    );
+  }
+  const name = ['Best', 'Second'];
+  return (
+    <div aria-label="Windows">
+      <h2>Windows <span>{dial.windows.map((w) => `${azimuth(w.fromDeg)}° to ${azimuth(w.toDeg)}°, ${w.widthDeg}° wide`).slice(0, 2).join('; ')}{dial.windows.length > 2 ? `; ${dial.windows.length} in all` : ''}</span></h2>
+      <ul className="list">
+        {dial.picks.map((p, i) => (
+          <li key={p.deg}><button className="row" aria-current={Math.round(layDeg) === p.deg} onClick={() => turnTo(p.deg)}><b style={{ minWidth: 58 }}>{name[i]}</b><b className="n" style={{ color: 'var(--lay)', minWidth: 46 }}>{azimuth(p.deg)}°</b><span style={{ flex: 1 }}>{p.why}</span></button></li>
+        ))}
+      </ul>
+      {dial.picks.length === 0 && <p className="s">Only with a guy at the side; nothing is free of it.</p>}
+      <p className="s">Tap a direction of the dial for its blocks and costs.</p>
+    </div>
+  );
+}
+
+/** How the lay is sighted, by whom, and what a centimetre does. */
+function Aim({ job, l, v, leader }: Props) {
+  const { pick, say } = usePlanTools();
+  const [mark, setMark] = useState<Spot>();
+  const [off, setOff] = useState<number | null>(0);
+  const [card, setCard] = useState(false);
+  const past = async (landmark: Spot, offM: number) => {
+    try {
+      const a = await data(api.POST('/api/jobs/{job}/stems/{stem}/lay/aim', { params: { path: { job, stem: l.stem!.id } }, body: { landmark, offM } }));
+      say('');
+      l.set({ layDeg: a.layDeg });
+    } catch (e) {
+      say((e as Error).message);
+    }
+  };
+  return (
+    <div aria-label="Aim">
+      <h2>Aim <span>1 cm off at the stump is {fixed(v.missPerCmM, 2)} m at the tip, up</span></h2>
+      {v.landmarks[0] ? <p>Sight <b>{v.landmarks[0].words}</b>, {fixed(v.landmarks[0].distanceM, 0)} m away.</p> : <p className="s">No landmark within 15° of this lay; set a stake.</p>}
+      {v.aim && <p>It drifts: to lie on {azimuth(v.layDeg)}° sight <b className="n">{fixed(v.aim.aimDeg)}°</b>, {fixed(v.aim.correctDeg)}° to the {v.aim.side}. <small>Offered, never applied by itself.</small></p>}
+      <div className="form"><div className="two">
+        <label>Lay (°)<InputNumber aria-label="Lay in degrees" min={0} max={359.9} value={Math.round(v.layDeg * 10) / 10} controls={false} style={{ width: '100%' }} onChange={(d) => typeof d === 'number' && l.set({ layDeg: d })} /></label>
+        <label>Who gunns and cuts
+          <select aria-label="Skill" value={l.choice.skill ?? 'TRAINED'} onChange={(e) => l.set({ skill: e.target.value as Choice['skill'] })} style={{ minHeight: 46, font: 'inherit', border: '1px solid var(--mute)', background: '#fff' }}>
+            <option value="NOVICE">novice</option><option value="TRAINED">trained</option><option value="EXPERIENCED">experienced</option>
+          </select>
+        </label>
+      </div>
+        {mark && <Stepper label="Right of the landmark" unit="m" value={off} step={0.1} digits={1} onChange={(m) => {
+          setOff(m);
+          if (m !== null) void past(mark, m);
+        }} />}
+      </div>
+      <button className="plain" style={{ fontWeight: 700, padding: 0, marginRight: 16 }} onClick={() => pick('Tap the landmark to aim at', (at) => {
+        setMark(at);
+        setOff(0);
+        void past(at, 0);
+      })}>Aim at a landmark</button>
+      <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => setCard(true)}>Sighting card</button>
+      {card && <SightingCard v={v} close={() => setCard(false)} />}
+      {!leader && <p className="s">Only the leader fixes a lay.</p>}
+    </div>
+  );
+}

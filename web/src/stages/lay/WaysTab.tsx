@@ -1,0 +1,55 @@
+import { api, type Schemas } from '../../api/client';
+import { useAct, useStems } from '../../api/job';
+import { Chips } from '../../app/Stepper';
+import { Mark } from '../../figures/Mark';
+import { usePlanTools } from '../../plan/planTools';
+import { azimuth, fixed, mm } from '../../units/format';
+import type { Turning } from './useLay';
+
+type Props = { job: string; l: Turning; v: Schemas['LayView']; leader: boolean };
+
+/** Whether the cutter gets away: two ways, their ground and time, what is cleared first, and what else buys time. */
+export function WaysTab({ job, l, v, leader }: Props) {
+  const { say } = usePlanTools();
+  const act = useAct(job, say);
+  const trees = (useStems(job).data ?? []).filter((s) => s.state === 'STANDING' && s.id !== l.stem?.id);
+  const clear = (side: Schemas['WayView']['side'], done: boolean) => void act(api.PUT('/api/jobs/{job}/stems/{stem}/lay/clearing', { params: { path: { job, stem: l.stem!.id } }, body: { side, done } }));
+  const strap = v.strap;
+  return (
+    <>
+      <h2 style={{ marginTop: 0, borderTop: 0 }}>Ways out <span>down in {v.fallFastS === undefined ? 'not known' : `${fixed(v.fallFastS)} s, rounded down`}</span></h2>
+      <table aria-label="Ways out"><tbody>
+        {v.ways.map((w) => (
+          <tr key={w.name}><td><b style={{ color: 'var(--esc)' }}>{w.name}</b> {w.side.toLowerCase()}{w.best && ', main'}</td>
+            <td>{w.open ? <><span className="n">{azimuth(w.azimuthDeg ?? 0)}°, {fixed(w.lengthM ?? 0)} m</span>{w.path.length > 2 && ' with a bend'}<br /><small>{Math.abs(w.slopeUpDeg ?? 0) < 0.5 ? 'level' : `${fixed(Math.abs(w.slopeUpDeg ?? 0), 0)}° ${(w.slopeUpDeg ?? 0) > 0 ? 'up' : 'down'}`}, {w.ground}, walks {fixed(w.walkS ?? 0)} s</small></> : <b>blocked: {w.blockedBy.join(', ')}</b>}</td>
+            <td className="r n">{w.open && (w.marginS === undefined ? 'not known' : w.marginS >= 0 ? `${fixed(w.marginS)} s spare` : `${fixed(-w.marginS)} s late`)}</td>
+            <td><Mark size={18} kind={!w.open ? 'CAUTION' : (w.marginS ?? -1) >= 0 ? 'ready' : 'NOTE'} /></td></tr>
+        ))}
+      </tbody></table>
+      {v.waysDiffer && <p className="s">{v.waysDiffer}.</p>}
+      <p className="s">Never to the fall side, square to the stem or straight behind: the shaded sectors.</p>
+      {v.reachedM !== undefined && <p aria-label="Reached">When it lands the cutter has walked <b className="n">{fixed(v.reachedM)} m</b> on the better way{v.reachedIfClearedM !== undefined && v.reachedIfClearedM > v.reachedM ? <>, cleared <b className="n">{fixed(v.reachedIfClearedM)} m</b></> : ''}; 3 m are to be covered.</p>}
+      {v.tooSlow && <p className="refused">Too slow. {[v.reachedIfClearedM !== undefined && v.reachedIfClearedM >= 3 && 'Clearing the way does it', strap?.holds && l.choice.means.endsWith('LINE') && 'a pull after he has left does it', 'another lay may'].filter(Boolean).join('; ')}.</p>}
+
+      <h2>Clear first <span>{v.ways.filter((w) => w.clearedBy !== undefined).length} of {v.ways.filter((w) => w.open).length} done</span></h2>
+      {!l.saved && <p className="s">Save the lay first (Z); clearing is kept for the lay it was done for.</p>}
+      <table aria-label="Clear first"><tbody>
+        {v.ways.filter((w) => w.open).map((w) => (
+          <tr key={w.name}><td><b style={{ color: 'var(--esc)' }}>{w.name}</b> {fixed(w.lengthM ?? 0)} m on {azimuth(w.azimuthDeg ?? 0)}°, 1.5 m wide: brush, brash, tools</td>
+            <td className="r">{w.clearedBy !== undefined ? <>cleared <small>{w.clearedBy}</small> {leader && <button className="plain" onClick={() => clear(w.side, false)}>not any more</button>}</>
+              : <button className="plain" style={{ fontWeight: 700 }} disabled={!leader || !l.saved || l.changed} onClick={() => clear(w.side, true)}>Mark {w.name} cleared</button>}</td></tr>
+        ))}
+      </tbody></table>
+      {l.saved && l.changed && <p className="s">Save this lay (Z) before marking ways as cleared.</p>}
+
+      <h2>When his time begins</h2>
+      <Chips label="" value={l.choice.clock ?? 'AT_MOVEMENT'} onChange={(clock) => l.set({ clock })} options={[{ value: 'AT_MOVEMENT', words: 'first movement' }, { value: 'AT_PULL', words: 'pull after he left' }]} />
+      {(l.choice.clock === 'AT_PULL' || v.tooSlow) && (strap
+        ? <p className={strap.holds ? 's' : 'refused'}>The strap holds {strap.ratio === undefined ? 'whatever leans on it' : `${fixed(strap.ratio)} times what the lean asks`} (2 are needed){strap.holds ? '' : strap.neededM !== undefined ? `; ${mm(strap.neededM)} mm would` : '; no thickness would'}.</p>
+        : <p className="s">No strap here: the lean is not known or the stem is too small to bore.</p>)}
+
+      <h2>Cover tree <span>no distance; second opinion</span></h2>
+      <Chips label="" value={l.choice.coverTree ?? ''} onChange={(coverTree) => l.set({ coverTree })} options={[{ value: '', words: 'none' }, ...trees.map((t) => ({ value: t.label, words: t.label }))]} />
+    </>
+  );
+}
