@@ -24,7 +24,8 @@ const toward = (p: Spot, deg: number, m: number): Spot => ({
 
 /** A frozen or current plan drawn small, to scale, north up: for cards and phones. Draws what the server computed. */
 export function PlanSketch({ plan, height, me, focus, changes }: { plan: Plan; height: number; me?: Me; focus?: string; changes?: Schemas['Change'][] }) {
-  const ends = me ? me.ways.map((w) => toward(me.stand, w.azimuthDeg, w.lengthM)) : [];
+  const paths = me ? me.ways.map((w) => (w.path.length > 1 ? w.path : [me.stand, toward(me.stand, w.azimuthDeg, w.lengthM)])) : [];
+  const ends = paths.map((p) => p[p.length - 1]);
   const b = bounds(plan, [...(me ? [me.stand, ...ends] : [])]);
   const unit = Math.max(b.w / 390, b.h / height);
   const text = 13 * unit;
@@ -50,7 +51,8 @@ export function PlanSketch({ plan, height, me, focus, changes }: { plan: Plan; h
         <g key={s.label}>
           {s.lay.dropZone.length > 0 && <polygon points={path(s.lay.dropZone)} fill="url(#sk-drop)" stroke="var(--drop)" strokeWidth={1.6 * unit} opacity={0.7} />}
           <polygon points={path(s.lay.fan)} fill="color-mix(in srgb, var(--lay) 18%, transparent)" stroke="var(--lay)" strokeWidth={1.4 * unit} />
-          <circle cx={s.at.eastM} cy={-s.at.northM} r={s.lay.exclusionM} fill="none" stroke="var(--keep)" strokeWidth={2.6 * unit} strokeDasharray={`${16 * unit} ${6 * unit}`} />
+          {s.lay.zones.every((z) => z.words !== 'exclusion ring') && <circle cx={s.at.eastM} cy={-s.at.northM} r={s.lay.exclusionM} fill="none" stroke="var(--keep)" strokeWidth={2.6 * unit} strokeDasharray={`${16 * unit} ${6 * unit}`} />}
+          {s.lay.zones.filter((z) => z.words === 'exclusion ring').flatMap((z) => z.outlines).map((o, i) => <polygon key={i} points={path(o)} fill="none" stroke="var(--keep)" strokeWidth={2.6 * unit} strokeDasharray={`${16 * unit} ${6 * unit}`} />)}
           <polyline points={path([s.at, toward(s.at, s.lay.layDeg, s.lay.reachM)])} stroke="var(--lay)" strokeWidth={4 * unit} fill="none" />
           <text x={toward(s.at, s.lay.layDeg, s.lay.reachM * 0.6).eastM} y={-toward(s.at, s.lay.layDeg, s.lay.reachM * 0.6).northM + 18 * unit} fontSize={text} style={{ fontSize: text, fill: 'var(--lay)' }} className="h b" strokeWidth={4 * unit}>{azimuth(s.lay.layDeg)}°</text>
         </g>
@@ -71,9 +73,8 @@ export function PlanSketch({ plan, height, me, focus, changes }: { plan: Plan; h
         <g>
           {me.ways.map((w, i) => (
             <g key={w.name}>
-              {[-1.6, 1.6].map((o) => (
-                <polyline key={o} points={path([toward(me.stand, w.azimuthDeg + 90, o * unit), toward(ends[i], w.azimuthDeg + 90, o * unit)])} stroke="var(--esc)" strokeWidth={2.2 * unit} strokeDasharray={`${8 * unit} ${4 * unit}`} fill="none" />
-              ))}
+              <polyline points={path(paths[i])} stroke="var(--esc)" strokeWidth={6 * unit} strokeDasharray={`${8 * unit} ${4 * unit}`} fill="none" />
+              <polyline points={path(paths[i])} stroke="var(--paper)" strokeWidth={2 * unit} fill="none" />
               <text x={ends[i].eastM} y={-ends[i].northM} style={{ fontSize: text * 1.15, fill: 'var(--esc)', strokeWidth: 4 * unit }} className="h b">{w.name}</text>
             </g>
           ))}

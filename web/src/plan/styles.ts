@@ -151,8 +151,9 @@ function reachStyles(l: Schemas['LayView']): Style[] {
     if (!g) continue;
     for (const o of z.outlines) {
       out.push(new Style({ geometry: ring(o), stroke: line(g.colour, 2.2, g.dash), fill: new Fill({ color: `${token(g.colour)}12` }), zIndex: 5 }));
-      const low = o.reduce((a, b) => (b.northM < a.northM ? b : a));
-      out.push(new Style({ geometry: new Point(xy(low)), text: words(g.words, g.colour, true, [0, 12]), zIndex: 8 }));
+      const far = (p: Spot) => (z.kind === 'LINE' ? Math.hypot(p.eastM - l.stump.eastM, p.northM - l.stump.northM) : -p.northM);
+      const at = o.reduce((a, b) => (far(b) > far(a) ? b : a));
+      out.push(new Style({ geometry: new Point(xy(at)), text: words(g.words, g.colour, true, [z.kind === 'LINE' ? -50 : 0, 12]), zIndex: 8 }));
     }
   }
   for (const c of l.landing.contacts) out.push(new Style({ geometry: new Point(xy(c.at)), image: new RegularShape({ points: 3, radius: 11, fill: new Fill({ color: token(c.lifts ? 'keep' : 'drop') }) }), text: words(`${c.bed}, ${c.atM.toFixed(1)} m`, 'ink', true, [0, -18]), zIndex: 9 }));
@@ -216,7 +217,7 @@ export function dialStyles(centre: Spot, reachM: number, dial: Schemas['DialView
     else if (r.state === 'OPEN' && width(r) >= 10) say('open', 'act');
     else if (r.state === 'OPEN_WITH_PULL' && width(r) >= 16) say(pulls(dial, r), 'ink');
     else if (r.state === 'OPEN_WITH_GUY' && width(r) >= 12) say('with a guy', 'ink');
-    else if (r.state === 'COSTLY' && width(r) >= 16 && widest.get(r.reason) === r) say(`costly: ${r.reason}`, 'ink');
+    else if (r.state === 'COSTLY' && width(r) >= 16 && widest.get(r.reason) === r) say('costly', 'ink');
   }
   if (pointed !== undefined) out.push(new Style({ geometry: new LineString([at(pointed, -6), at(pointed, BAND_PX + 8)]), stroke: line('act', 5), zIndex: 9 }));
   return out;

@@ -24,10 +24,16 @@ export function LayTab({ job, l, v, leader }: Props) {
   );
 }
 
-/** Where the line is tied and where the pull comes from. */
+/** Where the line is tied and where the pull comes from; said in one line until it is to be changed. */
 function Line({ choice, set }: { choice: Choice; set: (c: Partial<Choice>) => void }) {
   const { pick } = usePlanTools();
+  const known = choice.ropeHeightM !== undefined && (choice.anchorDistM !== undefined || choice.stand !== undefined) && (choice.means === 'HAND_LINE' || choice.pullN !== undefined);
+  const [open, setOpen] = useState(false);
   const at = (s?: Spot) => (s ? `${fixed(s.eastM)} m east, ${fixed(s.northM)} m north` : '');
+  const from = choice.stand ? <>from <b className="n">{at(choice.stand)}</b>{choice.puller && <>, round a block there from <b className="n">{at(choice.puller)}</b></>}</> : <>along the lay, <b className="n">{choice.anchorDistM === undefined ? 'not known' : `${choice.anchorDistM} m`}</b> out</>;
+  if (known && !open) {
+    return <p>Tied <b className="n">{choice.ropeHeightM} m</b> up, pulls {from}{choice.pullN !== undefined && <>, <b className="n">{fixed(choice.pullN / 1000)} kN</b></>}. <button className="plain" style={{ fontWeight: 700 }} onClick={() => setOpen(true)}>Change the line</button></p>;
+  }
   return (
     <div className="form">
       <div className="two">
@@ -35,13 +41,12 @@ function Line({ choice, set }: { choice: Choice; set: (c: Partial<Choice>) => vo
         {!choice.stand && <Stepper label="Anchor" unit="m out" value={choice.anchorDistM ?? null} onChange={(v) => set({ anchorDistM: v ?? undefined })} step={5} digits={0} />}
         <Stepper label="Pull" unit="kN" value={choice.pullN === undefined ? null : choice.pullN / 1000} onChange={(v) => set({ pullN: v === null ? undefined : v * 1000 })} step={1} digits={1} />
       </div>
+      <p className="s">Pulls {from}. A line from a place pulls only toward that place.</p>
       <div>
-        {choice.stand ? (
-          <p>Pulls from <b className="n">{at(choice.stand)}</b>{choice.puller && <>, round a block there from <b className="n">{at(choice.puller)}</b></>}</p>
-        ) : <p className="s">Pulls along the lay, wherever that is; a line from a place pulls only toward it.</p>}
         <button className="plain" style={{ fontWeight: 700, padding: 0, marginRight: 14 }} onClick={() => pick(choice.means === 'HAND_LINE' ? 'Tap where the people or the first block stand' : 'Tap where the machine or the first block stands', (stand) => set({ stand }))}>{choice.stand ? 'Place it elsewhere' : 'Place the pull on the plan'}</button>
         {choice.stand && <button className="plain" style={{ padding: 0, marginRight: 14 }} onClick={() => pick('Tap where the pull comes from, round the block', (puller) => set({ puller }))}>Redirect it</button>}
-        {choice.stand && <button className="plain" style={{ padding: 0 }} onClick={() => set({ stand: undefined, puller: undefined })}>Along the lay</button>}
+        {choice.stand && <button className="plain" style={{ padding: 0, marginRight: 14 }} onClick={() => set({ stand: undefined, puller: undefined })}>Along the lay</button>}
+        {known && <button className="plain" style={{ padding: 0 }} onClick={() => setOpen(false)}>Done</button>}
       </div>
     </div>
   );

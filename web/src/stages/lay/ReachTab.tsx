@@ -14,11 +14,11 @@ type Props = { job: string; l: Turning; v: Schemas['LayView']; leader: boolean; 
 export function ReachTab({ job, l, v, leader, go }: Props) {
   return (
     <>
-      <h2 style={{ marginTop: 0, borderTop: 0 }}>What it can hit <span>{v.targets.length} targets; chance with control, rounded up</span></h2>
-      <table aria-label="Targets"><thead><tr><th>target, worth</th><th className="r">clear of fan</th><th className="r">chance</th><th /></tr></thead><tbody>
+      <h2 style={{ marginTop: 0, borderTop: 0 }}>What it can hit <span>chance with control, rounded up</span></h2>
+      <table aria-label="Targets"><thead><tr><th>target, worth</th><th className="r" style={{ whiteSpace: 'nowrap' }}>clear of fan</th><th className="r">chance</th><th /></tr></thead><tbody>
         {[...v.targets].sort((a, b) => Number(b.blocks) - Number(a.blocks) || Number(b.inFan) - Number(a.inFan) || a.clearanceM - b.clearanceM).map((t) => (
-          <tr key={t.id}><td>{t.name} <small>{t.worth}</small></td><td className="r n">{t.inFan ? <b>in fan</b> : `${fixed(t.clearanceM)} m`}</td>
-            <td className="r n"><b>{t.chance}</b>{t.limit && t.chance.includes('%') && <><br /><small>limit {t.limit}{t.chanceLost ? `, lost ${t.chanceLost}` : ''}</small></>}</td>
+          <tr key={t.id}><td>{t.name} <small>{t.worth}</small>{t.limit && t.chance.includes('%') && <><br /><small>limit {t.limit}{t.atMost && t.atMost !== t.chance ? `; at most ${t.atMost}` : ''}{t.chanceLost ? `; control lost ${t.chanceLost}` : ''}</small></>}</td><td className="r n">{t.inFan ? <b>in fan</b> : `${fixed(t.clearanceM)} m`}</td>
+            <td className="r" style={{ whiteSpace: 'nowrap' }}><b>{t.chance}</b></td>
             <td><Mark size={18} kind={t.blocks ? 'STOP' : t.inFan && !t.isProtected ? 'CAUTION' : t.inReach ? 'NOTE' : 'ready'} /></td></tr>
         ))}
       </tbody></table>

@@ -20,6 +20,10 @@ export function RehearseTab({ job, l, v }: Props) {
   const [seen, setSeen] = useState<{ of: Schemas['RehearsalView']; tookMs: number }>();
   const [theta, setTheta] = useState<number>();
   const timer = useRef<number | undefined>(undefined);
+  const result = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (seen) result.current?.scrollIntoView({ block: 'start' });
+  }, [seen]);
   const key = JSON.stringify([l.choice, what, falls, seed]);
   const stop = () => {
     cancelAnimationFrame(timer.current ?? 0);
@@ -66,15 +70,17 @@ export function RehearseTab({ job, l, v }: Props) {
   return (
     <>
       <h2 style={{ marginTop: 0, borderTop: 0 }}>What if <span>seeded falls of lay {azimuth(v.layDeg)}°</span></h2>
-      <Chips label="a gust at the crown from any side" value={what.gustMs} onChange={(gustMs) => setWhat({ ...what, gustMs })} options={[{ value: 0, words: 'none' }, { value: 6, words: '6 m/s' }, { value: 9, words: '9 m/s' }, { value: 14, words: '14 m/s' }]} />
-      <Chips label="the hinge is lost at" value={what.releaseDeg ?? 90} onChange={(d) => setWhat({ ...what, releaseDeg: d === 90 ? undefined : d })} options={[{ value: 90, words: 'as planned' }, { value: 30, words: '30°' }, { value: 15, words: '15°' }]} />
-      <Chips label="a hinge corner is rotten" value={what.rotten} onChange={(rotten) => setWhat({ ...what, rotten })} options={[{ value: 'NONE', words: 'none' }, { value: 'LEFT', words: 'left' }, { value: 'RIGHT', words: 'right' }]} />
-      <Chips label="the notch is off at one end by" value={what.offM} onChange={(offM) => setWhat({ ...what, offM })} options={[{ value: 0, words: '0 cm' }, { value: 0.02, words: '2 cm' }, { value: 0.05, words: '5 cm' }]} />
+      <div className="whatif">
+      <Chips label="gust from any side" value={what.gustMs} onChange={(gustMs) => setWhat({ ...what, gustMs })} options={[{ value: 0, words: 'none' }, { value: 6, words: '6 m/s' }, { value: 9, words: '9 m/s' }, { value: 14, words: '14 m/s' }]} />
+      <Chips label="hinge is lost at" value={what.releaseDeg ?? 90} onChange={(d) => setWhat({ ...what, releaseDeg: d === 90 ? undefined : d })} options={[{ value: 90, words: 'as planned' }, { value: 30, words: '30°' }, { value: 15, words: '15°' }]} />
+      <Chips label="rotten hinge corner" value={what.rotten} onChange={(rotten) => setWhat({ ...what, rotten })} options={[{ value: 'NONE', words: 'none' }, { value: 'LEFT', words: 'left' }, { value: 'RIGHT', words: 'right' }]} />
+      <Chips label="notch off at an end" value={what.offM} onChange={(offM) => setWhat({ ...what, offM })} options={[{ value: 0, words: '0 cm' }, { value: 0.02, words: '2 cm' }, { value: 0.05, words: '5 cm' }]} />
       <Chips label="falls" value={falls} onChange={setFalls} options={FALLS} />
+      </div>
       <div className="form"><div className="two"><Stepper label="Seed" unit="" value={seed} step={1} digits={0} min={1} onChange={(s) => setSeed(s ?? 1)} />
         <button className="big" style={{ alignSelf: 'end', minHeight: 46, fontSize: 17 }} onClick={() => void run()}>Rehearse</button></div></div>
       {seen && planned && other && (
-        <div aria-label="Rehearsal">
+        <div aria-label="Rehearsal" ref={result}>
           <SideView theta={theta ?? 0} />
           <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => play(seen.of)}>Play it again</button> <small>real time: {fixed(seen.of.stepS * (seen.of.motion.length - 1))} s from the first movement, without hinge and drag</small>
           <table><thead><tr><th>{other.falls.toLocaleString('en')} falls, seed {seed}</th><th className="r">as planned</th>{!same && <th className="r">what if</th>}</tr></thead><tbody>

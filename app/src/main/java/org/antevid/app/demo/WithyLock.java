@@ -134,7 +134,7 @@ class WithyLock {
         places.add(job, target("boat Tansy", FeatureKind.BOAT, Form.POLYGON, 3, Protection.EMPTY, "Oren Pike", spots(12, 15, 23, 14.2, 24.5, 15.2, 23, 16.2, 12, 17)));
         places.add(job, new Places.Entry("phone line", FeatureKind.OVERHEAD_LINE, Form.LINE, spots(0, 60, 34, 66, 90, 73), 0, 4, false, "", Protection.NONE, "", false, "corners by tape from the stump of S1",
             new Places.More("", "", Optional.of(VoltageClass.TELEPHONE), Optional.empty(), "", Optional.empty(), Optional.empty())));
-        places.add(job, target("beehives", FeatureKind.BEEHIVES, Form.POLYGON, 2, Protection.NONE, "", spots(70, 33, 74, 33, 74, 35, 70, 35)));
+        places.add(job, target("beehives", FeatureKind.BEEHIVES, Form.POLYGON, 2, Protection.NONE, "", spots(56, 33, 60, 33, 60, 35, 56, 35)));
         places.add(job, target("towpath", FeatureKind.PATH, Form.LINE, 2, Protection.CLOSE, "Oren Pike", spots(0, 20.5, 45, 19.6, 90, 17)));
         places.add(job, new Places.Entry("water stopcock", FeatureKind.BURIED, Form.POINT, spots(50, 29), 0.4, 2, false, "", Protection.NONE, "", false,
             "tape 13.0 m on 113° from the stump of S1"));
@@ -221,6 +221,6 @@ class WithyLock {
         crews.add(job, new Crews.Entry(Step.Kind.RELEASE, Optional.of("S2"), 0, 40, List.of(
             new Step.Post(Role.WINCH, tove.id(), Optional.of(new Spot(47, 65))), new Step.Post(Role.LOOKOUT, sefa.id(), Optional.of(new Spot(66, 58))))));
         crews.add(job, new Crews.Entry(Step.Kind.FELL, Optional.of("S1"), 40, 70, List.of(
-            new Step.Post(Role.CUTTER, nadia.id(), Optional.empty()), new Step.Post(Role.LOOKOUT, sefa.id(), Optional.of(new Spot(86, 56))))));
+            new Step.Post(Role.CUTTER, nadia.id(), Optional.empty()), new Step.Post(Role.LOOKOUT, sefa.id(), Optional.of(new Spot(89, 44))))));
     }
 }

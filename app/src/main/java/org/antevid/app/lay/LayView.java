@@ -35,9 +35,9 @@ public record LayView(String stem, double layDeg, Spot stump, double reachM, dou
     record Sight(String words, Spot at, double distanceM, double offM) {
     }
 
-    /** @param chance in words, the controlled one; {@code chanceLost} with control lost altogether @param limit for its worth */
+    /** @param chance in words, the controlled one; {@code atMost} over every spread up to this one, {@code chanceLost} with control lost altogether @param limit for its worth */
     record Target(String id, String name, int worth, boolean mayBeHit, boolean isProtected, double fromStumpM, double clearanceM, boolean inReach,
-                  boolean inFan, boolean inRing, String chance, Optional<String> chanceLost, Optional<String> limit, boolean blocks) {
+                  boolean inFan, boolean inRing, String chance, Optional<String> atMost, Optional<String> chanceLost, Optional<String> limit, boolean blocks) {
     }
 
     /** @param severity 0..1, how badly the crowns meet */
@@ -109,7 +109,7 @@ public record LayView(String stem, double layDeg, Spot stump, double reachM, dou
     private static List<Target> targets(LayPlan p) {
         boolean proven = p.control().proven();
         return p.targets().stream().map(t -> new Target(t.feature().id(), t.feature().name(), t.feature().worth(), t.feature().mayBeHit(),
-            !t.feature().mustNotBeHit(), Rounding.down(t.fromStumpM(), 1), Rounding.down(t.clearanceM(), 1), t.inReach(), t.inFan(), t.inRing(), t.chance(proven),
+            !t.feature().mustNotBeHit(), Rounding.down(t.fromStumpM(), 1), Rounding.down(t.clearanceM(), 1), t.inReach(), t.inFan(), t.inRing(), t.chance(proven), t.struck().map(k -> Rounding.chance(k.strike().most())),
             t.struck().filter(k -> k.strike().decision() > k.strike().controlled()).map(k -> Rounding.chance(k.strike().decision())),
             t.struck().filter(k -> Double.isFinite(k.limit())).map(k -> Rounding.chance(k.limit())), t.blocks(proven))).toList();
     }

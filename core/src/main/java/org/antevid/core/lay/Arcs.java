@@ -82,6 +82,33 @@ public record Arcs(List<Arc> arcs) {
         return Math.min(1, sum);
     }
 
+    /**
+     * @return the most that can fall on these directions with any spread up to {@code sigmaDeg}, 0..1: a larger one never lowers it. Each
+     *     arc and its next turns are taken at their own worst spread, so it errs high.
+     */
+    public double mostShare(double meanDeg, double sigmaDeg) {
+        double sum = 0;
+        for (Arc a : arcs) {
+            for (int turn = -1; turn <= 1; turn++) {
+                double from = Azimuth.turn(meanDeg, a.fromDeg) + 360 * turn;
+                sum += most(from, from + a.widthDeg, sigmaDeg);
+            }
+        }
+        return Math.min(1, sum);
+    }
+
+    /** An interval that holds the mean takes everything when nothing spreads; one beside it takes most at one spread of its own. */
+    private static double most(double from, double to, double sigma) {
+        if (from <= 0 && to >= 0) {
+            return 1;
+        }
+        double near = Math.min(Math.abs(from), Math.abs(to));
+        double far = Math.max(Math.abs(from), Math.abs(to));
+        double own = near >= far ? sigma : Math.sqrt((far * far - near * near) / (2 * Math.log(far / near)));
+        double at = Math.min(sigma, own);
+        return at > 0 ? Normal.below(far / at) - Normal.below(near / at) : 0;
+    }
+
     public boolean isEmpty() {
         return arcs.isEmpty();
     }

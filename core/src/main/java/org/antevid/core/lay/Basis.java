@@ -51,8 +51,8 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
     public static Basis of(LayPlan p, Site site) {
         StemReading s = p.stem();
         List<Fact> facts = new ArrayList<>();
-        s.dbh().ifPresent(d -> facts.add(new Fact(Source.DIAMETER, "", "diameter", metres(d))));
-        s.height().ifPresent(h -> facts.add(new Fact(Source.HEIGHT, "", "height", metres(h))));
+        s.dbh().ifPresent(d -> facts.add(new Fact(Source.DIAMETER, "", "diameter", with(d, 100, "cm"))));
+        s.height().ifPresent(h -> facts.add(new Fact(Source.HEIGHT, "", "height", with(h, 1, "m"))));
         facts.add(new Fact(Source.LEAN, "", "lean", s.lean().map(l -> String.format(Locale.ROOT, "%.1f° to %03.0f° ± %.1f°", l.deg(), l.azimuthDeg(), l.sigmaDeg())).orElse("not known")));
         s.crownRadiusM().ifPresent(c -> facts.add(new Fact(Source.CROWN, "", "crown radius", String.format(Locale.ROOT, "%.1f m", c))));
         facts.add(new Fact(Source.WOOD, "", "wood of the hinge", s.hingeWood(p.choice().layDeg()).key().replace('_', ' ')));
@@ -82,8 +82,8 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
         return answers;
     }
 
-    private static String metres(Estimate e) {
-        return String.format(Locale.ROOT, "%.2f ± %.2f m", e.value(), e.sigma());
+    private static String with(Estimate e, double per, String unit) {
+        return String.format(Locale.ROOT, "%.1f ± %.1f %s", per * e.value(), Rounding.up(per * e.sigma(), 1), unit);
     }
 
     private static String fault(Defect d) {

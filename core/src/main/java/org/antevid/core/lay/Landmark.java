@@ -28,7 +28,7 @@ public record Landmark(String name, Spot at, double distanceM, double offM) {
     public static List<Landmark> ahead(Spot stump, double layDeg, Site site, String own) {
         List<Landmark> all = new ArrayList<>();
         for (Feature f : site.features()) {
-            Spot middle = f.shape().mark();
+            Spot middle = f.shape().round().map(r -> r.centre()).orElseGet(f.shape()::mark);
             Stream<Spot> points = f.shape().round().isPresent() ? Stream.of(middle) : f.shape().outline().stream();
             points.distinct().map(p -> at(stump, layDeg, f.shape().round().isPresent() ? f.name() : f.name() + ", " + quarter(middle.bearingTo(p)) + (f.shape().hasArea() ? " corner" : " point"), p)).forEach(all::add);
         }

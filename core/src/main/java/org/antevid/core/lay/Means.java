@@ -86,6 +86,11 @@ public record Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> an
         return stand.map(s -> new Means(kind, ropeHeightM, Optional.of(Math.max(SHORTEST_LINE_M, stump.distanceTo(s))), pullN, stand, puller, Azimuth.turn(layDeg, stump.bearingTo(s)))).orElse(this);
     }
 
+    /** @return where the pull comes from; empty for no line or one whose anchor is not known */
+    public Optional<Spot> end(Spot stump, double layDeg) {
+        return isLine() ? puller.or(() -> stand).or(() -> anchorDistM.map(d -> stump.at(layDeg, d))) : Optional.empty();
+    }
+
     public boolean isLine() {
         return kind == Kind.HAND_LINE || kind == Kind.MACHINE_LINE;
     }

@@ -11,8 +11,9 @@ import org.antevid.core.quantity.Mulberry;
  * @param total       with the chance that control is lost, any direction then as likely
  * @param decision    what to decide by
  * @param circleShare share of all directions in which it is covered
+ * @param most        upper bound of the controlled chance over every spread up to the one taken; never falls when the spread grows
  */
-public record Strike(double controlled, double total, double decision, double circleShare, boolean inReach) {
+public record Strike(double controlled, double total, double decision, double circleShare, boolean inReach, double most) {
     private static final double LOST_ANYWAY = 0.25;
 
     /** @param sigmaDeg 0..90 @param lostChance 0..1 */
@@ -21,14 +22,14 @@ public record Strike(double controlled, double total, double decision, double ci
         boolean reach = !covering.isEmpty();
         double controlled = reach ? covering.share(layDeg + biasDeg, sigmaDeg) : 0;
         double total = (1 - lostChance) * controlled + lostChance * circle;
-        return new Strike(controlled, total, reach && lostChance >= LOST_ANYWAY ? 1 : Math.max(controlled, total), circle, reach);
+        return new Strike(controlled, total, reach && lostChance >= LOST_ANYWAY ? 1 : Math.max(controlled, total), circle, reach, reach ? covering.mostShare(layDeg + biasDeg, sigmaDeg) : 0);
     }
 
     /** Where no control is proven, whatever is in reach counts as hit. */
     public static Strike uncontrolled(Arcs covering) {
         boolean reach = !covering.isEmpty();
         double hit = reach ? 1 : 0;
-        return new Strike(hit, hit, hit, covering.widthDeg() / 360, reach);
+        return new Strike(hit, hit, hit, covering.widthDeg() / 360, reach, hit);
     }
 
     /**

@@ -21,6 +21,7 @@ final class ZoneRules {
     static final List<Rule> ALL = List.of(ZoneRules::besideALine, ZoneRules::otherCrew, ZoneRules::machineInReach, ZoneRules::plate, ZoneRules::bed);
     private static final double ANCHOR_LENGTHS = 1.1;
     private static final double PULLER_LENGTHS = 2;
+    private static final double OPERATOR_M = 4;
 
     private ZoneRules() {
     }
@@ -40,15 +41,15 @@ final class ZoneRules {
 
     private static Stream<Finding> besideALine(Situation s) {
         return fells(s).flatMap(st -> facts(s, st).flatMap(f -> f.zones().stream().filter(z -> z.kind() == Zone.Kind.LINE).flatMap(z -> st.posts().stream()
-            .filter(p -> p.role() != Role.CUTTER && p.stand().filter(z::takesIn).isPresent() && !atTheEnd(f, p.stand().get()))
+            .filter(p -> p.role() != Role.CUTTER && p.stand().filter(z::takesIn).isPresent() && !(p.role() == Role.WINCH && atTheEnd(f, p.stand().get())))
             .map(p -> Finding.of("line-zone:" + st.id() + ":" + p.personId(), STOP, 6, st.id(), "step " + st.turn() + ": the " + p.role().words() + " would stand in the snap-back zone of the line to "
                 + f.reading().label(), "a line that parts whips along itself and into the angle it is redirected in", "practice rule", "stand clear of the line, outside its angle")))));
     }
 
     /** The winch's own operator stands at the far end of the line, behind the machine. */
     private static boolean atTheEnd(Situation.StemFacts f, Spot stand) {
-        Means m = f.lay().orElseThrow().choice().means();
-        return m.puller().or(m::stand).filter(e -> e.distanceTo(stand) <= 4).isPresent();
+        LayPlan p = f.lay().orElseThrow();
+        return p.choice().means().end(p.stem().at(), p.choice().layDeg()).filter(e -> e.distanceTo(stand) <= OPERATOR_M).isPresent();
     }
 
     /** Two lengths between crews: whoever works on another stem at the same time is outside this one's ring. */
