@@ -134,7 +134,7 @@ function draw(scene: PlanScene, resolution: number): Feature[] {
   }
   if (scene.preview && scene.stage >= 2 && scene.stage <= 4) {
     const p = scene.preview;
-    if (scene.dial && scene.stage === 3 && scene.focus === 'lay') out.push(...dialStyles(p.stump, p.reachM, scene.dial, resolution, scene.pointed).map(alone));
+    if (scene.dial && scene.stage === 3 && scene.focus === 'lay') out.push(...dialStyles(p.stump, p.reachM, scene.dial, resolution, p.layDeg, scene.pointed).map(alone));
     if (scene.stage > 2) {
       out.push(...layStyles(p, true, box, scene.stage === 3 ? scene.focus : undefined).map(alone));
       if (scene.stage === 3) out.push(handle(p, resolution));

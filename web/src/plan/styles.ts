@@ -151,9 +151,10 @@ function reachStyles(l: Schemas['LayView']): Style[] {
     if (!g) continue;
     for (const o of z.outlines) {
       out.push(new Style({ geometry: ring(o), stroke: line(g.colour, 2.2, g.dash), fill: new Fill({ color: `${token(g.colour)}12` }), zIndex: 5 }));
-      const far = (p: Spot) => (z.kind === 'LINE' ? Math.hypot(p.eastM - l.stump.eastM, p.northM - l.stump.northM) : -p.northM);
-      const at = o.reduce((a, b) => (far(b) > far(a) ? b : a));
-      out.push(new Style({ geometry: new Point(xy(at)), text: words(g.words, g.colour, true, [z.kind === 'LINE' ? -50 : 0, 12]), zIndex: 8 }));
+      const along = toward(l.stump, l.layDeg + (z.kind === 'BUTT' ? -80 : 0), 1000);
+      const off = (p: Spot) => Math.hypot(p.eastM - along.eastM, p.northM - along.northM);
+      const at = o.reduce((a, b) => (off(b) < off(a) ? b : a));
+      out.push(new Style({ geometry: new Point(xy(at)), text: words(g.words, g.colour, true, z.kind === 'LINE' ? [-50, 12] : [0, -8]), zIndex: 8 }));
     }
   }
   for (const c of l.landing.contacts) out.push(new Style({ geometry: new Point(xy(c.at)), image: new RegularShape({ points: 3, radius: 11, fill: new Fill({ color: token(c.lifts ? 'keep' : 'drop') }) }), text: words(`${c.bed}, ${c.atM.toFixed(1)} m`, 'ink', true, [0, -18]), zIndex: 9 }));
@@ -188,7 +189,7 @@ export function dropStyle(points: Spot[]): Style {
 
 /** The band of the dial lies outside the reach circle: solid blocked, teeth costly, crosses with a guy, arrows with a pull, open channel. */
 export const BAND_PX = 22;
-export function dialStyles(centre: Spot, reachM: number, dial: Schemas['DialView'], resolution: number, pointed?: number): Style[] {
+export function dialStyles(centre: Spot, reachM: number, dial: Schemas['DialView'], resolution: number, layDeg: number, pointed?: number): Style[] {
   const at = (deg: number, px: number): [number, number] => xy(toward(centre, deg, reachM + px * resolution));
   const out: Style[] = [];
   const width = (r: Schemas['Run']) => r.toDeg - r.fromDeg;
@@ -199,7 +200,8 @@ export function dialStyles(centre: Spot, reachM: number, dial: Schemas['DialView
   };
   for (const r of dial.runs) {
     const mid = (r.fromDeg + r.toDeg) / 2;
-    const say = (text: string, colour: string) => out.push(new Style({ geometry: new Point(at(mid, BAND_PX + 14)), text: words(text, colour, true), zIndex: 8 }));
+    const underHandle = Math.abs(((mid - layDeg + 540) % 360) - 180) < 12;
+    const say = (text: string, colour: string) => !underHandle && out.push(new Style({ geometry: new Point(at(mid, BAND_PX + 14)), text: words(text, colour, true), zIndex: 8 }));
     if (r.state !== 'COSTLY') {
       const edge: [number, number][] = [];
       for (let d = r.fromDeg; d <= r.toDeg; d += 1) edge.push(at(d, BAND_PX));

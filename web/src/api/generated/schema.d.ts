@@ -3179,6 +3179,7 @@ export interface components {
             from: components["schemas"]["Spot"];
         };
         Target: {
+            atMost?: string;
             blocks: boolean;
             chance: string;
             chanceLost?: string;

@@ -87,7 +87,7 @@ export default function LayPanel({ job, go }: PanelProps) {
       </div>
       {isFixed && !old
         ? <button className="next" onClick={() => go('cuts')}><span>Next: the cuts<small>lay {azimuth(l.saved?.choice.layDeg ?? 0)}° and drop zone are fixed</small></span>→</button>
-        : <button className="next" disabled={!v || !leader} onClick={() => void fix(true)}><span>Fix lay {v ? azimuth(v.layDeg) : ''}° and its drop zone<small>{blocking.length > 0 ? `a stop will stand: ${blocking.map((t) => t.name).join(', ')}` : 'the crew is briefed on it'}</small></span>→</button>}
+        : <button className="next" disabled={!v || !leader} onClick={() => void fix(true)}><span>{v ? `Fix lay ${azimuth(v.layDeg)}° and its drop zone` : 'No lay yet'}<small>{!v ? 'what is missing is named above' : blocking.length > 0 ? `a stop will stand: ${blocking.map((t) => t.name).join(', ')}` : 'the crew is briefed on it'}</small></span>→</button>}
     </>
   );
 }

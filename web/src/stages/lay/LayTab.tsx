@@ -32,7 +32,7 @@ function Line({ choice, set }: { choice: Choice; set: (c: Partial<Choice>) => vo
   const at = (s?: Spot) => (s ? `${fixed(s.eastM)} m east, ${fixed(s.northM)} m north` : '');
   const from = choice.stand ? <>from <b className="n">{at(choice.stand)}</b>{choice.puller && <>, round a block there from <b className="n">{at(choice.puller)}</b></>}</> : <>along the lay, <b className="n">{choice.anchorDistM === undefined ? 'not known' : `${choice.anchorDistM} m`}</b> out</>;
   if (known && !open) {
-    return <p>Tied <b className="n">{choice.ropeHeightM} m</b> up, pulls {from}{choice.pullN !== undefined && <>, <b className="n">{fixed(choice.pullN / 1000)} kN</b></>}. <button className="plain" style={{ fontWeight: 700 }} onClick={() => setOpen(true)}>Change the line</button></p>;
+    return <p>Tied <b className="n">{choice.ropeHeightM} m</b> up, pulls {from}{choice.pullN !== undefined && <>, <b className="n">{fixed(choice.pullN / 1000)} kN</b></>}. <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => setOpen(true)}>Change the line</button></p>;
   }
   return (
     <div className="form">

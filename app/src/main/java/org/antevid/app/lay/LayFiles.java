@@ -103,7 +103,7 @@ class LayFiles {
         Site site = lays.site(jobId);
         LayPlan p = lays.plan(stem, site, c.choice());
         String state = (c.fixed() ? lays.outOfDate(c, p, site).isPresent() ? "Fixed, OUT OF DATE" : "Fixed" : "Not fixed") + ". Written out by " + who.name() + ", " + STAMP.format(Instant.now());
-        return LaySheet.of(p, site, Zone.of(p, c.zone(), c.zoneClips()), jobs.job(jobId).place(), state);
+        return LaySheet.of(p, site, Zone.of(p, c.zone(), c.zoneClips()), stems.known(jobId).stream().map(Stems.Known::reading).toList(), jobs.job(jobId).place(), state);
     }
 }
 

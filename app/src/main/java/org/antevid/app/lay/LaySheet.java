@@ -13,10 +13,12 @@ import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.site.Feature;
+import org.antevid.core.site.FeatureKind;
 import org.antevid.core.site.Shape;
 import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
 import org.antevid.core.site.StandingTree;
+import org.antevid.core.stem.StemReading;
 
 /** The lay and its zones on a sheet of A4, to a whole scale with its bar, and the numbers beside it. */
 final class LaySheet {
@@ -37,15 +39,17 @@ final class LaySheet {
     private final LayPlan plan;
     private final Site site;
     private final List<Zone> zones;
+    private final List<StemReading> others;
     private final double mmPerM;
     private final int scale;
     private final Sheet sheet;
     private double line = 32;
 
-    private LaySheet(LayPlan plan, Site site, List<Zone> zones, String job) {
+    private LaySheet(LayPlan plan, Site site, List<Zone> zones, List<StemReading> all, String job) {
         this.plan = plan;
         this.site = site;
         this.zones = zones;
+        this.others = all.stream().filter(s -> !s.label().equals(plan.stem().label())).toList();
         double across = 2 * plan.zone().exclusionM() + 4;
         int chosen = SCALES[SCALES.length - 1];
         for (int s : SCALES) {
@@ -59,9 +63,9 @@ final class LaySheet {
         this.sheet = Sheet.a4Landscape(job + ": lay of " + plan.stem().label());
     }
 
-    /** @param state in words: fixed or not, when and by whom it was written out */
-    static Sheet of(LayPlan plan, Site site, List<Zone> zones, String job, String state) {
-        LaySheet s = new LaySheet(plan, site, zones, job);
+    /** @param stems all of the place @param state in words: fixed or not, when and by whom it was written out */
+    static Sheet of(LayPlan plan, Site site, List<Zone> zones, List<StemReading> stems, String job, String state) {
+        LaySheet s = new LaySheet(plan, site, zones, stems, job);
         s.head(job, state);
         s.map();
         s.figures();
@@ -107,9 +111,12 @@ final class LaySheet {
         sheet.stroke(at(List.of(tip, tip.at(lay + 155, 2.4), tip.at(lay - 155, 2.4))), true, Sheet.Pen.line(LAY, 0.2).filled(LAY, 1));
         for (StandingTree t : site.trees()) {
             if (!t.label().equals(plan.stem().label())) {
-                sheet.disc(at(t.at()), t.crownRadiusM() * mmPerM, Sheet.Pen.line(MUTE, 0.2, 1, 1)).disc(at(t.at()), 0.9, Sheet.Pen.line(INK, 0.4).filled("#ffffff", 1));
-                label(t.at(), -2.5, INK, t.label(), true);
+                sheet.disc(at(t.at()), t.crownRadiusM() * mmPerM, Sheet.Pen.line(MUTE, 0.2, 1, 1));
             }
+        }
+        for (StemReading s : others) {
+            sheet.disc(at(s.at()), 0.9, Sheet.Pen.line(INK, 0.4).filled("#ffffff", 1));
+            label(s.at(), -2.2, INK, s.label(), true);
         }
         sheet.disc(at(stump), 1.5, Sheet.Pen.line(INK, 0.7).filled("#ffffff", 1));
         label(stump, -4.5, INK, plan.stem().label(), true);
@@ -131,8 +138,10 @@ final class LaySheet {
         } else {
             sheet.stroke(at(f.shape().outline()), false, Sheet.Pen.line(INK, 0.35, 2, 1));
         }
-        if (target || f.kind().words().equals("meeting point")) {
-            label(f.shape().mark(), 1.2, INK, f.name() + (target ? " " + f.worth() : ""), false);
+        if (target || f.kind() == FeatureKind.MEETING_POINT) {
+            Spot mark = f.shape().round().map(Shape.Round::centre).orElseGet(f.shape()::mark);
+            double below = f.shape().hasArea() ? f.shape().outline().stream().mapToDouble(s -> at(s).y()).max().orElse(0) - at(mark).y() : 0;
+            label(mark, Math.min(12, below) + 3.2, INK, f.name() + (target ? " " + f.worth() : ""), false);
         }
     }
 
@@ -171,7 +180,10 @@ final class LaySheet {
         }
         row("brought over by", plan.choice().means().kind().words());
         row("1 cm off at the stump, up", Rounding.up(SightMiss.of(10, Math.max(0.05, plan.card().hingeLengthM()), plan.zone().lengthM()).missM(), 2) + " m at the tip");
-        Landmark.ahead(plan.stem().at(), plan.choice().layDeg(), site, plan.stem().label()).stream().findFirst().ifPresent(m -> row("sight " + m.words(), String.format(Locale.ROOT, "%.0f m", m.distanceM())));
+        Landmark.ahead(plan.stem().at(), plan.choice().layDeg(), site, plan.stem().label()).stream().findFirst().ifPresent(m -> {
+            row("the lay passes, " + String.format(Locale.ROOT, "%.0f m away,", m.distanceM()), "");
+            row("  " + m.words(), "");
+        });
         title("Targets in reach, nearest to the fan first");
         plan.targets().stream().filter(t -> t.inReach() || t.inFan()).sorted(java.util.Comparator.comparingDouble(LayPlan.TargetCheck::clearanceM)).limit(8)
             .forEach(t -> row(t.feature().name() + ", worth " + t.feature().worth() + (t.blocks(plan.control().proven()) ? ": STOP" : ""), t.chance(plan.control().proven())));
@@ -179,7 +191,7 @@ final class LaySheet {
         row("down in, rounded down", plan.fallTime().fastS().map(f -> Rounding.downText(f) + " s").orElse("not known"));
         for (EscapeRoutes.Route r : plan.escape().routes()) {
             String name = r.side() == EscapeRoutes.Side.RIGHT ? "E1 right" : "E2 left";
-            row(r.way().map(w -> name + ", " + Azimuth.digits(w.azimuthDeg()) + "°, " + Rounding.upText(w.lengthM()) + " m").orElse(name + ": barred"), r.way().flatMap(w -> w.marginS()).map(m -> Rounding.downText(m) + " s to spare").orElse("-"));
+            row(r.way().map(w -> name + ", " + Azimuth.digits(w.azimuthDeg()) + "°, " + Rounding.upText(w.lengthM()) + " m").orElse(name + ": barred"), r.way().flatMap(w -> w.marginS()).map(m -> m >= 0 ? Rounding.downText(m) + " s to spare" : Rounding.upText(-m) + " s late").orElse("time not known"));
         }
         List<String> clipped = new ArrayList<>();
         zones.forEach(z -> z.clippedBy().forEach(c -> clipped.add(z.kind().words() + ": " + c)));

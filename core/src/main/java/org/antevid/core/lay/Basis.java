@@ -1,7 +1,6 @@
 package org.antevid.core.lay;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -24,6 +23,9 @@ import org.antevid.core.stem.StemReading;
  * @param answers the numbers people were told
  */
 public record Basis(List<Fact> facts, List<Answer> answers) {
+    private static final String CHANCE = "chance";
+    private static final double WORTH_SAYING = 0.001;
+
     /** Where a fact comes from, so that its age can be looked up. */
     public enum Source { DIAMETER, HEIGHT, LEAN, CROWN, WOOD, DEFECTS, GROUND, TODAY, HOUSE, FEATURE, TREE }
 
@@ -31,10 +33,18 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
     public record Fact(Source source, String key, String words, String value) {
     }
 
-    /** A number with its unit. */
+    /** A number with its unit; a chance has the unit {@code CHANCE} and is 0..1. */
     public record Answer(String words, double value, String unit) {
         private String text() {
-            return String.format(Locale.ROOT, unit.equals("%") ? "%.2g" : "%.1f", value) + (unit.isEmpty() ? "" : " " + unit);
+            return switch (unit) {
+                case CHANCE -> Rounding.chance(value);
+                case "%" -> String.format(Locale.ROOT, "%.0f %%", value);
+                default -> String.format(Locale.ROOT, "%.1f%s%s", value, unit.equals("°") ? "" : " ", unit);
+            };
+        }
+
+        private String missing() {
+            return unit.equals(CHANCE) ? "none worth saying" : "not known";
         }
     }
 
@@ -77,8 +87,8 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
         answers.add(new Answer("fan", p.fan().toDeg() - p.fan().fromDeg(), "°"));
         p.escape().marginS().ifPresent(m -> answers.add(new Answer("time to spare on the way out", Rounding.down(m, 1), "s")));
         p.control().hold().map(h -> h.utilisation()).filter(Double::isFinite).ifPresent(u -> answers.add(new Answer("side use of the hinge", Math.ceil(100 * u), "%")));
-        p.targets().stream().filter(t -> t.feature().mustNotBeHit() && t.struck().isPresent()).max(Comparator.comparingDouble(t -> t.struck().orElseThrow().strike().decision()))
-            .ifPresent(t -> answers.add(new Answer("chance to strike the " + t.feature().name(), 100 * t.struck().orElseThrow().strike().decision(), "%")));
+        p.targets().stream().filter(t -> t.feature().mustNotBeHit()).forEach(t -> t.struck().map(k -> k.strike().decision()).filter(d -> d >= WORTH_SAYING)
+            .ifPresent(d -> answers.add(new Answer("chance to strike the " + t.feature().name(), d, CHANCE))));
         return answers;
     }
 
@@ -126,10 +136,10 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
         for (Answer a : answers) {
             Answer was = before.get(a.words);
             if (was == null || !was.text().equals(a.text())) {
-                moved.add(new Changed(a.words, was == null ? "not known" : was.text(), a.text()));
+                moved.add(new Changed(a.words, was == null ? a.missing() : was.text(), a.text()));
             }
         }
-        then.answers.stream().filter(a -> !now.containsKey(a.words)).forEach(a -> moved.add(new Changed(a.words, a.text(), "no longer so")));
+        then.answers.stream().filter(a -> !now.containsKey(a.words)).forEach(a -> moved.add(new Changed(a.words, a.text(), a.missing())));
         return moved;
     }
 

@@ -29,7 +29,7 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
     /** A line nobody has placed yet is asked for at this share of the height, anchored so many lengths out along the lay. */
     private static final double LINE_UP = 0.66;
     private static final double LINE_OUT = 1.5;
-    private static final int SECOND_BEST_APART_DEG = 30;
+    private static final int SECOND_BEST_APART_DEG = 10;
 
     /** State of a lay, worst first. */
     public enum State {

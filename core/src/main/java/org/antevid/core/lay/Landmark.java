@@ -24,10 +24,13 @@ public record Landmark(String name, Spot at, double distanceM, double offM) {
     private static final double FARTHEST_M = 150;
     private static final int SHOWN = 4;
 
-    /** @return landmarks ahead, the closest to the line of sight first, at most four */
+    /** @return landmarks ahead that nobody is to move or take down, the closest to the line of sight first, at most four */
     public static List<Landmark> ahead(Spot stump, double layDeg, Site site, String own) {
         List<Landmark> all = new ArrayList<>();
         for (Feature f : site.features()) {
+            if (f.protection().removesTarget()) {
+                continue;
+            }
             Spot middle = f.shape().round().map(r -> r.centre()).orElseGet(f.shape()::mark);
             Stream<Spot> points = f.shape().round().isPresent() ? Stream.of(middle) : f.shape().outline().stream();
             points.distinct().map(p -> at(stump, layDeg, f.shape().round().isPresent() ? f.name() : f.name() + ", " + quarter(middle.bearingTo(p)) + (f.shape().hasArea() ? " corner" : " point"), p)).forEach(all::add);

@@ -70,7 +70,7 @@ public final class JobPage {
     public void tapPlan(double eastM, double northM) {
         double[] at = pixel(eastM, northM);
         page.mouse().click(at[0], at[1]);
-        page.waitForTimeout(350);
+        page.waitForTimeout(500);
     }
 
     /** @return where a place lies on the screen */

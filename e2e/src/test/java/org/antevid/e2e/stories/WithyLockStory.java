@@ -161,11 +161,13 @@ class WithyLockStory {
         assertThat(lay).hasText("059°");
         imre.page.locator("body").press("Shift+BracketRight");
         assertThat(lay).hasText("069°");
+        imre.tab("Ways out");
         assertThat(imre.region("Ways out")).containsText("204°");
 
         double reach = Double.parseDouble(imre.page.locator("aside .fig").first().innerText().replaceAll("[^0-9.]", ""));
         dragLay(69, 150, reach);
         assertThat(lay).hasText(Pattern.compile("1(49|50|51)°"));
+        imre.tab("Reach");
         assertThat(imre.region("Targets")).containsText("in fan");
         imre.shot("lay-stop");
         imre.button("Fix lay");
@@ -173,6 +175,7 @@ class WithyLockStory {
         assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("the footbridge")).first()).isVisible();
         imre.openPoints();
 
+        imre.tab("Lay");
         imre.button("own lean");
         assertThat(imre.page.locator("aside")).containsText("not proven: whole circle");
         imre.shot("lay-circle");
@@ -276,6 +279,14 @@ class WithyLockStory {
         imre.fill("What was shown", "photo of the torn fibres");
         imre.button("Write it down");
         assertThat(base).containsText("second opinion: Wilma Stroud");
+        Locator lost = imre.page.locator(".finding").filter(new Locator.FilterOptions().setHasText("S1: should control be lost, the phone line"));
+        assertThat(lost).containsText("restrain it with guys, dismantle it");
+        lost.getByText("Write down a second opinion").click();
+        imre.choose("Who takes it", "Wilma Stroud");
+        imre.fill("Telephone", "555 0144");
+        imre.fill("What was shown", "dial, lay and spread, both lines out of the question");
+        imre.button("Write it down");
+        assertThat(lost).containsText("second opinion: Wilma Stroud");
         imre.openPoints();
 
         imre.stage(8);

@@ -1,0 +1,273 @@
+package org.antevid.e2e.stories;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.regex.Pattern;
+import org.antevid.e2e.Browsers;
+import org.antevid.e2e.OneStory;
+import org.antevid.e2e.Server;
+import org.antevid.e2e.TailgateNetwork;
+import org.antevid.e2e.pages.JobPage;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Stage 3 in full: the lay is turned into a stop, the beehives are moved, a window opens, the lay is fixed, a way is cleared, the fall rehearsed. */
+@ExtendWith(OneStory.class)
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class LayStory {
+    private static final double STUMP_E = 38;
+    private static final double STUMP_N = 34;
+    @TempDir
+    static Path data;
+    private TailgateNetwork network;
+    private Server server;
+    private Browsers browsers;
+    private JobPage imre;
+
+    @BeforeAll
+    void start() {
+        PlaywrightAssertions.setDefaultAssertionTimeout(15000);
+        network = new TailgateNetwork();
+        server = new Server(data, network.serverAddress()).start("demo");
+        browsers = new Browsers(network);
+        imre = new JobPage(browsers.leader());
+        imre.signIn(server.local(), "Imre Halloway");
+        imre.open("Withy Lock");
+    }
+
+    @AfterAll
+    void stop() {
+        imre.shot("lay-last");
+        browsers.close();
+        server.close();
+        network.close();
+    }
+
+    private Locator aside() {
+        return imre.page.locator("aside");
+    }
+
+    private Locator lay() {
+        return imre.page.getByTestId("lay");
+    }
+
+    private void inAside(String button) {
+        aside().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(button).setExact(true)).first().click();
+    }
+
+    private double[] onDial(double deg) {
+        double[] stump = imre.pixel(STUMP_E, STUMP_N);
+        double perMetre = stump[1] - imre.pixel(STUMP_E, STUMP_N + 1)[1];
+        double reach = Double.parseDouble(aside().locator(".fig").first().innerText().replaceAll("[^0-9.]", ""));
+        double out = reach * perMetre + 11;
+        return new double[] {stump[0] + out * Math.sin(Math.toRadians(deg)), stump[1] - out * Math.cos(Math.toRadians(deg))};
+    }
+
+    @Test
+    @Order(1)
+    void whatIsNotKnownIsNamedWhereItIsMissed() {
+        imre.stage(3);
+        inAside("S5");
+        assertThat(aside()).containsText("crown radius not known");
+        assertThat(aside()).containsText("no reach is guessed");
+        imre.button("Measure crown radius of S5");
+        assertThat(imre.page).hasURL(Pattern.compile("/stems$"));
+    }
+
+    @Test
+    @Order(2)
+    void theMeansSayWhichDirectionsAreOpen() {
+        imre.stage(3);
+        inAside("S1");
+        assertThat(lay()).hasText("058°");
+        assertThat(imre.region("Windows")).containsText("Best");
+        inAside("own lean");
+        assertThat(imre.region("Windows")).containsText("No lay is open");
+        assertThat(imre.region("Windows")).containsText("a line with at least");
+        imre.shot("lay-no-window");
+        inAside("machine");
+        assertThat(imre.region("Windows")).containsText("wide");
+        assertThat(imre.region("Windows")).containsText("Second");
+    }
+
+    @Test
+    @Order(3)
+    void pointingAtTheDialSaysWhatBlocksADirection() {
+        double[] at = onDial(92);
+        imre.page.mouse().move(at[0], at[1]);
+        assertThat(imre.region("Direction")).containsText("blocked");
+        imre.page.mouse().click(at[0], at[1]);
+        assertThat(imre.region("Direction")).containsText("beehives");
+        assertThat(imre.region("Direction")).containsText("Costs targets 40");
+        imre.shot("lay-direction");
+        imre.button("Turn the lay here");
+        assertThat(lay()).hasText(Pattern.compile("09[123]°"));
+    }
+
+    @Test
+    @Order(4)
+    void heMeetsAStop() {
+        imre.tab("Reach");
+        Locator hives = imre.region("Targets").locator("tr").filter(new Locator.FilterOptions().setHasText("beehives"));
+        assertThat(hives).containsText("in fan");
+        assertThat(hives).containsText("limit 10 %");
+        assertThat(imre.page.locator(".next")).containsText("a stop will stand: beehives");
+        imre.button("Fix lay 09");
+        imre.openPoints();
+        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("strikes the beehives")).first()).isVisible();
+        imre.openPoints();
+    }
+
+    @Test
+    @Order(5)
+    void theBeehivesAreMovedAndAWindowOpens() {
+        imre.stage(1);
+        imre.page.locator("ul.list button.row").filter(new Locator.FilterOptions().setHasText("beehives")).click();
+        imre.choose("Protection", "move");
+        assertThat(aside()).containsText("move: nobody named");
+        imre.choose("Who does it", "Oren Pike");
+        assertThat(aside()).containsText("move: Oren Pike");
+        inAside("done");
+        assertThat(imre.page.locator("ul.list button.row").filter(new Locator.FilterOptions().setHasText("beehives")).locator("svg")).isVisible();
+        imre.stage(3);
+        assertThat(imre.region("Out of date")).containsText("beehives was worth 2");
+        assertThat(imre.region("Out of date")).containsText("protected");
+        assertThat(imre.region("Out of date")).containsText("The answer moves");
+        imre.shot("lay-out-of-date");
+        imre.openPoints();
+        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("beehives"))).hasCount(0);
+        imre.openPoints();
+        double[] at = onDial(92);
+        imre.page.mouse().move(at[0], at[1]);
+        assertThat(imre.region("Direction")).not().containsText("blocked");
+    }
+
+    @Test
+    @Order(6)
+    void heAimsAtALandmarkAndFixesTheLay() {
+        imre.button("Aim at a landmark");
+        imre.tapPlan(70, 36);
+        assertThat(lay()).hasText("086°");
+        imre.fill("Right of the landmark", "-2");
+        assertThat(lay()).hasText("083°");
+        imre.fill("Lay in degrees", "84");
+        assertThat(lay()).hasText("084°");
+        assertThat(imre.region("Aim")).containsText("1 cm off at the stump");
+        imre.button("Sighting card");
+        assertThat(imre.region("Sighting card")).containsText("the lay passes");
+        imre.shot("sighting-card");
+        imre.button("Close");
+        imre.button("Fix lay 084° and its drop zone");
+        assertThat(imre.page.locator(".next")).containsText("Next: the cuts");
+        assertThat(imre.region("Out of date")).hasCount(0);
+    }
+
+    @Test
+    @Order(7)
+    void groundBehindTheLockWallIsTakenOutOfTheRing() {
+        imre.tab("Reach");
+        assertThat(imre.region("Ring")).containsText("mechanics: reach, throw, slide");
+        imre.button("Take ground out of a zone");
+        double[][] corners = {{70, 4}, {84, 4}, {84, 12}, {70, 12}, {70, 12}};
+        for (double[] c : corners) {
+            imre.tapPlan(c[0], c[1]);
+        }
+        imre.fill("Reason for the clip", "lock wall, three metres high");
+        imre.button("Take it out");
+        assertThat(aside()).containsText("Taken out of the exclusion ring: lock wall, three metres high");
+        imre.shot("lay-reach");
+    }
+
+    @Test
+    @Order(8)
+    void aWayOutIsClearedAndWalksFaster() {
+        imre.tab("Ways out");
+        Locator main = imre.region("Ways out").locator("tr").filter(new Locator.FilterOptions().setHasText(", main"));
+        String name = main.locator("b").first().innerText();
+        assertThat(main).containsText("not cleared: walks at 90 %");
+        String before = imre.region("Reached").innerText();
+        imre.button("Mark " + name + " cleared");
+        assertThat(main).not().containsText("not cleared");
+        assertThat(imre.region("Clear first")).containsText("cleared Imre Halloway");
+        assertThat(imre.region("Reached").innerText()).isNotEqualTo(before);
+        imre.shot("lay-ways");
+    }
+
+    @Test
+    @Order(9)
+    void heRehearsesIt() {
+        imre.tab("Rehearse");
+        inAside("10,000");
+        inAside("left");
+        inAside("5 cm");
+        inAside("Rehearse");
+        Locator answer = imre.region("Rehearsal");
+        assertThat(answer).containsText("10,000 falls, seed 1");
+        assertThat(answer.locator("svg")).hasAttribute("aria-label", Pattern.compile("Side view, 9[0-9] degrees.*"));
+        double planned = degrees(answer, 1);
+        assertThat(degrees(answer, 2)).as("a rotten corner and a notch askew spread it wider").isGreaterThan(planned);
+        imre.shot("lay-rehearse");
+    }
+
+    private static double degrees(Locator answer, int column) {
+        return Double.parseDouble(answer.locator("tbody tr").first().locator("td").nth(column).innerText().replaceAll("[^0-9.]", ""));
+    }
+
+    @Test
+    @Order(10)
+    void sheetsAndFilesShowTheSavedLay() throws IOException {
+        imre.tab("Reach");
+        assertThat(new String(Files.readAllBytes(taken("Sheet to scale, PDF")), 0, 5, StandardCharsets.ISO_8859_1)).isEqualTo("%PDF-");
+        String svg = Files.readString(taken("SVG"));
+        assertThat(svg).contains("1 : 750 on A4").contains("lay 084°").contains("exclusion ring: lock wall").contains("Fixed. Written out by Imre Halloway");
+        String geo = Files.readString(taken("GeoJSON, local"));
+        assertThat(geo).contains("\"antevidFrame\" : \"local-metres\"").contains("\"what\" : \"way out\"").contains("\"cleared\" : true").contains("\"zone\" : \"ring\"");
+        assertThat(Files.readString(taken("GeoJSON, WGS 84"))).contains("-29.2").doesNotContain("antevidFrame");
+    }
+
+    private Path taken(String link) {
+        Download download = imre.page.waitForDownload(() -> imre.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(link).setExact(true)).click());
+        return download.path();
+    }
+
+    @Test
+    @Order(11)
+    void aNewMeasureMakesTheFixedLayOutOfDateAndSaysByHowMuch() {
+        imre.tab("Rests on");
+        assertThat(imre.region("Rests on")).containsText("height");
+        assertThat(imre.region("Rests on")).containsText(Pattern.compile("just now|ago"));
+        imre.stage(2);
+        inAside("S1");
+        imre.tab("Measure");
+        inAside("Height");
+        imre.fill("Distance", "24");
+        imre.fill("Angle to the top", "43");
+        imre.fill("Angle to the base", "-5.5");
+        imre.button("Keep this sighting");
+        assertThat(aside()).containsText("3 sightings");
+        imre.stage(3);
+        assertThat(imre.region("Out of date")).containsText("height was 2");
+        assertThat(imre.region("Out of date")).containsText(Pattern.compile("reach 2\\d\\.\\d m → 2\\d\\.\\d m"));
+        imre.button("Fix lay 084° and its drop zone");
+        assertThat(imre.page.locator(".next")).containsText("Next: the cuts");
+        assertThat(browsers.errors()).isEmpty();
+    }
+}
