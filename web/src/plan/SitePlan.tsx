@@ -137,6 +137,7 @@ function draw(scene: PlanScene, resolution: number): Feature[] {
     if (scene.dial && scene.stage === 3 && scene.focus === 'lay') out.push(...dialStyles(p.stump, p.reachM, scene.dial, resolution, p.layDeg, scene.pointed).map(alone));
     if (scene.stage > 2) {
       out.push(...layStyles(p, true, box, scene.stage === 3 ? scene.focus : undefined).map(alone));
+      if (scene.stage === 3 && scene.focus === 'reach') out.push(...closed(scene, p));
       if (scene.stage === 3) out.push(handle(p, resolution));
     }
   }
@@ -159,6 +160,17 @@ function draw(scene: PlanScene, resolution: number): Feature[] {
     }
   }
   return out;
+}
+
+/** Houses, paths and pens in the ring, with who empties, closes or guards them. */
+function closed(scene: PlanScene, p: Schemas['LayView']): Feature[] {
+  return p.occupied.flatMap((o) => {
+    const f = scene.features.find((x) => x.id === o.id);
+    if (!f) return [];
+    const colour = o.done ? 'ok' : o.takenCareOf ? 'drop' : 'keep';
+    return [styled(geometryOf(f.entry.form, f.entry.outline), new Style({ stroke: line(colour, 4), zIndex: 5 })),
+      alone(new Style({ geometry: new Point(xy(clearOf([], f))), text: words(o.done ? `${o.by}: done` : o.by ? `${o.by}, not done` : 'nobody named', colour, true, [0, 40]), zIndex: 9 }))];
+  });
 }
 
 /** The lay's handle, dragged to turn it; outside the band of the dial. */

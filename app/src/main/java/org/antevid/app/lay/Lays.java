@@ -16,6 +16,7 @@ import org.antevid.app.place.Places;
 import org.antevid.app.place.Surroundings;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.stem.Stems;
+import org.antevid.app.tangle.Tangles;
 import org.antevid.app.trace.Trail;
 import org.antevid.core.lay.Basis;
 import org.antevid.core.lay.Dial;
@@ -49,15 +50,17 @@ public class Lays {
     private final Stems stems;
     private final Places places;
     private final Surroundings surroundings;
+    private final Tangles tangles;
     private final House house;
     private final Jobs jobs;
     private final Trail trail;
 
-    Lays(LayRepository lays, Stems stems, Places places, Surroundings surroundings, House house, Jobs jobs, Trail trail) {
+    Lays(LayRepository lays, Stems stems, Places places, Surroundings surroundings, Tangles tangles, House house, Jobs jobs, Trail trail) {
         this.lays = lays;
         this.stems = stems;
         this.places = places;
         this.surroundings = surroundings;
+        this.tangles = tangles;
         this.house = house;
         this.jobs = jobs;
         this.trail = trail;
@@ -99,9 +102,10 @@ public class Lays {
         return new Chosen(r.stemId, r.choice(), r.fixed, r.dropZone, r.clips, clearedBy, Optional.ofNullable(r.basis), r.version);
     }
 
-    /** @return the place with the trees that stand on it */
+    /** @return the place with the trees that stand on it and the ground beneath those that hang */
     public Site site(String jobId) {
-        return places.site(jobId).with(stems.standing(jobId));
+        List<Site.Danger> beneath = tangles.answer(jobId).hangs().stream().map(h -> new Site.Danger("beneath " + h.hung(), h.beneath())).toList();
+        return places.site(jobId).with(stems.standing(jobId)).withDangers(beneath);
     }
 
     /** @return what follows from a lay that is not recorded; a way out that was cleared for a lay like it stays cleared */

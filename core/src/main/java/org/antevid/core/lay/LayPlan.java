@@ -146,6 +146,9 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
                 obstacles.add(new EscapeRoutes.Obstacle(f.name(), f.shape().seenFrom(from)));
             }
         }
+        for (Site.Danger d : site.dangers()) {
+            obstacles.add(new EscapeRoutes.Obstacle(d.name(), d.area().seenFrom(from)));
+        }
         return obstacles;
     }
 

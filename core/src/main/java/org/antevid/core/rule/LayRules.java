@@ -24,7 +24,7 @@ import org.antevid.core.stem.StemState;
 
 /** What the chosen lays do to targets, people and the cutter's way out. */
 final class LayRules {
-    static final List<Rule> ALL = List.of(LayRules::strike, LayRules::touched, LayRules::lost, LayRules::hangUp, LayRules::split, LayRules::reach,
+    static final List<Rule> ALL = List.of(LayRules::strike, LayRules::touched, LayRules::lost, LayRules::hangUp, LayRules::guy, LayRules::split, LayRules::reach,
         LayRules::control, LayRules::people, LayRules::escape, LayRules::fixed);
 
     private LayRules() {
@@ -68,6 +68,13 @@ final class LayRules {
             p.stem().label() + ": may hang up in " + String.join(", ", r.hangUps().entrySet().stream().sorted(Map.Entry.<String, Double>comparingByValue().reversed())
                 .map(e -> e.getKey() + " (" + Rounding.chance(e.getValue()) + ")").toList()),
             "crowns that meet early in the fall hold it", "judgement on an energy argument", r.blocks().contains("HANG_UP") ? "turn the lay or take the neighbour first" : "turn the lay, have a line ready, or acknowledge")));
+    }
+
+    /** A side lean that asks this much of the hinge is guyed. */
+    private static Stream<Finding> guy(Situation s) {
+        return lays(s).filter(p -> p.control().proven()).flatMap(p -> p.row().stream().filter(Sweep.Row::withGuy).map(r -> Finding.of("guy:" + p.stem().label(), CAUTION, 3, p.stem().label(),
+            p.stem().label() + ": the side lean uses " + Math.round(Math.ceil(100 * r.use())) + " % of what the hinge holds", "from 60 % on a hinge is not left alone with a side lean", "mechanics and judgement",
+            "guy it to the side, turn the lay, or acknowledge")));
     }
 
     /** Splitting up the stem by this lay's forward moment. */

@@ -4,9 +4,11 @@ import static org.antevid.core.rule.Severity.CAUTION;
 import static org.antevid.core.rule.Severity.SECOND_OPINION;
 import static org.antevid.core.rule.Severity.STOP;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
@@ -14,14 +16,16 @@ import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
 import org.antevid.core.lay.Zone;
 import org.antevid.core.quantity.Rounding;
+import org.antevid.core.site.FeatureKind;
 import org.antevid.core.site.Spot;
 
 /** Whoever stands anywhere is checked against every zone of every step: by a line, by a moved plate, beside another crew's tree. Practice rules. */
 final class ZoneRules {
-    static final List<Rule> ALL = List.of(ZoneRules::besideALine, ZoneRules::otherCrew, ZoneRules::machineInReach, ZoneRules::plate, ZoneRules::bed);
+    static final List<Rule> ALL = List.of(ZoneRules::inAZone, ZoneRules::things, ZoneRules::otherCrew, ZoneRules::machineInReach, ZoneRules::plate, ZoneRules::bed);
     private static final double ANCHOR_LENGTHS = 1.1;
     private static final double PULLER_LENGTHS = 2;
     private static final double OPERATOR_M = 4;
+    private static final Set<FeatureKind> PLACES = EnumSet.of(FeatureKind.MACHINE_STAND, FeatureKind.WORK_POSITION, FeatureKind.MEETING_POINT);
 
     private ZoneRules() {
     }
@@ -39,11 +43,30 @@ final class ZoneRules {
         return f.zones().stream().filter(z -> z.kind() == Zone.Kind.RING).findFirst();
     }
 
-    private static Stream<Finding> besideALine(Situation s) {
-        return fells(s).flatMap(st -> facts(s, st).flatMap(f -> f.zones().stream().filter(z -> z.kind() == Zone.Kind.LINE).flatMap(z -> st.posts().stream()
-            .filter(p -> p.role() != Role.CUTTER && p.stand().filter(z::takesIn).isPresent() && !(p.role() == Role.WINCH && atTheEnd(f, p.stand().get())))
-            .map(p -> Finding.of("line-zone:" + st.id() + ":" + p.personId(), STOP, 6, st.id(), "step " + st.turn() + ": the " + p.role().words() + " would stand in the snap-back zone of the line to "
-                + f.reading().label(), "a line that parts whips along itself and into the angle it is redirected in", "practice rule", "stand clear of the line, outside its angle")))));
+    /** A clipped ring lets people stand where a smaller zone may still reach: each zone is asked on its own. */
+    private static Stream<Finding> inAZone(Situation s) {
+        return fells(s).flatMap(st -> facts(s, st).flatMap(f -> f.zones().stream().filter(z -> z.kind() != Zone.Kind.RING).flatMap(z -> st.posts().stream()
+            .filter(p -> p.role() != Role.CUTTER && p.stand().filter(z::takesIn).isPresent() && !(z.kind() == Zone.Kind.LINE && p.role() == Role.WINCH && atTheEnd(f, p.stand().get())))
+            .map(p -> Finding.of("zone:" + z.kind() + ":" + st.id() + ":" + p.personId(), STOP, 6, st.id(), "step " + st.turn() + ": the " + p.role().words() + " would stand in the " + z.kind().words() + " of "
+                + f.reading().label(), why(z.kind()), "practice rule", "stand clear of it")))));
+    }
+
+    private static String why(Zone.Kind kind) {
+        return switch (kind) {
+            case RING -> "nobody but the named people is inside the ring while the saw runs";
+            case DROP -> "the stem comes down there";
+            case BUTT -> "the butt kicks back, lifts or slides there";
+            case LINE -> "a line that parts whips along itself and into the angle it is redirected in";
+            case PLATE -> "a moved root plate tears out, stands up or drops back";
+        };
+    }
+
+    /** Machines, work positions and the meeting point as they are drawn on the plan. The machine that pulls stands at its line's end. */
+    private static Stream<Finding> things(Situation s) {
+        return fells(s).flatMap(st -> facts(s, st).flatMap(f -> s.site().features().stream().filter(x -> PLACES.contains(x.kind()))
+            .filter(x -> !(x.kind() == FeatureKind.MACHINE_STAND && atTheEnd(f, x.shape().mark()))).flatMap(x -> f.zones().stream().filter(z -> z.area().distanceTo(x.shape()) <= 0).limit(1)
+                .map(z -> Finding.of("place:" + st.id() + ":" + x.id(), CAUTION, 6, st.id(), "step " + st.turn() + ": the " + x.kind().words() + " " + x.name() + " lies in the " + z.kind().words() + " of "
+                    + f.reading().label(), why(z.kind()), "practice rule", "move it, turn the lay or the line, or acknowledge that nobody goes there in this step")))));
     }
 
     /** The winch's own operator stands at the far end of the line, behind the machine. */

@@ -6,16 +6,22 @@ import java.util.stream.Stream;
 /**
  * The place: the ground's shape, how it is today, everything recorded on it, and the trees that stand. A target missing from the list is the commonest error.
  *
- * @param trees stems that stand and are measured far enough to say how badly another hangs up in them
+ * @param trees   stems that stand and are measured far enough to say how badly another hangs up in them
+ * @param dangers ground nobody may cross because of another stem
  */
-public record Site(Terrain terrain, Today today, List<Feature> features, List<StandingTree> trees) {
+public record Site(Terrain terrain, Today today, List<Feature> features, List<StandingTree> trees, List<Danger> dangers) {
+    /** Ground that another stem endangers. @param name as people say it, "beneath S2" */
+    public record Danger(String name, Shape area) {
+    }
+
     public Site {
         features = List.copyOf(features);
         trees = List.copyOf(trees);
+        dangers = List.copyOf(dangers);
     }
 
     public Site(Terrain terrain, Today today, List<Feature> features) {
-        this(terrain, today, features, List.of());
+        this(terrain, today, features, List.of(), List.of());
     }
 
     /** A place on one plane on a still day. */
@@ -24,7 +30,11 @@ public record Site(Terrain terrain, Today today, List<Feature> features, List<St
     }
 
     public Site with(List<StandingTree> standing) {
-        return new Site(terrain, today, features, standing);
+        return new Site(terrain, today, features, standing, dangers);
+    }
+
+    public Site withDangers(List<Danger> others) {
+        return new Site(terrain, today, features, trees, others);
     }
 
     /** @return the slope that counts at this spot */

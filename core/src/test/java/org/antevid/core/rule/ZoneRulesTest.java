@@ -58,10 +58,10 @@ class ZoneRulesTest {
     @Test
     void nobodyStandsBesideALoadedLineButItsOperatorAtTheEnd() {
         List<Situation.StemFacts> s1 = List.of(fell(oak("S1", HERE, List.of()), toward(0, WINCH), site()));
-        assertThat(found(site(), s1, felling("a", 1, "S1", 0, post(Role.WINCH, "tove", 2, 52)))).as("behind the machine is its operator's place").noneMatch(f -> f.key().startsWith("line-zone:"));
-        assertThat(found(site(), s1, felling("a", 1, "S1", 0, post(Role.LOOKOUT, "sefa", 2, 52)))).as("and nobody else's").anyMatch(f -> f.key().equals("line-zone:a:sefa"));
-        assertThat(found(site(), s1, felling("a", 1, "S1", 0, post(Role.LOOKOUT, "sefa", 5, 45)))).anyMatch(f -> f.key().equals("line-zone:a:sefa") && f.severity() == Severity.STOP);
-        assertThat(found(site(), s1, felling("a", 1, "S1", 0, post(Role.LOOKOUT, "sefa", -45, 0)))).noneMatch(f -> f.key().startsWith("line-zone:"));
+        assertThat(found(site(), s1, felling("a", 1, "S1", 0, post(Role.WINCH, "tove", 2, 52)))).as("behind the machine is its operator's place").noneMatch(f -> f.key().startsWith("zone:LINE:"));
+        assertThat(found(site(), s1, felling("a", 1, "S1", 0, post(Role.LOOKOUT, "sefa", 2, 52)))).as("and nobody else's").anyMatch(f -> f.key().equals("zone:LINE:a:sefa"));
+        assertThat(found(site(), s1, felling("a", 1, "S1", 0, post(Role.LOOKOUT, "sefa", 5, 45)))).anyMatch(f -> f.key().equals("zone:LINE:a:sefa") && f.severity() == Severity.STOP);
+        assertThat(found(site(), s1, felling("a", 1, "S1", 0, post(Role.LOOKOUT, "sefa", -45, 0)))).noneMatch(f -> f.key().startsWith("zone:LINE:"));
     }
 
     @Test
@@ -70,6 +70,42 @@ class ZoneRulesTest {
         Step step = felling("a", 1, "S1", 0, post(Role.LOOKOUT, "sefa", 30, 0));
         assertThat(found(site(), List.of(fell(oak("S1", HERE, List.of()), toward(0, WINCH), site())), step)).anyMatch(f -> f.key().equals("inside:a:sefa"));
         assertThat(found(site(), List.of(fell(oak("S1", HERE, List.of()), toward(0, WINCH), site(), new Zone.Clip(Zone.Kind.RING, behind, "lock wall"))), step)).noneMatch(f -> f.key().equals("inside:a:sefa"));
+    }
+
+    @Test
+    void behindAClippedRingTheDropZoneStillCounts() {
+        Shape behind = Shape.disc(new Spot(0, 3), 30);
+        Situation.StemFacts f = fell(oak("S1", HERE, List.of()), toward(0, Means.of(Means.Kind.NOTHING)), site(), new Zone.Clip(Zone.Kind.RING, behind, "wrongly drawn"));
+        assertThat(found(site(), List.of(f), felling("a", 1, "S1", 0, post(Role.LOOKOUT, "sefa", 0, 4)))).anyMatch(x -> x.key().equals("zone:DROP:a:sefa") && x.severity() == Severity.STOP)
+            .noneMatch(x -> x.key().equals("inside:a:sefa"));
+    }
+
+    @Test
+    void machinesAndTheMeetingPointAreCheckedAsTheyAreDrawn() {
+        Feature gate = new Feature("g", "white gate", FeatureKind.MEETING_POINT, Shape.disc(new Spot(10, 10), 1), 0, false, Protection.NONE, "", false);
+        Feature winch = new Feature("w", "winch", FeatureKind.MACHINE_STAND, Shape.disc(new Spot(0, 50), 1), 0, false, Protection.NONE, "", false);
+        Site place = site(gate, winch);
+        List<Finding> found = found(place, List.of(fell(oak("S1", HERE, List.of()), toward(0, WINCH), place)), felling("a", 1, "S1", 0));
+        assertThat(found).anyMatch(f -> f.key().equals("place:a:g") && f.words().contains("meeting point white gate lies in the exclusion ring"));
+        assertThat(found).as("the winch at its line's end").noneMatch(f -> f.key().equals("place:a:w"));
+    }
+
+    @Test
+    void aWayOutDoesNotLeadBeneathAHungStem() {
+        Site place = site().withDangers(List.of(new Site.Danger("beneath S2", Shape.polygon(List.of(new Spot(2, -9), new Spot(9, -9), new Spot(9, 0), new Spot(2, 0))))));
+        LayPlan p = LayPlan.of(oak("S1", HERE, List.of()), toward(0, WINCH), place, LayPlan.Limits.USUAL);
+        assertThat(p.escape().routes().get(0).blockedBy()).contains("beneath S2");
+        assertThat(p.escape().routes().get(0).way().map(w -> w.azimuthDeg()).orElse(0.0)).as("not the usual 135 degrees").isNotEqualTo(135.0);
+    }
+
+    @Test
+    void aHingeWithMuchSideLeanAsksForAGuy() {
+        for (double lean = 1; lean < 8; lean += 0.25) {
+            StemReading aside = org.antevid.core.Samples.stem("S1", HERE, StemState.STANDING, Optional.of(new Lean(lean, 90, 0.4)), Condition.SOUND, List.of());
+            Situation.StemFacts f = fell(aside, toward(0, WINCH), site());
+            double use = f.lay().orElseThrow().row().orElseThrow().use();
+            assertThat(found(site(), List.of(f)).stream().anyMatch(x -> x.key().equals("guy:S1"))).as("use %s", use).isEqualTo(use >= 0.6 && use < 1);
+        }
     }
 
     @Test
