@@ -134,7 +134,6 @@ function draw(scene: PlanScene, resolution: number): Feature[] {
   }
   if (scene.preview && scene.stage >= 2 && scene.stage <= 4) {
     const p = scene.preview;
-    if (scene.dial && scene.stage === 3 && scene.focus === 'lay') out.push(...dialStyles(p.stump, p.reachM, scene.dial, resolution, p.layDeg, scene.pointed).map(alone));
     if (scene.stage > 2) {
       out.push(...layStyles(p, true, box, scene.stage === 3 ? scene.focus : undefined).map(alone));
       if (scene.stage === 3 && scene.focus === 'reach') out.push(...closed(scene, p));
@@ -239,6 +238,7 @@ export default function SitePlan({ scene, picking, onPick, onTurn, onPoint, onSt
   const map = useRef<OlMap | null>(null);
   const source = useRef(new VectorSource());
   const groundSource = useRef(new VectorSource());
+  const dialSource = useRef(new VectorSource());
   const fallSource = useRef(new VectorSource());
   const picture = useRef(new ImageLayer({ opacity: 0.7, zIndex: -2 }));
   const hooks = useRef({ picking, onPick, onTurn, onPoint, onStem, onFeature, scene, sketch, ghosts });
@@ -258,6 +258,7 @@ export default function SitePlan({ scene, picking, onPick, onTurn, onPoint, onSt
     const m = new OlMap({
       target: box.current!, controls: [], layers: [
         picture.current, new VectorLayer({ source: groundSource.current, declutter: true, zIndex: 0 }),
+        new VectorLayer({ source: dialSource.current, updateWhileAnimating: true, updateWhileInteracting: true, zIndex: 1 }),
         new VectorLayer({ source: source.current, updateWhileAnimating: true, updateWhileInteracting: true, zIndex: 1 }),
         new VectorLayer({ source: fallSource.current, updateWhileAnimating: true, updateWhileInteracting: true, zIndex: 2 }),
       ],
@@ -327,6 +328,20 @@ export default function SitePlan({ scene, picking, onPick, onTurn, onPoint, onSt
     show();
     return falling.watch(show);
   }, []);
+
+  const { dial, preview, pointed, focus } = scene;
+  const onStage = scene.stage;
+  const east = preview?.stump.eastM;
+  const north = preview?.stump.northM;
+  const reachM = preview?.reachM;
+  const nearHandle = preview && Math.round(preview.layDeg / 6) * 6;
+  useEffect(() => {
+    dialSource.current.clear(true);
+    if (dial && onStage === 3 && focus === 'lay' && east !== undefined && north !== undefined && reachM !== undefined) {
+      dialSource.current.addFeatures(dialStyles({ eastM: east, northM: north }, reachM, dial, resolution, nearHandle ?? 0, pointed).map(alone));
+    }
+    dialSource.current.changed();
+  }, [dial, pointed, focus, onStage, east, north, reachM, nearHandle, resolution, glare, fonts]);
 
   const { features, stage, feature } = scene;
   useEffect(() => {

@@ -1,10 +1,12 @@
 package org.antevid.core;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import org.antevid.core.lay.Dial;
 import org.antevid.core.lay.LayPlan;
+import org.antevid.core.lay.Rehearsal;
 import org.antevid.core.site.Feature;
 import org.antevid.core.site.FeatureKind;
 import org.antevid.core.site.Protection;
@@ -26,6 +28,8 @@ public final class LayBench {
         var stem = Samples.oak("S1", new Spot(0, 0), List.of());
         report("one lay, 60 targets, 40 neighbours", 300, i -> LayPlan.of(stem, Samples.toward(i % 360, Samples.WINCH), site, LayPlan.Limits.USUAL));
         report("all 360 lays, 60 targets, 40 neighbours", 60, i -> Dial.of(stem, Samples.toward(0, Samples.WINCH), site, LayPlan.Limits.USUAL));
+        LayPlan plan = LayPlan.of(stem, Samples.toward(0, Samples.WINCH), site, LayPlan.Limits.USUAL);
+        report("a rehearsal of 10,000 falls, 60 targets", 30, i -> Rehearsal.of(plan, new Rehearsal.WhatIf(9, Optional.of(30.0), Rehearsal.Corner.LEFT, 0.02), 10_000, i));
     }
 
     private static Feature house(String id, double east, double north, int worth) {

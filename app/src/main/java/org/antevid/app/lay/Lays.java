@@ -53,9 +53,10 @@ public class Lays {
     private final Tangles tangles;
     private final House house;
     private final Jobs jobs;
+    private final Sites sites;
     private final Trail trail;
 
-    Lays(LayRepository lays, Stems stems, Places places, Surroundings surroundings, Tangles tangles, House house, Jobs jobs, Trail trail) {
+    Lays(LayRepository lays, Stems stems, Places places, Surroundings surroundings, Tangles tangles, House house, Jobs jobs, Sites sites, Trail trail) {
         this.lays = lays;
         this.stems = stems;
         this.places = places;
@@ -63,6 +64,7 @@ public class Lays {
         this.tangles = tangles;
         this.house = house;
         this.jobs = jobs;
+        this.sites = sites;
         this.trail = trail;
     }
 
@@ -104,8 +106,10 @@ public class Lays {
 
     /** @return the place with the trees that stand on it and the ground beneath those that hang */
     public Site site(String jobId) {
-        List<Site.Danger> beneath = tangles.answer(jobId).hangs().stream().map(h -> new Site.Danger("beneath " + h.hung(), h.beneath())).toList();
-        return places.site(jobId).with(stems.standing(jobId)).withDangers(beneath);
+        return sites.of(jobId, () -> {
+            List<Site.Danger> beneath = tangles.answer(jobId).hangs().stream().map(h -> new Site.Danger("beneath " + h.hung(), h.beneath())).toList();
+            return places.site(jobId).with(stems.standing(jobId)).withDangers(beneath);
+        });
     }
 
     /** @return what follows from a lay that is not recorded; a way out that was cleared for a lay like it stays cleared */

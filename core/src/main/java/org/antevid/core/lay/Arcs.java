@@ -8,6 +8,7 @@ import org.antevid.core.quantity.Normal;
 
 /** A set of directions: arcs clockwise, none touching another. Degrees. */
 public record Arcs(List<Arc> arcs) {
+    private static final double NOTHING_BEYOND_SIGMAS = 9;
     public static final Arcs NONE = new Arcs(List.of());
     public static final Arcs ALL = new Arcs(List.of(new Arc(0, 360)));
 
@@ -103,6 +104,9 @@ public record Arcs(List<Arc> arcs) {
             return 1;
         }
         double near = Math.min(Math.abs(from), Math.abs(to));
+        if (near > NOTHING_BEYOND_SIGMAS * sigma) {
+            return 0;
+        }
         double far = Math.max(Math.abs(from), Math.abs(to));
         double own = near >= far ? sigma : Math.sqrt((far * far - near * near) / (2 * Math.log(far / near)));
         double at = Math.min(sigma, own);

@@ -1,7 +1,9 @@
 package org.antevid.e2e.bench;
 
 import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.FormData;
 import com.microsoft.playwright.options.RequestOptions;
@@ -50,6 +52,100 @@ class SiteBench {
           look();
         })""";
 
+    /** Notes each movement of the pointer while the handle is held, and each direction the figures come to show. */
+    private static final String WATCH_DRAG = """
+        () => {
+          const el = document.querySelector('[data-testid=site-plan]'); const lay = document.querySelector('[data-testid=lay]');
+          const w = { moves: [], shows: [] }; window.__drag = w;
+          const stump = window.__stump;
+          window.addEventListener('pointermove', (e) => {
+            if (!e.buttons) return;
+            const [x, y] = el.olMap.getEventCoordinate(e);
+            const deg = Math.round((Math.atan2(x - stump[0], y - stump[1]) * 180 / Math.PI + 360) % 360) % 360;
+            w.moves.push([performance.now(), String(deg).padStart(3, '0') + '°']);
+          }, true);
+          new MutationObserver(() => { const text = lay.textContent; requestAnimationFrame(() => w.shows.push([performance.now(), text])); }).observe(lay, { characterData: true, subtree: true, childList: true });
+        }""";
+    /** For each movement the time until the figures show its direction or a later one. */
+    private static final String LAGS = """
+        () => {
+          const { moves, shows } = window.__drag; const lags = []; let s = 0; let from = 0;
+          for (const [at, text] of shows) {
+            let upTo = -1;
+            for (let i = from; i < moves.length && moves[i][0] <= at; i++) if (moves[i][1] === text) upTo = i;
+            for (let i = from; i <= upTo; i++) lags.push(at - moves[i][0]);
+            if (upTo >= 0) from = upTo + 1;
+          }
+          const left = moves.length - from; lags.sort((a, b) => a - b);
+          return [lags[Math.floor(lags.length / 2)], lags[Math.floor(lags.length * 0.95)], lags.at(-1), lags.length, left];
+        }""";
+
+    private static void drag(Page page, String stem) {
+        page.locator("aside").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(stem).setExact(true)).first().click();
+        page.locator("aside").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("wedges").setExact(true)).first().click();
+        page.waitForTimeout(2500);
+        String job = page.url().replaceAll(".*/jobs/([^/]+)/.*", "$1");
+        page.evaluate("async ([job, label]) => { const s = (await (await fetch(`/api/jobs/${job}/stems`)).json()).find((x) => x.label === label); window.__stump = [s.at.eastM, s.at.northM]; }", List.of(job, stem));
+        double reach = Double.parseDouble(page.locator("aside .fig").first().innerText().replaceAll("[^0-9.]", ""));
+        page.evaluate("() => { const v = document.querySelector('[data-testid=site-plan]').olMap.getView(); v.setCenter(window.__stump); v.setResolution(0.12); }");
+        page.waitForTimeout(600);
+        List<?> at = (List<?>) page.evaluate("() => { const el = document.querySelector('[data-testid=site-plan]'); const p = el.olMap.getPixelFromCoordinate(window.__stump); const b = el.getBoundingClientRect(); return [b.x + p[0], b.y + p[1]]; }");
+        double out = reach / 0.12 + 42;
+        double deg = Double.parseDouble(page.getByTestId("lay").innerText().replaceAll("[^0-9]", ""));
+        page.mouse().move(number(at, 0) + out * Math.sin(Math.toRadians(deg)), number(at, 1) - out * Math.cos(Math.toRadians(deg)));
+        page.mouse().down();
+        page.evaluate(WATCH_DRAG);
+        for (int i = 1; i <= 300; i++) {
+            double a = Math.toRadians(deg + i * 0.9);
+            page.mouse().move(number(at, 0) + out * Math.sin(a), number(at, 1) - out * Math.cos(a));
+            page.waitForTimeout(16);
+        }
+        page.mouse().up();
+        page.waitForTimeout(500);
+        List<?> lag = (List<?>) page.evaluate(LAGS);
+        System.out.printf(Locale.ROOT, "turning the lay of %s by hand: figures follow in %.0f ms (median), 95 %% within %.0f ms, longest %.0f ms, over %.0f movements%n", stem, number(lag, 0), number(lag, 1), number(lag, 2),
+            number(lag, 3));
+    }
+
+    private static void posted(Page page, String path, String body, String what) {
+        double[] ms = IntStream.range(0, 41).mapToDouble(i -> {
+            long start = System.nanoTime();
+            page.request().post(path, RequestOptions.create().setHeader("X-XSRF-TOKEN", xsrf(page)).setHeader("content-type", "application/json").setData(body)).body();
+            return (System.nanoTime() - start) / 1e6;
+        }).skip(10).sorted().toArray();
+        System.out.printf(Locale.ROOT, "POST %s: median %.1f ms%n", what, ms[ms.length / 2]);
+    }
+
+    @Test
+    void turningTheLay(@TempDir Path data) throws Exception {
+        TailgateNetwork network = new TailgateNetwork();
+        try (Server server = new Server(data, InetAddress.getLoopbackAddress().getHostAddress()).start("demo"); Browsers browsers = new Browsers(network)) {
+            JobPage page = new JobPage(browsers.leader());
+            page.signIn(server.local(), "Imre Halloway");
+            page.open("Withy Lock");
+            page.stage(3);
+            page.page.waitForTimeout(1500);
+            drag(page.page, "S1");
+            String job = open(page.page, server.local());
+            String files = server.local() + "/api/jobs/" + job + "/files";
+            send(page.page, files + "/geojson", features());
+            send(page.page, files + "/csv/STEMS", stems(41));
+            send(page.page, files + "/csv/SIGHTINGS", sightings(5, 41));
+            page.page.navigate(server.local() + "/jobs/" + job + "/lay");
+            page.page.waitForTimeout(3000);
+            drag(page.page, "S1");
+            drag(page.page, "S7");
+            String id = page.page.evaluate("async (job) => (await (await fetch(`/api/jobs/${job}/stems`)).json()).find((x) => x.label === 'S7').id", job).toString();
+            String lay = server.local() + "/api/jobs/" + job + "/stems/" + id + "/lay/";
+            String choice = "{\"layDeg\":30,\"cutHeightM\":0.3,\"school\":\"OPEN_FACE\",\"barM\":0.45,\"means\":\"WEDGES\"}";
+            posted(page.page, lay + "preview", choice, "one lay (200 features, 40 neighbours, over HTTP)");
+            posted(page.page, lay + "dial", choice, "all 360 lays (200 features, 40 neighbours, over HTTP)");
+            posted(page.page, lay + "rehearsal", "{\"choice\":" + choice + ",\"gustMs\":9,\"rotten\":\"LEFT\",\"offM\":0.02,\"falls\":10000,\"seed\":1}", "two rehearsals of 10,000 falls");
+        } finally {
+            network.close();
+        }
+    }
+
     @Test
     void aLargeSite(@TempDir Path data) throws Exception {
         TailgateNetwork network = new TailgateNetwork();
@@ -60,7 +156,7 @@ class SiteBench {
             String files = server.local() + "/api/jobs/" + job + "/files";
             send(page.page, files + "/geojson", features());
             send(page.page, files + "/csv/STEMS", stems(80));
-            send(page.page, files + "/csv/SIGHTINGS", sightings(5));
+            send(page.page, files + "/csv/SIGHTINGS", sightings(5, 80));
             for (String what : List.of("stems", "features", "findings", "lays", "plan")) {
                 answer(page.page, server.local() + "/api/jobs/" + job + "/" + what, what);
             }
@@ -139,9 +235,9 @@ class SiteBench {
             i -> "S" + (i + 1) + ",fagus,standing," + 200 * r.nextDouble() + "," + 150 * r.nextDouble() + ",sound,sound,sound,sound,sound,,forest,forest_broadleaf,no,,,");
     }
 
-    private static String sightings(int each) {
+    private static String sightings(int each, int stems) {
         List<String> kinds = Arrays.asList("girth|girthM=1.6", "height_angles|distanceM=25;top=36;base=-4", "plumb_lean|leanDeg=2;azimuthDeg=80", "crown_radius|radiusM=3", "girth|girthM=1.61");
-        return table(HEADER, 80 * each, i -> ",S" + (i / each + 1) + "," + kinds.get(i % each).replace('|', ',') + ",tape,standing,Imre Halloway,2026-11-23T09:00:00Z,no,no,,,");
+        return table(HEADER, stems * each, i -> ",S" + (i / each + 1) + "," + kinds.get(i % each).replace('|', ',') + ",tape,standing,Imre Halloway,2026-11-23T09:00:00Z,no,no,,,");
     }
 
     private static String big(int rows) {
