@@ -128,7 +128,7 @@ function draw(scene: PlanScene, resolution: number): Feature[] {
   }
   for (const l of scene.lays) {
     const previewed = scene.preview && l.stemId === scene.selected;
-    const zone = previewed && scene.preview && scene.stage === 3 ? scene.preview.suggestedDropZone : l.dropZone;
+    const zone = previewed && scene.preview && scene.stage === 3 ? (scene.preview.wholeCircle ? [] : scene.preview.suggestedDropZone) : l.dropZone;
     if (zone.length > 2 && scene.stage >= 3) out.push(alone(dropStyle(zone)));
     if (l.lay && !previewed && (scene.stage < 3 ? false : l.fixed || l.stemId === scene.selected)) out.push(...layStyles(l.lay, l.stemId === scene.selected && scene.stage <= 4, box).map(alone));
   }

@@ -121,7 +121,7 @@ export function layStyles(l: Schemas['LayView'], lively: boolean, box: number[],
   const keep = l.zones.find((z) => z.kind === 'RING');
   for (const o of keep?.outlines ?? []) out.push(new Style({ geometry: ring(o), stroke: line('keep', lively ? 3 : 2, [26, 9]) }));
   if (keep) out.push(new Style({ geometry: new Point(xy(onSite(l, box))), text: words(`keep out ${l.exclusionM} m`, 'keep', true) }));
-  if (focus !== 'rehearse') out.push(new Style({ geometry: ring(l.fan), stroke: line('lay', 1.6), fill: new Fill({ color: `${token('lay')}22` }) }));
+  if (focus !== 'rehearse') out.push(new Style({ geometry: ring(l.fan), stroke: line('lay', 1.6), fill: new Fill({ color: `${token('lay')}${l.wholeCircle ? '10' : '22'}` }) }));
   if (lively) {
     out.push(new Style({ geometry: new CircleGeom(xy(l.stump), l.reachM), stroke: line('ink', 1.25, [3, 4]) }));
     if (!l.wholeCircle && focus !== 'rehearse') {

@@ -32,14 +32,14 @@ function Line({ choice, set }: { choice: Choice; set: (c: Partial<Choice>) => vo
   const at = (s?: Spot) => (s ? `${fixed(s.eastM)} m east, ${fixed(s.northM)} m north` : '');
   const from = choice.stand ? <>from <b className="n">{at(choice.stand)}</b>{choice.puller && <>, round a block there from <b className="n">{at(choice.puller)}</b></>}</> : <>along the lay, <b className="n">{choice.anchorDistM === undefined ? 'not known' : `${choice.anchorDistM} m`}</b> out</>;
   if (known && !open) {
-    return <p>Tied <b className="n">{choice.ropeHeightM} m</b> up, pulls {from}{choice.pullN !== undefined && <>, <b className="n">{fixed(choice.pullN / 1000)} kN</b></>}. <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => setOpen(true)}>Change the line</button></p>;
+    return <p>Tied <b className="n">{choice.ropeHeightM} m</b> up, pulls {from}{choice.means === 'HAND_LINE' ? ', by hand' : choice.pullN !== undefined && <>, <b className="n">{fixed(choice.pullN / 1000)} kN</b></>}. <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => setOpen(true)}>Change the line</button></p>;
   }
   return (
     <div className="form">
       <div className="two">
         <Stepper label="Rope" unit="m up" value={choice.ropeHeightM ?? null} onChange={(v) => set({ ropeHeightM: v ?? undefined })} step={1} digits={1} />
         {!choice.stand && <Stepper label="Anchor" unit="m out" value={choice.anchorDistM ?? null} onChange={(v) => set({ anchorDistM: v ?? undefined })} step={5} digits={0} />}
-        <Stepper label="Pull" unit="kN" value={choice.pullN === undefined ? null : choice.pullN / 1000} onChange={(v) => set({ pullN: v === null ? undefined : v * 1000 })} step={1} digits={1} />
+        {choice.means === 'MACHINE_LINE' && <Stepper label="Pull" unit="kN" value={choice.pullN === undefined ? null : choice.pullN / 1000} onChange={(v) => set({ pullN: v === null ? undefined : v * 1000 })} step={1} digits={1} />}
       </div>
       <p className="s">Pulls {from}. A line from a place pulls only toward that place.</p>
       <div>

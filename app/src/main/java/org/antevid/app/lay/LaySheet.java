@@ -209,7 +209,7 @@ final class LaySheet {
     }
 
     private void row(String left, String right) {
-        String cut = left.length() > 46 ? left.substring(0, 45) + "." : left;
+        String cut = left.length() > 56 ? left.substring(0, 55) + "." : left;
         sheet.words(new Sheet.Point(SIDE_X, line), 3.1, false, INK, Sheet.Align.LEFT, cut);
         sheet.words(new Sheet.Point(287, line), 3.1, true, INK, Sheet.Align.RIGHT, right);
         line += 4.6;

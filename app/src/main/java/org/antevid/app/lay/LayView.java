@@ -148,8 +148,11 @@ public record LayView(String stem, double layDeg, Spot stump, double reachM, dou
             SightMiss.of(0, Math.max(0.05, c.hingeLengthM()), p.zone().lengthM()).mmFor1mMiss(), c.warnings());
     }
 
-    /** Swath of the stem on its lay with its throw, as a box the leader may take for the drop zone. */
+    /** Swath of the stem on its lay with its throw, as a box the leader may take for the drop zone; the whole circle where control is not proven. */
     private static List<Spot> dropZone(LayPlan p) {
+        if (p.fan().wholeCircle()) {
+            return p.fanOutline();
+        }
         double half = Math.max(2, p.zone().swathHalf95M());
         double from = -1;
         double to = Rounding.up(p.zone().designReachM(), 0) + 1;

@@ -61,7 +61,7 @@ public record LayControl(List<String> reasons, Optional<Double> biasDeg, Optiona
             if (row.capacityNm().isEmpty()) {
                 reasons.add("height, anchor or pull of the " + means.kind().words() + " is not known");
             } else if (row.backHighNm() > row.capacityNm().get()) {
-                reasons.add(String.format(Locale.ROOT, "%s gives %.1f kN m, it may need %.1f kN m", means.kind().words(),
+                reasons.add(String.format(Locale.ROOT, "%s %.1f kN m, it may need %.1f kN m", means.kind() == Means.Kind.WEDGES ? "wedges give" : means.kind().words() + " gives",
                     Math.floor(row.capacityNm().get() / 100) / 10, Math.ceil(row.backHighNm() / 100) / 10));
             }
         }
