@@ -112,7 +112,7 @@ function onSite(l: Schemas['LayView'], box: number[]): Spot {
 }
 
 const GUARDED: Record<string, { colour: string; dash: number[]; words: string }> = {
-  BUTT: { colour: 'ink', dash: [3, 6], words: 'butt zone' }, LINE: { colour: 'second', dash: [10, 5], words: 'line whips here' }, PLATE: { colour: 'keep', dash: [4, 4], words: 'root plate' },
+  BUTT: { colour: 'ink', dash: [3, 6], words: 'butt zone' }, LINE: { colour: 'keep', dash: [8, 6], words: 'line whips here' }, PLATE: { colour: 'keep', dash: [4, 4], words: 'root plate' },
 };
 
 /** The lay and what follows from it; `focus` says what of it the panel is about. */

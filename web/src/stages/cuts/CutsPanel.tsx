@@ -34,6 +34,7 @@ export default function CutsPanel({ job, go }: PanelProps) {
         {c && l.lay && (
           <>
             <h1>Cut card {l.lay.stem} <small>{c.school}, {fixed(c.barM * 100, 0)} cm bar</small></h1>
+            {l.lay.zones.some((z) => z.kind === 'PLATE') && <p className="refused">Root plate not covered: it has moved, and this card does not answer for it. Second opinion.</p>}
             <div className="figs" aria-label="Hinge">
               <div><span className="fig">{mm(c.hingeThickM)}<i>mm ±{mm(c.sigmaM)}</i></span><small>hinge thickness{c.hingeThickM !== c.ruleHingeM ? `, rule ${mm(c.ruleHingeM)}` : ', by practice'}</small></div>
               <div><span className="fig">{mm(c.hingeLengthM)}<i>mm</i></span><small>hinge length</small></div>

@@ -2,17 +2,26 @@ import type { Schemas } from '../../api/client';
 import { DIAL_WORDS } from '../../figures/DialFigure';
 import { azimuth, fixed } from '../../units/format';
 
-/** One direction of the dial: what blocks it, what it takes first, what it costs. */
-export function DirectionCard({ dial, deg, tapped, turn, close }: { dial: Schemas['DialView']; deg: number; tapped: boolean; turn: () => void; close: () => void }) {
-  const d = dial.lays.find((l) => l.deg === deg);
-  if (!d) return null;
+/** What the dial says of one direction: its blocks, what it takes first, its costs part by part. */
+export function Judged({ d }: { d: Schemas['Direction'] }) {
   const state = d.state === 'OPEN_WITH_PULL' && d.pullN > 0 ? `open with at least ${fixed(d.pullN / 1000)} kN` : DIAL_WORDS[d.state];
   return (
-    <div className="direction" role="status" aria-label="Direction">
-      <b className="n">{azimuth(deg)}°</b> <b>{state}</b>
+    <>
+      <b className="n">{azimuth(d.deg)}°</b> <b>{state}</b>
       {d.against.length > 0 && <p>{d.against.join('; ')}</p>}
       {d.first.length > 0 && <p>First: {d.first.join('; ')}</p>}
       <p className="s">{d.costs.length > 0 ? `Costs ${d.costs.map((c) => `${c.part} ${c.points}`).join(', ')} of 100` : 'Costs nothing'}; score {d.score}</p>
+    </>
+  );
+}
+
+/** One direction of the dial, pointed at or tapped. */
+export function DirectionCard({ dial, deg, tapped, turn, close }: { dial: Schemas['DialView']; deg: number; tapped: boolean; turn: () => void; close: () => void }) {
+  const d = dial.lays.find((l) => l.deg === deg);
+  if (!d) return null;
+  return (
+    <div className="direction" role="status" aria-label="Direction">
+      <Judged d={d} />
       {tapped && <div><button className="plain" onClick={turn}>Turn the lay here</button><button className="plain" onClick={close}>Close</button></div>}
     </div>
   );

@@ -67,6 +67,7 @@ export default function LayPanel({ job, go }: PanelProps) {
                 {v.controlReasons.some((r) => r.includes('lean is not known')) && <><br /><button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => go('stems')}>Measure the lean of {v.stem} →</button></>}
               </div>
             )}
+            {v.zones.some((z) => z.kind === 'PLATE') && <p className="refused">Root plate not covered: it has moved, and lay and cuts do not answer for it. A machine from outside its zone, or a second opinion.</p>}
             {old && (
               <div className="refused" role="status" aria-label="Out of date">This fixed lay is out of date: {old.changed.map((c) => `${c.words} was ${c.was}, is ${c.is}`).join('; ')}.
                 <br />{old.moved.length > 0 ? `The answer moves: ${old.moved.map((c) => `${c.words} ${c.was} → ${c.is}`).join('; ')}.` : 'No answer moves by what is shown.'} Look again, then fix it anew.</div>

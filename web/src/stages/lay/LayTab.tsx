@@ -4,6 +4,7 @@ import { api, data, type Schemas, type Spot } from '../../api/client';
 import { Chips, Stepper } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';
 import { azimuth, fixed } from '../../units/format';
+import { Judged } from './DirectionCard';
 import { SightingCard } from './SightingCard';
 import type { Choice, Turning } from './useLay';
 
@@ -12,12 +13,14 @@ type Props = { job: string; l: Turning; v: Schemas['LayView']; leader: boolean }
 /** What brings it over, which directions that opens, and how the lay is aimed. */
 export function LayTab({ job, l, v, leader }: Props) {
   const line = l.choice.means === 'HAND_LINE' || l.choice.means === 'MACHINE_LINE';
+  const judged = l.dial?.lays.find((d) => d.deg === Math.round(v.layDeg) % 360);
   return (
     <>
       <h2 style={{ marginTop: 0, borderTop: 0 }}>What brings it over <span>{v.neededN !== undefined && v.neededN > 0 ? `needs ${fixed(v.neededN / 1000)} kN in the line, reserve in` : ''}</span></h2>
       <Chips label="" value={l.choice.means} onChange={(means) => l.set({ means })} options={[{ value: 'NOTHING', words: 'own lean' }, { value: 'WEDGES', words: 'wedges' }, { value: 'HAND_LINE', words: 'hand line' }, { value: 'MACHINE_LINE', words: 'machine' }]} />
       {line && <Line choice={l.choice} set={l.set} />}
       {l.dial && <Windows dial={l.dial} turnTo={(deg) => l.set({ layDeg: deg })} layDeg={v.layDeg} />}
+      {judged && <div aria-label="This lay judged"><h2>This lay <span>as the dial judges it</span></h2><Judged d={judged} /></div>}
       <Aim job={job} l={l} v={v} leader={leader} />
       {v.standsGustMs !== undefined && <p className="s">Hinge and means stand gusts of <b className="n">{fixed(v.standsGustMs)} m/s</b> from the worst side, rounded down; the wind is not in the other numbers.</p>}
     </>

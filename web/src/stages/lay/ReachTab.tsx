@@ -28,6 +28,7 @@ export function ReachTab({ job, l, v, leader, go }: Props) {
       <table aria-label="Ring"><tbody>
         <tr><td>practice, tree lengths kept clear</td><td className="r n">{fixed(v.ring.practiceM)} m</td></tr>
         <tr><td>mechanics: reach, throw, slide{v.slideM === undefined ? ' (may slide on downhill without end)' : ` ${fixed(v.slideM)} m`}</td><td className="r n">{fixed(v.ring.mechanicsM)} m</td></tr>
+        <tr><td>crown’s swath to each side of the stem</td><td className="r n">{fixed(v.swathHalfM)} m</td></tr>
         <tr><td>butt zone</td><td className="r n">{fixed(v.buttZoneM)} m</td></tr>
       </tbody></table>
 

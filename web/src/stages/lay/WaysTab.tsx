@@ -15,6 +15,8 @@ export function WaysTab({ job, l, v, leader }: Props) {
   const trees = (useStems(job).data ?? []).filter((s) => s.state === 'STANDING' && s.id !== l.stem?.id);
   const clear = (side: Schemas['WayView']['side'], done: boolean) => void act(api.PUT('/api/jobs/{job}/stems/{stem}/lay/clearing', { params: { path: { job, stem: l.stem!.id } }, body: { side, done } }));
   const strap = v.strap;
+  const line = l.choice.means.endsWith('LINE');
+  const atPull = line && l.choice.clock === 'AT_PULL';
   return (
     <>
       <h2 style={{ marginTop: 0, borderTop: 0 }}>Ways out <span>down in {v.fallFastS === undefined ? 'not known' : `${fixed(v.fallFastS)} s, rounded down`}</span></h2>
@@ -29,7 +31,7 @@ export function WaysTab({ job, l, v, leader }: Props) {
       {v.waysDiffer && <p className="s">{v.waysDiffer}.</p>}
       <p className="s">Never to the fall side, square to the stem or straight behind: the shaded sectors.</p>
       {v.reachedM !== undefined && <p aria-label="Reached">When it lands the cutter has walked <b className="n">{fixed(v.reachedM)} m</b> on the better way{v.reachedIfClearedM !== undefined && v.reachedIfClearedM > v.reachedM ? <>, cleared <b className="n">{fixed(v.reachedIfClearedM)} m</b></> : ''}; 3 m are to be covered.</p>}
-      {v.tooSlow && <p className="refused">Too slow. {[v.reachedIfClearedM !== undefined && v.reachedIfClearedM >= 3 && 'Clearing the way does it', strap?.holds && l.choice.means.endsWith('LINE') && 'a pull after he has left does it', 'another lay may'].filter(Boolean).join('; ')}.</p>}
+      {v.tooSlow && !atPull && <p className="refused">Too slow. {[v.reachedIfClearedM !== undefined && v.reachedIfClearedM >= 3 && 'Clearing the way does it', strap?.holds && line && 'a pull after he has left does it', 'another lay may'].filter(Boolean).join('; ')}.</p>}
 
       <h2>Clear first <span>{v.ways.filter((w) => w.clearedBy !== undefined).length} of {v.ways.filter((w) => w.open).length} done</span></h2>
       {!l.saved && <p className="s">Save the lay first (Z); clearing is kept for the lay it was done for.</p>}
@@ -42,11 +44,15 @@ export function WaysTab({ job, l, v, leader }: Props) {
       </tbody></table>
       {l.saved && l.changed && <p className="s">Save this lay (Z) before marking ways as cleared.</p>}
 
-      <h2>When his time begins</h2>
-      <Chips label="" value={l.choice.clock ?? 'AT_MOVEMENT'} onChange={(clock) => l.set({ clock })} options={[{ value: 'AT_MOVEMENT', words: 'first movement' }, { value: 'AT_PULL', words: 'pull after he left' }]} />
-      {(l.choice.clock === 'AT_PULL' || v.tooSlow) && (strap
-        ? <p className={strap.holds ? 's' : 'refused'}>The strap holds {strap.ratio === undefined ? 'whatever leans on it' : `${fixed(strap.ratio)} times what the lean asks`} (2 are needed){strap.holds ? '' : strap.neededM !== undefined ? `; ${mm(strap.neededM)} mm would` : '; no thickness would'}.</p>
-        : <p className="s">No strap here: the lean is not known or the stem is too small to bore.</p>)}
+      {line && (
+        <>
+          <h2>When his time begins</h2>
+          <Chips label="" value={l.choice.clock ?? 'AT_MOVEMENT'} onChange={(clock) => l.set({ clock })} options={[{ value: 'AT_MOVEMENT', words: 'first movement' }, { value: 'AT_PULL', words: 'pull after he left' }]} />
+          {(atPull || v.tooSlow) && (strap
+            ? <p className={strap.holds ? 's' : 'refused'}>{atPull && 'He is away before the pull is given; the times above do not count then. '}The strap holds {strap.ratio === undefined ? 'whatever leans on it' : `${fixed(strap.ratio)} times what the lean asks`} (2 are needed){strap.holds ? '' : strap.neededM !== undefined ? `; ${mm(strap.neededM)} mm would` : '; no thickness would'}.</p>
+            : <p className="s">No strap here: the lean is not known or the stem is too small to bore.</p>)}
+        </>
+      )}
 
       <h2>Cover tree <span>no distance; second opinion</span></h2>
       <Chips label="" value={l.choice.coverTree ?? ''} onChange={(coverTree) => l.set({ coverTree })} options={[{ value: '', words: 'none' }, ...trees.map((t) => ({ value: t.label, words: t.label }))]} />

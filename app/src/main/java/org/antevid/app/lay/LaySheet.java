@@ -34,7 +34,6 @@ final class LaySheet {
     private static final String KEEP = "#b3261e";
     private static final String ESCAPE = "#0b5cad";
     private static final String DROP = "#9a6700";
-    private static final String SECOND = "#5b3e9b";
 
     private final LayPlan plan;
     private final Site site;
@@ -150,7 +149,7 @@ final class LaySheet {
             case RING -> Sheet.Pen.line(KEEP, 0.6, 4, 1.6);
             case DROP -> Sheet.Pen.line(DROP, 0.4).filled(DROP, 0.1);
             case BUTT -> Sheet.Pen.line(INK, 0.3, 0.6, 0.9);
-            case LINE -> Sheet.Pen.line(SECOND, 0.4, 2, 1).filled(SECOND, 0.08);
+            case LINE -> Sheet.Pen.line(KEEP, 0.3, 1.6, 1.2).filled(KEEP, 0.05);
             case PLATE -> Sheet.Pen.line(KEEP, 0.4, 0.8, 0.8);
         };
         z.area().outlines().forEach(o -> sheet.stroke(at(o), true, pen));
@@ -169,6 +168,9 @@ final class LaySheet {
         row("thrown beyond the tip, up", Rounding.upText(plan.zone().throwM()) + " m");
         row("butt zone, up", Rounding.upText(plan.zone().buttZoneM()) + " m");
         row("keep-out ring, up", String.format(Locale.ROOT, "%.0f m", Rounding.up(plan.zone().exclusionM(), 0)));
+        if (Zone.movedPlate(plan.stem())) {
+            row("ROOT PLATE NOT COVERED: second opinion", "");
+        }
         title("Control");
         if (plan.control().proven()) {
             row("spread (95 %)", String.format(Locale.ROOT, "±%.1f°", 1.96 * plan.control().sigmaDeg().orElse(0.0)));
@@ -229,6 +231,6 @@ final class LaySheet {
         sheet.words(new Sheet.Point(MAP_X, y - 1.4), 3, false, INK, Sheet.Align.LEFT, "0").words(new Sheet.Point(MAP_X + w, y - 1.4), 3, false, INK, Sheet.Align.MIDDLE, String.format(Locale.ROOT, "%.0f m", bar));
         sheet.words(new Sheet.Point(MAP_X + w + 10, y + 1.8), 3.4, true, INK, Sheet.Align.LEFT, "1 : " + scale + " on A4. North is up.");
         sheet.words(new Sheet.Point(MAP_X, y + 8), 3, false, MUTE, Sheet.Align.LEFT,
-            "Red dashes: keep out. Pink: fan. Ochre: drop zone. Blue: ways out. Violet: where the line whips. Dots: butt zone. Local code, the maker's limits and the qualified person on site outrank this.");
+            "Long red dashes: keep out. Short red dashes: where the line whips. Pink: fan. Ochre: drop zone. Blue: ways out. Dots: butt zone. Local code, the maker's limits and the qualified person on site outrank this.");
     }
 }

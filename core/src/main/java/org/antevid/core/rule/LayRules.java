@@ -143,7 +143,7 @@ final class LayRules {
     /** Too slow stops until the plan changes; says which change would do. */
     private static Stream<Finding> tooSlow(LayPlan p) {
         String label = p.stem().label();
-        if (p.choice().leaving().clock() == Leaving.Clock.AT_PULL) {
+        if (p.choice().leaving().clock() == Leaving.Clock.AT_PULL && p.choice().means().isLine()) {
             return p.strap().filter(h -> !h.holds()).stream().map(h -> Finding.of("strap:" + label, STOP, 3, label, label + ": he is to be away before the pull, but the strap holds only "
                 + Rounding.downText(h.ratio().orElse(0.0)) + " times what the lean asks", "the strap is what keeps it standing while he walks", "mechanics",
                 h.neededM().map(n -> "a strap of " + Math.round(Math.ceil(1000 * n)) + " mm, or another lay").orElse("another lay, or a line that holds it back")));

@@ -169,6 +169,7 @@ class ZoneRulesTest {
         boolean holds = p.strap().orElseThrow().holds();
         assertThat(leaving(atPull).stream().anyMatch(f -> f.key().equals("strap:S1"))).isEqualTo(!holds);
         assertThat(leaving(atPull)).noneMatch(f -> f.key().equals("slow:S1"));
+        assertThat(found(ICE, List.of(fell(forward(8), toward(0, Means.of(Means.Kind.NOTHING)).leaving(atPull), ICE)))).as("without a line nothing waits for a pull").anyMatch(f -> f.key().equals("slow:S1"));
         LayPlan upright = LayPlan.of(forward(0.5), toward(0, WINCH).leaving(atPull), ICE, LayPlan.Limits.USUAL);
         assertThat(upright.strap().orElseThrow().ratio().orElse(99.0)).as("less lean leaves more in the strap").isGreaterThan(p.strap().orElseThrow().ratio().orElse(0.0));
     }
