@@ -13,7 +13,8 @@ import org.antevid.core.site.Spot;
 
 /**
  * What the stem comes down on along its lay. A contact nearer than two thirds of the length, about the centre of percussion, lifts the
- * butt; the stem breaks where it meets something hard or spans a ditch. Metres along the lay from the stump. Sources: mechanics, practice rule.
+ * butt; the stem breaks where it meets something hard or spans a ditch. A bed nobody described counts as a log, the worst of them. Metres
+ * along the lay from the stump. Sources: mechanics, practice rule.
  *
  * @param contacts nearest first
  * @param wholeM   lengths of stem that stay whole between the places where it breaks, from the butt
@@ -30,11 +31,10 @@ public record Landing(List<Contact> contacts, List<Double> wholeM, Optional<Doub
     public static Landing of(Site site, Spot stump, double layDeg, double length, double dCutM) {
         List<Contact> contacts = new ArrayList<>();
         for (Feature f : site.features()) {
-            Optional<Bed> known = f.kind() == FeatureKind.LANDING_BED ? f.detail().bed() : Optional.empty();
-            if (known.isEmpty()) {
+            if (f.kind() != FeatureKind.LANDING_BED) {
                 continue;
             }
-            Bed bed = known.get();
+            Bed bed = f.detail().bed().orElse(Bed.LOG);
             Optional<Double> at = firstMeeting(f.shape(), stump, layDeg, length, Math.max(0.15, dCutM / 2));
             at.ifPresent(m -> contacts.add(new Contact(f.id(), f.name(), bed, m, raised(bed) && m < LIFTS_WITHIN * length, bed != Bed.SOFT)));
         }

@@ -70,6 +70,8 @@ class AimAndBasisTest {
         assertThat(near.contacts().get(0).lifts()).isTrue();
         // tip down behind a log at about 5.75 m: the butt rises 21 / (21 - 5.75) of its height
         assertThat(near.buttLiftShare().orElseThrow()).isCloseTo(21 / (21 - near.contacts().get(0).atM()), within(1e-9));
+        Feature undescribed = new Feature("x", "something", FeatureKind.LANDING_BED, Shape.disc(new Spot(0, 6), 0.4), 0, false, Protection.NONE, "", false);
+        assertThat(Landing.of(site(undescribed), HERE, 0, 21, 0.5).contacts().get(0).lifts()).as("taken as the worst").isTrue();
         Landing far = Landing.of(site(bed("log", 16, Bed.LOG), bed("ditch", 8, Bed.DITCH), bed("turf", 12, Bed.SOFT)), HERE, 0, 21, 0.5);
         assertThat(far.contacts()).extracting(Landing.Contact::name).containsExactly("ditch", "turf", "log");
         assertThat(far.contacts()).noneMatch(Landing.Contact::lifts);
