@@ -1,7 +1,9 @@
 package org.antevid.core.lay;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.antevid.core.cut.CutCard;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.RefusedInput;
@@ -10,6 +12,7 @@ import org.antevid.core.site.Feature;
 import org.antevid.core.site.Ground;
 import org.antevid.core.site.Protection;
 import org.antevid.core.site.Site;
+import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.Lean;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemReading;
@@ -23,6 +26,8 @@ final class StemSweep {
     /** Old dead and decayed wood breaks instead of bending; no lay is promised on it. */
     private static final double UNRELIABLE_WOOD = 0.3;
     private static final double USUAL_THROW_SHARE = 0.1;
+    private static final Set<DefectKind> SEAMS = EnumSet.of(DefectKind.CRACK, DefectKind.SPLIT_UNION, DefectKind.INCLUDED_BARK, DefectKind.LIGHTNING_SCAR);
+    private static final Set<DefectKind> HELD = EnumSet.of(DefectKind.UNDER_TENSION, DefectKind.BENT_STEM, DefectKind.TIED_CROWN);
 
     private StemSweep() {
     }
@@ -46,10 +51,15 @@ final class StemSweep {
         double sigmaNm = weight * tips.sigmaM();
         Sweep.Felled tree = new Sweep.Felled(stem.height().get(), choice.cutHeightM(), stem.crownRadiusM().orElseThrow(), CROWN_BASE_SHARE * height, mass.dCutM(),
             stem.dbh().orElseThrow().value(), stem.species(), stem::hingeWood, weight / StemMass.G, mass.cgM(), weight * tips.offsetEastM(), weight * tips.offsetNorthM(), sigmaNm,
-            lean.offsetM(height, 90), lean.offsetM(height, 0));
+            lean.offsetM(height, 90), lean.offsetM(height, 0), weakness(stem));
         Sweep.Method method = new Sweep.Method(choice.school(), choice.barM(), movedBy(choice.means().kind()), LaySpread.Cutter.of(choice.skill()), capacity(stem, choice.means(), mass, weight, sigmaNm), 0,
             Optional.empty(), USUAL_THROW_SHARE, HANG_UP_LIMIT, EscapeRoutes.Footing.today(site.today().ground()), limits.soundSigmaDeg(), UNRELIABLE_WOOD);
         return Optional.of(new Sweep(tree, method, around(stem, site, tree, mass)));
+    }
+
+    /** At any height: where a split would run to is not known (errs to the safe side). */
+    private static Sweep.Weakness weakness(StemReading stem) {
+        return new Sweep.Weakness(stem.defects().stream().anyMatch(d -> SEAMS.contains(d.kind()) && !d.tellsGood()), stem.defects().stream().anyMatch(d -> HELD.contains(d.kind())));
     }
 
     static CutCard.MovedBy movedBy(Means.Kind kind) {

@@ -44,7 +44,12 @@ public final class Sweep {
      */
     public record Felled(Estimate height, double cutHeightM, double crownRadiusM, double crownBaseM, double dCutM, double dbhM, Species species,
                          DoubleFunction<Condition> wood, double massKg, double cgM, double momentEastNm, double momentNorthNm, double sigmaMomentNm,
-                         double tipEastM, double tipNorthM) {
+                         double tipEastM, double tipNorthM, Weakness weakness) {
+    }
+
+    /** What makes a stem split up more readily. @param seamOrFork a seam, crack or fork is in it @param underTension bent, or held at the top */
+    public record Weakness(boolean seamOrFork, boolean underTension) {
+        public static final Weakness NONE = new Weakness(false, false);
     }
 
     /** What the means can put against a backward moment on a lay, N m; empty when not known. */
@@ -214,7 +219,7 @@ public final class Sweep {
             blocks.add("BAR_TOO_SHORT");
         }
         SplitRisk split = SplitRisk.of(new SplitRisk.Cut(tree.species, wood, method.school, SplitRisk.Opening.BACK_CUT, tree.dCutM, tree.dCutM, card.depthM(), card.hingeThickM(),
-            forward, Math.max(-45, Math.min(60, lean)), false, false));
+            forward, Math.max(-45, Math.min(60, lean)), tree.weakness.seamOrFork, tree.weakness.underTension));
         if (split.advice() == SplitRisk.Advice.DO_NOT_HAND_FELL) {
             blocks.add("BARBER_CHAIR");
         } else if (split.advice() != SplitRisk.Advice.STANDARD) {

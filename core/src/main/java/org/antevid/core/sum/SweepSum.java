@@ -59,7 +59,7 @@ final class SweepSum {
         Condition wood = in.choice(Condition.class, "condition");
         Sweep.Felled tree = new Sweep.Felled(new Estimate(in.num("height_m"), in.num("sigma_height_m")), in.num("cut_height_m"), in.num("crown_radius_m"), in.num("crown_base_m"),
             in.num("d_cut_m"), in.num("dbh_m"), in.choice(Species.class, "genus"), lay -> wood, in.num("mass_kg"), in.num("cg_m"), in.num("moment_e_Nm"), in.num("moment_n_Nm"),
-            in.num("sigma_moment_Nm"), in.num("tip_off_e_m"), in.num("tip_off_n_m"));
+            in.num("sigma_moment_Nm"), in.num("tip_off_e_m"), in.num("tip_off_n_m"), Sweep.Weakness.NONE);
         LyingTree lying = Sweep.lying(tree);
         LyingTree thrown = lying.longer(lying.lengthM() * (1 + in.num("throw_share")));
         Optional<Double> given = in.opt("back_capacity_Nm");
