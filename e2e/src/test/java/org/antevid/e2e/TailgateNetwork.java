@@ -13,20 +13,22 @@ import java.util.concurrent.TimeUnit;
  * that is not the loopback. Where namespaces cannot be made, the machine's own address on its network is used.
  */
 public final class TailgateNetwork implements AutoCloseable {
-    private static final String SERVER = "10.77.0.1";
     private final String name = "av" + ProcessHandle.current().pid() % 100000;
+    /** By process, so that what a killed run left behind is in nobody's way. */
+    private final String net = "10.77." + ProcessHandle.current().pid() % 250 + ".";
+    private final String server = net + "1";
     private final boolean own;
 
     public TailgateNetwork() {
         own = run("ip", "netns", "add", name) && run("ip", "link", "add", name + "h", "type", "veth", "peer", "name", name + "p")
-            && run("ip", "link", "set", name + "p", "netns", name) && run("ip", "addr", "add", SERVER + "/24", "dev", name + "h")
-            && run("ip", "link", "set", name + "h", "up") && run("ip", "netns", "exec", name, "ip", "addr", "add", "10.77.0.2/24", "dev", name + "p")
+            && run("ip", "link", "set", name + "p", "netns", name) && run("ip", "addr", "add", server + "/24", "dev", name + "h")
+            && run("ip", "link", "set", name + "h", "up") && run("ip", "netns", "exec", name, "ip", "addr", "add", net + "2/24", "dev", name + "p")
             && run("ip", "netns", "exec", name, "ip", "link", "set", name + "p", "up") && run("ip", "netns", "exec", name, "ip", "link", "set", "lo", "up");
     }
 
     public String serverAddress() {
         if (own) {
-            return SERVER;
+            return server;
         }
         try {
             return Collections.list(NetworkInterface.getNetworkInterfaces()).stream().flatMap(n -> Collections.list(n.getInetAddresses()).stream())

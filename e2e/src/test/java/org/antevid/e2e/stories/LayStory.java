@@ -6,71 +6,22 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.regex.Pattern;
-import org.antevid.e2e.Browsers;
-import org.antevid.e2e.OneStory;
-import org.antevid.e2e.Server;
-import org.antevid.e2e.TailgateNetwork;
-import org.antevid.e2e.pages.JobPage;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.TestInstance;
-import org.junit.jupiter.api.TestMethodOrder;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
 
 /** Stage 3 in full: the lay is turned into a stop, the beehives are moved, a window opens, the lay is fixed, a way is cleared, the fall rehearsed. */
-@ExtendWith(OneStory.class)
-@TestInstance(TestInstance.Lifecycle.PER_CLASS)
-@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
-class LayStory {
+class LayStory extends DemoStory {
     private static final double STUMP_E = 38;
     private static final double STUMP_N = 34;
-    @TempDir
-    static Path data;
-    private TailgateNetwork network;
-    private Server server;
-    private Browsers browsers;
-    private JobPage imre;
-
-    @BeforeAll
-    void start() {
-        PlaywrightAssertions.setDefaultAssertionTimeout(15000);
-        network = new TailgateNetwork();
-        server = new Server(data, network.serverAddress()).start("demo");
-        browsers = new Browsers(network);
-        imre = new JobPage(browsers.leader());
-        imre.signIn(server.local(), "Imre Halloway");
-        imre.open("Withy Lock");
-    }
-
-    @AfterAll
-    void stop() {
-        imre.shot("lay-last");
-        browsers.close();
-        server.close();
-        network.close();
-    }
-
-    private Locator aside() {
-        return imre.page.locator("aside");
-    }
 
     private Locator lay() {
         return imre.page.getByTestId("lay");
-    }
-
-    private void inAside(String button) {
-        aside().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(button).setExact(true)).first().click();
     }
 
     private double[] onDial(double deg) {
@@ -84,8 +35,9 @@ class LayStory {
     @Test
     @Order(1)
     void whatIsNotKnownIsNamedWhereItIsMissed() {
+        imre.open("Withy Lock");
         imre.stage(3);
-        inAside("S5");
+        inAside("S5").click();
         assertThat(aside()).containsText("crown radius not known");
         assertThat(aside()).containsText("no reach is guessed");
         imre.button("Measure crown radius of S5");
@@ -96,14 +48,14 @@ class LayStory {
     @Order(2)
     void theMeansSayWhichDirectionsAreOpen() {
         imre.stage(3);
-        inAside("S1");
+        inAside("S1").click();
         assertThat(lay()).hasText("058°");
         assertThat(imre.region("Windows")).containsText("Best");
-        inAside("own lean");
+        inAside("own lean").click();
         assertThat(imre.region("Windows")).containsText("No lay is open");
         assertThat(imre.region("Windows")).containsText("a line with at least");
         imre.shot("lay-no-window");
-        inAside("machine");
+        inAside("machine").click();
         assertThat(imre.region("Windows")).containsText("wide");
         assertThat(imre.region("Windows")).containsText("Second");
     }
@@ -145,7 +97,7 @@ class LayStory {
         assertThat(aside()).containsText("move: nobody named");
         imre.choose("Who does it", "Oren Pike");
         assertThat(aside()).containsText("move: Oren Pike");
-        inAside("done");
+        inAside("done").click();
         assertThat(imre.page.locator("ul.list button.row").filter(new Locator.FilterOptions().setHasText("beehives")).locator("svg")).isVisible();
         imre.stage(3);
         assertThat(imre.region("Out of date")).containsText("beehives was worth 2");
@@ -215,10 +167,10 @@ class LayStory {
     @Order(9)
     void heRehearsesIt() {
         imre.tab("Rehearse");
-        inAside("10,000");
-        inAside("left");
-        inAside("5 cm");
-        inAside("Rehearse");
+        inAside("10,000").click();
+        inAside("left").click();
+        inAside("5 cm").click();
+        inAside("Rehearse").click();
         Locator answer = imre.region("Rehearsal");
         assertThat(answer).containsText("10,000 falls, seed 1");
         assertThat(answer.locator("svg")).hasAttribute("aria-label", Pattern.compile("Side view, 9[0-9] degrees.*"));
@@ -255,9 +207,9 @@ class LayStory {
         assertThat(imre.region("Rests on")).containsText("height");
         assertThat(imre.region("Rests on")).containsText(Pattern.compile("just now|ago"));
         imre.stage(2);
-        inAside("S1");
+        inAside("S1").click();
         imre.tab("Measure");
-        inAside("Height");
+        inAside("Height").click();
         imre.fill("Distance", "24");
         imre.fill("Angle to the top", "43");
         imre.fill("Angle to the base", "-5.5");

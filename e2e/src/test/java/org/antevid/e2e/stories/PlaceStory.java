@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.awt.Color;
@@ -18,64 +17,17 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
-import org.antevid.e2e.Browsers;
-import org.antevid.e2e.OneStory;
-import org.antevid.e2e.Server;
-import org.antevid.e2e.TailgateNetwork;
-import org.antevid.e2e.pages.JobPage;
 import org.antevid.e2e.pages.Taps;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.TestInstance;
-import org.junit.jupiter.api.TestMethodOrder;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
 
 /** Stages 1 and 2 in full: an unknown site measured, drawn, read and judged by a leader, with what the crew adds from a phone. */
-@ExtendWith(OneStory.class)
-@TestInstance(TestInstance.Lifecycle.PER_CLASS)
-@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
-class PlaceStory {
+class PlaceStory extends DemoStory {
     private static final int MOST_TAPS = 60;
-    @TempDir
-    static Path data;
-    private TailgateNetwork network;
-    private Server server;
-    private Browsers browsers;
-    private JobPage imre;
     private Page sefa;
-
-    @BeforeAll
-    void start() {
-        PlaywrightAssertions.setDefaultAssertionTimeout(15000);
-        network = new TailgateNetwork();
-        server = new Server(data, network.serverAddress()).start("demo");
-        browsers = new Browsers(network);
-        imre = new JobPage(browsers.leader());
-        imre.signIn(server.local(), "Imre Halloway");
-    }
-
-    @AfterAll
-    void stop() {
-        imre.shot("place-last");
-        browsers.close();
-        server.close();
-        network.close();
-    }
-
-    private Locator aside() {
-        return imre.page.locator("aside");
-    }
 
     private Locator row(String name) {
         return aside().locator("ul.list li").filter(new Locator.FilterOptions().setHasText(name));
-    }
-
-    private Locator inAside(String button) {
-        return aside().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(button).setExact(true)).first();
     }
 
     @Test
