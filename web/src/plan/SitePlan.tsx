@@ -167,8 +167,8 @@ function closed(scene: PlanScene, p: Schemas['LayView']): Feature[] {
     const f = scene.features.find((x) => x.id === o.id);
     if (!f) return [];
     const colour = o.done ? 'ok' : o.takenCareOf ? 'drop' : 'keep';
-    return [styled(geometryOf(f.entry.form, f.entry.outline), new Style({ stroke: line(colour, 4), zIndex: 5 })),
-      alone(new Style({ geometry: new Point(xy(clearOf([], f))), text: words(o.done ? `${o.by}: done` : o.by ? `${o.by}, not done` : 'nobody named', colour, true, [0, 40]), zIndex: 9 }))];
+    const outline = styled(geometryOf(f.entry.form, f.entry.outline), new Style({ stroke: line(colour, 4), zIndex: 5 }));
+    return window.innerWidth < 600 ? [outline] : [outline, alone(new Style({ geometry: new Point(xy(clearOf([], f))), text: words(o.done ? `${o.by}: done` : o.by ? `${o.by}, not done` : 'nobody named', colour, true, [0, 40]), zIndex: 9 }))];
   });
 }
 

@@ -151,10 +151,10 @@ function reachStyles(l: Schemas['LayView']): Style[] {
     if (!g) continue;
     for (const o of z.outlines) {
       out.push(new Style({ geometry: ring(o), stroke: line(g.colour, 2.2, g.dash), fill: new Fill({ color: `${token(g.colour)}12` }), zIndex: 5 }));
-      const along = toward(l.stump, l.layDeg + (z.kind === 'BUTT' ? -80 : 0), 1000);
+      const along = z.kind === 'BUTT' ? toward(l.stump, l.layDeg - 80, 1000) : toward(l.stump, l.layDeg + 20, l.reachM * 1.1);
       const off = (p: Spot) => Math.hypot(p.eastM - along.eastM, p.northM - along.northM);
       const at = o.reduce((a, b) => (off(b) < off(a) ? b : a));
-      out.push(new Style({ geometry: new Point(xy(at)), text: words(g.words, g.colour, true, z.kind === 'LINE' ? [-50, 12] : [0, -8]), zIndex: 8 }));
+      out.push(new Style({ geometry: new Point(xy(at)), text: words(g.words, g.colour, true, z.kind === 'LINE' ? [0, 14] : [0, -8]), zIndex: 8 }));
     }
   }
   for (const c of l.landing.contacts) out.push(new Style({ geometry: new Point(xy(c.at)), image: new RegularShape({ points: 3, radius: 11, fill: new Fill({ color: token(c.lifts ? 'keep' : 'drop') }) }), text: words(`${c.bed}, ${c.atM.toFixed(1)} m`, 'ink', true, [0, -18]), zIndex: 9 }));

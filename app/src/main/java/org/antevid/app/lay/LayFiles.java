@@ -90,7 +90,7 @@ class LayFiles {
         }
         for (EscapeRoutes.Route r : p.escape().routes()) {
             r.way().ifPresent(w -> {
-                ObjectNode way = frame.add(all, label + "-way-" + r.side().key(), Form.LINE, w.path().stream().map(s -> new Spot(stump.eastM() + s.eastM(), stump.northM() + s.northM())).toList()).put("stem", label)
+                ObjectNode way = frame.add(all, label + "-way-" + r.side().key(), Form.LINE, p.onPlan(w)).put("stem", label)
                     .put("what", "way out").put("side", r.side().key()).put("lengthM", Rounding.up(w.lengthM(), 1)).put("walkS", Rounding.up(w.walkS(), 1)).put("cleared", p.choice().leaving().cleared().contains(r.side()));
                 w.marginS().ifPresent(m -> way.put("marginS", Rounding.down(m, 1)));
             });

@@ -97,8 +97,7 @@ final class LaySheet {
         sheet.stroke(at(plan.fanOutline()), true, Sheet.Pen.line(LAY, 0.25).filled(LAY, 0.12));
         for (EscapeRoutes.Route r : plan.escape().routes()) {
             r.way().ifPresent(w -> {
-                Spot stump = plan.stem().at();
-                List<Spot> path = w.path().stream().map(p -> new Spot(stump.eastM() + p.eastM(), stump.northM() + p.northM())).toList();
+                List<Spot> path = plan.onPlan(w);
                 sheet.stroke(at(path), false, Sheet.Pen.line(ESCAPE, 0.9, 2.4, 1.2));
                 label(path.get(path.size() - 1), 2.5, ESCAPE, r.side() == EscapeRoutes.Side.RIGHT ? "E1" : "E2", true);
             });

@@ -125,13 +125,12 @@ public record LayView(String stem, double layDeg, Spot stump, double reachM, dou
     }
 
     private static List<WayView> ways(LayPlan p, Map<EscapeRoutes.Side, String> clearedBy) {
-        Spot stump = p.stem().at();
         return p.escape().routes().stream().map(r -> {
             boolean cleared = p.choice().leaving().cleared().contains(r.side());
             return new WayView(r.side() == EscapeRoutes.Side.RIGHT ? "E1" : "E2", r.side(), r.open(), p.escape().best().filter(b -> b.side() == r.side()).isPresent(), r.way().map(w -> w.relDeg()),
                 r.way().map(w -> w.azimuthDeg()), r.way().map(w -> Rounding.up(w.lengthM(), 1)), r.way().map(w -> Math.toDegrees(Math.atan(w.slopeUp()))), r.way().map(w -> Rounding.up(w.walkS(), 1)),
                 r.way().flatMap(w -> w.marginS()).map(m -> Rounding.down(m, 1)),
-                r.way().map(w -> w.path().stream().map(s -> new Spot(stump.eastM() + s.eastM(), stump.northM() + s.northM())).toList()).orElse(List.of()), r.blockedBy(),
+                r.way().map(p::onPlan).orElse(List.of()), r.blockedBy(),
                 cleared ? "cleared" : "not cleared: walks at " + Math.round(100 * p.escape().footingFactor()) + " %", cleared ? Optional.of(clearedBy.getOrDefault(r.side(), "")) : Optional.empty());
         }).toList();
     }

@@ -72,7 +72,7 @@ public class Documents {
 
     private static List<PlanDocument.WayPart> ways(LayPlan p) {
         return p.escape().routes().stream().filter(EscapeRoutes.Route::open).map(r -> new PlanDocument.WayPart(r.side() == EscapeRoutes.Side.RIGHT ? "E1" : "E2",
-            r.way().orElseThrow().azimuthDeg(), r.way().orElseThrow().lengthM(), r.way().orElseThrow().path().stream().map(x -> new Spot(p.stem().at().eastM() + x.eastM(), p.stem().at().northM() + x.northM())).toList())).toList();
+            r.way().orElseThrow().azimuthDeg(), r.way().orElseThrow().lengthM(), p.onPlan(r.way().orElseThrow()))).toList();
     }
 
     private static PlanDocument.StepPart step(Situation s, Step st, Map<String, String> names) {

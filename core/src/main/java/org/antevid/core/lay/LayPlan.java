@@ -97,6 +97,11 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
             card.strapM(), r.forwardNm() + r.backHighNm() - r.backNm())));
     }
 
+    /** @return corners of a way out on the plan, from the stump */
+    public List<Spot> onPlan(EscapeRoutes.Way way) {
+        return way.path().stream().map(s -> new Spot(stem.at().eastM() + s.eastM(), stem.at().northM() + s.northM())).toList();
+    }
+
     /** @return metres walked when it lands were the better way cleared */
     public Optional<Double> reachedIfClearedM() {
         return escape.reachedM().map(m -> m / (choice.leaving().cleared().contains(escape.best().orElseThrow().side()) ? 1 : escape.footingFactor()));

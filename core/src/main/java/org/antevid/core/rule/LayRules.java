@@ -136,8 +136,15 @@ final class LayRules {
                 CAUTION, 3, label, label + ": the way out to the " + r.side().key() + " is barred by " + String.join(", ", r.blockedBy()),
                 "each cutting position has a main and an alternate way out", "practice rule", "clear it, turn the lay, or acknowledge one way"));
             Stream<Finding> slow = e.warnings().contains("TOO_SLOW_TO_CLEAR") ? tooSlow(p) : Stream.empty();
-            return Stream.concat(barred, slow);
+            return Stream.of(barred, slow, cover(p)).flatMap(x -> x);
         });
+    }
+
+    /** Stepping behind a tree is no distance, whatever the clock says. */
+    private static Stream<Finding> cover(LayPlan p) {
+        String label = p.stem().label();
+        return p.choice().leaving().coverTree().stream().map(tree -> Finding.of("cover:" + label, SECOND_OPINION, 3, label, label + ": he is to step behind " + tree + " instead of being clear in time",
+            "a cover tree is no distance", "practice rule", "clear the way, pull after he has left, name no cover tree, or a second opinion"));
     }
 
     /** Too slow stops until the plan changes; says which change would do. */
@@ -149,8 +156,7 @@ final class LayRules {
                 h.neededM().map(n -> "a strap of " + Math.round(Math.ceil(1000 * n)) + " mm, or another lay").orElse("another lay, or a line that holds it back")));
         }
         if (p.choice().leaving().coverTree().isPresent()) {
-            return Stream.of(Finding.of("cover:" + label, SECOND_OPINION, 3, label, label + ": he is to step behind " + p.choice().leaving().coverTree().get() + " instead of being clear in time",
-                "a cover tree is no distance", "practice rule", "clear the way, pull after he has left, or a second opinion"));
+            return Stream.empty();
         }
         List<String> helps = new ArrayList<>();
         p.reachedIfClearedM().filter(m -> m >= 3).ifPresent(m -> helps.add("clear the way: then " + Rounding.downText(m) + " m"));

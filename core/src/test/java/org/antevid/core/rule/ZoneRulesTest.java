@@ -163,6 +163,14 @@ class ZoneRulesTest {
     }
 
     @Test
+    void aNamedCoverTreeIsASecondOpinionEvenWhereThereIsTime() {
+        Leaving behind = new Leaving(Set.of(), Optional.of("S9"), Leaving.Clock.AT_MOVEMENT);
+        List<Finding> inTime = found(site(), List.of(fell(oak("S1", HERE, List.of()), toward(0, WINCH).leaving(behind), site())));
+        assertThat(inTime).anyMatch(f -> f.key().equals("cover:S1") && f.severity() == Severity.SECOND_OPINION).noneMatch(f -> f.key().equals("slow:S1"));
+        assertThat(found(site(), List.of(fell(oak("S1", HERE, List.of()), toward(0, WINCH), site())))).noneMatch(f -> f.key().equals("cover:S1"));
+    }
+
+    @Test
     void pullingAfterHeHasLeftNeedsAStrapThatHolds() {
         Leaving atPull = new Leaving(Set.of(), Optional.empty(), Leaving.Clock.AT_PULL);
         LayPlan p = LayPlan.of(forward(8), toward(0, WINCH).leaving(atPull), ICE, LayPlan.Limits.USUAL);
