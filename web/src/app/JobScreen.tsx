@@ -53,6 +53,7 @@ export default function JobScreen() {
   const review = useReview(job);
   const [stem, setStem] = useState<string>();
   const [shown, setShown] = useState<{ lay?: Schemas['LayView']; dial?: Schemas['DialView']; focus?: LayFocus }>({});
+  const [cut, showCut] = useState<Schemas['CutPart']>();
   const [pointed, setPointed] = useState<{ deg?: number; tapped?: boolean }>({});
   const [picking, setPicking] = useState<{ hint: string; picked: (at: Spot) => void }>();
   const surroundings = useSurroundings(job);
@@ -87,9 +88,9 @@ export default function JobScreen() {
     turn.current = t;
   }, []);
   const tools = useMemo<PlanTools>(() => ({
-    stem: selected, selectStem: setStem, preview: shown.lay, dial: shown.dial, showLay, onTurn, pick: (hint, picked) => setPicking({ hint, picked }), say: setRefused,
+    stem: selected, selectStem: setStem, preview: shown.lay, dial: shown.dial, showLay, cut, showCut, onTurn, pick: (hint, picked) => setPicking({ hint, picked }), say: setRefused,
     feature, selectFeature, sketch, setSketch, setGhosts,
-  }), [selected, shown, showLay, onTurn, feature, sketch]);
+  }), [selected, shown, cut, showLay, onTurn, feature, sketch]);
 
   const scene = useMemo(() => ({
     features: features.data ?? [], stems: stems.data ?? [], lays: lays.data ?? [], tangle: tangle.data, steps: steps.data ?? [], people: info.data?.people ?? [],

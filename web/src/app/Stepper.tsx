@@ -3,10 +3,10 @@ import { useEffect, useState } from 'react';
 import { feetInches, parseLength, stepM } from '../units/length';
 import { useUnits } from '../units/useUnits';
 
-type Props = { label: string; unit: string; value: number | null; onChange: (v: number | null) => void; step: number; min?: number; max?: number; digits?: number };
+type Props = { label: string; unit: string; value: number | null; onChange: (v: number | null) => void; step: number; min?: number; max?: number; digits?: number; wrong?: string; note?: string; undo?: () => void };
 
 /** A number with big buttons, for gloves; typing works as well. Metres are typed in the person's own units. */
-export function Stepper({ label, unit, value, onChange, step, min, max, digits = 2 }: Props) {
+export function Stepper({ label, unit, value, onChange, step, min, max, digits = 2, wrong, note, undo }: Props) {
   const imperial = useUnits() === 'feet' && unit === 'm';
   const by = imperial ? stepM(step) : step;
   const move = (d: number) => onChange(Number(((value ?? 0) + d).toFixed(imperial ? 4 : digits)));
@@ -16,9 +16,10 @@ export function Stepper({ label, unit, value, onChange, step, min, max, digits =
       <span style={{ display: 'grid', gridTemplateColumns: '46px minmax(0, 1fr) 46px' }}>
         <button type="button" className="plain" style={{ border: '1px solid var(--mute)' }} aria-label={`${label} less`} onClick={() => move(-by)}>−</button>
         {imperial ? <Said label={label} value={value} onChange={onChange} />
-          : <InputNumber aria-label={label} value={value} onChange={(v) => onChange(typeof v === 'number' ? v : null)} min={min} max={max} step={step} controls={false} style={{ width: '100%' }} />}
+          : <InputNumber aria-label={label} value={value} onChange={(v) => onChange(typeof v === 'number' ? v : null)} min={min} max={max} step={step} status={wrong ? 'error' : undefined} controls={false} style={{ width: '100%' }} />}
         <button type="button" className="plain" style={{ border: '1px solid var(--mute)' }} aria-label={`${label} more`} onClick={() => move(by)}>+</button>
       </span>
+      {wrong ? <span role="alert" className="wrong">{wrong}</span> : note && <span className="beside">{note}{undo && <button type="button" className="plain" onClick={undo}>take it</button>}</span>}
     </label>
   );
 }

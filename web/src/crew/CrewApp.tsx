@@ -9,6 +9,7 @@ import { azimuth, clock } from '../units/format';
 import { useOutbox } from './outbox';
 
 const SeePage = lazy(() => import('./SeePage'));
+const CutPage = lazy(() => import('./CutPage'));
 import { switchGlare } from '../app/glare';
 
 /** The phone of one crew member: what to do now, the briefing, HOLD under the thumb. */
@@ -39,11 +40,11 @@ export default function CrewApp() {
   return (
     <div className="phone">
       <div className="top"><b>{me?.name.split(' ')[0]}</b><span>{info.data.name}{card ? ` · briefing ${card.number}` : ''}</span><button className="plain" onClick={switchGlare}>Glare</button></div>
-      <nav className="tabs"><Link className={at === 'brief' ? 'on' : ''} to={`/crew/${job}/brief`}>Briefing{needsSign ? ' •' : ''}</Link><Link className={at === 'run' ? 'on' : ''} to={`/crew/${job}/run`}>Run</Link><Link className={at === 'see' ? 'on' : ''} to={`/crew/${job}/see`}>I see</Link></nav>
+      <nav className="tabs"><Link className={at === 'brief' ? 'on' : ''} to={`/crew/${job}/brief`}>Briefing{needsSign ? ' •' : ''}</Link><Link className={at === 'run' ? 'on' : ''} to={`/crew/${job}/run`}>Run</Link><Link className={at === 'cut' ? 'on' : ''} to={`/crew/${job}/cut`}>Cut</Link><Link className={at === 'see' ? 'on' : ''} to={`/crew/${job}/see`}>I see</Link></nav>
       {link === 'lost' && <p className="refused" role="alert">No link to the server. What you press is kept and sent once it is back. HOLD by whistle and arm.</p>}
       {(refused || out.refused) && <p className="refused" role="alert">{refused || out.refused}</p>}
       {(hold || out.unsent.some((u) => u.kind === 'hold')) && <Held hold={hold} sent={sent} mayConfirm={run.step?.iMayConfirmStopped ?? false} confirm={() => hold && out.post({ kind: 'stopped', id: newId(), hold: hold.id })} />}
-      {at === 'see' ? <Suspense fallback={<p className="c">Opening…</p>}><SeePage job={job} out={out} /></Suspense> : at === 'brief' ? <Brief job={job} card={card ?? undefined} act={act} /> : <Now held={Boolean(hold)} run={run} card={card ?? undefined} info={info.data} ready={(ready) => void act(api.POST('/api/jobs/{job}/run/ready', { params: { path: { job } }, body: { ready } }))} done={(feature, done) => void act(api.POST('/api/jobs/{job}/run/protections/{feature}', { params: { path: { job, feature } }, body: { done } }))} me={me?.name ?? ''} />}
+      {at === 'cut' ? <Suspense fallback={<p className="c">Opening…</p>}><CutPage job={job} card={card ?? undefined} say={setRefused} /></Suspense> : at === 'see' ? <Suspense fallback={<p className="c">Opening…</p>}><SeePage job={job} out={out} /></Suspense> : at === 'brief' ? <Brief job={job} card={card ?? undefined} act={act} /> : <Now held={Boolean(hold)} run={run} card={card ?? undefined} info={info.data} ready={(ready) => void act(api.POST('/api/jobs/{job}/run/ready', { params: { path: { job } }, body: { ready } }))} done={(feature, done) => void act(api.POST('/api/jobs/{job}/run/protections/{feature}', { params: { path: { job, feature } }, body: { done } }))} me={me?.name ?? ''} />}
       <button className="thumb" onClick={() => out.post({ kind: 'hold', id: newId(), reason: '' })}><b>HOLD</b><span>anyone, any time: saw off, stand still</span></button>
     </div>
   );

@@ -3,10 +3,12 @@ import { type FormEvent, useState } from 'react';
 import { api, data, Problem, type Schemas } from '../api/client';
 import { useSession } from '../api/job';
 import { TopBar } from '../app/TopBar';
+import { Kit } from './KitList';
 
-const COMPETENCES: Schemas['NewPersonRequest']['competences'] = ['SAW', 'WINCH', 'LOOKOUT', 'GROUND', 'HUNG_UP', 'FIRST_AID', 'CLIMB', 'RESCUE', 'CRANE', 'MACHINE', 'NEAR_LINES'];
+const COMPETENCES: Schemas['NewPersonRequest']['competences'] = ['SAW', 'WINCH', 'LOOKOUT', 'GROUND', 'HUNG_UP', 'FIRST_AID', 'CLIMB', 'RESCUE', 'CRANE', 'MACHINE', 'NEAR_LINES', 'SPECIAL_CUTS'];
+const SCHOOLS = [{ value: 'CONVENTIONAL', words: 'conventional' }, { value: 'OPEN_FACE', words: 'open face' }, { value: 'HUMBOLDT', words: 'face cut from below' }, { value: 'DEEP_FACE', words: 'deep face' }, { value: 'THIN_HINGE', words: 'thin hinge' }];
 
-/** House rules and people; the owner edits them. Kit, saws and the species table will follow here. */
+/** House rules, saws and kit, people; the owner edits them. The species table will follow here. */
 export default function HousePage() {
   const session = useSession().data;
   const queries = useQueryClient();
@@ -26,7 +28,7 @@ export default function HousePage() {
   function change(e: FormEvent<HTMLFormElement>) {
     e.preventDefault();
     const f = new FormData(e.currentTarget);
-    void run(api.PUT('/api/house', { body: { exclusionLengths: Number(f.get('x')), soundSigmaDeg: Number(f.get('s')), windLimitMs: Number(f.get('w')), version: rules.data?.version ?? -1 } }));
+    void run(api.PUT('/api/house', { body: { exclusionLengths: Number(f.get('x')), soundSigmaDeg: Number(f.get('s')), windLimitMs: Number(f.get('w')), usualSchool: f.get('t') as Schemas['Thresholds']['usualSchool'], version: rules.data?.version ?? -1 } }));
   }
   function add(e: FormEvent<HTMLFormElement>) {
     e.preventDefault();
@@ -45,9 +47,11 @@ export default function HousePage() {
             <label>Tree lengths kept clear (practice: 2)<input name="x" type="number" step="0.5" min="1" max="5" defaultValue={rules.data.exclusionLengths} disabled={!owner} style={{ minHeight: 46, font: 'inherit' }} /></label>
             <label>Spread of the lay in sound wood (°, 1 sigma)<input name="s" type="number" step="0.5" min="1" max="30" defaultValue={rules.data.soundSigmaDeg} disabled={!owner} style={{ minHeight: 46, font: 'inherit' }} /></label>
             <label>Gust at which work stops (m/s)<input name="w" type="number" step="0.5" min="2" max="20" defaultValue={rules.data.windLimitMs} disabled={!owner} style={{ minHeight: 46, font: 'inherit' }} /></label>
+            <label>Type of cut that needs no reason<select name="t" defaultValue={rules.data.usualSchool} disabled={!owner} style={{ minHeight: 46, font: 'inherit' }}>{SCHOOLS.map((t) => <option key={t.value} value={t.value}>{t.words}</option>)}</select></label>
             {owner && <button className="big">Save the house rules</button>}
           </form>
         )}
+        <Kit owner={owner} />
         <h2>People <span>{people.data?.length}</span></h2>
         <table><tbody>{people.data?.map((p) => <tr key={p.id}><td><b>{p.name}</b></td><td>{p.office.toLowerCase()}</td><td className="s">{p.competences.map((c) => c.toLowerCase().replace('_', '-')).join(', ')}</td></tr>)}</tbody></table>
         {owner && (
@@ -60,7 +64,7 @@ export default function HousePage() {
             <button className="big">Add</button>
           </form>
         )}
-        <p className="empty">Kit, saws, regional words and the editable species table will stand here.</p>
+        <p className="empty">Regional words and the editable species table will stand here.</p>
       </main>
     </>
   );

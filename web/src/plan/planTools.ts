@@ -23,6 +23,9 @@ export type PlanTools = {
   preview?: Schemas['LayView'];
   dial?: Schemas['DialView'];
   showLay: (lay?: Schemas['LayView'], dial?: Schemas['DialView'], focus?: LayFocus) => void;
+  /** The cut card that is being chosen. */
+  cut?: Schemas['CutPart'];
+  showCut: (cut?: Schemas['CutPart']) => void;
   onTurn: (turn?: (deg: number) => void) => void;
   /** The direction of the dial that is pointed at or was tapped, whole degrees. */
   pointed?: number;

@@ -36,6 +36,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/house/kit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_2"];
+        put?: never;
+        post: operations["add_5"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house/kit/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_5"];
+        post?: never;
+        delete: operations["remove_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -900,6 +932,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/run/ticks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tick"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/stems": {
         parameters: {
             query?: never;
@@ -974,6 +1022,86 @@ export interface paths {
         get?: never;
         put: operations["choose_1"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/stems/{stem}/cuts/card.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pdf_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/stems/{stem}/cuts/card.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["svg_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/stems/{stem}/cuts/does-not-move": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["doesNotMove"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/stems/{stem}/cuts/opened": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["opened"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/stems/{stem}/cuts/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1166,22 +1294,6 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["rehearse"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{job}/stems/{stem}/lay/schools": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["schools"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1666,9 +1778,18 @@ export interface components {
             to?: components["schemas"]["Spot"];
             words: string;
         };
+        ChangeView: {
+            level?: string;
+            words: string;
+        };
         Changed: {
             is: string;
             was: string;
+            words: string;
+        };
+        CheckView: {
+            key: string;
+            ok?: boolean;
             words: string;
         };
         ChoiceRequest: {
@@ -1681,13 +1802,15 @@ export interface components {
             coverTree?: string;
             /** Format: double */
             cutHeightM: number;
+            cuts?: components["schemas"]["CutsRequest"];
             /** Format: double */
             layDeg: number;
             /** @enum {string} */
-            means: "NOTHING" | "WEDGES" | "HAND_LINE" | "MACHINE_LINE";
+            means: "NOTHING" | "LEVER" | "WEDGES" | "HAND_LINE" | "MACHINE_LINE";
             /** Format: double */
             pullN?: number;
             puller?: components["schemas"]["Spot"];
+            rig?: components["schemas"]["RigRequest"];
             /** Format: double */
             ropeHeightM?: number;
             /** @enum {string} */
@@ -1695,6 +1818,7 @@ export interface components {
             /** @enum {string} */
             skill?: "NOVICE" | "TRAINED" | "EXPERIENCED";
             stand?: components["schemas"]["Spot"];
+            support?: components["schemas"]["SupportRequest"];
         };
         Choices: {
             conditions: components["schemas"]["ConditionChoice"][];
@@ -1796,47 +1920,119 @@ export interface components {
             name: string;
             passphrase: string;
         };
-        Cuts: {
-            /** Format: double */
-            backCutStepM: number;
+        CutPart: {
+            backCut: string;
             /** Format: double */
             barM: number;
             barReach: string;
             /** Format: double */
-            behindHingeM: number;
+            barkM?: number;
+            /** Format: double */
+            boreFromM: number;
             /** Format: double */
             boreLengthM?: number;
             /** Format: double */
-            closesAfterDeg: number;
-            /** Format: double */
             cutHeightM: number;
             /** Format: double */
-            dCutM: number;
+            dAcrossM: number;
+            /** Format: double */
+            dAlongM: number;
             /** Format: double */
             depthM: number;
             /** Format: double */
             faceDeg: number;
+            help: string[];
             /** Format: double */
-            groundAfterDeg: number;
+            hingeLeftM: number;
             /** Format: double */
             hingeLengthM: number;
             /** Format: double */
-            hingeOffsetM: number;
+            hingeRightM: number;
+            keepOpen: boolean;
             /** Format: double */
-            hingeThickM: number;
-            hingeToGround: boolean;
-            /** Format: double */
-            mmFor1mMiss: number;
+            layDeg: number;
+            measures: components["schemas"]["Said"][];
             /** Format: double */
             mouthM?: number;
             /** Format: double */
-            ruleHingeM: number;
+            overlapM?: number;
+            passes: components["schemas"]["Pass"][];
             school: string;
+            slopingFromBelow: boolean;
             /** Format: double */
-            sigmaM: number;
+            soundLeftM?: number;
+            /** Format: double */
+            soundRightM?: number;
+            stand: string;
+            standsBecause: string;
+            stem: string;
+            /** Format: double */
+            stepM: number;
+            steps: components["schemas"]["CutStep"][];
+            strapLeft: boolean;
             /** Format: double */
             strapM: number;
+            ways: components["schemas"]["Way"][];
+            wedges: boolean;
+        };
+        CutStep: {
+            key: string;
+            /** @enum {string} */
+            kind: "CUT" | "CHECK" | "SIGNAL";
+            measure: string;
+            words: string;
+        };
+        CutView: {
+            card: components["schemas"]["CutPart"];
+            controlProven: boolean;
+            controlReasons: string[];
+            /** Format: double */
+            cutHeightM: number;
+            fallback?: components["schemas"]["LineView"];
+            guy?: components["schemas"]["GuyView"];
+            heights: string[];
+            hinge?: components["schemas"]["HingeView"];
+            insteadOfHeight: string;
+            line?: components["schemas"]["LineView"];
+            need?: components["schemas"]["NeedView"];
+            opened?: components["schemas"]["OpenedView"];
+            orderMakesEasier: string;
+            refused: string[];
+            reread: boolean;
+            splitting?: components["schemas"]["SplitView"];
+            strap?: components["schemas"]["StrapCardView"];
+            /** Format: double */
+            suggestedHeightM?: number;
+            types: components["schemas"]["TypeView"][];
             warnings: string[];
+            wedges: components["schemas"]["WedgesView"];
+        };
+        CutsRequest: {
+            /** Format: double */
+            acrossM?: number;
+            /** Format: double */
+            alongM?: number;
+            /** @enum {string} */
+            backCut?: "STRAIGHT" | "BORE_STRAP" | "BORE_RUN_OUT";
+            /** Format: double */
+            barkM?: number;
+            /** Format: double */
+            depthM?: number;
+            /** Format: double */
+            faceDeg?: number;
+            /** @enum {string} */
+            faceOrder?: "SLOPING_FIRST" | "LEVEL_FIRST";
+            /** Format: double */
+            hingeLeftM?: number;
+            /** Format: double */
+            hingeRightM?: number;
+            reason?: string;
+            sawId?: string;
+            /** Format: double */
+            stepM?: number;
+            /** Format: double */
+            strapM?: number;
+            techniques?: ("SWING" | "NOSE_QUARTER" | "VERY_DEEP_FACE" | "FACE_PLUNGE")[];
         };
         Danger: {
             /** Format: int32 */
@@ -2077,6 +2273,24 @@ export interface components {
             key: "SEEN" | "SOUNDED" | "PROBED" | "OPENED_FACE";
             words: string;
         };
+        GuyView: {
+            /** Format: double */
+            angleDeg: number;
+            changeM: {
+                [key: string]: number;
+            };
+            /** Format: double */
+            holdsNm: number;
+            /** Format: double */
+            lengthM: number;
+            /** Format: double */
+            minMbsN: number;
+            /** Format: double */
+            neededNm: number;
+            /** Format: double */
+            tensionN: number;
+            warnings: string[];
+        };
         Hang: {
             entry: components["schemas"]["HangEntry"];
             stem: string;
@@ -2122,6 +2336,29 @@ export interface components {
             /** Format: double */
             heightM: number;
             takenHow: string;
+        };
+        HingeView: {
+            /** Format: double */
+            capacityNm: number;
+            decides: string;
+            /** Format: double */
+            designNm: number;
+            grade: string;
+            /** Format: double */
+            guyNm: number;
+            /** Format: double */
+            holdNm: number;
+            /** Format: double */
+            mechanicsM?: number;
+            movesAlone: boolean;
+            /** Format: double */
+            practiceM: number;
+            /** Format: double */
+            taperLeftM?: number;
+            /** Format: double */
+            taperRightM?: number;
+            /** Format: double */
+            use?: number;
         };
         HoldRequest: {
             id: string;
@@ -2221,6 +2458,52 @@ export interface components {
             key: "BUILDING" | "GLASS" | "FOOTBRIDGE" | "BOAT" | "PATH" | "ROAD" | "OVERHEAD_LINE" | "BURIED" | "WATER" | "BEEHIVES" | "COMPOST" | "FENCE" | "WALL" | "ANIMAL_PEN" | "SURFACE" | "HEDGE" | "BED" | "OTHER_TREE" | "VEHICLE" | "LANDING_BED" | "MACHINE_STAND" | "ACCESS" | "WORK_POSITION" | "MEETING_POINT" | "OTHER";
             words: string;
         };
+        KitRequest: {
+            /** Format: double */
+            barM?: number;
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            efficiency?: number;
+            /** @enum {string} */
+            kind: "SAW" | "WEDGE" | "HAMMER" | "LEVER" | "ROPE" | "SLING" | "BLOCK" | "WINCH";
+            /** Format: double */
+            lengthM?: number;
+            /** Format: double */
+            liftM?: number;
+            /** Format: int32 */
+            madeYear?: number;
+            name: string;
+            note?: string;
+            /** Format: double */
+            strengthN?: number;
+            /** Format: int64 */
+            version?: number;
+        };
+        KitView: {
+            /** Format: double */
+            barM?: number;
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            efficiency?: number;
+            id: string;
+            /** @enum {string} */
+            kind: "SAW" | "WEDGE" | "HAMMER" | "LEVER" | "ROPE" | "SLING" | "BLOCK" | "WINCH";
+            kindWords: string;
+            /** Format: double */
+            lengthM?: number;
+            /** Format: double */
+            liftM?: number;
+            /** Format: int32 */
+            madeYear?: number;
+            name: string;
+            note: string;
+            /** Format: double */
+            strengthN?: number;
+            /** Format: int64 */
+            version: number;
+        };
         KnownHeight: {
             at: components["schemas"]["Spot"];
             /** Format: double */
@@ -2238,6 +2521,7 @@ export interface components {
         LayPart: {
             /** Format: double */
             biasDeg?: number;
+            cuts?: components["schemas"]["CutPart"];
             dropZone: components["schemas"]["Spot"][];
             /** Format: double */
             exclusionM: number;
@@ -2266,7 +2550,6 @@ export interface components {
             buttZoneM: number;
             controlProven: boolean;
             controlReasons: string[];
-            cuts: components["schemas"]["Cuts"];
             dangers: components["schemas"]["Sector"][];
             /** Format: double */
             escapeM: number;
@@ -2292,6 +2575,8 @@ export interface components {
             massHighKg: number;
             /** Format: double */
             missPerCmM: number;
+            /** Format: double */
+            mmFor1mMiss: number;
             /** Format: double */
             neededN?: number;
             occupied: components["schemas"]["Occupied"][];
@@ -2379,6 +2664,59 @@ export interface components {
             who: string;
             words: string;
         };
+        LineRequest: {
+            /** Format: double */
+            anchorDistM?: number;
+            /** @enum {string} */
+            kind: "NOTHING" | "LEVER" | "WEDGES" | "HAND_LINE" | "MACHINE_LINE";
+            /** Format: double */
+            pullN?: number;
+            puller?: components["schemas"]["Spot"];
+            rig?: components["schemas"]["RigRequest"];
+            /** Format: double */
+            ropeHeightM?: number;
+            stand?: components["schemas"]["Spot"];
+        };
+        LineView: {
+            /** Format: double */
+            advantage: number;
+            /** Format: double */
+            anchorN: number;
+            /** Format: double */
+            angleDeg: number;
+            /** Format: double */
+            armM: number;
+            /** Format: double */
+            atLimitN: number;
+            /** Format: double */
+            availableN?: number;
+            /** Format: double */
+            blockN?: number;
+            checks: components["schemas"]["CheckView"][];
+            enough: boolean;
+            /** Format: double */
+            gustMs: number;
+            /** Format: double */
+            handN: number;
+            kind: string;
+            /** Format: double */
+            minMbsN: number;
+            /** Format: int32 */
+            people?: number;
+            /** Format: double */
+            personDistM: number;
+            /** Format: double */
+            pretensionN: number;
+            /** Format: double */
+            sideNm: number;
+            signal: string[];
+            /** Format: double */
+            stillN: number;
+            /** Format: double */
+            travelHaulM: number;
+            /** Format: double */
+            travelTieM: number;
+        };
         Look: {
             because: string;
             dial: components["schemas"]["DialView"];
@@ -2398,7 +2736,7 @@ export interface components {
             /** Format: double */
             layDeg: number;
             /** @enum {string} */
-            means: "NOTHING" | "WEDGES" | "HAND_LINE" | "MACHINE_LINE";
+            means: "NOTHING" | "LEVER" | "WEDGES" | "HAND_LINE" | "MACHINE_LINE";
             /** @enum {string} */
             school: "CONVENTIONAL" | "OPEN_FACE" | "HUMBOLDT" | "DEEP_FACE" | "THIN_HINGE";
         };
@@ -2515,6 +2853,14 @@ export interface components {
             turn: number;
             waysOut: components["schemas"]["WayPart"][];
         };
+        NeedView: {
+            /** Format: double */
+            backNm: number;
+            /** Format: double */
+            meansNm?: number;
+            /** Format: double */
+            windNm: number;
+        };
         NewId: {
             id: string;
         };
@@ -2525,7 +2871,7 @@ export interface components {
             visitOn: string;
         };
         NewPersonRequest: {
-            competences: ("SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES")[];
+            competences: ("SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS")[];
             name: string;
             /** @enum {string} */
             office: "LEADER" | "CREW" | "REVIEWER" | "OWNER";
@@ -2572,6 +2918,30 @@ export interface components {
             rightM: number;
             to: components["schemas"]["Spot"];
         };
+        OpenedRequest: {
+            note?: string;
+            /** Format: double */
+            soundLeftM: number;
+            /** Format: double */
+            soundRightM: number;
+            /** @enum {string} */
+            wood: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE";
+        };
+        OpenedView: {
+            /** Format: date-time */
+            at: string;
+            holds: boolean;
+            note: string;
+            result?: string;
+            /** Format: double */
+            soundLeftM: number;
+            /** Format: double */
+            soundRightM: number;
+            who: string;
+            wood: string;
+            /** Format: double */
+            woodShare?: number;
+        };
         OpinionRequest: {
             byTelephone: boolean;
             findingKey: string;
@@ -2616,6 +2986,18 @@ export interface components {
             /** Format: int64 */
             version?: number;
         };
+        Pass: {
+            bored: boolean;
+            entry: string;
+            /** Format: double */
+            fromM: number;
+            /** Format: double */
+            inM: number;
+            throughFace: boolean;
+            /** Format: double */
+            toM: number;
+            words: string;
+        };
         PermitView: {
             /** @enum {string} */
             answer: "YES" | "NO" | "NOT_NEEDED" | "NOT_KNOWN";
@@ -2633,7 +3015,7 @@ export interface components {
             version: number;
         };
         PersonEntry: {
-            competences: ("SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES")[];
+            competences: ("SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS")[];
             id: string;
             name: string;
             /** @enum {string} */
@@ -2651,7 +3033,7 @@ export interface components {
             stand?: components["schemas"]["Spot"];
         };
         PersonView: {
-            competences: ("SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES")[];
+            competences: ("SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS")[];
             id: string;
             joined: boolean;
             name: string;
@@ -2846,6 +3228,29 @@ export interface components {
             lessons: components["schemas"]["Lesson"][];
             outcomes: components["schemas"]["Outcome"][];
         };
+        RigRequest: {
+            /** Format: double */
+            anchorDiameterM?: number;
+            /** Format: double */
+            anchorSlingM?: number;
+            blockId?: string;
+            /** Format: double */
+            legAngleDeg?: number;
+            /** Format: double */
+            partEfficiency?: number;
+            /** Format: int32 */
+            parts?: number;
+            /** Format: int32 */
+            people?: number;
+            /** Format: double */
+            pretensionN?: number;
+            ropeId?: string;
+            slingId?: string;
+            /** @enum {string} */
+            tie?: "TIED" | "BASKET" | "ROUND_ALL";
+            /** @enum {string} */
+            when?: "STRAP_RELEASED" | "KERF_OPENS";
+        };
         Ring: {
             decides: string;
             /** Format: double */
@@ -2876,14 +3281,18 @@ export interface components {
             /** Format: int32 */
             stepsInAll: number;
         };
-        SchoolView: {
-            cuts?: components["schemas"]["Cuts"];
+        Said: {
+            inches: string;
+            key: string;
+            metric: string;
+            off: string;
+            outside?: string;
+            outsideInches?: string;
+            own: boolean;
+            rule?: string;
+            safe: string;
             /** Format: double */
-            depthShare: number;
-            /** Format: double */
-            faceDeg: number;
-            /** @enum {string} */
-            school: "CONVENTIONAL" | "OPEN_FACE" | "HUMBOLDT" | "DEEP_FACE" | "THIN_HINGE";
+            value: number;
             words: string;
         };
         Sector: {
@@ -3000,6 +3409,23 @@ export interface components {
             split: string;
             words: string;
         };
+        SplitView: {
+            changes: components["schemas"]["ChangeView"][];
+            /** Format: double */
+            index: number;
+            level: string;
+            likely: string[];
+            mechanics: string;
+            /** Format: double */
+            movesAtM: number;
+            movesEarly: boolean;
+            points: {
+                [key: string]: number;
+            };
+            practice: string;
+            /** Format: double */
+            ratio: number;
+        };
         Spot: {
             /** Format: double */
             eastM: number;
@@ -3108,9 +3534,11 @@ export interface components {
             version?: number;
         };
         StepState: {
+            cuts: components["schemas"]["TickView"][];
             iAmPosted: boolean;
             iAmReady: boolean;
             iMayConfirmStopped: boolean;
+            iMayTick: boolean;
             id: string;
             people: components["schemas"]["PersonState"][];
             stem?: string;
@@ -3135,6 +3563,18 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        StrapCardView: {
+            /** Format: double */
+            fullRatio?: number;
+            holds: boolean;
+            /** Format: double */
+            neededM?: number;
+            /** Format: double */
+            ratio?: number;
+            /** Format: double */
+            tensionN: number;
+            wood: string;
+        };
         StrapView: {
             holds: boolean;
             /** Format: double */
@@ -3149,10 +3589,41 @@ export interface components {
             name: string;
             share: string;
         };
+        StuckAnswer: {
+            causes: components["schemas"]["StuckView"][];
+            first: string;
+        };
+        StuckRequest: {
+            choice: components["schemas"]["ChoiceRequest"];
+            /** Format: double */
+            uncutHeightM: number;
+            /** Format: double */
+            uncutWidthM: number;
+        };
+        StuckView: {
+            cause: string;
+            /** Format: double */
+            extraN?: number;
+            tell: string;
+            then: string;
+        };
         SumView: {
             fields: components["schemas"]["FieldView"][];
             name: string;
             title: string;
+        };
+        SupportRequest: {
+            /** Format: int32 */
+            beside?: number;
+            fallback?: components["schemas"]["LineRequest"];
+            guyAnchor?: components["schemas"]["Spot"];
+            /** Format: double */
+            guyHeightM?: number;
+            guyRopeId?: string;
+            keepOpen?: boolean;
+            /** Format: int32 */
+            stack?: number;
+            wedgeId?: string;
         };
         Taker: {
             id: string;
@@ -3223,10 +3694,26 @@ export interface components {
             exclusionLengths: number;
             /** Format: double */
             soundSigmaDeg: number;
+            /** @enum {string} */
+            usualSchool: "CONVENTIONAL" | "OPEN_FACE" | "HUMBOLDT" | "DEEP_FACE" | "THIN_HINGE";
             /** Format: int64 */
             version: number;
             /** Format: double */
             windLimitMs: number;
+        };
+        TickRequest: {
+            done: boolean;
+            key: string;
+        };
+        TickView: {
+            /** Format: date-time */
+            at?: string;
+            key: string;
+            /** @enum {string} */
+            kind: "CUT" | "CHECK" | "SIGNAL";
+            measure: string;
+            who?: string;
+            words: string;
         };
         TwoPointsRequest: {
             firstPixel: components["schemas"]["PixelView"];
@@ -3246,6 +3733,32 @@ export interface components {
             fromAM: number;
             /** Format: double */
             fromBM: number;
+        };
+        TypeView: {
+            bored: boolean;
+            contradictions: string[];
+            /** Format: double */
+            depthM: number;
+            disagree: string;
+            /** Format: double */
+            faceDeg: number;
+            firstCut: string;
+            goodFor: string;
+            /** Format: double */
+            hingeLengthM: number;
+            /** Format: double */
+            hingeM: number;
+            /** Format: double */
+            holdNm: number;
+            house: boolean;
+            /** @enum {string} */
+            school: "CONVENTIONAL" | "OPEN_FACE" | "HUMBOLDT" | "DEEP_FACE" | "THIN_HINGE";
+            /** Format: double */
+            stepM: number;
+            /** Format: double */
+            use?: number;
+            whenClosed: string;
+            words: string;
         };
         UnderlayView: {
             /** Format: int32 */
@@ -3306,6 +3819,12 @@ export interface components {
             /** Format: double */
             thicknessM: number;
         };
+        Way: {
+            best: boolean;
+            name: string;
+            /** Format: double */
+            relDeg: number;
+        };
         WayPart: {
             /** Format: double */
             azimuthDeg: number;
@@ -3336,6 +3855,29 @@ export interface components {
             slopeUpDeg?: number;
             /** Format: double */
             walkS?: number;
+        };
+        WedgesView: {
+            /** Format: double */
+            driveN: number;
+            enough: boolean;
+            /** Format: double */
+            forceCapN: number;
+            /** Format: double */
+            forceEachN: number;
+            known: boolean;
+            /** Format: int32 */
+            levels?: number;
+            leverEnough: boolean;
+            leverFits: boolean;
+            /** Format: double */
+            liftAvailableM: number;
+            /** Format: double */
+            liftNeededM: number;
+            next: string;
+            reasons: string[];
+            set: string;
+            /** Format: double */
+            tipPerMmM: number;
         };
         Wind: {
             /** Format: double */
@@ -3454,6 +3996,94 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Thresholds"];
                 };
+            };
+        };
+    };
+    all_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KitView"][];
+                };
+            };
+        };
+    };
+    add_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KitRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    change_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KitRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    remove_2: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -4951,6 +5581,30 @@ export interface operations {
             };
         };
     };
+    tick: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TickRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     stems: {
         parameters: {
             query?: never;
@@ -5090,6 +5744,131 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    pdf_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    svg_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+        };
+    };
+    doesNotMove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StuckRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StuckAnswer"];
+                };
+            };
+        };
+    };
+    opened: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OpenedRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    preview_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChoiceRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutView"];
+                };
             };
         };
     };
@@ -5401,33 +6180,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RehearsalView"];
-                };
-            };
-        };
-    };
-    schools: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                job: string;
-                stem: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ChoiceRequest"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SchoolView"][];
                 };
             };
         };

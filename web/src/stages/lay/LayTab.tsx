@@ -2,6 +2,7 @@ import { InputNumber } from 'antd';
 import { useState } from 'react';
 import { api, data, type Schemas, type Spot } from '../../api/client';
 import { Chips, Stepper } from '../../app/Stepper';
+import { LineForm, LineWords } from './LineForm';
 import { usePlanTools } from '../../plan/planTools';
 import { azimuth, fixed } from '../../units/format';
 import { Judged } from './DirectionCard';
@@ -17,8 +18,8 @@ export function LayTab({ job, l, v, leader }: Props) {
   return (
     <>
       <h2 style={{ marginTop: 0, borderTop: 0 }}>What brings it over <span>{v.neededN !== undefined && v.neededN > 0 ? `needs ${fixed(v.neededN / 1000)} kN in the line, reserve in` : ''}</span></h2>
-      <Chips label="" value={l.choice.means} onChange={(means) => l.set({ means })} options={[{ value: 'NOTHING', words: 'own lean' }, { value: 'WEDGES', words: 'wedges' }, { value: 'HAND_LINE', words: 'hand line' }, { value: 'MACHINE_LINE', words: 'machine' }]} />
-      {line && <Line choice={l.choice} set={l.set} />}
+      <Chips label="" value={l.choice.means} onChange={(means) => l.set({ means })} options={[{ value: 'NOTHING', words: 'own lean' }, { value: 'LEVER', words: 'lever' }, { value: 'WEDGES', words: 'wedges' }, { value: 'HAND_LINE', words: 'hand line' }, { value: 'MACHINE_LINE', words: 'machine' }]} />
+      {line && <Line choice={l.choice} set={l.set} wrong={(field) => l.layFaults.find((f) => f.field === field)?.message} />}
       {l.dial && <Windows dial={l.dial} turnTo={(deg) => l.set({ layDeg: deg })} layDeg={v.layDeg} />}
       {judged && <div aria-label="This lay judged"><h2>This lay <span>as the dial judges it</span></h2><Judged d={judged} /></div>}
       <Aim job={job} l={l} v={v} leader={leader} />
@@ -28,31 +29,12 @@ export function LayTab({ job, l, v, leader }: Props) {
 }
 
 /** Where the line is tied and where the pull comes from; said in one line until it is to be changed. */
-function Line({ choice, set }: { choice: Choice; set: (c: Partial<Choice>) => void }) {
-  const { pick } = usePlanTools();
-  const known = choice.ropeHeightM !== undefined && (choice.anchorDistM !== undefined || choice.stand !== undefined) && (choice.means === 'HAND_LINE' || choice.pullN !== undefined);
+function Line({ choice, set, wrong }: { choice: Choice; set: (c: Partial<Choice>) => void; wrong: (field: string) => string | undefined }) {
+  const hand = choice.means === 'HAND_LINE';
+  const known = choice.ropeHeightM !== undefined && (choice.anchorDistM !== undefined || choice.stand !== undefined) && (hand || choice.pullN !== undefined);
   const [open, setOpen] = useState(false);
-  const at = (s?: Spot) => (s ? `${fixed(s.eastM)} m east, ${fixed(s.northM)} m north` : '');
-  const from = choice.stand ? <>from <b className="n">{at(choice.stand)}</b>{choice.puller && <>, round a block there from <b className="n">{at(choice.puller)}</b></>}</> : <>along the lay, <b className="n">{choice.anchorDistM === undefined ? 'not known' : `${choice.anchorDistM} m`}</b> out</>;
-  if (known && !open) {
-    return <p>Tied <b className="n">{choice.ropeHeightM} m</b> up, pulls {from}{choice.means === 'HAND_LINE' ? ', by hand' : choice.pullN !== undefined && <>, <b className="n">{fixed(choice.pullN / 1000)} kN</b></>}. <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => setOpen(true)}>Change the line</button></p>;
-  }
-  return (
-    <div className="form">
-      <div className="two">
-        <Stepper label="Rope" unit="m up" value={choice.ropeHeightM ?? null} onChange={(v) => set({ ropeHeightM: v ?? undefined })} step={1} digits={1} />
-        {!choice.stand && <Stepper label="Anchor" unit="m out" value={choice.anchorDistM ?? null} onChange={(v) => set({ anchorDistM: v ?? undefined })} step={5} digits={0} />}
-        {choice.means === 'MACHINE_LINE' && <Stepper label="Pull" unit="kN" value={choice.pullN === undefined ? null : choice.pullN / 1000} onChange={(v) => set({ pullN: v === null ? undefined : v * 1000 })} step={1} digits={1} />}
-      </div>
-      <p className="s">Pulls {from}. A line from a place pulls only toward that place.</p>
-      <div>
-        <button className="plain" style={{ fontWeight: 700, padding: 0, marginRight: 14 }} onClick={() => pick(choice.means === 'HAND_LINE' ? 'Tap where the people or the first block stand' : 'Tap where the machine or the first block stands', (stand) => set({ stand }))}>{choice.stand ? 'Place it elsewhere' : 'Place the pull on the plan'}</button>
-        {choice.stand && <button className="plain" style={{ padding: 0, marginRight: 14 }} onClick={() => pick('Tap where the pull comes from, round the block', (puller) => set({ puller }))}>Redirect it</button>}
-        {choice.stand && <button className="plain" style={{ padding: 0, marginRight: 14 }} onClick={() => set({ stand: undefined, puller: undefined })}>Along the lay</button>}
-        {known && <button className="plain" style={{ padding: 0 }} onClick={() => setOpen(false)}>Done</button>}
-      </div>
-    </div>
-  );
+  if (known && !open) return <p><LineWords line={choice} hand={hand} /> <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => setOpen(true)}>Change the line</button></p>;
+  return <div className="form"><LineForm line={choice} hand={hand} set={set} wrong={wrong} />{known && <button className="plain" style={{ padding: 0 }} onClick={() => setOpen(false)}>Done</button>}</div>;
 }
 
 /** Windows, the best lay and the second; or that there is none, why, and what would open one. */

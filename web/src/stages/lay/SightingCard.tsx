@@ -11,7 +11,7 @@ export function SightingCard({ v, close }: { v: Schemas['LayView']; close: () =>
       <table><tbody>
         {v.landmarks.map((m) => <tr key={m.words}><td>the lay passes <b>{m.words}</b></td><td className="r n">{fixed(m.distanceM, 0)} m away</td></tr>)}
         <tr><td>1 cm off at the stump</td><td className="r n"><b>{fixed(v.missPerCmM, 2)} m</b> at the tip, up</td></tr>
-        <tr><td>1 m off at the tip</td><td className="r n"><b>{Math.floor(v.cuts.mmFor1mMiss)} mm</b> at the hinge</td></tr>
+        <tr><td>1 m off at the tip</td><td className="r n"><b>{Math.floor(v.mmFor1mMiss)} mm</b> at the hinge</td></tr>
         <tr><td>spread</td><td className="r n">{v.sigmaDeg === undefined ? 'not known' : `±${fixed(1.96 * v.sigmaDeg)}° (95 %)`}</td></tr>
       </tbody></table>
       <p className="s">Sight along the saw’s mark with the notch open, check from behind and from aside, correct before the back cut.</p>

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { api, data, type Schemas } from '../../api/client';
+import { api, data, type Fault, Problem, type Schemas } from '../../api/client';
 import { useFeatures, useLays, useStems } from '../../api/job';
 import { type LayFocus, usePlanTools } from '../../plan/planTools';
 
@@ -17,10 +17,11 @@ export function useLay(job: string, focus?: LayFocus) {
   const [choice, setChoice] = useState<Choice>();
   const current = useMemo<Choice>(() => choice ?? saved?.choice ?? FIRST, [choice, saved]);
   const able = Boolean(stem && stem.notKnown.length === 0 && !stem.toBeKept);
-  const stamp = JSON.stringify([stem?.sightings.length, stem?.defects.length, stem?.version, saved?.version, features.dataUpdatedAt]);
+  const stamp = JSON.stringify([stem?.sightings.length, stem?.defects.length, stem?.version, saved?.version, features.dataUpdatedAt, saved?.outOfDate]);
   useEffect(() => setChoice(undefined), [tools.stem]);
 
   const [lay, setLay] = useState<Schemas['LayView']>();
+  const [faults, setFaults] = useState<Fault[]>([]);
   const busy = useRef(false);
   const wanted = useRef<Choice | undefined>(undefined);
   const { say } = tools;
@@ -39,9 +40,14 @@ export function useLay(job: string, focus?: LayFocus) {
         const c: Choice = wanted.current;
         wanted.current = undefined;
         try {
-          setLay(await data(api.POST('/api/jobs/{job}/stems/{stem}/lay/preview', { params: { path: { job, stem: id } }, body: c })));
+          const got = await data(api.POST('/api/jobs/{job}/stems/{stem}/lay/preview', { params: { path: { job, stem: id } }, body: c }));
+          setLay(got);
+          setFaults([]);
         } catch (e) {
-          setLay(undefined);
+          // a value that cannot be keeps the last answer standing and is said at its field
+          const at = e instanceof Problem ? e.faults : [];
+          setFaults(at);
+          if (at.length === 0) setLay(undefined);
           say((e as Error).message);
         }
       }
@@ -58,7 +64,7 @@ export function useLay(job: string, focus?: LayFocus) {
   useEffect(() => showLay(lay, dial.data, focus), [lay, dial.data, focus, showLay]);
   useEffect(() => () => showLay(undefined, undefined), [showLay]);
   const turn = (by: number) => setChoice({ ...current, layDeg: (((current.layDeg + by) % 360) + 360) % 360 });
-  return { stem, saved, choice: current, set: (over: Partial<Choice>) => setChoice({ ...current, ...over }), turn, lay, dial: dial.data, changed: choice !== undefined, settle: () => setChoice(undefined) };
+  return { stem, saved, choice: current, set: (over: Partial<Choice>) => setChoice({ ...current, ...over }), turn, lay, dial: dial.data, stamp, layFaults: faults, changed: choice !== undefined, settle: () => setChoice(undefined) };
 }
 
 export type Turning = ReturnType<typeof useLay>;

@@ -4,6 +4,7 @@ import type { PanelProps } from '../../app/JobScreen';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
 import { clock } from '../../units/format';
+import { CutTicks } from './CutTicks';
 
 /** Stage 8: everyone ready, go, hold; the log writes itself. */
 export default function RunPanel({ job, go }: PanelProps) {
@@ -38,6 +39,7 @@ export default function RunPanel({ job, go }: PanelProps) {
             </ul>
           </section>
         )}
+        {step && step.cuts.length > 0 && <CutTicks job={job} step={step} act={act} />}
         {!r.going && r.against.length > 0 && step && (
           <section aria-label="Against a go"><h2>Stands against a go <span>{r.against.length}</span></h2>{r.against.slice(0, 8).map((f) => <p key={f.field + f.message} className="s" style={{ padding: '2px 0' }}>• {f.message}</p>)}{r.against.length > 8 && <p className="s">and {r.against.length - 8} more</p>}</section>
         )}

@@ -13,11 +13,12 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule DEPENDENCIES_RUN_ONE_WAY = layeredArchitecture().consideringOnlyDependenciesInLayers()
         .layer("quantity").definedBy("..quantity..").layer("site").definedBy("..site..").layer("stem").definedBy("..stem..")
-        .layer("parts").definedBy("..cut..", "..retreat..", "..tangle..", "..crew..", "..outcome..").layer("lay").definedBy("..core.lay..")
+        .layer("parts").definedBy("..cut..", "..retreat..", "..tangle..", "..crew..", "..outcome..", "..assist..").layer("lay").definedBy("..core.lay..").layer("card").definedBy("..core.card..")
         .layer("rule").definedBy("..rule..").layer("plan").definedBy("..plan..").layer("sum").definedBy("..sum..")
         .whereLayer("sum").mayNotBeAccessedByAnyLayer().whereLayer("plan").mayNotBeAccessedByAnyLayer()
-        .whereLayer("rule").mayOnlyBeAccessedByLayers("plan").whereLayer("lay").mayOnlyBeAccessedByLayers("rule", "plan", "sum")
-        .whereLayer("parts").mayOnlyBeAccessedByLayers("lay", "rule", "plan", "sum");
+        .whereLayer("rule").mayOnlyBeAccessedByLayers("plan").whereLayer("card").mayOnlyBeAccessedByLayers("rule", "plan")
+        .whereLayer("lay").mayOnlyBeAccessedByLayers("card", "rule", "plan", "sum")
+        .whereLayer("parts").mayOnlyBeAccessedByLayers("lay", "card", "rule", "plan", "sum");
 
     @ArchTest
     static final ArchRule NO_FRAMEWORK_NO_CLOCK_NO_IO = noClasses().should().dependOnClassesThat().resideInAnyPackage("org.springframework..", "jakarta..",

@@ -2,6 +2,7 @@ package org.antevid.app.demo;
 
 import java.time.LocalDate;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -10,8 +11,10 @@ import java.util.UUID;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.antevid.app.crew.Crews;
+import org.antevid.app.house.Kits;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.job.Part;
+import org.antevid.app.lay.ChoiceRequest;
 import org.antevid.app.lay.Lays;
 import org.antevid.app.people.Office;
 import org.antevid.app.people.People;
@@ -22,12 +25,12 @@ import org.antevid.app.place.Surroundings;
 import org.antevid.app.stem.FieldBooks;
 import org.antevid.app.stem.Stems;
 import org.antevid.app.tangle.Tangles;
+import org.antevid.core.assist.KitItem;
 import org.antevid.core.crew.Competence;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
 import org.antevid.core.cut.School;
-import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.Means;
 import org.antevid.core.site.Access;
 import org.antevid.core.site.Anchor;
@@ -70,9 +73,12 @@ class WithyLock {
     private final Lays lays;
     private final Tangles tangles;
     private final Crews crews;
+    private final Kits kits;
+    /** Ids of the kit by name. */
+    private final Map<String, String> kit = new HashMap<>();
     private final boolean demo;
 
-    WithyLock(People people, Jobs jobs, Places places, Surroundings surroundings, Stems stems, FieldBooks books, Lays lays, Tangles tangles, Crews crews,
+    WithyLock(People people, Jobs jobs, Places places, Surroundings surroundings, Stems stems, FieldBooks books, Lays lays, Tangles tangles, Crews crews, Kits kits,
               @Value("${antevid.demo}") boolean demo) {
         this.people = people;
         this.jobs = jobs;
@@ -83,6 +89,7 @@ class WithyLock {
         this.lays = lays;
         this.tangles = tangles;
         this.crews = crews;
+        this.kits = kits;
         this.demo = demo;
     }
 
@@ -97,7 +104,7 @@ class WithyLock {
         Person tove = add("Tove Arkwright", Office.CREW, Competence.WINCH, Competence.GROUND);
         Person sefa = add("Sefa Marsh", Office.CREW, Competence.GROUND, Competence.LOOKOUT, Competence.FIRST_AID);
         Person oren = add("Oren Pike", Office.CREW, Competence.GROUND);
-        add("Wilma Stroud", Office.REVIEWER, Competence.HUNG_UP);
+        add("Wilma Stroud", Office.REVIEWER, Competence.HUNG_UP, Competence.SPECIAL_CUTS);
         add("Ottoline Fenn", Office.OWNER);
         SignedIn leader = people.signed(imre.id());
         SecurityContextHolder.getContext().setAuthentication(new UsernamePasswordAuthenticationToken(leader, null, List.of()));
@@ -105,6 +112,7 @@ class WithyLock {
             String job = jobs.open("Withy Lock", "Withy Lock allotments and mooring, after the gale", LocalDate.of(2026, 11, 23),
                 new Jobs.Conditions(9, new Ground(6, 172), "white gate on the lane, north-east"), imre.id()).id();
             Stream.of(nadia, tove, sefa, oren).forEach(p -> jobs.put(job, p.id(), Part.CREW));
+            house();
             place(job);
             surroundings(job, leader);
             stems(job, leader);
@@ -176,6 +184,26 @@ class WithyLock {
         return IntStream.range(0, en.length / 2).mapToObj(i -> new Spot(en[2 * i], en[2 * i + 1])).toList();
     }
 
+    private void house() {
+        kit(KitItem.Kind.SAW, "saw, short bar", 1, 0.45, null, null, null, null, null);
+        kit(KitItem.Kind.SAW, "saw, long bar", 1, 0.63, null, null, null, null, null);
+        kit(KitItem.Kind.WEDGE, "wedge, yellow", 6, null, 0.025, 0.2, null, null, null);
+        kit(KitItem.Kind.WEDGE, "wedge, high", 2, null, 0.038, 0.25, null, null, null);
+        kit(KitItem.Kind.HAMMER, "splitting hammer", 2, null, null, null, null, null, null);
+        kit(KitItem.Kind.LEVER, "felling lever", 1, null, null, 1.0, null, null, null);
+        kit(KitItem.Kind.ROPE, "winch rope, 12 mm", 1, null, null, 90.0, 110000.0, null, 2022);
+        kit(KitItem.Kind.ROPE, "pull line, 14 mm", 1, null, null, 70.0, 48000.0, null, 2023);
+        kit(KitItem.Kind.ROPE, "old blue line", 1, null, null, 40.0, 24000.0, null, 2012);
+        kit(KitItem.Kind.SLING, "round sling, red", 2, null, null, null, 50000.0, null, 2023);
+        kit(KitItem.Kind.BLOCK, "redirect block", 1, null, null, null, 60000.0, 0.92, null);
+        kit(KitItem.Kind.WINCH, "tracked winch", 1, null, null, null, 20000.0, null, null);
+    }
+
+    private void kit(KitItem.Kind kind, String name, int count, Double barM, Double liftM, Double lengthM, Double strengthN, Double efficiency, Integer madeYear) {
+        kit.put(name, kits.add(new KitItem(kind, name, count, Optional.ofNullable(barM), Optional.ofNullable(liftM), Optional.ofNullable(lengthM), Optional.ofNullable(strengthN), Optional.ofNullable(efficiency),
+            Optional.ofNullable(madeYear), "")));
+    }
+
     private void stems(String job, SignedIn leader) {
         String s1 = stem(job, Species.POPULUS, StemState.STANDING, 38, 34, StemMass.Shape.FOREST, StemMass.Crown.FOREST_BROADLEAF_LEAFLESS, false, "Lombardy poplar by the glasshouse");
         sight(job, s1, leader, SightingKind.GIRTH, Map.of("girthM", 1.63));
@@ -201,8 +229,10 @@ class WithyLock {
         stem(job, Species.TILIA, StemState.STANDING, 28, 59, StemMass.Shape.OPEN, StemMass.Crown.OPEN_BROADLEAF_LEAFLESS, false, "lime close to the phone line");
         tangles.relate(job, "S2", Pile.Type.RESTS_ON, "S3");
         tangles.record(job, s2, new Tangles.HangEntry(Optional.of(20000.0), Optional.empty(), false, "", ""), -1L);
-        lays.choose(job, s1, new LayChoice(58, 0.35, School.OPEN_FACE, 0.45,
-            new Means(Means.Kind.MACHINE_LINE, Optional.of(12.0), Optional.of(52.0), Optional.of(20000.0))), false, NO_ZONE, null);
+        ChoiceRequest.CutsRequest cuts = new ChoiceRequest.CutsRequest(null, null, null, null, null, null, null, null, Optional.of(0.015), null, null, null, null, kit.get("saw, short bar"));
+        ChoiceRequest.RigRequest rig = new ChoiceRequest.RigRequest(null, null, null, null, null, kit.get("winch rope, 12 mm"), kit.get("round sling, red"), null, null, null, null, null);
+        lays.choose(job, s1, new ChoiceRequest(58.0, 0.35, School.OPEN_FACE, 0.45, Means.Kind.MACHINE_LINE, Optional.of(12.0), Optional.of(52.0), Optional.of(20000.0), null, null, null, null, null, cuts, rig, null),
+            false, NO_ZONE, null);
     }
 
     private String stem(String job, Species species, StemState state, double e, double n, StemMass.Shape shape, StemMass.Crown crown, boolean keep, String note) {

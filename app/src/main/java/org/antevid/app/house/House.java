@@ -1,6 +1,8 @@
 package org.antevid.app.house;
 
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
@@ -11,6 +13,7 @@ import org.antevid.app.people.Office;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.trace.Trail;
+import org.antevid.core.cut.School;
 import org.antevid.core.rule.HouseRules;
 import org.hibernate.envers.Audited;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -38,7 +41,7 @@ public class House {
     }
 
     public HouseRules rules() {
-        return repository.findById(ONLY).map(r -> new HouseRules(r.exclusionLengths, r.soundSigmaDeg, r.windLimitMs)).orElse(HouseRules.USUAL);
+        return repository.findById(ONLY).map(r -> new HouseRules(r.exclusionLengths, r.soundSigmaDeg, r.windLimitMs, r.usualSchool)).orElse(HouseRules.USUAL);
     }
 
     /** @return when they were last changed; empty while the usual ones are in force */
@@ -61,6 +64,7 @@ public class House {
         r.exclusionLengths = rules.exclusionLengths();
         r.soundSigmaDeg = rules.soundSigmaDeg();
         r.windLimitMs = rules.windLimitMs();
+        r.usualSchool = rules.usualSchool();
         repository.saveAndFlush(r);
     }
 }
@@ -74,6 +78,8 @@ class HouseRecord {
     double exclusionLengths;
     double soundSigmaDeg;
     double windLimitMs;
+    @Enumerated(EnumType.STRING)
+    School usualSchool = School.OPEN_FACE;
     @Version
     long version;
 }
@@ -84,7 +90,7 @@ interface HouseRepository extends JpaRepository<HouseRecord, String> {
 @RestController
 @RequestMapping("/api/house")
 class HouseController {
-    record Thresholds(@NotNull Double exclusionLengths, @NotNull Double soundSigmaDeg, @NotNull Double windLimitMs, @NotNull Long version) {
+    record Thresholds(@NotNull Double exclusionLengths, @NotNull Double soundSigmaDeg, @NotNull Double windLimitMs, School usualSchool, @NotNull Long version) {
     }
 
     private final House house;
@@ -96,7 +102,7 @@ class HouseController {
     @GetMapping
     Thresholds rules() {
         HouseRules r = house.rules();
-        return new Thresholds(r.exclusionLengths(), r.soundSigmaDeg(), r.windLimitMs(), house.version());
+        return new Thresholds(r.exclusionLengths(), r.soundSigmaDeg(), r.windLimitMs(), r.usualSchool(), house.version());
     }
 
     @PutMapping
@@ -104,7 +110,7 @@ class HouseController {
         if (me.office() != Office.OWNER) {
             throw new NotAllowed("Only the owner changes house rules.");
         }
-        house.change(new HouseRules(t.exclusionLengths, t.soundSigmaDeg, t.windLimitMs), t.version);
+        house.change(new HouseRules(t.exclusionLengths, t.soundSigmaDeg, t.windLimitMs, t.usualSchool == null ? house.rules().usualSchool() : t.usualSchool), t.version);
         return rules();
     }
 }

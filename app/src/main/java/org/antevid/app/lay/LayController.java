@@ -4,27 +4,20 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 import org.antevid.app.job.Needs;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.place.Places;
 import org.antevid.app.stem.Stems;
-import org.antevid.core.cut.School;
 import org.antevid.core.lay.Landmark;
-import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayPlan;
-import org.antevid.core.lay.LaySpread;
-import org.antevid.core.lay.Means;
 import org.antevid.core.lay.Rehearsal;
 import org.antevid.core.lay.Zone;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.retreat.EscapeRoutes;
-import org.antevid.core.retreat.Leaving;
 import org.antevid.core.site.Shape;
 import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
@@ -47,27 +40,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{job}")
 class LayController {
-    /** What the leader chooses; which ways out are cleared is kept on its own and not sent. */
-    record ChoiceRequest(@NotNull Double layDeg, @NotNull Double cutHeightM, @NotNull School school, @NotNull Double barM, @NotNull Means.Kind means,
-                         Optional<Double> ropeHeightM, Optional<Double> anchorDistM, Optional<Double> pullN, LaySpread.Skill skill, Optional<Spot> stand, Optional<Spot> puller,
-                         @Size(max = 40) String coverTree, Leaving.Clock clock) {
-        LayChoice choice() {
-            return new LayChoice(layDeg, cutHeightM, school, barM, new Means(means, or(ropeHeightM), or(anchorDistM), or(pullN), or(stand), or(puller), 0),
-                skill == null ? LaySpread.Skill.TRAINED : skill,
-                new Leaving(Set.of(), Optional.ofNullable(coverTree).map(String::strip).filter(t -> !t.isEmpty()), clock == null ? Leaving.Clock.AT_MOVEMENT : clock));
-        }
-
-        static ChoiceRequest of(LayChoice c) {
-            Means m = c.means();
-            return new ChoiceRequest(c.layDeg(), c.cutHeightM(), c.school(), c.barM(), m.kind(), m.ropeHeightM(), m.anchorDistM(), m.pullN(), c.skill(), m.stand(), m.puller(),
-                c.leaving().coverTree().orElse(""), c.leaving().clock());
-        }
-
-        private static <T> Optional<T> or(Optional<T> o) {
-            return o == null ? Optional.empty() : o;
-        }
-    }
-
     record ChooseRequest(@NotNull @Valid ChoiceRequest choice, @NotNull Boolean fixed, @NotNull @Size(max = 200) List<Spot> dropZone,
                          Long version) {
     }
@@ -95,7 +67,7 @@ class LayController {
     record RehearsalRequest(@NotNull @Valid ChoiceRequest choice, @NotNull Double gustMs, Optional<Double> releaseDeg, @NotNull Rehearsal.Corner rotten, @NotNull Double offM, @NotNull Integer falls,
                             @NotNull Integer seed) {
         Rehearsal.WhatIf whatIf() {
-            return new Rehearsal.WhatIf(gustMs, ChoiceRequest.or(releaseDeg), rotten, offM);
+            return new Rehearsal.WhatIf(gustMs, releaseDeg == null ? Optional.empty() : releaseDeg, rotten, offM);
         }
     }
 
@@ -117,9 +89,6 @@ class LayController {
                        double sigmaSideNm, double windNm) {
     }
 
-    record SchoolView(School school, String words, double faceDeg, double depthShare, Optional<LayView.Cuts> cuts) {
-    }
-
     private final Lays lays;
     private final Stems stems;
     private final Places places;
@@ -139,7 +108,7 @@ class LayController {
         return lays.chosen(job).stream().map(c -> {
             StemReading reading = readings.get(c.stemId());
             Optional<LayPlan> plan = Optional.of(c).filter(x -> reading.notKnown().isEmpty()).map(x -> lays.plan(reading, site, x.choice()));
-            return new Chosen(c.stemId(), reading.label(), ChoiceRequest.of(c.choice()), c.fixed(), c.dropZone(),
+            return new Chosen(c.stemId(), reading.label(), c.request(), c.fixed(), c.dropZone(),
                 c.clips().stream().map(x -> new ClipView(x.kind(), x.outline(), x.reason(), x.who())).toList(), c.version(), plan.map(p -> LayView.of(p, site, recorded(c, c.zone()))),
                 plan.isPresent() ? Optional.empty() : Optional.of("not known: " + String.join(", ", reading.notKnown())), plan.flatMap(p -> lays.outOfDate(c, p, site)));
         }).toList();
@@ -154,20 +123,20 @@ class LayController {
     @Needs(Needs.Right.READ)
     LayView preview(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody ChoiceRequest c) {
         Site site = lays.site(job);
-        return LayView.of(lays.plan(job, stem, c.choice(), site), site, lays.chosenFor(stem).map(x -> recorded(x, Optional.empty())).orElse(LayView.Recorded.NOTHING));
+        return LayView.of(lays.plan(job, stem, lays.rigged(job, stem, c), site), site, lays.chosenFor(stem).map(x -> recorded(x, Optional.empty())).orElse(LayView.Recorded.NOTHING));
     }
 
     @PostMapping("/stems/{stem}/lay/dial")
     @Needs(Needs.Right.READ)
     DialView dial(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody ChoiceRequest c) {
-        return DialView.of(lays.dial(job, stem, c.choice()));
+        return DialView.of(lays.dial(job, stem, c.choice(lays.kits())));
     }
 
     /** Everything the lay depends on, with its age. */
     @PostMapping("/stems/{stem}/lay/depends")
     @Needs(Needs.Right.READ)
     List<DependsView> depends(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody ChoiceRequest c) {
-        return lays.depends(job, stem, c.choice()).stream().map(d -> new DependsView(d.fact().source().name(), d.fact().words(), d.fact().value(), d.at())).toList();
+        return lays.depends(job, stem, c.choice(lays.kits())).stream().map(d -> new DependsView(d.fact().source().name(), d.fact().words(), d.fact().value(), d.at())).toList();
     }
 
     /** The lay that passes a landmark so far to its side. */
@@ -182,7 +151,7 @@ class LayController {
     @Needs(Needs.Right.READ)
     RehearsalView rehearse(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody RehearsalRequest r) {
         Map<String, String> names = places.features(job).stream().collect(Collectors.toMap(Places.View::id, v -> v.entry().name()));
-        List<Rehearsal> both = lays.rehearse(job, stem, r.choice.choice(), r.whatIf(), r.falls, r.seed);
+        List<Rehearsal> both = lays.rehearse(job, stem, r.choice.choice(lays.kits()), r.whatIf(), r.falls, r.seed);
         return new RehearsalView(falls(both.get(0), names), falls(both.get(1), names), both.get(0).motion(), Rehearsal.MOTION_STEP_S);
     }
 
@@ -222,20 +191,10 @@ class LayController {
             l.stillAir().azimuthDeg(), l.stillAir().forwardNm(), l.stillAir().sideRightNm(), l.stillAir().sigmaForwardNm(), l.stillAir().sigmaSideNm(), l.windNm())));
     }
 
-    /** The cut card by every type of cut, side by side. */
-    @PostMapping("/stems/{stem}/lay/schools")
-    @Needs(Needs.Right.READ)
-    List<SchoolView> schools(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody ChoiceRequest c) {
-        LayChoice base = c.choice();
-        Site site = lays.site(job);
-        return Arrays.stream(School.values()).map(s -> new SchoolView(s, s.words(), s.faceDeg().usual(), s.depthShare().usual(),
-            Optional.of(LayView.of(lays.plan(job, stem, base.by(s), site), site, LayView.Recorded.NOTHING).cuts()))).toList();
-    }
-
     @PutMapping("/stems/{stem}/lay")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void choose(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody ChooseRequest c) {
-        lays.choose(job, stem, c.choice.choice(), c.fixed, c.dropZone, c.version);
+        lays.choose(job, stem, c.choice, c.fixed, c.dropZone, c.version);
     }
 }

@@ -1,8 +1,10 @@
 package org.antevid.app.lay;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.SerializationFeature;
 import jakarta.persistence.AttributeConverter;
 import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
@@ -17,7 +19,9 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.antevid.app.house.Kits;
 import org.antevid.app.place.SpotsColumn;
+import org.antevid.core.cut.OpenedFace;
 import org.antevid.core.cut.School;
 import org.antevid.core.lay.Basis;
 import org.antevid.core.lay.LayChoice;
@@ -70,6 +74,19 @@ class LayRecord {
     @Convert(converter = ClipsColumn.class)
     @Column(length = 40000)
     List<Clip> clips = List.of();
+    @Convert(converter = CutsColumn.class)
+    @Column(length = 8000)
+    ChoiceRequest.CutsRequest cuts = ChoiceRequest.CutsRequest.NONE;
+    @Convert(converter = RigColumn.class)
+    @Column(length = 4000)
+    ChoiceRequest.RigRequest rig = ChoiceRequest.RigRequest.PLAIN;
+    @Convert(converter = SupportColumn.class)
+    @Column(length = 8000)
+    ChoiceRequest.SupportRequest support = ChoiceRequest.SupportRequest.NONE;
+    /** Null while the face is not open. */
+    @Convert(converter = OpenedColumn.class)
+    @Column(length = 4000)
+    FaceReading opened;
     boolean fixed;
     @Convert(converter = SpotsColumn.class)
     @Column(length = 20000)
@@ -89,10 +106,19 @@ class LayRecord {
         }
     }
 
-    LayChoice choice() {
-        return new LayChoice(layDeg, cutHeightM, school, barM,
-            new Means(means, Optional.ofNullable(ropeHeightM), Optional.ofNullable(anchorDistM), Optional.ofNullable(pullN), spot(standEastM, standNorthM), spot(pullerEastM, pullerNorthM), 0),
-            skill, new Leaving(cleared(layDeg), Optional.ofNullable(coverTree), clock));
+    ChoiceRequest request() {
+        return new ChoiceRequest(layDeg, cutHeightM, school, barM, means, Optional.ofNullable(ropeHeightM), Optional.ofNullable(anchorDistM), Optional.ofNullable(pullN), skill, spot(standEastM, standNorthM),
+            spot(pullerEastM, pullerNorthM), coverTree == null ? "" : coverTree, clock, cuts, rig, support);
+    }
+
+    LayChoice choice(Kits kits) {
+        return withWhatIsThere(request().choice(kits));
+    }
+
+    /** @return the choice with what was cleared and what the opened face showed, as far as it holds for it */
+    LayChoice withWhatIsThere(LayChoice c) {
+        LayChoice cleared = c.leaving(new Leaving(cleared(c.layDeg()), c.leaving().coverTree(), c.leaving().clock()));
+        return opened == null || !opened.holdsFor(c) ? cleared : cleared.by(c.cuts().opened(new OpenedFace(opened.soundLeftM(), opened.soundRightM(), opened.wood())));
     }
 
     /** @return sides whose way is cleared for a lay like this */
@@ -114,22 +140,25 @@ class LayRecord {
         return cleared(lay).contains(side) ? Optional.of(side == EscapeRoutes.Side.LEFT ? clearedLeft : clearedRight) : Optional.empty();
     }
 
-    void takes(LayChoice c) {
+    void takes(ChoiceRequest c, LayChoice checked) {
         layDeg = c.layDeg();
         cutHeightM = c.cutHeightM();
         school = c.school();
-        barM = c.barM();
-        means = c.means().kind();
-        ropeHeightM = c.means().ropeHeightM().orElse(null);
-        anchorDistM = c.means().anchorDistM().orElse(null);
-        pullN = c.means().pullN().orElse(null);
-        standEastM = c.means().stand().map(Spot::eastM).orElse(null);
-        standNorthM = c.means().stand().map(Spot::northM).orElse(null);
-        pullerEastM = c.means().puller().map(Spot::eastM).orElse(null);
-        pullerNorthM = c.means().puller().map(Spot::northM).orElse(null);
-        skill = c.skill();
-        coverTree = c.leaving().coverTree().orElse(null);
-        clock = c.leaving().clock();
+        barM = checked.barM();
+        means = c.means();
+        ropeHeightM = checked.means().ropeHeightM().orElse(null);
+        anchorDistM = checked.means().anchorDistM().orElse(null);
+        pullN = checked.means().pullN().orElse(null);
+        standEastM = checked.means().stand().map(Spot::eastM).orElse(null);
+        standNorthM = checked.means().stand().map(Spot::northM).orElse(null);
+        pullerEastM = checked.means().puller().map(Spot::eastM).orElse(null);
+        pullerNorthM = checked.means().puller().map(Spot::northM).orElse(null);
+        skill = checked.skill();
+        coverTree = checked.leaving().coverTree().orElse(null);
+        clock = checked.leaving().clock();
+        cuts = c.cuts() == null ? ChoiceRequest.CutsRequest.NONE : c.cuts();
+        rig = c.rig() == null ? ChoiceRequest.RigRequest.PLAIN : c.rig();
+        support = c.support() == null ? ChoiceRequest.SupportRequest.NONE : c.support();
     }
 
     private static Optional<Spot> spot(Double east, Double north) {
@@ -137,51 +166,76 @@ class LayRecord {
     }
 }
 
-/** Clips as JSON. */
-@Converter
-class ClipsColumn implements AttributeConverter<List<LayRecord.Clip>, String> {
-    private static final ObjectMapper JSON = new ObjectMapper();
+/** A value kept as JSON. */
+abstract class JsonColumn<T> implements AttributeConverter<T, String> {
+    private static final ObjectMapper JSON = new ObjectMapper().findAndRegisterModules().disable(SerializationFeature.WRITE_DATES_AS_TIMESTAMPS).setSerializationInclusion(JsonInclude.Include.NON_ABSENT);
+    private final TypeReference<T> type;
+    private final T none;
+
+    JsonColumn(TypeReference<T> type, T none) {
+        this.type = type;
+        this.none = none;
+    }
 
     @Override
-    public String convertToDatabaseColumn(List<LayRecord.Clip> clips) {
+    public String convertToDatabaseColumn(T value) {
         try {
-            return JSON.writeValueAsString(clips == null ? List.of() : clips);
+            return value == null ? null : JSON.writeValueAsString(value);
         } catch (JsonProcessingException e) {
             throw new IllegalStateException(e);
         }
     }
 
     @Override
-    public List<LayRecord.Clip> convertToEntityAttribute(String text) {
+    public T convertToEntityAttribute(String text) {
         try {
-            return text == null || text.isEmpty() ? List.of() : JSON.readValue(text, new TypeReference<List<LayRecord.Clip>>() { });
+            return text == null || text.isEmpty() ? none : JSON.readValue(text, type);
         } catch (JsonProcessingException e) {
-            throw new IllegalStateException("stored clips cannot be read: " + text, e);
+            throw new IllegalStateException("what is stored cannot be read: " + text, e);
         }
     }
 }
 
-/** What a fixed lay rested on, as JSON. */
 @Converter
-class BasisColumn implements AttributeConverter<Basis, String> {
-    private static final ObjectMapper JSON = new ObjectMapper();
-
-    @Override
-    public String convertToDatabaseColumn(Basis basis) {
-        try {
-            return basis == null ? null : JSON.writeValueAsString(basis);
-        } catch (JsonProcessingException e) {
-            throw new IllegalStateException(e);
-        }
+class ClipsColumn extends JsonColumn<List<LayRecord.Clip>> {
+    ClipsColumn() {
+        super(new TypeReference<>() { }, List.of());
     }
+}
 
-    @Override
-    public Basis convertToEntityAttribute(String text) {
-        try {
-            return text == null ? null : JSON.readValue(text, Basis.class);
-        } catch (JsonProcessingException e) {
-            throw new IllegalStateException("a stored basis cannot be read", e);
-        }
+/** What a fixed lay rested on. */
+@Converter
+class BasisColumn extends JsonColumn<Basis> {
+    BasisColumn() {
+        super(new TypeReference<>() { }, null);
+    }
+}
+
+@Converter
+class CutsColumn extends JsonColumn<ChoiceRequest.CutsRequest> {
+    CutsColumn() {
+        super(new TypeReference<>() { }, ChoiceRequest.CutsRequest.NONE);
+    }
+}
+
+@Converter
+class RigColumn extends JsonColumn<ChoiceRequest.RigRequest> {
+    RigColumn() {
+        super(new TypeReference<>() { }, ChoiceRequest.RigRequest.PLAIN);
+    }
+}
+
+@Converter
+class SupportColumn extends JsonColumn<ChoiceRequest.SupportRequest> {
+    SupportColumn() {
+        super(new TypeReference<>() { }, ChoiceRequest.SupportRequest.NONE);
+    }
+}
+
+@Converter
+class OpenedColumn extends JsonColumn<FaceReading> {
+    OpenedColumn() {
+        super(new TypeReference<>() { }, null);
     }
 }
 

@@ -22,7 +22,7 @@ public record LayView(String stem, double layDeg, Spot stump, double reachM, dou
                List<String> controlReasons, Optional<Double> biasDeg, Optional<Double> sigmaDeg, Optional<Double> sideUse, Optional<Double> neededN, Optional<Double> standsGustMs,
                Optional<Aim> aim, double missPerCmM, List<Sight> landmarks, List<Target> targets, List<HangUp> hangUps, List<Occupied> occupied, List<ZoneView> zones,
                List<WayView> ways, List<EscapeRoutes.Sector> dangers, Optional<String> waysDiffer, Optional<Double> fallFastS, Optional<Double> marginS, Optional<Double> reachedM, Optional<Double> reachedIfClearedM,
-               boolean tooSlow, double escapeM, Optional<StrapView> strap, LandingView landing, Cuts cuts, List<Spot> suggestedDropZone, List<String> warnings) {
+               boolean tooSlow, double escapeM, Optional<StrapView> strap, LandingView landing, double mmFor1mMiss, List<Spot> suggestedDropZone, List<String> warnings) {
 
     /** Practice and mechanics of the keep-out ring. @param decides which of them is the larger */
     record Ring(double practiceM, double mechanicsM, String decides) {
@@ -65,14 +65,6 @@ public record LayView(String stem, double layDeg, Spot stump, double reachM, dou
     record Contact(String name, String bed, double atM, Spot at, boolean lifts, boolean breaks) {
     }
 
-    record Cuts(String school, double dCutM, double cutHeightM, double depthM, double faceDeg, Optional<Double> mouthM, double hingeLengthM, double hingeThickM,
-                double ruleHingeM, double backCutStepM, double strapM, Optional<Double> boreLengthM, double behindHingeM, String barReach, double barM,
-                double closesAfterDeg, double groundAfterDeg, boolean hingeToGround, double hingeOffsetM, double sigmaM, double mmFor1mMiss,
-                List<String> warnings) {
-    }
-
-    /** Each measure of a hand-led saw cut can be off by this much (judgement). */
-    private static final double CUT_SIGMA_M = 0.005;
     private static final double NO_DRIFT_DEG = 0.05;
 
     /** What of the recorded lay goes into the picture beside the plan itself. */
@@ -93,7 +85,7 @@ public record LayView(String stem, double layDeg, Spot stump, double reachM, dou
             Zone.of(p, recorded.dropZone, recorded.clips).stream().map(z -> new ZoneView(z.kind(), z.kind().words(), z.why(), z.clippedBy(), z.area().outlines())).toList(),
             ways(p, recorded.clearedBy), EscapeRoutes.dangers(p.choice().layDeg()), p.escape().differ(), p.fallTime().fastS().map(t -> Rounding.down(t, 1)), p.escape().marginS().map(m -> Rounding.down(m, 1)),
             p.escape().reachedM().map(m -> Rounding.down(m, 1)), p.reachedIfClearedM().map(m -> Rounding.down(m, 1)), p.escape().warnings().contains("TOO_SLOW_TO_CLEAR"), p.escape().requiredM(),
-            p.strap().map(s -> new StrapView(s.ratio().map(r -> Rounding.down(r, 1)), s.holds(), s.neededM().map(n -> Rounding.up(n, 3)))), landing(p), cuts(p, c), dropZone(p), p.zone().warnings());
+            p.strap().map(s -> new StrapView(s.ratio().map(r -> Rounding.down(r, 1)), s.holds(), s.neededM().map(n -> Rounding.up(n, 3)))), landing(p), SightMiss.of(0, Math.max(0.05, c.hingeLengthM()), p.zone().lengthM()).mmFor1mMiss(), dropZone(p), p.zone().warnings());
     }
 
     private static Ring ring(LayPlan p) {
@@ -138,13 +130,6 @@ public record LayView(String stem, double layDeg, Spot stump, double reachM, dou
     private static LandingView landing(LayPlan p) {
         return new LandingView(p.landing().contacts().stream().map(c -> new Contact(c.name(), c.bed().words(), Rounding.down(c.atM(), 1), p.stem().at().at(p.choice().layDeg(), c.atM()), c.lifts(), c.breaks())).toList(),
             p.landing().wholeM().stream().map(m -> Rounding.down(m, 1)).toList(), p.landing().buttLiftShare().map(s -> Rounding.up(s, 1)));
-    }
-
-    private static Cuts cuts(LayPlan p, CutCard c) {
-        return new Cuts(p.choice().school().words(), p.mass().dCutM(), p.choice().cutHeightM(), c.depthM(), c.faceDeg(), c.mouthM(), c.hingeLengthM(),
-            c.hingeThickM(), c.ruleHingeM(), c.backCutStepM(), c.strapM(), c.boreLengthM(), c.behindHingeM(), c.barReach().key(), p.choice().barM(),
-            c.closesAfterDeg(), c.groundAfterDeg(), c.hingeToGround(), c.hingeOffsetM(), CUT_SIGMA_M,
-            SightMiss.of(0, Math.max(0.05, c.hingeLengthM()), p.zone().lengthM()).mmFor1mMiss(), c.warnings());
     }
 
     /** Swath of the stem on its lay with its throw, as a box the leader may take for the drop zone; the whole circle where control is not proven. */

@@ -10,6 +10,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.antevid.app.house.House;
+import org.antevid.app.house.Kits;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.place.Places;
@@ -18,6 +19,7 @@ import org.antevid.app.problem.NotThere;
 import org.antevid.app.stem.Stems;
 import org.antevid.app.tangle.Tangles;
 import org.antevid.app.trace.Trail;
+import org.antevid.core.cut.OpenedFace;
 import org.antevid.core.lay.Basis;
 import org.antevid.core.lay.Dial;
 import org.antevid.core.lay.LayChoice;
@@ -27,7 +29,6 @@ import org.antevid.core.lay.Zone;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.retreat.EscapeRoutes;
-import org.antevid.core.retreat.Leaving;
 import org.antevid.core.site.Shape;
 import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
@@ -55,8 +56,9 @@ public class Lays {
     private final Jobs jobs;
     private final Sites sites;
     private final Trail trail;
+    private final Kits kits;
 
-    Lays(LayRepository lays, Stems stems, Places places, Surroundings surroundings, Tangles tangles, House house, Jobs jobs, Sites sites, Trail trail) {
+    Lays(LayRepository lays, Stems stems, Places places, Surroundings surroundings, Tangles tangles, House house, Jobs jobs, Sites sites, Trail trail, Kits kits) {
         this.lays = lays;
         this.stems = stems;
         this.places = places;
@@ -66,10 +68,11 @@ public class Lays {
         this.jobs = jobs;
         this.sites = sites;
         this.trail = trail;
+        this.kits = kits;
     }
 
     /** A recorded lay. {@code clearedBy} says who cleared which way out, {@code basis} what a fixed lay rested on. */
-    public record Chosen(String stemId, LayChoice choice, boolean fixed, List<Spot> dropZone, List<LayRecord.Clip> clips, Map<EscapeRoutes.Side, String> clearedBy, Optional<Basis> basis, long version) {
+    public record Chosen(String stemId, ChoiceRequest request, LayChoice choice, Optional<FaceReading> opened, boolean fixed, List<Spot> dropZone, List<LayRecord.Clip> clips, Map<EscapeRoutes.Side, String> clearedBy, Optional<Basis> basis, long version) {
         public List<Zone.Clip> zoneClips() {
             return clips.stream().map(LayRecord.Clip::forCore).toList();
         }
@@ -89,19 +92,19 @@ public class Lays {
     }
 
     public List<Chosen> chosen(String jobId) {
-        return lays.findByJobId(jobId).stream().map(Lays::chosen).toList();
+        return lays.findByJobId(jobId).stream().map(this::chosen).toList();
     }
 
     public Optional<Chosen> chosenFor(String stemId) {
-        return lays.findById(stemId).map(Lays::chosen);
+        return lays.findById(stemId).map(this::chosen);
     }
 
-    private static Chosen chosen(LayRecord r) {
+    private Chosen chosen(LayRecord r) {
         Map<EscapeRoutes.Side, String> clearedBy = new EnumMap<>(EscapeRoutes.Side.class);
         for (EscapeRoutes.Side side : EscapeRoutes.Side.values()) {
             r.clearedBy(side, r.layDeg).ifPresent(who -> clearedBy.put(side, who));
         }
-        return new Chosen(r.stemId, r.choice(), r.fixed, r.dropZone, r.clips, clearedBy, Optional.ofNullable(r.basis), r.version);
+        return new Chosen(r.stemId, r.request(), r.choice(kits), Optional.ofNullable(r.opened), r.fixed, r.dropZone, r.clips, clearedBy, Optional.ofNullable(r.basis), r.version);
     }
 
     /** @return the place with the trees that stand on it and the ground beneath those that hang */
@@ -118,7 +121,26 @@ public class Lays {
     }
 
     private LayChoice withClearing(String stemId, LayChoice c) {
-        return lays.findById(stemId).map(r -> c.leaving(new Leaving(r.cleared(c.layDeg()), c.leaving().coverTree(), c.leaving().clock()))).orElse(c);
+        return lays.findById(stemId).map(r -> r.withWhatIsThere(c)).orElse(c);
+    }
+
+    public Kits kits() {
+        return kits;
+    }
+
+    /** @return the choice with its kit, refused at the field where nobody can rig it on this stem */
+    public LayChoice rigged(String jobId, String stemId, ChoiceRequest request) {
+        LayChoice c = request.choice(kits);
+        c.requireRiggedOn(stems.known(jobId, stemId).reading());
+        return c;
+    }
+
+    /** What the opened face showed; the card is computed anew with it. */
+    public void opened(String jobId, String stemId, OpenedFace face, String note, SignedIn who) {
+        LayRecord r = record(jobId, stemId);
+        r.opened = new FaceReading(face.soundLeftM(), face.soundRightM(), face.wood(), note == null ? "" : note.strip(), who.name(), Instant.now(), r.cutHeightM, r.layDeg);
+        lays.saveAndFlush(r);
+        jobs.touched(jobId, "lay");
     }
 
     /** @return how the answers of a fixed lay have moved since; empty while it is as it was, or not fixed */
@@ -183,11 +205,12 @@ public class Lays {
     }
 
     /** Records the choice; a fixed lay with its drop zone is what the crew is briefed on. */
-    public void choose(String jobId, String stemId, LayChoice choice, boolean fixed, List<Spot> dropZone, Long version) {
+    public void choose(String jobId, String stemId, ChoiceRequest request, boolean fixed, List<Spot> dropZone, Long version) {
         Stems.Known stem = stems.known(jobId, stemId);
         if (stem.reading().toBeKept()) {
             throw new RefusedInput("BAD_CHOICE", "stem", stem.reading().label() + " is to be kept; change that first");
         }
+        LayChoice choice = rigged(jobId, stemId, request);
         LayRecord r = lays.findById(stemId).orElse(null);
         if (r == null) {
             r = new LayRecord();
@@ -204,7 +227,7 @@ public class Lays {
         }
         Site site = site(jobId);
         LayPlan plan = plan(jobId, stemId, choice, site);
-        r.takes(choice);
+        r.takes(request, choice);
         r.basis = fixed ? Basis.of(plan, site) : null;
         r.fixed = fixed;
         r.dropZone = List.copyOf(dropZone);

@@ -14,7 +14,9 @@ import org.antevid.app.stem.Stems;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
+import org.antevid.core.card.CutPlan;
 import org.antevid.core.lay.LayPlan;
+import org.antevid.core.plan.CutPart;
 import org.antevid.core.plan.PlanDocument;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Rounding;
@@ -64,7 +66,8 @@ public class Documents {
         Optional<PlanDocument.LayPart> lay = chosen.filter(Lays.Chosen::fixed).flatMap(c -> plan.map(p -> new PlanDocument.LayPart(p.choice().layDeg(),
             Rounding.up(p.zone().designReachM(), 1), Rounding.up(p.zone().exclusionM(), 0), p.fan().wholeCircle(), p.fanOutline(), c.dropZone(), ways(p),
             p.choice().school().words(), p.choice().means().kind().words(), p.control().biasDeg(), p.control().sigmaDeg(), p.card().hingeLengthM(),
-            p.card().hingeThickM(), s.stem(k.reading().label()).orElseThrow().zones().stream().map(z -> new PlanDocument.ZonePart(z.kind().words(), z.area().outlines(), z.clippedBy())).toList())));
+            p.card().hingeThickM(), s.stem(k.reading().label()).orElseThrow().zones().stream().map(z -> new PlanDocument.ZonePart(z.kind().words(), z.area().outlines(), z.clippedBy())).toList(),
+            Optional.of(CutPart.of(CutPlan.of(p, s.site()))))));
         List<Spot> beneath = s.hangs().stream().filter(h -> h.hung().equals(k.reading().label())).findFirst().map(h -> h.beneath().outline()).orElse(List.of());
         return new PlanDocument.StemPart(k.reading().label(), k.reading().species().commonName(), k.reading().state().words(), k.reading().at(),
             k.reading().height().map(h -> Rounding.up(h.high(), 1)), lay, beneath);

@@ -12,6 +12,7 @@ import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Needs;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.place.Places;
+import org.antevid.core.card.CutStep;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
@@ -45,8 +46,11 @@ class RunController {
                     Optional<String> liftReason) {
     }
 
+    record TickView(String key, CutStep.Kind kind, String words, String measure, Optional<String> who, Optional<Instant> at) {
+    }
+
     record StepState(String id, int turn, String title, Optional<String> stem, List<PersonState> people, boolean iMayConfirmStopped, boolean iAmPosted,
-                     boolean iAmReady) {
+                     boolean iAmReady, List<TickView> cuts, boolean iMayTick) {
     }
 
     record RunView(Optional<Integer> briefing, int stepsInAll, Optional<StepState> step, boolean going, Optional<Instant> signalTriedAt, List<Fault> against,
@@ -54,6 +58,9 @@ class RunController {
     }
 
     record ReadyRequest(@NotNull Boolean ready) {
+    }
+
+    record TickRequest(@NotBlank @Size(max = 60) String key, @NotNull Boolean done) {
     }
 
     record DoneRequest(@NotNull Boolean done) {
@@ -101,7 +108,8 @@ class RunController {
             ready.stream().filter(r -> r.personId.equals(p.personId())).map(r -> r.readyAt).findFirst())).toList();
         List<Role> mine = s.posts().stream().filter(p -> p.personId().equals(me.personId())).map(Step.Post::role).toList();
         return new StepState(s.id(), s.turn(), s.title(), s.stem(), states, mine.stream().anyMatch(r -> r == Role.CUTTER || r == Role.LOOKOUT), !mine.isEmpty(),
-            ready.stream().anyMatch(r -> r.personId.equals(me.personId())));
+            ready.stream().anyMatch(r -> r.personId.equals(me.personId())), runs.ticks(job, s).stream().map(t -> new TickView(t.step().key(), t.step().kind(), t.step().words(), t.step().measure(),
+                t.by().map(b -> b.who), t.by().map(b -> b.at))).toList(), runs.mayTick(job, s, me));
     }
 
     /** Holds alone: nothing is computed, so that everybody sees a stop call at once. */
@@ -125,6 +133,13 @@ class RunController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void ready(@PathVariable String job, @Validated @RequestBody ReadyRequest r, @AuthenticationPrincipal SignedIn me) {
         runs.ready(job, r.ready, me);
+    }
+
+    @PostMapping("/ticks")
+    @Needs(Needs.Right.WORK)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void tick(@PathVariable String job, @Validated @RequestBody TickRequest t, @AuthenticationPrincipal SignedIn me) {
+        runs.tick(job, t.key, t.done, me);
     }
 
     @PostMapping("/protections/{feature}")

@@ -67,6 +67,23 @@ class ReceiptRecord {
     Instant receivedAt;
 }
 
+/** A step of the cut that was ticked off. */
+@Entity
+@Table(name = "cut_tick")
+class TickRecord {
+    @Id
+    String id;
+    String jobId;
+    String stepId;
+    String tickKey;
+    String who;
+    Instant at;
+}
+
+interface TickRepository extends JpaRepository<TickRecord, String> {
+    List<TickRecord> findByJobIdAndStepId(String jobId, String stepId);
+}
+
 interface RunRepository extends JpaRepository<RunRecord, String> {
 }
 

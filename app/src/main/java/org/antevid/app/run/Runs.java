@@ -15,6 +15,7 @@ import org.antevid.app.plan.Plans;
 import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.stem.Stems;
+import org.antevid.core.card.CutStep;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
@@ -36,6 +37,7 @@ public class Runs {
     private final ReadyRepository readiness;
     private final HoldRepository holds;
     private final ReceiptRepository receipts;
+    private final TickRepository ticks;
     private final Crews crews;
     private final Briefings briefings;
     private final Plans plans;
@@ -44,12 +46,13 @@ public class Runs {
     private final Jobs jobs;
     private final JobLog log;
 
-    Runs(RunRepository runs, ReadyRepository readiness, HoldRepository holds, ReceiptRepository receipts, Crews crews, Briefings briefings, Plans plans,
+    Runs(RunRepository runs, ReadyRepository readiness, HoldRepository holds, ReceiptRepository receipts, TickRepository ticks, Crews crews, Briefings briefings, Plans plans,
          Places places, Stems stems, Jobs jobs, JobLog log) {
         this.runs = runs;
         this.readiness = readiness;
         this.holds = holds;
         this.receipts = receipts;
+        this.ticks = ticks;
         this.crews = crews;
         this.briefings = briefings;
         this.plans = plans;
@@ -193,6 +196,60 @@ public class Runs {
         }
         halt(jobId, r);
         log.write(jobId, leader.name(), "done: " + step.title());
+        jobs.touched(jobId, "run");
+    }
+
+    /** Work halts until the next go, because the plan is another one; nothing happens while nothing runs. */
+    public void halted(String jobId, String why, SignedIn who) {
+        RunRecord r = state(jobId);
+        if (r.going) {
+            halt(jobId, r);
+            log.write(jobId, who.name(), "halted: " + why + "; brief anew");
+        }
+        jobs.touched(jobId, "run");
+    }
+
+    /** @return the steps of the cut as they were briefed, for a step that fells; with who ticked them off */
+    List<Ticked> ticks(String jobId, Step step) {
+        List<TickRecord> done = ticks.findByJobIdAndStepId(jobId, step.id());
+        return briefed(jobId, step).stream().map(s -> new Ticked(s, done.stream().filter(t -> t.tickKey.equals(s.key())).findFirst())).toList();
+    }
+
+    /** @param by who ticked it off and when */
+    record Ticked(CutStep step, Optional<TickRecord> by) {
+    }
+
+    private List<CutStep> briefed(String jobId, Step step) {
+        return step.kind() != Step.Kind.FELL ? List.of() : briefings.latest(jobId).flatMap(b -> step.stem().flatMap(b.plan()::stem)).flatMap(x -> x.lay()).flatMap(l -> l.cuts()).map(c -> c.steps()).orElse(List.of());
+    }
+
+    boolean mayTick(String jobId, Step step, SignedIn who) {
+        return jobs.leaderOf(jobId).equals(who.personId()) || step.posts().stream().anyMatch(p -> p.personId().equals(who.personId()) && (p.role() == Role.CUTTER || p.role() == Role.LOOKOUT));
+    }
+
+    /** Cutter, lookout or leader ticks off a step of the cut, or takes the tick back. */
+    void tick(String jobId, String key, boolean isDone, SignedIn who) {
+        Step step = current(jobId).orElseThrow(NotThere::new);
+        if (!mayTick(jobId, step, who)) {
+            throw new NotAllowed("The cutter, the lookout or the leader ticks off the cuts.");
+        }
+        CutStep cut = briefed(jobId, step).stream().filter(s -> s.key().equals(key)).findFirst().orElseThrow(NotThere::new);
+        List<TickRecord> was = ticks.findByJobIdAndStepId(jobId, step.id()).stream().filter(t -> t.tickKey.equals(key)).toList();
+        if (isDone && was.isEmpty()) {
+            TickRecord t = new TickRecord();
+            t.id = UUID.randomUUID().toString();
+            t.jobId = jobId;
+            t.stepId = step.id();
+            t.tickKey = key;
+            t.who = who.name();
+            t.at = Instant.now();
+            ticks.saveAndFlush(t);
+            log.write(jobId, who.name(), "done: " + cut.words());
+        } else if (!isDone && !was.isEmpty()) {
+            ticks.deleteAll(was);
+            ticks.flush();
+            log.write(jobId, who.name(), "not done after all: " + cut.words());
+        }
         jobs.touched(jobId, "run");
     }
 

@@ -13,6 +13,7 @@ import org.antevid.core.stem.Condition;
  * wood inside the bark unless named {@code FromBark}. The stump is taken as an ellipse; hinge length is the shorter of its two
  * edges. Sources: geometry and practice rules. A measure of the leader's own outside the type of cut is a warning.
  *
+ * @param dLayM              wood along the lay
  * @param ruleHingeM         thickness by practice, beside the leader's own
  * @param behindHingeM       wood from hinge to the back
  * @param mouthM             opening of the notch at the bark, empty for a face of 90 degrees and more
@@ -21,8 +22,8 @@ import org.antevid.core.stem.Condition;
  * @param closesAfterDeg     rotation at which the face closes
  * @param hingeToGround      the hinge guides until the stem lies
  */
-public record CutCard(double ruleHingeM, double depthM, double depthFromBarkM, double hingeLengthM, double chordApexM,
-                      double hingeThickM, double backCutStepM, double behindHingeM, double faceDeg, Optional<Double> mouthM,
+public record CutCard(double dLayM, double dAcrossM, double barkM, double ruleHingeM, double depthM, double depthFromBarkM, double hingeLengthM, double chordApexM,
+                      double hingeLeftM, double hingeRightM, double backCutStepM, double behindHingeM, double faceDeg, Optional<Double> mouthM,
                       double strapM, double strapFromBarkM, Optional<Double> boreLengthM, double boreFrontM, double closesAfterDeg,
                       double closesAtTreeDeg, double groundAfterDeg, double freeFlightDeg, boolean hingeToGround,
                       BarReach barReach, BarReach faceBarReach, double hingeOffsetM, double hingeShareAcross, List<String> warnings) {
@@ -43,8 +44,8 @@ public record CutCard(double ruleHingeM, double depthM, double depthFromBarkM, d
     public enum MovedBy { LEAN, LINE, WEDGES }
 
     /** Measures the leader sets himself; each empty one follows the rule. Metres. */
-    public record Own(Optional<Double> hingeM, Optional<Double> stepM, Optional<Double> strapM) {
-        public static final Own NONE = new Own(Optional.empty(), Optional.empty(), Optional.empty());
+    public record Own(Optional<Double> hingeLeftM, Optional<Double> hingeRightM, Optional<Double> stepM, Optional<Double> strapM) {
+        public static final Own NONE = new Own(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     /** Guide bar: usable length 0.15..2.5 m, width and kerf in metres. */
@@ -114,8 +115,10 @@ public record CutCard(double ruleHingeM, double depthM, double depthFromBarkM, d
         boolean onWedges = s.movedBy == MovedBy.WEDGES;
         double thicker = s.condition.wantsThickerHinge() && !onWedges ? 1.5 : 1;
         double rule = thicker * s.school.hinge().of(s.dLayM);
-        double thick = s.own.hingeM().orElse(rule);
-        if (outside(s.own.hingeM(), s.school.hinge(), thicker)) {
+        double left = s.own.hingeLeftM().orElse(rule);
+        double right = s.own.hingeRightM().orElse(rule);
+        double thick = Math.max(left, right);
+        if (outside(s.own.hingeLeftM(), s.school.hinge(), thicker) || outside(s.own.hingeRightM(), s.school.hinge(), thicker)) {
             warnings.add("HINGE_OUTSIDE_SCHOOL");
         }
         double step = s.own.stepM().orElse(s.school.step().of(s.dLayM));
@@ -150,7 +153,7 @@ public record CutCard(double ruleHingeM, double depthM, double depthFromBarkM, d
         double apexChord = s.chord(depth);
         double length = Math.min(apexChord, s.chord(depth + thick));
         double ground = 90 + s.slopeAlongDeg - s.forwardLeanDeg;
-        return new CutCard(rule, depth, depth + s.barkM, length, apexChord, thick, step, behind, face,
+        return new CutCard(s.dLayM, s.dAcrossM, s.barkM, rule, depth, depth + s.barkM, length, apexChord, left, right, step, behind, face,
             face < 90 ? Optional.of(depth * Math.tan(Math.toRadians(face))) : Optional.empty(), strap, strap + s.barkM,
             bore ? Optional.of(boreLength) : Optional.empty(), depth + thick, closes, closes + s.forwardLeanDeg, ground,
             Math.max(0, ground - closes), closes >= ground, reach, reach(s.widestChord(0, depth), s.bar.lengthM()),
@@ -181,6 +184,21 @@ public record CutCard(double ruleHingeM, double depthM, double depthFromBarkM, d
             return BarReach.BOTH_SIDES;
         }
         return chordM <= 2.5 * barM ? BarReach.BOTH_SIDES_AND_FACE_BORE : BarReach.NOT_REACHABLE;
+    }
+
+    /** @return the thicker end */
+    public double hingeThickM() {
+        return Math.max(hingeLeftM, hingeRightM);
+    }
+
+    public boolean tapered() {
+        return Math.abs(hingeLeftM - hingeRightM) > 1e-9;
+    }
+
+    /** @return chord of the stump this far behind its front, metres */
+    public double chordM(double fromFrontM) {
+        double x = fromFrontM / dLayM;
+        return x <= 0 || x >= 1 ? 0 : 2 * dAcrossM * Math.sqrt(x * (1 - x));
     }
 
     public boolean borePossible() {

@@ -1,33 +1,114 @@
 package org.antevid.core.cut;
 
+import java.util.Locale;
+import java.util.Optional;
 import org.antevid.core.quantity.Estimate;
+import org.antevid.core.quantity.Require;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.Species;
 
 /**
- * How much of the hinge's side capacity the side moment uses. Mechanics: capacity = 0.5 f t L^2 / 6 with f the bending
- * strength by genus and condition; half of it because green wood crushes at about half its bending strength (judgement).
+ * What the hinge holds: to the side, and against being bent over. Mechanics: side capacity = 0.5 f t L^2 / 6 with f the bending strength by
+ * genus and condition; half of it because green wood crushes at about half its bending strength (judgement). A hinge that is thicker at one end
+ * is a trapezium about its own centroid, its farther end decides. Bending over counts the upper strength, so that pulls err high.
  *
- * @param capacityNm  working side capacity
- * @param designNm    side moment with its 95 % margin
- * @param utilisation design / capacity; below 0.3 good, below 0.6 caution, below 1 guy needed, from 1 no control
- * @param driftDeg    turn of the fall plane by hinge yield, to the loaded side
+ * @param capacityNm    working side capacity
+ * @param designNm      side moment with its 95 % margin
+ * @param utilisation   design / capacity, infinite for wood that cannot be relied on
+ * @param signedUse     expected side moment / capacity, right positive
+ * @param driftDeg      turn of the fall plane by hinge yield, to the loaded side
+ * @param neededThickM  thickness for the use aimed at; empty for wood that cannot be relied on
+ * @param tensionSideM  thickness offered at the end away from the side lean
+ * @param leanSideM     thickness offered at the end toward it
+ * @param forwardHoldNm moment it takes to bend it over, upper side
+ * @param bendPerRadNm  moment for each radian while it still springs, from a hinge that bends over twice its thickness (judgement)
+ * @param movesAlone    the forward moment bends it by itself
  */
-public record HingeHold(double capacityNm, double designNm, double utilisation, double driftDeg) {
+public record HingeHold(double capacityNm, double designNm, double utilisation, double signedUse, double driftDeg, Grade grade, Optional<Double> neededThickM, double tensionSideM,
+                        double leanSideM, double forwardHoldNm, double bendPerRadNm, boolean movesAlone) {
     private static final double WORK_FACTOR = 0.5;
+    private static final double USE_TARGET = 0.3;
+    private static final double TAPER_FROM = 0.15;
+    private static final double THICKER = 1;
+    private static final double THINNER = 0.25;
+    private static final double BENDS_OVER_THICKNESSES = 2;
+    /** Upper strength of wood against its typical one. */
+    private static final double UPPER = 1.25;
+
+    /** How much of the side capacity is used (judgement). */
+    public enum Grade {
+        OK, CAUTION, GUY_NEEDED, NO_CONTROL;
+
+        public String key() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+
+        static Grade at(double use) {
+            return use < 0.3 ? OK : use < 0.6 ? CAUTION : use < 1 ? GUY_NEEDED : NO_CONTROL;
+        }
+    }
 
     /**
-     * @param sideNm      expected side moment, N m, sign ignored
-     * @param sigmaSideNm its sigma
-     * @return the hold; utilisation is infinite for wood that cannot be relied on
+     * A hinge and what bears on it. Metres, N m; right of the lay positive.
+     *
+     * @param woodShare  side capacity that is left of it where it is hollow or decayed, 0..1
+     * @param workFactor share of the bending strength counted to the side, 0.2..1
+     * @param useTarget  use that the needed thickness is asked for
      */
-    public static HingeHold of(Species species, Condition condition, double hingeLengthM, double hingeThickM, double sideNm,
-                               double sigmaSideNm) {
-        double f = species.morMPa() * 1e6 * species.hinge().factor() * condition.factor();
-        double capacity = WORK_FACTOR * f * hingeThickM * hingeLengthM * hingeLengthM / 6;
-        double design = Math.abs(sideNm) + Estimate.Z95 * sigmaSideNm;
+    public record Hinge(Species species, Condition condition, double lengthM, double leftM, double rightM, double woodShare, double sideNm, double sigmaSideNm, double forwardNm,
+                        Optional<Double> morMPa, double workFactor, double useTarget) {
+        public Hinge {
+            Require.within(lengthM, 0.001, 4, "hinge_length_m");
+            Require.within(leftM, 0.001, 0.6, "hinge_thick_m");
+            Require.within(rightM, 0.001, 0.6, "hinge_thick_m");
+            Require.within(woodShare, 0, 1, "wood_share");
+        }
+
+        private double strengthPa() {
+            return morMPa.orElse(species.morMPa()) * 1e6 * species.hinge().factor() * condition.factor();
+        }
+
+        private double upperPa() {
+            return UPPER * morMPa.orElse(species.morMPa()) * 1e6;
+        }
+    }
+
+    /** A hinge of one thickness, all of it wood. */
+    public static HingeHold of(Species species, Condition condition, double hingeLengthM, double hingeThickM, double sideNm, double sigmaSideNm) {
+        return of(new Hinge(species, condition, hingeLengthM, hingeThickM, hingeThickM, 1, sideNm, sigmaSideNm, 0, Optional.empty(), WORK_FACTOR, USE_TARGET));
+    }
+
+    /** The hinge of a cut card. @param woodShare side capacity left of it where it is hollow, 0..1 */
+    public static HingeHold of(Species species, Condition condition, CutCard card, double woodShare, double sideNm, double sigmaSideNm, double forwardNm) {
+        return of(new Hinge(species, condition, Math.max(0.02, card.hingeLengthM()), card.hingeLeftM(), card.hingeRightM(), woodShare, sideNm, sigmaSideNm, forwardNm, Optional.empty(), WORK_FACTOR,
+            USE_TARGET));
+    }
+
+    public static HingeHold of(Hinge h) {
+        double thick = (h.leftM + h.rightM) / 2;
+        double capacity = h.workFactor * h.strengthPa() * sideModulus(h) * h.woodShare;
+        double design = Math.abs(h.sideNm) + Estimate.Z95 * h.sigmaSideNm;
         double u = capacity > 0 ? design / capacity : Double.POSITIVE_INFINITY;
-        double drift = Math.toDegrees(Math.min(1, u) * hingeThickM / hingeLengthM);
-        return new HingeHold(capacity, design, u, drift);
+        double held = Math.min(1, u);
+        double bend = h.lengthM * (h.leftM * h.leftM + h.leftM * h.rightM + h.rightM * h.rightM) / 18;
+        boolean taper = u >= TAPER_FROM;
+        return new HingeHold(capacity, design, u, capacity > 0 ? h.sideNm / capacity : 0, Math.toDegrees(held * thick / h.lengthM), Grade.at(u),
+            Double.isFinite(u) ? Optional.of(thick * u / h.useTarget) : Optional.empty(), taper ? thick * (1 + THICKER * held) : thick, taper ? thick * (1 - THINNER * held) : thick,
+            h.upperPa() * bend, h.species.moeGPa() * 1e9 * h.lengthM * thick * thick / (12 * BENDS_OVER_THICKNESSES), h.forwardNm > h.strengthPa() * bend);
+    }
+
+    /** @return moment it takes to bend it by a small angle, N m: springs first, never more than the whole hold */
+    public double bendNm(double radians) {
+        return Math.min(forwardHoldNm, bendPerRadNm * Math.max(0, radians));
+    }
+
+    /** Section modulus to the side of a strip that may be thicker at one end, m3. */
+    private static double sideModulus(Hinge h) {
+        double a = h.leftM;
+        double b = h.rightM;
+        double l = h.lengthM;
+        double inertia = l * l * l * (a * a + 4 * a * b + b * b) / (36 * (a + b));
+        double fromLeft = l * (a + 2 * b) / (3 * (a + b));
+        return inertia / Math.max(fromLeft, l - fromLeft);
     }
 }

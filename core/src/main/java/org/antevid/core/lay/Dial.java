@@ -130,7 +130,7 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
         double pull = 0;
         if (r.backHighNm() > 0) {
             Means line = line(choice.means().aimed(stem.at(), r.layDeg()), stem);
-            pull = line.neededN(r.backHighNm(), mass, r.backHighNm() / (mass.massHighKg() * StemMass.G) - r.card().hingeOffsetM(), r.card().hingeOffsetM()).orElse(0.0);
+            pull = line.neededN(r.backHighNm() + r.hold().forwardHoldNm(), mass, r.backHighNm() / (mass.massHighKg() * StemMass.G) - r.card().hingeOffsetM(), r.card().hingeOffsetM()).orElse(0.0);
         }
         boolean enough = r.backHighNm() <= 0 || r.backHighNm() <= r.capacityNm().orElse(0.0);
         boolean machineTooWeak = !enough && choice.means().kind() == Means.Kind.MACHINE_LINE && r.capacityNm().isPresent();

@@ -44,10 +44,12 @@ public record LayControl(List<String> reasons, Optional<Double> biasDeg, Optiona
 
     private static LayControl known(StemReading stem, LayChoice choice, StemMass mass, Sweep.Row row) {
         List<String> reasons = new ArrayList<>();
-        Condition wood = stem.hingeWood(choice.layDeg());
+        Condition wood = row.wood();
         CutCard card = row.card();
         hollow(stem, choice, card, mass).filter(h -> h.result().compareTo(Hollow.Result.RAISE_CUT_OR_MACHINE_ASSIST) >= 0).ifPresent(h -> reasons.add(String.format(Locale.ROOT,
             "the probes leave %.0f cm of wood at the left hinge corner, %.0f cm at the right", Math.floor(100 * h.cornerLeftM()), Math.floor(100 * h.cornerRightM()))));
+        choice.cuts().opened().map(o -> o.of(card)).filter(o -> o.result().compareTo(Hollow.Result.RAISE_CUT_OR_MACHINE_ASSIST) >= 0).ifPresent(o -> reasons.add(String.format(Locale.ROOT,
+            "the opened face shows %.0f cm of wood at the left hinge corner, %.0f cm at the right", Math.floor(100 * o.leftM()), Math.floor(100 * o.rightM()))));
         if (!row.controlled() && row.use() < 1) {
             reasons.add("no hinge of " + wood.key().replace('_', ' ') + " wood is relied on to steer");
         }
@@ -65,24 +67,25 @@ public record LayControl(List<String> reasons, Optional<Double> biasDeg, Optiona
                     Math.floor(row.capacityNm().get() / 100) / 10, Math.ceil(row.backHighNm() / 100) / 10));
             }
         }
-        Optional<Double> needed = means.neededN(row.backHighNm(), mass, designBackM, card.hingeOffsetM());
+        Optional<Double> needed = row.backHighNm() <= 0 ? means.neededN(0, mass, designBackM, card.hingeOffsetM())
+            : means.neededN(row.backHighNm() + row.hold().forwardHoldNm(), mass, designBackM, card.hingeOffsetM());
         double forwardLean = Math.toDegrees(Math.atan(row.forwardNm() / (weight * mass.cgM())));
         if (!reasons.isEmpty()) {
             return new LayControl(List.copyOf(reasons), Optional.empty(), Optional.empty(), 1, Optional.of(row.hold()), Optional.of(row.backHighNm()), row.capacityNm(),
                 needed, forwardLean, Optional.empty());
         }
         return new LayControl(List.of(), row.spread().biasDeg(), Optional.of(row.sigmaDeg()), row.spread().lostChance(), Optional.of(row.hold()), Optional.of(row.backHighNm()),
-            row.capacityNm(), needed, forwardLean, Optional.of(standsGust(stem, choice, row.hold(), row.backHighNm(), row.capacityNm().orElse(0.0))));
+            row.capacityNm(), needed, forwardLean, Optional.of(standsGust(stem, choice, row.hold(), row.guyNm(), row.backHighNm(), row.capacityNm().orElse(0.0))));
     }
 
     /** Bisection: the moment of the wind only grows with the gust. */
-    private static double standsGust(StemReading stem, LayChoice choice, HingeHold hold, double backNm, double capacityNm) {
+    private static double standsGust(StemReading stem, LayChoice choice, HingeHold hold, double guyNm, double backNm, double capacityNm) {
         double low = 0;
         double high = STRONGEST_GUST_MS;
         for (int i = 0; i < 30; i++) {
             double gust = (low + high) / 2;
             double wind = Tipping.windNm(stem, choice.cutHeightM(), gust);
-            boolean stands = hold.designNm() + wind < hold.capacityNm() && (backNm + wind <= 0 || backNm + wind <= capacityNm);
+            boolean stands = hold.designNm() - guyNm + wind < hold.capacityNm() && (backNm + wind <= 0 || backNm + wind <= capacityNm);
             low = stands ? gust : low;
             high = stands ? high : gust;
         }
@@ -91,7 +94,7 @@ public record LayControl(List<String> reasons, Optional<Double> biasDeg, Optiona
 
     /** @return what probed walls leave of this lay's hinge; empty for fewer than three probes */
     public static Optional<Hollow> hollow(StemReading stem, LayChoice choice, CutCard card, StemMass mass) {
-        return Probes.hollow(stem.more().walls(), choice.layDeg(), mass.dCutM(), card.depthM(), card.hingeThickM(), mass.massHighKg(), 0, stem.species());
+        return Probes.hollow(stem.more().walls(), choice.layDeg(), card.dLayM(), card.depthM(), card.hingeThickM(), mass.massHighKg(), 0, stem.species());
     }
 
     public boolean proven() {

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.core.cut.CutCard;
+import org.antevid.core.cut.CutChoice;
 import org.antevid.core.cut.StrapHold;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Rounding;
@@ -74,8 +75,8 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
         Ground ground = site.groundAt(stem.at());
         double slope = ground.alongDeg(choice.layDeg());
         Optional<Sweep.Row> row = sweep.map(w -> w.at(choice.layDeg()));
-        CutCard card = row.map(Sweep.Row::card).orElseGet(() -> CutCard.of(CutCard.Stump.plain(choice.school(), mass.dCutM(), stem.hingeWood(choice.layDeg()), 0, slope, choice.barM(),
-            StemSweep.movedBy(choice.means().kind()))));
+        CutCard card = row.map(Sweep.Row::card).orElseGet(() -> CutCard.of(choice.cuts().stump(choice.school(), choice.cuts().wood(mass.dCutM(), choice.layDeg()), choice.layDeg(),
+            stem.hingeWood(choice.layDeg()), 0, slope, CutChoice.bar(choice.barM()), StemSweep.movedBy(choice.means().kind()))));
         LayControl control = LayControl.of(stem, choice, mass, row);
         FallZone zone = FallZone.of(new FallZone.Fall(choice.layDeg(), stem.at(), stem.height().orElseThrow(), choice.cutHeightM(),
             stem.crownRadiusM().orElseThrow(), 1.15, mass.k2s2(), ground, Math.min(120, card.closesAfterDeg()),
@@ -93,8 +94,8 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
 
     /** @return the strap of this cut card against the lean at its 95 % side, while nobody pulls yet; empty while the lean is not known or it cannot be bored */
     public Optional<StrapHold> strap() {
-        return row.filter(r -> card.borePossible()).map(r -> StrapHold.of(StrapHold.Strap.usual(stem.species(), stem.wood().strap(choice.layDeg()), mass.dCutM(), card.depthM(), card.hingeThickM(),
-            card.strapM(), r.forwardNm() + r.backHighNm() - r.backNm())));
+        return row.filter(r -> card.borePossible()).map(r -> StrapHold.of(new StrapHold.Strap(stem.species(), stem.wood().strap(choice.layDeg()), card.dLayM(), card.dAcrossM(), card.depthM(), card.hingeThickM(),
+            card.strapFromBarkM(), card.barkM(), r.forwardNm() + r.backHighNm() - r.backNm(), 0.5, 2)));
     }
 
     /** @return corners of a way out on the plan, from the stump */

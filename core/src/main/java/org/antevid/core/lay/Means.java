@@ -1,28 +1,32 @@
 package org.antevid.core.lay;
 
 import java.util.Optional;
+import org.antevid.core.assist.Lever;
+import org.antevid.core.assist.PullLine;
+import org.antevid.core.assist.Rig;
+import org.antevid.core.assist.Wedges;
+import org.antevid.core.cut.CutCard;
+import org.antevid.core.cut.HingeHold;
 import org.antevid.core.quantity.Azimuth;
-import org.antevid.core.quantity.Estimate;
+import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.site.Spot;
+import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.StemMass;
+import org.antevid.core.stem.StemReading;
 
 /**
  * What brings the stem over.
  *
  * @param ropeHeightM height of the line on the stem above the cut
  * @param anchorDistM stump to anchor or first block, horizontal
- * @param pullN       rated pull; for a hand line the people's pull
+ * @param pullN       rated pull of the winch; for a hand line the people's pull
  * @param stand       where machine, anchor or first block stands, empty when only its distance is known: it then pulls along the lay
  * @param puller      where the pull comes from when the line is redirected at {@code stand}
  * @param offLayDeg   pull off the lay, right positive; 0 until {@link #aimed} has placed it
  */
-public record Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> anchorDistM, Optional<Double> pullN, Optional<Spot> stand, Optional<Spot> puller, double offLayDeg) {
-    /** Reserve on every line (practice rule). */
-    public static final double LINE_RESERVE = 1.5;
+public record Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> anchorDistM, Optional<Double> pullN, Optional<Spot> stand, Optional<Spot> puller, double offLayDeg, Rig rig) {
     /** One person pulls 250 N, at most four pull a hand line (practice rule). */
-    public static final double HAND_LINE_MOST_N = 1000;
-    private static final double WEDGE_FORCE_N = 20000;
-    private static final double WEDGES_MOST_BACK_DEG = 2;
+    public static final double HAND_LINE_MOST_N = PullLine.MOST_PEOPLE * PullLine.PERSON_N;
     /** Farther off the lay than this a line does not pull a stem over (practice rule). */
     private static final double MOST_OFF_LAY_DEG = 60;
     private static final double SHORTEST_LINE_M = 1;
@@ -31,9 +35,13 @@ public record Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> an
         this(kind, ropeHeightM, anchorDistM, pullN, Optional.empty(), Optional.empty(), 0);
     }
 
+    public Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> anchorDistM, Optional<Double> pullN, Optional<Spot> stand, Optional<Spot> puller, double offLayDeg) {
+        this(kind, ropeHeightM, anchorDistM, pullN, stand, puller, offLayDeg, Rig.PLAIN);
+    }
+
     /** Kinds of means, weakest first. */
     public enum Kind {
-        NOTHING("its own lean"), WEDGES("wedges"), HAND_LINE("hand line"), MACHINE_LINE("machine line");
+        NOTHING("its own lean"), LEVER("felling lever"), WEDGES("wedges"), HAND_LINE("hand line"), MACHINE_LINE("machine line");
         private final String words;
 
         Kind(String words) {
@@ -50,40 +58,50 @@ public record Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> an
     }
 
     /**
-     * Moment the means can put against a backward moment, N m, reserve taken off; empty when not known because the line was
-     * not measured. Wedges: two driven ones over the back-cut length, at most 2 degrees of backward lean (practice rule).
+     * Moment the means can put against a backward moment of gravity, N m, reserve and the hinge's own hold taken off; empty when not known
+     * because the line was not measured.
      *
-     * @param backM effective offset of the centre of gravity behind the stem centre, metres
+     * @param backM       effective offset of the centre of gravity behind the stem centre, metres
+     * @param hinge what it takes to bend it
      */
-    public Optional<Double> capacityNm(StemMass mass, double backM, double hingeOffsetM, double wedgeArmM) {
+    public Optional<Double> capacityNm(StemMass mass, double backM, CutCard card, HingeHold hinge, Wedges.Set wedges) {
         return switch (kind) {
             case NOTHING -> Optional.of(0.0);
-            case WEDGES -> Optional.of(wedgesNm(mass.massKg(), mass.cgM(), wedgeArmM));
-            case HAND_LINE -> line(Math.min(HAND_LINE_MOST_N, pullN.orElse(HAND_LINE_MOST_N)), mass, backM, hingeOffsetM);
-            case MACHINE_LINE -> pullN.flatMap(n -> line(n, mass, backM, hingeOffsetM));
+            case LEVER -> Optional.of(Lever.of(mass.massKg(), mass.cgM(), card.behindHingeM(), hinge.forwardHoldNm(), hinge.bendPerRadNm(), card.dLayM()).capacityNm());
+            case WEDGES -> Optional.of(Wedges.capacityNm(mass.massKg(), mass.cgM(), card.behindHingeM(), hinge.forwardHoldNm(), hinge.bendPerRadNm(), wedges));
+            case HAND_LINE, MACHINE_LINE -> tensionN().flatMap(n -> line(n, mass, backM, card.hingeOffsetM())).map(nm -> Math.max(0, nm - hinge.forwardHoldNm()));
         };
+    }
+
+    /** @return tension the pull and the hauling system give, at most what the rope allows; empty while the machine's pull is not known */
+    public Optional<Double> tensionN() {
+        Optional<Double> pulled = kind == Kind.HAND_LINE ? Optional.of(Math.min(rig.people() * PullLine.PERSON_N, pullN.orElse(HAND_LINE_MOST_N))) : pullN;
+        return pulled.map(n -> n * rig.advantage()).map(n -> rig.ropeAllowsN().map(r -> Math.min(r, n)).orElse(n));
     }
 
     /** @return moment two driven wedges give over the back-cut length, N m, at most what two degrees of backward lean ask (practice rule) */
     public static double wedgesNm(double massKg, double cgM, double wedgeArmM) {
-        return Math.min(2 * WEDGE_FORCE_N * wedgeArmM / LINE_RESERVE, massKg * StemMass.G * cgM * Math.tan(Math.toRadians(WEDGES_MOST_BACK_DEG)));
+        return Math.min(2 * Wedges.FORCE_CAP_N * wedgeArmM / Wedges.SAFETY, massKg * StemMass.G * cgM * Math.tan(Math.toRadians(Wedges.MAX_BACK_DEG)));
     }
 
-    /** Geometry of a level anchor: arm = h cos a - x sin a. */
+    /** Geometry of a level anchor. */
     private Optional<Double> line(double newton, StemMass mass, double backM, double hingeOffsetM) {
         if (ropeHeightM.isEmpty() || anchorDistM.isEmpty()) {
             return Optional.empty();
         }
         double h = ropeHeightM.get();
-        double behind = hingeOffsetM + backM * h / mass.cgM();
-        double angle = Math.atan(h / (anchorDistM.get() + behind));
-        double arm = h * Math.cos(angle) * Math.cos(Math.toRadians(offLayDeg)) - behind * Math.sin(angle);
-        return Optional.of(arm < 0.25 * h || Math.abs(offLayDeg) > MOST_OFF_LAY_DEG ? 0 : newton * arm / LINE_RESERVE);
+        double arm = PullLine.armM(h, anchorDistM.get(), 0, hingeOffsetM + backM * h / mass.cgM(), offLayDeg);
+        return Optional.of(arm < PullLine.LEAST_ARM_SHARE * h || Math.abs(offLayDeg) > MOST_OFF_LAY_DEG ? 0 : newton * arm / PullLine.RESERVE);
     }
 
     /** @return the same means as it pulls a stem at {@code stump} along a lay */
     public Means aimed(Spot stump, double layDeg) {
-        return stand.map(s -> new Means(kind, ropeHeightM, Optional.of(Math.max(SHORTEST_LINE_M, stump.distanceTo(s))), pullN, stand, puller, Azimuth.turn(layDeg, stump.bearingTo(s)))).orElse(this);
+        return stand.map(s -> new Means(kind, ropeHeightM, Optional.of(Math.max(SHORTEST_LINE_M, stump.distanceTo(s))), pullN, stand, puller, Azimuth.turn(layDeg, stump.bearingTo(s)), rig)).orElse(this);
+    }
+
+    /** @return angle between the rope parts at the block, 0 when the rope returns; empty while it is not redirected */
+    public Optional<Double> redirectDeg(Spot stump) {
+        return stand.flatMap(block -> puller.map(p -> Math.abs(Azimuth.turn(block.bearingTo(stump), block.bearingTo(p)))));
     }
 
     /** @return where the pull comes from; empty for no line or one whose anchor is not known */
@@ -93,6 +111,11 @@ public record Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> an
 
     public boolean isLine() {
         return kind == Kind.HAND_LINE || kind == Kind.MACHINE_LINE;
+    }
+
+    /** @return whether a pull can be computed: tie and anchor were measured */
+    public boolean measured() {
+        return isLine() && ropeHeightM.isPresent() && (anchorDistM.isPresent() || stand.isPresent());
     }
 
     /** @return moment to the right that a pull of {@code newton} off the lay puts on the hinge, N m */
@@ -109,7 +132,20 @@ public record Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> an
         return line(1, mass, backM, hingeOffsetM).filter(perNewton -> perNewton > 0).map(perNewton -> Math.max(0, backNm) / perNewton);
     }
 
-    static double designBackM(double meanBackM, double sigmaM) {
-        return meanBackM + Estimate.Z95 * sigmaM;
+    /** @return highest tie above the cut that holds: below 95 % of the height and below a dead top; empty while the height is not known */
+    public static Optional<Double> highestTieM(StemReading stem, double cutHeightM) {
+        return stem.height().map(h -> Math.min(PullLine.SAFE_TOP * h.low(), deadFromM(stem)) - cutHeightM);
+    }
+
+    private static double deadFromM(StemReading stem) {
+        return stem.defect(DefectKind.DEAD_TOP).map(d -> d.fromM()).orElse(Double.MAX_VALUE);
+    }
+
+    /** @throws RefusedInput {@code ROPE_ABOVE_SAFE_TOP} for a tie in wood that breaks, saying how high it may be */
+    void requireTieIn(StemReading stem, double cutHeightM, String field) {
+        highestTieM(stem, cutHeightM).filter(most -> isLine() && ropeHeightM.filter(r -> r > most).isPresent()).ifPresent(most -> {
+            throw new RefusedInput("ROPE_ABOVE_SAFE_TOP", field, String.format(java.util.Locale.ROOT, "must be at most %.1f m above the cut: %s", Math.floor(10 * most) / 10,
+                deadFromM(stem) < PullLine.SAFE_TOP * stem.height().orElseThrow().low() ? "above that the top is dead and breaks" : "above 95 % of the height the top breaks"));
+        });
     }
 }

@@ -1,10 +1,9 @@
 package org.antevid.core.lay;
 
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import org.antevid.core.cut.CutCard;
+import org.antevid.core.cut.HingeHold;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.retreat.EscapeRoutes;
@@ -12,11 +11,14 @@ import org.antevid.core.site.Feature;
 import org.antevid.core.site.Ground;
 import org.antevid.core.site.Protection;
 import org.antevid.core.site.Site;
-import org.antevid.core.stem.DefectKind;
+import org.antevid.core.stem.Condition;
+import org.antevid.core.stem.Hollow;
 import org.antevid.core.stem.Lean;
+import org.antevid.core.stem.Probes;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.Tipping;
+import org.antevid.core.stem.Wood;
 
 /** The sweep of a stem as it is recorded, on its place as it is today, by what the leader chose. Errs wide where the crown base was not measured. */
 final class StemSweep {
@@ -26,8 +28,6 @@ final class StemSweep {
     /** Old dead and decayed wood breaks instead of bending; no lay is promised on it. */
     private static final double UNRELIABLE_WOOD = 0.3;
     private static final double USUAL_THROW_SHARE = 0.1;
-    private static final Set<DefectKind> SEAMS = EnumSet.of(DefectKind.CRACK, DefectKind.SPLIT_UNION, DefectKind.INCLUDED_BARK, DefectKind.LIGHTNING_SCAR);
-    private static final Set<DefectKind> HELD = EnumSet.of(DefectKind.UNDER_TENSION, DefectKind.BENT_STEM, DefectKind.TIED_CROWN);
 
     private StemSweep() {
     }
@@ -50,32 +50,47 @@ final class StemSweep {
         double weight = tips.weightHighN();
         double sigmaNm = weight * tips.sigmaM();
         Sweep.Felled tree = new Sweep.Felled(stem.height().get(), choice.cutHeightM(), stem.crownRadiusM().orElseThrow(), CROWN_BASE_SHARE * height, mass.dCutM(),
-            stem.dbh().orElseThrow().value(), stem.species(), stem::hingeWood, weight / StemMass.G, mass.cgM(), weight * tips.offsetEastM(), weight * tips.offsetNorthM(), sigmaNm,
-            lean.offsetM(height, 90), lean.offsetM(height, 0), weakness(stem));
-        Sweep.Method method = new Sweep.Method(choice.school(), choice.barM(), movedBy(choice.means().kind()), LaySpread.Cutter.of(choice.skill()), capacity(stem, choice.means(), mass, weight, sigmaNm), 0,
+            stem.dbh().orElseThrow().value(), stem.species(), choice.cuts().wood(mass.dCutM(), choice.layDeg()), new RecordedHinge(stem, choice, mass), weight / StemMass.G, mass.cgM(), weight * tips.offsetEastM(), weight * tips.offsetNorthM(), sigmaNm,
+            lean.offsetM(height, 90), lean.offsetM(height, 0), Sweep.Weakness.of(stem));
+        Sweep.Method method = new Sweep.Method(choice.school(), choice.cuts(), choice.barM(), movedBy(choice.means().kind()), LaySpread.Cutter.of(choice.skill()), capacity(stem, choice, mass, weight, sigmaNm), guyed(stem, choice),
             Optional.empty(), USUAL_THROW_SHARE, HANG_UP_LIMIT, EscapeRoutes.Footing.today(site.today().ground()), limits.soundSigmaDeg(), UNRELIABLE_WOOD);
         return Optional.of(new Sweep(tree, method, around(stem, site, tree, mass)));
     }
 
-    /** At any height: where a split would run to is not known (errs to the safe side). */
-    private static Sweep.Weakness weakness(StemReading stem) {
-        return new Sweep.Weakness(stem.defects().stream().anyMatch(d -> SEAMS.contains(d.kind()) && !d.tellsGood()), stem.defects().stream().anyMatch(d -> HELD.contains(d.kind())));
+    /** The hinge's wood as recorded, probed, and seen in the opened face. What a face showed holds for the lay it was cut for, and errs safely for others. */
+    private record RecordedHinge(StemReading stem, LayChoice choice, StemMass mass) implements Sweep.HingeWood {
+        @Override
+        public Condition at(double layDeg) {
+            return choice.cuts().opened().map(o -> Wood.worst(o.wood(), stem.hingeWood(layDeg))).orElseGet(() -> stem.hingeWood(layDeg));
+        }
+
+        @Override
+        public double sideShare(double layDeg, CutCard card) {
+            double seen = choice.cuts().opened().map(o -> o.of(card).sideShare()).orElse(1.0);
+            double probed = Probes.hollow(stem.more().walls(), layDeg, card.dLayM(), card.depthM(), card.hingeThickM(), mass.massHighKg(), 0, stem.species()).map(Hollow::hingeSideShare).orElse(1.0);
+            return Math.min(seen, probed);
+        }
+    }
+
+    private static Sweep.Guyed guyed(StemReading stem, LayChoice choice) {
+        return choice.support().guy().<Sweep.Guyed>map(g -> (lay, side) -> g.capacityNm(stem.at(), lay, side, stem.height().orElseThrow().high())).orElse(Sweep.Guyed.NONE);
     }
 
     static CutCard.MovedBy movedBy(Means.Kind kind) {
         return switch (kind) {
             case NOTHING -> CutCard.MovedBy.LEAN;
-            case WEDGES -> CutCard.MovedBy.WEDGES;
+            case LEVER, WEDGES -> CutCard.MovedBy.WEDGES;
             case HAND_LINE, MACHINE_LINE -> CutCard.MovedBy.LINE;
         };
     }
 
-    private static Sweep.Capacity capacity(StemReading stem, Means means, StemMass mass, double weightN, double sigmaNm) {
+    private static Sweep.Capacity capacity(StemReading stem, LayChoice choice, StemMass mass, double weightN, double sigmaNm) {
+        Means means = choice.means();
         return new Sweep.Capacity() {
             @Override
             public Optional<Double> nm(double layDeg, CutCard card, double nominalBackNm) {
                 double back = (nominalBackNm + Estimate.Z95 * sigmaNm) / weightN - card.hingeOffsetM();
-                return means.aimed(stem.at(), layDeg).capacityNm(mass, back, card.hingeOffsetM(), card.behindHingeM());
+                return means.aimed(stem.at(), layDeg).capacityNm(mass, back, card, hinge(card), choice.support().wedges());
             }
 
             @Override
@@ -84,7 +99,11 @@ final class StemSweep {
                 if (aimed.offLayDeg() == 0) {
                     return 0;
                 }
-                return aimed.neededN(backHighNm, mass, backHighNm / weightN - card.hingeOffsetM(), card.hingeOffsetM()).map(aimed::sideNm).orElse(0.0);
+                return aimed.neededN(backHighNm + hinge(card).forwardHoldNm(), mass, backHighNm / weightN - card.hingeOffsetM(), card.hingeOffsetM()).map(aimed::sideNm).orElse(0.0);
+            }
+
+            private HingeHold hinge(CutCard card) {
+                return HingeHold.of(stem.species(), Condition.SOUND, card, 1, 0, 0, 0);
             }
         };
     }

@@ -1,21 +1,26 @@
 package org.antevid.core.lay;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.DoubleFunction;
+import java.util.Set;
 import org.antevid.core.cut.CutCard;
+import org.antevid.core.cut.CutChoice;
 import org.antevid.core.cut.HingeHold;
+import org.antevid.core.cut.Oval;
 import org.antevid.core.cut.School;
 import org.antevid.core.cut.SplitRisk;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.site.Ground;
 import org.antevid.core.stem.Condition;
+import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stem.StemMass;
+import org.antevid.core.stem.StemReading;
 
 /**
  * Judges lays of one tree by the same rules: hard blocks first, then costs. Asked for any single lay or for all 360. What does not
@@ -39,17 +44,45 @@ public final class Sweep {
     /**
      * The tree. Metres, kilograms, newton metres; moments of gravity (and whatever the plan must stand) east and north about the cut.
      *
-     * @param wood      of the hinge, by lay
+     * @param stump     outline of the wood at the cut
+     * @param hinge     wood of the hinge, by lay
      * @param tipEastM  standing offset of the tip
      */
     public record Felled(Estimate height, double cutHeightM, double crownRadiusM, double crownBaseM, double dCutM, double dbhM, Species species,
-                         DoubleFunction<Condition> wood, double massKg, double cgM, double momentEastNm, double momentNorthNm, double sigmaMomentNm,
+                         Oval stump, HingeWood hinge, double massKg, double cgM, double momentEastNm, double momentNorthNm, double sigmaMomentNm,
                          double tipEastM, double tipNorthM, Weakness weakness) {
+    }
+
+    /** What the hinge of a lay is made of. */
+    @FunctionalInterface
+    public interface HingeWood {
+        Condition at(double layDeg);
+
+        /** @return side capacity left of it where it is hollow or decayed, 0..1 */
+        default double sideShare(double layDeg, CutCard card) {
+            return 1;
+        }
+    }
+
+    /** The side moment a guy takes on a lay, N m. */
+    @FunctionalInterface
+    public interface Guyed {
+        Guyed NONE = (lay, side) -> 0;
+
+        /** @param sideNm right of the lay positive */
+        double nm(double layDeg, double sideNm);
     }
 
     /** What makes a stem split up more readily. @param seamOrFork a seam, crack or fork is in it @param underTension bent, or held at the top */
     public record Weakness(boolean seamOrFork, boolean underTension) {
         public static final Weakness NONE = new Weakness(false, false);
+        private static final Set<DefectKind> SEAMS = EnumSet.of(DefectKind.CRACK, DefectKind.SPLIT_UNION, DefectKind.INCLUDED_BARK, DefectKind.LIGHTNING_SCAR);
+        private static final Set<DefectKind> HELD = EnumSet.of(DefectKind.UNDER_TENSION, DefectKind.BENT_STEM, DefectKind.TIED_CROWN);
+
+        /** At any height: where a split would run to is not known (errs to the safe side). */
+        public static Weakness of(StemReading stem) {
+            return new Weakness(stem.defects().stream().anyMatch(d -> SEAMS.contains(d.kind()) && !d.tellsGood()), stem.defects().stream().anyMatch(d -> HELD.contains(d.kind())));
+        }
     }
 
     /** What the means can put against a backward moment on a lay, N m; empty when not known. */
@@ -66,14 +99,15 @@ public final class Sweep {
     /**
      * How it is to be felled.
      *
-     * @param guyNm       side moment a guy takes
+     * @param cuts        measures the leader set himself
+     * @param guy         side moment a guy takes
      * @param fastS       time until it is down
      * @param throwShare  what targets of worth 3 and 4 add to the length
      * @param hangUpLimit 0.05..1
      * @param leastSigmaDeg  no lay is planned with less spread
      * @param unreliableWood a hinge of wood that holds this share of its strength or less governs nothing
      */
-    public record Method(School school, double barM, CutCard.MovedBy movedBy, LaySpread.Cutter cutter, Capacity capacity, double guyNm, Optional<Double> fastS,
+    public record Method(School school, CutChoice cuts, double barM, CutCard.MovedBy movedBy, LaySpread.Cutter cutter, Capacity capacity, Guyed guy, Optional<Double> fastS,
                          double throwShare, double hangUpLimit, EscapeRoutes.Footing footing, double leastSigmaDeg, double unreliableWood) {
     }
 
@@ -114,15 +148,17 @@ public final class Sweep {
     /**
      * One lay judged.
      *
+     * @param wood       of the hinge
      * @param controlled the hinge governs it
      * @param sigmaDeg   spread it is planned with, 0 when not controlled
      * @param blocks     why it cannot be, by code
      * @param conditions what must be done first, by code
      * @param backNm     nominal backward moment with the sit-back on the hinge; negative: goes by itself
      * @param backHighNm the same at its 95 % side
-     * @param capacityNm of the means; empty when not known
+     * @param guyNm      side moment a guy takes of it
+     * @param capacityNm of the means, the hinge's own hold taken off; empty when not known
      */
-    public record Row(double layDeg, HingeHold hold, boolean controlled, double sigmaDeg, List<String> blocks, List<String> conditions, Cost cost, double score, double forwardNm, double sideNm, double use, boolean withGuy,
+    public record Row(double layDeg, Condition wood, HingeHold hold, boolean controlled, double sigmaDeg, List<String> blocks, List<String> conditions, Cost cost, double score, double forwardNm, double sideNm, double use, boolean withGuy, double guyNm,
                       LaySpread spread, List<Struck> strikes, double hangUp, Map<String, Double> hangUps, double slopeDeg, EscapeRoutes escape, CutCard card, double backNm, double backHighNm,
                       Optional<Double> capacityNm, SplitRisk split) {
         public boolean blocked() {
@@ -159,15 +195,16 @@ public final class Sweep {
         double weight = tree.massKg * StemMass.G;
         double slope = around.ground.alongDeg(layDeg);
         double lean = Math.toDegrees(Math.atan(forward / (weight * tree.cgM)));
-        Condition wood = tree.wood.apply(layDeg);
-        CutCard card = CutCard.of(CutCard.Stump.plain(method.school, tree.dCutM, wood, lean, slope, method.barM, method.movedBy));
+        Condition wood = tree.hinge.at(layDeg);
+        CutCard card = CutCard.of(method.cuts.stump(method.school, tree.stump, layDeg, wood, lean, slope, CutChoice.bar(method.barM), method.movedBy));
         double back = weight * card.hingeOffsetM() - forward;
         double backHigh = back + Estimate.Z95 * tree.sigmaMomentNm;
         double side = leanSide + method.capacity.sideNm(layDeg, card, Math.max(0, backHigh));
-        HingeHold hold = HingeHold.of(tree.species, wood, card.hingeLengthM(), card.hingeThickM(), side, tree.sigmaMomentNm);
-        double loose = Math.max(0, hold.designNm() - method.guyNm);
+        HingeHold hold = HingeHold.of(tree.species, wood, card, tree.hinge.sideShare(layDeg, card), side, tree.sigmaMomentNm, forward);
+        double guyNm = method.guy.nm(layDeg, side);
+        double loose = Math.max(0, hold.designNm() - guyNm);
         double use = hold.capacityNm() > 0 ? Math.min(NO_USE, loose / hold.capacityNm()) : NO_USE;
-        LaySpread spread = spread(layDeg, wood, card, hold, side);
+        LaySpread spread = spread(layDeg, wood, card, hold, side, guyNm);
         List<String> blocks = new ArrayList<>();
         List<String> conditions = new ArrayList<>();
         boolean controlled = use < 1 && spread.controlled() && wood.factor() > method.unreliableWood;
@@ -218,7 +255,7 @@ public final class Sweep {
         if (card.barReach() == CutCard.BarReach.NOT_REACHABLE) {
             blocks.add("BAR_TOO_SHORT");
         }
-        SplitRisk split = SplitRisk.of(new SplitRisk.Cut(tree.species, wood, method.school, SplitRisk.Opening.BACK_CUT, tree.dCutM, tree.dCutM, card.depthM(), card.hingeThickM(),
+        SplitRisk split = SplitRisk.of(new SplitRisk.Cut(tree.species, wood, method.school, SplitRisk.Opening.BACK_CUT, card.dLayM(), card.dAcrossM(), card.depthM(), card.hingeThickM(),
             forward, Math.max(-45, Math.min(60, lean)), tree.weakness.seamOrFork, tree.weakness.underTension));
         if (split.advice() == SplitRisk.Advice.DO_NOT_HAND_FELL) {
             blocks.add("BARBER_CHAIR");
@@ -227,15 +264,15 @@ public final class Sweep {
         }
         Cost cost = new Cost(Math.min(1, worth / 5), hangUp, Math.min(1, use), Math.min(1, Math.max(0, backHigh) / (0.05 * weight * tree.cgM)),
             Math.min(1, Math.abs(slope) / 30) * (slope > 0 ? 0.7 : 1), open == 2 ? 0 : open == 1 ? 0.5 : 1);
-        return new Row(layDeg, hold, controlled, sigma, List.copyOf(blocks), List.copyOf(conditions), cost, cost.score(), forward, side, use, use >= 0.6 && use < 1, spread, List.copyOf(strikes), hangUp,
+        return new Row(layDeg, wood, hold, controlled, sigma, List.copyOf(blocks), List.copyOf(conditions), cost, cost.score(), forward, side, use, use >= 0.6 && use < 1, guyNm, spread, List.copyOf(strikes), hangUp,
             Map.copyOf(hangUps), slope, escape, card, back, backHigh, capacity, split);
     }
 
-    private LaySpread spread(double layDeg, Condition wood, CutCard card, HingeHold hold, double side) {
+    private LaySpread spread(double layDeg, Condition wood, CutCard card, HingeHold hold, double side, double guyNm) {
         double a = Math.toRadians(layDeg);
         double tip = tree.tipEastM * Math.cos(a) - tree.tipNorthM * Math.sin(a);
         boolean holds = hold.capacityNm() > 0;
-        double left = Math.signum(side) * Math.max(0, Math.abs(side) - method.guyNm);
+        double left = Math.signum(side) * Math.max(0, Math.abs(side) - guyNm);
         return LaySpread.of(method.cutter, new LaySpread.Hinge(Math.max(0.03, card.hingeLengthM()), Math.max(0.005, card.hingeThickM()), holds ? left / hold.capacityNm() : 0,
             holds ? tree.sigmaMomentNm / hold.capacityNm() : 0, Math.max(-0.99 * lengthM, Math.min(0.99 * lengthM, tip)), lengthM, wood));
     }

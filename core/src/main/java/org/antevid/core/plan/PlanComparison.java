@@ -106,6 +106,7 @@ public final class PlanComparison {
         differs("reach of " + s.label() + " (m)", a.reachM(), b.reachM(), s.label(), changes);
         differs("type of cut of " + s.label(), a.school(), b.school(), s.label(), changes);
         differs("what brings " + s.label() + " over", a.means(), b.means(), s.label(), changes);
+        cuts(s.label(), a, b, changes);
         if (!a.dropZone().equals(b.dropZone())) {
             changes.add(plain(s.label(), "drop zone of " + s.label() + " is drawn anew"));
         }
@@ -115,6 +116,33 @@ public final class PlanComparison {
         if (!clips(a).equals(clips(b))) {
             changes.add(plain(s.label(), "what is taken out of the zones of " + s.label() + " changed"));
         }
+    }
+
+    /** Everything on the card that somebody cuts or pulls by. */
+    private static void cuts(String label, PlanDocument.LayPart before, PlanDocument.LayPart after, List<Change> changes) {
+        if (before.cuts().isEmpty() || after.cuts().isEmpty()) {
+            return;
+        }
+        CutPart a = before.cuts().get();
+        CutPart b = after.cuts().get();
+        Map<String, String> was = a.measures().stream().collect(Collectors.toMap(CutPart.Said::key, CutPart.Said::metric, (x, y) -> x));
+        b.measures().forEach(m -> differs(m.words() + " of " + label, was.getOrDefault(m.key(), "none"), m.metric(), label, changes));
+        differs("back cut of " + label, a.backCut(), b.backCut(), label, changes);
+        differs("height of the cut of " + label, metres(a.cutHeightM()), metres(b.cutHeightM()), label, changes);
+        differs("bar for " + label, metres(a.barM()), metres(b.barM()), label, changes);
+        differs("side to stand on at " + label, a.stand(), b.stand(), label, changes);
+        differs("sound wood in the opened face of " + label, sound(a), sound(b), label, changes);
+        if (!a.help().equals(b.help())) {
+            changes.add(plain(label, "wedges, line or signal of " + label + " changed"));
+        }
+    }
+
+    private static String metres(double m) {
+        return String.format(Locale.ROOT, "%.2f m", m);
+    }
+
+    private static String sound(CutPart c) {
+        return c.soundLeftM().map(l -> String.format(Locale.ROOT, "%.0f mm left, %.0f mm right", 1000 * l, 1000 * c.soundRightM().orElse(0.0))).orElse("not looked at");
     }
 
     /** Where each way ends: how it is drawn in between follows from that and the obstacles. */

@@ -24,11 +24,12 @@ public record PlanDocument(String job, double windLimitMs, double slopeDeg, doub
                            List<Spot> beneath) {
     }
 
-    /** The fixed lay of a stem and what follows from it; bias and sigma are empty where control is not proven. */
+    /** The fixed lay of a stem and what follows from it; bias and sigma are empty where control is not proven, the cut card in older documents. */
     public record LayPart(double layDeg, double reachM, double exclusionM, boolean wholeCircle, List<Spot> fan, List<Spot> dropZone,
                           List<WayPart> waysOut, String school, String means, Optional<Double> biasDeg,
-                          Optional<Double> sigmaDeg, double hingeLengthM, double hingeThickM, List<ZonePart> zones) {
+                          Optional<Double> sigmaDeg, double hingeLengthM, double hingeThickM, List<ZonePart> zones, Optional<CutPart> cuts) {
         public LayPart {
+            cuts = cuts == null ? Optional.empty() : cuts;
             zones = zones == null ? List.of() : List.copyOf(zones);
         }
     }

@@ -16,7 +16,8 @@ public final class Findings {
         RULES.add(new DefectRule());
         RULES.addAll(LayRules.ALL);
         RULES.addAll(ZoneRules.ALL);
-        RULES.add(new CutRules());
+        RULES.addAll(CutRules.ALL);
+        RULES.addAll(HelpRules.ALL);
         RULES.addAll(TangleRules.ALL);
         RULES.addAll(CrewRules.ALL);
     }

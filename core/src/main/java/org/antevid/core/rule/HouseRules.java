@@ -1,5 +1,6 @@
 package org.antevid.core.rule;
 
+import org.antevid.core.cut.School;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.quantity.Require;
 
@@ -9,9 +10,10 @@ import org.antevid.core.quantity.Require;
  * @param exclusionLengths tree lengths kept clear, 1..5; practice says 2
  * @param soundSigmaDeg    spread of the lay in sound wood, degrees
  * @param windLimitMs      gust at which work stops, m/s
+ * @param usualSchool      type of cut that needs no reason
  */
-public record HouseRules(double exclusionLengths, double soundSigmaDeg, double windLimitMs) {
-    public static final HouseRules USUAL = new HouseRules(2, 3, 10);
+public record HouseRules(double exclusionLengths, double soundSigmaDeg, double windLimitMs, School usualSchool) {
+    public static final HouseRules USUAL = new HouseRules(2, 3, 10, School.OPEN_FACE);
 
     public HouseRules {
         Require.within(exclusionLengths, 1, 5, "exclusionLengths");

@@ -79,7 +79,7 @@ final class LayRules {
 
     /** Splitting up the stem by this lay's forward moment. */
     private static Stream<Finding> split(Situation s) {
-        return lays(s).flatMap(p -> p.row().stream().map(Sweep.Row::split).filter(r -> r.advice() != SplitRisk.Advice.STANDARD).map(r -> {
+        return lays(s).flatMap(p -> p.row().stream().map(Sweep.Row::split).filter(r -> r.advice() != SplitRisk.Advice.STANDARD && !CutRules.heeds(p, r.advice())).map(r -> {
             boolean never = r.advice() == SplitRisk.Advice.DO_NOT_HAND_FELL;
             return Finding.of("split:" + p.stem().label(), never ? STOP : CAUTION, 3, p.stem().label(),
                 p.stem().label() + ": with this lay the stem can split up while it is cut (" + r.backCut().key() + "): " + r.advice().key().replace('_', ' '),
@@ -151,9 +151,7 @@ final class LayRules {
     private static Stream<Finding> tooSlow(LayPlan p) {
         String label = p.stem().label();
         if (p.choice().leaving().clock() == Leaving.Clock.AT_PULL && p.choice().means().isLine()) {
-            return p.strap().filter(h -> !h.holds()).stream().map(h -> Finding.of("strap:" + label, STOP, 3, label, label + ": he is to be away before the pull, but the strap holds only "
-                + Rounding.downText(h.ratio().orElse(0.0)) + " times what the lean asks", "the strap is what keeps it standing while he walks", "mechanics",
-                h.neededM().map(n -> "a strap of " + Math.round(Math.ceil(1000 * n)) + " mm, or another lay").orElse("another lay, or a line that holds it back")));
+            return Stream.empty();
         }
         if (p.choice().leaving().coverTree().isPresent()) {
             return Stream.empty();

@@ -28,9 +28,9 @@ public final class SecondOpinion {
         }
     }
 
-    /** @return what the giver must be competent for: live lines by those trained for them, all else by those trained for trees that do not fall as planned */
+    /** @return what the giver must be competent for: live lines and specialist cuts by those trained for them, all else by those trained for trees that do not fall as planned */
     public static Competence competence(Finding finding) {
-        return finding.key().startsWith("line:") ? Competence.NEAR_LINES : Competence.HUNG_UP;
+        return finding.key().startsWith("line:") ? Competence.NEAR_LINES : finding.key().startsWith("special:") || finding.key().startsWith("facebore:") ? Competence.SPECIAL_CUTS : Competence.HUNG_UP;
     }
 
     private static Set<String> handlers(Situation s, String label) {

@@ -120,8 +120,18 @@ public record Hollow(double wallMinM, double tOverR, Optional<Double> hollowRati
         return tOverR < 0.35 || wood < 0.7 ? Result.CAUTION : Result.OK;
     }
 
-    /** Two end blocks of the hinge about their common axis, against the whole hinge. */
-    private static double sideShare(double left, double right, double h) {
+    /**
+     * @param woodShare sound wood / hinge length
+     * @param cornerM   the smaller sound corner
+     * @param dM        stem at the cut
+     * @return what wood share and corners alone allow, where nobody knows the wall behind the face
+     */
+    public static Result byCorners(double woodShare, double cornerM, double dM) {
+        return result(1, woodShare, cornerM, 0, dM);
+    }
+
+    /** @return side section modulus left of a hinge of which only its two ends are sound, {@code h} its half length: two end blocks about their common axis, 0..1 */
+    public static double sideShare(double left, double right, double h) {
         double wood = left + right;
         if (wood <= 0) {
             return 0;

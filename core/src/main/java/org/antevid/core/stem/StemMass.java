@@ -29,6 +29,11 @@ public record StemMass(double stemVolumeM3, double formFactor, double stemKg, do
         Shape(double exponent) {
             this.exponent = exponent;
         }
+
+        /** @return section area at this share of the height / the area at its foot, 0..1 */
+        public double areaShare(double up) {
+            return Math.pow(Math.max(0, 1 - up), exponent);
+        }
     }
 
     /** Crown mass as a share of the stem's mass (typical, wide). */

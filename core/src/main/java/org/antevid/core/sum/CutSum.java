@@ -37,7 +37,7 @@ final class CutSum {
             in.choice(Condition.class, "condition"), in.num("forward_lean_deg"), in.num("slope_along_deg"),
             new CutCard.Bar(in.num("bar_m"), in.num("bar_width_m"), in.num("kerf_m")), in.num("strap_share"), in.num("strap_min_m"),
             in.num("bypass_mm"), in.choice(CutCard.MovedBy.class, "moved_by"),
-            new CutCard.Own(in.opt("own_hinge_m"), in.opt("own_step_m"), in.opt("own_strap_m")), in.num("bark_m")));
+            new CutCard.Own(in.opt("own_hinge_m"), in.opt("own_hinge_m"), in.opt("own_step_m"), in.opt("own_strap_m")), in.num("bark_m")));
         return new Answer().put("rule_hinge_m", c.ruleHingeM()).put("depth_from_bark_m", c.depthFromBarkM())
             .put("strap_from_bark_m", c.strapFromBarkM()).put("depth_m", c.depthM()).put("hinge_length_m", c.hingeLengthM())
             .put("chord_apex_m", c.chordApexM()).put("hinge_thick_m", c.hingeThickM()).put("back_cut_step_m", c.backCutStepM())

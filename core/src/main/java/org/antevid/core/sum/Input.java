@@ -72,6 +72,15 @@ public final class Input {
         return ((Number) values.get(name)).doubleValue();
     }
 
+    /** @throws RefusedInput for a number with a fraction */
+    int whole(String name) {
+        double v = num(name);
+        if (v != Math.rint(v)) {
+            throw new RefusedInput("OUT_OF_RANGE", name, "must be a whole number");
+        }
+        return (int) v;
+    }
+
     Optional<Double> opt(String name) {
         return Optional.ofNullable(values.get(name)).map(v -> ((Number) v).doubleValue());
     }

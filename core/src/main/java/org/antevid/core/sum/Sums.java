@@ -19,6 +19,7 @@ public final class Sums {
         sums.add(SweepSum.SWEEP);
         sums.addAll(WoodSums.ALL);
         sums.add(CutSum.CUTS);
+        sums.addAll(HelpSums.ALL);
         sums.add(ReleaseSum.RELEASE);
         sums.forEach(s -> ALL.put(s.name(), s));
     }

@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.antevid.core.cut.CutCard;
+import org.antevid.core.cut.CutChoice;
+import org.antevid.core.cut.Oval;
 import org.antevid.core.cut.School;
 import org.antevid.core.lay.Arcs;
 import org.antevid.core.lay.LaySpread;
@@ -58,14 +60,14 @@ final class SweepSum {
     private static Answer sweep(Input in) {
         Condition wood = in.choice(Condition.class, "condition");
         Sweep.Felled tree = new Sweep.Felled(new Estimate(in.num("height_m"), in.num("sigma_height_m")), in.num("cut_height_m"), in.num("crown_radius_m"), in.num("crown_base_m"),
-            in.num("d_cut_m"), in.num("dbh_m"), in.choice(Species.class, "genus"), lay -> wood, in.num("mass_kg"), in.num("cg_m"), in.num("moment_e_Nm"), in.num("moment_n_Nm"),
+            in.num("d_cut_m"), in.num("dbh_m"), in.choice(Species.class, "genus"), Oval.round(in.num("d_cut_m")), lay -> wood, in.num("mass_kg"), in.num("cg_m"), in.num("moment_e_Nm"), in.num("moment_n_Nm"),
             in.num("sigma_moment_Nm"), in.num("tip_off_e_m"), in.num("tip_off_n_m"), Sweep.Weakness.NONE);
         LyingTree lying = Sweep.lying(tree);
         LyingTree thrown = lying.longer(lying.lengthM() * (1 + in.num("throw_share")));
         Optional<Double> given = in.opt("back_capacity_Nm");
-        Sweep.Method method = new Sweep.Method(in.choice(School.class, "school"), 2.5, CutCard.MovedBy.LEAN,
+        Sweep.Method method = new Sweep.Method(in.choice(School.class, "school"), CutChoice.BY_THE_RULE, 2.5, CutCard.MovedBy.LEAN,
             LaySpread.Cutter.of(in.choice(LaySpread.Skill.class, "skill"), LaySums.numbers(in.list("history"), "history")),
-            (lay, card, back) -> Optional.of(given.orElseGet(() -> Means.wedgesNm(tree.massKg(), tree.cgM(), card.behindHingeM()))), in.num("guy_capacity_Nm"), in.opt("t_fast_s"),
+            (lay, card, back) -> Optional.of(given.orElseGet(() -> Means.wedgesNm(tree.massKg(), tree.cgM(), card.behindHingeM()))), (lay, side) -> in.num("guy_capacity_Nm"), in.opt("t_fast_s"),
             in.num("throw_share"), in.num("hangup_limit"), in.choice(EscapeRoutes.Footing.class, "ground"), 0, 0);
         Sweep sweep = new Sweep(tree, method, new Sweep.Around(new Ground(in.num("slope_deg"), in.num("downhill_deg")), targets(in.list("targets"), lying, thrown),
             neighbours(in.list("neighbours")), FallSums.obstacles(in.list("obstacles")), tree.height().value()));

@@ -62,7 +62,7 @@ class CutTest {
     @Test
     void aHingeThatLeavesNoWoodBehindIsRefused() {
         CutCard.Stump s = new CutCard.Stump(School.DEEP_FACE, 0.2, 0.2, Optional.empty(), Optional.empty(), Condition.SOUND, 0, 0, CutCard.Bar.ofLength(0.4), 0.1, 0.04, 0,
-            CutCard.MovedBy.LEAN, new CutCard.Own(Optional.of(0.12), Optional.empty(), Optional.empty()), 0);
+            CutCard.MovedBy.LEAN, new CutCard.Own(Optional.of(0.12), Optional.of(0.12), Optional.empty(), Optional.empty()), 0);
         assertThatThrownBy(() -> CutCard.of(s)).isInstanceOf(RefusedInput.class).hasMessageContaining("wood behind");
     }
 

@@ -4,7 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Optional;
+import org.antevid.core.assist.Wedges;
+import org.antevid.core.cut.CutCard;
+import org.antevid.core.cut.HingeHold;
+import org.antevid.core.cut.School;
 import org.antevid.core.quantity.Estimate;
+import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stem.StemMass;
 import org.junit.jupiter.api.Test;
@@ -12,6 +17,8 @@ import org.junit.jupiter.api.Test;
 class MeansTest {
     private static final StemMass MASS = StemMass.of(StemMass.Tree.whole(Species.QUERCUS, new Estimate(0.5, 0.01), new Estimate(20, 0.5), 0.3, StemMass.Shape.FOREST,
         StemMass.Crown.FOREST_BROADLEAF));
+    private static final HingeHold HINGE = HingeHold.of(Species.PICEA, Condition.SOUND, 0.4, 0.02, 0, 0);
+    private static final CutCard CARD = CutCard.of(CutCard.Stump.plain(School.OPEN_FACE, 0.5, Condition.SOUND, 0, 0, 0.5, CutCard.MovedBy.LINE));
 
     private static Means line(Means.Kind kind, double rope, double anchor, double pull) {
         return new Means(kind, Optional.of(rope), Optional.of(anchor), Optional.of(pull));
@@ -19,13 +26,13 @@ class MeansTest {
 
     @Test
     void nothingPullsNothing() {
-        assertThat(Means.of(Means.Kind.NOTHING).capacityNm(MASS, 0.3, 0.1, 0.3)).contains(0.0);
+        assertThat(Means.of(Means.Kind.NOTHING).capacityNm(MASS, 0.3, CARD, HINGE, Wedges.Set.USUAL)).contains(0.0);
     }
 
     @Test
     void aLineThatWasNotMeasuredIsNotKnown() {
-        assertThat(Means.of(Means.Kind.MACHINE_LINE).capacityNm(MASS, 0.3, 0.1, 0.3)).isEmpty();
-        assertThat(Means.of(Means.Kind.HAND_LINE).capacityNm(MASS, 0.3, 0.1, 0.3)).isEmpty();
+        assertThat(Means.of(Means.Kind.MACHINE_LINE).capacityNm(MASS, 0.3, CARD, HINGE, Wedges.Set.USUAL)).isEmpty();
+        assertThat(Means.of(Means.Kind.HAND_LINE).capacityNm(MASS, 0.3, CARD, HINGE, Wedges.Set.USUAL)).isEmpty();
     }
 
     @Test
@@ -39,21 +46,21 @@ class MeansTest {
 
     @Test
     void aHandLineNeverCountsMoreThanFourPeople() {
-        double four = line(Means.Kind.HAND_LINE, 12, 40, 1000).capacityNm(MASS, 0.2, 0.1, 0.3).orElseThrow();
-        assertThat(line(Means.Kind.HAND_LINE, 12, 40, 5000).capacityNm(MASS, 0.2, 0.1, 0.3)).contains(four);
+        double four = line(Means.Kind.HAND_LINE, 12, 40, 1000).capacityNm(MASS, 0.2, CARD, HINGE, Wedges.Set.USUAL).orElseThrow();
+        assertThat(line(Means.Kind.HAND_LINE, 12, 40, 5000).capacityNm(MASS, 0.2, CARD, HINGE, Wedges.Set.USUAL)).contains(four);
     }
 
     @Test
     void aSteepLineLosesItsArm() {
-        double far = line(Means.Kind.MACHINE_LINE, 12, 50, 10000).capacityNm(MASS, 0.3, 0.1, 0.3).orElseThrow();
-        double near = line(Means.Kind.MACHINE_LINE, 12, 8, 10000).capacityNm(MASS, 0.3, 0.1, 0.3).orElseThrow();
+        double far = line(Means.Kind.MACHINE_LINE, 12, 50, 10000).capacityNm(MASS, 0.3, CARD, HINGE, Wedges.Set.USUAL).orElseThrow();
+        double near = line(Means.Kind.MACHINE_LINE, 12, 8, 10000).capacityNm(MASS, 0.3, CARD, HINGE, Wedges.Set.USUAL).orElseThrow();
         assertThat(near).isLessThan(far);
-        assertThat(line(Means.Kind.MACHINE_LINE, 12, 1, 10000).capacityNm(MASS, 3, 0.1, 0.3)).contains(0.0);
+        assertThat(line(Means.Kind.MACHINE_LINE, 12, 1, 10000).capacityNm(MASS, 3, CARD, HINGE, Wedges.Set.USUAL)).contains(0.0);
     }
 
     @Test
     void wedgesEndAtTwoDegreesOfBackwardLean() {
-        double cap = Means.of(Means.Kind.WEDGES).capacityNm(MASS, 0.1, 0.1, 0.3).orElseThrow();
+        double cap = Means.of(Means.Kind.WEDGES).capacityNm(MASS, 0.1, CARD, HINGE, Wedges.Set.USUAL).orElseThrow();
         assertThat(cap).isLessThanOrEqualTo(MASS.massKg() * StemMass.G * MASS.cgM() * Math.tan(Math.toRadians(2)) + 1e-6);
     }
 }

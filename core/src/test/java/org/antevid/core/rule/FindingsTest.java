@@ -129,8 +129,10 @@ class FindingsTest {
             .anyMatch(f -> f.severity() == Severity.STOP && f.words().contains("would stand beneath S2"));
         assertThat(Findings.of(hungSituation(List.of(step("a", 1, Step.Kind.FELL, "S1", 0, FELLERS)))))
             .anyMatch(f -> f.severity() == Severity.STOP && f.words().contains("S2 hangs inside the ring of S1"));
-        assertThat(Findings.of(hungSituation(List.of(step("a", 1, Step.Kind.RELEASE, "S2", 0, WINCHERS), step("b", 2, Step.Kind.FELL, "S1", 30, FELLERS)))))
+        assertThat(Findings.of(hungSituation(List.of(step("a", 1, Step.Kind.RELEASE, "S2", 0, WINCHERS), step("b", 2, Step.Kind.FELL, "S1", 30, FELLERS[0], FELLERS[1], WINCHERS[0])))))
             .noneMatch(f -> f.severity() == Severity.STOP);
+        assertThat(Findings.of(hungSituation(List.of(step("a", 1, Step.Kind.RELEASE, "S2", 0, WINCHERS), step("b", 2, Step.Kind.FELL, "S1", 30, FELLERS))))).as("a line with nobody at it")
+            .anyMatch(f -> f.severity() == Severity.STOP && f.key().equals("atline:b"));
     }
 
     @Test

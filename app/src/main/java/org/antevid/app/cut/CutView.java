@@ -1,0 +1,168 @@
+package org.antevid.app.cut;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.antevid.core.assist.Lever;
+import org.antevid.core.assist.SideGuy;
+import org.antevid.core.assist.Wedges;
+import org.antevid.core.card.CutPlan;
+import org.antevid.core.card.Pull;
+import org.antevid.core.card.Splitting;
+import org.antevid.core.card.TypeOfCut;
+import org.antevid.core.cut.School;
+import org.antevid.core.lay.LayPlan;
+import org.antevid.core.plan.CutPart;
+import org.antevid.core.quantity.Rounding;
+import org.antevid.core.site.Site;
+
+/** The cut card as the leader's screen shows it. Needs and loads are rounded up, capacities down, before they leave. */
+record CutView(CutPart card, double cutHeightM, boolean controlProven, List<String> controlReasons, List<String> warnings, Optional<HingeView> hinge, Optional<StrapCardView> strap, Optional<SplitView> splitting, WedgesView wedges,
+               Optional<LineView> line, Optional<LineView> fallback, List<String> refused, Optional<GuyView> guy, Optional<NeedView> need, List<String> heights, Optional<Double> suggestedHeightM, String insteadOfHeight,
+               boolean reread, Optional<OpenedView> opened, List<TypeView> types, String orderMakesEasier) {
+
+    /**
+     * Two answers for the hinge, the worse decides.
+     *
+     * @param practiceM   by the type of cut
+     * @param mechanicsM  for three tenths of use; empty for wood that is no hinge
+     * @param taperLeftM  offered where the side lean asks for it
+     * @param holdNm      moment that bends it over
+     */
+    record HingeView(double practiceM, Optional<Double> mechanicsM, String decides, Optional<Double> taperLeftM, Optional<Double> taperRightM, Optional<Double> use, String grade, double capacityNm, double designNm, double holdNm,
+                     double guyNm, boolean movesAlone) {
+    }
+
+    /** @param fullRatio should somebody pull in full before the release */
+    record StrapCardView(Optional<Double> ratio, boolean holds, Optional<Double> neededM, Optional<Double> fullRatio, double tensionN, String wood) {
+    }
+
+    record ChangeView(String words, Optional<String> level) {
+    }
+
+    record SplitView(String level, String practice, double index, String mechanics, double ratio, Map<String, Double> points, double movesAtM, boolean movesEarly, List<ChangeView> changes, List<String> likely) {
+    }
+
+    /** @param tipPerMmM what one millimetre of lift moves the tip */
+    record WedgesView(boolean known, String set, double liftNeededM, double liftAvailableM, double forceEachN, double forceCapN, double driveN, double tipPerMmM, Optional<Integer> levels, List<String> reasons, boolean enough,
+                      String next, boolean leverFits, boolean leverEnough) {
+    }
+
+    record CheckView(String key, String words, Optional<Boolean> ok) {
+    }
+
+    record LineView(String kind, double stillN, double atLimitN, double gustMs, Optional<Double> availableN, double angleDeg, double armM, double sideNm, double handN, double advantage, Optional<Integer> people,
+                    Optional<Double> blockN, double anchorN, double minMbsN, double pretensionN, double travelTieM, double travelHaulM, double personDistM, boolean enough, List<CheckView> checks, List<String> signal) {
+    }
+
+    record GuyView(double tensionN, double angleDeg, double lengthM, Map<Integer, Double> changeM, double holdsNm, double neededNm, double minMbsN, List<String> warnings) {
+    }
+
+    /** Backward moment at its 95 % side and what the means put against it. */
+    record NeedView(double backNm, Optional<Double> meansNm, double windNm) {
+    }
+
+    record OpenedView(double soundLeftM, double soundRightM, String wood, String note, String who, Instant at, boolean holds, Optional<Double> woodShare, Optional<String> result) {
+    }
+
+    /** One type of cut on this stem. Figures of its own rule. */
+    record TypeView(School school, String words, String firstCut, double faceDeg, double depthM, double hingeM, double hingeLengthM, double stepM, Optional<Double> use, double holdNm, boolean bored, String whenClosed, String goodFor,
+                    String disagree, List<String> contradictions, boolean house) {
+    }
+
+    static CutView of(CutPlan p, Site site, School house, Optional<OpenedView> opened) {
+        LayPlan lay = p.lay();
+        return new CutView(CutPart.of(p), lay.choice().cutHeightM(), lay.control().proven(), lay.control().reasons(), p.card().warnings().stream().map(CutView::words).toList(), p.hinge().map(h -> hinge(p)), strap(p),
+            p.splitting().map(CutView::splitting), wedges(p), p.pull().map(CutView::line), p.fallback().map(CutView::line), p.refused(), p.guy().map(g -> guy(p, g)),
+            lay.row().map(r -> new NeedView(r.backHighNm(), r.capacityNm().map(c -> Rounding.down(c, -2)), Rounding.up(p.windNm(), -2))), p.heights().reasons().stream().map(r -> r.words()).toList(), p.heights().suggested(),
+            p.heights().instead(), p.reread(), opened, p.types(site).stream().map(t -> type(t, house)).toList(),
+            lay.choice().cuts().faceOrder().words() + ": " + lay.choice().cuts().faceOrder().easier());
+    }
+
+    private static HingeView hinge(CutPlan p) {
+        var h = p.hinge().orElseThrow();
+        double practice = p.byTheRule().ruleHingeM();
+        Optional<Double> mechanics = p.mechanicsHingeM();
+        boolean far = mechanics.isEmpty() || mechanics.get() > 1.5 * practice;
+        String decides = mechanics.isEmpty() ? "this wood is no hinge, whatever its measure" : far ? "mechanics asks far more: guy it or turn the lay, do not thicken further" : mechanics.get() > practice ? "mechanics decides: taper it" : "practice decides";
+        return new HingeView(practice, mechanics, decides, p.taper().map(t -> t.leftM()), p.taper().map(t -> t.rightM()), p.lay().row().map(r -> r.use()).filter(u -> u < 99), h.grade().key().replace('_', ' '),
+            Rounding.down(h.capacityNm(), -2), Rounding.up(h.designNm(), -2), Rounding.up(h.forwardHoldNm(), -2), p.lay().row().map(r -> Rounding.down(r.guyNm(), -2)).orElse(0.0), h.movesAlone());
+    }
+
+    private static Optional<StrapCardView> strap(CutPlan p) {
+        return p.strap().map(s -> new StrapCardView(s.ratio().map(r -> Rounding.down(r, 1)), s.holds(), s.neededM().map(n -> Rounding.up(n, 3)), p.strapFull().flatMap(f -> f.ratio()).map(r -> Rounding.down(r, 1)),
+            Rounding.up(s.tensionN(), -2), p.lay().stem().wood().strap(p.lay().choice().layDeg()).key().replace('_', ' ')));
+    }
+
+    private static SplitView splitting(Splitting s) {
+        Map<String, Double> points = s.risk().points().entrySet().stream().filter(e -> e.getValue() != 0).collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue, (a, b) -> a, java.util.LinkedHashMap::new));
+        return new SplitView(s.risk().result().key(), s.risk().practice().key(), s.risk().index(), s.risk().mechanics().key(), Rounding.up(s.risk().ratio(), 2), points, Rounding.up(s.risk().movesAtM(), 3), s.risk().movesEarly(),
+            s.changes().stream().map(c -> new ChangeView(c.words(), c.level().map(l -> l.key()))).toList(), s.likely());
+    }
+
+    private static WedgesView wedges(CutPlan p) {
+        Wedges.Set set = p.lay().choice().support().wedges();
+        String name = set.name() + (set.stack() > 1 ? ", two on top of each other" : "") + ", " + set.beside() + " side by side";
+        if (p.wedges().isEmpty()) {
+            return new WedgesView(false, name, 0, 0, 0, Wedges.FORCE_CAP_N, 0, 0, Optional.empty(), List.of(), false, "the lean is not known", false, false);
+        }
+        Wedges w = p.wedges().get();
+        double back = p.lay().row().map(r -> r.backHighNm()).orElse(0.0);
+        Lever lever = p.lever().orElseThrow();
+        boolean fits = p.card().dLayM() <= Lever.MOST_DIAMETER_M;
+        return new WedgesView(true, name, Rounding.up(w.liftDesignM(), 4), Rounding.down(w.liftAvailableM(), 4), Rounding.up(Wedges.SAFETY * w.forcePerWedgeN(), -2), Wedges.FORCE_CAP_N, Rounding.up(w.drivePerWedgeN(), -2),
+            p.lay().zone().lengthM() / Math.max(0.02, p.card().behindHingeM()) / 1000, w.levels(), w.reasons().stream().map(CutView::reason).toList(), w.enough(), w.enough() ? "wedges" : "jack or pull line", fits,
+            fits && lever.capacityNm() >= Math.max(0, back));
+    }
+
+    private static String reason(String key) {
+        return switch (key) {
+            case "lift" -> "they do not lift far enough";
+            case "force" -> "each is asked for more than it may carry";
+            case "back_lean" -> "it leans back more than two degrees";
+            default -> "there is no room for them behind the hinge";
+        };
+    }
+
+    private static LineView line(Pull l) {
+        return new LineView(l.means().kind().words(), Rounding.up(l.still().tensionN(), -2), Rounding.up(l.atLimit().tensionN(), -2), l.gustMs(), l.availableN().map(n -> Rounding.down(n, -2)), l.still().ropeAngleDeg(),
+            Rounding.down(l.still().armM(), 1), l.still().sideNm(), Rounding.up(l.atLimit().handN(), -1), Rounding.down(l.still().advantage(), 2),
+            Optional.of(l.atLimit().people()).filter(n -> l.means().kind() == org.antevid.core.lay.Means.Kind.HAND_LINE), l.atLimit().blockN().map(n -> Rounding.up(n, -2)), Rounding.up(l.atLimit().anchorN(), -2),
+            Rounding.up(l.atLimit().minMbsN(), -2), Rounding.up(l.pretensionN(), -2), Rounding.up(l.travel().tieM(), 1), Rounding.up(l.travel().haulM(), 1), Rounding.up(l.still().minPersonDistM(), 0), l.enough(),
+            l.checks().stream().map(c -> new CheckView(c.key(), c.words(), c.ok())).toList(), CutPart.signal(l.means()));
+    }
+
+    private static GuyView guy(CutPlan p, SideGuy g) {
+        Map<Integer, Double> change = g.lengthChangeM().entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey, e -> Rounding.up(e.getValue(), 2), (a, b) -> a, java.util.TreeMap::new));
+        return new GuyView(Rounding.up(g.tensionN(), -2), g.ropeAngleDeg(), Rounding.up(g.ropeLengthM(), 1), change, p.lay().row().map(r -> Rounding.down(r.guyNm(), -2)).orElse(0.0), Rounding.up(g.neededNm(), -2),
+            Rounding.up(g.minMbsN(), -2), g.warnings().stream().map(CutView::words).toList());
+    }
+
+    private static TypeView type(TypeOfCut t, School house) {
+        return new TypeView(t.school(), t.school().words(), t.firstCut(), t.card().faceDeg(), t.card().depthM(), t.card().hingeThickM(), t.card().hingeLengthM(), t.card().backCutStepM(), t.use().filter(u -> u < 99), Rounding.up(t.holdNm(), -2),
+            t.card().borePossible(), t.whenClosed(), t.goodFor(), t.disagree(), t.contradictions(), t.school() == house);
+    }
+
+    private static String words(String code) {
+        return switch (code) {
+            case "DEPTH_OUTSIDE_SCHOOL" -> "the depth is outside this type of cut";
+            case "FACE_OUTSIDE_SCHOOL" -> "the face angle is outside this type of cut";
+            case "HINGE_OUTSIDE_SCHOOL" -> "the hinge is outside this type of cut";
+            case "STEP_OUTSIDE_SCHOOL" -> "the step is outside this type of cut";
+            case "BACK_CUT_BELOW_FACE" -> "the back cut lies below the notch floor";
+            case "TOO_SMALL_TO_BORE" -> "too small to bore";
+            case "HINGE_NOT_RELIABLE" -> "the wood cannot be relied on as a hinge";
+            case "DEAD_WOOD_ON_WEDGES" -> "a stiff dead hinge over wedges splits the stem";
+            case "THIN_HINGE_LARGE_STEM" -> "a thin hinge on more than half a metre leaves no margin";
+            case "GUY_TIGHTENS_AS_TREE_FALLS" -> "it tightens as the tree falls";
+            case "GUY_GOES_SLACK" -> "it goes slack as the tree falls";
+            case "LINE_TOO_STEEP" -> "it stands too steep";
+            case "ANCHOR_IN_REACH" -> "its anchor is in reach of the stem";
+            case "ROPE_OVERLOADED" -> "its rope is overloaded";
+            default -> code.startsWith("BAR:") ? "the bar goes through " + code.substring(4).replace('_', ' ') : code.toLowerCase(Locale.ROOT).replace('_', ' ');
+        };
+    }
+}

@@ -1,0 +1,82 @@
+package org.antevid.app.cut;
+
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.antevid.app.house.House;
+import org.antevid.app.job.JobLog;
+import org.antevid.app.job.Jobs;
+import org.antevid.app.lay.ChoiceRequest;
+import org.antevid.app.lay.Lays;
+import org.antevid.app.people.SignedIn;
+import org.antevid.app.run.Runs;
+import org.antevid.app.sheet.Sheet;
+import org.antevid.app.stem.Stems;
+import org.antevid.core.card.CutPlan;
+import org.antevid.core.card.DoesNotMove;
+import org.antevid.core.cut.OpenedFace;
+import org.antevid.core.lay.LayPlan;
+import org.antevid.core.plan.CutPart;
+import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.site.Site;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Cut cards of stems, as they are being chosen and as they were saved. */
+@Service
+@Transactional
+class Cuts {
+    private static final DateTimeFormatter STAMP = DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.ENGLISH).withZone(ZoneId.systemDefault());
+    private final Lays lays;
+    private final Stems stems;
+    private final House house;
+    private final Jobs jobs;
+    private final Runs runs;
+    private final JobLog log;
+
+    Cuts(Lays lays, Stems stems, House house, Jobs jobs, Runs runs, JobLog log) {
+        this.lays = lays;
+        this.stems = stems;
+        this.house = house;
+        this.jobs = jobs;
+        this.runs = runs;
+        this.log = log;
+    }
+
+    /** @return what follows from a choice that is not saved */
+    CutView view(String jobId, String stemId, ChoiceRequest request) {
+        Site site = lays.site(jobId);
+        CutPlan p = plan(jobId, stemId, request, site);
+        return CutView.of(p, site, house.rules().usualSchool(), lays.chosenFor(stemId).flatMap(Lays.Chosen::opened).map(o -> new CutView.OpenedView(o.soundLeftM(), o.soundRightM(), o.wood().key().replace('_', ' '), o.note(), o.who(), o.at(),
+            p.opened().isPresent(), p.opened().map(OpenedFace.Left::woodShare), p.opened().map(x -> x.result().key().replace('_', ' ')))));
+    }
+
+    List<DoesNotMove> doesNotMove(String jobId, String stemId, ChoiceRequest request, DoesNotMove.Uncut uncut) {
+        return plan(jobId, stemId, request, lays.site(jobId)).doesNotMove(uncut);
+    }
+
+    private CutPlan plan(String jobId, String stemId, ChoiceRequest request, Site site) {
+        return CutPlan.of(lays.plan(jobId, stemId, lays.rigged(jobId, stemId, request), site), site);
+    }
+
+    /** The face is open and was read. Work on the stem halts: the card is another one, and whoever cuts by it is briefed on it. */
+    void opened(String jobId, String stemId, OpenedFace face, String note, SignedIn who) {
+        String label = stems.known(jobId, stemId).reading().label();
+        lays.opened(jobId, stemId, face, note, who);
+        log.write(jobId, who.name(), String.format(Locale.ROOT, "face of %s open: %.0f mm sound left, %.0f mm right, %s", label, 1000 * face.soundLeftM(), 1000 * face.soundRightM(), face.wood().key().replace('_', ' ')));
+        runs.halted(jobId, "the card of " + label + " is computed anew", who);
+    }
+
+    /** @return the saved cut card on A5 */
+    Sheet sheet(String jobId, String stemId, SignedIn who) {
+        String label = stems.known(jobId, stemId).reading().label();
+        Lays.Chosen c = lays.chosenFor(stemId).orElseThrow(() -> new RefusedInput("MISSING", "lay", "choose and save a lay of " + label + " first"));
+        Site site = lays.site(jobId);
+        LayPlan p = lays.plan(stems.known(jobId, stemId).reading(), site, c.choice());
+        String state = (c.fixed() ? "lay fixed" : "lay NOT fixed") + ", " + who.name() + ", " + STAMP.format(Instant.now());
+        return CutSheet.of(CutPart.of(CutPlan.of(p, site)), jobs.job(jobId).name(), state, Optional.of(p.control()).filter(x -> !x.proven()).map(x -> "Lay not proven: " + String.join("; ", x.reasons())));
+    }
+}

@@ -1,0 +1,44 @@
+import { Chips } from '../../app/Stepper';
+import { Mark } from '../../figures/Mark';
+import { fixed } from '../../units/format';
+import type { Cutting, CutView } from './useCuts';
+import { useKit } from './MeasuresTab';
+
+/** A need against what there is, on one bar. */
+export function Gauge({ need, have, unit, words }: { need: number; have: number; unit: string; words: string }) {
+  const share = have > 0 ? need / have : need > 0 ? 2 : 0;
+  return <div><b className="n">{fixed(need, need < 10 ? 1 : 0)} of {fixed(have, have < 10 ? 1 : 0)} {unit}</b><div className={share > 1 ? 'gauge over' : 'gauge'}><i style={{ width: `${Math.min(100, share * 100)}%` }} /></div><small>{words}</small></div>;
+}
+
+/** Lift, force, order of driving; enough or not, and the next means. */
+export function WedgesTab({ l, v }: { l: Cutting; v: CutView }) {
+  const w = v.wedges;
+  const kit = useKit().data ?? [];
+  const wedges = kit.filter((k) => k.kind === 'WEDGE');
+  const s = l.support;
+  return (
+    <div aria-label="Wedges">
+      <Chips label="Wedges at the stump" value={s.wedgeId ?? ''} onChange={(id) => l.setSupport({ wedgeId: id || undefined })} options={[...wedges.map((k) => ({ value: k.id, words: `${k.name}, ${fixed((k.liftM ?? 0) * 1000, 0)} mm` })), { value: '', words: 'usual, 25 mm' }]} />
+      <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 10 }}>
+        <Chips label="Side by side" value={s.beside ?? 2} onChange={(beside) => l.setSupport({ beside })} options={[1, 2, 3, 4].map((n) => ({ value: n, words: String(n) }))} />
+        <Chips label="On top of each other" value={s.stack ?? 1} onChange={(stack) => l.setSupport({ stack })} options={[{ value: 1, words: '1' }, { value: 2, words: '2, doubtful' }]} />
+      </div>
+      {!w.known ? <p className="empty">The lean is not known; no lift is guessed.</p> : (
+        <>
+          <h2 style={{ display: 'flex', gap: 8, alignItems: 'center' }}><Mark kind={w.enough ? 'ready' : 'STOP'} /> {w.enough ? 'Enough' : 'Not enough'} <span>{w.set}</span></h2>
+          <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 14 }}>
+            <Gauge need={Math.ceil(w.liftNeededM * 10000) / 10} have={Math.floor(w.liftAvailableM * 10000) / 10} unit="mm lift" words="need with half as much again, up / have once the kerf is filled, down" />
+            <Gauge need={w.forceEachN / 1000} have={w.forceCapN / 1000} unit="kN each" words="vertical, reserve in, wind and hinge counted / what a driven wedge carries" />
+          </div>
+          {w.reasons.length > 0 && <p><b>{w.reasons.join('; ')}.</b> Next: {w.next}.</p>}
+          <p>One millimetre of lift moves the tip <b className="n">{fixed(w.tipPerMmM * 100, 0)} cm</b>. {w.levels ? `${w.levels} on top of each other would give the lift.` : 'No stack gives that lift.'} Driving takes {fixed(w.driveN / 1000)} kN on each.</p>
+          <p className="s">Left and right in turn, small blows, look up after each pair. Stop when the lift stops and the hinge does not move.</p>
+          <h2>Felling lever <span>small stems only</span></h2>
+          <p>{w.leverFits ? (w.leverEnough ? 'Enough for this stem, one person.' : 'Not enough for this stem.') : 'Not for this stem: it is thicker than 30 cm at the cut.'}</p>
+        </>
+      )}
+      <h2>Keep the kerf open</h2>
+      <Chips label="One wedge pushed in by hand; no blow, nothing counted on it" value={s.keepOpen ? 'yes' : 'no'} onChange={(k) => l.setSupport({ keepOpen: k === 'yes' })} options={[{ value: 'no', words: 'no' }, { value: 'yes', words: 'yes' }]} />
+    </div>
+  );
+}
