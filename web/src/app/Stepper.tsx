@@ -11,7 +11,7 @@ export function Stepper({ label, unit, value, onChange, step, min, max, digits =
   const by = imperial ? stepM(step) : step;
   const move = (d: number) => onChange(Number(((value ?? 0) + d).toFixed(imperial ? 4 : digits)));
   return (
-    <label>
+    <div className="field">
       {label} {unit && `(${imperial ? 'ft in' : unit})`}
       <span style={{ display: 'grid', gridTemplateColumns: '46px minmax(0, 1fr) 46px' }}>
         <button type="button" className="plain" style={{ border: '1px solid var(--mute)' }} aria-label={`${label} less`} onClick={() => move(-by)}>−</button>
@@ -20,7 +20,7 @@ export function Stepper({ label, unit, value, onChange, step, min, max, digits =
         <button type="button" className="plain" style={{ border: '1px solid var(--mute)' }} aria-label={`${label} more`} onClick={() => move(by)}>+</button>
       </span>
       {wrong ? <span role="alert" className="wrong">{wrong}</span> : note && <span className="beside">{note}{undo && <button type="button" className="plain" onClick={undo}>take it</button>}</span>}
-    </label>
+    </div>
   );
 }
 

@@ -42,7 +42,7 @@ export function CutFigure({ card: c, phone = false }: { card: Card; phone?: bool
       <rect x={hingeBack} y={floor - 16} width={apex - hingeBack} height="32" fill="color-mix(in srgb, var(--lay) 18%, transparent)" stroke="var(--lay)" strokeWidth="2" />
       <path d={`M${strapEdge} ${floor - step}H${hingeBack}`} stroke="var(--ink)" strokeWidth="6" />
       {c.strapLeft && <path d={`M${back} ${floor - step + 9}H${strapEdge}`} stroke="var(--ink)" strokeWidth="4" strokeDasharray="6 4" />}
-      <text x={apex + 10} y={floor + (c.slopingFromBelow ? 22 : -10)} className="m h b">{Math.round(c.faceDeg)}°</text>
+      <text x={apex + 20} y={floor + (c.slopingFromBelow ? 22 : -10)} className="m h b">{Math.round(c.faceDeg)}°</text>
       <path d={`M${front + 8} 86h40`} stroke="var(--lay)" strokeWidth="4.5" /><path d={`M${front + 62} 86l-16-8 4 8-4 8z`} fill="var(--lay)" />
       <text x={Math.min(front + 6, W - 84)} y="74" className="b" style={{ fill: 'var(--lay)' }}>lay {azimuth(c.layDeg)}°</text>
       <text x="14" y={floor + 100} className="mu">{Math.round(c.cutHeightM * 100)} cm</text><text x="14" y={floor + 116} className="mu">above ground</text>
@@ -62,7 +62,7 @@ export function CutFigure({ card: c, phone = false }: { card: Card; phone?: bool
         <g stroke="var(--keep)" strokeWidth="3" strokeDasharray="5 4"><path d={`M${hingeBack - 8} ${Math.min(cy, cy - hinge + c.soundLeftM * k)}H${apex + 8}`} /><path d={`M${hingeBack - 8} ${Math.max(cy, cy + hinge - c.soundRightM * k)}H${apex + 8}`} />
           <text x={apex + 12} y={cy - 10} stroke="none" className="b" style={{ fill: 'var(--keep)' }}>sound to here</text></g>
       )}
-      <text x={hingeBack - 8} y={cy - 6} textAnchor="end" className="b">hinge {said('hingeLength')}</text>
+      
       <text x={(apex + front) / 2} y={cy + 30} textAnchor="middle">notch</text>
       {c.strapLeft && <text x={(back + strapEdge) / 2} y={cy} textAnchor="middle" transform={`rotate(-90 ${(back + strapEdge) / 2 + 4} ${cy})`} className="b">strap</text>}
       {c.passes.map((p, i) => {
@@ -76,12 +76,13 @@ export function CutFigure({ card: c, phone = false }: { card: Card; phone?: bool
         const edge = cy + s * half(px);
         return <path key={s} d={`M${px - 9} ${edge + s * 12}h18L${px} ${edge - s * 34}Z`} fill="var(--panel)" stroke="var(--ink)" strokeWidth="2" />;
       })}
-      <g transform={`translate(${Math.max(22, back - 26)} ${cy + sideY(c.stand) * (b + 18)})`}><circle r="9" fill="none" stroke="var(--ink)" strokeWidth="3" /><text x="16" y="5" className="b">cutter, {c.stand}</text></g>
+      <text x={hingeBack - 8} y={cy - 4} textAnchor="end" className="b h">hinge {said('hingeLength')}</text>
+      <g transform={`translate(${midX + 62} ${cy + sideY(c.stand) * (b + 24)})`}><circle r="9" fill="none" stroke="var(--ink)" strokeWidth="3" /><text x="16" y="5" className="b">cutter, {c.stand}</text></g>
       {c.ways.map((y) => {
         const t = (y.relDeg * Math.PI) / 180;
         const from = [midX + (a + 10) * Math.cos(t), cy + (b + 10) * Math.sin(t)];
         const to = [from[0] + 42 * Math.cos(t), from[1] + 42 * Math.sin(t)];
-        return <g key={y.name}><path d={`M${from}L${to}`} stroke="var(--esc)" strokeWidth="7" strokeDasharray="9 4" /><path d={`M${from}L${to}`} stroke="var(--paper)" strokeWidth="2.5" /><text x={to[0] - 34} y={to[1] + (t > 0 ? -8 : 18)} className="b" style={{ fill: 'var(--esc)' }}>{y.name}{y.best ? ' first' : ''}</text></g>;
+        return <g key={y.name}><path d={`M${from}L${to}`} stroke="var(--esc)" strokeWidth="7" strokeDasharray="9 4" /><path d={`M${from}L${to}`} stroke="var(--paper)" strokeWidth="2.5" /><text x={to[0] - 8} y={to[1] + (t > 0 ? 14 : 0)} textAnchor={Math.cos(t) < 0 ? 'end' : 'start'} className="b" style={{ fill: 'var(--esc)' }}>{y.name}{y.best ? ' first' : ''}</text></g>;
       })}
     </svg>
   );

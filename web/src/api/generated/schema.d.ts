@@ -5772,7 +5772,9 @@ export interface operations {
     };
     svg_1: {
         parameters: {
-            query?: never;
+            query?: {
+                back?: boolean;
+            };
             header?: never;
             path: {
                 job: string;

@@ -56,11 +56,11 @@ export default function CutsPanel({ job, go }: PanelProps) {
               <div>{said('hingeRight')}<small>hinge right, up</small></div>
               <div>{said('hingeLength')}<small>hinge length, down</small></div>
             </div>
-            {open.length > 0 && <ul className="checks" aria-label="Open on this card">{open.slice(0, 2).map((f) => <li key={f.key}><Mark kind={f.severity} size={18} /><span>{f.words}</span></li>)}{open.length > 2 && <li><span className="s">and {open.length - 2} more in the strip below</span></li>}</ul>}
             <Tabs label="Parts of the cut" value={part} onChange={setPart} tabs={[
               { value: 'card', words: 'Card' }, { value: 'measures', words: 'Measures', mark: l.faults.length > 0 }, { value: 'types', words: 'Types' }, { value: 'wedges', words: 'Wedges' },
               { value: 'line', words: 'Line', mark: v.refused.length > 0 || v.line?.enough === false }, { value: 'stuck', words: 'Stuck' },
             ]} />
+            {part === 'card' && open.length > 0 && <ul className="checks" aria-label="Open on this card">{open.slice(0, 3).map((f) => <li key={f.key}><Mark kind={f.severity} size={18} /><span>{f.words}</span></li>)}{open.length > 3 && <li><span className="s">and {open.length - 3} more in the strip below</span></li>}</ul>}
             {part === 'card' && <CardTab job={job} l={l} v={v} leader={leader} />}
             {part === 'measures' && <MeasuresTab l={l} v={v} />}
             {part === 'types' && <TypesTab l={l} v={v} />}
@@ -71,7 +71,7 @@ export default function CutsPanel({ job, go }: PanelProps) {
         )}
       </div>
       {l.changed && leader
-        ? <button className="next" disabled={l.faults.length > 0} onClick={() => void save()}><span>Save this cut card<small>{l.faults.length > 0 ? l.faults[0].message : l.saved?.fixed ? 'the crew is briefed anew on it' : v?.card.school}</small></span>→</button>
+        ? <button className="next" disabled={l.faults.length > 0} onClick={() => void save()}><span>Save this cut card<small>{l.faults.length > 0 ? 'mend what is refused first' : l.saved?.fixed ? 'the crew is briefed anew on it' : v?.card.school}</small></span>→</button>
         : <button className="next" onClick={() => go('tangle')}><span>Next: what hangs and lies<small>{open.length > 0 ? `${open.length} open on this card` : 'before anyone goes near'}</small></span>→</button>}
     </>
   );

@@ -89,7 +89,7 @@ function RigForm({ rig, set, hand, redirected }: { rig: RigChoice; set: (r: Part
 function Answer({ line, signal = false }: { line: NonNullable<CutView['line']>; signal?: boolean }) {
   return (
     <>
-      <h2 style={{ display: 'flex', gap: 8, alignItems: 'center' }}><Mark kind={line.enough ? 'ready' : 'STOP'} /> {line.enough ? 'Enough' : 'Not enough'} <span>{line.kind}, reserve in</span></h2>
+      <h2><b style={{ display: 'inline-flex', gap: 8, alignItems: 'center' }}><Mark kind={line.enough ? 'ready' : 'STOP'} />{line.enough ? 'Enough' : 'Not enough'}</b> <span>{line.kind}, reserve in</span></h2>
       <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 14 }}>
         <Gauge need={line.stillN / 1000} have={(line.availableN ?? 0) / 1000} unit="kN" words="still air, up / what pull and rope give, down" />
         <Gauge need={line.atLimitN / 1000} have={(line.availableN ?? 0) / 1000} unit="kN" words={`wind against it at ${fixed(line.gustMs, 0)} m/s, where work stops`} />

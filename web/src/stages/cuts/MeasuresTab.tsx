@@ -39,10 +39,10 @@ export function MeasuresTab({ l, v }: { l: Cutting; v: CutView }) {
       {v.heights.length > 0 && <p className="s">{v.heights.join('; ')}. {v.suggestedHeightM === undefined ? v.insteadOfHeight : `Lowest clear height ${fixed(v.suggestedHeightM, 2)} m.`}</p>}
       <h2>The stump <span>tape or calliper over the bark</span></h2>
       <div className="two">
-        <ShortLength label="Bark, one side" value={c.barkM} by={0} note={c.barkM === undefined ? 'not looked at: counted as wood' : 'holds nothing'} onChange={(m) => l.setCuts({ barkM: m })} wrong={l.wrong('barkM')} />
+        <ShortLength label="Bark, one side" value={c.barkM} by={0} note={c.barkM === undefined ? 'not looked at: counted as wood' : 'holds nothing'} onChange={(m) => l.setCuts({ barkM: m })} wrong={l.wrong('barkM')} undo="forget it" />
         <Chips label="First cut of the notch" value={c.faceOrder ?? 'SLOPING_FIRST'} onChange={(o) => l.setCuts({ faceOrder: o })} options={[{ value: 'SLOPING_FIRST', words: 'sloping' }, { value: 'LEVEL_FIRST', words: 'level' }]} />
-        <ShortLength label="Stem along the lay" value={c.alongM} by={v.card.dAlongM + 2 * (c.barkM ?? 0)} onChange={(m) => l.setCuts({ alongM: m })} wrong={l.wrong('alongM')} note="by the taper from 1.3 m" />
-        <ShortLength label="Stem across it" value={c.acrossM} by={v.card.dAcrossM + 2 * (c.barkM ?? 0)} onChange={(m) => l.setCuts({ acrossM: m })} wrong={l.wrong('acrossM')} note="as along, if not measured" />
+        <ShortLength label="Stem along the lay" value={c.alongM} by={v.card.dAlongM + 2 * (c.barkM ?? 0)} onChange={(m) => l.setCuts({ alongM: m })} wrong={l.wrong('alongM')} note={c.alongM === undefined ? 'by the taper from 1.3 m' : 'measured'} undo="forget it" />
+        <ShortLength label="Stem across it" value={c.acrossM} by={v.card.dAcrossM + 2 * (c.barkM ?? 0)} onChange={(m) => l.setCuts({ acrossM: m })} wrong={l.wrong('acrossM')} note={c.acrossM === undefined ? 'as along, if not measured' : 'measured'} undo="forget it" />
       </div>
       <p className="s">{v.orderMakesEasier}.</p>
       <h2>Notch and hinge <span>inside the bark</span></h2>

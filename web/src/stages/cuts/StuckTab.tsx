@@ -17,8 +17,8 @@ export function StuckTab({ job, l }: { job: string; l: Cutting }) {
     <div aria-label="It does not move">
       <p className="refused">{stuck.data?.first ?? 'Nobody goes back to the stump.'}</p>
       <div className="form"><div className="two">
-        <ShortLength label="Uncut band, wide" value={width} by={0.05} onChange={(m) => setWidth(m ?? 0.05)} note="across the lay" />
-        <ShortLength label="Uncut band, long" value={height} by={0.02} onChange={(m) => setHeight(m ?? 0.02)} note="along the lay" />
+        <ShortLength label="Uncut band, wide" value={width} by={0.05} onChange={(m) => setWidth(m ?? 0.05)} note="across the lay" undo="" />
+        <ShortLength label="Uncut band, long" value={height} by={0.02} onChange={(m) => setHeight(m ?? 0.02)} note="along the lay" undo="" />
       </div></div>
       <ol style={{ paddingLeft: 22 }}>{stuck.data?.causes.map((c) => (
         <li key={c.cause} style={{ padding: '6px 0', borderBottom: '1px solid var(--line)' }}><b>{c.cause}</b>{c.extraN !== undefined && <span className="n"> +{fixed(c.extraN / 1000)} kN, up</span>}<br /><span className="s">Tell: {c.tell}.</span><br />{c.then}.</li>

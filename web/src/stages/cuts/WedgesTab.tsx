@@ -25,7 +25,7 @@ export function WedgesTab({ l, v }: { l: Cutting; v: CutView }) {
       </div>
       {!w.known ? <p className="empty">The lean is not known; no lift is guessed.</p> : (
         <>
-          <h2 style={{ display: 'flex', gap: 8, alignItems: 'center' }}><Mark kind={w.enough ? 'ready' : 'STOP'} /> {w.enough ? 'Enough' : 'Not enough'} <span>{w.set}</span></h2>
+          <h2><b style={{ display: 'inline-flex', gap: 8, alignItems: 'center' }}><Mark kind={w.enough ? 'ready' : 'STOP'} />{w.enough ? 'Enough' : 'Not enough'}</b> <span>{w.set}</span></h2>
           <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 14 }}>
             <Gauge need={Math.ceil(w.liftNeededM * 10000) / 10} have={Math.floor(w.liftAvailableM * 10000) / 10} unit="mm lift" words="need with half as much again, up / have once the kerf is filled, down" />
             <Gauge need={w.forceEachN / 1000} have={w.forceCapN / 1000} unit="kN each" words="vertical, reserve in, wind and hinge counted / what a driven wedge carries" />

@@ -62,6 +62,7 @@ export default function LayPanel({ job, go }: PanelProps) {
               <div><span className="fig">{v.exclusionM}<i>m</i></span><small>keep-out ring, up</small></div>
               <div><span className="fig">{fixed(v.throwM)}<i>m</i></span><small>thrown beyond tip</small></div>
             </div>
+            {l.layFaults.length > 0 && <p className="refused" role="alert">{l.layFaults.map((f) => f.message).join('; ')}. What is shown is the last that could be computed.</p>}
             {!v.controlProven && (
               <div className="refused">{v.controlReasons.join('; ')}.
                 {v.controlReasons.some((r) => r.includes('lean is not known')) && <><br /><button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => go('stems')}>Measure the lean of {v.stem} →</button></>}
@@ -88,7 +89,7 @@ export default function LayPanel({ job, go }: PanelProps) {
       </div>
       {isFixed && !old
         ? <button className="next" onClick={() => go('cuts')}><span>Next: the cuts<small>lay {azimuth(l.saved?.choice.layDeg ?? 0)}° and drop zone are fixed</small></span>→</button>
-        : <button className="next" disabled={!v || !leader} onClick={() => void fix(true)}><span>{v ? `Fix lay ${azimuth(v.layDeg)}° and its drop zone` : 'No lay yet'}<small>{!v ? 'what is missing is named above' : blocking.length > 0 ? `a stop will stand: ${blocking.map((t) => t.name).join(', ')}` : 'the crew is briefed on it'}</small></span>→</button>}
+        : <button className="next" disabled={!v || !leader || l.layFaults.length > 0} onClick={() => void fix(true)}><span>{v ? `Fix lay ${azimuth(v.layDeg)}° and its drop zone` : 'No lay yet'}<small>{!v ? 'what is missing is named above' : blocking.length > 0 ? `a stop will stand: ${blocking.map((t) => t.name).join(', ')}` : 'the crew is briefed on it'}</small></span>→</button>}
     </>
   );
 }

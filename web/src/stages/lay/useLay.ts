@@ -47,8 +47,10 @@ export function useLay(job: string, focus?: LayFocus) {
           // a value that cannot be keeps the last answer standing and is said at its field
           const at = e instanceof Problem ? e.faults : [];
           setFaults(at);
-          if (at.length === 0) setLay(undefined);
-          say((e as Error).message);
+          if (at.length === 0 || at.some((f) => f.code === 'NOT_KNOWN')) {
+            setLay(undefined);
+            say((e as Error).message);
+          }
         }
       }
       busy.current = false;

@@ -28,6 +28,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -78,8 +79,8 @@ class CutController {
 
     @GetMapping(value = "/card.svg", produces = "image/svg+xml")
     @Needs(Needs.Right.READ)
-    ResponseEntity<byte[]> svg(@PathVariable String job, @PathVariable String stem, @AuthenticationPrincipal SignedIn me) {
-        return file(SheetSvg.of(cuts.sheet(job, stem, me)).getBytes(StandardCharsets.UTF_8), "image/svg+xml", "cut-card.svg");
+    ResponseEntity<byte[]> svg(@PathVariable String job, @PathVariable String stem, @RequestParam(defaultValue = "false") boolean back, @AuthenticationPrincipal SignedIn me) {
+        return file(SheetSvg.of(cuts.sheet(job, stem, me).get(back ? 1 : 0)).getBytes(StandardCharsets.UTF_8), "image/svg+xml", back ? "cut-card-back.svg" : "cut-card.svg");
     }
 
     @GetMapping(value = "/card.pdf", produces = "application/pdf")

@@ -9,7 +9,7 @@ import org.antevid.core.card.CutStep;
 import org.antevid.core.card.Passes;
 import org.antevid.core.plan.CutPart;
 
-/** The cut card on A5, read at arm's length: side view and stump to one scale, the measures, the order of the cuts. */
+/** The cut card on both sides of A5, read at arm's length: in front side view and stump to one scale with the measures, behind the order of the cuts and who signals what. */
 final class CutSheet {
     private static final double W = 148;
     private static final double H = 210;
@@ -22,7 +22,7 @@ final class CutSheet {
     private static final String ESCAPE = "#0b5cad";
     private static final String WOOD = "#d9d0bd";
     private static final int[] SCALES = {2, 4, 5, 8, 10, 12, 15, 20, 25, 30, 40, 50, 75, 100};
-    private static final double STUMP_MM = 52;
+    private static final double STUMP_MM = 64;
 
     private final CutPart c;
     private final Sheet sheet;
@@ -44,15 +44,18 @@ final class CutSheet {
         this.mm = 1000.0 / chosen;
     }
 
-    static Sheet of(CutPart card, String job, String state, Optional<String> notProven) {
-        CutSheet s = new CutSheet(card, job + ": cut card of " + card.stem());
-        s.head(job, state, notProven);
-        s.side(LEFT + 30, 62);
-        s.stump(LEFT + 30, 113);
-        double y = s.measures(78, 38);
-        s.steps(Math.max(144, y + 4));
-        s.foot();
-        return s.sheet;
+    static List<Sheet> of(CutPart card, String job, String state, Optional<String> notProven) {
+        CutSheet front = new CutSheet(card, job + ": cut card of " + card.stem());
+        front.head(job, state, notProven);
+        front.side(LEFT + 36, 74);
+        front.stump(LEFT + 36, 148);
+        front.measures(88, 39);
+        front.foot();
+        CutSheet behind = new CutSheet(card, job + ": cut card of " + card.stem() + ", order of the cuts");
+        behind.head(job, state, Optional.empty());
+        behind.steps();
+        behind.foot();
+        return List.of(front.sheet, behind.sheet);
     }
 
     private void words(double x, double y, double size, boolean bold, String colour, Sheet.Align align, String text) {
@@ -77,7 +80,7 @@ final class CutSheet {
 
     private void head(String job, String state, Optional<String> notProven) {
         words(LEFT, 15, 7, true, INK, Sheet.Align.LEFT, "Cut card " + c.stem());
-        words(RIGHT, 15, 7, true, LAY, Sheet.Align.RIGHT, String.format(Locale.ROOT, "lay %03.0f", c.layDeg()));
+        words(RIGHT, 15, 7, true, LAY, Sheet.Align.RIGHT, String.format(Locale.ROOT, "lay %03.0f°", c.layDeg()));
         words(LEFT, 21, 3.6, true, INK, Sheet.Align.LEFT, c.school() + ", " + c.backCut() + ", bar " + Math.round(100 * c.barM()) + " cm: " + c.barReach());
         words(LEFT, 26, 3, false, MUTE, Sheet.Align.LEFT, job + ", " + state);
         notProven.ifPresent(w -> words(LEFT, 31, 3, true, KEEP, Sheet.Align.LEFT, cut(w, 92)));
@@ -95,13 +98,13 @@ final class CutSheet {
         double back = midX - half;
         double apex = front - c.depthM() * mm;
         double thick = Math.max(c.hingeLeftM(), c.hingeRightM()) * mm;
-        double mouth = Math.min(16, c.mouthM().map(m -> m * mm).orElse(16.0));
+        double mouth = Math.min(26, c.mouthM().map(m -> m * mm).orElse(26.0));
         double foot = c.slopingFromBelow() ? mouth : -mouth;
         double step = c.stepM() * mm;
         Sheet.Pen bark = Sheet.Pen.line(INK, 0.6);
-        words(LEFT, 38, 3, true, INK, Sheet.Align.LEFT, "From the side");
-        line(bark, back, floorY - 20, back, floorY + 12);
-        line(bark, front, floorY - 20, front, floorY + Math.min(0, foot));
+        words(LEFT, 39, 3.4, true, INK, Sheet.Align.LEFT, "From the side");
+        line(bark, back, floorY - 30, back, floorY + 12);
+        line(bark, front, floorY - 30, front, floorY + Math.min(0, foot));
         line(bark, front, floorY + Math.max(0, foot), front, floorY + 12);
         area(Sheet.Pen.line(INK, 0.5).filled("#ffffff", 1), front, floorY + foot, apex, floorY, front, floorY);
         area(Sheet.Pen.line(LAY, 0.4).filled(LAY, 0.2), apex - thick, floorY - 3, apex, floorY - 3, apex, floorY + 3, apex - thick, floorY + 3);
@@ -110,9 +113,9 @@ final class CutSheet {
         if (c.strapLeft()) {
             line(Sheet.Pen.line(INK, 0.6, 1.4, 1), back, floorY - step + 2.2, to, floorY - step + 2.2);
         }
-        words(apex + 3, floorY + (c.slopingFromBelow() ? 5.4 : -2.6), 3.4, true, INK, Sheet.Align.LEFT, Math.round(c.faceDeg()) + " deg");
-        line(Sheet.Pen.line(LAY, 0.9), front + 2, floorY - 16, front + 9, floorY - 16);
-        area(Sheet.Pen.line(LAY, 0.2).filled(LAY, 1), front + 12, floorY - 16, front + 8, floorY - 18, front + 8, floorY - 14);
+        words(apex + 4, floorY + (c.slopingFromBelow() ? 6 : -2.6), 4, true, INK, Sheet.Align.LEFT, Math.round(c.faceDeg()) + "°");
+        line(Sheet.Pen.line(LAY, 0.9), front + 1, floorY - 24, front + 5, floorY - 24);
+        area(Sheet.Pen.line(LAY, 0.2).filled(LAY, 1), front + 8, floorY - 24, front + 4.4, floorY - 26, front + 4.4, floorY - 22);
         double y = floorY + 15;
         line(Sheet.Pen.line(MUTE, 0.25), back, y, front, y);
         double[] marks = c.strapLeft() ? new double[] {back, to, apex - thick, apex, front} : new double[] {back, apex - thick, apex, front};
@@ -120,10 +123,10 @@ final class CutSheet {
         for (int i = 0; i < marks.length; i++) {
             line(Sheet.Pen.line(MUTE, 0.25), marks[i], y - 1, marks[i], y + 1);
             if (i < name.length) {
-                words((marks[i] + marks[i + 1]) / 2, y + (i % 2 == 0 ? 4 : -1.6), 2.6, false, INK, Sheet.Align.MIDDLE, name[i]);
+                words((marks[i] + marks[i + 1]) / 2, y + (i % 2 == 0 ? 4.4 : -1.8), 3, false, INK, Sheet.Align.MIDDLE, name[i]);
             }
         }
-        words(LEFT, floorY + 22.5, 2.8, false, MUTE, Sheet.Align.LEFT, String.format(Locale.ROOT, "floor of the notch %.0f cm above ground, 1 : %d on A5", 100 * c.cutHeightM(), scale));
+        words(LEFT, floorY + 25, 2.8, false, MUTE, Sheet.Align.LEFT, String.format(Locale.ROOT, "floor of the notch %.0f cm above ground, 1 : %d on A5", 100 * c.cutHeightM(), scale));
     }
 
     /** The stump from above, front to the right. */
@@ -165,13 +168,13 @@ final class CutSheet {
             double tx = fx + 8 * Math.cos(turn);
             double ty = fy + 8 * Math.sin(turn);
             line(Sheet.Pen.line(ESCAPE, 1, 2.2, 1), fx, fy, tx, ty);
-            words(tx, ty + (turn > 0 ? 4 : -1), 3.4, true, ESCAPE, Sheet.Align.MIDDLE, w.name() + (w.best() ? " first" : ""));
+            words(Math.max(LEFT, tx - 3), ty + (turn > 0 ? 4.4 : -1.4), 3.6, true, ESCAPE, Sheet.Align.LEFT, w.name() + (w.best() ? " first" : ""));
         }
         words(midX + apex - Math.max(left, right) - 1.5, midY + 1, 3, true, LAY, Sheet.Align.RIGHT, "hinge");
         words(midX + (apex + a) / 2, midY + 1, 2.8, false, INK, Sheet.Align.MIDDLE, "notch");
-        words(LEFT, midY - b - 4, 3, true, INK, Sheet.Align.LEFT, "From above");
-        words(midX, midY - b - 8.5, 2.6, false, MUTE, Sheet.Align.MIDDLE, "left side");
-        words(midX, midY + b + 10, 2.6, false, MUTE, Sheet.Align.MIDDLE, "right side");
+        words(LEFT, midY - b - 10, 3.4, true, INK, Sheet.Align.LEFT, "From above");
+        words(midX + 18, midY - b - 4, 2.8, false, MUTE, Sheet.Align.MIDDLE, "left side");
+        words(midX + 18, midY + b + 7, 2.8, false, MUTE, Sheet.Align.MIDDLE, "right side");
     }
 
     /** Part of the stump's outline between two distances from its middle along the lay. */
@@ -189,40 +192,34 @@ final class CutSheet {
         return up;
     }
 
-    private double measures(double x, double top) {
+    private void measures(double x, double top) {
         double y = top;
-        words(x, y, 3.4, true, INK, Sheet.Align.LEFT, "Measures, to the safe side");
+        words(x, y, 3.4, true, INK, Sheet.Align.LEFT, "To the safe side");
         y += 2;
         boolean outside = c.barkM().isPresent();
         for (CutPart.Said m : c.measures()) {
             line(Sheet.Pen.line("#d9d5c8", 0.25), x, y + 1, RIGHT, y + 1);
-            y += 6.2;
-            words(x, y - 0.4, 3, false, INK, Sheet.Align.LEFT, m.words() + (m.own() ? " *" : ""));
-            words(RIGHT, y, 4.6, true, INK, Sheet.Align.RIGHT, m.metric());
-            String under = m.outside().map(o -> "from the bark " + o).orElse("") + (m.rule().isPresent() ? (m.outside().isPresent() ? ", " : "") + "rule " + m.rule().get() : "");
-            if (!under.isEmpty()) {
-                y += 3.4;
-                words(RIGHT, y, 2.6, false, MUTE, Sheet.Align.RIGHT, under);
-            }
+            y += 6.6;
+            words(x, y, 5.4, true, INK, Sheet.Align.LEFT, m.metric());
+            words(RIGHT, y, 2.8, false, MUTE, Sheet.Align.RIGHT, m.outside().map(o -> o + " from bark").orElse(""));
+            y += 3.9;
+            words(x, y, 3, false, INK, Sheet.Align.LEFT, m.words() + m.rule().map(r -> ", own; rule " + r).orElse(""));
+            y += 0.8;
         }
         y += 5;
-        words(x, y, 2.6, false, MUTE, Sheet.Align.LEFT, (outside ? String.format(Locale.ROOT, "wood inside %.0f mm of bark", 1000 * c.barkM().orElseThrow()) : "bark NOT looked at: counted as wood") + ", each +-5 mm");
-        y += 3.6;
-        words(x, y, 2.6, false, MUTE, Sheet.Align.LEFT, "* the leader's own");
-        y += 5;
-        words(x, y, 3, true, INK, Sheet.Align.LEFT, "Stand on the " + c.stand() + ":");
+        words(x, y, 2.8, false, MUTE, Sheet.Align.LEFT, (outside ? String.format(Locale.ROOT, "inside %.0f mm of bark", 1000 * c.barkM().orElseThrow()) : "bark NOT looked at") + ", each ±5 mm");
+        y += 6;
+        words(x, y, 3.6, true, INK, Sheet.Align.LEFT, "Stand on the " + c.stand() + ":");
         y += 3.8;
-        words(x, y, 2.8, false, INK, Sheet.Align.LEFT, c.standsBecause());
+        words(x, y, 3, false, INK, Sheet.Align.LEFT, c.standsBecause());
         y += 4.4;
-        for (String part : wrapped(Passes.NEVER, 46)) {
-            words(x, y, 2.6, false, KEEP, Sheet.Align.LEFT, part);
-            y += 3.4;
+        for (String part : wrapped(Passes.NEVER, 36)) {
+            words(x, y, 3, false, KEEP, Sheet.Align.LEFT, part);
+            y += 3.8;
         }
         if (c.overlapM().isPresent()) {
-            words(x, y, 2.6, false, INK, Sheet.Align.LEFT, String.format(Locale.ROOT, "passes overlap by %.0f mm", Math.floor(1000 * c.overlapM().get())));
-            y += 3.4;
+            words(x, y, 3, false, INK, Sheet.Align.LEFT, String.format(Locale.ROOT, "passes overlap by %.0f mm", Math.floor(1000 * c.overlapM().get())));
         }
-        return y;
     }
 
     private static List<String> wrapped(String text, int most) {
@@ -239,34 +236,43 @@ final class CutSheet {
         return lines;
     }
 
-    private void steps(double top) {
-        double y = top;
-        line(Sheet.Pen.line(INK, 0.4), LEFT, y - 4, RIGHT, y - 4);
+    /** Cuts numbered and bold, checks and signals as boxes to tick; larger when there are few. */
+    private void steps() {
+        List<Line> lines = new ArrayList<>();
         int n = 1;
-        double room = (H - 9 - y) / Math.max(1, c.steps().size() + c.help().size() * 0.9);
-        double pitch = Math.min(4.4, room);
-        double size = Math.min(2.9, pitch * 0.72);
-        int most = (int) (248 / size / 0.92);
         for (CutStep s : c.steps()) {
             boolean cuts = s.kind() == CutStep.Kind.CUT;
-            if (cuts) {
-                words(LEFT + 3.2, y, size, true, INK, Sheet.Align.RIGHT, String.valueOf(n++));
-            } else {
-                double b = size * 0.75;
-                area(Sheet.Pen.line(s.kind() == CutStep.Kind.SIGNAL ? LAY : INK, 0.25), LEFT + 3.2 - b, y - b, LEFT + 3.2, y - b, LEFT + 3.2, y, LEFT + 3.2 - b, y);
+            List<String> parts = wrapped(s.words() + (s.measure().isEmpty() ? "" : ": " + s.measure()), cuts ? 82 : 90);
+            for (int i = 0; i < parts.size(); i++) {
+                lines.add(new Line(i > 0 ? "" : cuts ? String.valueOf(n++) : "box", parts.get(i), cuts, s.kind() == CutStep.Kind.SIGNAL ? LAY : INK));
             }
-            int room2 = s.measure().isEmpty() ? most : most - s.measure().length() - 4;
-            words(LEFT + 5.4, y, size, cuts, s.kind() == CutStep.Kind.SIGNAL ? LAY : INK, Sheet.Align.LEFT, cut(s.words(), room2));
-            words(RIGHT, y, size, true, INK, Sheet.Align.RIGHT, s.measure());
-            y += pitch;
         }
         for (String h : c.help()) {
-            words(LEFT, y, size * 0.94, false, MUTE, Sheet.Align.LEFT, cut(h, (int) (most * 1.04)));
-            y += pitch * 0.9;
+            List<String> parts = wrapped(h, 94);
+            for (int i = 0; i < parts.size(); i++) {
+                lines.add(new Line(i == 0 ? "-" : "", parts.get(i), false, MUTE));
+            }
+        }
+        double pitch = Math.min(5.4, (H - 12 - 40) / lines.size());
+        double size = Math.min(3.5, pitch * 0.74);
+        double y = 40;
+        for (Line l : lines) {
+            if (l.mark.equals("box")) {
+                double b = size * 0.8;
+                area(Sheet.Pen.line(l.colour, 0.3), LEFT + 3.4 - b, y - b, LEFT + 3.4, y - b, LEFT + 3.4, y, LEFT + 3.4 - b, y);
+            } else {
+                words(LEFT + 3.4, y, size, true, l.colour, Sheet.Align.RIGHT, l.mark);
+            }
+            words(LEFT + 5.6, y, size, l.bold, l.colour, Sheet.Align.LEFT, l.words);
+            y += pitch;
         }
     }
 
+    private record Line(String mark, String words, boolean bold, String colour) {
+    }
+
     private void foot() {
-        words(LEFT, H - 4, 2.3, false, MUTE, Sheet.Align.LEFT, "Local code, the maker's limits and the qualified person on site outrank this card. It does not cover a moved root plate or a stem under tension.");
+        words(LEFT, H - 7.6, 2.5, false, MUTE, Sheet.Align.LEFT, "Local code, the maker's limits and the qualified person on site outrank this card.");
+        words(LEFT, H - 4.4, 2.5, false, MUTE, Sheet.Align.LEFT, "It does not cover a moved root plate or a stem under tension.");
     }
 }

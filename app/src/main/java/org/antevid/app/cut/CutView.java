@@ -87,7 +87,7 @@ record CutView(CutPart card, double cutHeightM, boolean controlProven, List<Stri
         double practice = p.byTheRule().ruleHingeM();
         Optional<Double> mechanics = p.mechanicsHingeM();
         boolean far = mechanics.isEmpty() || mechanics.get() > 1.5 * practice;
-        String decides = mechanics.isEmpty() ? "this wood is no hinge, whatever its measure" : far ? "mechanics asks far more: guy it or turn the lay, do not thicken further" : mechanics.get() > practice ? "mechanics decides: taper it" : "practice decides";
+        String decides = mechanics.isEmpty() ? "this wood is no hinge, whatever its measure" : far ? "mechanics asks far more: a taper, a guy or another lay, not a thicker hinge" : mechanics.get() > practice ? "mechanics decides: taper it" : "practice decides";
         return new HingeView(practice, mechanics, decides, p.taper().map(t -> t.leftM()), p.taper().map(t -> t.rightM()), p.lay().row().map(r -> r.use()).filter(u -> u < 99), h.grade().key().replace('_', ' '),
             Rounding.down(h.capacityNm(), -2), Rounding.up(h.designNm(), -2), Rounding.up(h.forwardHoldNm(), -2), p.lay().row().map(r -> Rounding.down(r.guyNm(), -2)).orElse(0.0), h.movesAlone());
     }

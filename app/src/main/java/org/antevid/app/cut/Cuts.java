@@ -70,8 +70,8 @@ class Cuts {
         runs.halted(jobId, "the card of " + label + " is computed anew", who);
     }
 
-    /** @return the saved cut card on A5 */
-    Sheet sheet(String jobId, String stemId, SignedIn who) {
+    /** @return the saved cut card on A5, front and back */
+    List<Sheet> sheet(String jobId, String stemId, SignedIn who) {
         String label = stems.known(jobId, stemId).reading().label();
         Lays.Chosen c = lays.chosenFor(stemId).orElseThrow(() -> new RefusedInput("MISSING", "lay", "choose and save a lay of " + label + " first"));
         Site site = lays.site(jobId);

@@ -4,6 +4,7 @@ import java.awt.Color;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -29,12 +30,19 @@ public final class SheetPdf {
     }
 
     public static byte[] of(Sheet sheet) {
+        return of(List.of(sheet));
+    }
+
+    /** @param sheets a page each, the first gives the title */
+    public static byte[] of(List<Sheet> sheets) {
         try (PDDocument document = new PDDocument(); ByteArrayOutputStream out = new ByteArrayOutputStream()) {
-            PDPage paper = new PDPage(new PDRectangle((float) (sheet.widthMm() * POINTS_PER_MM), (float) (sheet.heightMm() * POINTS_PER_MM)));
-            document.addPage(paper);
-            document.getDocumentInformation().setTitle(sheet.title());
-            try (PDPageContentStream page = new PDPageContentStream(document, paper)) {
-                new SheetPdf(sheet, page).draw();
+            document.getDocumentInformation().setTitle(sheets.get(0).title());
+            for (Sheet sheet : sheets) {
+                PDPage paper = new PDPage(new PDRectangle((float) (sheet.widthMm() * POINTS_PER_MM), (float) (sheet.heightMm() * POINTS_PER_MM)));
+                document.addPage(paper);
+                try (PDPageContentStream page = new PDPageContentStream(document, paper)) {
+                    new SheetPdf(sheet, page).draw();
+                }
             }
             document.save(out);
             return out.toByteArray();

@@ -22,13 +22,15 @@ public record Measure(String key, String words, double value, Optional<Double> o
     /** The side a length is rounded to: what is left thicker can still be thinned, what is cut deeper cannot be put back. */
     public enum Safe { UP, DOWN, NONE }
 
+    /** Nobody saws to a millimetre: one that is that little off a step stays on it. */
+    private static final double STAYS_M = 0.001;
+
     /** @return whole steps on the safe side, metres */
     public static double rounded(double metres, Safe safe, double stepM) {
-        double steps = metres / stepM;
-        return stepM * switch (safe) {
-            case UP -> Rounding.up(steps - 1e-6, 0);
-            case DOWN -> Rounding.down(steps + 1e-6, 0);
-            case NONE -> Math.rint(steps);
+        return 0.0 + stepM * switch (safe) {
+            case UP -> Rounding.up((metres - STAYS_M) / stepM, 0);
+            case DOWN -> Rounding.down((metres + STAYS_M) / stepM, 0);
+            case NONE -> Math.rint(metres / stepM);
         };
     }
 

@@ -65,7 +65,7 @@ public record CutChoice(Optional<BackCut> backCut, FaceOrder faceOrder, Optional
         Optional<Double> share = depthM.map(d -> d / dLay);
         share.filter(s -> s < 0.1 - 1e-9 || s > 0.6 + 1e-9).ifPresent(s -> {
             throw new RefusedInput(s >= 1 ? "NOTCH_DEEPER_THAN_STEM" : "OUT_OF_RANGE", "depthM", String.format(java.util.Locale.ROOT,
-                "is %.0f mm, must be between %.0f and %.0f mm on %.0f mm of wood", 1000 * depthM.orElseThrow(), Math.ceil(100 * dLay), Math.floor(600 * dLay), 1000 * dLay));
+                "is %.0f mm, must be between %.0f and %.0f mm on %.0f mm of wood", 1000 * depthM.orElseThrow(), Math.ceil(100 * dLay - 1e-6), Math.floor(600 * dLay + 1e-6), 1000 * dLay));
         });
         double notch = depthM.orElse(school.depthShare().usual() * dLay);
         if (notch + hingeLeftM.orElse(0.0) >= dLay || notch + hingeRightM.orElse(0.0) >= dLay) {

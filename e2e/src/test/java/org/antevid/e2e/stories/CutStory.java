@@ -1,0 +1,215 @@
+package org.antevid.e2e.stories;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+
+/** Stage 4 in full: the dead top takes no wedge blows; planned against its lean with a line and a second one; the face is opened, decay is found, the crew is briefed anew. */
+class CutStory extends DemoStory {
+    private Page nadia;
+
+    private Locator cutCard() {
+        return imre.region("Cut card");
+    }
+
+    private void again(String button, int times) {
+        for (int i = 0; i < times; i++) {
+            imre.page.getByLabel(button, new Page.GetByLabelOptions().setExact(true)).click();
+        }
+    }
+
+    @Test
+    @Order(1)
+    void underADeadTopNoWedgeIsDriven() {
+        imre.open("Withy Lock");
+        imre.stage(4);
+        inAside("S1").click();
+        assertThat(cutCard()).containsText("hinge, left end");
+        assertThat(cutCard()).containsText("125 mm from bark");
+        imre.tab("Wedges");
+        assertThat(imre.region("Wedges")).containsText("Not enough");
+        assertThat(imre.region("Wedges")).containsText("they do not lift far enough");
+        assertThat(imre.region("Wedges")).containsText("Next: jack or pull line");
+        imre.tab("Line");
+        inAside("wedges").click();
+        assertThat(aside()).containsText("Lay not proven");
+        imre.button("Save this cut card");
+        imre.openPoints();
+        assertThat(imre.page.locator(".finding[data-severity=SECOND_OPINION]").filter(new Locator.FilterOptions().setHasText("wedge blows shake it loose above the cutter")).first()).isVisible();
+        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("S1: wedges overcome")).first()).isVisible();
+        imre.openPoints();
+    }
+
+    @Test
+    @Order(2)
+    void itIsPlannedAgainstItsLeanWithALineAndASecondOne() {
+        inAside("machine").click();
+        assertThat(imre.region("Kit checks")).containsText("winch rope, 12 mm: bears 13.2 kN");
+        assertThat(imre.region("Line")).containsText("still air, up");
+        assertThat(imre.region("Line")).containsText("wind against it at 9 m/s");
+        assertThat(imre.region("Signal")).containsText("read back");
+        imre.shot("cuts-line");
+        imre.region("Fallback").getByText("second line, hand").click();
+        imre.fill("Second Rope", "13");
+        assertThat(imre.region("Fallback")).containsText("Not enough");
+        imre.region("Fallback").getByText("Choose the kit").click();
+        imre.region("Fallback").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("5:1").setExact(true)).click();
+        assertThat(imre.region("Fallback")).containsText("4 people by 5:1, 4.09 in truth");
+        imre.region("Fallback").getByText("second line, machine").click();
+        imre.fill("Second Pull", "12");
+        assertThat(imre.region("Fallback")).containsText("Enough");
+        imre.tab("Wedges");
+        imre.region("Wedges").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("yes").setExact(true)).click();
+        imre.tab("Card");
+        assertThat(imre.region("Steps of the cut")).containsText("Push one wedge in by hand to keep the kerf open; no blow on it");
+        assertThat(imre.region("Steps of the cut")).containsText("Line pretensioned");
+        assertThat(imre.region("Steps of the cut")).not().containsText("Drive the wedges");
+        imre.button("Save this cut card");
+        assertThat(imre.page.locator(".next")).containsText("Next: what hangs and lies");
+    }
+
+    @Test
+    @Order(3)
+    void whatCannotBeIsRefusedAtItsField() {
+        imre.tab("Measures");
+        inAside("another bar").click();
+        imre.fill("Bar", "0.03");
+        assertThat(imre.region("Own measures")).containsText("must be between 0.15 and 2.5");
+        assertThat(imre.page.locator(".next")).isDisabled();
+        assertThat(imre.page.getByTestId("stump-figure")).isVisible();
+        imre.shot("cuts-refused");
+        inAside("saw, short bar, 45 cm").click();
+        imre.fill("Notch depth", "700");
+        assertThat(imre.region("Own measures")).containsText(Pattern.compile("must be between \\d+ and \\d+ mm on \\d+ mm of wood"));
+        inAside("take it").click();
+        imre.tab("Line");
+        imre.button("Move the line");
+        imre.fill("Rope", "20");
+        assertThat(imre.region("Line")).containsText("must be at most 18.6 m above the cut: above that the top is dead and breaks");
+        imre.fill("Rope", "12");
+        assertThat(imre.region("Refused")).hasCount(0);
+    }
+
+    @Test
+    @Order(4)
+    void hisOwnMeasuresStandBesideTheComputedOnes() {
+        imre.tab("Card");
+        assertThat(imre.region("Two answers")).containsText("mechanics");
+        imre.button("Take the taper");
+        assertThat(cutCard()).containsText("hinge, right end yours");
+        assertThat(imre.region("Strap")).containsText(Pattern.compile("holds 1\\.\\d times, down; 2 is asked: \\d+ mm from the bark"));
+        imre.tab("Measures");
+        imre.fill("Strap", "60");
+        assertThat(imre.region("Own measures")).containsText("computed 50 mm");
+        again("Face angle less", 3);
+        assertThat(imre.page.getByTestId("stump-figure")).containsText("55°");
+        imre.tab("Card");
+        assertThat(imre.region("Strap")).containsText(Pattern.compile("holds 2\\.\\d times"));
+        assertThat(aside()).containsText("the face angle is outside this type of cut");
+        imre.tab("Types");
+        assertThat(imre.region("Types of cut")).containsText("pulled against its lean the face shuts at 45 degrees");
+        imre.region("Types of cut").getByText("open face").first().click();
+        assertThat(imre.region("About open face")).containsText("Where people disagree");
+        imre.shot("cuts-types");
+        imre.tab("Measures");
+        again("Face angle more", 3);
+        imre.tab("Stuck");
+        assertThat(imre.region("It does not move")).containsText("Nobody goes back to the stump until the line is held");
+        assertThat(imre.region("It does not move")).containsText(Pattern.compile("an uncut band.*\\+\\d\\.\\d kN", Pattern.DOTALL));
+        imre.tab("Card");
+        imre.button("Save this cut card");
+        assertThat(imre.page.locator(".next")).containsText("Next: what hangs and lies");
+        imre.shot("cuts");
+    }
+
+    @Test
+    @Order(5)
+    void itIsBriefedAndTheCardIsOnTheCuttersPhone() {
+        imre.stage(3);
+        inAside("S1").click();
+        imre.button("Fix lay 058° and its drop zone");
+        assertThat(imre.page.locator(".next")).containsText("Next: the cuts");
+        imre.stage(6);
+        imre.choose("Role in step 2", "winch");
+        imre.choose("Person for step 2", "Tove Arkwright");
+        imre.region("Step 2").getByText("Give the role").click();
+        assertThat(imre.region("Step 2")).containsText("Tove Arkwright, winch");
+        imre.page.getByLabel("Set where Tove Arkwright stands").nth(1).click();
+        imre.tapPlan(82, 62);
+        imre.stage(7);
+        imre.button("Issue briefing 1");
+        assertThat(imre.region("Signatures")).containsText("0 of");
+        nadia = browsers.phone();
+        nadia.navigate(server.onTheNetwork() + "/join/" + server.crewCode());
+        nadia.getByText("Nadia Quill").click();
+        nadia.locator("label input[type=password], input[aria-label=PIN]").first().fill("2468");
+        nadia.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Join")).click();
+        nadia.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Cut").setExact(true)).click();
+        assertThat(nadia.locator("section[aria-label='Cut card S1']")).containsText("notch depth");
+        assertThat(nadia.locator("section[aria-label='Cut card S1']")).containsText("Stand on the right");
+        assertThat(nadia.getByTestId("stump-figure")).isVisible();
+        nadia.screenshot(new Page.ScreenshotOptions().setPath(Path.of("target/shots/phone-cut.png")));
+        imre.stage(8);
+        assertThat(imre.region("Cuts and checks")).containsText("0 of");
+        imre.region("Cuts and checks").locator("button").first().click();
+        assertThat(imre.region("Cuts and checks")).containsText("1 of");
+        assertThat(nadia.locator("section[aria-label='Cuts and checks']")).containsText("1 of");
+        nadia.locator("section[aria-label='Cuts and checks'] button").nth(1).click();
+        assertThat(imre.region("Cuts and checks")).containsText("2 of");
+        assertThat(imre.region("Log")).containsText("Saw: brake tried");
+    }
+
+    @Test
+    @Order(6)
+    void theOpenedFaceShowsDecayAndTheCrewIsBriefedAnew() {
+        imre.stage(4);
+        inAside("S1").click();
+        assertThat(imre.region("Opened face")).containsText("planned check");
+        imre.button("Enter what the face shows");
+        imre.fill("Sound from the left bark in", "150");
+        imre.fill("Sound from the right bark in", "120");
+        imre.region("Opened face").getByText("stressed").click();
+        imre.button("Compute the card anew");
+        assertThat(imre.region("Opened face")).containsText("150 mm left, 120 mm right");
+        assertThat(imre.region("Opened face")).containsText("caution");
+        assertThat(imre.page.getByTestId("stump-figure")).containsText("sound to here");
+        imre.shot("cuts-opened");
+        imre.stage(7);
+        assertThat(imre.region("Changed since")).containsText("sound wood in the opened face of S1 150 mm left, 120 mm right, was not looked at");
+        imre.stage(8);
+        assertThat(imre.region("Against a go")).containsText("the plan changed since briefing 1");
+        assertThat(imre.region("Log")).containsText("face of S1 open: 150 mm sound left, 120 mm right");
+        imre.stage(7);
+        imre.button("Issue briefing 2");
+        assertThat(nadia.locator("section[aria-label='Cut card S1']")).containsText("sound to here");
+        nadia.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Briefing").setExact(false)).click();
+        assertThat(nadia.locator("[aria-label='What changed']")).containsText("opened face of S1");
+    }
+
+    @Test
+    @Order(7)
+    void theCardIsPrintedAndTheKitIsOnTheHousesList() throws IOException {
+        imre.stage(4);
+        inAside("S1").click();
+        Download pdf = imre.page.waitForDownload(() -> imre.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("PDF").setExact(true)).click());
+        assertThat(Files.readAllBytes(pdf.path())).startsWith("%PDF".getBytes());
+        imre.button("m");
+        assertThat(cutCard()).containsText(" in");
+        assertThat(cutCard()).not().containsText(" mm from bark");
+        imre.button("ft in");
+        imre.page.navigate(server.local() + "/house");
+        assertThat(imre.region("Saws and kit")).containsText("110 kN breaking");
+        assertThat(imre.region("Saws and kit").getByText("Take off the list")).hasCount(0);
+        assertThat(browsers.errors()).isEmpty();
+    }
+}
