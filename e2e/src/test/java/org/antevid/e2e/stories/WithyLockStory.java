@@ -219,14 +219,15 @@ class WithyLockStory {
     void heChoosesATypeOfCut() {
         imre.stage(4);
         assertThat(imre.page.getByTestId("stump-figure")).containsText("open face");
-        imre.region("Types of cut").getByText("conventional").click();
+        imre.tab("Types");
+        imre.region("Types of cut").getByText("conventional").first().click();
         assertThat(imre.page.getByTestId("stump-figure")).containsText("conventional");
-        assertThat(imre.region("Cut card")).containsText("45°");
-        imre.region("Types of cut").getByText("open face").click();
-        assertThat(imre.region("Cut card")).containsText("70°");
-        assertThat(imre.region("Cut card")).containsText("Strap left at the back");
+        assertThat(imre.page.getByTestId("stump-figure")).containsText("45°");
+        imre.region("Types of cut").getByText("open face").first().click();
+        assertThat(imre.page.getByTestId("stump-figure")).containsText("70°");
+        imre.tab("Card");
+        assertThat(imre.region("Cut card")).containsText("strap left at the back");
         assertThat(imre.page.locator("aside")).containsText("both sides");
-        imre.shot("cuts");
     }
 
     @Test
@@ -446,6 +447,13 @@ class WithyLockStory {
         go();
         imre.button("Step done");
         assertThat(imre.page.locator("aside h1")).containsText("Step 2");
+        assertThat(imre.region("Cuts and checks")).containsText("0 of");
+        imre.region("Cuts and checks").locator("button").first().click();
+        assertThat(imre.region("Cuts and checks")).containsText("1 of");
+        nadia.locator(".tabs a").nth(2).click();
+        nadia.locator("section[aria-label='Cuts and checks'] button").nth(1).click();
+        assertThat(imre.region("Cuts and checks")).containsText("2 of");
+        assertThat(imre.region("Log")).containsText("Saw: brake tried");
         List.of(nadia, sefa, tove).forEach(this::ready);
         sefa.screenshot(new Page.ScreenshotOptions().setPath(Path.of("target/shots/phone-run.png")));
         go();
