@@ -80,3 +80,6 @@ export function useAct(job: string, say: (words: string) => void): (write: Promi
     }
   };
 }
+
+/** Saws and kit of the house. */
+export const useKit = () => useQuery({ queryKey: ['kit'], queryFn: () => data(api.GET('/api/house/kit', {})), staleTime: 60_000 });

@@ -29,8 +29,6 @@ const SideFigure = lazy(() => import('../figures/SideFigure'));
 const BaseFigure = lazy(() => import('../figures/BaseFigure'));
 const StumpFigure = lazy(() => import('../figures/StumpFigure'));
 
-export type PanelProps = { job: string; go: (stage: Stage) => void };
-
 /** The leader's screen: header, stage rail, plan, panel of the stage, open points. */
 export default function JobScreen() {
   const { job = '', stage: at = 'place' } = useParams();

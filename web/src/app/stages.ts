@@ -3,6 +3,8 @@ import type { MarkKind } from '../figures/Mark';
 
 export const STAGES = ['place', 'stems', 'lay', 'cuts', 'tangle', 'crew', 'brief', 'run', 'review'] as const;
 export type Stage = (typeof STAGES)[number];
+/** What every stage's panel is given. */
+export type PanelProps = { job: string; go: (stage: Stage) => void };
 export const STAGE_WORDS: Record<Stage, string> = {
   place: 'Place', stems: 'Stems', lay: 'Lay', cuts: 'Cuts', tangle: 'Hung & fallen', crew: 'Crew', brief: 'Brief', run: 'Run', review: 'Review',
 };

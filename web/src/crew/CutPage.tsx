@@ -21,7 +21,8 @@ export default function CutPage({ job, card, say }: { job: string; card?: Schema
             <div className="c" style={{ background: 'var(--ink)', color: '#fff' }}><p>Cut card {c.stem}: {c.school}</p></div>
             <div className="cutbig">{c.measures.filter((m) => m.key !== 'boreFrom' && m.key !== 'step').map((m) => (
               <div key={m.key}><strong className="n">{inches ? m.inches : m.metric}</strong><span>{m.words}{m.outside && <><br />{inches ? m.outsideInches : m.outside} from bark</>}</span></div>
-            ))}</div>
+            ))}
+              <div><span>each ±5 mm, to the safe side; bar {Math.round(c.barM * 100)} cm: {c.barReach}{c.barkM === undefined ? '; bark not looked at' : ''}</span></div></div>
             <div style={{ padding: '0 6px' }}><CutFigure card={c} phone /></div>
             <div className="c"><h3>Stand on the {c.stand}</h3><p>{c.standsBecause}; never behind the butt, before the notch, under the lean or in a line’s angle</p></div>
             {ticking ? <div className="c"><CutTicks job={job} step={ticking} act={act} /></div>

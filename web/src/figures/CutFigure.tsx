@@ -58,6 +58,7 @@ export function CutFigure({ card: c, phone = false }: { card: Card; phone?: bool
       <path d={`M${apex} ${cy - half(apex)}A${a} ${b} 0 0 1 ${apex} ${cy + half(apex)}Z`} fill="var(--panel)" stroke="var(--ink)" strokeWidth="2" />
       <path d={`M${apex} ${cy - hinge}V${cy + hinge}L${x(c.depthM + c.hingeRightM)} ${cy + hinge}L${x(c.depthM + c.hingeLeftM)} ${cy - hinge}Z`} fill="color-mix(in srgb, var(--lay) 26%, var(--panel))" stroke="var(--lay)" strokeWidth="2" />
       {c.strapLeft && <path d={`M${strapEdge} ${cy - half(strapEdge)}A${a} ${b} 0 0 0 ${strapEdge} ${cy + half(strapEdge)}Z`} fill="var(--wood)" stroke="var(--ink)" strokeWidth="2" />}
+      {c.walls.length >= 3 && <path d={`M${c.walls.map((w) => `${midX + Math.max(0, a - w.soundM * k) * Math.cos((w.relDeg * Math.PI) / 180)} ${cy + Math.max(0, b - w.soundM * k) * Math.sin((w.relDeg * Math.PI) / 180)}`).join('L')}Z`} fill="color-mix(in srgb, var(--paper) 60%, transparent)" stroke="var(--keep)" strokeWidth="2" strokeDasharray="4 4" />}
       {c.soundLeftM !== undefined && c.soundRightM !== undefined && (
         <g stroke="var(--keep)" strokeWidth="3" strokeDasharray="5 4"><path d={`M${hingeBack - 8} ${Math.min(cy, cy - hinge + c.soundLeftM * k)}H${apex + 8}`} /><path d={`M${hingeBack - 8} ${Math.max(cy, cy + hinge - c.soundRightM * k)}H${apex + 8}`} />
           <text x={apex + 12} y={cy - 10} stroke="none" className="b" style={{ fill: 'var(--keep)' }}>sound to here</text></g>
@@ -72,7 +73,7 @@ export function CutFigure({ card: c, phone = false }: { card: Card; phone?: bool
         return <g key={i}><path d={`M${px} ${edge}V${to}`} stroke="var(--ink)" strokeWidth="2.5" strokeDasharray="7 4" /><circle cx={px} cy={edge + sideY(p.entry) * 12} r="12" fill="var(--ink)" /><text x={px} y={edge + sideY(p.entry) * 12 + 5} textAnchor="middle" style={{ fill: 'var(--paper)' }} className="b">{i + 1}</text></g>;
       })}
       {(c.wedges || c.keepOpen) && (c.wedges ? [-1, 1] : [-1]).map((s) => {
-        const px = strapEdge + 34;
+        const px = strapEdge + 18;
         const edge = cy + s * half(px);
         return <path key={s} d={`M${px - 9} ${edge + s * 12}h18L${px} ${edge - s * 34}Z`} fill="var(--panel)" stroke="var(--ink)" strokeWidth="2" />;
       })}

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
 import { api, Problem, type Schemas } from '../api/client';
-import { useKit } from '../stages/cuts/MeasuresTab';
+import { useKit } from '../api/job';
 
 type Kind = Schemas['KitRequest']['kind'];
 type Asked = { name: 'barM' | 'liftM' | 'lengthM' | 'strengthN' | 'efficiency' | 'madeYear'; words: string; per: number };

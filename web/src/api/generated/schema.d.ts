@@ -1972,6 +1972,7 @@ export interface components {
             strapLeft: boolean;
             /** Format: double */
             strapM: number;
+            walls: components["schemas"]["Wall"][];
             ways: components["schemas"]["Way"][];
             wedges: boolean;
         };
@@ -3807,6 +3808,12 @@ export interface components {
             mark: components["schemas"]["Spot"];
             /** Format: int64 */
             version: number;
+        };
+        Wall: {
+            /** Format: double */
+            relDeg: number;
+            /** Format: double */
+            soundM: number;
         };
         WallView: {
             accepted: boolean;

@@ -2,7 +2,7 @@ import { Select } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useJob, useStems, useSteps } from '../../api/job';
-import type { PanelProps } from '../../app/JobScreen';
+import type { PanelProps } from '../../app/stages';
 import { Stepper } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';
 

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { api } from '../../api/client';
 import { useAct, useFindings, useJob, useStems } from '../../api/job';
-import type { PanelProps } from '../../app/JobScreen';
+import type { PanelProps } from '../../app/stages';
 import { Tabs } from '../../app/Stepper';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';

@@ -1,11 +1,11 @@
 import { useState } from 'react';
+import { Gauge } from '../../app/Gauge';
 import { Chips, Stepper } from '../../app/Stepper';
+import { useKit } from '../../api/job';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
 import { fixed } from '../../units/format';
 import { LineForm, LineWords } from '../lay/LineForm';
-import { useKit } from './MeasuresTab';
-import { Gauge } from './WedgesTab';
 import type { Cutting, CutView, RigChoice } from './useCuts';
 
 /** What brings it over by rope: enough or not, what each piece bears, the signal; the fallback; the side guy. */

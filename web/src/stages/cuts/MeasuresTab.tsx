@@ -1,16 +1,11 @@
 import { Input } from 'antd';
-import { useQuery } from '@tanstack/react-query';
-import { api, data } from '../../api/client';
+import { useKit } from '../../api/job';
 import { ShortLength } from '../../app/ShortLength';
 import { Chips, Stepper } from '../../app/Stepper';
 import { fixed } from '../../units/format';
 import type { Cutting, CutView } from './useCuts';
 
 const TECHNIQUES = [{ value: 'SWING', words: 'turn it round its hinge' }, { value: 'NOSE_QUARTER', words: 'upper nose quarter' }, { value: 'VERY_DEEP_FACE', words: 'very deep face' }, { value: 'FACE_PLUNGE', words: 'bore through the face' }] as const;
-
-export function useKit() {
-  return useQuery({ queryKey: ['kit'], queryFn: () => data(api.GET('/api/house/kit', {})), staleTime: 60_000 });
-}
 
 /** The leader's own values, each beside what the rule computes; the consequences follow at once. */
 export function MeasuresTab({ l, v }: { l: Cutting; v: CutView }) {

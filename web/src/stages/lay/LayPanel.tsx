@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { api } from '../../api/client';
 import { useAct, useJob, useStems } from '../../api/job';
-import type { PanelProps } from '../../app/JobScreen';
+import type { PanelProps } from '../../app/stages';
 import { usePanelKey } from '../../app/keys';
 import { Tabs } from '../../app/Stepper';
 import { type LayFocus, usePlanTools } from '../../plan/planTools';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { api, data, type Schemas } from '../../api/client';
 import { useAct, useFindings, useJob } from '../../api/job';
-import type { PanelProps } from '../../app/JobScreen';
+import type { PanelProps } from '../../app/stages';
 import { usePanelKey } from '../../app/keys';
 import { Tabs } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useJob, useReview, useStems } from '../../api/job';
-import type { PanelProps } from '../../app/JobScreen';
+import type { PanelProps } from '../../app/stages';
 import { Stepper } from '../../app/Stepper';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';

@@ -1,6 +1,6 @@
 import { api } from '../../api/client';
 import { useAct, useHolds, useJob, useRun } from '../../api/job';
-import type { PanelProps } from '../../app/JobScreen';
+import type { PanelProps } from '../../app/stages';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
 import { clock } from '../../units/format';

@@ -2,7 +2,7 @@ import { Select } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { api, data } from '../../api/client';
 import { useAct, useFindings, useJob, useStems } from '../../api/job';
-import type { PanelProps } from '../../app/JobScreen';
+import type { PanelProps } from '../../app/stages';
 import { usePanelKey } from '../../app/keys';
 import { Tabs } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';

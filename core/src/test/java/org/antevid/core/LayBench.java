@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
+import org.antevid.core.card.CutPlan;
 import org.antevid.core.lay.Dial;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Rehearsal;
@@ -29,6 +30,11 @@ public final class LayBench {
         report("one lay, 60 targets, 40 neighbours", 300, i -> LayPlan.of(stem, Samples.toward(i % 360, Samples.WINCH), site, LayPlan.Limits.USUAL));
         report("all 360 lays, 60 targets, 40 neighbours", 60, i -> Dial.of(stem, Samples.toward(0, Samples.WINCH), site, LayPlan.Limits.USUAL));
         LayPlan plan = LayPlan.of(stem, Samples.toward(0, Samples.WINCH), site, LayPlan.Limits.USUAL);
+        report("a cut card with its steps, line and measures", 300, i -> {
+            CutPlan card = CutPlan.of(plan, site);
+            return List.of(card.steps(), card.measures());
+        });
+        report("the five types of cut side by side, 60 targets", 60, i -> CutPlan.of(plan, site).types(site));
         report("a rehearsal of 10,000 falls, 60 targets", 30, i -> Rehearsal.of(plan, new Rehearsal.WhatIf(9, Optional.of(30.0), Rehearsal.Corner.LEFT, 0.02), 10_000, i));
     }
 

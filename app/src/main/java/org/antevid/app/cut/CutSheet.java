@@ -145,6 +145,12 @@ final class CutSheet {
         }
         c.soundLeftM().ifPresent(l -> line(Sheet.Pen.line(KEEP, 0.7, 1, 0.8), midX + apex - 1, midY - half + l * mm, midX + apex - Math.max(left, right) + 1, midY - half + l * mm));
         c.soundRightM().ifPresent(r -> line(Sheet.Pen.line(KEEP, 0.7, 1, 0.8), midX + apex - 1, midY + half - r * mm, midX + apex - Math.max(left, right) + 1, midY + half - r * mm));
+        if (c.walls().size() >= 3) {
+            sheet.stroke(c.walls().stream().map(w -> {
+                double turn = Math.toRadians(w.relDeg());
+                return new Sheet.Point(midX + Math.max(0, a - w.soundM() * mm) * Math.cos(turn), midY + Math.max(0, b - w.soundM() * mm) * Math.sin(turn));
+            }).toList(), true, Sheet.Pen.line(KEEP, 0.5, 1, 0.8).filled("#ffffff", 0.6));
+        }
         int n = 1;
         for (CutPart.Pass p : c.passes()) {
             double x = midX + a - (p.throughFace() ? c.depthM() / 2 : (p.fromM() + p.toM()) / 2) * mm + (n - 2) * 4;

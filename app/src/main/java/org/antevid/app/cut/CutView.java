@@ -73,10 +73,10 @@ record CutView(CutPart card, double cutHeightM, boolean controlProven, List<Stri
                     String disagree, List<String> contradictions, boolean house) {
     }
 
-    static CutView of(CutPlan p, Site site, School house, Optional<OpenedView> opened) {
+    static CutView of(CutPlan p, CutPart.Hands hands, Site site, School house, Optional<OpenedView> opened) {
         LayPlan lay = p.lay();
-        return new CutView(CutPart.of(p), lay.choice().cutHeightM(), lay.control().proven(), lay.control().reasons(), p.card().warnings().stream().map(CutView::words).toList(), p.hinge().map(h -> hinge(p)), strap(p),
-            p.splitting().map(CutView::splitting), wedges(p), p.pull().map(CutView::line), p.fallback().map(CutView::line), p.refused(), p.guy().map(g -> guy(p, g)),
+        return new CutView(CutPart.of(p, hands), lay.choice().cutHeightM(), lay.control().proven(), lay.control().reasons(), p.card().warnings().stream().map(CutView::words).toList(), p.hinge().map(h -> hinge(p)), strap(p),
+            p.splitting().map(CutView::splitting), wedges(p), p.pull().map(l -> line(l, hands)), p.fallback().map(l -> line(l, hands)), p.refused(), p.guy().map(g -> guy(p, g)),
             lay.row().map(r -> new NeedView(r.backHighNm(), r.capacityNm().map(c -> Rounding.down(c, -2)), Rounding.up(p.windNm(), -2))), p.heights().reasons().stream().map(r -> r.words()).toList(), p.heights().suggested(),
             p.heights().instead(), p.reread(), opened, p.types(site).stream().map(t -> type(t, house)).toList(),
             lay.choice().cuts().faceOrder().words() + ": " + lay.choice().cuts().faceOrder().easier());
@@ -127,12 +127,12 @@ record CutView(CutPart card, double cutHeightM, boolean controlProven, List<Stri
         };
     }
 
-    private static LineView line(Pull l) {
+    private static LineView line(Pull l, CutPart.Hands hands) {
         return new LineView(l.means().kind().words(), Rounding.up(l.still().tensionN(), -2), Rounding.up(l.atLimit().tensionN(), -2), l.gustMs(), l.availableN().map(n -> Rounding.down(n, -2)), l.still().ropeAngleDeg(),
             Rounding.down(l.still().armM(), 1), l.still().sideNm(), Rounding.up(l.atLimit().handN(), -1), Rounding.down(l.still().advantage(), 2),
             Optional.of(l.atLimit().people()).filter(n -> l.means().kind() == org.antevid.core.lay.Means.Kind.HAND_LINE), l.atLimit().blockN().map(n -> Rounding.up(n, -2)), Rounding.up(l.atLimit().anchorN(), -2),
             Rounding.up(l.atLimit().minMbsN(), -2), Rounding.up(l.pretensionN(), -2), Rounding.up(l.travel().tieM(), 1), Rounding.up(l.travel().haulM(), 1), Rounding.up(l.still().minPersonDistM(), 0), l.enough(),
-            l.checks().stream().map(c -> new CheckView(c.key(), c.words(), c.ok())).toList(), CutPart.signal(l.means()));
+            l.checks().stream().map(c -> new CheckView(c.key(), c.words(), c.ok())).toList(), CutPart.signal(l.means(), hands));
     }
 
     private static GuyView guy(CutPlan p, SideGuy g) {

@@ -6,12 +6,14 @@ import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.antevid.app.crew.Crews;
 import org.antevid.app.house.House;
 import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.lay.ChoiceRequest;
 import org.antevid.app.lay.Lays;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.plan.Documents;
 import org.antevid.app.run.Runs;
 import org.antevid.app.sheet.Sheet;
 import org.antevid.app.stem.Stems;
@@ -36,26 +38,32 @@ class Cuts {
     private final Jobs jobs;
     private final Runs runs;
     private final JobLog log;
+    private final Crews crews;
 
-    Cuts(Lays lays, Stems stems, House house, Jobs jobs, Runs runs, JobLog log) {
+    Cuts(Lays lays, Stems stems, House house, Jobs jobs, Runs runs, JobLog log, Crews crews) {
         this.lays = lays;
         this.stems = stems;
         this.house = house;
         this.jobs = jobs;
         this.runs = runs;
         this.log = log;
+        this.crews = crews;
     }
 
     /** @return what follows from a choice that is not saved */
     CutView view(String jobId, String stemId, ChoiceRequest request) {
         Site site = lays.site(jobId);
         CutPlan p = plan(jobId, stemId, request, site);
-        return CutView.of(p, site, house.rules().usualSchool(), lays.chosenFor(stemId).flatMap(Lays.Chosen::opened).map(o -> new CutView.OpenedView(o.soundLeftM(), o.soundRightM(), o.wood().key().replace('_', ' '), o.note(), o.who(), o.at(),
+        return CutView.of(p, hands(jobId, p.lay()), site, house.rules().usualSchool(), lays.chosenFor(stemId).flatMap(Lays.Chosen::opened).map(o -> new CutView.OpenedView(o.soundLeftM(), o.soundRightM(), o.wood().key().replace('_', ' '), o.note(), o.who(), o.at(),
             p.opened().isPresent(), p.opened().map(OpenedFace.Left::woodShare), p.opened().map(x -> x.result().key().replace('_', ' ')))));
     }
 
     List<DoesNotMove> doesNotMove(String jobId, String stemId, ChoiceRequest request, DoesNotMove.Uncut uncut) {
         return plan(jobId, stemId, request, lays.site(jobId)).doesNotMove(uncut);
+    }
+
+    private CutPart.Hands hands(String jobId, LayPlan p) {
+        return Documents.hands(crews.steps(jobId), crews.people(jobId), p);
     }
 
     private CutPlan plan(String jobId, String stemId, ChoiceRequest request, Site site) {
@@ -77,6 +85,6 @@ class Cuts {
         Site site = lays.site(jobId);
         LayPlan p = lays.plan(stems.known(jobId, stemId).reading(), site, c.choice());
         String state = (c.fixed() ? "lay fixed" : "lay NOT fixed") + ", " + who.name() + ", " + STAMP.format(Instant.now());
-        return CutSheet.of(CutPart.of(CutPlan.of(p, site)), jobs.job(jobId).name(), state, Optional.of(p.control()).filter(x -> !x.proven()).map(x -> "Lay not proven: " + String.join("; ", x.reasons())));
+        return CutSheet.of(CutPart.of(CutPlan.of(p, site), hands(jobId, p)), jobs.job(jobId).name(), state, Optional.of(p.control()).filter(x -> !x.proven()).map(x -> "Lay not proven: " + String.join("; ", x.reasons())));
     }
 }

@@ -16,6 +16,7 @@ import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
 import org.antevid.core.card.CutPlan;
 import org.antevid.core.lay.LayPlan;
+import org.antevid.core.lay.Means;
 import org.antevid.core.plan.CutPart;
 import org.antevid.core.plan.PlanDocument;
 import org.antevid.core.quantity.RefusedInput;
@@ -67,10 +68,21 @@ public class Documents {
             Rounding.up(p.zone().designReachM(), 1), Rounding.up(p.zone().exclusionM(), 0), p.fan().wholeCircle(), p.fanOutline(), c.dropZone(), ways(p),
             p.choice().school().words(), p.choice().means().kind().words(), p.control().biasDeg(), p.control().sigmaDeg(), p.card().hingeLengthM(),
             p.card().hingeThickM(), s.stem(k.reading().label()).orElseThrow().zones().stream().map(z -> new PlanDocument.ZonePart(z.kind().words(), z.area().outlines(), z.clippedBy())).toList(),
-            Optional.of(CutPart.of(CutPlan.of(p, s.site()))))));
+            Optional.of(CutPart.of(CutPlan.of(p, s.site()), hands(s.steps(), s.people(), p))))));
         List<Spot> beneath = s.hangs().stream().filter(h -> h.hung().equals(k.reading().label())).findFirst().map(h -> h.beneath().outline()).orElse(List.of());
         return new PlanDocument.StemPart(k.reading().label(), k.reading().species().commonName(), k.reading().state().words(), k.reading().at(),
             k.reading().height().map(h -> Rounding.up(h.high(), 1)), lay, beneath);
+    }
+
+    /** @return who cuts this stem and who is at its line, as the steps name them */
+    public static CutPart.Hands hands(List<Step> steps, List<Person> people, LayPlan p) {
+        Role puller = p.choice().means().kind() == Means.Kind.MACHINE_LINE ? Role.WINCH : Role.GROUND;
+        return new CutPart.Hands(named(steps, people, p, Role.CUTTER), named(steps, people, p, puller));
+    }
+
+    private static Optional<String> named(List<Step> steps, List<Person> people, LayPlan p, Role role) {
+        return steps.stream().filter(st -> st.kind() == Step.Kind.FELL && st.stem().filter(p.stem().label()::equals).isPresent()).flatMap(st -> st.posts().stream()).filter(x -> x.role() == role).findFirst()
+            .flatMap(x -> people.stream().filter(y -> y.id().equals(x.personId())).map(Person::name).findFirst());
     }
 
     private static List<PlanDocument.WayPart> ways(LayPlan p) {

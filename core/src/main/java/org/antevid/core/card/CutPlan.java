@@ -59,11 +59,11 @@ public record CutPlan(LayPlan lay, CutCard byTheRule, BackCut backCut, Optional<
         List<String> refused = new ArrayList<>();
         Optional<Pull> pull = p.row().flatMap(r -> pull(p, r, p.choice().means(), gust, wind, "line", refused));
         Optional<Pull> fallback = p.row().flatMap(r -> p.choice().support().fallback().flatMap(m -> pull(p, r, m, gust, wind, "fallback line", refused)));
-        Optional<StrapHold> strap = p.row().filter(r -> back == BackCut.BORE_STRAP && card.borePossible()).map(r -> strap(p, forwardHigh(r) + wind + pull.map(l -> l.pretensionN() * l.still().armM()).orElse(0.0)));
-        Optional<StrapHold> full = strap.flatMap(s -> pull.map(l -> strap(p, forwardHigh(p.row().orElseThrow()) + wind + l.atLimit().tensionN() * l.atLimit().armM())));
+        Optional<StrapHold> strap = p.row().filter(r -> back == BackCut.BORE_STRAP).flatMap(r -> p.strapAgainst(r.forwardHighNm() + wind + pull.map(l -> l.pretensionN() * l.still().armM()).orElse(0.0)));
+        Optional<StrapHold> full = strap.flatMap(s -> pull.flatMap(l -> p.strapAgainst(p.row().orElseThrow().forwardHighNm() + wind + l.atLimit().tensionN() * l.atLimit().armM())));
         Optional<Splitting> splitting = p.row().filter(r -> card.depthM() + card.hingeThickM() < card.dLayM()).map(r -> {
             double pulled = pull.map(l -> l.still().tensionN() * l.still().armM()).orElse(0.0);
-            return Splitting.of(p, r, back, Math.max(0, forwardHigh(r) + wind + pulled), pulled);
+            return Splitting.of(p, r, back, Math.max(0, r.forwardHighNm() + wind + pulled), pulled);
         });
         double slope = site.groundAt(stem.at()).slopeDeg();
         return new CutPlan(p, rule, back, p.row().map(Sweep.Row::hold), strap, full, splitting, Passes.of(p, back), p.row().map(r -> wedges(p, r, wind)), p.row().map(r -> lever(p, r)), pull, fallback,
@@ -75,25 +75,7 @@ public record CutPlan(LayPlan lay, CutCard byTheRule, BackCut backCut, Optional<
         double slope = p.zone().slopeAlongDeg();
         Condition wood = p.row().map(Sweep.Row::wood).orElseGet(() -> p.stem().hingeWood(p.choice().layDeg()));
         return CutCard.of(by.stump(p.choice().school(), by.wood(p.mass().dCutM(), p.choice().layDeg()), p.choice().layDeg(), wood, p.control().forwardLeanDeg(), slope,
-            CutChoice.bar(p.choice().barM()), movedBy(p.choice().means().kind())));
-    }
-
-    private static CutCard.MovedBy movedBy(Means.Kind kind) {
-        return switch (kind) {
-            case NOTHING -> CutCard.MovedBy.LEAN;
-            case LEVER, WEDGES -> CutCard.MovedBy.WEDGES;
-            case HAND_LINE, MACHINE_LINE -> CutCard.MovedBy.LINE;
-        };
-    }
-
-    private static double forwardHigh(Sweep.Row r) {
-        return r.forwardNm() + r.backHighNm() - r.backNm();
-    }
-
-    private static StrapHold strap(LayPlan p, double forwardNm) {
-        CutCard c = p.card();
-        return StrapHold.of(new StrapHold.Strap(p.stem().species(), p.stem().wood().strap(p.choice().layDeg()), c.dLayM(), c.dAcrossM(), c.depthM(), c.hingeThickM(), c.strapFromBarkM(), c.barkM(),
-            forwardNm, 0.5, 2));
+            CutChoice.bar(p.choice().barM()), p.choice().means().movedBy()));
     }
 
     private static Optional<Pull> pull(LayPlan p, Sweep.Row r, Means m, double gust, double wind, String which, List<String> refused) {

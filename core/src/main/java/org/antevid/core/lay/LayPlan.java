@@ -76,7 +76,7 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
         double slope = ground.alongDeg(choice.layDeg());
         Optional<Sweep.Row> row = sweep.map(w -> w.at(choice.layDeg()));
         CutCard card = row.map(Sweep.Row::card).orElseGet(() -> CutCard.of(choice.cuts().stump(choice.school(), choice.cuts().wood(mass.dCutM(), choice.layDeg()), choice.layDeg(),
-            stem.hingeWood(choice.layDeg()), 0, slope, CutChoice.bar(choice.barM()), StemSweep.movedBy(choice.means().kind()))));
+            stem.hingeWood(choice.layDeg()), 0, slope, CutChoice.bar(choice.barM()), choice.means().movedBy())));
         LayControl control = LayControl.of(stem, choice, mass, row);
         FallZone zone = FallZone.of(new FallZone.Fall(choice.layDeg(), stem.at(), stem.height().orElseThrow(), choice.cutHeightM(),
             stem.crownRadiusM().orElseThrow(), 1.15, mass.k2s2(), ground, Math.min(120, card.closesAfterDeg()),
@@ -94,8 +94,13 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
 
     /** @return the strap of this cut card against the lean at its 95 % side, while nobody pulls yet; empty while the lean is not known or it cannot be bored */
     public Optional<StrapHold> strap() {
-        return row.filter(r -> card.borePossible()).map(r -> StrapHold.of(new StrapHold.Strap(stem.species(), stem.wood().strap(choice.layDeg()), card.dLayM(), card.dAcrossM(), card.depthM(), card.hingeThickM(),
-            card.strapFromBarkM(), card.barkM(), r.forwardNm() + r.backHighNm() - r.backNm(), 0.5, 2)));
+        return row.flatMap(r -> strapAgainst(r.forwardHighNm()));
+    }
+
+    /** @return the strap of this cut card against a forward moment, N m; empty when it cannot be bored */
+    public Optional<StrapHold> strapAgainst(double forwardNm) {
+        return !card.borePossible() ? Optional.empty() : Optional.of(StrapHold.of(new StrapHold.Strap(stem.species(), stem.wood().strap(choice.layDeg()), card.dLayM(), card.dAcrossM(), card.depthM(),
+            card.hingeThickM(), card.strapFromBarkM(), card.barkM(), forwardNm, 0.5, 2)));
     }
 
     /** @return corners of a way out on the plan, from the stump */

@@ -109,6 +109,15 @@ public record Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> an
         return isLine() ? puller.or(() -> stand).or(() -> anchorDistM.map(d -> stump.at(layDeg, d))) : Optional.empty();
     }
 
+    /** @return what brings it over, as far as the hinge's thickness is concerned */
+    public CutCard.MovedBy movedBy() {
+        return switch (kind) {
+            case NOTHING -> CutCard.MovedBy.LEAN;
+            case LEVER, WEDGES -> CutCard.MovedBy.WEDGES;
+            case HAND_LINE, MACHINE_LINE -> CutCard.MovedBy.LINE;
+        };
+    }
+
     public boolean isLine() {
         return kind == Kind.HAND_LINE || kind == Kind.MACHINE_LINE;
     }

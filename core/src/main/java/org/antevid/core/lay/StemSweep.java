@@ -52,7 +52,7 @@ final class StemSweep {
         Sweep.Felled tree = new Sweep.Felled(stem.height().get(), choice.cutHeightM(), stem.crownRadiusM().orElseThrow(), CROWN_BASE_SHARE * height, mass.dCutM(),
             stem.dbh().orElseThrow().value(), stem.species(), choice.cuts().wood(mass.dCutM(), choice.layDeg()), new RecordedHinge(stem, choice, mass), weight / StemMass.G, mass.cgM(), weight * tips.offsetEastM(), weight * tips.offsetNorthM(), sigmaNm,
             lean.offsetM(height, 90), lean.offsetM(height, 0), Sweep.Weakness.of(stem));
-        Sweep.Method method = new Sweep.Method(choice.school(), choice.cuts(), choice.barM(), movedBy(choice.means().kind()), LaySpread.Cutter.of(choice.skill()), capacity(stem, choice, mass, weight, sigmaNm), guyed(stem, choice),
+        Sweep.Method method = new Sweep.Method(choice.school(), choice.cuts(), choice.barM(), choice.means().movedBy(), LaySpread.Cutter.of(choice.skill()), capacity(stem, choice, mass, weight, sigmaNm), guyed(stem, choice),
             Optional.empty(), USUAL_THROW_SHARE, HANG_UP_LIMIT, EscapeRoutes.Footing.today(site.today().ground()), limits.soundSigmaDeg(), UNRELIABLE_WOOD);
         return Optional.of(new Sweep(tree, method, around(stem, site, tree, mass)));
     }
@@ -74,14 +74,6 @@ final class StemSweep {
 
     private static Sweep.Guyed guyed(StemReading stem, LayChoice choice) {
         return choice.support().guy().<Sweep.Guyed>map(g -> (lay, side) -> g.capacityNm(stem.at(), lay, side, stem.height().orElseThrow().high())).orElse(Sweep.Guyed.NONE);
-    }
-
-    static CutCard.MovedBy movedBy(Means.Kind kind) {
-        return switch (kind) {
-            case NOTHING -> CutCard.MovedBy.LEAN;
-            case LEVER, WEDGES -> CutCard.MovedBy.WEDGES;
-            case HAND_LINE, MACHINE_LINE -> CutCard.MovedBy.LINE;
-        };
     }
 
     private static Sweep.Capacity capacity(StemReading stem, LayChoice choice, StemMass mass, double weightN, double sigmaNm) {

@@ -164,6 +164,11 @@ public final class Sweep {
         public boolean blocked() {
             return !blocks.isEmpty();
         }
+
+        /** @return moment toward the lay at its 95 % side, N m */
+        public double forwardHighNm() {
+            return forwardNm + backHighNm - backNm;
+        }
     }
 
     public Sweep(Felled tree, Method method, Around around) {

@@ -56,7 +56,7 @@ public record Zone(Kind kind, Shape area, String why, List<String> clippedBy) {
             + (practice >= mechanics ? "practice" : "mechanics") + " decides", List.of()));
         zones.add(new Zone(Kind.DROP, dropZone.orElse(p.fan().area()), dropZone.isPresent() ? "as fixed" : "fan: spread, bias, crown and throw", List.of()));
         zones.add(new Zone(Kind.BUTT, Shape.disc(p.stem().at(), z.buttZoneM()), "the butt kicks back, lifts or slides " + Rounding.upText(z.buttZoneM()) + " m", List.of()));
-        line(p.choice().means(), p.stem().at(), p.choice().layDeg()).ifPresent(zones::add);
+        guyed(line(p.choice().means(), p.stem().at(), p.choice().layDeg()), p.choice().support(), p.stem().at()).ifPresent(zones::add);
         plate(p.stem()).ifPresent(zones::add);
         return zones.stream().flatMap(zone -> zone.clipped(clips).stream()).toList();
     }
@@ -92,6 +92,18 @@ public record Zone(Kind kind, Shape area, String why, List<String> clippedBy) {
             }
         }
         return Optional.of(new Zone(Kind.LINE, area, Rounding.upText(half) + " m to both sides of the loaded line" + (m.puller().isPresent() ? ", and inside the angle at the block" : ""), List.of()));
+    }
+
+    /** A loaded guy whips like any line. */
+    private static Optional<Zone> guyed(Optional<Zone> line, Support support, Spot stump) {
+        if (support.guy().isEmpty()) {
+            return line;
+        }
+        Spot anchor = support.guy().get().anchor();
+        double half = Math.max(BESIDE_LINE_M, WHIP_SHARE * stump.distanceTo(anchor));
+        Shape beside = Shape.line(List.of(stump, anchor)).grown(half);
+        return Optional.of(line.map(z -> new Zone(Kind.LINE, z.area.with(beside), z.why + "; the same beside the guy", z.clippedBy))
+            .orElseGet(() -> new Zone(Kind.LINE, beside, Rounding.upText(half) + " m to both sides of the guy", List.of())));
     }
 
     private static Optional<Zone> plate(StemReading stem) {

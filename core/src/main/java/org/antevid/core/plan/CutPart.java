@@ -1,6 +1,7 @@
 package org.antevid.core.plan;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -12,6 +13,7 @@ import org.antevid.core.cut.CutCard;
 import org.antevid.core.cut.School;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
+import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.retreat.EscapeRoutes;
 
@@ -21,12 +23,16 @@ import org.antevid.core.retreat.EscapeRoutes;
  *
  * @param stand   side on which the cutter stands for the last cut
  * @param soundLeftM what the opened face showed, from the bark inward; empty while it is not open
+ * @param walls   probed walls near the cut: the sound shell
  * @param help    wedges, line, guy and signal in sentences
  */
 public record CutPart(String stem, String school, boolean slopingFromBelow, String backCut, boolean strapLeft, double cutHeightM, double dAlongM, double dAcrossM, Optional<Double> barkM, double depthM, double faceDeg,
                       Optional<Double> mouthM, double hingeLengthM, double hingeLeftM, double hingeRightM, double stepM, double strapM, Optional<Double> boreLengthM, double boreFromM, double barM,
                       String barReach, Optional<Double> overlapM, double layDeg, List<Said> measures, List<Pass> passes, String stand, String standsBecause, List<Way> ways, List<CutStep> steps,
-                      Optional<Double> soundLeftM, Optional<Double> soundRightM, boolean wedges, boolean keepOpen, List<String> help) {
+                      Optional<Double> soundLeftM, Optional<Double> soundRightM, List<Wall> walls, boolean wedges, boolean keepOpen, List<String> help) {
+
+    /** A probe this far above or below the cut still speaks for it. */
+    private static final double NEAR_THE_CUT_M = 0.5;
 
     /**
      * A measure as it is said.
@@ -49,7 +55,17 @@ public record CutPart(String stem, String school, boolean slopingFromBelow, Stri
     public record Way(String name, double relDeg, boolean best) {
     }
 
+    /** Sound wood from the outside in, probed on a side given as an angle from the lay, right positive. */
+    public record Wall(double relDeg, double soundM) {
+    }
+
+    /** Who cuts and who pulls, by name; empty while nobody is named. */
+    public record Hands(Optional<String> cutter, Optional<String> puller) {
+        public static final Hands NOBODY = new Hands(Optional.empty(), Optional.empty());
+    }
+
     public CutPart {
+        walls = walls == null ? List.of() : List.copyOf(walls);
         measures = List.copyOf(measures);
         passes = List.copyOf(passes);
         ways = List.copyOf(ways);
@@ -57,7 +73,7 @@ public record CutPart(String stem, String school, boolean slopingFromBelow, Stri
         help = List.copyOf(help);
     }
 
-    public static CutPart of(CutPlan p) {
+    public static CutPart of(CutPlan p, Hands hands) {
         LayPlan lay = p.lay();
         CutCard c = p.card();
         Passes passes = p.passes();
@@ -67,8 +83,8 @@ public record CutPart(String stem, String school, boolean slopingFromBelow, Stri
             passes.passes().stream().map(x -> new Pass(x.words(), x.entry().key(), x.fromM(), x.toM(), x.inM(), x.bored(), x.throughFace())).toList(), passes.stand().key(), passes.standsBecause(),
             lay.escape().routes().stream().filter(r -> r.open()).map(r -> new Way(r.side() == EscapeRoutes.Side.RIGHT ? "E1" : "E2",
                 (r.side() == EscapeRoutes.Side.RIGHT ? 1 : -1) * r.way().orElseThrow().relDeg(), lay.escape().best().filter(b -> b.side() == r.side()).isPresent())).toList(),
-            p.steps(), lay.choice().cuts().opened().map(o -> o.soundLeftM()), lay.choice().cuts().opened().map(o -> o.soundRightM()), lay.choice().means().kind() == Means.Kind.WEDGES,
-            lay.choice().support().keepOpen(), help(p));
+            p.steps(), lay.choice().cuts().opened().map(o -> o.soundLeftM()), lay.choice().cuts().opened().map(o -> o.soundRightM()), walls(lay), lay.choice().means().kind() == Means.Kind.WEDGES,
+            lay.choice().support().keepOpen(), help(p, hands));
     }
 
     private static Said said(Measure m) {
@@ -95,7 +111,12 @@ public record CutPart(String stem, String school, boolean slopingFromBelow, Stri
         return (whole == 0 && !rest.isEmpty() ? rest.strip() : whole + rest) + " in";
     }
 
-    private static List<String> help(CutPlan p) {
+    private static List<Wall> walls(LayPlan lay) {
+        return lay.stem().more().walls().stream().filter(w -> Math.abs(w.heightM() - lay.choice().cutHeightM()) <= NEAR_THE_CUT_M)
+            .map(w -> new Wall(Azimuth.turn(lay.choice().layDeg(), w.azimuthDeg()), Rounding.down(w.thicknessM().value(), 2))).sorted(Comparator.comparingDouble(Wall::relDeg)).toList();
+    }
+
+    private static List<String> help(CutPlan p, Hands hands) {
         List<String> all = new ArrayList<>();
         Means means = p.lay().choice().means();
         if (means.kind() == Means.Kind.WEDGES) {
@@ -105,7 +126,7 @@ public record CutPart(String stem, String school, boolean slopingFromBelow, Stri
         p.pull().ifPresent(l -> {
             all.add(String.format(Locale.ROOT, "Line, %s: %.1f m above the cut, %.0f m out; %.1f kN, %.1f kN with wind at %.0f m/s; pretension %.1f kN; it travels %.1f m", means.kind().words(), means.ropeHeightM().orElseThrow(),
                 l.means().anchorDistM().orElseThrow(), Rounding.up(l.still().tensionN() / 1000, 1), Rounding.up(l.atLimit().tensionN() / 1000, 1), l.gustMs(), Rounding.up(l.pretensionN() / 1000, 1), Rounding.up(l.travel().haulM(), 1)));
-            all.addAll(signal(means));
+            all.addAll(signal(means, hands));
         });
         p.fallback().ifPresent(l -> all.add(String.format(Locale.ROOT, "Fallback, %s: %.1f m above the cut, %.0f m out; %.1f kN with wind", l.means().kind().words(), l.means().ropeHeightM().orElseThrow(), l.means().anchorDistM().orElseThrow(),
             Rounding.up(l.atLimit().tensionN() / 1000, 1))));
@@ -114,9 +135,10 @@ public record CutPart(String stem, String school, boolean slopingFromBelow, Stri
     }
 
     /** Who gives the signal to pull, who acts, what is read back, what "it does not move" means. Practice rule; the crew's own agreement outranks it. */
-    public static List<String> signal(Means means) {
-        String puller = means.kind() == Means.Kind.MACHINE_LINE ? "whoever runs the winch" : "the first of those who pull";
-        return List.of("Signal to pull: the cutter gives it and nobody else, one arm swung to the lay, from the end of his way out", "It is read back by " + puller + " with the same arm before anything moves; no answer, no pull",
+    public static List<String> signal(Means means, Hands hands) {
+        String puller = hands.puller().orElse(means.kind() == Means.Kind.MACHINE_LINE ? "whoever runs the winch" : "the first of those who pull");
+        String cutter = hands.cutter().map(n -> n + ", who cuts,").orElse("the cutter");
+        return List.of("Signal to pull: " + cutter + " gives it and nobody else, one arm swung to the lay, from the end of his way out", "It is read back by " + puller + " with the same arm before anything moves; no answer, no pull",
             "Pull " + means.rig().when().words() + ", steadily", "\"It does not move\", arms crossed overhead: hold the line as it is, nobody goes back to the stump");
     }
 }

@@ -206,7 +206,8 @@ class CutPlanTest {
 
     @Test
     void theCardIsSaidInBothUnitsFromTheOutsideToo() {
-        CutPart c = CutPart.of(plan(leaning(2, 180), toward(0, WINCH).by(cuts(Optional.empty(), FaceOrder.SLOPING_FIRST, Optional.of(0.06), Optional.empty()))));
+        CutPart c = CutPart.of(plan(leaning(2, 180), toward(0, WINCH).by(cuts(Optional.empty(), FaceOrder.SLOPING_FIRST, Optional.of(0.06), Optional.empty()))), new CutPart.Hands(Optional.of("Nadia Quill"), Optional.empty()));
+        assertThat(c.help()).anyMatch(h -> h.contains("Nadia Quill, who cuts, gives it")).anyMatch(h -> h.contains("read back by whoever runs the winch"));
         CutPart.Said strap = c.measures().stream().filter(m -> m.key().equals("strap")).findFirst().orElseThrow();
         assertThat(strap.metric()).isEqualTo("60 mm");
         assertThat(strap.inches()).isEqualTo("2 1/2 in");

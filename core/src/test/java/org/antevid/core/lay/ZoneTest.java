@@ -85,6 +85,16 @@ class ZoneTest {
     }
 
     @Test
+    void aGuyWhipsLikeALine() {
+        Support guyed = new Support(Optional.of(new Guy(10, new Spot(-30, 0), Optional.empty())), Optional.empty(), org.antevid.core.assist.Wedges.Set.USUAL, false);
+        LayPlan own = LayPlan.of(org.antevid.core.Samples.oak("S1", HERE, List.of()), org.antevid.core.Samples.toward(0, Means.of(Means.Kind.NOTHING)).by(guyed), org.antevid.core.Samples.site(), LayPlan.Limits.USUAL);
+        assertThat(zones(own).get(Zone.Kind.LINE).takesIn(new Spot(-20, 2))).isTrue();
+        LayPlan both = LayPlan.of(org.antevid.core.Samples.oak("S1", HERE, List.of()), org.antevid.core.Samples.toward(0, WINCH).by(guyed), org.antevid.core.Samples.site(), LayPlan.Limits.USUAL);
+        assertThat(zones(both).get(Zone.Kind.LINE).takesIn(new Spot(-20, 2))).isTrue();
+        assertThat(zones(both).get(Zone.Kind.LINE).takesIn(new Spot(2, 30))).isTrue();
+    }
+
+    @Test
     void aMovedRootPlateIsAStrikerOfItsOwn() {
         StemReading lifted = oak("S1", HERE, List.of(new Defect("d", DefectKind.LIFTED_ROOT_PLATE, 0, 0.3, 90, "")));
         Zone plate = zones(LayPlan.of(lifted, toward(0, WINCH), site(), LayPlan.Limits.USUAL)).get(Zone.Kind.PLATE);
