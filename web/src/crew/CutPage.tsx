@@ -19,7 +19,7 @@ export default function CutPage({ job, card, say }: { job: string; card?: Schema
         return (
           <section key={c.stem} aria-label={`Cut card ${c.stem}`}>
             <div className="c" style={{ background: 'var(--ink)', color: '#fff' }}><p>Cut card {c.stem}: {c.school}</p></div>
-            <div className="cutbig">{c.measures.filter((m) => m.key !== 'boreFrom' && m.key !== 'step').map((m) => (
+            <div className="cutbig">{c.measures.filter((m) => m.key !== 'boreFrom' && m.key !== 'step' && m.key !== 'mouth').map((m) => (
               <div key={m.key}><strong className="n">{inches ? m.inches : m.metric}</strong><span>{m.words}{m.outside && <><br />{inches ? m.outsideInches : m.outside} from bark</>}</span></div>
             ))}
               <div><span>each ±5 mm, to the safe side; bar {Math.round(c.barM * 100)} cm: {c.barReach}{c.barkM === undefined ? '; bark not looked at' : ''}</span></div></div>

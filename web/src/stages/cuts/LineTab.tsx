@@ -97,7 +97,7 @@ function Answer({ line, signal = false }: { line: NonNullable<CutView['line']>; 
       <ul className="checks" aria-label="Kit checks">{line.checks.map((c) => <li key={c.key}><Mark kind={c.ok === undefined ? 'CAUTION' : c.ok ? 'ready' : 'STOP'} size={18} /><span>{c.words}{c.ok === undefined ? '; not checked' : ''}</span></li>)}</ul>
       <p>The line rises at <b className="n">{fixed(line.angleDeg, 0)}°</b>, its arm is <b className="n">{fixed(line.armM)} m</b>. It must travel <b className="n">{fixed(line.travelTieM)} m</b> at the tie, <b className="n">{fixed(line.travelHaulM)} m</b> at the hauling end, up.{line.people !== undefined && <> It takes <b className="n">{line.people}</b> people straight.</>}{Math.abs(line.sideNm) > 100 && <> Off the lay it puts {fixed(Math.abs(line.sideNm) / 1000)} kN m on the hinge, to the {line.sideNm > 0 ? 'right' : 'left'}.</>}</p>
       {signal && <p>Pretension <b className="n">{fixed(line.pretensionN / 1000)} kN</b>: tested by eye, the tips move a little and the line is straight; once the kerf is open it opens a hair. No tell, no go.</p>}
-      <p className="s">Whoever pulls by hand stands {fixed(line.personDistM, 0)} m away or round a block; nobody beside the line, none in its bight. Shock is not covered: no jerking.</p>
+      <p className="s">Whoever pulls by hand stands {fixed(line.personDistM, 0)} m away or round a block; nobody beside the line, none in its bight. The anchor is taken as level with the hinge. Shock is not covered: no jerking.</p>
       {signal && <ul className="checks" aria-label="Signal">{line.signal.map((w) => <li key={w}><span>{w}.</span></li>)}</ul>}
     </>
   );

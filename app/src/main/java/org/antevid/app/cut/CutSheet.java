@@ -205,10 +205,10 @@ final class CutSheet {
         boolean outside = c.barkM().isPresent();
         for (CutPart.Said m : c.measures()) {
             line(Sheet.Pen.line("#d9d5c8", 0.25), x, y + 1, RIGHT, y + 1);
-            y += 6.6;
-            words(x, y, 5.4, true, INK, Sheet.Align.LEFT, m.metric());
+            y += 6.2;
+            words(x, y, 5, true, INK, Sheet.Align.LEFT, m.metric());
             words(RIGHT, y, 2.8, false, MUTE, Sheet.Align.RIGHT, m.outside().map(o -> o + " from bark").orElse(""));
-            y += 3.9;
+            y += 3.7;
             words(x, y, 3, false, INK, Sheet.Align.LEFT, m.words() + m.rule().map(r -> ", own; rule " + r).orElse(""));
             y += 0.8;
         }

@@ -184,10 +184,11 @@ public record CutPlan(LayPlan lay, CutCard byTheRule, BackCut backCut, Optional<
         all.add(new Measure("depth", "notch depth", c.depthM(), bark.map(b -> c.depthM() + b), byTheRule.depthM(), own.depthM().isPresent(), Measure.Safe.DOWN, side("deeper", c.depthM() + CM)));
         all.add(new Measure("face", "face angle", c.faceDeg(), Optional.empty(), byTheRule.faceDeg(), own.faceDeg().isPresent(), Measure.Safe.NONE,
             Optional.of(String.format(Locale.ROOT, "cuts crossing 1 cm shut the face at %.0f°", Math.toDegrees(Math.atan(0.008 / CM))))));
+        c.mouthM().ifPresent(m -> all.add(new Measure("mouth", "notch opens at the front", m, bark.map(b -> m * (c.depthM() + b) / c.depthM()), byTheRule.mouthM().orElse(m), false, Measure.Safe.UP, Optional.empty())));
         all.add(new Measure("hingeLeft", "hinge, left end", c.hingeLeftM(), Optional.empty(), byTheRule.hingeLeftM(), own.hingeLeftM().isPresent(), Measure.Safe.UP,
             Optional.of(String.format(Locale.ROOT, "1 cm thicker at one end: %.1f m at the tip", Rounding.up(length * Math.sin(Math.toRadians(Math.min(90, UNEVEN_DEG * CM / c.hingeThickM()))), 1)))));
         all.add(new Measure("hingeRight", "hinge, right end", c.hingeRightM(), Optional.empty(), byTheRule.hingeRightM(), own.hingeRightM().isPresent(), Measure.Safe.UP, thinner()));
-        all.add(new Measure("hingeLength", "hinge length", c.hingeLengthM(), Optional.empty(), byTheRule.hingeLengthM(), false, Measure.Safe.DOWN,
+        all.add(new Measure("hingeLength", "hinge length", c.hingeLengthM(), bark.map(c::hingeOverBarkM), byTheRule.hingeLengthM(), false, Measure.Safe.DOWN,
             Optional.of(String.format(Locale.ROOT, "1 cm askew: %.2f m at the tip", Rounding.up(SightMiss.of(10, Math.max(0.05, c.hingeLengthM()), length).missM(), 2)))));
         all.add(new Measure("step", "back cut above the notch floor", c.backCutStepM(), Optional.empty(), byTheRule.backCutStepM(), own.stepM().isPresent(), Measure.Safe.UP, Optional.empty()));
         if (backCut == BackCut.BORE_STRAP) {

@@ -201,6 +201,13 @@ public record CutCard(double dLayM, double dAcrossM, double barkM, double ruleHi
         return x <= 0 || x >= 1 ? 0 : 2 * dAcrossM * Math.sqrt(x * (1 - x));
     }
 
+    /** @return length of the hinge line from bark to bark, as a tape lies across the stump, metres */
+    public double hingeOverBarkM(double bark) {
+        double from = Math.abs(depthM + hingeThickM() - dLayM / 2) > Math.abs(depthM - dLayM / 2) ? depthM + hingeThickM() : depthM;
+        double x = (from + bark) / (dLayM + 2 * bark);
+        return 2 * (dAcrossM + 2 * bark) * Math.sqrt(x * (1 - x));
+    }
+
     public boolean borePossible() {
         return boreLengthM.isPresent();
     }

@@ -166,6 +166,20 @@ class CutPlanTest {
     }
 
     @Test
+    void withoutALeanNothingThatHangsOnItIsGuessed() {
+        StemReading s = org.antevid.core.Samples.stem("S1", HERE, StemState.STANDING, Optional.empty(), Condition.SOUND, List.of());
+        CutPlan p = plan(s, toward(0, WINCH));
+        assertThat(p.hinge()).isEmpty();
+        assertThat(p.pull()).isEmpty();
+        assertThat(p.strap()).isEmpty();
+        assertThat(p.wedges()).isEmpty();
+        assertThat(p.taper()).isEmpty();
+        assertThat(p.measures()).extracting(Measure::key).contains("depth", "hingeLeft", "mouth");
+        assertThat(p.steps()).isNotEmpty();
+        assertThat(CutPart.of(p, CutPart.Hands.NOBODY).help()).isEmpty();
+    }
+
+    @Test
     void aStemThatDoesNotMoveHasItsCausesInOrder() {
         CutPlan p = plan(leaning(2, 180), toward(0, WINCH));
         List<DoesNotMove> all = p.doesNotMove(DoesNotMove.Uncut.USUAL);

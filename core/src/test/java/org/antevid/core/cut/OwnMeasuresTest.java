@@ -35,6 +35,9 @@ class OwnMeasuresTest {
         assertThat(c.depthM()).isCloseTo(0.11, within(1e-12));
         assertThat(c.depthFromBarkM()).isCloseTo(0.135, within(1e-12));
         assertThat(c.strapFromBarkM()).isCloseTo(0.075, within(1e-12));
+        // the outer circle of 0.55 m, 0.135 m behind its front: 2 * 0.55 * sqrt(0.24545 * 0.75455)
+        assertThat(c.hingeOverBarkM(0.025)).isCloseTo(0.47339, within(1e-5));
+        assertThat(c.hingeOverBarkM(0)).isCloseTo(c.hingeLengthM(), within(1e-12));
         assertThatThrownBy(() -> own(NONE, NONE, NONE, NONE, Optional.of(0.2)).wood(0.3, 0)).isInstanceOfSatisfying(RefusedInput.class, e -> assertThat(e.faults().get(0).field()).isEqualTo("barkM"));
     }
 
