@@ -22,11 +22,11 @@ export default function CutPage({ job, card, say }: { job: string; card?: Schema
             <div className="cutbig">{c.measures.filter((m) => m.key !== 'boreFrom' && m.key !== 'step' && m.key !== 'mouth').map((m) => (
               <div key={m.key}><strong className="n">{inches ? m.inches : m.metric}</strong><span>{m.words}{m.outside && <><br />{inches ? m.outsideInches : m.outside} from bark</>}</span></div>
             ))}
-              <div><span>each ±5 mm, to the safe side; bar {Math.round(c.barM * 100)} cm: {c.barReach}{c.barkM === undefined ? '; bark not looked at' : ''}</span></div></div>
+              <div><span>each {inches ? '±1/4 in' : '±5 mm'}, to the safe side; bar {Math.round(c.barM * 100)} cm: {c.barReach}{c.barkM === undefined ? '; bark not looked at' : ''}</span></div></div>
             <div style={{ padding: '0 6px' }}><CutFigure card={c} phone /></div>
             <div className="c"><h3>Stand on the {c.stand}</h3><p>{c.standsBecause}; never behind the butt, before the notch, under the lean or in a line’s angle</p></div>
             {ticking ? <div className="c"><CutTicks job={job} step={ticking} act={act} /></div>
-              : <div className="c"><h3>In this order</h3><ol style={{ paddingLeft: 22 }}>{c.steps.filter((s) => s.kind === 'CUT').map((s) => <li key={s.key}><b>{s.words}</b>{s.measure && <span className="n"> · {s.measure}</span>}</li>)}</ol></div>}
+              : <div className="c"><h3>In this order</h3><ol style={{ paddingLeft: 22 }}>{c.steps.filter((s) => s.kind === 'CUT').map((s) => <li key={s.key}><b>{s.words}</b>{s.measure && <span className="n"> · {inches ? s.inches : s.measure}</span>}</li>)}</ol></div>}
             {c.help.length > 0 && <div className="c"><h3>Help and signal</h3><ul>{c.help.map((h) => <li key={h}>{h}</li>)}</ul></div>}
           </section>
         );

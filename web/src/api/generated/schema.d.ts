@@ -1977,6 +1977,7 @@ export interface components {
             wedges: boolean;
         };
         CutStep: {
+            inches: string;
             key: string;
             /** @enum {string} */
             kind: "CUT" | "CHECK" | "SIGNAL";
@@ -3709,6 +3710,7 @@ export interface components {
         TickView: {
             /** Format: date-time */
             at?: string;
+            inches: string;
             key: string;
             /** @enum {string} */
             kind: "CUT" | "CHECK" | "SIGNAL";
@@ -5756,7 +5758,9 @@ export interface operations {
     };
     pdf_1: {
         parameters: {
-            query?: never;
+            query?: {
+                inches?: boolean;
+            };
             header?: never;
             path: {
                 job: string;
@@ -5781,6 +5785,7 @@ export interface operations {
         parameters: {
             query?: {
                 back?: boolean;
+                inches?: boolean;
             };
             header?: never;
             path: {

@@ -57,18 +57,19 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
         <p className="s">Stands on the {c.stand}: {c.standsBecause}. Never behind the butt, in front of the notch, under the side lean, or inside the angle of a line.{c.overlapM !== undefined && ` Passes overlap by ${Math.floor(c.overlapM * 1000)} mm.`}</p></section>
       <Opened job={job} l={l} v={v} leader={leader} />
       {v.warnings.length > 0 && <p className="s">Notes: {v.warnings.join('; ')}.</p>}
-      <p style={{ marginTop: 12 }}><b>Print it</b> as saved, A5: <a href={`/api/jobs/${job}/stems/${l.stem!.id}/cuts/card.pdf`} download>PDF</a> · <a href={`/api/jobs/${job}/stems/${l.stem!.id}/cuts/card.svg`} download>SVG, front</a> · <a href={`/api/jobs/${job}/stems/${l.stem!.id}/cuts/card.svg?back=true`} download>back</a></p>
+      <p style={{ marginTop: 12 }}><b>Print it</b> as saved, A5: <a href={`/api/jobs/${job}/stems/${l.stem!.id}/cuts/card.pdf?inches=${inches}`} download>PDF</a> · <a href={`/api/jobs/${job}/stems/${l.stem!.id}/cuts/card.svg?inches=${inches}`} download>SVG, front</a> · <a href={`/api/jobs/${job}/stems/${l.stem!.id}/cuts/card.svg?back=true&inches=${inches}`} download>back</a></p>
     </>
   );
 }
 
 /** Cuts numbered, checks as squares, signals in the lay's colour. */
 export function Steps({ steps }: { steps: Schemas['CutStep'][] }) {
+  const inches = useUnits() === 'feet';
   let n = 0;
   return (
     <table aria-label="Steps of the cut"><tbody>{steps.map((s) => {
       if (s.kind === 'CUT') n += 1;
-      return <tr key={s.key}><td className="n" style={{ width: 30 }}>{s.kind === 'CUT' ? <b>{n}</b> : <Mark kind="none" size={16} />}</td><td style={s.kind === 'SIGNAL' ? { color: 'var(--lay)', fontWeight: 700 } : s.kind === 'CUT' ? { fontWeight: 700 } : undefined}>{s.words}{s.measure && <><br /><span className="n">{s.measure}</span></>}</td></tr>;
+      return <tr key={s.key}><td className="n" style={{ width: 30 }}>{s.kind === 'CUT' ? <b>{n}</b> : <Mark kind="none" size={16} />}</td><td style={s.kind === 'SIGNAL' ? { color: 'var(--lay)', fontWeight: 700 } : s.kind === 'CUT' ? { fontWeight: 700 } : undefined}>{s.words}{s.measure && <><br /><span className="n">{inches ? s.inches : s.measure}</span></>}</td></tr>;
     })}</tbody></table>
   );
 }

@@ -165,5 +165,7 @@ class CutServerTest {
         String back = new String(calls.bytes(leader, "/stems/" + stem + "/cuts/card.svg?back=true"), StandardCharsets.UTF_8);
         assertThat(front).contains("From above").doesNotContain("Part the strap");
         assertThat(back).contains("Part the strap").contains("Signal to pull");
+        assertThat(new String(calls.bytes(leader, "/stems/" + stem + "/cuts/card.svg?inches=true"), StandardCharsets.UTF_8)).contains(" in from bark").doesNotContain(" mm");
+        assertThat(new String(calls.bytes(leader, "/stems/" + stem + "/cuts/card.svg?inches=true&back=true"), StandardCharsets.UTF_8)).contains(" in strap").doesNotContain(" mm");
     }
 }

@@ -79,14 +79,14 @@ class CutController {
 
     @GetMapping(value = "/card.svg", produces = "image/svg+xml")
     @Needs(Needs.Right.READ)
-    ResponseEntity<byte[]> svg(@PathVariable String job, @PathVariable String stem, @RequestParam(defaultValue = "false") boolean back, @AuthenticationPrincipal SignedIn me) {
-        return file(SheetSvg.of(cuts.sheet(job, stem, me).get(back ? 1 : 0)).getBytes(StandardCharsets.UTF_8), "image/svg+xml", back ? "cut-card-back.svg" : "cut-card.svg");
+    ResponseEntity<byte[]> svg(@PathVariable String job, @PathVariable String stem, @RequestParam(defaultValue = "false") boolean back, @RequestParam(defaultValue = "false") boolean inches, @AuthenticationPrincipal SignedIn me) {
+        return file(SheetSvg.of(cuts.sheet(job, stem, inches, me).get(back ? 1 : 0)).getBytes(StandardCharsets.UTF_8), "image/svg+xml", back ? "cut-card-back.svg" : "cut-card.svg");
     }
 
     @GetMapping(value = "/card.pdf", produces = "application/pdf")
     @Needs(Needs.Right.READ)
-    ResponseEntity<byte[]> pdf(@PathVariable String job, @PathVariable String stem, @AuthenticationPrincipal SignedIn me) {
-        return file(SheetPdf.of(cuts.sheet(job, stem, me)), "application/pdf", "cut-card.pdf");
+    ResponseEntity<byte[]> pdf(@PathVariable String job, @PathVariable String stem, @RequestParam(defaultValue = "false") boolean inches, @AuthenticationPrincipal SignedIn me) {
+        return file(SheetPdf.of(cuts.sheet(job, stem, inches, me)), "application/pdf", "cut-card.pdf");
     }
 
     private static ResponseEntity<byte[]> file(byte[] bytes, String type, String name) {

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import org.antevid.app.sheet.Sheet;
 import org.antevid.core.card.CutStep;
+import org.antevid.core.card.Measure;
 import org.antevid.core.card.Passes;
 import org.antevid.core.plan.CutPart;
 
@@ -25,12 +26,14 @@ final class CutSheet {
     private static final double STUMP_MM = 64;
 
     private final CutPart c;
+    private final boolean inches;
     private final Sheet sheet;
     private final int scale;
     private final double mm;
 
-    private CutSheet(CutPart card, String title) {
+    private CutSheet(CutPart card, boolean inches, String title) {
         this.c = card;
+        this.inches = inches;
         this.sheet = new Sheet(W, H, title);
         double widest = Math.max(card.dAlongM(), card.dAcrossM());
         int chosen = SCALES[SCALES.length - 1];
@@ -44,14 +47,14 @@ final class CutSheet {
         this.mm = 1000.0 / chosen;
     }
 
-    static List<Sheet> of(CutPart card, String job, String state, Optional<String> notProven) {
-        CutSheet front = new CutSheet(card, job + ": cut card of " + card.stem());
+    static List<Sheet> of(CutPart card, boolean inches, String job, String state, Optional<String> notProven) {
+        CutSheet front = new CutSheet(card, inches, job + ": cut card of " + card.stem());
         front.head(job, state, notProven);
         front.side(LEFT + 36, 74);
         front.stump(LEFT + 36, 148);
         front.measures(88, 39);
         front.foot();
-        CutSheet behind = new CutSheet(card, job + ": cut card of " + card.stem() + ", order of the cuts");
+        CutSheet behind = new CutSheet(card, inches, job + ": cut card of " + card.stem() + ", order of the cuts");
         behind.head(job, state, Optional.empty());
         behind.steps();
         behind.foot();
@@ -81,10 +84,14 @@ final class CutSheet {
     private void head(String job, String state, Optional<String> notProven) {
         words(LEFT, 15, 7, true, INK, Sheet.Align.LEFT, "Cut card " + c.stem());
         words(RIGHT, 15, 7, true, LAY, Sheet.Align.RIGHT, String.format(Locale.ROOT, "lay %03.0f°", c.layDeg()));
-        words(LEFT, 21, 3.6, true, INK, Sheet.Align.LEFT, c.school() + ", " + c.backCut() + ", bar " + Math.round(100 * c.barM()) + " cm: " + c.barReach());
+        words(LEFT, 21, 3.6, true, INK, Sheet.Align.LEFT, c.school() + ", " + c.backCut() + ", bar " + (inches ? said(c.barM()) : Math.round(100 * c.barM()) + " cm") + ": " + c.barReach());
         words(LEFT, 26, 3, false, MUTE, Sheet.Align.LEFT, job + ", " + state);
         notProven.ifPresent(w -> words(LEFT, 31, 3, true, KEEP, Sheet.Align.LEFT, cut(w, 92)));
         line(Sheet.Pen.line(INK, 0.4), LEFT, 33, RIGHT, 33);
+    }
+
+    private String said(double metres) {
+        return inches ? Measure.inches(metres, Measure.Safe.DOWN) : Measure.metric(metres, Measure.Safe.DOWN);
     }
 
     private static String cut(String text, int most) {
@@ -126,7 +133,7 @@ final class CutSheet {
                 words((marks[i] + marks[i + 1]) / 2, y + (i % 2 == 0 ? 4.4 : -1.8), 3, false, INK, Sheet.Align.MIDDLE, name[i]);
             }
         }
-        words(LEFT, floorY + 25, 2.8, false, MUTE, Sheet.Align.LEFT, String.format(Locale.ROOT, "floor of the notch %.0f cm above ground, 1 : %d on A5", 100 * c.cutHeightM(), scale));
+        words(LEFT, floorY + 25, 2.8, false, MUTE, Sheet.Align.LEFT, "floor of the notch " + said(c.cutHeightM()) + " above ground, 1 : " + scale + " on A5");
     }
 
     /** The stump from above, front to the right. */
@@ -206,14 +213,14 @@ final class CutSheet {
         for (CutPart.Said m : c.measures()) {
             line(Sheet.Pen.line("#d9d5c8", 0.25), x, y + 1, RIGHT, y + 1);
             y += 6.2;
-            words(x, y, 5, true, INK, Sheet.Align.LEFT, m.metric());
-            words(RIGHT, y, 2.8, false, MUTE, Sheet.Align.RIGHT, m.outside().map(o -> o + " from bark").orElse(""));
+            words(x, y, 5, true, INK, Sheet.Align.LEFT, inches ? m.inches() : m.metric());
+            words(RIGHT, y, 2.8, false, MUTE, Sheet.Align.RIGHT, (inches ? m.outsideInches() : m.outside()).map(o -> o + " from bark").orElse(""));
             y += 3.7;
             words(x, y, 3, false, INK, Sheet.Align.LEFT, m.words() + m.rule().map(r -> ", own; rule " + r).orElse(""));
             y += 0.8;
         }
         y += 5;
-        words(x, y, 2.8, false, MUTE, Sheet.Align.LEFT, (outside ? String.format(Locale.ROOT, "inside %.0f mm of bark", 1000 * c.barkM().orElseThrow()) : "bark NOT looked at") + ", each ±5 mm");
+        words(x, y, 2.8, false, MUTE, Sheet.Align.LEFT, (outside ? "inside " + said(c.barkM().orElseThrow()) + " of bark" : "bark NOT looked at") + (inches ? ", each ±1/4 in" : ", each ±5 mm"));
         y += 6;
         words(x, y, 3.6, true, INK, Sheet.Align.LEFT, "Stand on the " + c.stand() + ":");
         y += 3.8;
@@ -224,7 +231,7 @@ final class CutSheet {
             y += 3.8;
         }
         if (c.overlapM().isPresent()) {
-            words(x, y, 3, false, INK, Sheet.Align.LEFT, String.format(Locale.ROOT, "passes overlap by %.0f mm", Math.floor(1000 * c.overlapM().get())));
+            words(x, y, 3, false, INK, Sheet.Align.LEFT, "passes overlap by " + said(c.overlapM().get()));
         }
     }
 
@@ -248,7 +255,7 @@ final class CutSheet {
         int n = 1;
         for (CutStep s : c.steps()) {
             boolean cuts = s.kind() == CutStep.Kind.CUT;
-            List<String> parts = wrapped(s.words() + (s.measure().isEmpty() ? "" : ": " + s.measure()), cuts ? 82 : 90);
+            List<String> parts = wrapped(s.words() + (s.measure().isEmpty() ? "" : ": " + (inches ? s.inches() : s.measure())), cuts ? 82 : 90);
             for (int i = 0; i < parts.size(); i++) {
                 lines.add(new Line(i > 0 ? "" : cuts ? String.valueOf(n++) : "box", parts.get(i), cuts, s.kind() == CutStep.Kind.SIGNAL ? LAY : INK));
             }

@@ -79,12 +79,12 @@ class Cuts {
     }
 
     /** @return the saved cut card on A5, front and back */
-    List<Sheet> sheet(String jobId, String stemId, SignedIn who) {
+    List<Sheet> sheet(String jobId, String stemId, boolean inches, SignedIn who) {
         String label = stems.known(jobId, stemId).reading().label();
         Lays.Chosen c = lays.chosenFor(stemId).orElseThrow(() -> new RefusedInput("MISSING", "lay", "choose and save a lay of " + label + " first"));
         Site site = lays.site(jobId);
         LayPlan p = lays.plan(stems.known(jobId, stemId).reading(), site, c.choice());
         String state = (c.fixed() ? "lay fixed" : "lay NOT fixed") + ", " + who.name() + ", " + STAMP.format(Instant.now());
-        return CutSheet.of(CutPart.of(CutPlan.of(p, site), hands(jobId, p)), jobs.job(jobId).name(), state, Optional.of(p.control()).filter(x -> !x.proven()).map(x -> "Lay not proven: " + String.join("; ", x.reasons())));
+        return CutSheet.of(CutPart.of(CutPlan.of(p, site), hands(jobId, p)), inches, jobs.job(jobId).name(), state, Optional.of(p.control()).filter(x -> !x.proven()).map(x -> "Lay not proven: " + String.join("; ", x.reasons())));
     }
 }

@@ -46,7 +46,7 @@ class RunController {
                     Optional<String> liftReason) {
     }
 
-    record TickView(String key, CutStep.Kind kind, String words, String measure, Optional<String> who, Optional<Instant> at) {
+    record TickView(String key, CutStep.Kind kind, String words, String measure, String inches, Optional<String> who, Optional<Instant> at) {
     }
 
     record StepState(String id, int turn, String title, Optional<String> stem, List<PersonState> people, boolean iMayConfirmStopped, boolean iAmPosted,
@@ -108,7 +108,7 @@ class RunController {
             ready.stream().filter(r -> r.personId.equals(p.personId())).map(r -> r.readyAt).findFirst())).toList();
         List<Role> mine = s.posts().stream().filter(p -> p.personId().equals(me.personId())).map(Step.Post::role).toList();
         return new StepState(s.id(), s.turn(), s.title(), s.stem(), states, mine.stream().anyMatch(r -> r == Role.CUTTER || r == Role.LOOKOUT), !mine.isEmpty(),
-            ready.stream().anyMatch(r -> r.personId.equals(me.personId())), runs.ticks(job, s).stream().map(t -> new TickView(t.step().key(), t.step().kind(), t.step().words(), t.step().measure(),
+            ready.stream().anyMatch(r -> r.personId.equals(me.personId())), runs.ticks(job, s).stream().map(t -> new TickView(t.step().key(), t.step().kind(), t.step().words(), t.step().measure(), t.step().inches(),
                 t.by().map(b -> b.who), t.by().map(b -> b.at))).toList(), runs.mayTick(job, s, me));
     }
 

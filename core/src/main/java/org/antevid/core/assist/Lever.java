@@ -22,6 +22,6 @@ public record Lever(double capacityNm, double liftM) {
         }
         double force = PullLine.PERSON_N * LONG_ARM_M / TOE_M;
         double byLift = massKg * StemMass.G * cgM * (TOE_LIFT_M - KERF_M) / (Wedges.SAFETY * armM);
-        return new Lever(Math.max(0, Math.min(Wedges.againstHinge(force * armM / Wedges.SAFETY, massKg * StemMass.G * cgM, hingeHoldNm, hingePerRadNm), byLift)), TOE_LIFT_M - KERF_M);
+        return new Lever(Math.max(0, Math.min(Wedges.againstHinge(force * armM, massKg * StemMass.G * cgM, hingeHoldNm, hingePerRadNm), byLift)), TOE_LIFT_M - KERF_M);
     }
 }

@@ -51,7 +51,7 @@ public record Wedges(double totalOffsetM, double backAngleDeg, double liftNeeded
      * @param hingeOffsetM hinge in front of the stem's centre
      * @param armM         hinge to wedge
      * @param windBackNm   moment of the wind against them
-     * @param hingeHoldNm  moment the hinge itself holds against being bent
+     * @param hingeHoldNm  moment the hinge itself holds against being bent; the reserve is put on it too
      * @param barInCutM    bar still in the kerf beside the wedge
      * @param forceCapN    vertical, per driven wedge (judgement)
      */
@@ -135,14 +135,14 @@ public record Wedges(double totalOffsetM, double backAngleDeg, double liftNeeded
      */
     public static double capacityNm(double massKg, double cgM, double armM, double hingeHoldNm, double hingePerRadNm, Set set) {
         double weight = massKg * G;
-        double byForce = againstHinge(set.beside * FORCE_CAP_N * armM / SAFETY, weight * cgM, hingeHoldNm, hingePerRadNm);
+        double byForce = againstHinge(set.beside * FORCE_CAP_N * armM, weight * cgM, hingeHoldNm, hingePerRadNm);
         double byLift = weight * cgM * Math.max(0, set.stack * set.liftM * fit(armM, 0, set) - 0.008) / (SAFETY * armM);
         return Math.max(0, Math.min(byForce, Math.min(byLift, weight * cgM * Math.tan(Math.toRadians(MAX_BACK_DEG)))));
     }
 
-    /** @return what is left of a moment for gravity once the hinge has been bent as far as that gravity asks */
+    /** The reserve is for a lean that nobody knows exactly; the hinge is there once. @return what is left of a moment for gravity when the hinge is bent as far as that gravity asks */
     static double againstHinge(double momentNm, double weightCgNm, double hingeHoldNm, double hingePerRadNm) {
-        return Math.max(momentNm - hingeHoldNm, momentNm / (1 + SAFETY * hingePerRadNm / weightCgNm));
+        return Math.max((momentNm - hingeHoldNm) / SAFETY, momentNm / (SAFETY + hingePerRadNm / weightCgNm));
     }
 
     public boolean enough() {

@@ -98,9 +98,9 @@ public record CutPlan(LayPlan lay, CutCard byTheRule, BackCut backCut, Optional<
         StemMass mass = p.mass();
         double weight = mass.massHighKg() * StemMass.G;
         double back = r.backHighNm() / weight;
-        double turned = Wedges.SAFETY * Math.atan(Math.max(0, back) / mass.cgM());
+        double turned = Math.atan(Math.max(0, back) / mass.cgM());
         double offset = p.card().hingeOffsetM();
-        return Wedges.of(Wedges.Load.usual(mass.massHighKg(), Math.max(-10, back - offset), mass.cgM(), offset, Math.max(0.02, p.card().behindHingeM()), windNm, r.hold().bendNm(turned)),
+        return Wedges.of(Wedges.Load.usual(mass.massHighKg(), Math.max(-10, back - offset), mass.cgM(), offset, Math.max(0.02, p.card().behindHingeM()), windNm, r.hold().bendNm(turned) / Wedges.SAFETY),
             p.choice().support().wedges());
     }
 

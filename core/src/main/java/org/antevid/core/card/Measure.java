@@ -1,5 +1,6 @@
 package org.antevid.core.card;
 
+import java.util.Locale;
 import java.util.Optional;
 import org.antevid.core.quantity.Rounding;
 
@@ -34,7 +35,17 @@ public record Measure(String key, String words, double value, Optional<Double> o
         };
     }
 
-    public double saidM() {
-        return rounded(value, safe, STEP_M);
+    /** @return "50 mm" */
+    public static String metric(double metres, Safe safe) {
+        return String.format(Locale.ROOT, "%.0f mm", 1000 * rounded(metres, safe, STEP_M));
+    }
+
+    /** @return "2 1/4 in" */
+    public static String inches(double metres, Safe safe) {
+        long quarters = Math.round(rounded(metres, safe, STEP_INCH_M) / STEP_INCH_M);
+        String[] part = {"", " 1/4", " 1/2", " 3/4"};
+        long whole = Math.floorDiv(quarters, 4L);
+        String rest = part[(int) Math.floorMod(quarters, 4L)];
+        return (whole == 0 && !rest.isEmpty() ? rest.strip() : whole + rest) + " in";
     }
 }

@@ -21,7 +21,7 @@ import org.antevid.core.stem.Species;
  * @param tensionSideM  thickness offered at the end away from the side lean
  * @param leanSideM     thickness offered at the end toward it
  * @param forwardHoldNm moment it takes to bend it over, upper side
- * @param bendPerRadNm  moment for each radian while it still springs, from a hinge that bends over twice its thickness (judgement)
+ * @param bendPerRadNm  moment for each radian while it still springs, from a hinge that bends over four times its thickness (judgement)
  * @param movesAlone    the forward moment bends it by itself
  */
 public record HingeHold(double capacityNm, double designNm, double utilisation, double signedUse, double driftDeg, Grade grade, Optional<Double> neededThickM, double tensionSideM,
@@ -31,7 +31,7 @@ public record HingeHold(double capacityNm, double designNm, double utilisation, 
     private static final double TAPER_FROM = 0.15;
     private static final double THICKER = 1;
     private static final double THINNER = 0.25;
-    private static final double BENDS_OVER_THICKNESSES = 2;
+    private static final double BENDS_OVER_THICKNESSES = 4;
     /** Upper strength of wood against its typical one. */
     private static final double UPPER = 1.25;
 

@@ -135,7 +135,7 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
         boolean enough = r.backHighNm() <= 0 || r.backHighNm() <= r.capacityNm().orElse(0.0);
         boolean machineTooWeak = !enough && choice.means().kind() == Means.Kind.MACHINE_LINE && r.capacityNm().isPresent();
         if (machineTooWeak) {
-            against.add(pull > 0 ? "the machine pulls " + kilo(choice.means().pullN().orElse(0.0), false) + ", it needs " + kilo(pull, true) : "the machine cannot pull that way from where it stands");
+            against.add(pull > 0 ? "the line gives " + kilo(choice.means().tensionN().orElse(0.0), false) + ", it needs " + kilo(pull, true) : "the machine cannot pull that way from where it stands");
         } else if (!enough) {
             first.add(pull > 0 ? "pull with at least " + kilo(pull, true) : "a line from the front");
         }

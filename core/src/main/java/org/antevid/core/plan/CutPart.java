@@ -89,26 +89,13 @@ public record CutPart(String stem, String school, boolean slopingFromBelow, Stri
 
     private static Said said(Measure m) {
         boolean angle = m.key().equals("face");
-        return new Said(m.key(), m.words(), m.value(), angle ? degrees(m.value()) : metric(m.value(), m.safe()), angle ? degrees(m.value()) : inches(m.value(), m.safe()),
-            m.outside().map(v -> metric(v, m.safe())), m.outside().map(v -> inches(v, m.safe())), Optional.of(angle ? degrees(m.rule()) : metric(m.rule(), m.safe())).filter(r -> m.own()),
+        return new Said(m.key(), m.words(), m.value(), angle ? degrees(m.value()) : Measure.metric(m.value(), m.safe()), angle ? degrees(m.value()) : Measure.inches(m.value(), m.safe()),
+            m.outside().map(v -> Measure.metric(v, m.safe())), m.outside().map(v -> Measure.inches(v, m.safe())), Optional.of(angle ? degrees(m.rule()) : Measure.metric(m.rule(), m.safe())).filter(r -> m.own()),
             m.safe() == Measure.Safe.NONE ? "" : m.safe().name().toLowerCase(Locale.ROOT), m.own(), m.off().orElse(""));
     }
 
     private static String degrees(double deg) {
         return String.format(Locale.ROOT, "%.0f°", deg);
-    }
-
-    private static String metric(double metres, Measure.Safe safe) {
-        return String.format(Locale.ROOT, "%.0f mm", 1000 * Measure.rounded(metres, safe, Measure.STEP_M));
-    }
-
-    /** @return "2 1/4 in" */
-    private static String inches(double metres, Measure.Safe safe) {
-        long quarters = Math.round(Measure.rounded(metres, safe, Measure.STEP_INCH_M) / Measure.STEP_INCH_M);
-        String[] part = {"", " 1/4", " 1/2", " 3/4"};
-        long whole = Math.floorDiv(quarters, 4L);
-        String rest = part[(int) Math.floorMod(quarters, 4L)];
-        return (whole == 0 && !rest.isEmpty() ? rest.strip() : whole + rest) + " in";
     }
 
     private static List<Wall> walls(LayPlan lay) {

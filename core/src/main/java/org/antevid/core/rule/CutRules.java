@@ -23,75 +23,79 @@ import org.antevid.core.quantity.Rounding;
 import org.antevid.core.stem.RaisedCut;
 import org.antevid.core.stem.StemState;
 
-/** What the cut card says against itself. */
-final class CutRules {
+/** What the cut card says against itself. The cards of a job are computed once for all of it. */
+final class CutRules implements Rule {
     private static final Map<String, String> WARNED = Map.of(
         "HINGE_NOT_RELIABLE", "the wood cannot be relied on as a hinge",
         "DEAD_WOOD_ON_WEDGES", "a stiff dead hinge over wedges splits the stem; prefer a line",
         "THIN_HINGE_LARGE_STEM", "a thin hinge on more than half a metre leaves no margin",
         "FACE_CLOSES_EARLY_BYPASS", "face cuts that cross close the notch early",
         "BACK_CUT_BELOW_FACE", "the back cut lies below the notch floor: nothing keeps the butt from coming back over the stump");
-    static final List<Rule> ALL = List.of(CutRules::reach, CutRules::warned, CutRules::side, CutRules::strap, CutRules::splitting, CutRules::opened, CutRules::height, CutRules::bark, CutRules::school,
-        CutRules::special);
 
-    private CutRules() {
+    /** A rule about one card. */
+    @FunctionalInterface
+    interface OfCard {
+        Stream<Finding> check(CutPlan card, Situation s);
     }
 
-    static Stream<CutPlan> cards(Situation s) {
-        return s.stems().stream().filter(f -> f.reading().state() != StemState.FELLED).flatMap(f -> f.lay().stream()).map(p -> CutPlan.of(p, s.site()));
+    private static final List<OfCard> CHECKS = List.of(CutRules::reach, CutRules::warned, CutRules::side, CutRules::strap, CutRules::splitting, CutRules::opened, CutRules::height, CutRules::bark,
+        CutRules::school, CutRules::special);
+
+    @Override
+    public Stream<Finding> check(Situation s) {
+        return s.stems().stream().filter(f -> f.reading().state() != StemState.FELLED).flatMap(f -> f.lay().stream()).map(p -> CutPlan.of(p, s.site()))
+            .flatMap(card -> Stream.concat(CHECKS.stream(), HelpRules.CHECKS.stream()).flatMap(c -> c.check(card, s)));
     }
 
     private static String label(CutPlan p) {
         return p.lay().stem().label();
     }
 
-    private static Stream<Finding> reach(Situation s) {
-        return cards(s).flatMap(p -> switch (p.card().barReach()) {
+    private static Stream<Finding> reach(CutPlan p, Situation s) {
+        return switch (p.card().barReach()) {
             case NOT_REACHABLE -> Stream.of(Finding.of("bar:" + label(p), STOP, 4, label(p), label(p) + ": the bar does not get through the stem", "a cut that cannot be finished leaves a tree on a stub",
                 "practice rule", String.format(Locale.ROOT, "a bar of %.0f cm or longer", Math.ceil(100 * p.card().dAcrossM() / 2.5))));
             case BOTH_SIDES_AND_FACE_BORE -> Stream.of(Finding.of("facebore:" + label(p), SECOND_OPINION, 4, label(p), label(p) + ": this bar needs a bore through the face: " + Technique.FACE_PLUNGE.warns(),
                 "specialist work is not done by who happens to be there", "practice rule", String.format(Locale.ROOT, "a bar of %.0f cm or longer, or a second opinion", Math.ceil(50 * p.card().dAcrossM() + 2.5))));
             case ONE_SIDE, BOTH_SIDES -> Stream.<Finding>empty();
-        });
+        };
     }
 
-    private static Stream<Finding> warned(Situation s) {
-        return cards(s).flatMap(p -> p.card().warnings().stream().filter(WARNED::containsKey).map(w -> Finding.of("cut:" + label(p) + ":" + w, CAUTION, 4, label(p), label(p) + ": " + WARNED.get(w),
-            "the hinge steers the fall", "practice rule", "choose another type of cut, or acknowledge")));
+    private static Stream<Finding> warned(CutPlan p, Situation s) {
+        return p.card().warnings().stream().filter(WARNED::containsKey).map(w -> Finding.of("cut:" + label(p) + ":" + w, CAUTION, 4, label(p), label(p) + ": " + WARNED.get(w),
+            "the hinge steers the fall", "practice rule", "choose another type of cut, or acknowledge"));
     }
 
-    private static Stream<Finding> side(Situation s) {
-        return cards(s).flatMap(p -> p.lay().row().stream().filter(r -> r.use() >= 0.6 && r.use() < 1).map(r -> Finding.of("side:" + label(p), CAUTION, 4, label(p), label(p) + ": side lean uses "
-            + Math.round(Math.ceil(r.use() * 100)) + " % of the hinge", "above 60 % a guy line is wanted", "mechanics", "lay closer to the lean, rig a guy, or acknowledge")));
+    private static Stream<Finding> side(CutPlan p, Situation s) {
+        return p.lay().row().stream().filter(r -> r.use() >= 0.6 && r.use() < 1).map(r -> Finding.of("side:" + label(p), CAUTION, 4, label(p), label(p) + ": side lean uses "
+            + Math.round(Math.ceil(r.use() * 100)) + " % of the hinge", "above 60 % a guy line is wanted", "mechanics", "lay closer to the lean, rig a guy, or acknowledge"));
     }
 
     /** The strap holds lean, wind and pretension twice over, or it is a stop. */
-    private static Stream<Finding> strap(Situation s) {
-        return cards(s).flatMap(p -> {
-            List<Finding> found = new ArrayList<>();
-            p.strap().filter(h -> !h.holds()).ifPresent(h -> found.add(Finding.of("strap:" + label(p), STOP, 4, label(p), label(p) + ": the strap holds only " + Rounding.downText(h.ratio().orElse(0.0))
-                + " times what lean, wind and pretension ask", "a strap that lets go early lets the tree go with the cutter beside it; twice is asked", "mechanics",
-                h.neededM().map(n -> String.format(Locale.ROOT, "a strap of %.0f mm from the outside of the bark, another lay, or a line that holds it back", Math.ceil(1000 * n))).orElse("another lay, or a line or machine that holds it back"))));
-            p.strapFull().filter(h -> p.strap().filter(x -> x.holds()).isPresent() && h.ratio().filter(r -> r < 1).isPresent()).ifPresent(h -> found.add(Finding.of("strapfull:" + label(p), CAUTION, 4, label(p),
-                label(p) + ": pulled in full before the release the strap tears, it holds " + Rounding.downText(h.ratio().orElse(0.0)) + " times that", "the pull begins on the signal and not before", "mechanics",
-                "agree the signal and the pretension, and acknowledge")));
-            return found.stream();
-        });
+    private static Stream<Finding> strap(CutPlan p, Situation s) {
+        List<Finding> found = new ArrayList<>();
+        p.strap().filter(h -> !h.holds()).ifPresent(h -> found.add(Finding.of("strap:" + label(p), STOP, 4, label(p), label(p) + ": the strap holds only " + Rounding.downText(h.ratio().orElse(0.0))
+            + " times what lean, wind and pretension ask", "a strap that lets go early lets the tree go with the cutter beside it; twice is asked", "mechanics",
+            h.neededM().map(n -> String.format(Locale.ROOT, "a strap of %.0f mm from the outside of the bark, another lay, or a line that holds it back", Math.ceil(1000 * n))).orElse("another lay, or a line or machine that holds it back"))));
+        p.strapFull().filter(h -> p.strap().filter(x -> x.holds()).isPresent() && h.ratio().filter(r -> r < 1).isPresent()).ifPresent(h -> found.add(Finding.of("strapfull:" + label(p), CAUTION, 4, label(p),
+            label(p) + ": pulled in full before the release the strap tears, it holds " + Rounding.downText(h.ratio().orElse(0.0)) + " times that", "the pull begins on the signal and not before", "mechanics",
+            "agree the signal and the pretension, and acknowledge")));
+        return found.stream();
     }
 
-    private static Stream<Finding> splitting(Situation s) {
-        return cards(s).flatMap(p -> p.splitting().stream().filter(x -> x.risk().result().compareTo(SplitRisk.Level.HIGH) >= 0).map(x -> {
+    private static Stream<Finding> splitting(CutPlan p, Situation s) {
+        return p.splitting().stream().filter(x -> x.risk().result().compareTo(SplitRisk.Level.HIGH) >= 0).map(x -> {
             boolean extreme = x.risk().result() == SplitRisk.Level.EXTREME;
             return Finding.of("chair:" + label(p), extreme ? STOP : SECOND_OPINION, 4, label(p), label(p) + ": cut like this, pull and wind counted, it may split up the stem: " + x.risk().result().key()
                 + (extreme ? ". Do not fell by hand" : ""), String.join(", ", x.likely()), "practice rule and mechanics, the worse decides",
                 x.changes().stream().filter(c -> c.level().filter(l -> l.compareTo(x.risk().result()) < 0).isPresent()).map(c -> c.words() + " (" + c.level().orElseThrow().key() + ")")
                     .collect(Collectors.collectingAndThen(Collectors.joining("; "), w -> w.isEmpty() ? "a machine, or dismantle" : w)));
-        }));
+        });
     }
 
     /** What the opened face showed decides by corners and wood share. */
-    private static Stream<Finding> opened(Situation s) {
-        return cards(s).flatMap(p -> p.opened().stream().flatMap(o -> {
+    private static Stream<Finding> opened(CutPlan p, Situation s) {
+        return p.opened().stream().flatMap(o -> {
             String words = String.format(Locale.ROOT, "%s: the opened face shows %.0f mm of sound wood left and %.0f mm right, %.0f %% of the hinge", label(p), Math.floor(1000 * o.leftM()), Math.floor(1000 * o.rightM()),
                 Math.floor(100 * o.woodShare()));
             String why = "corners and wood share steer, whatever the section modulus says";
@@ -102,43 +106,42 @@ final class CutRules {
                     "raise the cut to thicker wood, a machine line with a guy, or a second opinion"));
                 case MACHINE_OR_DISMANTLE -> Stream.of(Finding.of("opened:" + label(p), STOP, 4, label(p), words + ": not by hand", why, "practice rule", "stop work on it, close the place, machine or dismantle"));
             };
-        }));
-    }
-
-    private static Stream<Finding> height(Situation s) {
-        return cards(s).flatMap(p -> {
-            double h = p.lay().choice().cutHeightM();
-            if (h > RaisedCut.WORKING_HEIGHT_M + 1e-9) {
-                return Stream.of(Finding.of("height:" + label(p), STOP, 4, label(p), String.format(Locale.ROOT, "%s: a cut at %.2f m is above working height", label(p), h), "nobody cuts above the hips, and never from a ladder",
-                    "practice rule", p.heights().suggested().map(l -> String.format(Locale.ROOT, "cut at %.2f m", l)).orElse(p.heights().instead())));
-            }
-            List<String> met = p.heights().metBy(h).stream().map(r -> r.words()).toList();
-            return met.isEmpty() ? Stream.<Finding>empty() : Stream.of(Finding.of("height:" + label(p), CAUTION, 4, label(p), String.format(Locale.ROOT, "%s: the cut at %.2f m meets %s", label(p), h, String.join("; ", met)),
-                "the cut goes where the wood is sound", "practice rule", p.heights().suggested().map(l -> String.format(Locale.ROOT, "cut at %.2f m, or acknowledge", l)).orElse(p.heights().instead() + "; or acknowledge")));
         });
     }
 
+    private static Stream<Finding> height(CutPlan p, Situation s) {
+        double h = p.lay().choice().cutHeightM();
+        if (h > RaisedCut.WORKING_HEIGHT_M + 1e-9) {
+            return Stream.of(Finding.of("height:" + label(p), STOP, 4, label(p), String.format(Locale.ROOT, "%s: a cut at %.2f m is above working height", label(p), h), "nobody cuts above the hips, and never from a ladder",
+                "practice rule", p.heights().suggested().map(l -> String.format(Locale.ROOT, "cut at %.2f m", l)).orElse(p.heights().instead())));
+        }
+        List<String> met = p.heights().metBy(h).stream().map(r -> r.words()).toList();
+        return met.isEmpty() ? Stream.<Finding>empty() : Stream.of(Finding.of("height:" + label(p), CAUTION, 4, label(p), String.format(Locale.ROOT, "%s: the cut at %.2f m meets %s", label(p), h, String.join("; ", met)),
+            "the cut goes where the wood is sound", "practice rule", p.heights().suggested().map(l -> String.format(Locale.ROOT, "cut at %.2f m, or acknowledge", l)).orElse(p.heights().instead() + "; or acknowledge")));
+    }
+
     /** Bark holds nothing; one that nobody looked at is counted as wood. */
-    private static Stream<Finding> bark(Situation s) {
-        return cards(s).filter(p -> p.lay().choice().cuts().barkM().isEmpty()).map(p -> Finding.of("bark:" + label(p), CAUTION, 4, label(p), label(p) + ": the bark was not looked at, the card counts it as wood",
+    private static Stream<Finding> bark(CutPlan p, Situation s) {
+        return p.lay().choice().cuts().barkM().isPresent() ? Stream.empty() : Stream.of(Finding.of("bark:" + label(p), CAUTION, 4, label(p), label(p) + ": the bark was not looked at, the card counts it as wood",
             "bark holds nothing: hinge and strap are that much less", "practice rule", "say how thick the bark is, or acknowledge"));
     }
 
-    private static Stream<Finding> school(Situation s) {
-        return cards(s).filter(p -> p.lay().choice().school() != s.rules().usualSchool() && p.lay().choice().cuts().reason().isBlank()).map(p -> Finding.of("school:" + label(p), CAUTION, 4, label(p),
+    private static Stream<Finding> school(CutPlan p, Situation s) {
+        boolean unsaid = p.lay().choice().school() != s.rules().usualSchool() && p.lay().choice().cuts().reason().isBlank();
+        return !unsaid ? Stream.empty() : Stream.of(Finding.of("school:" + label(p), CAUTION, 4, label(p),
             label(p) + ": " + p.lay().choice().school().words() + " instead of the house's " + s.rules().usualSchool().words() + ", no reason said", "the crew cuts as the house is used to unless somebody says why not",
             "house rule", "say why, or acknowledge"));
     }
 
     /** Specialist work: a second opinion, and a cutter who is competent for it. */
-    private static Stream<Finding> special(Situation s) {
-        return cards(s).flatMap((CutPlan p) -> p.lay().choice().cuts().techniques().stream().flatMap(t -> {
+    private static Stream<Finding> special(CutPlan p, Situation s) {
+        return p.lay().choice().cuts().techniques().stream().flatMap(t -> {
             Finding asks = Finding.of("special:" + label(p) + ":" + t, SECOND_OPINION, 4, label(p), label(p) + ": " + t.words() + " is planned: " + t.warns(), "specialist work is decided by two who can do it", "practice rule",
                 "a second opinion of somebody competent for " + Competence.SPECIAL_CUTS.words() + ", or plan without it");
             return Stream.concat(Stream.of(asks), s.ahead(label(p)).flatMap(st -> st.posts().stream()).filter(x -> x.role() == Role.CUTTER).flatMap(x -> s.people().stream().filter(y -> y.id().equals(x.personId())))
                 .filter(x -> !x.competences().contains(Competence.SPECIAL_CUTS)).map(x -> Finding.of("specialcutter:" + label(p), STOP, 4, label(p), label(p) + ": " + x.name() + " is to cut and is not competent for "
                     + Competence.SPECIAL_CUTS.words(), "specialist work is not done by who happens to be there", "practice rule", "another cutter, or plan without it")));
-        }));
+        });
     }
 
     /** @return whether the leader has chosen the cut that is advised against splitting */

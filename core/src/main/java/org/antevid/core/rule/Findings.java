@@ -16,8 +16,7 @@ public final class Findings {
         RULES.add(new DefectRule());
         RULES.addAll(LayRules.ALL);
         RULES.addAll(ZoneRules.ALL);
-        RULES.addAll(CutRules.ALL);
-        RULES.addAll(HelpRules.ALL);
+        RULES.add(new CutRules());
         RULES.addAll(TangleRules.ALL);
         RULES.addAll(CrewRules.ALL);
     }

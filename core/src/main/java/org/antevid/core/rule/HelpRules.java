@@ -18,7 +18,7 @@ import org.antevid.core.quantity.Rounding;
 
 /** Whether wedges, line and guy are enough, bear what they get, and are in somebody's hands. */
 final class HelpRules {
-    static final List<Rule> ALL = List.of(HelpRules::tooWeak, HelpRules::rigging, HelpRules::unchecked, HelpRules::fallback, HelpRules::atTheLine, HelpRules::guy);
+    static final List<CutRules.OfCard> CHECKS = List.of(HelpRules::tooWeak, HelpRules::rigging, HelpRules::unchecked, HelpRules::fallback, HelpRules::atTheLine, HelpRules::guy);
 
     private HelpRules() {
     }
@@ -28,10 +28,10 @@ final class HelpRules {
     }
 
     /** Means that do not even beat the backward moment as it is expected let the stem sit back. */
-    private static Stream<Finding> tooWeak(Situation s) {
-        return CutRules.cards(s).flatMap(p -> p.lay().row().stream().filter(r -> r.backNm() > 0 && r.capacityNm().filter(c -> c < r.backNm()).isPresent()).map(r -> Finding.of("means:" + label(p), STOP, 4, label(p),
+    private static Stream<Finding> tooWeak(CutPlan p, Situation s) {
+        return p.lay().row().stream().filter(r -> r.backNm() > 0 && r.capacityNm().filter(c -> c < r.backNm()).isPresent()).map(r -> Finding.of("means:" + label(p), STOP, 4, label(p),
             String.format(Locale.ROOT, "%s: %s overcome %.1f kN m, it sits back with %.1f kN m", label(p), p.lay().choice().means().kind().words(), Rounding.down(r.capacityNm().orElseThrow() / 1000, 1), Rounding.up(r.backNm() / 1000, 1)),
-            "a stem that sits back closes the kerf on the bar and goes where it leans", "mechanics", next(p))));
+            "a stem that sits back closes the kerf on the bar and goes where it leans", "mechanics", next(p)));
     }
 
     private static String next(CutPlan p) {
@@ -43,10 +43,10 @@ final class HelpRules {
         };
     }
 
-    private static Stream<Finding> rigging(Situation s) {
-        return CutRules.cards(s).flatMap(p -> Stream.concat(
+    private static Stream<Finding> rigging(CutPlan p, Situation s) {
+        return Stream.concat(
             p.refused().stream().map(r -> Finding.of("pull:" + label(p), STOP, 4, label(p), label(p) + ": " + r, "a pull that cannot be computed is none", "statics", "measure or move the line")),
-            Stream.of(p.pull(), p.fallback()).flatMap(Optional::stream).flatMap(l -> l.checks().stream().filter(c -> c.ok().filter(ok -> !ok).isPresent()).map(c -> failed(p, l, c)))).distinct());
+            Stream.of(p.pull(), p.fallback()).flatMap(Optional::stream).flatMap(l -> l.checks().stream().filter(c -> c.ok().filter(ok -> !ok).isPresent()).map(c -> failed(p, l, c)))).distinct();
     }
 
     private static Finding failed(CutPlan p, Pull l, Pull.Check c) {
@@ -56,28 +56,29 @@ final class HelpRules {
             "a line is as strong as its weakest piece; the pull at the wind limit counts", "statics", old ? "another rope, or acknowledge the maker's life" : "stronger kit, less pull, or another way to rig it");
     }
 
-    private static Stream<Finding> unchecked(Situation s) {
-        return CutRules.cards(s).flatMap(p -> p.pull().stream().map(l -> l.checks().stream().filter(c -> c.ok().isEmpty()).map(Pull.Check::words).collect(Collectors.joining("; "))).filter(w -> !w.isEmpty())
-            .map(w -> Finding.of("kit:" + label(p), CAUTION, 4, label(p), label(p) + ": not checked: " + w, "what nobody chose from the list nobody has checked", "practice rule", "choose it from the house's list, or acknowledge")));
+    private static Stream<Finding> unchecked(CutPlan p, Situation s) {
+        return p.pull().stream().map(l -> l.checks().stream().filter(c -> c.ok().isEmpty()).map(Pull.Check::words).collect(Collectors.joining("; "))).filter(w -> !w.isEmpty())
+            .map(w -> Finding.of("kit:" + label(p), CAUTION, 4, label(p), label(p) + ": not checked: " + w, "what nobody chose from the list nobody has checked", "practice rule", "choose it from the house's list, or acknowledge"));
     }
 
-    private static Stream<Finding> fallback(Situation s) {
-        return CutRules.cards(s).filter(p -> p.lay().row().filter(r -> r.backHighNm() > 0).isPresent() && p.lay().choice().means().isLine() && p.lay().choice().support().fallback().isEmpty())
-            .map(p -> Finding.of("fallback:" + label(p), CAUTION, 4, label(p), label(p) + ": it hangs on one line, and no fallback is named", "what is done when it does not move is decided before it does not move", "practice rule",
+    private static Stream<Finding> fallback(CutPlan p, Situation s) {
+        boolean onOneLine = p.lay().row().filter(r -> r.backHighNm() > 0).isPresent() && p.lay().choice().means().isLine() && p.lay().choice().support().fallback().isEmpty();
+        return !onOneLine ? Stream.empty() : Stream.of(Finding.of("fallback:" + label(p), CAUTION, 4, label(p), label(p) + ": it hangs on one line, and no fallback is named", "what is done when it does not move is decided before it does not move", "practice rule",
                 "name a second line, or acknowledge"));
     }
 
     /** Somebody stands at the line who is named for it. */
-    private static Stream<Finding> atTheLine(Situation s) {
-        return CutRules.cards(s).filter(p -> p.lay().choice().means().isLine()).flatMap(p -> {
-            Role puller = p.lay().choice().means().kind() == Means.Kind.MACHINE_LINE ? Role.WINCH : Role.GROUND;
-            return s.ahead(label(p)).filter(st -> st.kind() == Step.Kind.FELL && st.posts().stream().noneMatch(x -> x.role() == puller)).map(st -> Finding.of("atline:" + st.id(), STOP, 6, st.id(),
-                "step " + st.turn() + ", " + st.title() + ": nobody is named at the " + p.lay().choice().means().kind().words(), "one gives the signal, one reads it back and pulls", "practice rule", "name the " + puller.words()));
-        });
+    private static Stream<Finding> atTheLine(CutPlan p, Situation s) {
+        if (!p.lay().choice().means().isLine()) {
+            return Stream.empty();
+        }
+        Role puller = p.lay().choice().means().kind() == Means.Kind.MACHINE_LINE ? Role.WINCH : Role.GROUND;
+        return s.ahead(label(p)).filter(st -> st.kind() == Step.Kind.FELL && st.posts().stream().noneMatch(x -> x.role() == puller)).map(st -> Finding.of("atline:" + st.id(), STOP, 6, st.id(),
+            "step " + st.turn() + ", " + st.title() + ": nobody is named at the " + p.lay().choice().means().kind().words(), "one gives the signal, one reads it back and pulls", "practice rule", "name the " + puller.words()));
     }
 
-    private static Stream<Finding> guy(Situation s) {
-        return CutRules.cards(s).flatMap(p -> p.lay().choice().support().guy().stream().flatMap((Guy g) -> {
+    private static Stream<Finding> guy(CutPlan p, Situation s) {
+        return p.lay().choice().support().guy().stream().flatMap((Guy g) -> {
             if (p.guy().isEmpty()) {
                 return Stream.of(Finding.of("guy:" + label(p) + ":side", STOP, 4, label(p), label(p) + ": the guy is anchored where it cannot hold the side lean", "a guy only pulls toward its anchor", "statics",
                     "anchor it on the side away from the lean, square to the lay, or leave it out"));
@@ -92,6 +93,6 @@ final class HelpRules {
                     "practice rule", "choose a rope from the house's list")) : Optional.<Finding>empty(),
                 w.contains("ROPE_OVERLOADED") ? Optional.of(Finding.of("guy:" + label(p) + ":weak", STOP, 4, label(p), String.format(Locale.ROOT, "%s: the guy gets %.1f kN, more than its rope may carry", label(p), Rounding.up(p.guy().orElseThrow().tensionN() / 1000, 1)),
                     "a line is as strong as its weakest piece", "statics", "a stronger rope, tied higher, or another lay")) : Optional.<Finding>empty()).flatMap(Optional::stream);
-        }));
+        });
     }
 }

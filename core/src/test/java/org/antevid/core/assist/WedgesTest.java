@@ -86,7 +86,7 @@ class WedgesTest {
 
     private static boolean enough(double mass, double cg, double arm, double hold, double perRad, double momentNm) {
         double offset = momentNm / (mass * 9.81);
-        double bent = Math.min(hold, perRad * Wedges.SAFETY * Math.atan(offset / cg));
+        double bent = Math.min(hold, perRad * Math.atan(offset / cg)) / Wedges.SAFETY;
         return Wedges.of(Wedges.Load.usual(mass, offset - 0.1, cg, 0.1, arm, 0, bent), Wedges.Set.USUAL).enough();
     }
 

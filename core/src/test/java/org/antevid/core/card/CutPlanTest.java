@@ -226,6 +226,8 @@ class CutPlanTest {
         assertThat(strap.metric()).isEqualTo("60 mm");
         assertThat(strap.inches()).isEqualTo("2 1/2 in");
         assertThat(strap.outside()).contains("80 mm");
+        assertThat(c.steps()).filteredOn(x -> x.key().equals("strap")).allSatisfy(x -> assertThat(List.of(x.measure(), x.inches())).containsExactly("60 mm strap", "2 1/2 in strap"));
+        assertThat(c.steps()).allSatisfy(x -> assertThat(x.inches()).doesNotContain(" mm"));
         assertThat(strap.own()).isTrue();
         assertThat(strap.rule()).isPresent();
         assertThat(c.measures()).filteredOn(m -> !m.key().equals("strap")).allMatch(m -> m.rule().isEmpty());
