@@ -12,6 +12,7 @@ export function CutFigure({ card: c, phone = false }: { card: Card; phone?: bool
     const m = c.measures.find((x) => x.key === key);
     return m ? (inches ? m.inches : m.metric) : '';
   };
+  const length = (m: number) => (inches ? `${(m / 0.0254).toFixed(1)} in` : `${Math.round(m * 1000)} mm`);
   const k = Math.min(262 / c.dAlongM, 240 / c.dAcrossM);
   const midX = 214;
   const back = midX - (c.dAlongM * k) / 2;
@@ -35,7 +36,7 @@ export function CutFigure({ card: c, phone = false }: { card: Card; phone?: bool
   const sideY = (s: string) => (s === 'left' ? -1 : 1);
   return (
     <svg viewBox={`0 0 ${W} ${Math.ceil(cy + b + 62)}`} role="img" aria-label={`Cuts of ${c.stem}, from the side and from above`} data-testid="stump-figure">
-      {!phone && <><text x="14" y="24" className="b">{c.stem}, {c.school}</text><text x="14" y="42" className="mu">wood {Math.round(c.dAlongM * 1000)} mm along, {Math.round(c.dAcrossM * 1000)} mm across; each measure ±5 mm</text></>}
+      {!phone && <><text x="14" y="24" className="b">{c.stem}, {c.school}</text><text x="14" y="42" className="mu">wood {length(c.dAlongM)} along, {length(c.dAcrossM)} across; each measure {inches ? '±1/4 in' : '±5 mm'}</text></>}
       <path d={`M${back} 60V${floor + 84}M${front} 60V${floor + Math.min(0, foot)}M${front} ${floor + Math.max(0, foot)}V${floor + 84}`} stroke="var(--ink)" strokeWidth="3.5" fill="none" />
       {Array.from({ length: 8 }, (_, i) => <path key={i} d={`M${back + ((i + 1) * (front - back)) / 9} 62V${floor + 82}`} stroke="var(--line)" strokeWidth="1" />)}
       <path d={`M${front} ${floor + foot}L${apex} ${floor}H${front}Z`} fill="var(--paper)" stroke="var(--ink)" strokeWidth="3" />
@@ -45,7 +46,7 @@ export function CutFigure({ card: c, phone = false }: { card: Card; phone?: bool
       <text x={apex + 20} y={floor + (c.slopingFromBelow ? 22 : -10)} className="m h b">{Math.round(c.faceDeg)}°</text>
       <path d={`M${front + 8} 86h40`} stroke="var(--lay)" strokeWidth="4.5" /><path d={`M${front + 62} 86l-16-8 4 8-4 8z`} fill="var(--lay)" />
       <text x={Math.min(front + 6, W - 84)} y="74" className="b" style={{ fill: 'var(--lay)' }}>lay {azimuth(c.layDeg)}°</text>
-      <text x="14" y={floor + 100} className="mu">{Math.round(c.cutHeightM * 100)} cm</text><text x="14" y={floor + 116} className="mu">above ground</text>
+      <text x="14" y={floor + 100} className="mu">{inches ? length(c.cutHeightM) : `${Math.round(c.cutHeightM * 100)} cm`}</text><text x="14" y={floor + 116} className="mu">high</text>
       {marks.map(([l, r, name, size], i) => (
         <g key={name}>
           <path d={`M${l} ${floor + 104}H${r}M${l} ${floor + 98}v12M${r} ${floor + 98}v12`} stroke="var(--ink)" strokeWidth="1.5" />

@@ -27,7 +27,7 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
             <td className="r n" style={{ whiteSpace: 'nowrap' }}><b>{inches ? m.inches : m.metric}</b>{m.outside && <><br /><small>{inches ? m.outsideInches : m.outside} from bark</small></>}</td></tr>
         ))}
       </tbody></table>
-      <p className="s">Left and right looking along the lay. Each ±5 mm, said to the safe side{c.barkM === undefined ? '; bark not looked at: counted as wood' : ''}.</p>
+      <p className="s">Left and right looking along the lay. Each {inches ? '±1/4 in' : '±5 mm'}, said to the safe side{c.barkM === undefined ? '; bark not looked at: counted as wood' : ''}.</p>
       {h && (
         <section aria-label="Two answers">
           <h2>Two answers for the hinge <span>{h.decides}</span></h2>

@@ -38,7 +38,7 @@ export default function CutsPanel({ job, go }: PanelProps) {
     const m = v?.card.measures.find((x) => x.key === key);
     const text = (inches ? m?.inches : m?.metric) ?? '';
     const cut = text.lastIndexOf(' ');
-    return <><span className="fig">{text.slice(0, cut)}<i>{text.slice(cut + 1)}{key.startsWith('hinge') && key !== 'hingeLength' ? ' ±5' : ''}</i></span></>;
+    return <><span className="fig">{text.slice(0, cut)}<i>{text.slice(cut + 1)}{key.startsWith('hinge') && key !== 'hingeLength' ? (inches ? ' ±1/4' : ' ±5') : ''}</i></span></>;
   };
   return (
     <>

@@ -156,16 +156,16 @@ class JobFlowTest {
             assertThat(on(p, "POST", "/briefings/1/signatures", Map.of("answers", List.of(0, 0, 0), "pin", "1111")).status()).isEqualTo(401);
             Reply wrong = on(p, "POST", "/briefings/1/signatures", Map.of("answers", List.of(-1, -1, -1), "pin", "2580"));
             assertThat(wrong.codes()).containsExactly("READ_AGAIN", "READ_AGAIN", "READ_AGAIN");
-            assertThat(sign(p, card.get("questions"))).isEqualTo(204);
+            assertThat(sign(p, 1)).isEqualTo(204);
         }
         assertThat(on(leader, "GET", "/briefings", null).body().get("issues").get(0).get("signers")).allMatch(s -> s.has("signedAt"));
     }
 
     /** Tries answers one question at a time: a refusal names the questions that were wrong. */
-    private int sign(SignedIn p, JsonNode questions) throws Exception {
+    private int sign(SignedIn p, int number) throws Exception {
         List<Integer> answers = new ArrayList<>(List.of(0, 0, 0));
         for (int tries = 0; tries < 6; tries++) {
-            Reply r = on(p, "POST", "/briefings/1/signatures", Map.of("answers", answers, "pin", "2580"));
+            Reply r = on(p, "POST", "/briefings/" + number + "/signatures", Map.of("answers", answers, "pin", "2580"));
             if (r.status() == 204) {
                 return 204;
             }
@@ -207,6 +207,42 @@ class JobFlowTest {
 
     @Test
     @Order(9)
+    void theCutsAreTickedOffByThoseAtTheStump() throws Exception {
+        JsonNode cuts = on(saw, "GET", "/run", null).body().at("/step/cuts");
+        assertThat(cuts).hasSizeGreaterThan(8);
+        assertThat(on(saw, "POST", "/run/ticks", Map.of("key", "saw", "done", true)).status()).isEqualTo(204);
+        assertThat(on(watch, "POST", "/run/ticks", Map.of("key", "saw", "done", true)).status()).as("twice is once").isEqualTo(204);
+        assertThat(on(watch, "GET", "/run", null).body().at("/step/cuts/0/who").asText()).isEqualTo("Petra Vane");
+        assertThat(on(watch, "POST", "/run/ticks", Map.of("key", "saw", "done", false)).status()).isEqualTo(204);
+        assertThat(on(watch, "GET", "/run", null).body().at("/step/cuts/0").has("who")).isFalse();
+        assertThat(on(saw, "POST", "/run/ticks", Map.of("key", "no such cut", "done", true)).status()).isEqualTo(404);
+        SignedIn ground = calls.person("Odo Fell", Office.CREW, Set.of(Competence.GROUND));
+        on(leader, "POST", "/members", Map.of("personId", ground.personId()));
+        assertThat(on(ground, "POST", "/run/ticks", Map.of("key", "saw", "done", true)).status()).as("not at the stump").isEqualTo(403);
+        assertThat(on(leader, "GET", "/run", null).body().get("log").toString()).contains("not done after all: Saw: brake tried");
+    }
+
+    /** The face is open while the work runs: it halts until the crew is briefed on the card that follows. */
+    @Test
+    @Order(10)
+    void whatTheOpenedFaceShowsHaltsTheWorkUntilItIsBriefed() throws Exception {
+        assertThat(on(leader, "GET", "/run", null).body().get("going").asBoolean()).isTrue();
+        assertThat(on(leader, "PUT", "/stems/" + stem + "/cuts/opened", Map.of("soundLeftM", 0.5, "soundRightM", 0.5, "wood", "SOUND")).status()).isEqualTo(204);
+        JsonNode run = on(leader, "GET", "/run", null).body();
+        assertThat(run.get("going").asBoolean()).isFalse();
+        assertThat(run.get("log").toString()).contains("halted: the card of S1 is computed anew; brief anew");
+        assertThat(on(leader, "POST", "/run/go", null).codes()).contains("PLAN_CHANGED", "NOT_READY");
+        assertThat(on(leader, "GET", "/briefings", null).body().get("sinceLatest").toString()).contains("opened face of S1");
+        assertThat(on(leader, "POST", "/briefings", null).body().get("number").asInt()).isEqualTo(2);
+        for (SignedIn p : List.of(saw, watch)) {
+            assertThat(sign(p, 2)).isEqualTo(204);
+            on(p, "POST", "/run/ready", Map.of("ready", true));
+        }
+        assertThat(on(leader, "POST", "/run/go", null).status()).isEqualTo(204);
+    }
+
+    @Test
+    @Order(11)
     void theOutcomeNeedsAFelledStemAndIsComparedWithTheBriefedLay() throws Exception {
         Map<String, Object> measured = Map.of("bearingDeg", 2, "distanceM", 18, "hingeLeftMm", 50);
         assertThat(on(leader, "PUT", "/review/outcomes/S1", measured).codes()).containsExactly("NOT_FELLED");
@@ -221,7 +257,7 @@ class JobFlowTest {
     }
 
     @Test
-    @Order(10)
+    @Order(12)
     void aHungStemKeepsTheJobOpenUntilGuardAndClosureAreNamed() throws Exception {
         String hung = on(leader, "POST", "/stems", Map.of("species", "FRAXINUS", "state", "HUNG", "at", Calls.spot(20, 0), "wood", Calls.wood("SOUND"), "shape", "FOREST", "crown",
             "FOREST_BROADLEAF", "toBeKept", false)).body().get("id").asText();

@@ -255,13 +255,13 @@ final class CutSheet {
         int n = 1;
         for (CutStep s : c.steps()) {
             boolean cuts = s.kind() == CutStep.Kind.CUT;
-            List<String> parts = wrapped(s.words() + (s.measure().isEmpty() ? "" : ": " + (inches ? s.inches() : s.measure())), cuts ? 82 : 90);
+            List<String> parts = wrapped(s.words() + (s.measure().isEmpty() ? "" : ": " + (inches ? s.inches() : s.measure())), cuts ? 80 : 86);
             for (int i = 0; i < parts.size(); i++) {
                 lines.add(new Line(i > 0 ? "" : cuts ? String.valueOf(n++) : "box", parts.get(i), cuts, s.kind() == CutStep.Kind.SIGNAL ? LAY : INK));
             }
         }
         for (String h : c.help()) {
-            List<String> parts = wrapped(h, 94);
+            List<String> parts = wrapped(h, 86);
             for (int i = 0; i < parts.size(); i++) {
                 lines.add(new Line(i == 0 ? "-" : "", parts.get(i), false, MUTE));
             }

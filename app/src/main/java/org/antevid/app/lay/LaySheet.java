@@ -175,7 +175,7 @@ final class LaySheet {
             row("spread (95 %)", String.format(Locale.ROOT, "±%.1f°", 1.96 * plan.control().sigmaDeg().orElse(0.0)));
             double bias = plan.control().biasDeg().orElse(0.0);
             row("drift expected", String.format(Locale.ROOT, "%.1f° %s", Math.abs(bias), bias >= 0 ? "right" : "left"));
-            row("side use of the hinge, 95 %", plan.control().hold().map(h -> String.format(Locale.ROOT, "%.0f %%", Math.ceil(100 * h.utilisation()))).orElse("not known"));
+            row("side use of the hinge, 95 %", plan.sideUse().map(u -> String.format(Locale.ROOT, "%.0f %%", Math.ceil(100 * u))).orElse("not known"));
         } else {
             row("not proven: the whole circle counts", "");
         }

@@ -79,7 +79,7 @@ public record LayView(String stem, double layDeg, Spot stump, double reachM, dou
         return new LayView(p.stem().label(), p.choice().layDeg(), p.stem().at(), reach, Rounding.up(p.zone().throwM(), 1), p.zone().slideM().map(s -> Rounding.up(s, 1)), Rounding.up(p.zone().buttZoneM(), 1), ring(p),
             Rounding.up(p.zone().exclusionM(), 0), p.fan().radiusM(), p.fan().fromDeg(), p.fan().toDeg(), p.fan().wholeCircle(), p.fanOutline(), p.zone().tip(), Rounding.up(p.zone().swathHalfM(), 1),
             p.zone().slopeAlongDeg(), Rounding.up(p.mass().massHighKg(), -1), p.control().proven(), p.control().reasons(), p.control().biasDeg(),
-            p.control().sigmaDeg(), p.control().hold().map(h -> h.utilisation()).filter(Double::isFinite), p.control().neededN().map(n -> Rounding.up(n, -1)), p.control().standsGustMs().map(g -> Rounding.down(g, 1)),
+            p.control().sigmaDeg(), p.sideUse(), p.control().neededN().map(n -> Rounding.up(n, -1)), p.control().standsGustMs().map(g -> Rounding.down(g, 1)),
             aim(p), Rounding.up(perCm.missM(), 2), Landmark.ahead(p.stem().at(), p.choice().layDeg(), site, p.stem().label()).stream().map(l -> new Sight(l.words(), l.at(), l.distanceM(), l.offM())).toList(),
             targets(p), hangUps(p), p.occupied(site).stream().map(f -> occupied(f, p)).toList(),
             Zone.of(p, recorded.dropZone, recorded.clips).stream().map(z -> new ZoneView(z.kind(), z.kind().words(), z.why(), z.clippedBy(), z.area().outlines())).toList(),

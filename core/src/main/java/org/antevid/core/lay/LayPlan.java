@@ -92,6 +92,11 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
             Landing.of(site, stem.at(), choice.layDeg(), zone.designReachM(), mass.dCutM()), limits);
     }
 
+    /** @return side use of the hinge with what a guy takes off it; empty while the lean is not known or the wood is no hinge */
+    public Optional<Double> sideUse() {
+        return row.filter(r -> Double.isFinite(r.hold().utilisation())).map(Sweep.Row::use);
+    }
+
     /** @return the strap of this cut card against the lean at its 95 % side, while nobody pulls yet; empty while the lean is not known or it cannot be bored */
     public Optional<StrapHold> strap() {
         return row.flatMap(r -> strapAgainst(r.forwardHighNm()));
