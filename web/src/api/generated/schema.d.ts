@@ -3873,6 +3873,10 @@ export interface components {
             forceCapN: number;
             /** Format: double */
             forceEachN: number;
+            /** Format: double */
+            forceInWindN: number;
+            /** Format: double */
+            gustMs: number;
             known: boolean;
             /** Format: int32 */
             levels?: number;

@@ -23,8 +23,9 @@ export function WedgesTab({ l, v }: { l: Cutting; v: CutView }) {
           <h2><b style={{ display: 'inline-flex', gap: 8, alignItems: 'center' }}><Mark kind={w.enough ? 'ready' : 'STOP'} />{w.enough ? 'Enough' : 'Not enough'}</b> <span>{w.set}</span></h2>
           <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 14 }}>
             <Gauge need={Math.ceil(w.liftNeededM * 10000) / 10} have={Math.floor(w.liftAvailableM * 10000) / 10} unit="mm lift" words="need with half as much again, up / have once the kerf is filled, down" />
-            <Gauge need={w.forceEachN / 1000} have={w.forceCapN / 1000} unit="kN each" words="vertical, reserve in, wind and hinge counted / what a driven wedge carries" />
+            <Gauge need={w.forceEachN / 1000} have={w.forceCapN / 1000} unit="kN each" words="vertical, reserve and hinge in, still air, up / what a driven wedge carries" />
           </div>
+          <p className="s">With wind at {fixed(w.gustMs, 0)} m/s against it, where work stops, <b className="n">{fixed(w.forceInWindN / 1000)} kN</b> each{w.forceInWindN > w.forceCapN ? ': more than a wedge carries; stop at less wind, the Lay says at which gust' : ''}.</p>
           {w.reasons.length > 0 && <p><b>{w.reasons.join('; ')}.</b> Next: {w.next}.</p>}
           <p>One millimetre of lift moves the tip <b className="n">{fixed(w.tipPerMmM * 100, 0)} cm</b>. {w.levels ? `${w.levels} on top of each other would give the lift.` : 'No stack gives that lift.'} Driving takes {fixed(w.driveN / 1000)} kN on each.</p>
           <p className="s">Left and right in turn, small blows, look up after each pair. Stop when the lift stops and the hinge does not move.</p>

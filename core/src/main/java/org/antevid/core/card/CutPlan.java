@@ -36,14 +36,15 @@ import org.antevid.core.stem.Tipping;
  * @param byTheRule  card with nothing the leader set himself
  * @param strap      against lean and wind at their 95 % side and the pretension; empty when no strap is left or the lean is not known
  * @param strapFull  the same should somebody pull in full before the release
- * @param wedges     whatever the means: what they could do
+ * @param wedges     whatever the means: what they could do in still air, as the dial has it
+ * @param wedgesInWind the same with the wind against them
  * @param refused    why a line that was chosen cannot be computed
  * @param opened     what is left of the hinge as the opened face showed it
  * @param reread     the wood is suspect: the face is read when it is open
  */
 public record CutPlan(LayPlan lay, CutCard byTheRule, BackCut backCut, Optional<HingeHold> hinge, Optional<StrapHold> strap, Optional<StrapHold> strapFull, Optional<Splitting> splitting,
-                      Passes passes, Optional<Wedges> wedges, Optional<Lever> lever, Optional<Pull> pull, Optional<Pull> fallback, List<String> refused, Optional<SideGuy> guy, CutHeights heights,
-                      Optional<OpenedFace.Left> opened, boolean reread, double windNm) {
+                      Passes passes, Optional<Wedges> wedges, Optional<Wedges> wedgesInWind, Optional<Lever> lever, Optional<Pull> pull, Optional<Pull> fallback, List<String> refused, Optional<SideGuy> guy, CutHeights heights,
+                      Optional<OpenedFace.Left> opened, boolean reread, double windNm, double gustMs) {
     private static final double CM = 0.01;
     private static final double UNEVEN_DEG = 5;
 
@@ -66,8 +67,8 @@ public record CutPlan(LayPlan lay, CutCard byTheRule, BackCut backCut, Optional<
             return Splitting.of(p, r, back, Math.max(0, r.forwardHighNm() + wind + pulled), pulled);
         });
         double slope = site.groundAt(stem.at()).slopeDeg();
-        return new CutPlan(p, rule, back, p.row().map(Sweep.Row::hold), strap, full, splitting, Passes.of(p, back), p.row().map(r -> wedges(p, r, wind)), p.row().map(r -> lever(p, r)), pull, fallback,
-            List.copyOf(refused), p.row().flatMap(r -> guy(p, r)), CutHeights.of(p, slope), cuts.opened().map(o -> o.of(card)), suspect(p), wind);
+        return new CutPlan(p, rule, back, p.row().map(Sweep.Row::hold), strap, full, splitting, Passes.of(p, back), p.row().map(r -> wedges(p, r, 0)), p.row().map(r -> wedges(p, r, wind)), p.row().map(r -> lever(p, r)), pull, fallback,
+            List.copyOf(refused), p.row().flatMap(r -> guy(p, r)), CutHeights.of(p, slope), cuts.opened().map(o -> o.of(card)), suspect(p), wind, gust);
     }
 
     private static CutCard rule(LayPlan p) {

@@ -59,7 +59,7 @@ public record Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> an
 
     /**
      * Moment the means can put against a backward moment of gravity, N m, reserve and the hinge's own hold taken off; empty when not known
-     * because the line was not measured.
+     * because the line was not measured. Lift and the two degrees are angles: the high mass counts on both sides.
      *
      * @param backM       effective offset of the centre of gravity behind the stem centre, metres
      * @param hinge what it takes to bend it
@@ -67,8 +67,8 @@ public record Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> an
     public Optional<Double> capacityNm(StemMass mass, double backM, CutCard card, HingeHold hinge, Wedges.Set wedges) {
         return switch (kind) {
             case NOTHING -> Optional.of(0.0);
-            case LEVER -> Optional.of(Lever.of(mass.massKg(), mass.cgM(), card.behindHingeM(), hinge.forwardHoldNm(), hinge.bendPerRadNm(), card.dLayM()).capacityNm());
-            case WEDGES -> Optional.of(Wedges.capacityNm(mass.massKg(), mass.cgM(), card.behindHingeM(), hinge.forwardHoldNm(), hinge.bendPerRadNm(), wedges));
+            case LEVER -> Optional.of(Lever.of(mass.massHighKg(), mass.cgM(), card.behindHingeM(), hinge.forwardHoldNm(), hinge.bendPerRadNm(), card.dLayM()).capacityNm());
+            case WEDGES -> Optional.of(Wedges.capacityNm(mass.massHighKg(), mass.cgM(), card.behindHingeM(), hinge.forwardHoldNm(), hinge.bendPerRadNm(), wedges));
             case HAND_LINE, MACHINE_LINE -> tensionN().flatMap(n -> line(n, mass, backM, card.hingeOffsetM())).map(nm -> Math.max(0, nm - hinge.forwardHoldNm()));
         };
     }

@@ -92,6 +92,21 @@ class CutPlanTest {
         assertThat(l.atLimit().blockN()).isPresent();
     }
 
+    /** What the dial calls open with wedges the card calls enough, and the other way round. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void wedgesAreJudgedAsTheDialJudgesThem(long seed) {
+        Random r = new Random(seed);
+        StemReading s = leaning(0.1 + 2.5 * r.nextDouble(), 360 * r.nextDouble());
+        CutPlan p = plan(s, toward(0, Means.of(Means.Kind.WEDGES)));
+        double back = p.lay().row().orElseThrow().backHighNm();
+        double capacity = p.lay().row().orElseThrow().capacityNm().orElseThrow();
+        if (Math.abs(back - capacity) > 0.02 * capacity) {
+            assertThat(p.wedges().orElseThrow().enough()).as("seed %d: %f of %f", seed, back, capacity).isEqualTo(back <= capacity);
+        }
+        assertThat(p.wedgesInWind().orElseThrow().forceTotalN()).isGreaterThanOrEqualTo(p.wedges().orElseThrow().forceTotalN());
+    }
+
     @Test
     void stepsAreInOrderWithTheirChecksBetween() {
         List<String> keys = plan(leaning(2, 180), toward(0, WINCH)).steps().stream().map(CutStep::key).toList();
