@@ -3886,6 +3886,7 @@ export interface components {
             liftAvailableM: number;
             /** Format: double */
             liftNeededM: number;
+            looseAbove: string[];
             next: string;
             reasons: string[];
             set: string;

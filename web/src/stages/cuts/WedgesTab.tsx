@@ -13,6 +13,7 @@ export function WedgesTab({ l, v }: { l: Cutting; v: CutView }) {
   const s = l.support;
   return (
     <div aria-label="Wedges">
+      {w.looseAbove.length > 0 && <p className="refused">{w.looseAbove.join(', ')}: no wedge blows beneath it, they shake it down on whoever drives. Pull instead.</p>}
       <Chips label="Wedges at the stump" value={s.wedgeId ?? ''} onChange={(id) => l.setSupport({ wedgeId: id || undefined })} options={[...wedges.map((k) => ({ value: k.id, words: `${k.name}, ${fixed((k.liftM ?? 0) * 1000, 0)} mm` })), { value: '', words: 'usual, 25 mm' }]} />
       <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 10 }}>
         <Chips label="Side by side" value={s.beside ?? 2} onChange={(beside) => l.setSupport({ beside })} options={[1, 2, 3, 4].map((n) => ({ value: n, words: String(n) }))} />
@@ -20,7 +21,7 @@ export function WedgesTab({ l, v }: { l: Cutting; v: CutView }) {
       </div>
       {!w.known ? <p className="empty">The lean is not known; no lift is guessed.</p> : (
         <>
-          <h2><b style={{ display: 'inline-flex', gap: 8, alignItems: 'center' }}><Mark kind={w.enough ? 'ready' : 'STOP'} />{w.enough ? 'Enough' : 'Not enough'}</b> <span>{w.set}</span></h2>
+          <h2><b style={{ display: 'inline-flex', gap: 8, alignItems: 'center' }}><Mark kind={w.enough && w.looseAbove.length === 0 ? 'ready' : 'STOP'} />{w.enough ? 'Enough by the sums' : 'Not enough'}</b> <span>{w.set}</span></h2>
           <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 14 }}>
             <Gauge need={Math.ceil(w.liftNeededM * 10000) / 10} have={Math.floor(w.liftAvailableM * 10000) / 10} unit="mm lift" words="need with half as much again, up / have once the kerf is filled, down" />
             <Gauge need={w.forceEachN / 1000} have={w.forceCapN / 1000} unit="kN each" words="vertical, reserve and hinge in, still air, up / what a driven wedge carries" />

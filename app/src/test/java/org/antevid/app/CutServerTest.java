@@ -88,6 +88,7 @@ class CutServerTest {
         assertThat(own.get("warnings").toString()).contains("hinge is outside", "face angle is outside");
         assertThat(rule.get("types")).hasSize(5);
         assertThat(rule.at("/wedges/enough").asBoolean()).isFalse();
+        assertThat(rule.at("/wedges/looseAbove").toString()).as("no blows beneath a dead top").contains("dead top at 15 m");
     }
 
     @ParameterizedTest

@@ -48,7 +48,7 @@ record CutView(CutPart card, double cutHeightM, boolean controlProven, List<Stri
 
     /** @param forceInWindN each, with the wind at {@code gustMs} against them @param tipPerMmM what one millimetre of lift moves the tip */
     record WedgesView(boolean known, String set, double liftNeededM, double liftAvailableM, double forceEachN, double forceInWindN, double gustMs, double forceCapN, double driveN, double tipPerMmM, Optional<Integer> levels, List<String> reasons, boolean enough,
-                      String next, boolean leverFits, boolean leverEnough) {
+                      String next, boolean leverFits, boolean leverEnough, List<String> looseAbove) {
     }
 
     record CheckView(String key, String words, Optional<Boolean> ok) {
@@ -107,7 +107,7 @@ record CutView(CutPart card, double cutHeightM, boolean controlProven, List<Stri
         Wedges.Set set = p.lay().choice().support().wedges();
         String name = set.name() + (set.stack() > 1 ? ", two on top of each other" : "") + ", " + set.beside() + " side by side";
         if (p.wedges().isEmpty()) {
-            return new WedgesView(false, name, 0, 0, 0, 0, 0, Wedges.FORCE_CAP_N, 0, 0, Optional.empty(), List.of(), false, "the lean is not known", false, false);
+            return new WedgesView(false, name, 0, 0, 0, 0, 0, Wedges.FORCE_CAP_N, 0, 0, Optional.empty(), List.of(), false, "the lean is not known", false, false, p.looseAbove());
         }
         Wedges w = p.wedges().get();
         double back = p.lay().row().map(r -> r.backHighNm()).orElse(0.0);
@@ -116,7 +116,7 @@ record CutView(CutPart card, double cutHeightM, boolean controlProven, List<Stri
         return new WedgesView(true, name, Rounding.up(w.liftDesignM(), 4), Rounding.down(w.liftAvailableM(), 4), Rounding.up(Wedges.SAFETY * w.forcePerWedgeN(), -2),
             Rounding.up(Wedges.SAFETY * p.wedgesInWind().orElseThrow().forcePerWedgeN(), -2), p.gustMs(), Wedges.FORCE_CAP_N, Rounding.up(w.drivePerWedgeN(), -2),
             p.lay().zone().lengthM() / Math.max(0.02, p.card().behindHingeM()) / 1000, w.levels(), w.reasons().stream().map(CutView::reason).toList(), w.enough(), w.enough() ? "wedges" : "jack or pull line", fits,
-            fits && lever.capacityNm() >= Math.max(0, back));
+            fits && lever.capacityNm() >= Math.max(0, back), p.looseAbove());
     }
 
     private static String reason(String key) {

@@ -130,6 +130,11 @@ public record CutPlan(LayPlan lay, CutCard byTheRule, BackCut backCut, Optional<
         return lay.card();
     }
 
+    /** @return loose wood above, in words: no wedge is driven beneath it, whatever the sums say (practice rule) */
+    public List<String> looseAbove() {
+        return lay.stem().defects().stream().filter(d -> d.kind().loose()).map(d -> String.format(Locale.ROOT, "%s at %.0f m", d.kind().words(), d.fromM())).toList();
+    }
+
     public boolean strapLeft() {
         return backCut == BackCut.BORE_STRAP && card().borePossible();
     }

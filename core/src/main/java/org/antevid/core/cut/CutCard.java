@@ -90,8 +90,7 @@ public record CutCard(double dLayM, double dAcrossM, double barkM, double ruleHi
         }
 
         double chord(double fromFrontM) {
-            double x = fromFrontM / dLayM;
-            return x <= 0 || x >= 1 ? 0 : 2 * dAcrossM * Math.sqrt(x * (1 - x));
+            return Oval.chordM(dLayM, dAcrossM, fromFrontM);
         }
 
         double widestChord(double fromM, double toM) {
@@ -197,15 +196,13 @@ public record CutCard(double dLayM, double dAcrossM, double barkM, double ruleHi
 
     /** @return chord of the stump this far behind its front, metres */
     public double chordM(double fromFrontM) {
-        double x = fromFrontM / dLayM;
-        return x <= 0 || x >= 1 ? 0 : 2 * dAcrossM * Math.sqrt(x * (1 - x));
+        return Oval.chordM(dLayM, dAcrossM, fromFrontM);
     }
 
     /** @return length of the hinge line from bark to bark, as a tape lies across the stump, metres */
     public double hingeOverBarkM(double bark) {
         double from = Math.abs(depthM + hingeThickM() - dLayM / 2) > Math.abs(depthM - dLayM / 2) ? depthM + hingeThickM() : depthM;
-        double x = (from + bark) / (dLayM + 2 * bark);
-        return 2 * (dAcrossM + 2 * bark) * Math.sqrt(x * (1 - x));
+        return Oval.chordM(dLayM + 2 * bark, dAcrossM + 2 * bark, from + bark);
     }
 
     public boolean borePossible() {

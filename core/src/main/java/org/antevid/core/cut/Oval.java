@@ -31,6 +31,12 @@ public record Oval(double alongM, double acrossM, double facingDeg) {
         return width(layDeg, acrossM, alongM);
     }
 
+    /** @return chord square to the lay of an ellipse with these axes, so far behind its front, metres; 0 outside it */
+    static double chordM(double alongM, double acrossM, double fromFrontM) {
+        double x = fromFrontM / alongM;
+        return x <= 0 || x >= 1 ? 0 : 2 * acrossM * Math.sqrt(x * (1 - x));
+    }
+
     private double width(double layDeg, double first, double second) {
         double a = Math.toRadians(layDeg - facingDeg);
         return Math.hypot(first * Math.cos(a), second * Math.sin(a));

@@ -159,8 +159,7 @@ public record SplitRisk(Map<String, Double> points, double index, Level practice
     }
 
     private static double chord(Cut c, double fromFrontM) {
-        double x = fromFrontM / c.dLayM;
-        return x <= 0 || x >= 1 ? 0 : 2 * c.dAcrossM * Math.sqrt(x * (1 - x));
+        return Oval.chordM(c.dLayM, c.dAcrossM, fromFrontM);
     }
 
     /** Energy a split behind the holding wood sets free, J/m2: the front slab bends alone instead of the whole stem. */

@@ -37,6 +37,7 @@ class CutStory extends DemoStory {
         assertThat(cutCard()).containsText("hinge, left end");
         assertThat(cutCard()).containsText("125 mm from bark");
         imre.tab("Wedges");
+        assertThat(imre.region("Wedges")).containsText("dead top at 19 m: no wedge blows beneath it");
         assertThat(imre.region("Wedges")).containsText("Not enough");
         assertThat(imre.region("Wedges")).containsText("they do not lift far enough");
         assertThat(imre.region("Wedges")).containsText("Next: jack or pull line");
