@@ -19,16 +19,18 @@ import org.antevid.core.stem.StemMass;
  * @param legN          in each leg where it is doubled round the stem; else the tension
  * @param sideNm        moment on the hinge, right positive, of a line off the lay
  * @param advantage     real gain of the hauling system
- * @param handN         pull at the end of the hauling system
+ * @param handN         pull at the end of the hauling system; behind a redirect its friction comes on top
  * @param blockN        load on a redirect block; empty without one
  * @param anchorN       on whatever holds the anchor or the block
- * @param wllUse        rope load / what it may carry; empty while its strength is not known
+ * @param wllUse        load of the most loaded part of the rope / what it may carry; empty while its strength is not known
  * @param minMbsN       breaking strength a rope needs
- * @param stressShare   bending stress in the stem / its strength; empty while its diameter is not known
+ * @param availableN    tension the winch brings through system and block, at most what the rope may carry; empty while the winch is not known
+ * @param capacityNm    moment that gives against gravity and wind, reserve and the hinge's hold taken off
+ * @param stressShare   bending stress in the stem / its strength; empty while its diameter is not known, or for wood without strength
  * @param stressAtM     where, above the hinge
  */
 public record PullLine(double resistingNm, double gravityBackNm, double ropeAngleDeg, double armM, double tensionStaticN, double tensionN, double legN, double sideNm, double advantage,
-                       double handN, int people, Optional<Double> blockN, double anchorN, Optional<Double> wllUse, double minMbsN, double minPersonDistM, Optional<Double> stressShare,
+                       double handN, int people, Optional<Double> blockN, double anchorN, Optional<Double> wllUse, double minMbsN, Optional<Double> availableN, Optional<Double> capacityNm, double minPersonDistM, Optional<Double> stressShare,
                        Optional<Double> stressAtM, List<String> warnings) {
     /** Reserve on every line (practice rule). */
     public static final double RESERVE = 1.5;
@@ -42,6 +44,7 @@ public record PullLine(double resistingNm, double gravityBackNm, double ropeAngl
     public static final double SAFE_TOP = 0.95;
     private static final double HIGH_SHARE = 0.8;
     private static final double STEEP_DEG = 30;
+    private static final double OFF_LAY_DEG = 10;
     private static final double TOO_STEEP_DEG = 45;
     private static final double IN_REACH = 1.1;
     private static final double MOST_STRESS = 0.3;
@@ -87,6 +90,9 @@ public record PullLine(double resistingNm, double gravityBackNm, double ropeAngl
 
     /** The stem as a beam; {@code strengthMPa} of sound green wood. */
     public record Beam(double hingeDiameterM, StemMass.Shape shape, double strengthMPa, Condition condition) {
+        private double strengthPa() {
+            return strengthMPa * 1e6 * condition.factor();
+        }
     }
 
     /** @throws RefusedInput {@code LINE_HAS_NO_ARM} for a line that pulls down rather than over, {@code ROPE_ABOVE_SAFE_TOP} */
@@ -98,20 +104,26 @@ public record PullLine(double resistingNm, double gravityBackNm, double ropeAngl
             throw new RefusedInput("LINE_HAS_NO_ARM", "anchor_dist_m", "must be farther out: the line pulls down rather than over");
         }
         double gravity = g.massKg * StemMass.G * (g.backOffsetM + g.hingeOffsetM);
-        double resisting = gravity + g.windBackNm + g.hingeHoldNm;
+        double resisting = Wedges.againstNm(gravity) + g.windBackNm + g.hingeHoldNm;
         double still = Math.max(0, resisting) / arm;
         double tension = r.safety * still;
-        double leg = r.doubled ? tension / (2 * Math.cos(Math.toRadians(r.legAngleDeg / 2))) : tension;
+        double leg = r.doubled ? leg(tension, r.legAngleDeg) : tension;
         double side = tension * g.ropeHeightM * Math.cos(angle) * Math.sin(Math.toRadians(g.offLayDeg));
         double gain = advantage(r.parts, r.partEfficiency);
-        double hand = tension / gain;
+        double passed = r.redirectAngleDeg.isPresent() ? r.blockEfficiency : 1;
+        double hand = tension / passed / gain;
+        double loadPerNewton = r.doubled ? leg(1, r.legAngleDeg) : 1 / passed;
+        double ropeN = loadPerNewton * tension;
         int people = (int) Math.ceil(hand / r.personN - 1e-9);
         Optional<Double> block = r.redirectAngleDeg.map(a -> blockN(tension, a, r.blockEfficiency));
         double perMbs = r.knotEfficiency / r.ropeFactor;
-        Optional<Double> use = r.mbsN.map(m -> leg / (m * perMbs));
+        Optional<Double> use = r.mbsN.map(m -> ropeN / (m * perMbs));
+        Optional<Double> available = r.winchN.map(w -> Math.min(w * gain * passed, r.mbsN.map(m -> m * perMbs / loadPerNewton).orElse(Double.MAX_VALUE)));
         Optional<double[]> stress = beam.map(b -> stress(b, g, tension * Math.cos(angle)));
+        boolean noStrength = beam.filter(b -> !(b.strengthPa() > 0)).isPresent() && tension > 0;
         List<String> warnings = new ArrayList<>();
         double steep = Math.toDegrees(angle);
+        add(warnings, Math.abs(g.offLayDeg) > OFF_LAY_DEG, "LINE_OFF_LAY");
         add(warnings, steep > TOO_STEEP_DEG, "LINE_TOO_STEEP");
         add(warnings, steep > STEEP_DEG && steep <= TOO_STEEP_DEG, "LINE_STEEP");
         add(warnings, g.ropeHeightM < g.cgM, "ROPE_BELOW_CG");
@@ -121,9 +133,14 @@ public record PullLine(double resistingNm, double gravityBackNm, double ropeAngl
         add(warnings, people > MOST_PEOPLE, "NOT_A_HAND_PULL");
         add(warnings, r.winchN.filter(w -> w < hand).isPresent(), "WINCH_TOO_SMALL");
         add(warnings, use.filter(u -> u > 1).isPresent(), "ROPE_OVERLOADED");
-        add(warnings, stress.filter(s -> s[0] > MOST_STRESS).isPresent(), "STEM_MAY_BREAK");
-        return new PullLine(resisting, gravity, steep, arm, still, tension, leg, side, gain, hand, people, block, block.orElse(tension), use, leg / perMbs, 2 * g.treeHeightM,
-            stress.map(s -> s[0]), stress.map(s -> s[1]), List.copyOf(warnings));
+        add(warnings, noStrength || stress.filter(s -> s[0] > MOST_STRESS).isPresent(), "STEM_MAY_BREAK");
+        return new PullLine(resisting, gravity, steep, arm, still, tension, leg, side, gain, hand, people, block, block.orElse(tension), use, ropeN / perMbs, available,
+            available.map(n -> Math.max(0, n * arm / r.safety - g.hingeHoldNm)), 2 * g.treeHeightM, stress.filter(s -> !noStrength).map(s -> s[0]), stress.map(s -> s[1]), List.copyOf(warnings));
+    }
+
+    /** Load of each leg of a rope that is doubled round the stem. */
+    private static double leg(double tensionN, double legAngleDeg) {
+        return tensionN / (2 * Math.cos(Math.toRadians(legAngleDeg / 2)));
     }
 
     private static void add(List<String> warnings, boolean when, String code) {
@@ -166,7 +183,6 @@ public record PullLine(double resistingNm, double gravityBackNm, double ropeAngl
                 at = z;
             }
         }
-        double strength = b.strengthMPa * 1e6 * b.condition.factor();
-        return new double[] {strength > 0 ? worst / strength : acrossN > 0 ? Double.MAX_VALUE : 0, at};
+        return new double[] {b.strengthPa() > 0 ? worst / b.strengthPa() : 0, at};
     }
 }

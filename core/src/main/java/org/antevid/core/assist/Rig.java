@@ -85,8 +85,11 @@ public record Rig(Tie tie, double legAngleDeg, int parts, double partEfficiency,
         return PullLine.advantage(parts, partEfficiency);
     }
 
-    /** @return tension in the line that the rope allows; empty while no rope was chosen */
-    public Optional<Double> ropeAllowsN() {
-        return rope.map(r -> r.workingN() * (tie == Tie.BASKET ? 2 * Math.cos(Math.toRadians(legAngleDeg / 2)) : 1));
+    /**
+     * @param passed share of the pull that a redirect passes on: behind it the rope carries more; 1 without one
+     * @return tension in the line that the rope allows; empty while no rope was chosen
+     */
+    public Optional<Double> ropeAllowsN(double passed) {
+        return rope.map(r -> r.workingN() * (tie == Tie.BASKET ? 2 * Math.cos(Math.toRadians(legAngleDeg / 2)) : passed));
     }
 }

@@ -77,6 +77,7 @@ public record Wedges(double totalOffsetM, double backAngleDeg, double liftNeeded
     /** Backward lean that wedges are tried on at most (practice rule). */
     public static final double MAX_BACK_DEG = 2;
     private static final double G = 9.81;
+    private static final double HELPS_SHARE = 0.5;
 
     /** @throws RefusedInput naming the quantity at fault */
     public static Wedges of(Load l, Set set) {
@@ -86,7 +87,7 @@ public record Wedges(double totalOffsetM, double backAngleDeg, double liftNeeded
         double design = l.safety * lift;
         double fit = fit(l.armM, l.barInCutM, set);
         double available = Math.max(0, set.stack * set.liftM * fit - l.kerfM);
-        double force = Math.max(0, l.massKg * G * (l.backOffsetM + l.hingeOffsetM) + l.windBackNm + l.hingeHoldNm) / l.armM;
+        double force = Math.max(0, againstNm(l.massKg * G * (l.backOffsetM + l.hingeOffsetM)) + l.windBackNm + l.hingeHoldNm) / l.armM;
         double each = force / set.beside;
         double phi = Math.atan(l.friction);
         double slope = Math.atan(set.liftM / set.lengthM);
@@ -112,6 +113,11 @@ public record Wedges(double totalOffsetM, double backAngleDeg, double liftNeeded
         }
         return new Wedges(offset, Math.toDegrees(angle), lift, design, available, l.cgM / l.armM / 1000, levels(design + l.kerfM, set.liftM * fit), force, each,
             each * (Math.tan(phi) + Math.tan(phi + slope)), List.copyOf(reasons), List.copyOf(warnings));
+    }
+
+    /** @return backward moment of gravity as it is counted, N m: where it helps, half of it, because the mass is the high one (judgement) */
+    static double againstNm(double gravityNm) {
+        return gravityNm < 0 ? HELPS_SHARE * gravityNm : gravityNm;
     }
 
     /** @return share of its length by which a wedge goes in, 0..1 */

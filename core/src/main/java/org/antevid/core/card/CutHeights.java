@@ -23,13 +23,12 @@ public record CutHeights(List<Reason> reasons, Optional<Double> suggested, Strin
     private static final double LOWEST_M = 0.15;
     private static final double STEP_M = 0.05;
     private static final double STEEP_DEG = 20;
-    private static final double METAL_MARGIN_M = 0.15;
     private static final double ROT_MARGIN_M = 0.05;
 
     /** @param fromM to {@code toM}, metres above ground, where no cut goes */
     public record Reason(String words, double fromM, double toM) {
         private boolean meets(double heightM) {
-            return heightM >= fromM && heightM <= toM;
+            return heightM > fromM + 1e-9 && heightM < toM - 1e-9;
         }
     }
 
@@ -58,7 +57,7 @@ public record CutHeights(List<Reason> reasons, Optional<Double> suggested, Strin
     private static Optional<Reason> span(Defect d) {
         boolean rot = d.kind().atTheHinge().filter(c -> c == Condition.DECAYED).isPresent() && !d.tellsGood();
         return switch (d.kind()) {
-            case METAL, WIRE_SWELLING -> Optional.of(reason(d, METAL_MARGIN_M, "a chain that meets metal breaks or kicks"));
+            case METAL, WIRE_SWELLING -> Optional.of(reason(d, d.kind().cutMarginM(), "a chain that meets metal breaks or kicks"));
             case SWOLLEN_BASE -> Optional.of(reason(d, 0, "buttress: dress it or cut above it, the flare hides rot and misleads the tape"));
             case PREVIOUS_CUTS -> Optional.of(reason(d, 0.1, "earlier cuts take wood out of the hinge"));
             default -> rot && d.fromM() <= 3 ? Optional.of(reason(d, ROT_MARGIN_M, "rot: above it the wall is thicker")) : Optional.empty();

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.antevid.core.assist.Lever;
+import org.antevid.core.assist.Rig;
 import org.antevid.core.assist.SideGuy;
 import org.antevid.core.assist.Wedges;
 import org.antevid.core.cut.BackCut;
@@ -14,6 +15,7 @@ import org.antevid.core.cut.CutChoice;
 import org.antevid.core.cut.HingeHold;
 import org.antevid.core.cut.OpenedFace;
 import org.antevid.core.cut.School;
+import org.antevid.core.cut.SplitRisk;
 import org.antevid.core.cut.StrapHold;
 import org.antevid.core.lay.Guy;
 import org.antevid.core.lay.LayChoice;
@@ -34,7 +36,7 @@ import org.antevid.core.stem.Tipping;
  * cannot be computed says why. Winds are those at the limit at which work stops.
  *
  * @param byTheRule  card with nothing the leader set himself
- * @param strap      against lean and wind at their 95 % side and the pretension; empty when no strap is left or the lean is not known
+ * @param strap      against the lean at its 95 % side, the wind that is there now and the pretension; empty when no strap is left or the lean is not known
  * @param strapFull  the same should somebody pull in full before the release
  * @param wedges     whatever the means: what they could do in still air, as the dial has it
  * @param wedgesInWind the same with the wind against them
@@ -44,42 +46,57 @@ import org.antevid.core.stem.Tipping;
  */
 public record CutPlan(LayPlan lay, CutCard byTheRule, BackCut backCut, Optional<HingeHold> hinge, Optional<StrapHold> strap, Optional<StrapHold> strapFull, Optional<Splitting> splitting,
                       Passes passes, Optional<Wedges> wedges, Optional<Wedges> wedgesInWind, Optional<Lever> lever, Optional<Pull> pull, Optional<Pull> fallback, List<String> refused, Optional<SideGuy> guy, CutHeights heights,
-                      Optional<OpenedFace.Left> opened, boolean reread, double windNm, double gustMs) {
+                      Optional<OpenedFace.Left> opened, boolean reread, double windNm, double gustMs, InWind inWind) {
     private static final double CM = 0.01;
     private static final double UNEVEN_DEG = 5;
+
+    /** What holds in the wind that is there now and would not at the limit. @param strapHolds at the limit @param splits more readily at the limit than now */
+    public record InWind(boolean strapHolds, boolean splits) {
+    }
+
+    /** Moment of the line while it is cut: all that is pulled when it is drawn as the kerf opens, else what it needs. */
+    private static double pulledNm(LayPlan p, Optional<Pull> pull) {
+        boolean all = p.choice().means().rig().when() == Rig.When.KERF_OPENS;
+        return pull.map(l -> Math.max(l.still().tensionN(), all ? l.means().fullPullN().orElse(0.0) : 0) * l.still().armM()).orElse(0.0);
+    }
 
     /** @param gust limit at which work stops comes from {@code site.today()} */
     public static CutPlan of(LayPlan p, Site site) {
         CutChoice cuts = p.choice().cuts();
         CutCard card = p.card();
         CutCard rule = rule(p);
-        BackCut back = cuts.backCut(card);
+        BackCut back = p.backCut();
         StemReading stem = p.stem();
         double gust = site.today().designGustMs();
         double wind = Tipping.windNm(stem, p.choice().cutHeightM(), gust);
         List<String> refused = new ArrayList<>();
-        Optional<Pull> pull = p.row().flatMap(r -> pull(p, r, p.choice().means(), gust, wind, "line", refused));
-        Optional<Pull> fallback = p.row().flatMap(r -> p.choice().support().fallback().flatMap(m -> pull(p, r, m, gust, wind, "fallback line", refused)));
-        Optional<StrapHold> strap = p.row().filter(r -> back == BackCut.BORE_STRAP).flatMap(r -> p.strapAgainst(r.forwardHighNm() + wind + pull.map(l -> l.pretensionN() * l.still().armM()).orElse(0.0)));
+        Optional<Pull> pull = p.row().flatMap(r -> pull(p, r, p.choice().means(), gust, wind, "line", refused, site));
+        Optional<Pull> fallback = p.row().flatMap(r -> p.choice().support().fallback().flatMap(m -> pull(p, r, m, gust, wind, "fallback line", refused, site)));
+        double windNow = Tipping.windNm(stem, p.choice().cutHeightM(), site.today().judgedGustMs());
+        double pretension = pull.map(l -> l.pretensionN() * l.still().armM()).orElse(0.0);
+        Optional<StrapHold> strap = p.row().filter(r -> back == BackCut.BORE_STRAP).flatMap(r -> p.strapAgainst(r.forwardHighNm() + windNow + pretension));
+        boolean strapAtLimit = p.row().filter(r -> back == BackCut.BORE_STRAP).flatMap(r -> p.strapAgainst(r.forwardHighNm() + wind + pretension)).map(StrapHold::holds).orElse(true);
         Optional<StrapHold> full = strap.flatMap(s -> pull.flatMap(l -> p.strapAgainst(p.row().orElseThrow().forwardHighNm() + wind + l.atLimit().tensionN() * l.atLimit().armM())));
         Optional<Splitting> splitting = p.row().filter(r -> card.depthM() + card.hingeThickM() < card.dLayM()).map(r -> {
-            double pulled = pull.map(l -> l.still().tensionN() * l.still().armM()).orElse(0.0);
-            return Splitting.of(p, r, back, Math.max(0, r.forwardHighNm() + wind + pulled), pulled);
+            double pulled = pulledNm(p, pull);
+            return Splitting.of(p, r, back, Math.max(0, r.forwardHighNm() + pulled), pulled);
         });
+        boolean splitsInWind = splitting.filter(x -> x.risk().result().compareTo(SplitRisk.Level.HIGH) < 0)
+            .map(x -> Splitting.level(p, p.row().orElseThrow(), back, x.forwardNm() + wind).compareTo(SplitRisk.Level.HIGH) >= 0).orElse(false);
         double slope = site.groundAt(stem.at()).slopeDeg();
         return new CutPlan(p, rule, back, p.row().map(Sweep.Row::hold), strap, full, splitting, Passes.of(p, back), p.row().map(r -> wedges(p, r, 0)), p.row().map(r -> wedges(p, r, wind)), p.row().map(r -> lever(p, r)), pull, fallback,
-            List.copyOf(refused), p.row().flatMap(r -> guy(p, r)), CutHeights.of(p, slope), cuts.opened().map(o -> o.of(card)), suspect(p), wind, gust);
+            List.copyOf(refused), p.row().flatMap(r -> guy(p, r, site)), CutHeights.of(p, slope), cuts.opened().map(o -> o.of(card)), suspect(p), wind, gust, new InWind(strapAtLimit, splitsInWind));
     }
 
     private static CutCard rule(LayPlan p) {
         CutChoice by = p.choice().cuts().measuresByTheRule();
         double slope = p.zone().slopeAlongDeg();
-        Condition wood = p.row().map(Sweep.Row::wood).orElseGet(() -> p.stem().hingeWood(p.choice().layDeg()));
+        Condition wood = p.row().map(Sweep.Row::wood).orElseGet(() -> p.stem().corners(p.choice().layDeg()).worse());
         return CutCard.of(by.stump(p.choice().school(), by.wood(p.mass().dCutM(), p.choice().layDeg()), p.choice().layDeg(), wood, p.control().forwardLeanDeg(), slope,
-            CutChoice.bar(p.choice().barM()), p.choice().means().movedBy()));
+            CutChoice.bar(p.choice().barM()), p.choice().means().movedBy(), by.flare(p.choice().cutHeightM())));
     }
 
-    private static Optional<Pull> pull(LayPlan p, Sweep.Row r, Means m, double gust, double wind, String which, List<String> refused) {
+    private static Optional<Pull> pull(LayPlan p, Sweep.Row r, Means m, double gust, double wind, String which, List<String> refused, Site site) {
         if (!m.isLine()) {
             return Optional.empty();
         }
@@ -88,7 +105,7 @@ public record CutPlan(LayPlan lay, CutCard byTheRule, BackCut backCut, Optional<
             return Optional.empty();
         }
         try {
-            return Optional.of(Pull.of(p, r, m, gust, wind));
+            return Optional.of(Pull.of(p, r, m, gust, wind, site));
         } catch (RefusedInput e) {
             refused.add(which + ": " + e.faults().get(0).message());
             return Optional.empty();
@@ -109,8 +126,8 @@ public record CutPlan(LayPlan lay, CutCard byTheRule, BackCut backCut, Optional<
         return Lever.of(p.mass().massHighKg(), p.mass().cgM(), p.card().behindHingeM(), r.hold().forwardHoldNm(), r.hold().bendPerRadNm(), p.card().dLayM());
     }
 
-    private static Optional<SideGuy> guy(LayPlan p, Sweep.Row r) {
-        return p.choice().support().guy().flatMap((Guy g) -> g.on(p.stem().at(), p.choice().layDeg(), r.sideNm() >= 0, p.stem().height().orElseThrow().high()).flatMap(at -> {
+    private static Optional<SideGuy> guy(LayPlan p, Sweep.Row r, Site site) {
+        return p.choice().support().guy().flatMap((Guy g) -> g.on(p.stem().at(), p.choice().layDeg(), r.sideNm() >= 0, p.stem().height().orElseThrow().high(), p.choice().cutHeightM(), site).flatMap(at -> {
             try {
                 return Optional.of(SideGuy.of(at, SideGuy.Load.all(r.hold().designNm(), g.rope().map(x -> x.mbsN()))));
             } catch (RefusedInput e) {
@@ -122,7 +139,7 @@ public record CutPlan(LayPlan lay, CutCard byTheRule, BackCut backCut, Optional<
     /** Recorded decay, a fault at the cut or a doubtful condition: nobody knows the hinge before the face is open (practice rule). */
     private static boolean suspect(LayPlan p) {
         StemReading s = p.stem();
-        return p.choice().cuts().opened().isPresent() || s.hingeWood(p.choice().layDeg()) != Condition.SOUND || s.wood().core() != Condition.SOUND || s.brash()
+        return p.choice().cuts().opened().isPresent() || s.corners(p.choice().layDeg()).worse() != Condition.SOUND || s.wood().core() != Condition.SOUND || s.brash()
             || s.defects().stream().anyMatch(d -> d.atTheHinge() && d.kind().atTheHinge().isPresent());
     }
 
@@ -171,7 +188,7 @@ public record CutPlan(LayPlan lay, CutCard byTheRule, BackCut backCut, Optional<
     }
 
     private Optional<HingeHold> byRuleHold(Sweep.Row r) {
-        return Optional.of(HingeHold.of(lay.stem().species(), r.wood(), byTheRule, 1, r.sideNm(), r.hold().utilisation() > 0 ? (r.hold().designNm() - Math.abs(r.sideNm())) / org.antevid.core.quantity.Estimate.Z95 : 0,
+        return Optional.of(HingeHold.of(lay.stem().species(), r.wood(), byTheRule, 1, r.sideNm(), r.sigmaSideNm(),
             r.forwardNm()));
     }
 
@@ -225,7 +242,7 @@ public record CutPlan(LayPlan lay, CutCard byTheRule, BackCut backCut, Optional<
                 return "1 cm thinner: no strap";
             }
             CutCard c = card();
-            StrapHold less = StrapHold.of(new StrapHold.Strap(lay.stem().species(), lay.stem().wood().strap(lay.choice().layDeg()), c.dLayM(), c.dAcrossM(), c.depthM(), c.hingeThickM(), wood, 0,
+            StrapHold less = StrapHold.of(new StrapHold.Strap(lay.stem().species(), lay.stem().corners(lay.choice().layDeg()).strap(), c.dLayM(), c.dAcrossM(), c.depthM(), c.hingeThickM(), wood, 0,
                 strap.get().tensionN() * strap.get().armM(), 0.5, 2));
             return String.format(Locale.ROOT, "1 cm thinner: holds %s times, from %s", Rounding.downText(less.ratio().orElse(0.0)), Rounding.downText(r));
         });

@@ -35,7 +35,7 @@ public record DoesNotMove(String cause, String tell, Optional<Double> extraN, St
     static List<DoesNotMove> of(LayPlan p, Optional<Pull> pull, Uncut uncut) {
         CutCard c = p.card();
         List<DoesNotMove> all = new ArrayList<>();
-        double band = UPPER * p.stem().species().morMPa() * 1e6 * uncut.widthM * uncut.heightM * (c.behindHingeM() + c.hingeThickM() / 2);
+        double band = UPPER * p.stem().species().bendsMPa() * 1e6 * uncut.widthM * uncut.heightM * (c.behindHingeM() + c.hingeThickM() / 2);
         all.add(new DoesNotMove(String.format(Locale.ROOT, "an uncut band, taken %.0f by %.0f mm at the back", 1000 * uncut.widthM, 1000 * uncut.heightM),
             "the kerf opens on one side only, or not at all", extra(pull, band), "look along the kerf from the side, never from behind; pass the bar through it again"));
         double thick = HingeHold.of(new HingeHold.Hinge(p.stem().species(), Condition.SOUND, Math.max(0.02, c.hingeLengthM()), c.hingeLeftM() + CM, c.hingeRightM() + CM, 1, 0, 0, 0, Optional.empty(), 0.5, 0.3))

@@ -41,7 +41,7 @@ public record Passes(List<Pass> passes, Optional<Double> overlapM, EscapeRoutes.
         double bar = p.choice().barM();
         double edge = c.boreFrontM();
         double end = back == BackCut.BORE_STRAP ? c.dLayM() - c.strapM() : c.dLayM();
-        double widest = widest(c, edge);
+        double widest = p.choice().cuts().flare(p.choice().cutHeightM()) * widest(c, edge);
         double first = Math.min(bar, widest);
         List<Pass> all = new ArrayList<>();
         String in = back.bored() ? "bore in behind the hinge" : "saw in from the back";

@@ -13,12 +13,13 @@ import org.antevid.core.lay.Means;
 import org.antevid.core.lay.Sweep;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Rounding;
+import org.antevid.core.site.Site;
 import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.StemMass;
 
 /**
  * One line on this stem: what it takes in still air and at the job's wind limit, whether winch or people give it, whether every piece of kit
- * bears it, how far it is hauled, and how it is pretensioned. Checked with the larger pull. The anchor is taken as level with the hinge.
+ * bears it, how far it is hauled, and how it is pretensioned. Checked with the larger pull. The anchor is as high as the ground there.
  *
  * @param still       in still air, as the dial and the lay have it
  * @param atLimit     with the wind against it at the limit at which work stops
@@ -36,8 +37,8 @@ public record Pull(Means means, PullLine still, PullLine atLimit, double gustMs,
     }
 
     /** @throws RefusedInput when the line cannot be computed, saying why */
-    static Pull of(LayPlan p, Sweep.Row row, Means means, double gustMs, double windNm) {
-        Means aimed = means.aimed(p.stem().at(), p.choice().layDeg());
+    static Pull of(LayPlan p, Sweep.Row row, Means means, double gustMs, double windNm, Site site) {
+        Means aimed = means.aimed(p.stem().at(), p.choice().layDeg(), p.choice().cutHeightM(), site);
         StemMass mass = p.mass();
         double weight = mass.massHighKg() * StemMass.G;
         double offset = p.card().hingeOffsetM();
@@ -50,16 +51,16 @@ public record Pull(Means means, PullLine still, PullLine atLimit, double gustMs,
         PullLine.Rigged rigged = new PullLine.Rigged(rig.tie() == Rig.Tie.BASKET, rig.legAngleDeg(), aimed.redirectDeg(p.stem().at()).map(a -> Math.min(175, a)),
             rig.block().map(Kit.Block::efficiency).orElse(0.9), rig.parts(), rig.partEfficiency(), PullLine.PERSON_N, winch, rig.rope().map(Kit.Rope::mbsN), Kit.KNOT, Kit.ROPE_FACTOR,
             Optional.empty(), PullLine.RESERVE);
-        Optional<PullLine.Beam> beam = Optional.of(new PullLine.Beam(mass.dCutM(), p.stem().shape(), p.stem().species().morMPa(), p.stem().wood().outer()));
+        Optional<PullLine.Beam> beam = Optional.of(new PullLine.Beam(mass.dCutM(), p.stem().shape(), p.stem().species().holdsMPa(), p.stem().wood().outer()));
         PullLine still = PullLine.of(geometry(mass, back, offset, 0, hold, rope, height, aimed), rigged, beam);
         PullLine limit = PullLine.of(geometry(mass, back, offset, windNm, hold, rope, height, aimed), rigged, beam);
-        Travel travel = Travel.of(Math.max(0, back + offset), mass.cgM(), hold, weight, rope, offset + back * rope / mass.cgM(), aimed.anchorDistM().orElseThrow(), 0, rig.parts());
+        Travel travel = Travel.of(Math.max(0, back + offset), mass.cgM(), hold, weight, rope, offset + back * rope / mass.cgM(), aimed.anchorDistM().orElseThrow(), aimed.dropM(), rig.parts());
         double pretension = rig.pretensionN().orElse(Rig.PRETENSION_SHARE * still.tensionN());
         return new Pull(aimed, still, limit, gustMs, aimed.tensionN(), pretension, travel, checks(p, aimed, still, limit));
     }
 
     private static PullLine.Geometry geometry(StemMass mass, double back, double offset, double windNm, double hold, double rope, double height, Means m) {
-        return new PullLine.Geometry(mass.massHighKg(), back, offset, windNm, hold, mass.cgM(), rope, height, m.anchorDistM().orElseThrow(), 0, Math.max(-60, Math.min(60, m.offLayDeg())));
+        return new PullLine.Geometry(mass.massHighKg(), back, offset, windNm, hold, mass.cgM(), rope, height, m.anchorDistM().orElseThrow(), m.dropM(), Math.max(-60, Math.min(60, m.offLayDeg())));
     }
 
     private static List<Check> checks(LayPlan p, Means m, PullLine still, PullLine line) {
@@ -74,8 +75,8 @@ public record Pull(Means means, PullLine still, PullLine atLimit, double gustMs,
             all.add(new Check("pull", m.pullN().map(n -> String.format(Locale.ROOT, "the winch pulls %s%s it needs %s", down(n), gain.isEmpty() ? "," : gain, kilo(line.handN()))).orElse("the winch's pull is not known"),
                 m.pullN().map(n -> n >= line.handN())));
         }
-        all.add(new Check("rope", rig.rope().map(r -> String.format(Locale.ROOT, "%s: bears %s knotted, gets %s", r.name(), down(r.workingN()), kilo(line.legN())))
-            .orElse("no rope chosen: it needs a breaking strength of " + kilo(line.minMbsN())), line.wllUse().map(u -> u <= 1)));
+        all.add(new Check("rope", rig.rope().map(r -> String.format(Locale.ROOT, "%s: bears %s knotted, gets %s", r.name(), down(r.workingN()), kilo(line.minMbsN() * Kit.KNOT / Kit.ROPE_FACTOR)))
+            .orElse("no rope chosen: it needs a breaking strength of " + String.format(Locale.ROOT, "%.1f kN", Rounding.up(line.minMbsN() / 1000, 1))), line.wllUse().map(u -> u <= 1)));
         rig.rope().flatMap(r -> r.ageYears()).filter(a -> a > Kit.OLD_YEARS).ifPresent(a -> all.add(new Check("age", String.format(Locale.ROOT, "the rope is %.0f years old: the maker's life decides", a), Optional.of(false))));
         all.add(new Check("sling", rig.sling().map(s -> String.format(Locale.ROOT, "%s: bears %s, gets %s", s.name(), down(s.wllN()), kilo(line.anchorN()))).orElse("no sling chosen: it gets " + kilo(line.anchorN())),
             rig.sling().map(s -> s.wllN() >= line.anchorN())));
@@ -86,8 +87,7 @@ public record Pull(Means means, PullLine still, PullLine atLimit, double gustMs,
             all.add(new Check("anchor", rig.anchor().map(a -> String.format(Locale.ROOT, "anchor tree %.0f cm, sling %.1f m up: gets %s, bends to %.0f %% of its strength", 100 * a.diameterM(), a.slingM(),
                 kilo(line.anchorN()), Math.ceil(100 * a.stressShare(line.anchorN())))).orElse("the anchor was not measured: it gets " + kilo(line.anchorN())), rig.anchor().map(a -> a.bears(line.anchorN()))));
         }
-        line.stressShare().ifPresent(s -> all.add(new Check("stem", String.format(Locale.ROOT, "the pull bends the stem to %.0f %% of its strength, most at %.1f m", Math.min(999, Math.ceil(100 * s)), line.stressAtM().orElse(0.0)),
-            Optional.of(!line.warnings().contains("STEM_MAY_BREAK")))));
+        bending(line).ifPresent(all::add);
         Means.highestTieM(p.stem(), p.choice().cutHeightM()).ifPresent(most -> all.add(new Check("top", String.format(Locale.ROOT, "tied %.1f m above the cut, at most %.1f m", m.ropeHeightM().orElseThrow(),
             Math.floor(10 * most) / 10), Optional.of(m.ropeHeightM().orElseThrow() <= most + 1e-9))));
         forkM(p).filter(f -> m.ropeHeightM().orElseThrow() + p.choice().cutHeightM() > f).ifPresent(f -> all.add(new Check("fork", String.format(Locale.ROOT,
@@ -102,6 +102,19 @@ public record Pull(Means means, PullLine still, PullLine atLimit, double gustMs,
         return all;
     }
 
+    /** From three tenths of its strength a stem that is bent is looked at again, from half of it nothing is pulled (judgement). Wood without strength bears no pull. */
+    private static Optional<Check> bending(PullLine line) {
+        if (line.stressShare().isEmpty()) {
+            return line.warnings().contains("STEM_MAY_BREAK") ? Optional.of(new Check("stem", "the wood has no strength to be pulled by: the stem may break out", Optional.of(false))) : Optional.empty();
+        }
+        double share = line.stressShare().get();
+        String words = String.format(Locale.ROOT, "the pull bends the stem to %.0f %% of its strength, most at %.1f m", Math.min(999, Math.ceil(100 * share)), line.stressAtM().orElse(0.0));
+        return Optional.of(share > LOOK_AGAIN && share <= BREAKS ? new Check("bends", words, Optional.of(false)) : new Check("stem", words, Optional.of(share <= LOOK_AGAIN)));
+    }
+
+    private static final double LOOK_AGAIN = 0.3;
+    private static final double BREAKS = 0.5;
+
     /** @return height of a weak fork above ground */
     private static Optional<Double> forkM(LayPlan p) {
         return p.stem().defects().stream().filter(d -> d.kind() == DefectKind.INCLUDED_BARK || d.kind() == DefectKind.SPLIT_UNION).map(d -> d.fromM()).min(Double::compare);
@@ -109,14 +122,14 @@ public record Pull(Means means, PullLine still, PullLine atLimit, double gustMs,
 
     /** @return whether the pull at the wind limit is there and everything that is known bears it */
     public boolean enough() {
-        return checks.stream().noneMatch(c -> c.ok().filter(ok -> !ok).isPresent()) && availableN.filter(n -> n >= atLimit.tensionN()).isPresent();
+        return checks.stream().noneMatch(c -> c.ok().filter(ok -> !ok).isPresent() && !c.key().equals("bends")) && availableN.filter(n -> n >= atLimit.tensionN()).isPresent();
     }
 
     static String kilo(double newton) {
-        return String.format(Locale.ROOT, "%.1f kN", Rounding.up(newton / 1000, 1));
+        return Rounding.pull(newton);
     }
 
     private static String down(double newton) {
-        return String.format(Locale.ROOT, "%.1f kN", Rounding.down(newton / 1000, 1));
+        return Rounding.pullDown(newton);
     }
 }

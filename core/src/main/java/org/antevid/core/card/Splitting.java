@@ -9,6 +9,7 @@ import org.antevid.core.cut.SplitRisk;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Sweep;
 import org.antevid.core.stem.Condition;
+import org.antevid.core.stem.StemMass;
 
 /**
  * Whether the stem splits up while it is cut this way, and what would change it. Index of practice and energy of mechanics, the worse decides.
@@ -38,7 +39,7 @@ public record Splitting(SplitRisk risk, double forwardNm, List<Change> changes, 
         double lean = Math.max(-45, Math.min(60, p.control().forwardLeanDeg()));
         SplitRisk.Opening opening = back.bored() && c.borePossible() ? SplitRisk.Opening.BORE_STRAP : SplitRisk.Opening.BACK_CUT;
         SplitRisk.Cut cut = new SplitRisk.Cut(p.stem().species(), row.wood(), p.choice().school(), opening, c.dLayM(), c.dAcrossM(), c.depthM(), c.hingeThickM(), forwardNm, lean,
-            weak.seamOrFork(), weak.underTension());
+            Optional.of(p.mass().massKg() * StemMass.G * p.mass().cgM()), weak.seamOrFork(), weak.underTension());
         SplitRisk risk = SplitRisk.of(cut);
         List<Change> changes = new ArrayList<>();
         if (opening == SplitRisk.Opening.BACK_CUT && c.borePossible()) {
@@ -64,8 +65,13 @@ public record Splitting(SplitRisk risk, double forwardNm, List<Change> changes, 
         return new Splitting(risk, forwardNm, changes, likely(p, row.wood(), weak));
     }
 
+    /** @return how readily it splits with another moment toward the lay, N m */
+    static SplitRisk.Level level(LayPlan p, Sweep.Row row, BackCut back, double forwardNm) {
+        return of(p, row, back, forwardNm, 0).risk.result();
+    }
+
     private static SplitRisk.Cut with(SplitRisk.Cut c, double depthM, double forwardNm, double leanDeg) {
-        return new SplitRisk.Cut(c.species(), c.wood(), c.school(), c.opening(), c.dLayM(), c.dAcrossM(), depthM, c.hingeThickM(), forwardNm, leanDeg, c.seamOrFork(), c.underTension());
+        return new SplitRisk.Cut(c.species(), c.wood(), c.school(), c.opening(), c.dLayM(), c.dAcrossM(), depthM, c.hingeThickM(), forwardNm, leanDeg, c.weightMomentNm(), c.seamOrFork(), c.underTension());
     }
 
     private static List<String> likely(LayPlan p, Condition wood, Sweep.Weakness weak) {

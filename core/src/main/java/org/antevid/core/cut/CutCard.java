@@ -28,6 +28,10 @@ public record CutCard(double dLayM, double dAcrossM, double barkM, double ruleHi
                       double closesAtTreeDeg, double groundAfterDeg, double freeFlightDeg, boolean hingeToGround,
                       BarReach barReach, BarReach faceBarReach, double hingeOffsetM, double hingeShareAcross, List<String> warnings) {
     private static final double BORE_ROOM_M = 0.02;
+    /** Room a usual bar needs between hinge and strap. */
+    public static final double BORE_NEEDS_M = 0.085 + BORE_ROOM_M;
+    /** Less wood than this behind the hinge is no back cut. */
+    static final double LEAST_BEHIND_M = 0.02;
     private static final double BOTH_SIDES_OVERLAP_M = 0.05;
     private static final double BYPASS_THAT_MATTERS = 1e-9;
 
@@ -69,10 +73,11 @@ public record CutCard(double dLayM, double dAcrossM, double barkM, double ruleHi
      * @param forwardLeanDeg lean toward the lay
      * @param slopeAlongDeg  ground along the lay, downhill positive
      * @param bypassMm       face cuts crossing past the apex
+     * @param flare          butt at the cut / {@code dLayM} where the cut was not measured, 1..1.5: for bar reach and sit-back only
      */
     public record Stump(School school, double dLayM, double dAcrossM, Optional<Double> depthShare, Optional<Double> faceDeg,
                         Condition condition, double forwardLeanDeg, double slopeAlongDeg, Bar bar, double strapShare,
-                        double strapMinM, double bypassMm, MovedBy movedBy, Own own, double barkM) {
+                        double strapMinM, double bypassMm, MovedBy movedBy, Own own, double barkM, double flare) {
         public Stump {
             Require.within(dLayM, 0.05, 5, "d_lay_m");
             Require.within(dAcrossM, 0.05, 5, "d_across_m");
@@ -86,7 +91,7 @@ public record CutCard(double dLayM, double dAcrossM, double barkM, double ruleHi
         public static Stump plain(School school, double diameterM, Condition condition, double forwardLeanDeg, double slopeAlongDeg,
                                   double barM, MovedBy movedBy) {
             return new Stump(school, diameterM, diameterM, Optional.empty(), Optional.empty(), condition, forwardLeanDeg,
-                slopeAlongDeg, Bar.ofLength(barM), 0.1, 0.04, 0, movedBy, Own.NONE, 0);
+                slopeAlongDeg, Bar.ofLength(barM), 0.1, 0.04, 0, movedBy, Own.NONE, 0, 1);
         }
 
         double chord(double fromFrontM) {
@@ -99,7 +104,7 @@ public record CutCard(double dLayM, double dAcrossM, double barkM, double ruleHi
         }
     }
 
-    /** @throws RefusedInput when notch and hinge leave no wood behind them */
+    /** @throws RefusedInput {@code NO_ROOM_FOR_BACK_CUT} when notch and hinge leave too little behind them */
     public static CutCard of(Stump s) {
         List<String> warnings = new ArrayList<>();
         double share = s.depthShare.orElse(s.school.depthShare().usual());
@@ -127,8 +132,8 @@ public record CutCard(double dLayM, double dAcrossM, double barkM, double ruleHi
             warnings.add("STEP_OUTSIDE_SCHOOL");
         }
         double behind = s.dLayM - depth - thick;
-        if (!(behind > 0)) {
-            throw new RefusedInput("NO_WOOD_BEHIND_HINGE", "own_hinge_m", "must leave wood behind notch and hinge");
+        if (!(behind >= LEAST_BEHIND_M - 1e-9)) {
+            throw new RefusedInput("NO_ROOM_FOR_BACK_CUT", "depth_share", "must leave 20 mm behind notch and hinge for a back cut");
         }
         double strap = s.own.strapM().orElse(Math.max(s.strapShare * s.dLayM, s.strapMinM));
         double boreLength = behind - strap;
@@ -144,7 +149,7 @@ public record CutCard(double dLayM, double dAcrossM, double barkM, double ruleHi
                 warnings.add("FACE_CLOSES_EARLY_BYPASS");
             }
         }
-        BarReach reach = reach(s.widestChord(depth + thick, s.dLayM), s.bar.lengthM());
+        BarReach reach = reach(s.flare * s.widestChord(depth + thick, s.dLayM), s.bar.lengthM());
         if (reach != BarReach.ONE_SIDE) {
             warnings.add("BAR:" + reach.key());
         }
@@ -156,7 +161,7 @@ public record CutCard(double dLayM, double dAcrossM, double barkM, double ruleHi
             face < 90 ? Optional.of(depth * Math.tan(Math.toRadians(face))) : Optional.empty(), strap, strap + s.barkM,
             bore ? Optional.of(boreLength) : Optional.empty(), depth + thick, closes, closes + s.forwardLeanDeg, ground,
             Math.max(0, ground - closes), closes >= ground, reach, reach(s.widestChord(0, depth), s.bar.lengthM()),
-            s.dLayM / 2 - depth - thick / 2, length / s.dAcrossM, List.copyOf(warnings));
+            s.flare * (s.dLayM / 2 - depth - thick / 2), length / s.dAcrossM, List.copyOf(warnings));
     }
 
     private static void addWoodWarnings(Stump s, boolean onWedges, List<String> warnings) {

@@ -6,12 +6,13 @@ import java.util.Set;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.stem.Condition;
+import org.antevid.core.stem.StemMass;
 
 /**
  * What the leader settles about the cuts of one stem. Every empty measure follows the rule of the type of cut. Metres on the wood, inside the
  * bark; what is outside a type of cut's range is a note and never refused, what cannot be cut is.
  *
- * @param backCut     empty: bored with a strap where that fits, else straight
+ * @param backCut     empty: straight in for an upright stem, bored with a strap where lean, pull or wood asks
  * @param hingeLeftM  0.005..0.6
  * @param depthM      of the notch
  * @param faceDeg     20..110
@@ -60,7 +61,7 @@ public record CutChoice(Optional<BackCut> backCut, FaceOrder faceOrder, Optional
      * @return the stump as it is to be cut
      * @throws RefusedInput naming the measure that cannot be cut and what would be right
      */
-    public CutCard.Stump stump(School school, Oval wood, double layDeg, Condition condition, double forwardLeanDeg, double slopeAlongDeg, CutCard.Bar bar, CutCard.MovedBy movedBy) {
+    public CutCard.Stump stump(School school, Oval wood, double layDeg, Condition condition, double forwardLeanDeg, double slopeAlongDeg, CutCard.Bar bar, CutCard.MovedBy movedBy, double flare) {
         double dLay = wood.along(layDeg);
         Optional<Double> share = depthM.map(d -> d / dLay);
         share.filter(s -> s < 0.1 - 1e-9 || s > 0.6 + 1e-9).ifPresent(s -> {
@@ -68,21 +69,28 @@ public record CutChoice(Optional<BackCut> backCut, FaceOrder faceOrder, Optional
                 "is %.0f mm, must be between %.0f and %.0f mm on %.0f mm of wood", 1000 * depthM.orElseThrow(), Math.ceil(100 * dLay - 1e-6), Math.floor(600 * dLay + 1e-6), 1000 * dLay));
         });
         double notch = depthM.orElse(school.depthShare().usual() * dLay);
-        if (notch + hingeLeftM.orElse(0.0) >= dLay || notch + hingeRightM.orElse(0.0) >= dLay) {
-            throw new RefusedInput("NO_WOOD_BEHIND_HINGE", hingeLeftM.orElse(0.0) >= hingeRightM.orElse(0.0) ? "hingeLeftM" : "hingeRightM",
-                String.format(java.util.Locale.ROOT, "must leave wood behind it: under %.0f mm", Math.floor(1000 * (dLay - notch))));
+        double most = dLay - notch - CutCard.LEAST_BEHIND_M;
+        if (hingeLeftM.orElse(0.0) > most + 1e-9 || hingeRightM.orElse(0.0) > most + 1e-9) {
+            throw new RefusedInput("NO_ROOM_FOR_BACK_CUT", hingeLeftM.orElse(0.0) >= hingeRightM.orElse(0.0) ? "hingeLeftM" : "hingeRightM",
+                String.format(java.util.Locale.ROOT, "must leave 20 mm behind it for a back cut: at most %.0f mm", Math.max(0, Math.floor(1000 * most))));
         }
         return new CutCard.Stump(school, dLay, wood.across(layDeg), share, faceDeg, condition, forwardLeanDeg, slopeAlongDeg, bar, 0.1, 0.04, 0, movedBy,
-            new CutCard.Own(hingeLeftM, hingeRightM, stepM, strapM), barkM.orElse(0.0));
+            new CutCard.Own(hingeLeftM, hingeRightM, stepM, strapM), barkM.orElse(0.0), flare);
     }
 
     public static CutCard.Bar bar(double lengthM) {
         return new CutCard.Bar(lengthM, 0.085, KERF_M);
     }
 
-    /** @return how the back is cut on this card */
-    public BackCut backCut(CutCard card) {
-        return backCut.orElse(card.borePossible() ? BackCut.BORE_STRAP : BackCut.STRAIGHT);
+    /** @return flare to count at this height: none where the cut was measured, else what is assumed of a butt nobody measured */
+    public double flare(double cutHeightM) {
+        return alongM.isPresent() ? 1 : StemMass.flare(cutHeightM);
+    }
+
+    /** @return the same with a strap of this thickness where the leader set none, metres inside the bark */
+    public CutChoice strap(double thickM) {
+        return strapM.isPresent() ? this
+            : new CutChoice(backCut, faceOrder, hingeLeftM, hingeRightM, depthM, faceDeg, stepM, Optional.of(thickM), barkM, alongM, acrossM, reason, techniques, opened);
     }
 
     public CutChoice opened(OpenedFace face) {

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.stem.Condition;
@@ -23,7 +24,8 @@ import org.antevid.core.stem.Species;
  */
 public record SplitRisk(Map<String, Double> points, double index, Level practice, double movesAtM, boolean movesEarly, double ratioBackCut,
                         double ratioBore, double ratio, Level mechanics, Level result, Level backCut, Level bore, Advice advice, List<String> warnings) {
-    private static final int SLICES = 400;
+    private static final int DEPTHS = 200;
+    private static final double NO_MOMENT_NM = 1;
     private static final double SHALLOW = 0.2;
     private static final double SMALL_M = 0.25;
     private static final double BORE_NEEDS_M = 0.085 + 0.02;
@@ -50,7 +52,17 @@ public record SplitRisk(Map<String, Double> points, double index, Level practice
 
     /** What follows for the cut. */
     public enum Advice {
-        STANDARD, BORE_AND_STRAP, BORE_STRAP_AND_BIND, SIDE_CUTS_AND_BIND, DO_NOT_HAND_FELL;
+        STANDARD("as usual"), BORE_AND_STRAP("bore and leave a strap"), BORE_STRAP_AND_BIND("bore, leave a strap and bind the stem above"),
+        SIDE_CUTS_AND_BIND("cut the sides first and bind the stem above"), DO_NOT_HAND_FELL("not by hand");
+        private final String words;
+
+        Advice(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
 
         public String key() {
             return name().toLowerCase(Locale.ROOT);
@@ -61,12 +73,13 @@ public record SplitRisk(Map<String, Double> points, double index, Level practice
      * The cut and what bears on it.
      *
      * @param forwardNm      lean, wind and pull together, N m
-     * @param forwardLeanDeg -45..60
+     * @param forwardLeanDeg -45..60, as measured
+     * @param weightMomentNm weight times height of its centre above the cut: turns wind and pull into a lean; empty leaves them out of the index
      * @param seamOrFork     a seam, crack or fork is in the stem
      * @param underTension   bent, or held at the top
      */
     public record Cut(Species species, Condition wood, School school, Opening opening, double dLayM, double dAcrossM, double depthM, double hingeThickM,
-                      double forwardNm, double forwardLeanDeg, boolean seamOrFork, boolean underTension) {
+                      double forwardNm, double forwardLeanDeg, Optional<Double> weightMomentNm, boolean seamOrFork, boolean underTension) {
         public Cut {
             Require.within(dLayM, 0.05, 5, "d_lay_m");
             Require.within(dAcrossM, 0.05, 5, "d_across_m");
@@ -79,9 +92,10 @@ public record SplitRisk(Map<String, Double> points, double index, Level practice
     }
 
     public static SplitRisk of(Cut c) {
-        double strength = c.species.morMPa() * 1e6 * c.species.hinge().factor() * c.wood.factor();
+        double strength = c.species.holdsMPa() * 1e6 * c.species.hinge().factor() * c.wood.factor();
         double front = chord(c, c.depthM);
-        double moment = Math.max(0, c.forwardNm);
+        double moment = c.forwardNm < NO_MOMENT_NM ? 0 : c.forwardNm;
+        double lean = c.weightMomentNm.map(w -> Math.max(c.forwardLeanDeg, Math.toDegrees(Math.atan(moment / w)))).orElse(c.forwardLeanDeg);
         double room = c.dLayM - c.depthM;
         double moves = strength > 0 ? Math.min(room, Math.sqrt(6 * moment / (front * strength))) : moment > 0 ? room : 0;
         boolean early = moves > c.hingeThickM;
@@ -92,10 +106,10 @@ public record SplitRisk(Map<String, Double> points, double index, Level practice
         };
         boolean brittle = c.wood == Condition.FROZEN || c.wood == Condition.DEAD_RECENT || c.wood == Condition.DEAD_OLD;
         double takes = tough * (c.seamOrFork ? 0.3 : 1) * (brittle ? 0.6 : 1);
-        double plain = energy(c, moment, Math.max(moves, c.hingeThickM)) / takes;
-        double bored = energy(c, Math.min(moment, strength * front * c.hingeThickM * c.hingeThickM / 6), c.hingeThickM) / takes;
-        boolean calm = c.forwardLeanDeg <= 0.5 && !c.underTension && !early;
-        Map<String, Double> points = points(c);
+        double bored = energy(c, Math.min(moment, holds(c, front, c.hingeThickM)), c.hingeThickM) / takes;
+        double plain = Math.max(bored, worstDepth(c, moment, front, room) / takes);
+        boolean calm = lean <= 0.5 && !c.underTension && !early;
+        Map<String, Double> points = points(c, lean);
         double open = points.values().stream().mapToDouble(Double::doubleValue).sum();
         double cutPoints = points.get("cut");
         Level backCut = Level.worse(practice(open - cutPoints + openPoints(c.school), calm), energyLevel(plain));
@@ -109,9 +123,9 @@ public record SplitRisk(Map<String, Double> points, double index, Level practice
             advice(backCut, bore, boreFits(c)), result == Level.LOW ? List.of() : List.of("BARBER_CHAIR:" + result.key()));
     }
 
-    private static Map<String, Double> points(Cut c) {
+    private static Map<String, Double> points(Cut c, double leanDeg) {
         Map<String, Double> points = new LinkedHashMap<>();
-        points.put("lean", Math.min(40, 4 * Math.max(0, c.forwardLeanDeg)));
+        points.put("lean", Math.min(40, 4 * Math.max(0, leanDeg)));
         points.put("split", 15.0 * c.species.split().ordinal());
         points.put("cut", c.opening == Opening.BORE_STRAP ? -20 : openPoints(c.school));
         points.put("wood", c.wood == Condition.FROZEN ? 10.0 : c.wood == Condition.DEAD_RECENT || c.wood == Condition.DEAD_OLD ? 5 : 0);
@@ -158,6 +172,26 @@ public record SplitRisk(Map<String, Double> points, double index, Level practice
         };
     }
 
+    /** Moment the holding wood bears before it moves, by the typical strength: what stores energy is strong; of wood nobody can rely on nothing is known, it counts as sound. */
+    private static double holds(Cut c, double front, double holdingM) {
+        return bendsPa(c) * front * holdingM * holdingM / 6;
+    }
+
+    private static double bendsPa(Cut c) {
+        return c.species.bendsMPa() * 1e6 * c.species.hinge().factor() * (c.wood.factor() > 0 ? c.wood.factor() : 1);
+    }
+
+    /** The back cut passes every depth down to the hinge: the most energy on its way, so that more moment never gives less. */
+    private static double worstDepth(Cut c, double moment, double front, double room) {
+        double starts = Math.min(room, Math.sqrt(6 * moment / (front * bendsPa(c))));
+        double worst = 0;
+        for (int i = 0; starts > c.hingeThickM && i <= DEPTHS; i++) {
+            double holding = c.hingeThickM + (starts - c.hingeThickM) * i / DEPTHS;
+            worst = Math.max(worst, energy(c, Math.min(moment, holds(c, front, holding)), holding));
+        }
+        return worst;
+    }
+
     private static double chord(Cut c, double fromFrontM) {
         return Oval.chordM(c.dLayM, c.dAcrossM, fromFrontM);
     }
@@ -174,18 +208,15 @@ public record SplitRisk(Map<String, Double> points, double index, Level practice
         return Math.max(0, momentNm * momentNm / (2 * c.species.moeGPa() * 1e9 * width) * gain);
     }
 
+    /** Second moment of a segment of the stump's ellipse about its own centroid, m4. Source: geometry. */
     private static double slabInertia(Cut c, double depth) {
-        double area = 0;
-        double first = 0;
-        double second = 0;
-        double step = depth / SLICES;
-        for (int i = 0; i < SLICES; i++) {
-            double x = (i + 0.5) * step;
-            double w = chord(c, x) * step;
-            area += w;
-            first += w * x;
-            second += w * x * x;
-        }
-        return second - first * first / area;
+        double r = c.dLayM / 2;
+        double half = Math.acos(Math.max(-1, Math.min(1, (r - depth) / r)));
+        double sin = Math.sin(half);
+        double cos = Math.cos(half);
+        double area = r * r * (half - sin * cos);
+        double centroid = area > 0 ? 2 * Math.pow(r * sin, 3) / (3 * area) : r;
+        double about = Math.pow(r, 4) / 4 * (half - sin * cos + 2 * sin * sin * sin * cos);
+        return (about - area * centroid * centroid) * c.dAcrossM / c.dLayM;
     }
 }

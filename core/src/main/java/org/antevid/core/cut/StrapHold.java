@@ -16,7 +16,7 @@ import org.antevid.core.stem.Species;
  * @param woodM    strap without its bark
  * @param areaM2   of the rear segment
  * @param armM     its centre to the hinge
- * @param ratio    strength / pull; empty when nothing pulls at it
+ * @param ratio    strength / pull; empty when nothing pulls at it, and for wood that has no strength to rely on
  * @param neededM  thickness from the outside of the bark for the ratio needed; empty when none is thick enough
  */
 public record StrapHold(double woodM, double areaM2, double armM, double tensionN, Optional<Double> ratio, boolean holds, Optional<Double> neededM,
@@ -60,7 +60,11 @@ public record StrapHold(double woodM, double areaM2, double armM, double tension
     public static StrapHold of(Strap s) {
         double wood = s.strapM - s.barkM;
         Segment seg = segment(s, wood);
-        double strength = s.share * s.species.morMPa() * 1e6 * s.species.hinge().factor() * s.wood.factor();
+        double strength = s.share * s.species.holdsMPa() * 1e6 * s.species.hinge().factor() * s.wood.factor();
+        if (!(strength > 0)) {
+            double pulled = Math.max(0, s.forwardNm) / seg.armM;
+            return new StrapHold(wood, seg.areaM2, seg.armM, pulled, Optional.empty(), false, Optional.empty(), List.of("STRAP_NOT_RELIABLE"));
+        }
         if (!(s.forwardNm > 0)) {
             return new StrapHold(wood, seg.areaM2, seg.armM, 0, Optional.empty(), true, Optional.empty(), List.of());
         }

@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.antevid.core.quantity.Azimuth;
-import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Feature;
 import org.antevid.core.site.Site;
@@ -30,6 +29,8 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
     private static final double LINE_UP = 0.66;
     private static final double LINE_OUT = 1.5;
     private static final int SECOND_BEST_APART_DEG = 10;
+    private static final String SIDE_LEAN = "the side lean is too much for the hinge";
+    private static final String NO_HINGE = "no hinge of this wood steers";
 
     /** State of a lay, worst first. */
     public enum State {
@@ -53,8 +54,9 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
      * @param first   what must be done before it is free
      * @param costs   points taken off, by what takes them, largest first
      * @param pullN   pull in a line that it takes, reserve in; 0 when it goes without
+     * @param sure    the means beat the backward moment at its 95 % side too, not only as it is expected
      */
-    public record Lay(double deg, State state, String reason, List<String> against, List<String> first, Map<String, Double> costs, double score, double pullN) {
+    public record Lay(double deg, State state, String reason, List<String> against, List<String> first, Map<String, Double> costs, double score, double pullN, boolean sure) {
     }
 
     /** A run of lays with one state and reason; {@code fromDeg} inclusive, {@code toDeg} exclusive, 0..360. */
@@ -87,7 +89,8 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
 
     /** @param stepDeg a divisor of 360; coarse dials serve to be compared, not to be shown */
     public static Dial of(StemReading stem, LayChoice choice, Site site, LayPlan.Limits limits, int stepDeg) {
-        Optional<Sweep> sweep = StemSweep.of(stem, choice, site, limits);
+        LayChoice wedged = choice.by(choice.support().beside(choice.support().mostBeside(stem.dbh().map(d -> d.value()).orElse(0.0))));
+        Optional<Sweep> sweep = StemSweep.of(stem, wedged, site, limits);
         if (sweep.isEmpty()) {
             return new Dial(List.of(), List.of(new Run(0, 360, State.BLOCKED, "the lean is not known")), List.of(),
                 Optional.of(new Closed("the lean is not known", 360, List.of("measure the lean, seen from two sides"))));
@@ -99,7 +102,7 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
         for (int deg = 0; deg < 360; deg += stepDeg) {
             Sweep.Row row = sweep.get().at(deg + (stepDeg - 1) / 2.0);
             rows.add(row);
-            lays.add(lay(row, stem, choice, mass, names));
+            lays.add(lay(row, stem, choice, mass, names, site, limits));
         }
         List<Window> windows = stepDeg == 1 ? Window.of(rows, i -> lays.get(i).state.compareTo(State.OPEN_WITH_GUY) < 0) : List.of();
         return new Dial(lays, runs(lays, stepDeg), windows, stepDeg == 1 && windows.isEmpty() ? Optional.of(closed(lays, stem, choice, site, limits)) : Optional.empty());
@@ -118,29 +121,35 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
         return runs;
     }
 
-    private static Lay lay(Sweep.Row r, StemReading stem, LayChoice choice, StemMass mass, Map<String, String> names) {
+    private static Lay lay(Sweep.Row r, StemReading stem, LayChoice choice, StemMass mass, Map<String, String> names, Site site, LayPlan.Limits limits) {
         List<String> against = new ArrayList<>();
         List<String> first = new ArrayList<>();
         boolean control = r.controlled();
         for (String block : r.blocks()) {
             if (block.startsWith("TARGET:") && control || !block.startsWith("TARGET:") && !block.equals("BACK_MOMENT")) {
-                against.add(words(block, names));
+                against.add(words(r, block, names));
             }
         }
+        if (!choice.leavesBefore() && choice.leaving().coverTree().isEmpty() && r.escape().reachedM().filter(m -> m < limits.leastAwayM()).isPresent()) {
+            against.add("too little time to get away");
+        }
         double pull = 0;
-        if (r.backHighNm() > 0) {
-            Means line = line(choice.means().aimed(stem.at(), r.layDeg()), stem);
+        if (!r.enough() || r.backHighNm() > 0) {
+            Means line = line(choice.means().aimed(stem.at(), r.layDeg(), choice.cutHeightM(), site), stem);
             pull = line.neededN(r.backHighNm() + r.hold().forwardHoldNm(), mass, r.backHighNm() / (mass.massHighKg() * StemMass.G) - r.card().hingeOffsetM(), r.card().hingeOffsetM()).orElse(0.0);
         }
-        boolean enough = r.backHighNm() <= 0 || r.backHighNm() <= r.capacityNm().orElse(0.0);
+        boolean expected = r.backNm() <= Sweep.PUSH_NM || r.backNm() <= r.capacityNm().orElse(0.0);
+        boolean enough = r.enough() || expected;
         boolean machineTooWeak = !enough && choice.means().kind() == Means.Kind.MACHINE_LINE && r.capacityNm().isPresent();
         if (machineTooWeak) {
             against.add(pull > 0 ? "the line gives " + kilo(choice.means().tensionN().orElse(0.0), false) + ", it needs " + kilo(pull, true) : "the machine cannot pull that way from where it stands");
+        } else if (enough && !r.enough()) {
+            first.add(doubtful(stem, choice));
         } else if (!enough) {
             first.add(pull > 0 ? "pull with at least " + kilo(pull, true) : "a line from the front");
         }
         r.conditions().stream().filter(c -> c.startsWith("MITIGATE:")).forEach(c -> first.add("protect the " + names.getOrDefault(c.substring(9), "target") + " as planned"));
-        r.conditions().stream().filter(c -> c.startsWith("CUT:")).forEach(c -> first.add(c.substring(4).replace('_', ' ')));
+        r.conditions().stream().filter(c -> c.startsWith("CUT:")).forEach(c -> first.add(r.split().advice().words()));
         if (r.withGuy()) {
             first.add("guy the side");
         }
@@ -159,12 +168,24 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
             state = State.OPEN_WITH_GUY;
             reason = "guy the side";
         } else {
-            boolean costly = points > COSTLY_POINTS || r.cost().escape() > 0 || r.conditions().stream().anyMatch(c -> c.startsWith("MITIGATE:")) || first.stream().anyMatch(f -> f.startsWith("second"));
+            boolean costly = points > COSTLY_POINTS || r.cost().escape() > 0 || r.conditions().stream().anyMatch(c -> c.startsWith("MITIGATE:")) || first.stream().anyMatch(f -> f.startsWith("second")) || !r.enough();
             state = costly ? State.COSTLY : State.OPEN;
-            reason = costly ? costlyReason(r, first, costs, names) : "";
+            reason = costly ? !r.enough() ? doubtful(stem, choice) : costlyReason(r, first, costs, names) : "";
         }
-        return new Lay(r.layDeg(), state, reason, against, first, costs, r.score(), pull);
+        return new Lay(r.layDeg(), state, reason, against, first, costs, r.score(), pull, r.enough());
     }
+
+    /** Enough as it is expected, not at the 95 % side: a better lean settles it, else more help stands ready. */
+    private static String doubtful(StemReading stem, LayChoice choice) {
+        return stem.lean().filter(l -> l.sigmaDeg() > ROUGH_DEG).isPresent() ? "measure the lean" : switch (choice.means().kind()) {
+            case NOTHING, LEVER -> "wedges ready";
+            case WEDGES -> "a lever or a line ready";
+            case HAND_LINE, MACHINE_LINE -> "a stronger pull ready";
+        };
+    }
+
+    /** A lean known no better than this was looked at, not measured. */
+    public static final double ROUGH_DEG = 1;
 
     private static String costlyReason(Sweep.Row r, List<String> first, Map<String, Double> costs, Map<String, String> names) {
         if (r.cost().escape() > 0) {
@@ -185,7 +206,7 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
     }
 
     private static String kilo(double newton, boolean up) {
-        return String.format(Locale.ROOT, "%.1f kN", up ? Rounding.up(newton / 1000, 1) : Rounding.down(newton / 1000, 1));
+        return up ? Rounding.pull(newton) : Rounding.pullDown(newton);
     }
 
     private static Map<String, Double> costs(Sweep.Cost c) {
@@ -202,12 +223,12 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
         return sorted;
     }
 
-    private static String words(String block, Map<String, String> names) {
+    private static String words(Sweep.Row r, String block, Map<String, String> names) {
         if (block.startsWith("TARGET:")) {
             return names.getOrDefault(block.substring(7), "a target");
         }
         return switch (block) {
-            case "NO_SIDE_CONTROL" -> "control not proven";
+            case "NO_SIDE_CONTROL" -> r.wood().rotten() ? NO_HINGE : SIDE_LEAN;
             case "HANG_UP" -> "hangs up";
             case "NO_ESCAPE" -> "no way out";
             case "BAR_TOO_SHORT" -> "the bar does not reach";
@@ -230,7 +251,9 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
                 .ifPresent(l -> opens.add("a line with at least " + kilo(l.pullN, true) + ", for " + Azimuth.digits(l.deg) + "°"));
         }
         switch (most.getKey()) {
-            case "control not proven" -> opens.add("guy the side, or climb and reduce the crown");
+            case SIDE_LEAN -> opens.add("guy the side, or climb and reduce the crown");
+            case NO_HINGE -> opens.add("a cut in sounder wood, a machine, or dismantle");
+            case "too little time to get away" -> opens.add("clear the ways out, or bore and leave a strap");
             case "hangs up" -> opens.add("take the neighbour first, or climb and reduce the crown");
             case "no way out" -> opens.add("clear a way out");
             case "splits up the stem: not by hand" -> opens.add("a machine, or climb and reduce the crown");
@@ -245,11 +268,7 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
 
     /** With the lean known as well as two plumbed views would make it, something would be open. */
     private static boolean uncertaintyBlocks(StemReading stem, LayChoice choice, Site site, LayPlan.Limits limits) {
-        return stem.lean().filter(l -> l.sigmaDeg() > 0.5).map(l -> {
-            StemReading sharp = stem.with(stem.dbh(), stem.height().map(h -> new Estimate(h.value(), Math.min(h.sigma(), 0.02 * h.value()))),
-                Optional.of(new org.antevid.core.stem.Lean(l.deg(), l.azimuthDeg(), 0.3)), stem.crownRadiusM());
-            return of(sharp, choice, site, limits, 6).free() > 0;
-        }).orElse(false);
+        return stem.lean().filter(l -> l.sigmaDeg() > 0.5).map(l -> of(stem.asIfMeasured(), choice, site, limits, 6).free() > 0).orElse(false);
     }
 
     /** @return how many degrees are in this state */

@@ -3,7 +3,9 @@ package org.antevid.core.lay;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Estimate;
+import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.site.Ground;
 import org.antevid.core.site.Spot;
@@ -21,11 +23,25 @@ import org.antevid.core.stem.StemMass;
  * @param throwM         what may fly beyond the tip
  * @param slideM         slide of the stem, empty when it may run downhill without end
  * @param buttKickM      backward slide of the butt on level ground
- * @param exclusionM     radius nobody but the named people may be in
+ * @param exclusionM     radius nobody but the named people may be in; where the ring is open it holds for the other directions only
+ * @param open           directions in which the ring has no end: it runs to the first thing that holds
  */
 public record FallZone(double lengthM, double slopeAlongDeg, double mapReachM, double designReachM, Spot tip, double tipSpeedMs,
                        double throwM, Optional<Double> slideM, double buttKickM, double buttZoneM, double swathHalfM,
-                       double swathHalf95M, double exclusionM, List<String> warnings) {
+                       double swathHalf95M, double exclusionM, Optional<Open> open, List<String> warnings) {
+    /** Half the sector below a stem that rolls or runs (judgement). */
+    private static final double OPEN_HALF_DEG = 45;
+    /** Round wood without limbs rolls from here (judgement; 3 to 6 degrees are known). */
+    private static final double ROLLS_FROM_DEG = 5;
+    private static final double LEAST_BUTT_M = 5;
+    private static final double LEAST_BUTT_SHARE = 0.15;
+
+    /** Whether limbs hold the stem on a slope; a snag, a stub or a limbed stem rolls. */
+    public enum Limbs { BRANCHED, LIMBLESS }
+
+    /** Sector about the fall line, clockwise. */
+    public record Open(double fromDeg, double toDeg) {
+    }
 
     /**
      * Everything the zone depends on.
@@ -40,7 +56,7 @@ public record FallZone(double lengthM, double slopeAlongDeg, double mapReachM, d
      */
     public record Fall(double layDeg, Spot stump, Estimate height, double cutHeightM, double crownRadiusM, double crownSpread,
                        double k2s2, Ground ground, double closeDeg, double restitution, double mu, double slideKeep,
-                       double exclusionLengths, double cgM, double sigmaLayDeg) {
+                       double exclusionLengths, double cgM, double sigmaLayDeg, Limbs limbs) {
         public Fall {
             Require.within(height.value(), 1, 120, "height_m");
             Require.within(cutHeightM, 0, 6, "cut_height_m");
@@ -55,23 +71,30 @@ public record FallZone(double lengthM, double slopeAlongDeg, double mapReachM, d
         }
     }
 
+    /** @throws RefusedInput {@code CUT_ABOVE_TOP} */
     public static FallZone of(Fall f) {
         double length = f.height.high() - f.cutHeightM;
         double slope = f.ground.alongDeg(f.layDeg);
         double b = Math.toRadians(slope);
+        if (!(length > 0) || f.cutHeightM >= length * Math.cos(b)) {
+            throw new RefusedInput("CUT_ABOVE_TOP", "cut_height_m", "must be below the top");
+        }
         double reach = mapReach(length, f.cutHeightM, Math.tan(b));
         double speed = length * Math.sqrt(Math.max(0, 2 * f.k2s2 * (1 - Math.cos(Math.PI / 2 + b))));
         double thrown = Math.max(0.1 * length, Math.pow(f.restitution * speed, 2) / StemMass.G * (1 + Math.sin(b)) / Math.cos(b));
-        double close = Math.toRadians(f.closeDeg);
+        // the ground may come before the face closes
+        double close = Math.toRadians(Math.min(f.closeDeg, 90 + slope));
         double kept = f.slideKeep * f.cgM * Math.sqrt(2 * f.k2s2 * (1 - Math.cos(close))) * Math.max(0, Math.cos(close));
         Optional<Double> slide = slide(kept, f.mu, b);
         double kick = kept * kept / (2 * StemMass.G * f.mu);
         double backSlide = b < 0 ? slide(kept, f.mu, -b).orElse(length) : kick;
-        double buttZone = Math.max(Math.max(3, 0.15 * length), Math.max(backSlide, slide.orElse(0.0)));
+        double buttZone = Math.max(Math.max(LEAST_BUTT_M, LEAST_BUTT_SHARE * length), Math.max(backSlide, slide.orElse(length)));
         double swath = f.crownSpread * f.crownRadiusM;
         List<String> warnings = new ArrayList<>();
         if (slide.isEmpty()) {
             warnings.add("STEM_MAY_RUN_DOWNHILL");
+        } else if (runs(f)) {
+            warnings.add("STEM_MAY_ROLL_OR_RUN");
         }
         if (slope < -10) {
             warnings.add("UPHILL_BUTT_KICKBACK");
@@ -79,7 +102,16 @@ public record FallZone(double lengthM, double slopeAlongDeg, double mapReachM, d
         double exclusion = Math.max(f.exclusionLengths * length, length + thrown + slide.orElse(0.0));
         double swath95 = swath + length * Math.sin(Math.toRadians(Math.min(90, 1.96 * f.sigmaLayDeg)));
         return new FallZone(length, slope, reach, length, f.stump.at(f.layDeg, reach), speed, thrown, slide, kick, buttZone, swath,
-            swath95, exclusion, List.copyOf(warnings));
+            swath95, exclusion, slide.isEmpty() || runs(f) ? Optional.of(open(f.ground)) : Optional.empty(), List.copyOf(warnings));
+    }
+
+    /** On ground as steep as it is slippery, or without limbs, a stem rolls or turns and runs whatever the lay. */
+    private static boolean runs(Fall f) {
+        return Math.tan(Math.toRadians(f.ground.slopeDeg())) >= f.mu || f.limbs == Limbs.LIMBLESS && f.ground.slopeDeg() > ROLLS_FROM_DEG;
+    }
+
+    private static Open open(Ground ground) {
+        return new Open(Azimuth.normal(ground.downhillDeg() - OPEN_HALF_DEG), Azimuth.normal(ground.downhillDeg() + OPEN_HALF_DEG));
     }
 
     /** Positive root of R^2 + (hs + R tan b)^2 = L^2. */
@@ -95,6 +127,6 @@ public record FallZone(double lengthM, double slopeAlongDeg, double mapReachM, d
     }
 
     public boolean downhillUnbounded() {
-        return slideM.isEmpty();
+        return open.isPresent();
     }
 }

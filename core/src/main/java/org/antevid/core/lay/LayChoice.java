@@ -1,5 +1,7 @@
 package org.antevid.core.lay;
 
+import java.util.Optional;
+import org.antevid.core.assist.Rig;
 import org.antevid.core.cut.CutChoice;
 import org.antevid.core.cut.School;
 import org.antevid.core.quantity.Require;
@@ -16,10 +18,30 @@ import org.antevid.core.stem.StemReading;
  * @param leaving    how the cutter gets away
  * @param cuts       what he settles about the cuts himself
  * @param support    what stands by
+ * @param below      what holds a stem that rolls or runs downhill; empty while nobody has said
  */
-public record LayChoice(double layDeg, double cutHeightM, School school, double barM, Means means, LaySpread.Skill skill, Leaving leaving, CutChoice cuts, Support support) {
+public record LayChoice(double layDeg, double cutHeightM, School school, double barM, Means means, LaySpread.Skill skill, Leaving leaving, CutChoice cuts, Support support, Optional<Below> below) {
+    /**
+     * Ground below that is kept empty.
+     *
+     * @param holds the first thing that holds: a bench, a ditch, standing wood
+     * @param downM how far down it is, 1..2000
+     * @param by    who keeps it empty
+     */
+    public record Below(String holds, double downM, String by) {
+        public Below {
+            holds = Require.text(holds, 60, "belowHolds");
+            Require.within(downM, 1, 2000, "belowM");
+            by = Require.text(by, 60, "belowBy");
+        }
+    }
+
+    public LayChoice(double layDeg, double cutHeightM, School school, double barM, Means means, LaySpread.Skill skill, Leaving leaving, CutChoice cuts, Support support) {
+        this(layDeg, cutHeightM, school, barM, means, skill, leaving, cuts, support, Optional.empty());
+    }
+
     public LayChoice(double layDeg, double cutHeightM, School school, double barM, Means means) {
-        this(layDeg, cutHeightM, school, barM, means, LaySpread.Skill.TRAINED, Leaving.USUAL, CutChoice.BY_THE_RULE, Support.NONE);
+        this(layDeg, cutHeightM, school, barM, means, LaySpread.Skill.TRAINED, means.isLine() ? Leaving.BEFORE_THE_PULL : Leaving.USUAL, CutChoice.BY_THE_RULE, Support.NONE);
     }
 
     public LayChoice(double layDeg, double cutHeightM, School school, double barM, Means means, LaySpread.Skill skill, Leaving leaving) {
@@ -36,30 +58,39 @@ public record LayChoice(double layDeg, double cutHeightM, School school, double 
     public void requireRiggedOn(StemReading stem) {
         means.requireTieIn(stem, cutHeightM, "ropeHeightM");
         support.fallback().ifPresent(f -> f.requireTieIn(stem, cutHeightM, "fallback.ropeHeightM"));
-        support.guy().ifPresent(g -> new Means(Means.Kind.MACHINE_LINE, java.util.Optional.of(g.heightM()), java.util.Optional.empty(), java.util.Optional.empty()).requireTieIn(stem, cutHeightM, "guyHeightM"));
+        support.guy().ifPresent(g -> new Means(Means.Kind.MACHINE_LINE, Optional.of(g.heightM()), Optional.empty(), Optional.empty()).requireTieIn(stem, cutHeightM, "guyHeightM"));
+    }
+
+    /** @return whether he has left before anything pulls, so that no clock runs against him */
+    public boolean leavesBefore() {
+        return means.isLine() && leaving.clock() == Leaving.Clock.AT_PULL && means.rig().when() == Rig.When.STRAP_RELEASED;
     }
 
     public LayChoice by(Means other) {
-        return new LayChoice(layDeg, cutHeightM, school, barM, other, skill, leaving, cuts, support);
+        return new LayChoice(layDeg, cutHeightM, school, barM, other, skill, leaving, cuts, support, below);
     }
 
     public LayChoice by(School other) {
-        return new LayChoice(layDeg, cutHeightM, other, barM, means, skill, leaving, cuts, support);
+        return new LayChoice(layDeg, cutHeightM, other, barM, means, skill, leaving, cuts, support, below);
     }
 
     public LayChoice by(CutChoice other) {
-        return new LayChoice(layDeg, cutHeightM, school, barM, means, skill, leaving, other, support);
+        return new LayChoice(layDeg, cutHeightM, school, barM, means, skill, leaving, other, support, below);
     }
 
     public LayChoice by(Support other) {
-        return new LayChoice(layDeg, cutHeightM, school, barM, means, skill, leaving, cuts, other);
+        return new LayChoice(layDeg, cutHeightM, school, barM, means, skill, leaving, cuts, other, below);
     }
 
     public LayChoice leaving(Leaving other) {
-        return new LayChoice(layDeg, cutHeightM, school, barM, means, skill, other, cuts, support);
+        return new LayChoice(layDeg, cutHeightM, school, barM, means, skill, other, cuts, support, below);
+    }
+
+    public LayChoice below(Optional<Below> other) {
+        return new LayChoice(layDeg, cutHeightM, school, barM, means, skill, leaving, cuts, support, other);
     }
 
     public LayChoice turnedTo(double deg) {
-        return new LayChoice(deg, cutHeightM, school, barM, means, skill, leaving, cuts, support);
+        return new LayChoice(deg, cutHeightM, school, barM, means, skill, leaving, cuts, support, below);
     }
 }

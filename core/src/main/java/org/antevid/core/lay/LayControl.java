@@ -7,7 +7,8 @@ import java.util.Optional;
 import org.antevid.core.cut.CutCard;
 import org.antevid.core.cut.HingeHold;
 import org.antevid.core.quantity.Estimate;
-import org.antevid.core.stem.Condition;
+import org.antevid.core.quantity.Rounding;
+import org.antevid.core.site.Site;
 import org.antevid.core.stem.Hollow;
 import org.antevid.core.stem.Probes;
 import org.antevid.core.stem.StemMass;
@@ -20,72 +21,94 @@ import org.antevid.core.stem.Tipping;
  * keeps the sideways offset of the tip), mechanics (hinge yield turns the plane of fall), practice rule (two degrees for wedges,
  * reserve on lines).
  *
- * @param reasons   why it is not proven, empty when it is
+ * @param unproven  why it is not proven, empty when it is
  * @param biasDeg   expected turn off the lay, right positive; empty when not proven
  * @param sigmaDeg  spread about it; empty when not proven
  * @param lostChance chance that control is lost altogether, by the wood of the hinge; 1 when not proven
  * @param backNm    backward moment with its 95 % margin, N m; empty when the lean is not known
  * @param meansNm   what the means can put against it; empty when not known
  * @param neededN   pull needed in the line, with its reserve
- * @param standsGustMs gust from the worst side that hinge and means stand beside all that; empty when not proven. Wind is not in the other numbers.
+ * @param standsGustMs gust from the worst side that the hinge, and the line where one pulls, stand beside all that; empty when not proven. Wedges wait for a lull. Wind is not in the other numbers.
  */
-public record LayControl(List<String> reasons, Optional<Double> biasDeg, Optional<Double> sigmaDeg, double lostChance, Optional<HingeHold> hold,
+public record LayControl(List<Unproven> unproven, Optional<Double> biasDeg, Optional<Double> sigmaDeg, double lostChance, Optional<HingeHold> hold,
                          Optional<Double> backNm, Optional<Double> meansNm, Optional<Double> neededN, double forwardLeanDeg,
                          Optional<Double> standsGustMs) {
 
     private static final double STRONGEST_GUST_MS = 45;
-    private static final LayControl LEAN_NOT_KNOWN = new LayControl(List.of("the lean is not known"), Optional.empty(), Optional.empty(), 1, Optional.empty(), Optional.empty(),
-        Optional.empty(), Optional.empty(), 0, Optional.empty());
+    private static final LayControl LEAN_NOT_KNOWN = new LayControl(List.of(new Unproven(Why.LEAN_NOT_KNOWN, "the lean is not known: measure it, seen from two sides")), Optional.empty(), Optional.empty(), 1,
+        Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), 0, Optional.empty());
+
+    /** What control of a lay fails by. */
+    public enum Why { LEAN_NOT_KNOWN, SIDE_LEAN, HINGE_WOOD, CORNERS, MEANS_NOT_KNOWN, MEANS }
+
+    /** One thing that keeps control from being proven, in words with its numbers. */
+    public record Unproven(Why why, String words) {
+    }
 
     /** @param row what the sweep says of this lay; empty while the lean is not known */
-    public static LayControl of(StemReading stem, LayChoice choice, StemMass mass, Optional<Sweep.Row> row) {
-        return row.map(r -> known(stem, choice, mass, r)).orElse(LEAN_NOT_KNOWN);
+    public static LayControl of(StemReading stem, LayChoice choice, StemMass mass, Optional<Sweep.Row> row, Site site) {
+        return row.map(r -> known(stem, choice, mass, r, site)).orElse(LEAN_NOT_KNOWN);
     }
 
-    private static LayControl known(StemReading stem, LayChoice choice, StemMass mass, Sweep.Row row) {
-        List<String> reasons = new ArrayList<>();
-        Condition wood = row.wood();
+    private static LayControl known(StemReading stem, LayChoice choice, StemMass mass, Sweep.Row row, Site site) {
+        List<Unproven> reasons = new ArrayList<>();
         CutCard card = row.card();
-        hollow(stem, choice, card, mass).filter(h -> h.result().compareTo(Hollow.Result.RAISE_CUT_OR_MACHINE_ASSIST) >= 0).ifPresent(h -> reasons.add(String.format(Locale.ROOT,
-            "the probes leave %.0f cm of wood at the left hinge corner, %.0f cm at the right", Math.floor(100 * h.cornerLeftM()), Math.floor(100 * h.cornerRightM()))));
-        choice.cuts().opened().map(o -> o.of(card)).filter(o -> o.result().compareTo(Hollow.Result.RAISE_CUT_OR_MACHINE_ASSIST) >= 0).ifPresent(o -> reasons.add(String.format(Locale.ROOT,
-            "the opened face shows %.0f cm of wood at the left hinge corner, %.0f cm at the right", Math.floor(100 * o.leftM()), Math.floor(100 * o.rightM()))));
-        if (!row.controlled() && row.use() < 1) {
-            reasons.add("no hinge of " + wood.key().replace('_', ' ') + " wood is relied on to steer");
+        hollow(stem, choice, card, mass).filter(h -> h.result().compareTo(Hollow.Result.RAISE_CUT_OR_MACHINE_ASSIST) >= 0).ifPresent(h -> reasons.add(corners("the probes leave", h.cornerLeftM(), h.cornerRightM())));
+        choice.cuts().opened().map(o -> o.of(card)).filter(o -> o.result().compareTo(Hollow.Result.RAISE_CUT_OR_MACHINE_ASSIST) >= 0)
+            .ifPresent(o -> reasons.add(corners("the opened face shows", o.leftM(), o.rightM())));
+        if (row.use() >= 1 && !row.wood().rotten()) {
+            reasons.add(new Unproven(Why.SIDE_LEAN, String.format(Locale.ROOT, "it leans %.1f° to the %s of this lay, %s times what hinge%s", sideDeg(row, mass), row.sideNm() >= 0 ? "right" : "left",
+                Rounding.upText(Math.min(99, row.use())), row.guyNm() > 0 ? " and guy hold" : " holds")));
+        } else if (!row.controlled()) {
+            reasons.add(new Unproven(Why.HINGE_WOOD, "no hinge of " + stem.corners(choice.layDeg()).worse().words() + " wood is relied on to steer"));
         }
-        if (row.use() >= 1) {
-            reasons.add("the side lean asks more of the hinge than it holds");
-        }
-        Means means = choice.means().aimed(stem.at(), choice.layDeg());
-        double weight = stem.lean().isEmpty() ? 0 : mass.massHighKg() * StemMass.G;
+        Means means = choice.means().aimed(stem.at(), choice.layDeg(), choice.cutHeightM(), site);
+        double weight = mass.massHighKg() * StemMass.G;
         double designBackM = row.backHighNm() / weight - card.hingeOffsetM();
-        if (row.backHighNm() > 0) {
-            if (row.capacityNm().isEmpty()) {
-                reasons.add("height, anchor or pull of the " + means.kind().words() + " is not known");
-            } else if (row.backHighNm() > row.capacityNm().get()) {
-                reasons.add(String.format(Locale.ROOT, "%s %.1f kN m, it may need %.1f kN m", means.kind() == Means.Kind.WEDGES ? "wedges give" : means.kind().words() + " gives",
-                    Math.floor(row.capacityNm().get() / 100) / 10, Math.ceil(row.backHighNm() / 100) / 10));
-            }
-        }
         Optional<Double> needed = row.backHighNm() <= 0 ? means.neededN(0, mass, designBackM, card.hingeOffsetM())
             : means.neededN(row.backHighNm() + row.hold().forwardHoldNm(), mass, designBackM, card.hingeOffsetM());
-        double forwardLean = Math.toDegrees(Math.atan(row.forwardNm() / (weight * mass.cgM())));
-        if (!reasons.isEmpty()) {
-            return new LayControl(List.copyOf(reasons), Optional.empty(), Optional.empty(), 1, Optional.of(row.hold()), Optional.of(row.backHighNm()), row.capacityNm(),
-                needed, forwardLean, Optional.empty());
+        if (!row.enough()) {
+            reasons.add(row.capacityNm().isEmpty() ? new Unproven(Why.MEANS_NOT_KNOWN, "height, anchor or pull of the " + means.kind().words() + " is not known") : tooWeak(means, mass, row, needed));
         }
-        return new LayControl(List.of(), row.spread().biasDeg(), Optional.of(row.sigmaDeg()), row.spread().lostChance(), Optional.of(row.hold()), Optional.of(row.backHighNm()),
-            row.capacityNm(), needed, forwardLean, Optional.of(standsGust(stem, choice, row.hold(), row.guyNm(), row.backHighNm(), row.capacityNm().orElse(0.0))));
+        boolean proven = reasons.isEmpty();
+        return new LayControl(List.copyOf(reasons), proven ? row.spread().biasDeg() : Optional.empty(), proven ? Optional.of(row.sigmaDeg()) : Optional.empty(), proven ? row.spread().lostChance() : 1,
+            Optional.of(row.hold()), Optional.of(row.backHighNm()), row.capacityNm(), needed, row.leanDeg(), proven ? Optional.of(standsGust(stem, choice, row)) : Optional.empty());
     }
 
-    /** Bisection: the moment of the wind only grows with the gust. */
-    private static double standsGust(StemReading stem, LayChoice choice, HingeHold hold, double guyNm, double backNm, double capacityNm) {
+    private static Unproven corners(String who, double leftM, double rightM) {
+        return new Unproven(Why.CORNERS, String.format(Locale.ROOT, "%s %.0f cm of wood at the left hinge corner, %.0f cm at the right", who, Math.floor(100 * leftM), Math.floor(100 * rightM)));
+    }
+
+    /** @return the lean across the lay, degrees, the pull of a line off the lay in it */
+    static double sideDeg(Sweep.Row row, StemMass mass) {
+        return Math.toDegrees(Math.atan(Math.abs(row.sideNm()) / (mass.massKg() * StemMass.G * mass.cgM())));
+    }
+
+    /** What is missing, in what is read on site: millimetres of lift, kilograms on the rope. */
+    private static Unproven tooWeak(Means means, StemMass mass, Sweep.Row row, Optional<Double> needed) {
+        double weightCg = mass.massHighKg() * StemMass.G * mass.cgM();
+        double perNm = 1000 * row.card().behindHingeM() / weightCg;
+        return new Unproven(Why.MEANS, switch (means.kind()) {
+            case NOTHING -> String.format(Locale.ROOT, "it may sit back: its weight may stand %.0f cm behind the hinge, and nothing brings it over", Math.ceil(100 * row.backHighNm() / (mass.massHighKg() * StemMass.G)));
+            case LEVER, WEDGES -> String.format(Locale.ROOT, "the %s bring it over by %.0f mm of lift, it may need %.0f mm", means.kind() == Means.Kind.LEVER ? "lever may" : "wedges", Math.floor(perNm * row.capacityNm().orElse(0.0)),
+                Math.ceil(perNm * row.backHighNm()));
+            case HAND_LINE, MACHINE_LINE -> "the " + means.kind().words() + " gives " + Rounding.pullDown(means.tensionN().orElse(0.0)) + needed.map(n -> ", it may need " + Rounding.pull(n)).orElse(" and pulls down more than over");
+        });
+    }
+
+    /** Bisection: the moment of the wind only grows with the gust. Lean and gust are not at their worst together: their margins join in quadrature. */
+    private static double standsGust(StemReading stem, LayChoice choice, Sweep.Row row) {
         double low = 0;
         double high = STRONGEST_GUST_MS;
+        double side = Math.max(0, Math.abs(row.sideNm()) - row.guyNm());
+        double sideMargin = row.hold().designNm() - Math.abs(row.sideNm());
+        double backMargin = row.backHighNm() - row.backNm();
+        double means = row.capacityNm().orElse(0.0);
         for (int i = 0; i < 30; i++) {
             double gust = (low + high) / 2;
             double wind = Tipping.windNm(stem, choice.cutHeightM(), gust);
-            boolean stands = hold.designNm() - guyNm + wind < hold.capacityNm() && (backNm + wind <= 0 || backNm + wind <= capacityNm);
+            double back = row.backNm() + Math.hypot(backMargin, wind);
+            boolean stands = side + Math.hypot(sideMargin, wind) < row.hold().capacityNm() && (!choice.means().isLine() || back <= 0 || back <= means);
             low = stands ? gust : low;
             high = stands ? high : gust;
         }
@@ -98,7 +121,16 @@ public record LayControl(List<String> reasons, Optional<Double> biasDeg, Optiona
     }
 
     public boolean proven() {
-        return reasons.isEmpty();
+        return unproven.isEmpty();
+    }
+
+    /** @return why it is not proven, in words */
+    public List<String> reasons() {
+        return unproven.stream().map(Unproven::words).toList();
+    }
+
+    public boolean failsBy(Why why) {
+        return unproven.stream().anyMatch(u -> u.why == why);
     }
 
     /** @return bias at its larger 95 % side, degrees, for what must be aimed off */

@@ -4,6 +4,10 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.antevid.core.assist.Rig;
+import org.antevid.core.cut.BackCut;
 import org.antevid.core.cut.CutCard;
 import org.antevid.core.cut.CutChoice;
 import org.antevid.core.cut.StrapHold;
@@ -12,13 +16,16 @@ import org.antevid.core.quantity.Rounding;
 import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.retreat.FallTime;
 import org.antevid.core.site.Feature;
+import org.antevid.core.site.FeatureKind;
 import org.antevid.core.site.Ground;
 import org.antevid.core.site.Shape;
 import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
+import org.antevid.core.site.StandingTree;
 import org.antevid.core.stem.Lean;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemReading;
+import org.antevid.core.stem.Tipping;
 
 /**
  * Everything that follows from one lay of one stem on this place: cuts, reach, ring, fan, targets, ways out.
@@ -33,10 +40,41 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
     private static final double WHOLE_CIRCLE_SIGMA_DEG = 90;
     /** Nobody runs on ground steeper than this (judgement). */
     private static final double STEEPEST_WAY_DEG = 35;
+    /** What lies farther off bars nobody's way. */
+    private static final double NEAR_M = 20;
 
     /** House rules the lay depends on: tree lengths kept clear, spread of sound wood in degrees. */
-    public record Limits(double exclusionLengths, double soundSigmaDeg) {
-        public static final Limits USUAL = new Limits(2, 3);
+    public record Limits(double exclusionLengths, double soundSigmaDeg, double leastAwayM) {
+        public static final Limits USUAL = new Limits(2, 3, LEAST_AWAY_M);
+
+        public Limits(double exclusionLengths, double soundSigmaDeg) {
+            this(exclusionLengths, soundSigmaDeg, LEAST_AWAY_M);
+        }
+    }
+
+    /** A cutter who gets less far than this by the time it is down does not get away (judgement; the house sets it). */
+    public static final double LEAST_AWAY_M = 1.5;
+
+    /** How far the cutter is when it is down. */
+    public enum Away { NOT_KNOWN, LEFT_BEFORE, CLEAR, WITHIN, TOO_NEAR }
+
+    /** @return metres he must have covered to be out of this stem's swath, throw and butt zone */
+    public double clearM() {
+        return Math.min(30, zone.buttZoneM());
+    }
+
+    /** @return whether he gets away in time; pulled after he has left, nothing starts before */
+    public Away away() {
+        if (choice.leavesBefore()) {
+            return Away.LEFT_BEFORE;
+        }
+        return escape.best().isEmpty() || escape.reachedM().isEmpty() ? Away.NOT_KNOWN : escape.reachedM().get() < limits.leastAwayM ? Away.TOO_NEAR
+            : escape.reachedM().get() < clearM() ? Away.WITHIN : Away.CLEAR;
+    }
+
+    /** @return how the back is cut: as the leader chose, else as lean, pull and wood ask */
+    public BackCut backCut() {
+        return choice.cuts().backCut().or(() -> row.map(Sweep.Row::backCut)).orElse(BackCut.STRAIGHT);
     }
 
     /**
@@ -67,7 +105,14 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
         if (!missing.isEmpty()) {
             throw new RefusedInput("NOT_KNOWN", stem.label(), "measure first: " + String.join(", ", missing));
         }
-        return of(stem, choice, site, limits, StemSweep.of(stem, choice, site, limits));
+        LayChoice wedged = choice;
+        Optional<Sweep> sweep = StemSweep.of(stem, choice, site, limits);
+        int most = choice.means().kind() == Means.Kind.WEDGES ? choice.support().mostBeside(stem.mass(choice.cutHeightM()).orElseThrow().dCutM()) : 0;
+        for (int n = choice.support().wedges().beside() + 1; n <= most && sweep.filter(w -> !w.at(choice.layDeg()).enough()).isPresent(); n++) {
+            wedged = choice.by(choice.support().beside(n));
+            sweep = StemSweep.of(stem, wedged, site, limits);
+        }
+        return of(stem, wedged, site, limits, sweep);
     }
 
     private static LayPlan of(StemReading stem, LayChoice choice, Site site, Limits limits, Optional<Sweep> sweep) {
@@ -76,20 +121,41 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
         double slope = ground.alongDeg(choice.layDeg());
         Optional<Sweep.Row> row = sweep.map(w -> w.at(choice.layDeg()));
         CutCard card = row.map(Sweep.Row::card).orElseGet(() -> CutCard.of(choice.cuts().stump(choice.school(), choice.cuts().wood(mass.dCutM(), choice.layDeg()), choice.layDeg(),
-            stem.hingeWood(choice.layDeg()), 0, slope, CutChoice.bar(choice.barM()), choice.means().movedBy())));
-        LayControl control = LayControl.of(stem, choice, mass, row);
+            stem.corners(choice.layDeg()).worse(), 0, slope, CutChoice.bar(choice.barM()), choice.means().movedBy(), choice.cuts().flare(choice.cutHeightM()))));
+        LayControl control = LayControl.of(stem, choice, mass, row, site);
+        CutCard fitted = row.map(r -> fitted(stem, choice, mass, card, r, control, site)).orElse(card);
         FallZone zone = FallZone.of(new FallZone.Fall(choice.layDeg(), stem.at(), stem.height().orElseThrow(), choice.cutHeightM(),
             stem.crownRadiusM().orElseThrow(), 1.15, mass.k2s2(), ground, Math.min(120, card.closesAfterDeg()),
             restitution(stem), site.today().ground().friction(), 0.5, limits.exclusionLengths(), mass.cgM(),
-            control.sigmaDeg().orElse(WHOLE_CIRCLE_SIGMA_DEG)));
+            control.sigmaDeg().orElse(WHOLE_CIRCLE_SIGMA_DEG), stem.limbless() ? FallZone.Limbs.LIMBLESS : FallZone.Limbs.BRANCHED));
         Fan fan = Fan.of(stem.at(), choice.layDeg(), control, zone);
-        double start = Math.max(1, stem.lean().map(Lean::deg).orElse(1.0));
-        FallTime time = FallTime.of(FallTime.Fall.fastest(mass, Math.min(60, start), slope, zone.lengthM()));
+        FallTime time = row.flatMap(r -> StemSweep.fall(stem, choice, mass, site, r)).map(FallTime::of).orElse(FallTime.NOT_KNOWN);
         EscapeRoutes escape = EscapeRoutes.around(EscapeRoutes.Cutter.usual(choice.layDeg(), stem.height().orElseThrow().high(), ground,
-            stem.lean().map(Lean::azimuthDeg), time.fastS().map(t -> Math.min(60, t)), barsTheCutter(stem, choice, site)).on(site.today().ground()).clearedOn(choice.leaving().cleared()));
+            stem.lean().map(Lean::azimuthDeg), row.map(Sweep.Row::clock).orElse(EscapeRoutes.Clock.NOT_KNOWN), Math.min(30, zone.buttZoneM()), barsTheCutter(stem, choice, site))
+            .on(site.today().ground()).clearedOn(choice.leaving().cleared()));
         List<TargetCheck> targets = site.targets().map(f -> check(f, stem.at(), zone, fan, row, control)).toList();
-        return new LayPlan(stem, choice, card, mass, zone, control, fan, targets, time, escape, row,
+        return new LayPlan(stem, choice, fitted, mass, zone, control, fan, targets, time, escape, row,
             Landing.of(site, stem.at(), choice.layDeg(), zone.designReachM(), mass.dCutM()), limits);
+    }
+
+    /**
+     * The card with a strap that holds what bears on it at the wind limit, as thick as the bore leaves room for: what the tool proposes raises no stop against itself.
+     * A strap the leader set stays as it is.
+     */
+    private static CutCard fitted(StemReading stem, LayChoice choice, StemMass mass, CutCard card, Sweep.Row row, LayControl control, Site site) {
+        if (row.backCut() != BackCut.BORE_STRAP || !card.borePossible() || choice.cuts().strapM().isPresent()) {
+            return card;
+        }
+        Means aimed = choice.means().aimed(stem.at(), choice.layDeg(), choice.cutHeightM(), site);
+        double pretension = aimed.rig().pretensionN().or(() -> control.neededN().map(n -> Rig.PRETENSION_SHARE * n)).orElse(0.0)
+            * aimed.armM(mass, row.backHighNm() / (mass.massHighKg() * StemMass.G) - card.hingeOffsetM(), card.hingeOffsetM()).orElse(0.0);
+        double forward = row.forwardHighNm() + Tipping.windNm(stem, choice.cutHeightM(), site.today().designGustMs()) + pretension;
+        double room = card.strapM() + card.boreLengthM().orElseThrow() - CutCard.BORE_NEEDS_M;
+        Optional<Double> needed = StrapHold.of(new StrapHold.Strap(stem.species(), stem.corners(choice.layDeg()).strap(), card.dLayM(), card.dAcrossM(), card.depthM(), card.hingeThickM(),
+            card.strapM(), 0, forward, 0.5, 2)).neededM();
+        double thick = Math.max(card.strapM(), Math.min(room, needed.map(n -> Math.ceil(200 * n) / 200).orElse(room)));
+        return thick <= card.strapM() + 1e-9 ? card : CutCard.of(choice.cuts().strap(thick).stump(choice.school(), choice.cuts().wood(mass.dCutM(), choice.layDeg()), choice.layDeg(), row.wood(), row.leanDeg(),
+            site.groundAt(stem.at()).alongDeg(choice.layDeg()), CutChoice.bar(choice.barM()), choice.means().movedBy(), choice.cuts().flare(choice.cutHeightM())));
     }
 
     /** @return side use of the hinge with what a guy takes off it; empty while the lean is not known or the wood is no hinge */
@@ -104,8 +170,16 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
 
     /** @return the strap of this cut card against a forward moment, N m; empty when it cannot be bored */
     public Optional<StrapHold> strapAgainst(double forwardNm) {
-        return !card.borePossible() ? Optional.empty() : Optional.of(StrapHold.of(new StrapHold.Strap(stem.species(), stem.wood().strap(choice.layDeg()), card.dLayM(), card.dAcrossM(), card.depthM(),
+        return !card.borePossible() ? Optional.empty() : Optional.of(StrapHold.of(new StrapHold.Strap(stem.species(), stem.corners(choice.layDeg()).strap(), card.dLayM(), card.dAcrossM(), card.depthM(),
             card.hingeThickM(), card.strapFromBarkM(), card.barkM(), forwardNm, 0.5, 2)));
+    }
+
+    /** Air as light as this moves a top but is no wind to wait for (judgement). */
+    private static final double LIGHT_AIR_MS = 4;
+
+    /** @return gust at which work on this stem holds, whole m/s: the strictest of the limit and of what hinge and means stand */
+    public double gustLimitMs(double workLimitMs) {
+        return control.standsGustMs().map(g -> Math.min(workLimitMs, Math.max(LIGHT_AIR_MS, Rounding.down(g, 0)))).orElse(workLimitMs);
     }
 
     /** @return corners of a way out on the plan, from the stump */
@@ -115,7 +189,7 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
 
     /** @return metres walked when it lands were the better way cleared */
     public Optional<Double> reachedIfClearedM() {
-        return escape.reachedM().map(m -> m / (choice.leaving().cleared().contains(escape.best().orElseThrow().side()) ? 1 : escape.footingFactor()));
+        return escape.best().flatMap(b -> escape.reachedM().map(m -> Math.min(b.way().orElseThrow().lengthM(), m / (choice.leaving().cleared().contains(b.side()) ? 1 : escape.footingFactor()))));
     }
 
     static double restitution(StemReading stem) {
@@ -131,8 +205,8 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
 
     /** What bars the cutter: things on the place, a loaded rope, ground too steep to run on. In the frame of the stump. */
     private static List<EscapeRoutes.Obstacle> barsTheCutter(StemReading stem, LayChoice choice, Site site) {
-        List<EscapeRoutes.Obstacle> all = new ArrayList<>(obstacles(site, stem.at()));
-        Means means = choice.means().aimed(stem.at(), choice.layDeg());
+        List<EscapeRoutes.Obstacle> all = new ArrayList<>(obstacles(site, stem));
+        Means means = choice.means().aimed(stem.at(), choice.layDeg(), choice.cutHeightM(), site);
         if (means.isLine() && means.stand().isPresent()) {
             Spot stand = means.stand().get();
             List<Spot> rope = new ArrayList<>(List.of(new Spot(0, 0).at(stem.at().bearingTo(stand), 1.5), new Spot(stand.eastM() - stem.at().eastM(), stand.northM() - stem.at().northM())));
@@ -154,14 +228,29 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
         return site.features().stream().filter(f -> f.kind().mayHoldPeople() && f.shape().distanceTo(stem.at()) <= zone.exclusionM()).toList();
     }
 
-    /** @return what bars the way, in the frame of the stump */
+    /** @return what bars the way, in the frame of the stump: features, every other trunk, stump and lying stem, ground another stem endangers */
+    public static List<EscapeRoutes.Obstacle> obstacles(Site site, StemReading own) {
+        return obstacles(site, own.at(), own.label());
+    }
+
+    /** The same round any spot, no trunk left out. */
     public static List<EscapeRoutes.Obstacle> obstacles(Site site, Spot from) {
+        return obstacles(site, from, "");
+    }
+
+    private static List<EscapeRoutes.Obstacle> obstacles(Site site, Spot from, String own) {
         List<EscapeRoutes.Obstacle> obstacles = new ArrayList<>();
         for (Feature f : site.features()) {
-            if (f.kind().barsTheWay() && f.shape().distanceTo(from) < 60) {
-                obstacles.add(new EscapeRoutes.Obstacle(f.name(), f.shape().seenFrom(from)));
+            if (f.kind().barsTheWay() && f.shape().distanceTo(from) < NEAR_M) {
+                Shape seen = f.shape().seenFrom(from);
+                obstacles.add(new EscapeRoutes.Obstacle(f.name(), f.kind() == FeatureKind.OTHER_TREE && !f.shape().hasArea() ? seen.grown(Site.TRUNK_M) : seen));
             }
         }
+        Set<String> measured = site.trees().stream().map(StandingTree::label).collect(Collectors.toSet());
+        site.trees().stream().filter(t -> !t.label().equals(own) && t.at().distanceTo(from) < NEAR_M)
+            .forEach(t -> obstacles.add(new EscapeRoutes.Obstacle(t.label(), Shape.disc(new Spot(t.at().eastM() - from.eastM(), t.at().northM() - from.northM()), t.dbhM() / 2))));
+        site.trunks().stream().filter(t -> !t.label().equals(own) && !measured.contains(t.label()) && t.shape().distanceTo(from) < NEAR_M)
+            .forEach(t -> obstacles.add(new EscapeRoutes.Obstacle(t.label(), t.shape().seenFrom(from))));
         for (Site.Danger d : site.dangers()) {
             obstacles.add(new EscapeRoutes.Obstacle(d.name(), d.area().seenFrom(from)));
         }

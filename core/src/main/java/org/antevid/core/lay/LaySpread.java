@@ -30,6 +30,9 @@ public record LaySpread(double gunningDeg, double notchDeg, double unevenDeg, do
                         Optional<Double> half95M, List<String> warnings) {
     private static final int HISTORY_LEAST = 3;
     private static final double UNEVEN_DEG = 5;
+    private static final double TIP_SHARE = 0.5;
+    /** A lay that spreads more than this hardly is one (judgement). */
+    public static final double POORLY_DEG = 8;
 
     /** Skill of the person who gunns and cuts; one sigma of the aim in degrees (judgement). */
     public enum Skill {
@@ -91,10 +94,10 @@ public record LaySpread(double gunningDeg, double notchDeg, double unevenDeg, do
         }
     }
 
-    /** @throws RefusedInput {@code IMPOSSIBLE_GEOMETRY} for a tip that hangs out farther than the stem is long */
+    /** @throws RefusedInput {@code IMPOSSIBLE_GEOMETRY} for a tip that hangs out farther than half the length */
     public static LaySpread of(Cutter c, Hinge h) {
-        if (Math.abs(h.tipSideM) >= h.lengthM) {
-            throw new RefusedInput("IMPOSSIBLE_GEOMETRY", "tip_side_m", "must be less than the length of " + h.lengthM + " m");
+        if (Math.abs(h.tipSideM) > TIP_SHARE * h.lengthM) {
+            throw new RefusedInput("IMPOSSIBLE_GEOMETRY", "tip_side_m", "must be at most half the length of " + h.lengthM + " m");
         }
         List<String> warnings = new ArrayList<>();
         double gunning = c.skill.gunningDeg;
@@ -118,6 +121,8 @@ public record LaySpread(double gunningDeg, double notchDeg, double unevenDeg, do
         boolean controlled = sound && Math.abs(h.sideUse) < 1;
         if (!controlled) {
             warnings.add("LAY_NOT_CONTROLLED");
+        } else if (sigma > POORLY_DEG) {
+            warnings.add("LAY_POORLY_CONTROLLED");
         }
         return new LaySpread(gunning, notch, uneven, sawyer, sideWind, model, geometry, yield, controlled ? Optional.of(geometry + yield) : Optional.empty(),
             controlled ? Optional.of(sigma) : Optional.empty(), controlled ? lostChance(h.wood) : 1,

@@ -1,6 +1,7 @@
 package org.antevid.core.lay;
 
 import java.util.Optional;
+import org.antevid.core.assist.Kit;
 import org.antevid.core.assist.Lever;
 import org.antevid.core.assist.PullLine;
 import org.antevid.core.assist.Rig;
@@ -9,6 +10,7 @@ import org.antevid.core.cut.CutCard;
 import org.antevid.core.cut.HingeHold;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.StemMass;
@@ -23,20 +25,29 @@ import org.antevid.core.stem.StemReading;
  * @param stand       where machine, anchor or first block stands, empty when only its distance is known: it then pulls along the lay
  * @param puller      where the pull comes from when the line is redirected at {@code stand}
  * @param offLayDeg   pull off the lay, right positive; 0 until {@link #aimed} has placed it
+ * @param dropM       anchor below the hinge; 0 until {@link #aimed} has placed it
  */
-public record Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> anchorDistM, Optional<Double> pullN, Optional<Spot> stand, Optional<Spot> puller, double offLayDeg, Rig rig) {
+public record Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> anchorDistM, Optional<Double> pullN, Optional<Spot> stand, Optional<Spot> puller, double offLayDeg, double dropM,
+                    Rig rig) {
     /** One person pulls 250 N, at most four pull a hand line (practice rule). */
     public static final double HAND_LINE_MOST_N = PullLine.MOST_PEOPLE * PullLine.PERSON_N;
     /** Farther off the lay than this a line does not pull a stem over (practice rule). */
     private static final double MOST_OFF_LAY_DEG = 60;
     private static final double SHORTEST_LINE_M = 1;
+    private static final double MOST_DROP_M = 100;
+    /** Pull a block passes on where nobody chose one (typical). */
+    private static final double USUAL_BLOCK = 0.9;
 
     public Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> anchorDistM, Optional<Double> pullN) {
         this(kind, ropeHeightM, anchorDistM, pullN, Optional.empty(), Optional.empty(), 0);
     }
 
     public Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> anchorDistM, Optional<Double> pullN, Optional<Spot> stand, Optional<Spot> puller, double offLayDeg) {
-        this(kind, ropeHeightM, anchorDistM, pullN, stand, puller, offLayDeg, Rig.PLAIN);
+        this(kind, ropeHeightM, anchorDistM, pullN, stand, puller, offLayDeg, 0, Rig.PLAIN);
+    }
+
+    public Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> anchorDistM, Optional<Double> pullN, Optional<Spot> stand, Optional<Spot> puller, double offLayDeg, Rig rig) {
+        this(kind, ropeHeightM, anchorDistM, pullN, stand, puller, offLayDeg, 0, rig);
     }
 
     /** Kinds of means, weakest first. */
@@ -69,14 +80,24 @@ public record Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> an
             case NOTHING -> Optional.of(0.0);
             case LEVER -> Optional.of(Lever.of(mass.massHighKg(), mass.cgM(), card.behindHingeM(), hinge.forwardHoldNm(), hinge.bendPerRadNm(), card.dLayM()).capacityNm());
             case WEDGES -> Optional.of(Wedges.capacityNm(mass.massHighKg(), mass.cgM(), card.behindHingeM(), hinge.forwardHoldNm(), hinge.bendPerRadNm(), wedges));
-            case HAND_LINE, MACHINE_LINE -> tensionN().flatMap(n -> line(n, mass, backM, card.hingeOffsetM())).map(nm -> Math.max(0, nm - hinge.forwardHoldNm()));
+            case HAND_LINE, MACHINE_LINE -> tensionN().flatMap(n -> armM(mass, backM, card.hingeOffsetM()).map(arm -> n * arm / PullLine.RESERVE)).map(nm -> Math.max(0, nm - hinge.forwardHoldNm()));
         };
     }
 
-    /** @return tension the pull and the hauling system give, at most what the rope allows; empty while the machine's pull is not known */
+    /** @return tension the pull brings at the stem through hauling system and block, at most what the rope may carry; empty while the machine's pull is not known */
     public Optional<Double> tensionN() {
+        return fullPullN().map(n -> rig.ropeAllowsN(passed()).map(r -> Math.min(r, n)).orElse(n));
+    }
+
+    /** @return the same without the rope's limit, because a rope holds more than it is allowed: what comes when somebody pulls all he can */
+    public Optional<Double> fullPullN() {
         Optional<Double> pulled = kind == Kind.HAND_LINE ? Optional.of(Math.min(rig.people() * PullLine.PERSON_N, pullN.orElse(HAND_LINE_MOST_N))) : pullN;
-        return pulled.map(n -> n * rig.advantage()).map(n -> rig.ropeAllowsN().map(r -> Math.min(r, n)).orElse(n));
+        return pulled.map(n -> n * rig.advantage() * passed());
+    }
+
+    /** @return share of a pull that a redirect passes on, 1 without one */
+    private double passed() {
+        return puller.isEmpty() ? 1 : rig.block().map(Kit.Block::efficiency).orElse(USUAL_BLOCK);
     }
 
     /** @return moment two driven wedges give over the back-cut length, N m, at most what two degrees of backward lean ask (practice rule) */
@@ -84,19 +105,23 @@ public record Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> an
         return Math.min(2 * Wedges.FORCE_CAP_N * wedgeArmM / Wedges.SAFETY, massKg * StemMass.G * cgM * Math.tan(Math.toRadians(Wedges.MAX_BACK_DEG)));
     }
 
-    /** Geometry of a level anchor. */
-    private Optional<Double> line(double newton, StemMass mass, double backM, double hingeOffsetM) {
-        if (ropeHeightM.isEmpty() || anchorDistM.isEmpty()) {
+    /** @return arm of the line about the hinge, metres, 0 for one that pulls down rather than over; empty while it is not measured */
+    public Optional<Double> armM(StemMass mass, double backM, double hingeOffsetM) {
+        if (!isLine() || ropeHeightM.isEmpty() || anchorDistM.isEmpty()) {
             return Optional.empty();
         }
         double h = ropeHeightM.get();
-        double arm = PullLine.armM(h, anchorDistM.get(), 0, hingeOffsetM + backM * h / mass.cgM(), offLayDeg);
-        return Optional.of(arm < PullLine.LEAST_ARM_SHARE * h || Math.abs(offLayDeg) > MOST_OFF_LAY_DEG ? 0 : newton * arm / PullLine.RESERVE);
+        double arm = PullLine.armM(h, anchorDistM.get(), dropM, hingeOffsetM + backM * h / mass.cgM(), offLayDeg);
+        return Optional.of(arm < PullLine.LEAST_ARM_SHARE * h || Math.abs(offLayDeg) > MOST_OFF_LAY_DEG ? 0 : arm);
     }
 
-    /** @return the same means as it pulls a stem at {@code stump} along a lay */
-    public Means aimed(Spot stump, double layDeg) {
-        return stand.map(s -> new Means(kind, ropeHeightM, Optional.of(Math.max(SHORTEST_LINE_M, stump.distanceTo(s))), pullN, stand, puller, Azimuth.turn(layDeg, stump.bearingTo(s)), rig)).orElse(this);
+    /** @return the same means as it pulls a stem at {@code stump} along a lay, its anchor as high as the ground there */
+    public Means aimed(Spot stump, double layDeg, double cutHeightM, Site site) {
+        Optional<Spot> anchor = stand.or(() -> anchorDistM.map(d -> stump.at(layDeg, d)));
+        // the sling's height where nobody measured it counts as none: a lower anchor has less arm
+        double drop = anchor.map(a -> site.fallM(stump, a) + cutHeightM - rig.anchor().map(Rig.AnchorTree::slingM).orElse(0.0)).orElse(0.0);
+        return new Means(kind, ropeHeightM, stand.map(s -> Math.max(SHORTEST_LINE_M, stump.distanceTo(s))).or(() -> anchorDistM), pullN, stand, puller,
+            stand.map(s -> Azimuth.turn(layDeg, stump.bearingTo(s))).orElse(offLayDeg), Math.max(-MOST_DROP_M, Math.min(MOST_DROP_M, drop)), rig);
     }
 
     /** @return angle between the rope parts at the block, 0 when the rope returns; empty while it is not redirected */
@@ -133,12 +158,12 @@ public record Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> an
             return 0;
         }
         double h = ropeHeightM.get();
-        return newton * h * Math.cos(Math.atan(h / anchorDistM.get())) * Math.sin(Math.toRadians(offLayDeg));
+        return newton * h * Math.cos(Math.atan((h + dropM) / anchorDistM.get())) * Math.sin(Math.toRadians(offLayDeg));
     }
 
     /** @return pull needed against {@code backNm}, with the reserve, N; empty for no line or an unmeasured one */
     public Optional<Double> neededN(double backNm, StemMass mass, double backM, double hingeOffsetM) {
-        return line(1, mass, backM, hingeOffsetM).filter(perNewton -> perNewton > 0).map(perNewton -> Math.max(0, backNm) / perNewton);
+        return armM(mass, backM, hingeOffsetM).filter(arm -> arm > 0).map(arm -> PullLine.RESERVE * Math.max(0, backNm) / arm);
     }
 
     /** @return highest tie above the cut that holds: below 95 % of the height and below a dead top; empty while the height is not known */

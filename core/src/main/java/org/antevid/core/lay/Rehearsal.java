@@ -76,11 +76,11 @@ public record Rehearsal(int falls, int seed, List<Integer> byDegree, List<Spot> 
         double sigmaTip = lean.sigmaOffsetM(length);
         double[] extra = w.releaseDeg.map(r -> early(length, p.mass().k2s2(), lean.deg(), r, tip, sigmaTip)).orElse(new double[0]);
         double sawyer = row.spread().sawyerDeg();
-        double lostChance = LaySpread.lostChance(p.stem().hingeWood(lay));
-        boolean means = p.control().proven() || row.backHighNm() <= row.capacityNm().orElse(0.0);
+        double lostChance = LaySpread.lostChance(p.stem().corners(lay).worse());
+        boolean means = p.control().proven() || row.enough();
         List<Sweep.Struck> targets = row.strikes();
         Map<String, Arcs> covering = new LinkedHashMap<>();
-        LyingTree body = new LyingTree(length, 0.25 * length, Math.max(0.02, p.mass().dCutM() / 2), Math.max(0.02, 1.15 * p.stem().crownRadiusM().orElseThrow()));
+        LyingTree body = new LyingTree(length, Math.min(length, p.stem().more().crownBaseM().orElse(0.25 * length)), p.mass().dCutM() / 2 + 0.3, Math.max(p.mass().dCutM() / 2 + 0.3, 1.15 * p.stem().crownRadiusM().orElseThrow()));
         p.targets().stream().filter(t -> targets.stream().anyMatch(k -> k.id().equals(t.feature().id()))).forEach(t -> covering.put(t.feature().id(), body.covering(t.feature().shape(), p.stem().at())));
         int[] byDegree = new int[360];
         double[] off = new double[falls];
@@ -117,8 +117,8 @@ public record Rehearsal(int falls, int seed, List<Integer> byDegree, List<Spot> 
             });
         }
         java.util.Arrays.sort(off);
-        double start = Math.max(1, Math.min(60, lean.deg()));
-        List<Double> motion = FallTime.motion(FallTime.Fall.fastest(p.mass(), start, p.zone().slopeAlongDeg(), p.zone().lengthM()), MOTION_STEP_S);
+        double start = Math.max(1, Math.min(60, row.leanDeg()));
+        List<Double> motion = FallTime.motion(FallTime.Fall.fastest(p.mass(), Math.max(start, Math.min(60, p.fallTime().startUsedDeg())), p.zone().slopeAlongDeg(), p.zone().lengthM(), Optional.empty()), MOTION_STEP_S);
         return new Rehearsal(falls, seed, java.util.Arrays.stream(byDegree).boxed().toList(), List.copyOf(tips), lost, java.util.Collections.unmodifiableMap(struck),
             off[(int) Math.min(falls - 1, Math.ceil(0.95 * falls) - 1)], List.copyOf(motion));
     }

@@ -16,9 +16,10 @@ import org.antevid.core.quantity.Require;
  */
 public record ReleaseDrift(double hingedDeg, double finalDeg, double extraDeg, double extraTipM, List<String> warnings) {
     private static final double STEP_S = 0.001;
-    private static final double LONGEST_S = 120;
-    /** A lay that is lost by more than this at the tip is worth a warning (judgement). */
+    private static final double LONGEST_S = 60;
+    /** A lay that is lost by more than this at the tip, or by this angle, is worth a warning (judgement). */
     private static final double MATTERS_M = 1;
+    private static final double MATTERS_DEG = 5;
     private static final double STEEPEST_SIDE = 0.5;
 
     /**
@@ -27,7 +28,7 @@ public record ReleaseDrift(double hingedDeg, double finalDeg, double extraDeg, d
      * @param startDeg   where it stands when it begins to move, 0.05..60
      * @param releaseDeg tree angle at which the hinge stops guiding, 0.05..120
      * @param tipSideM   standing sideways offset of the tip, right positive
-     * @throws RefusedInput {@code IMPOSSIBLE_GEOMETRY} when the tip hangs out more than half the length
+     * @throws RefusedInput {@code IMPOSSIBLE_GEOMETRY} when the tip hangs out more than half the length, {@code NO_FALL} when it does not come down
      */
     public static ReleaseDrift of(double lengthM, double k2s2, double startDeg, double releaseDeg, double tipSideM) {
         Require.within(lengthM, 1, 120, "length_m");
@@ -43,7 +44,7 @@ public record ReleaseDrift(double hingedDeg, double finalDeg, double extraDeg, d
         double extra = end - hinged;
         double tip = lengthM * 2 * Math.sin(Math.toRadians(Math.min(180, Math.abs(extra))) / 2);
         List<String> warnings = new ArrayList<>();
-        if (tip > MATTERS_M) {
+        if (tip > MATTERS_M || Math.abs(extra) > MATTERS_DEG) {
             warnings.add("EARLY_RELEASE_LOSES_LAY");
         }
         return new ReleaseDrift(hinged, end, extra, tip, List.copyOf(warnings));
@@ -66,6 +67,9 @@ public record ReleaseDrift(double hingedDeg, double finalDeg, double extraDeg, d
                 next[i] = y[i] + STEP_S / 6 * (k1[i] + 2 * k2v[i] + 2 * k3[i] + k4[i]);
             }
             y = next;
+        }
+        if (y[2] > 0) {
+            throw new RefusedInput("NO_FALL", "start_deg", "does not bring it down within " + Math.round(LONGEST_S) + " s; it needs to start farther over");
         }
         double share = before[2] > y[2] ? before[2] / (before[2] - y[2]) : 1;
         return Math.toDegrees(Math.atan2(before[1] + share * (y[1] - before[1]), before[0] + share * (y[0] - before[0])));

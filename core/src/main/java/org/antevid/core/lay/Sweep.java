@@ -7,15 +7,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
+import org.antevid.core.cut.BackCut;
 import org.antevid.core.cut.CutCard;
 import org.antevid.core.cut.CutChoice;
 import org.antevid.core.cut.HingeHold;
 import org.antevid.core.cut.Oval;
 import org.antevid.core.cut.School;
 import org.antevid.core.cut.SplitRisk;
+import org.antevid.core.cut.StrapHold;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.site.Ground;
+import org.antevid.core.site.Spot;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.Species;
@@ -24,20 +28,29 @@ import org.antevid.core.stem.StemReading;
 
 /**
  * Judges lays of one tree by the same rules: hard blocks first, then costs. Asked for any single lay or for all 360. What does not
- * depend on the lay (where each target is covered, which ways are barred) is computed once. Moments are taken about the cut with the
- * high mass; the back moment is gravity only, the hinge's own bending belongs to wedges and line. Errs to the safe side; a target
+ * depend on the lay (where each target is covered, which ways are barred) is computed once. Moments of the lean are taken about the cut with
+ * the expected mass, whose scatter is in their sigma, the sit-back on the hinge with the high one; the back moment is gravity only, the hinge's
+ * own bending belongs to wedges and line. Errs to the safe side; a target
  * missing from the list is what misleads it. Sources: mechanics, practice rules, judgement as named at each number.
  */
 public final class Sweep {
     private static final double[] VALUES = {0, 1, 5, 25, 100};
     private static final double[] LIMITS = {1, Double.POSITIVE_INFINITY, 0.10, 0.01, 0.001};
     private static final double CROWN_SPREAD = 1.15;
+    /** Stubs and twigs stick out of the stem by this (judgement). */
+    private static final double STICKS_OUT_M = 0.3;
     private static final double NO_USE = 99;
+    private static final double WAY_LEAST_M = 6;
+    private static final double WAY_SHARE = 0.25;
+    private static final double WAY_WIDE_M = 1.5;
+    /** The push of a hand high on the stem, N m: what needs no more needs no means (judgement). */
+    public static final double PUSH_NM = 500;
 
     private final Felled tree;
     private final Method method;
     private final Around around;
     private final double lengthM;
+    private final List<EscapeRoutes.Obstacle> trunks;
     private final List<Aimed> aimed = new ArrayList<>();
     private final Map<Long, List<String>> barred = new HashMap<>();
 
@@ -46,11 +59,15 @@ public final class Sweep {
      *
      * @param stump     outline of the wood at the cut
      * @param hinge     wood of the hinge, by lay
+     * @param flare     butt at the cut over the taper's diameter where nobody measured it: bar reach and sit-back only
+     * @param massKg    expected
+     * @param sigmaMomentNm of the offset, in any direction
+     * @param sigmaMassRel  what the mass adds to it, as a share of the moment; 0 when it is in {@code sigmaMomentNm}
      * @param tipEastM  standing offset of the tip
      */
     public record Felled(Estimate height, double cutHeightM, double crownRadiusM, double crownBaseM, double dCutM, double dbhM, Species species,
-                         Oval stump, HingeWood hinge, double massKg, double cgM, double momentEastNm, double momentNorthNm, double sigmaMomentNm,
-                         double tipEastM, double tipNorthM, Weakness weakness) {
+                         Oval stump, double flare, HingeWood hinge, double massKg, double massHighKg, double cgM, double momentEastNm, double momentNorthNm, double sigmaMomentNm,
+                         double sigmaMassRel, double tipEastM, double tipNorthM, Weakness weakness) {
     }
 
     /** What the hinge of a lay is made of. */
@@ -61,6 +78,16 @@ public final class Sweep {
         /** @return side capacity left of it where it is hollow or decayed, 0..1 */
         default double sideShare(double layDeg, CutCard card) {
             return 1;
+        }
+
+        /** @return share of the hinge that is there to be bent, with its strength, 0..1 */
+        default double bendShare(double layDeg, CutCard card) {
+            return 1;
+        }
+
+        /** @return the wood that decides whether control is lost altogether */
+        default Condition worst(double layDeg) {
+            return at(layDeg);
         }
     }
 
@@ -88,12 +115,24 @@ public final class Sweep {
     /** What the means can put against a backward moment on a lay, N m; empty when not known. */
     @FunctionalInterface
     public interface Capacity {
-        Optional<Double> nm(double layDeg, CutCard card, double nominalBackNm);
+        Optional<Double> nm(double layDeg, CutCard card, double backHighNm);
 
         /** @return moment to the right that pulling against {@code backHighNm} off the lay puts on the hinge */
         default double sideNm(double layDeg, CutCard card, double backHighNm) {
             return 0;
         }
+
+        /** @return moment toward the lay that a line puts on while it is cut: all that is pulled when it is drawn as the kerf opens, else what it needs */
+        default double forwardNm(double layDeg, CutCard card, double backHighNm) {
+            return 0;
+        }
+    }
+
+    /** How long the cutter has on a lay. */
+    @FunctionalInterface
+    public interface Getaway {
+        /** @param strapped he parts a strap, standing ready @param forwardNm moment of the lean toward the lay */
+        EscapeRoutes.Clock at(double layDeg, CutCard card, boolean strapped, double forwardNm, double backHighNm);
     }
 
     /**
@@ -101,13 +140,15 @@ public final class Sweep {
      *
      * @param cuts        measures the leader set himself
      * @param guy         side moment a guy takes
-     * @param fastS       time until it is down
+     * @param getaway     time until it is down
+     * @param limitWindNm moment of the wind at which work stops: a strap is left where it holds that too
+     * @param pushNm      backward moment that needs no means: the push of a hand
      * @param throwShare  what targets of worth 3 and 4 add to the length
      * @param hangUpLimit 0.05..1
      * @param leastSigmaDeg  no lay is planned with less spread
      * @param unreliableWood a hinge of wood that holds this share of its strength or less governs nothing
      */
-    public record Method(School school, CutChoice cuts, double barM, CutCard.MovedBy movedBy, LaySpread.Cutter cutter, Capacity capacity, Guyed guy, Optional<Double> fastS,
+    public record Method(School school, CutChoice cuts, double barM, CutCard.MovedBy movedBy, LaySpread.Cutter cutter, Capacity capacity, Guyed guy, Getaway getaway, double limitWindNm, double pushNm,
                          double throwShare, double hangUpLimit, EscapeRoutes.Footing footing, double leastSigmaDeg, double unreliableWood) {
     }
 
@@ -157,10 +198,16 @@ public final class Sweep {
      * @param backHighNm the same at its 95 % side
      * @param guyNm      side moment a guy takes of it
      * @param capacityNm of the means, the hinge's own hold taken off; empty when not known
+     * @param leanDeg    toward the lay, as expected; backward negative
+     * @param sigmaForwardNm of the moment along the lay
+     * @param sigmaSideNm of the moment across it
+     * @param backCut    as the leader chose, else the one that fits lean, pull and wood
+     * @param clock      time he has
+     * @param enough     the means beat the backward moment at its 95 % side, or it needs none
      */
     public record Row(double layDeg, Condition wood, HingeHold hold, boolean controlled, double sigmaDeg, List<String> blocks, List<String> conditions, Cost cost, double score, double forwardNm, double sideNm, double use, boolean withGuy, double guyNm,
                       LaySpread spread, List<Struck> strikes, double hangUp, Map<String, Double> hangUps, double slopeDeg, EscapeRoutes escape, CutCard card, double backNm, double backHighNm,
-                      Optional<Double> capacityNm, SplitRisk split) {
+                      Optional<Double> capacityNm, SplitRisk split, double leanDeg, double sigmaForwardNm, double sigmaSideNm, BackCut backCut, EscapeRoutes.Clock clock, boolean enough) {
         public boolean blocked() {
             return !blocks.isEmpty();
         }
@@ -176,6 +223,9 @@ public final class Sweep {
         this.method = method;
         this.around = around;
         this.lengthM = length(tree);
+        // what lies beyond the longest way bars none
+        double farthest = Math.max(WAY_LEAST_M, WAY_SHARE * around.escapeHeightM) + WAY_WIDE_M;
+        this.trunks = Stream.concat(around.obstacles.stream(), around.neighbours.stream().filter(n -> Math.hypot(n.eastM(), n.northM()) <= farthest + n.dbhM()).map(Neighbour::trunk)).filter(o -> o.shape().distanceTo(new Spot(0, 0)) <= farthest).toList();
         for (Target t : around.targets) {
             aimed.add(new Aimed(t, LIMITS[t.worth]));
         }
@@ -189,7 +239,7 @@ public final class Sweep {
     /** @return the tree as it will lie */
     public static LyingTree lying(Felled tree) {
         double length = length(tree);
-        return new LyingTree(length, Math.max(0, Math.min(tree.crownBaseM - tree.cutHeightM, length)), Math.max(0.02, tree.dCutM / 2), Math.max(0.02, CROWN_SPREAD * tree.crownRadiusM));
+        return new LyingTree(length, Math.max(0, Math.min(tree.crownBaseM - tree.cutHeightM, length)), tree.dCutM / 2 + STICKS_OUT_M, Math.max(tree.dCutM / 2 + STICKS_OUT_M, CROWN_SPREAD * tree.crownRadiusM));
     }
 
     /** @return everything the sweep says of one lay */
@@ -200,16 +250,18 @@ public final class Sweep {
         double weight = tree.massKg * StemMass.G;
         double slope = around.ground.alongDeg(layDeg);
         double lean = Math.toDegrees(Math.atan(forward / (weight * tree.cgM)));
+        double sigmaForward = Math.hypot(tree.sigmaMomentNm, tree.sigmaMassRel * forward);
+        double sigmaSide = Math.hypot(tree.sigmaMomentNm, tree.sigmaMassRel * leanSide);
         Condition wood = tree.hinge.at(layDeg);
-        CutCard card = CutCard.of(method.cuts.stump(method.school, tree.stump, layDeg, wood, lean, slope, CutChoice.bar(method.barM), method.movedBy));
-        double back = weight * card.hingeOffsetM() - forward;
-        double backHigh = back + Estimate.Z95 * tree.sigmaMomentNm;
+        CutCard card = CutCard.of(method.cuts.stump(method.school, tree.stump, layDeg, wood, lean, slope, CutChoice.bar(method.barM), method.movedBy, tree.flare));
+        double back = tree.massHighKg * StemMass.G * card.hingeOffsetM() - forward;
+        double backHigh = back + Estimate.Z95 * sigmaForward;
         double side = leanSide + method.capacity.sideNm(layDeg, card, Math.max(0, backHigh));
-        HingeHold hold = HingeHold.of(tree.species, wood, card, tree.hinge.sideShare(layDeg, card), side, tree.sigmaMomentNm, forward);
+        HingeHold hold = HingeHold.of(tree.species, wood, card, tree.hinge.sideShare(layDeg, card), side, sigmaSide, forward).bending(tree.hinge.bendShare(layDeg, card));
         double guyNm = method.guy.nm(layDeg, side);
         double loose = Math.max(0, hold.designNm() - guyNm);
         double use = hold.capacityNm() > 0 ? Math.min(NO_USE, loose / hold.capacityNm()) : NO_USE;
-        LaySpread spread = spread(layDeg, wood, card, hold, side, guyNm);
+        LaySpread spread = spread(layDeg, tree.hinge.worst(layDeg), card, hold, side, sigmaSide, guyNm);
         List<String> blocks = new ArrayList<>();
         List<String> conditions = new ArrayList<>();
         boolean controlled = use < 1 && spread.controlled() && wood.factor() > method.unreliableWood;
@@ -236,7 +288,7 @@ public final class Sweep {
         Map<String, Double> hangUps = new HashMap<>();
         double clear = 1;
         for (Neighbour n : around.neighbours) {
-            double severity = n.hangUp(layDeg, sigma, CROWN_SPREAD * tree.crownRadiusM, lengthM, tree.dbhM);
+            double severity = n.hangUp(layDeg, controlled ? sigma : Neighbour.UNCONTROLLED_DRIFT_DEG, CROWN_SPREAD * tree.crownRadiusM, lengthM, tree.dbhM);
             if (severity > 0) {
                 hangUps.put(n.id(), severity);
                 clear *= 1 - severity;
@@ -246,13 +298,20 @@ public final class Sweep {
         if (hangUp > method.hangUpLimit) {
             blocks.add("HANG_UP");
         }
-        Optional<Double> capacity = method.capacity.nm(layDeg, card, back);
-        if (back > 0 && back > capacity.orElse(0.0)) {
+        Optional<Double> capacity = method.capacity.nm(layDeg, card, backHigh);
+        boolean enough = backHigh <= method.pushNm || backHigh <= capacity.orElse(0.0);
+        if (back > method.pushNm && back > capacity.orElse(0.0)) {
             blocks.add("BACK_MOMENT");
-        } else if (backHigh > 0 && backHigh > capacity.orElse(0.0)) {
+        } else if (!enough) {
             conditions.add("BACK_MOMENT");
         }
-        EscapeRoutes escape = escape(layDeg);
+        double pulled = forward + method.capacity.forwardNm(layDeg, card, Math.max(0, backHigh));
+        SplitRisk split = SplitRisk.of(new SplitRisk.Cut(tree.species, wood, method.school, SplitRisk.Opening.BACK_CUT, card.dLayM(), card.dAcrossM(), card.depthM(), card.hingeThickM(),
+            pulled, Math.max(-45, Math.min(60, lean)), Optional.of(weight * tree.cgM), tree.weakness.seamOrFork, tree.weakness.underTension));
+        EscapeRoutes.Clock straight = method.getaway.at(layDeg, card, false, forward, backHigh);
+        BackCut backCut = method.cuts.backCut().orElseGet(() -> asked(layDeg, card, split, forward, straight));
+        EscapeRoutes.Clock clock = backCut == BackCut.BORE_STRAP && card.borePossible() ? method.getaway.at(layDeg, card, true, forward, backHigh) : straight;
+        EscapeRoutes escape = escape(layDeg, clock);
         long open = escape.routes().stream().filter(EscapeRoutes.Route::open).count();
         if (open == 0) {
             blocks.add("NO_ESCAPE");
@@ -260,8 +319,6 @@ public final class Sweep {
         if (card.barReach() == CutCard.BarReach.NOT_REACHABLE) {
             blocks.add("BAR_TOO_SHORT");
         }
-        SplitRisk split = SplitRisk.of(new SplitRisk.Cut(tree.species, wood, method.school, SplitRisk.Opening.BACK_CUT, card.dLayM(), card.dAcrossM(), card.depthM(), card.hingeThickM(),
-            forward, Math.max(-45, Math.min(60, lean)), tree.weakness.seamOrFork, tree.weakness.underTension));
         if (split.advice() == SplitRisk.Advice.DO_NOT_HAND_FELL) {
             blocks.add("BARBER_CHAIR");
         } else if (split.advice() != SplitRisk.Advice.STANDARD) {
@@ -270,21 +327,36 @@ public final class Sweep {
         Cost cost = new Cost(Math.min(1, worth / 5), hangUp, Math.min(1, use), Math.min(1, Math.max(0, backHigh) / (0.05 * weight * tree.cgM)),
             Math.min(1, Math.abs(slope) / 30) * (slope > 0 ? 0.7 : 1), open == 2 ? 0 : open == 1 ? 0.5 : 1);
         return new Row(layDeg, wood, hold, controlled, sigma, List.copyOf(blocks), List.copyOf(conditions), cost, cost.score(), forward, side, use, use >= 0.6 && use < 1, guyNm, spread, List.copyOf(strikes), hangUp,
-            Map.copyOf(hangUps), slope, escape, card, back, backHigh, capacity, split);
+            Map.copyOf(hangUps), slope, escape, card, back, backHigh, capacity, split, lean, sigmaForward, sigmaSide, backCut, clock, enough);
     }
 
-    private LaySpread spread(double layDeg, Condition wood, CutCard card, HingeHold hold, double side, double guyNm) {
+    /** A straight back cut where nothing asks for more: a strap holds a stem that leans, is pulled, splits readily, or would be down before he is away. */
+    private BackCut asked(double layDeg, CutCard card, SplitRisk split, double forward, EscapeRoutes.Clock straight) {
+        boolean must = split.backCut().compareTo(SplitRisk.Level.HIGH) >= 0 || method.movedBy == CutCard.MovedBy.LINE
+            || straight.walkedM(method.footing).filter(m -> m < LayPlan.LEAST_AWAY_M).isPresent();
+        boolean may = split.backCut() != SplitRisk.Level.LOW;
+        return card.borePossible() && (must || may && strapHolds(layDeg, card, forward)) ? BackCut.BORE_STRAP : BackCut.STRAIGHT;
+    }
+
+    /** Whether the thickest strap that leaves room to bore holds lean and wind at the limit. */
+    private boolean strapHolds(double layDeg, CutCard card, double forward) {
+        double thick = card.strapM() + card.boreLengthM().orElseThrow() - CutCard.BORE_NEEDS_M;
+        return StrapHold.of(new StrapHold.Strap(tree.species, tree.hinge.worst(layDeg), card.dLayM(), card.dAcrossM(), card.depthM(), card.hingeThickM(), Math.max(0.003, thick), 0,
+            forward + Estimate.Z95 * Math.hypot(tree.sigmaMomentNm, tree.sigmaMassRel * forward) + method.limitWindNm, 0.5, 2)).holds();
+    }
+
+    private LaySpread spread(double layDeg, Condition wood, CutCard card, HingeHold hold, double side, double sigmaSide, double guyNm) {
         double a = Math.toRadians(layDeg);
         double tip = tree.tipEastM * Math.cos(a) - tree.tipNorthM * Math.sin(a);
         boolean holds = hold.capacityNm() > 0;
         double left = Math.signum(side) * Math.max(0, Math.abs(side) - guyNm);
         return LaySpread.of(method.cutter, new LaySpread.Hinge(Math.max(0.03, card.hingeLengthM()), Math.max(0.005, card.hingeThickM()), holds ? left / hold.capacityNm() : 0,
-            holds ? tree.sigmaMomentNm / hold.capacityNm() : 0, Math.max(-0.99 * lengthM, Math.min(0.99 * lengthM, tip)), lengthM, wood));
+            holds ? (hold.designNm() - Math.abs(side)) / Estimate.Z95 / hold.capacityNm() : 0, Math.max(-0.5 * lengthM, Math.min(0.5 * lengthM, tip)), lengthM, wood));
     }
 
-    private EscapeRoutes escape(double layDeg) {
+    private EscapeRoutes escape(double layDeg, EscapeRoutes.Clock clock) {
         Optional<Double> lean = Math.hypot(tree.momentEastNm, tree.momentNorthNm) > 0 ? Optional.of(org.antevid.core.quantity.Azimuth.of(tree.momentEastNm, tree.momentNorthNm)) : Optional.empty();
-        EscapeRoutes.Cutter cutter = new EscapeRoutes.Cutter(layDeg, around.escapeHeightM, around.ground, lean, method.fastS, 1.5, 1, 3, method.footing, 6, 0.25, 1.5, around.obstacles);
+        EscapeRoutes.Cutter cutter = new EscapeRoutes.Cutter(layDeg, around.escapeHeightM, around.ground, lean, clock.fastS(), 1.5, clock.reactS(), 3, method.footing, WAY_LEAST_M, WAY_SHARE, WAY_WIDE_M, trunks);
         return EscapeRoutes.of(cutter, (azimuth, required) -> barred.computeIfAbsent(Math.round(azimuth * 1000), k -> cutter.barred(azimuth, required)));
     }
 

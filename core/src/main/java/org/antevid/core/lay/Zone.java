@@ -3,6 +3,7 @@ package org.antevid.core.lay;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Shape;
 import org.antevid.core.site.Spot;
@@ -52,14 +53,42 @@ public record Zone(Kind kind, Shape area, String why, List<String> clippedBy) {
         List<Zone> zones = new ArrayList<>();
         double practice = p.limits().exclusionLengths() * z.lengthM();
         double mechanics = z.lengthM() + z.throwM() + z.slideM().orElse(0.0);
-        zones.add(new Zone(Kind.RING, Shape.disc(p.stem().at(), z.exclusionM()), "practice " + Rounding.upText(practice) + " m, mechanics " + Rounding.upText(mechanics) + " m (reach, throw, slide): "
-            + (practice >= mechanics ? "practice" : "mechanics") + " decides", List.of()));
+        String open = z.open().map(o -> "; open downhill, " + Azimuth.digits(o.fromDeg()) + "° to " + Azimuth.digits(o.toDeg()) + "°, " + p.choice().below().map(b -> "to the " + b.holds()).orElse("to the first thing that holds")).orElse("");
+        zones.add(new Zone(Kind.RING, ring(p), "practice " + keepOut(practice) + " m, mechanics " + (z.slideM().isEmpty() ? "without end" : keepOut(mechanics) + " m") + " (reach, throw, slide): "
+            + (practice >= mechanics ? "practice" : "mechanics") + " decides" + open, List.of()));
         zones.add(new Zone(Kind.DROP, dropZone.orElse(p.fan().area()), dropZone.isPresent() ? "as fixed" : "fan: spread, bias, crown and throw", List.of()));
         zones.add(new Zone(Kind.BUTT, Shape.disc(p.stem().at(), z.buttZoneM()), "the butt kicks back, lifts or slides " + Rounding.upText(z.buttZoneM()) + " m", List.of()));
         guyed(line(p.choice().means(), p.stem().at(), p.choice().layDeg()), p.choice().support(), p.stem().at()).ifPresent(zones::add);
         plate(p.stem()).ifPresent(zones::add);
         return zones.stream().flatMap(zone -> zone.clipped(clips).stream()).toList();
     }
+
+    /** The ring, and below a stem that rolls or runs everything about the fall line from any place where it may lie. */
+    private static Shape ring(LayPlan p) {
+        Spot stump = p.stem().at();
+        Shape ring = Shape.disc(stump, p.zone().exclusionM());
+        if (p.zone().open().isEmpty()) {
+            return ring;
+        }
+        FallZone.Open open = p.zone().open().get();
+        double down = p.choice().below().map(LayChoice.Below::downM).orElse(WHOLE_MAP_M);
+        double lies = p.zone().designReachM() + p.zone().throwM();
+        for (int i = 0; i <= LIES_AT; i++) {
+            Spot from = stump.at(p.choice().layDeg(), lies * i / LIES_AT);
+            double middle = open.fromDeg() + Azimuth.normal(open.toDeg() - open.fromDeg()) / 2;
+            ring = ring.with(Shape.polygon(List.of(from, from.at(open.fromDeg(), down), from.at((open.fromDeg() + middle) / 2, down), from.at(middle, down), from.at(middle + (middle - open.fromDeg()) / 2, down),
+                from.at(open.toDeg(), down))));
+        }
+        return ring;
+    }
+
+    /** @return a distance to keep out as it is said everywhere: whole metres, up */
+    public static String keepOut(double metres) {
+        return String.format(java.util.Locale.ROOT, "%.0f", Rounding.up(metres, 0));
+    }
+
+    private static final double WHOLE_MAP_M = 150;
+    private static final int LIES_AT = 6;
 
     private Optional<Zone> clipped(List<Clip> clips) {
         Optional<Shape> left = Optional.of(area);

@@ -8,9 +8,9 @@ import java.util.stream.Stream;
 import org.antevid.core.lay.Dial;
 import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayPlan;
-import org.antevid.core.lay.Means;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Estimate;
+import org.antevid.core.quantity.Rounding;
 import org.antevid.core.rule.Situation;
 import org.antevid.core.rule.Verdicts;
 import org.antevid.core.site.Feature;
@@ -23,66 +23,90 @@ import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.Verdict;
 
 /**
- * The first two minutes on a stem: a provisional verdict and dial from what is known so far, and the one measurement that would
- * change them most. That is found by moving each estimate to either of its 95 % ends, the lean along each axis, and counting the
- * degrees of lays that change between free and blocked; a change of the verdict outweighs any number of degrees.
+ * The first two minutes on a stem: a headline and a dial from what is known so far, and the one measurement that would change them most. The
+ * headline is judged with the best values as if they were measured; what only the 95 % side stands against names the measurement. The next
+ * measurement is found by moving each estimate to either of its 95 % ends, the lean along each axis, and counting the degrees of lays that
+ * change between free and blocked; a change of the headline outweighs any number of degrees. Nothing is left standing for a number nobody took.
  *
+ * @param headline        what to do
+ * @param because         in words: the lay and what speaks for it, or what stands against it
+ * @param layDeg          best lay as things look; empty where none is free
+ * @param pullN           pull in the line that it takes, reserve in it; empty where it goes without or none was asked for
  * @param nextMeasurement what to measure next and from where; empty when nothing would change
  */
-public record FirstLook(Verdict verdict, String because, Dial dial, Optional<Next> nextMeasurement) {
+public record FirstLook(Headline headline, Verdict verdict, String because, Optional<Double> layDeg, Optional<Double> pullN, Dial dial, Optional<Next> nextMeasurement) {
     /** Step of the dials that are only compared, degrees. */
     private static final int COARSE_DEG = 6;
     private static final double CROWN_SHARE = 0.2;
     private static final double SEEN_FROM_MOST_M = 60;
     private static final double SEEN_FROM_WITHIN_DEG = 30;
 
-    /** A measurement, how many degrees of the dial it could change, and whether the verdict itself hangs on it. */
+    /** What is said first. */
+    public enum Headline { FELL, FELL_ONCE_MEASURED, FELL_WITH_LINE, NOT_BY_HAND }
+
+    /** A measurement, how many degrees of the dial it could change, and whether the headline itself hangs on it. */
     public record Next(String words, double degrees, boolean verdictToo) {
         private double weight() {
             return degrees + (verdictToo ? 360 : 0);
         }
     }
 
-    private record Seen(Dial dial, Verdict verdict) {
+    private record Seen(Dial dial, Headline headline) {
     }
 
     /** @throws org.antevid.core.quantity.RefusedInput when diameter, height or crown is not given at all */
     public static FirstLook of(StemReading stem, LayChoice choice, Situation s, LayPlan.Limits limits) {
         Dial dial = Dial.of(stem, choice, s.site(), limits);
-        Verdicts verdicts = verdicts(stem, choice, s, dial);
-        Verdict offered = verdicts.offered();
+        Dial best = Dial.of(stem.asIfMeasured(), choice, s.site(), limits);
+        Verdict felling = choice.means().isLine() ? Verdict.FELL_WITH_PULL : Verdict.FELL_FROM_GROUND;
+        List<String> never = Verdicts.against(felling, facts(stem), s);
         Optional<Next> next = next(stem, choice, s, limits);
-        return new FirstLook(offered, because(verdicts, line(choice) ? Verdict.FELL_WITH_PULL : Verdict.FELL_FROM_GROUND, dial), dial, next);
+        Headline headline = headline(never, dial, best, rough(stem));
+        Optional<Dial.Lay> lay = lay(headline == Headline.FELL ? dial : best, headline);
+        return new FirstLook(headline, headline == Headline.NOT_BY_HAND ? Verdicts.of(facts(stem), s, Optional.of(new Dial(List.of())), Optional.of(new Dial(List.of()))).notByHand()
+            : headline == Headline.FELL_WITH_LINE ? Verdict.FELL_WITH_PULL : felling, because(headline, never, best, lay), lay.map(Dial.Lay::deg), lay.map(Dial.Lay::pullN).filter(n -> n > 0), dial, next);
+    }
+
+    private static Headline headline(List<String> never, Dial dial, Dial best, boolean rough) {
+        if (!never.isEmpty()) {
+            return Headline.NOT_BY_HAND;
+        }
+        if (best.free() <= 0 && dial.free() <= 0) {
+            return best.lays().isEmpty() ? Headline.FELL_ONCE_MEASURED : best.degrees(Dial.State.OPEN_WITH_PULL) > 0 ? Headline.FELL_WITH_LINE : Headline.NOT_BY_HAND;
+        }
+        return dial.free() > 0 && (!rough || dial.lays().stream().anyMatch(l -> l.sure() && l.state().compareTo(Dial.State.OPEN_WITH_GUY) >= 0)) ? Headline.FELL : Headline.FELL_ONCE_MEASURED;
+    }
+
+    /** A lean that was looked at, not measured: what is enough only as expected is measured first. */
+    private static boolean rough(StemReading stem) {
+        return stem.lean().filter(l -> l.sigmaDeg() <= Dial.ROUGH_DEG).isEmpty();
+    }
+
+    /** The best free lay, or the one that takes the least pull. */
+    private static Optional<Dial.Lay> lay(Dial dial, Headline headline) {
+        return switch (headline) {
+            case FELL, FELL_ONCE_MEASURED -> dial.picks().stream().findFirst().flatMap(p -> dial.lays().stream().filter(l -> l.deg() == p.deg()).findFirst())
+                .or(() -> dial.lays().stream().filter(l -> l.state().compareTo(Dial.State.OPEN_WITH_GUY) >= 0).max(Comparator.comparingDouble(Dial.Lay::score)));
+            case FELL_WITH_LINE -> dial.lays().stream().filter(l -> l.state() == Dial.State.OPEN_WITH_PULL && l.pullN() > 0).min(Comparator.comparingDouble(Dial.Lay::pullN));
+            case NOT_BY_HAND -> Optional.empty();
+        };
+    }
+
+    private static String because(Headline headline, List<String> never, Dial best, Optional<Dial.Lay> lay) {
+        return switch (headline) {
+            case FELL, FELL_ONCE_MEASURED -> lay.map(l -> "best to " + Azimuth.digits(l.deg()) + "°" + l.first().stream().findFirst().map(f -> ", " + f).orElse("") + "; " + Math.round(best.free()) + "° of lays are free").orElse("nothing is known of its lean");
+            case FELL_WITH_LINE -> lay.map(l -> "a line of " + Rounding.pull(l.pullN()) + " to " + Azimuth.digits(l.deg()) + "° brings it over").orElse("a line from the front brings it over");
+            case NOT_BY_HAND -> never.isEmpty() ? best.closed().map(c -> c.mostFrequent() + (c.opens().isEmpty() ? "" : "; what would open a lay: " + String.join(", or ", c.opens()))).orElse("no lay is free") : String.join("; ", never);
+        };
     }
 
     private static Situation.StemFacts facts(StemReading stem) {
         return new Situation.StemFacts(stem, Optional.empty(), false, Optional.empty());
     }
 
-    /** Without a line only felling by hand is looked at, with one only felling with a pull. */
-    private static Verdicts verdicts(StemReading stem, LayChoice choice, Situation s, Dial dial) {
-        Dial none = new Dial(List.of());
-        return Verdicts.of(facts(stem), s, Optional.of(line(choice) ? none : dial), Optional.of(line(choice) ? dial : none));
-    }
-
-    private static boolean line(LayChoice choice) {
-        return choice.means().kind() == Means.Kind.HAND_LINE || choice.means().kind() == Means.Kind.MACHINE_LINE;
-    }
-
-    /** What speaks for or against felling it by the means that are there. */
-    private static String because(Verdicts v, Verdict felling, Dial dial) {
-        double free = dial.free();
-        if (v.offered() == felling) {
-            return Math.round(free) + "° of lays are not blocked";
-        }
-        String against = v.options().stream().filter(o -> o.verdict() == felling).flatMap(o -> o.against().stream()).reduce((a, b) -> a + "; " + b).orElse("");
-        String worst = free > 0 ? "" : dial.runs().stream().max(Comparator.comparingDouble(r -> r.toDeg() - r.fromDeg())).map(r -> "; most often blocked by: " + r.reason()).orElse("");
-        return against + worst;
-    }
-
     private static Seen seen(StemReading stem, LayChoice choice, Situation s, LayPlan.Limits limits) {
         Dial dial = Dial.of(stem, choice, s.site(), limits, COARSE_DEG);
-        return new Seen(dial, verdicts(stem, choice, s, dial).offered());
+        return new Seen(dial, headline(Verdicts.against(choice.means().isLine() ? Verdict.FELL_WITH_PULL : Verdict.FELL_FROM_GROUND, facts(stem), s), dial, dial, rough(stem)));
     }
 
     private static Optional<Next> next(StemReading stem, LayChoice choice, Situation s, LayPlan.Limits limits) {
@@ -122,7 +146,7 @@ public record FirstLook(Verdict verdict, String because, Dial dial, Optional<Nex
     private static Next change(String words, Seen now, LayChoice choice, Situation s, LayPlan.Limits limits, Stream<StemReading> moved) {
         return moved.map(m -> {
             Seen then = seen(m, choice, s, limits);
-            return new Next(words, difference(now.dial, then.dial), then.verdict != now.verdict);
+            return new Next(words, difference(now.dial, then.dial), then.headline != now.headline);
         }).max(Comparator.comparingDouble(Next::weight)).orElseThrow();
     }
 

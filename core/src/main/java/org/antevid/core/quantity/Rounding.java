@@ -29,6 +29,18 @@ public final class Rounding {
         return String.format(Locale.ROOT, "%.1f", down(value, 1));
     }
 
+    private static final double G = 9.81;
+
+    /** @return a pull as it is said on site, rounded up: "2.1 kN (215 kg on the rope)" */
+    public static String pull(double newton) {
+        return String.format(Locale.ROOT, "%.1f kN (%.0f kg on the rope)", up(newton / 1000, 1), 5 * up(newton / G / 5, 0));
+    }
+
+    /** @return a pull that is there, rounded down */
+    public static String pullDown(double newton) {
+        return String.format(Locale.ROOT, "%.1f kN (%.0f kg on the rope)", down(newton / 1000, 1), 5 * down(newton / G / 5, 0));
+    }
+
     /** @return a chance rounded up to one significant digit, "4 %"; never "0 %" but "< 0.1 %" */
     public static String chance(double p) {
         double percent = 100 * p;

@@ -18,7 +18,7 @@ import org.antevid.core.site.Spot;
  */
 final class Detour {
     private static final double CELL_M = 0.5;
-    private static final double ROOM_M = 3;
+    static final double ROOM_M = 3;
     private static final double NEAR_M = 1.2;
     private static final double GOAL_FROM = 110;
     private static final double GOAL_TO = 160;

@@ -24,7 +24,7 @@ import org.antevid.core.site.Spot;
  * @param best           side of the better route, empty when both are blocked
  * @param marginS        time left at the end of the best route; negative: the tree is down first
  * @param footingFactor  of ground nobody cleared, on walking speed
- * @param reachedM       distance covered on the best route when the tree lands
+ * @param reachedM       distance covered on the best route when the tree lands, at most the way that was checked
  */
 public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route> best, Optional<Double> marginS,
                            Optional<Double> reachedM, double footingFactor, List<String> warnings) {
@@ -124,6 +124,25 @@ public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route>
         }
     }
 
+    /**
+     * Time he has.
+     *
+     * @param fastS  until the stem is down; empty when not known
+     * @param reactS until he walks
+     */
+    public record Clock(Optional<Double> fastS, double reactS) {
+        /** To notice and to free the saw (practice value). */
+        public static final double REACT_S = 1;
+        /** He parts a strap standing at the head of his way: nothing is to be noticed, the saw is dropped (judgement). */
+        public static final double READY_S = 0.5;
+        public static final Clock NOT_KNOWN = new Clock(Optional.empty(), REACT_S);
+
+        /** @return metres walked on open ground of this footing when it is down */
+        public Optional<Double> walkedM(Footing footing) {
+            return fastS.map(f -> Math.max(0, f - reactS) * 1.5 * footing.factor);
+        }
+    }
+
     /** @param fastS time from noticed movement to tree down, empty when not known */
     public record Cutter(double layDeg, double heightM, Ground ground, Optional<Double> leanAzimuthDeg, Optional<Double> fastS,
                          double speedMs, double reactS, double clearM, Footing footing, double minDistanceM, double distanceRatio,
@@ -137,7 +156,10 @@ public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route>
             Require.within(heightM, 1, 120, "height_m");
             Require.within(speedMs, 0.2, 5, "speed_ms");
             Require.within(corridorM, 0.5, 5, "corridor_m");
-            obstacles = List.copyOf(obstacles);
+            // what lies beyond the longest way, with room to go round, bars none
+            double farthest = Math.max(minDistanceM, distanceRatio * heightM) + Detour.ROOM_M + corridorM;
+            Spot stump = new Spot(0, 0);
+            obstacles = obstacles.stream().filter(o -> o.shape.distanceTo(stump) <= farthest).toList();
             cleared = Set.copyOf(cleared);
         }
 
@@ -150,10 +172,13 @@ public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route>
             return cleared.contains(side) ? Footing.CLEAR.factor : footing.factor;
         }
 
-        /** Practice values: 1.5 m/s, 1 s to notice and free the saw, 3 m to be clear, 6 m or a quarter of the height. */
-        public static Cutter usual(double layDeg, double heightM, Ground ground, Optional<Double> leanAzimuthDeg,
-                                   Optional<Double> fastS, List<Obstacle> obstacles) {
-            return new Cutter(layDeg, heightM, ground, leanAzimuthDeg, fastS, 1.5, 1, 3, Footing.LITTER, 6, 0.25, 1.5, obstacles);
+        /**
+         * Practice values: 1.5 m/s, 6 m or a quarter of the height.
+         *
+         * @param clearM out of this stem's swath, throw and butt zone
+         */
+        public static Cutter usual(double layDeg, double heightM, Ground ground, Optional<Double> leanAzimuthDeg, Clock clock, double clearM, List<Obstacle> obstacles) {
+            return new Cutter(layDeg, heightM, ground, leanAzimuthDeg, clock.fastS, 1.5, clock.reactS, clearM, Footing.LITTER, 6, 0.25, 1.5, obstacles);
         }
 
         /** @return ids of what bars a straight way along {@code azimuthDeg} */
@@ -208,9 +233,11 @@ public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route>
         List<String> warnings = new ArrayList<>();
         Optional<Double> margin = best.flatMap(r -> r.way.orElseThrow().marginS);
         Optional<Double> reached = best.flatMap(r -> c.fastS.map(fast ->
-            Math.max(0, fast - c.reactS) * r.way.orElseThrow().lengthM / r.way.orElseThrow().walkS));
+            Math.min(1, Math.max(0, fast - c.reactS) / r.way.orElseThrow().walkS) * r.way.orElseThrow().lengthM));
         if (best.isEmpty()) {
             warnings.add("NO_ESCAPE_ROUTE");
+        } else if (!routes.stream().allMatch(Route::open)) {
+            warnings.add("ONE_ROUTE_ONLY");
         }
         if (margin.isPresent() && margin.get() < 0) {
             warnings.add("TREE_DOWN_BEFORE_ROUTE_WALKED");

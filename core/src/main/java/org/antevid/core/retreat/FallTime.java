@@ -3,6 +3,7 @@ package org.antevid.core.retreat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.stem.StemMass;
 
@@ -11,21 +12,29 @@ import org.antevid.core.stem.StemMass;
  * theta'' = k2 sin(theta) - M(theta)/I - (drag/I) omega^2, with the hinge moment falling linearly to its end share when the
  * face closes, then nothing. Decide by {@link #fastS}: no hinge, no drag, the shortest time; round it down.
  *
+ * @param startUsedDeg  where it starts: what is asked for, or where lean and line together carry it at once
  * @param balanceDeg    angle at which gravity equals the hinge moment
  * @param totalS        nominal, from rest at the start angle
  * @param afterNoticeS  nominal, from the noticed movement
  * @param fastS         without hinge and drag, from the noticed movement
  * @param closeS        nominal time at which the face closes, empty when it is down before
  */
-public record FallTime(boolean stalled, Optional<Double> balanceDeg, Optional<Double> totalS, Optional<Double> afterNoticeS,
+public record FallTime(double startUsedDeg, boolean stalled, Optional<Double> balanceDeg, Optional<Double> totalS, Optional<Double> afterNoticeS,
                        Optional<Double> fastS, Optional<Double> closeS, Optional<Double> omegaEnd, Optional<Double> tipSpeedMs,
                        Optional<Double> tipSpeedFastMs, List<String> warnings) {
     private static final double STEP_S = 0.005;
     private static final double LONGEST_S = 300;
+    private static final int PARTS = 60;
 
-    /** The falling stem; angles in degrees, moments in N m, {@code dragNms2} times omega squared is the drag moment. */
+    private static final double MOST_START_DEG = 60;
+
+    /**
+     * The falling stem; angles in degrees, moments in N m, {@code dragNms2} times omega squared is the drag moment.
+     *
+     * @param forwardNm lean and line when it starts, backward negative; raises the start, so that a pulled stem is down sooner
+     */
     public record Fall(double k2s2, double inertiaKgm2, double startDeg, double noticeDeg, double slopeAlongDeg, double hingeNm,
-                       double hingeEndShare, double closeDeg, double dragNms2, double lengthM) {
+                       double hingeEndShare, double closeDeg, double dragNms2, double lengthM, Optional<Double> forwardNm) {
         public Fall {
             Require.within(k2s2, 0.02, 20, "k2_s2");
             Require.within(inertiaKgm2, 1, 1e9, "inertia_kgm2");
@@ -36,36 +45,76 @@ public record FallTime(boolean stalled, Optional<Double> balanceDeg, Optional<Do
         }
 
         /** No hinge, no drag: the fastest this stem can be down. */
-        public static Fall fastest(StemMass mass, double startDeg, double slopeAlongDeg, double lengthM) {
-            return new Fall(mass.k2s2(), mass.inertiaKgm2(), startDeg, 0.6, slopeAlongDeg, 0, 0.3, 45, 0, lengthM);
+        public static Fall fastest(StemMass mass, double startDeg, double slopeAlongDeg, double lengthM, Optional<Double> forwardNm) {
+            return new Fall(mass.k2s2(), mass.inertiaKgm2(), startDeg, 0.6, slopeAlongDeg, 0, 0.3, 45, 0, lengthM, forwardNm);
+        }
+
+        /** @return where it starts with the line */
+        public double startUsedDeg() {
+            return forwardNm.map(nm -> Math.max(startDeg, Math.min(MOST_START_DEG, Math.toDegrees(Math.asin(Math.max(-1, Math.min(1, nm / (k2s2 * inertiaKgm2)))))))).orElse(startDeg);
         }
     }
 
     private record Run(double totalS, double noticeS, Optional<Double> closeS, double omega) {
     }
 
+    /** @throws RefusedInput {@code START_PAST_GROUND} */
     public static FallTime of(Fall f) {
         double weightMoment = f.k2s2 * f.inertiaKgm2;
+        double used = f.startUsedDeg();
+        if (used >= 90 + f.slopeAlongDeg) {
+            throw new RefusedInput("START_PAST_GROUND", "start_deg", "must be under " + (90 + f.slopeAlongDeg) + " degrees, where the ground is");
+        }
         List<String> warnings = new ArrayList<>();
         if (f.hingeNm >= 0.95 * weightMoment) {
             warnings.add("HINGE_HOLDS_TREE");
-            return new FallTime(true, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(),
+            return new FallTime(used, true, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(),
                 Optional.empty(), Optional.empty(), Optional.empty(), warnings);
         }
         double balance = Math.toDegrees(Math.asin(f.hingeNm / weightMoment));
-        double start = f.startDeg;
+        double start = used;
         if (weightMoment * Math.sin(Math.toRadians(start)) <= f.hingeNm && f.hingeNm > 0) {
             warnings.add("WILL_NOT_START_ALONE");
             start = balance + 0.5;
         }
-        Run fast = run(f, f.startDeg, 0, 0);
+        Run fast = run(f, used, 0, 0);
         boolean free = f.hingeNm == 0 && f.dragNms2 == 0;
         Run nominal = free ? fast : run(f, start, f.hingeNm, f.dragNms2);
         boolean stalled = nominal.totalS >= LONGEST_S;
         Optional<Double> total = stalled ? Optional.empty() : Optional.of(nominal.totalS);
-        return new FallTime(stalled, Optional.of(balance), total, total.map(t -> t - nominal.noticeS),
+        return new FallTime(used, stalled, Optional.of(balance), total, total.map(t -> t - nominal.noticeS),
             Optional.of(fast.totalS - fast.noticeS), nominal.closeS, total.map(t -> nominal.omega),
             total.map(t -> nominal.omega * f.lengthM), Optional.of(fast.omega * f.lengthM), List.copyOf(warnings));
+    }
+
+    /** Not known: what it depends on was not measured. */
+    public static final FallTime NOT_KNOWN = new FallTime(1, true, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(),
+        Optional.empty(), List.of());
+
+    /**
+     * The same fastest time by quadrature of the energy, for callers who ask for hundreds of lays.
+     *
+     * @param fromRest whether the clock starts when it is let go, as at the release of a strap; else at the noticed movement
+     * @return without hinge and drag, seconds; 0 when it is noticed on the ground only
+     */
+    public static double fastestS(Fall f, boolean fromRest) {
+        double start = Math.toRadians(f.startUsedDeg());
+        double end = Math.PI / 2 + Math.toRadians(f.slopeAlongDeg);
+        double from = fromRest ? start : start + Math.toRadians(f.noticeDeg);
+        if (from >= end) {
+            return 0;
+        }
+        // theta = start + s^2 takes the standstill out of the integrand
+        double a = Math.sqrt(from - start);
+        double b = Math.sqrt(end - start);
+        double step = (b - a) / PARTS;
+        double sum = 0;
+        for (int i = 0; i <= PARTS; i++) {
+            double s = a + i * step;
+            double rate = s < 1e-9 ? 2 / Math.sqrt(2 * f.k2s2 * Math.sin(start)) : 2 * s / Math.sqrt(2 * f.k2s2 * (Math.cos(start) - Math.cos(start + s * s)));
+            sum += rate * (i == 0 || i == PARTS ? 1 : i % 2 == 1 ? 4 : 2);
+        }
+        return sum * step / 3;
     }
 
     /**
@@ -77,8 +126,8 @@ public record FallTime(boolean stalled, Optional<Double> balanceDeg, Optional<Do
     public static List<Double> motion(Fall f, double stepS) {
         Require.within(stepS, 0.01, 1, "stepS");
         double end = Math.PI / 2 + Math.toRadians(f.slopeAlongDeg);
-        double theta = Math.toRadians(f.startDeg + f.noticeDeg);
-        double omega = Math.sqrt(2 * f.k2s2 * (Math.cos(Math.toRadians(f.startDeg)) - Math.cos(theta)));
+        double theta = Math.toRadians(f.startUsedDeg() + f.noticeDeg);
+        double omega = Math.sqrt(2 * f.k2s2 * (Math.cos(Math.toRadians(f.startUsedDeg())) - Math.cos(theta)));
         List<Double> pictures = new ArrayList<>();
         for (double t = 0, next = 0; theta < end && t < LONGEST_S; t += STEP_S / 5) {
             if (t >= next) {
@@ -100,7 +149,7 @@ public record FallTime(boolean stalled, Optional<Double> balanceDeg, Optional<Do
         double theta = start;
         double omega = 0;
         double t = 0;
-        double noticed = 0;
+        double noticed = -1;
         Optional<Double> closed = Optional.empty();
         while (theta < end && t < LONGEST_S) {
             double before = theta;
@@ -127,7 +176,8 @@ public record FallTime(boolean stalled, Optional<Double> balanceDeg, Optional<Do
                 omega -= over * (omega - slower);
             }
         }
-        return new Run(t, noticed, closed, omega);
+        // a notice after the landing is none
+        return new Run(t, noticed < 0 ? t : Math.min(t, noticed), closed, omega);
     }
 
     private static double acceleration(Fall f, double hingeNm, double drag, double start, double close, double theta, double omega) {

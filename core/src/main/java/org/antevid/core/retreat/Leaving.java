@@ -12,6 +12,8 @@ import java.util.Set;
  */
 public record Leaving(Set<EscapeRoutes.Side> cleared, Optional<String> coverTree, Clock clock) {
     public static final Leaving USUAL = new Leaving(Set.of(), Optional.empty(), Clock.AT_MOVEMENT);
+    /** Pulled once he has left: how a line is used unless somebody says otherwise. */
+    public static final Leaving BEFORE_THE_PULL = new Leaving(Set.of(), Optional.empty(), Clock.AT_PULL);
 
     /** When the clock starts: at the first movement seen, or at a pull that is given once he has left and a strap holds until then. */
     public enum Clock { AT_MOVEMENT, AT_PULL }

@@ -13,21 +13,17 @@ import java.util.stream.Stream;
 import org.antevid.core.card.CutPlan;
 import org.antevid.core.crew.Competence;
 import org.antevid.core.crew.Role;
-import org.antevid.core.cut.BackCut;
-import org.antevid.core.cut.CutCard;
 import org.antevid.core.cut.SplitRisk;
 import org.antevid.core.cut.Technique;
-import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
 import org.antevid.core.quantity.Rounding;
+import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.RaisedCut;
 import org.antevid.core.stem.StemState;
 
 /** What the cut card says against itself. The cards of a job are computed once for all of it. */
 final class CutRules implements Rule {
     private static final Map<String, String> WARNED = Map.of(
-        "HINGE_NOT_RELIABLE", "the wood cannot be relied on as a hinge",
-        "DEAD_WOOD_ON_WEDGES", "a stiff dead hinge over wedges splits the stem; prefer a line",
         "THIN_HINGE_LARGE_STEM", "a thin hinge on more than half a metre leaves no margin",
         "FACE_CLOSES_EARLY_BYPASS", "face cuts that cross close the notch early",
         "BACK_CUT_BELOW_FACE", "the back cut lies below the notch floor: nothing keeps the butt from coming back over the stump");
@@ -38,13 +34,35 @@ final class CutRules implements Rule {
         Stream<Finding> check(CutPlan card, Situation s);
     }
 
-    private static final List<OfCard> CHECKS = List.of(CutRules::reach, CutRules::warned, CutRules::side, CutRules::strap, CutRules::splitting, CutRules::opened, CutRules::height, CutRules::bark,
-        CutRules::school, CutRules::special);
+    private static final List<OfCard> CHECKS = List.of(CutRules::reach, CutRules::warned, CutRules::deadOnWedges, CutRules::side, CutRules::strap, CutRules::splitting, CutRules::opened, CutRules::height, CutRules::school, CutRules::special);
 
     @Override
     public Stream<Finding> check(Situation s) {
-        return s.stems().stream().filter(f -> f.reading().state() != StemState.FELLED).flatMap(f -> f.lay().stream()).map(p -> CutPlan.of(p, s.site()))
-            .flatMap(card -> Stream.concat(CHECKS.stream(), HelpRules.CHECKS.stream()).flatMap(c -> c.check(card, s)));
+        List<CutPlan> cards = s.stems().stream().filter(f -> f.reading().state() != StemState.FELLED).flatMap(f -> f.lay().stream()).map(p -> CutPlan.of(p, s.site())).toList();
+        return Stream.of(cards.stream().flatMap(card -> Stream.concat(CHECKS.stream(), HelpRules.CHECKS.stream()).flatMap(c -> c.check(card, s))), today(cards, s)).flatMap(x -> x);
+    }
+
+    /**
+     * What is acknowledged once for the day and all its trees: bark nobody looked at, and what hinge, line, strap and wood stand less of than the gust at which work stops, with
+     * the gust that is then read back.
+     */
+    private static Stream<Finding> today(List<CutPlan> cards, Situation s) {
+        List<String> words = new ArrayList<>();
+        cards.stream().filter(p -> p.lay().gustLimitMs(s.windLimitMs()) < s.windLimitMs() - 1e-9)
+            .map(p -> String.format(Locale.ROOT, "%s holds at gusts of %.0f m/s, not %.0f", label(p), p.lay().gustLimitMs(s.windLimitMs()), s.windLimitMs())).forEach(words::add);
+        List<String> straps = cards.stream().filter(p -> !p.inWind().strapHolds()).map(CutRules::label).toList();
+        if (!straps.isEmpty()) {
+            words.add("the strap of " + String.join(", ", straps) + " does not hold twice over at the wind limit");
+        }
+        List<String> splits = cards.stream().filter(p -> p.inWind().splits()).map(CutRules::label).toList();
+        if (!splits.isEmpty()) {
+            words.add(String.join(", ", splits) + " splits more readily with the wind behind it");
+        }
+        if (cards.stream().anyMatch(p -> p.lay().choice().cuts().barkM().isEmpty())) {
+            words.add("bark counts as wood where nobody has said how thick it is");
+        }
+        return words.isEmpty() ? Stream.empty() : Stream.of(Finding.of("today", CAUTION, 4, "", "for today: " + String.join("; ", words),
+            "the card is worked out for still air and wood; wind and bark take from it", "mechanics and practice rule", "cut in a lull, say how thick the bark is, or acknowledge for today").forTheDay());
     }
 
     private static String label(CutPlan p) {
@@ -66,9 +84,18 @@ final class CutRules implements Rule {
             "the hinge steers the fall", "practice rule", "choose another type of cut, or acknowledge"));
     }
 
+    /** Dead wood breaks under wedges and splits the stem, and the blows bring down what is loose above. */
+    private static Stream<Finding> deadOnWedges(CutPlan p, Situation s) {
+        Condition wood = p.lay().stem().corners(p.lay().choice().layDeg()).worse();
+        boolean dead = wood == Condition.DEAD_OLD || wood == Condition.DEAD_RECENT || wood.rotten();
+        return p.lay().choice().means().kind() != Means.Kind.WEDGES || !dead ? Stream.empty() : Stream.of(Finding.of("deadwedges:" + label(p), SECOND_OPINION, 4, label(p), label(p) + ": wedges in " + wood.words()
+            + " wood: a stiff dead hinge over wedges splits the stem, and the blows shake down what is loose", "dead wood is pulled, not wedged", "practice rule", "a line instead of wedges, or a second opinion"));
+    }
+
+    /** A side lean that asks this much of the hinge is guyed. */
     private static Stream<Finding> side(CutPlan p, Situation s) {
-        return p.lay().row().stream().filter(r -> r.use() >= 0.6 && r.use() < 1).map(r -> Finding.of("side:" + label(p), CAUTION, 4, label(p), label(p) + ": side lean uses "
-            + Math.round(Math.ceil(r.use() * 100)) + " % of the hinge", "above 60 % a guy line is wanted", "mechanics", "lay closer to the lean, rig a guy, or acknowledge"));
+        return p.lay().row().filter(r -> p.lay().control().proven() && r.withGuy()).stream().map(r -> Finding.of("side:" + label(p), CAUTION, 4, label(p), label(p) + ": it leans to the side of the lay; that takes "
+            + Math.round(Math.ceil(r.use() * 100)) + " % of what the hinge holds", "from 60 % on a hinge is not left alone with a side lean", "mechanics and judgement", "a lay closer to the lean, a guy to the other side, or acknowledge"));
     }
 
     /** The strap holds lean, wind and pretension twice over, or it is a stop. */
@@ -83,14 +110,32 @@ final class CutRules implements Rule {
         return found.stream();
     }
 
+    /** Cut like this, pull counted, in still air; what the wind adds is said once for the day. */
     private static Stream<Finding> splitting(CutPlan p, Situation s) {
-        return p.splitting().stream().filter(x -> x.risk().result().compareTo(SplitRisk.Level.HIGH) >= 0).map(x -> {
-            boolean extreme = x.risk().result() == SplitRisk.Level.EXTREME;
-            return Finding.of("chair:" + label(p), extreme ? STOP : SECOND_OPINION, 4, label(p), label(p) + ": cut like this, pull and wind counted, it may split up the stem: " + x.risk().result().key()
-                + (extreme ? ". Do not fell by hand" : ""), String.join(", ", x.likely()), "practice rule and mechanics, the worse decides",
-                x.changes().stream().filter(c -> c.level().filter(l -> l.compareTo(x.risk().result()) < 0).isPresent()).map(c -> c.words() + " (" + c.level().orElseThrow().key() + ")")
-                    .collect(Collectors.collectingAndThen(Collectors.joining("; "), w -> w.isEmpty() ? "a machine, or dismantle" : w)));
+        return p.splitting().stream().flatMap(x -> {
+            SplitRisk.Level level = x.risk().result();
+            boolean never = level == SplitRisk.Level.EXTREME || x.risk().advice() == SplitRisk.Advice.DO_NOT_HAND_FELL && level.compareTo(SplitRisk.Level.HIGH) >= 0 && notWorkedRound(p);
+            SplitRisk.Advice advice = p.lay().row().map(r -> r.split().advice()).orElse(SplitRisk.Advice.STANDARD);
+            if (level.compareTo(SplitRisk.Level.HIGH) < 0 && (advice == SplitRisk.Advice.STANDARD || p.strapLeft() || upright(p))) {
+                return Stream.empty();
+            }
+            String better = x.changes().stream().filter(c -> c.level().filter(l -> l.compareTo(level) < 0).isPresent()).map(c -> c.words() + " (" + c.level().orElseThrow().key() + ")").collect(Collectors.joining("; "));
+            return Stream.of(Finding.of("chair:" + label(p), never ? STOP : level == SplitRisk.Level.HIGH ? SECOND_OPINION : CAUTION, 4, label(p), label(p) + ": cut like this, pull counted, it can split up the stem ("
+                + level.key() + ")" + (never ? ": not by hand" : ": " + advice.words()), "a stem that leans or is pulled splits before it goes" + (x.likely().isEmpty() ? "" : ": " + String.join(", ", x.likely())),
+                "practice rule and mechanics, the worse decides", better.isEmpty() ? (never ? "another lay, a machine, or dismantle" : advice.words() + ", or acknowledge") : better));
         });
+    }
+
+    /** Hardly leaning and not pulled: moderate by its species is how it is cut every day. */
+    private static boolean upright(CutPlan p) {
+        return !p.lay().choice().means().isLine() && p.lay().row().filter(r -> r.leanDeg() < UPRIGHT_DEG).isPresent();
+    }
+
+    private static final double UPRIGHT_DEG = 3;
+
+    /** A leaner that cannot be bored is not felled by hand; one that was judged so only by the margin of its lean asks for a second opinion. */
+    private static boolean notWorkedRound(CutPlan p) {
+        return p.lay().row().filter(r -> r.split().advice() == SplitRisk.Advice.DO_NOT_HAND_FELL).isPresent();
     }
 
     /** What the opened face showed decides by corners and wood share. */
@@ -120,12 +165,6 @@ final class CutRules implements Rule {
             "the cut goes where the wood is sound", "practice rule", p.heights().suggested().map(l -> String.format(Locale.ROOT, "cut at %.2f m, or acknowledge", l)).orElse(p.heights().instead() + "; or acknowledge")));
     }
 
-    /** Bark holds nothing; one that nobody looked at is counted as wood. */
-    private static Stream<Finding> bark(CutPlan p, Situation s) {
-        return p.lay().choice().cuts().barkM().isPresent() ? Stream.empty() : Stream.of(Finding.of("bark:" + label(p), CAUTION, 4, label(p), label(p) + ": the bark was not looked at, the card counts it as wood",
-            "bark holds nothing: hinge and strap are that much less", "practice rule", "say how thick the bark is, or acknowledge"));
-    }
-
     private static Stream<Finding> school(CutPlan p, Situation s) {
         boolean unsaid = p.lay().choice().school() != s.rules().usualSchool() && p.lay().choice().cuts().reason().isBlank();
         return !unsaid ? Stream.empty() : Stream.of(Finding.of("school:" + label(p), CAUTION, 4, label(p),
@@ -142,11 +181,5 @@ final class CutRules implements Rule {
                 .filter(x -> !x.competences().contains(Competence.SPECIAL_CUTS)).map(x -> Finding.of("specialcutter:" + label(p), STOP, 4, label(p), label(p) + ": " + x.name() + " is to cut and is not competent for "
                     + Competence.SPECIAL_CUTS.words(), "specialist work is not done by who happens to be there", "practice rule", "another cutter, or plan without it")));
         });
-    }
-
-    /** @return whether the leader has chosen the cut that is advised against splitting */
-    static boolean heeds(LayPlan p, SplitRisk.Advice advice) {
-        return advice == SplitRisk.Advice.BORE_AND_STRAP && p.card().borePossible() && p.choice().cuts().backCut().filter(b -> b == BackCut.BORE_STRAP).isPresent() && p.choice().means().kind() != Means.Kind.WEDGES
-            && p.card().barReach() != CutCard.BarReach.NOT_REACHABLE;
     }
 }

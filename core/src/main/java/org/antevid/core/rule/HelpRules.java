@@ -13,12 +13,14 @@ import org.antevid.core.card.Pull;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
 import org.antevid.core.lay.Guy;
+import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
+import org.antevid.core.lay.Sweep;
 import org.antevid.core.quantity.Rounding;
 
 /** Whether wedges, line and guy are enough, bear what they get, and are in somebody's hands. */
 final class HelpRules {
-    static final List<CutRules.OfCard> CHECKS = List.of(HelpRules::tooWeak, HelpRules::rigging, HelpRules::unchecked, HelpRules::fallback, HelpRules::atTheLine, HelpRules::guy);
+    static final List<CutRules.OfCard> CHECKS = List.of(HelpRules::rigging, HelpRules::unchecked, HelpRules::fallback, HelpRules::atTheLine, HelpRules::guy);
 
     private HelpRules() {
     }
@@ -27,19 +29,13 @@ final class HelpRules {
         return p.lay().stem().label();
     }
 
-    /** Means that do not even beat the backward moment as it is expected let the stem sit back. */
-    private static Stream<Finding> tooWeak(CutPlan p, Situation s) {
-        return p.lay().row().stream().filter(r -> r.backNm() > 0 && r.capacityNm().filter(c -> c < r.backNm()).isPresent()).map(r -> Finding.of("means:" + label(p), STOP, 4, label(p),
-            String.format(Locale.ROOT, "%s: %s overcome %.1f kN m, it sits back with %.1f kN m", label(p), p.lay().choice().means().kind().words(), Rounding.down(r.capacityNm().orElseThrow() / 1000, 1), Rounding.up(r.backNm() / 1000, 1)),
-            "a stem that sits back closes the kerf on the bar and goes where it leans", "mechanics", next(p)));
-    }
-
-    private static String next(CutPlan p) {
-        return switch (p.lay().choice().means().kind()) {
-            case NOTHING, LEVER -> p.wedges().filter(w -> w.enough()).isPresent() ? "wedges, which are enough" : "a line from the front";
-            case WEDGES -> "a line from the front" + p.wedges().map(w -> " (wedges fail by " + String.join(", ", w.reasons()).replace('_', ' ') + ")").orElse("");
+    /** @return what would be enough next, easiest first */
+    static String next(LayPlan p) {
+        return switch (p.choice().means().kind()) {
+            case NOTHING, LEVER -> "wedges, a line from the front";
+            case WEDGES -> "a thinner hinge within the rule, a second pair of wedges, a lever, a hand line, a machine";
             case HAND_LINE -> "a hauling system with more parts, or a machine";
-            case MACHINE_LINE -> p.pull().map(l -> "a pull of " + String.format(Locale.ROOT, "%.1f kN", Rounding.up(l.atLimit().tensionN() / 1000, 1)) + ", tied higher, or farther out").orElse("a stronger pull");
+            case MACHINE_LINE -> p.control().neededN().map(n -> "a pull of " + Rounding.pull(n) + ", tied higher, or farther out").orElse("a stronger pull");
         };
     }
 
@@ -51,9 +47,9 @@ final class HelpRules {
 
     private static Finding failed(CutPlan p, Pull l, Pull.Check c) {
         boolean second = p.fallback().filter(f -> f == l).isPresent();
-        boolean old = c.key().equals("age");
+        boolean old = c.key().equals("age") || c.key().equals("bends");
         return Finding.of("rig:" + label(p) + ":" + (second ? "fallback:" : "") + c.key(), old || second ? CAUTION : STOP, 4, label(p), label(p) + (second ? ", fallback: " : ": ") + c.words(),
-            "a line is as strong as its weakest piece; the pull at the wind limit counts", "statics", old ? "another rope, or acknowledge the maker's life" : "stronger kit, less pull, or another way to rig it");
+            "a line is as strong as its weakest piece; the pull at the wind limit counts", "statics", c.key().equals("bends") ? "tied lower, less pull, or acknowledge" : old ? "another rope, or acknowledge the maker's life" : "stronger kit, less pull, or another way to rig it");
     }
 
     private static Stream<Finding> unchecked(CutPlan p, Situation s) {
@@ -62,7 +58,7 @@ final class HelpRules {
     }
 
     private static Stream<Finding> fallback(CutPlan p, Situation s) {
-        boolean onOneLine = p.lay().row().filter(r -> r.backHighNm() > 0).isPresent() && p.lay().choice().means().isLine() && p.lay().choice().support().fallback().isEmpty();
+        boolean onOneLine = p.lay().row().filter(r -> r.backHighNm() > Sweep.PUSH_NM).isPresent() && p.lay().choice().means().isLine() && p.lay().choice().support().fallback().isEmpty();
         return !onOneLine ? Stream.empty() : Stream.of(Finding.of("fallback:" + label(p), CAUTION, 4, label(p), label(p) + ": it hangs on one line, and no fallback is named", "what is done when it does not move is decided before it does not move", "practice rule",
                 "name a second line, or acknowledge"));
     }

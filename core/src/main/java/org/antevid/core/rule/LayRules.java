@@ -6,26 +6,28 @@ import static org.antevid.core.rule.Severity.SECOND_OPINION;
 import static org.antevid.core.rule.Severity.STOP;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.antevid.core.crew.Step;
-import org.antevid.core.cut.SplitRisk;
-import org.antevid.core.cut.StrapHold;
+import org.antevid.core.cut.BackCut;
+import org.antevid.core.lay.FallZone;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Sweep;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.retreat.EscapeRoutes;
-import org.antevid.core.retreat.Leaving;
 import org.antevid.core.site.Feature;
 import org.antevid.core.site.FeatureKind;
+import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.StemState;
 
 /** What the chosen lays do to targets, people and the cutter's way out. */
 final class LayRules {
-    static final List<Rule> ALL = List.of(LayRules::strike, LayRules::touched, LayRules::lost, LayRules::hangUp, LayRules::guy, LayRules::split, LayRules::reach,
-        LayRules::control, LayRules::people, LayRules::escape, LayRules::fixed);
+    static final List<Rule> ALL = List.of(LayRules::strike, LayRules::touched, LayRules::lost, LayRules::hangUp, LayRules::reach, LayRules::control, LayRules::corner,
+        LayRules::openGround, LayRules::people, LayRules::escape, LayRules::fixed);
 
     private LayRules() {
     }
@@ -40,9 +42,9 @@ final class LayRules {
             "fan:" + p.stem().label() + ":" + t.feature().id(), p.control().proven() || t.feature().worth() > 1 ? STOP : CAUTION, 3, p.stem().label(),
             p.stem().label() + ": " + t.struck().map(k -> "lay " + Azimuth.digits(p.choice().layDeg()) + "° strikes the " + t.feature().name() + " with a chance of " + Rounding.chance(k.strike().controlled())
                 + ", at worth " + t.feature().worth() + " " + Rounding.chance(k.limit()) + " is the limit")
-                .orElse("control not proven, the whole circle counts; it takes in the " + t.feature().name()),
-            "spread, bias, crown and throw must clear every target as far as its worth asks", "geometry and mechanics",
-            p.control().proven() ? "turn the lay, or take the target away" : "prove control (" + String.join("; ", p.control().reasons()) + ") or take the target away")));
+                .orElse("control not proven: it may fall any way, and reaches the " + t.feature().name()),
+            "spread, drift, crown and throw must clear every target as far as its worth asks", "geometry and mechanics",
+            p.control().proven() ? "turn the lay, or take the target away" : String.join("; ", p.control().reasons()) + ": mend that, or take the target away")));
     }
 
     /** In the fan, though less likely hit than its worth allows. */
@@ -70,36 +72,63 @@ final class LayRules {
             "crowns that meet early in the fall hold it", "judgement on an energy argument", r.blocks().contains("HANG_UP") ? "turn the lay or take the neighbour first" : "turn the lay, have a line ready, or acknowledge")));
     }
 
-    /** A side lean that asks this much of the hinge is guyed. */
-    private static Stream<Finding> guy(Situation s) {
-        return lays(s).filter(p -> p.control().proven()).flatMap(p -> p.row().stream().filter(Sweep.Row::withGuy).map(r -> Finding.of("guy:" + p.stem().label(), CAUTION, 3, p.stem().label(),
-            p.stem().label() + ": the side lean uses " + Math.round(Math.ceil(100 * r.use())) + " % of what the hinge holds", "from 60 % on a hinge is not left alone with a side lean", "mechanics and judgement",
-            "guy it to the side, turn the lay, or acknowledge")));
-    }
-
-    /** Splitting up the stem by this lay's forward moment. */
-    private static Stream<Finding> split(Situation s) {
-        return lays(s).flatMap(p -> p.row().stream().map(Sweep.Row::split).filter(r -> r.advice() != SplitRisk.Advice.STANDARD && !CutRules.heeds(p, r.advice())).map(r -> {
-            boolean never = r.advice() == SplitRisk.Advice.DO_NOT_HAND_FELL;
-            return Finding.of("split:" + p.stem().label(), never ? STOP : CAUTION, 3, p.stem().label(),
-                p.stem().label() + ": with this lay the stem can split up while it is cut (" + r.backCut().key() + "): " + r.advice().key().replace('_', ' '),
-                "a leaning stem cut from the back splits before it goes", "practice rule and mechanics, the worse decides", never ? "another lay, a machine, or dismantle" : r.advice().key().replace('_', ' ') + ", and acknowledge");
-        }));
-    }
-
-    /** A target inside the reach but clear of the fan is listed. */
+    /** Targets inside the reach but clear of the fan are listed. */
     private static Stream<Finding> reach(Situation s) {
-        return lays(s).flatMap(p -> p.targets().stream().filter(t -> t.inReach() && !t.inFan() && t.feature().mustNotBeHit())
-            .map(t -> Finding.of("reach:" + p.stem().label() + ":" + t.feature().id(), NOTE, 3, p.stem().label(),
-                p.stem().label() + ": " + t.feature().name() + " is within reach, " + Rounding.downText(t.clearanceM()) + " m clear of the fan",
-                "whatever lies in reach is told in the briefing", "geometry", "told in the briefing")));
+        return lays(s).flatMap(p -> {
+            List<LayPlan.TargetCheck> near = p.targets().stream().filter(t -> t.inReach() && !t.inFan() && t.feature().mustNotBeHit()).toList();
+            return near.isEmpty() ? Stream.empty() : Stream.of(Finding.of("reach:" + p.stem().label(), NOTE, 3, p.stem().label(), p.stem().label() + ": within reach, clear of the fan: "
+                + near.stream().map(t -> t.feature().name() + " by " + Rounding.downText(t.clearanceM()) + " m").collect(Collectors.joining(", ")),
+                "whatever lies in reach is told in the briefing", "geometry", "told in the briefing"));
+        });
     }
 
+    /** Where hinge and means cannot be shown to govern the fall: by what it fails decides how much that weighs. */
     private static Stream<Finding> control(Situation s) {
-        return lays(s).filter(p -> !p.control().proven()).map(p -> Finding.of("control:" + p.stem().label(), CAUTION, 3, p.stem().label(),
-            p.stem().label() + ": the lay is not proven: " + String.join("; ", p.control().reasons()),
-            "where hinge and means cannot be shown to govern the fall, every direction counts", "mechanics",
-            "measure the lean, choose stronger means or another lay"));
+        return lays(s).filter(p -> !p.control().proven()).map(p -> {
+            String label = p.stem().label();
+            String first = switch (p.control().unproven().get(0).why()) {
+                case LEAN_NOT_KNOWN -> "measure the lean, seen from two sides";
+                case SIDE_LEAN -> "a lay closer to the lean, or a guy to the other side";
+                case HINGE_WOOD, CORNERS -> "a cut in sounder wood, a machine, or dismantle";
+                case MEANS_NOT_KNOWN -> "measure the line";
+                case MEANS -> "measure the lean better, or " + HelpRules.next(p);
+            };
+            return Finding.of("control:" + label, weight(p), 3, label, label + ": control not proven: " + String.join("; ", p.control().reasons()),
+                "where hinge and means cannot be shown to govern the fall, every direction counts", "mechanics", first);
+        });
+    }
+
+    /** Means that do not even beat what is expected let it sit back; a side lean over hinge and guy takes the lay; both stop. */
+    private static Severity weight(LayPlan p) {
+        return p.control().unproven().stream().map(u -> switch (u.why()) {
+            case LEAN_NOT_KNOWN, SIDE_LEAN, MEANS_NOT_KNOWN -> STOP;
+            case HINGE_WOOD, CORNERS -> SECOND_OPINION;
+            case MEANS -> p.row().filter(r -> r.backNm() > Math.max(Sweep.PUSH_NM, r.capacityNm().orElse(0.0))).isPresent() ? STOP : CAUTION;
+        }).min(Comparator.naturalOrder()).orElse(CAUTION);
+    }
+
+    /** One rotten corner leaves a hinge that steers with what is left of it. */
+    private static Stream<Finding> corner(Situation s) {
+        return lays(s).filter(p -> p.stem().corners(p.choice().layDeg()).oneRotten() && p.control().proven()).map(p -> {
+            StemReading.Corners c = p.stem().corners(p.choice().layDeg());
+            boolean left = c.left() == c.worse();
+            return Finding.of("corner:" + p.stem().label(), SECOND_OPINION, 3, p.stem().label(), p.stem().label() + ": the " + (left ? "left" : "right") + " end of the hinge is " + c.worse().words()
+                + " wood: it steers with the other end, and is drawn to the sound side", "a hinge steers by its corners", "mechanics and judgement",
+                "probe that corner, a lay that puts it in the notch, a higher cut, a guy, or a second opinion");
+        });
+    }
+
+    /** A stem that rolls or runs has no end downhill but what holds it. */
+    private static Stream<Finding> openGround(Situation s) {
+        return lays(s).filter(p -> p.zone().downhillUnbounded()).flatMap(p -> {
+            String label = p.stem().label();
+            FallZone.Open open = p.zone().open().orElseThrow();
+            String sector = Azimuth.digits(open.fromDeg()) + "° to " + Azimuth.digits(open.toDeg()) + "°";
+            return p.choice().below().map(b -> Stream.of(Finding.of("below:" + label, CAUTION, 3, label, label + ": it may roll or run downhill, " + sector + "; " + b.by() + " keeps it empty down to the "
+                + b.holds() + ", " + Rounding.upText(b.downM()) + " m below", "nothing on this slope stops a stem but what stands or lies there", "mechanics", "looked at again before the go, and acknowledge")))
+                .orElseGet(() -> Stream.of(Finding.of("below:" + label, STOP, 3, label, label + ": it may roll or run downhill without end, whatever the lay: below must be empty to the first thing that holds (" + sector + ")",
+                    "nothing on this slope stops a stem but what stands or lies there", "mechanics", "say what holds it, how far down, and who keeps the ground empty; or tie it back before it is cut")));
+        });
     }
 
     /** People inside an exclusion ring: somebody must be named for getting them out. */
@@ -135,8 +164,7 @@ final class LayRules {
             Stream<Finding> barred = e.routes().stream().filter(r -> !r.open()).map(r -> Finding.of("escape:" + label + ":" + r.side().key(),
                 CAUTION, 3, label, label + ": the way out to the " + r.side().key() + " is barred by " + String.join(", ", r.blockedBy()),
                 "each cutting position has a main and an alternate way out", "practice rule", "clear it, turn the lay, or acknowledge one way"));
-            Stream<Finding> slow = e.warnings().contains("TOO_SLOW_TO_CLEAR") ? tooSlow(p) : Stream.empty();
-            return Stream.of(barred, slow, cover(p)).flatMap(x -> x);
+            return Stream.of(barred, slow(p), cover(p)).flatMap(x -> x);
         });
     }
 
@@ -147,24 +175,33 @@ final class LayRules {
             "a cover tree is no distance", "practice rule", "clear the way, pull after he has left, name no cover tree, or a second opinion"));
     }
 
-    /** Too slow stops until the plan changes; says which change would do. */
-    private static Stream<Finding> tooSlow(LayPlan p) {
+    /** Within reach of butt and crown when it lands: a number and what helps; hardly away at all stops until the plan changes. */
+    private static Stream<Finding> slow(LayPlan p) {
         String label = p.stem().label();
-        if (p.choice().leaving().clock() == Leaving.Clock.AT_PULL && p.choice().means().isLine()) {
-            return Stream.empty();
-        }
         if (p.choice().leaving().coverTree().isPresent()) {
             return Stream.empty();
         }
+        return switch (p.away()) {
+            case CLEAR, LEFT_BEFORE -> Stream.empty();
+            case NOT_KNOWN -> p.row().isEmpty() ? Stream.empty() : Stream.of(Finding.of("slow:" + label, CAUTION, 3, label, label + ": how much time he has is not known", "a pulled stem is down sooner than its lean says",
+                "mechanics", "measure the line, or pull only when he has left"));
+            case WITHIN, TOO_NEAR -> Stream.of(Finding.of("slow:" + label, p.away() == LayPlan.Away.TOO_NEAR ? STOP : CAUTION, 3, label, label + ": he is " + Rounding.downText(p.escape().reachedM().orElse(0.0))
+                + " m away when it lands, " + Rounding.upText(p.clearM()) + " m are clear of butt and crown", "he walks from the first movement, or from the release of a strap", "mechanics", String.join("; or ", helps(p))));
+        };
+    }
+
+    private static List<String> helps(LayPlan p) {
         List<String> helps = new ArrayList<>();
-        p.reachedIfClearedM().filter(m -> m >= 3).ifPresent(m -> helps.add("clear the way: then " + Rounding.downText(m) + " m"));
-        if (p.choice().means().isLine() && p.strap().filter(StrapHold::holds).isPresent()) {
-            helps.add("pull only when he has left, the strap holds");
+        p.reachedIfClearedM().filter(m -> m > p.escape().reachedM().orElse(0.0) + 0.1).ifPresent(m -> helps.add("clear the way: then " + Rounding.downText(m) + " m"));
+        if (p.choice().means().isLine()) {
+            helps.add("pull only when he has left");
+        }
+        if (p.backCut() != BackCut.BORE_STRAP && p.card().borePossible()) {
+            helps.add("bore and leave a strap, so that it goes when he stands ready");
         }
         helps.add("another lay");
-        helps.add("a cover tree, with a second opinion");
-        return Stream.of(Finding.of("slow:" + label, STOP, 3, label, label + ": only " + Rounding.downText(p.escape().reachedM().orElse(0.0)) + " m walked when the tree lands",
-            "three metres are to be covered by then", "mechanics", String.join("; or ", helps)));
+        helps.add(p.away() == LayPlan.Away.TOO_NEAR ? "a cover tree, with a second opinion" : "acknowledge");
+        return helps;
     }
 
     /** A stem that is to be felled has its lay and drop zone fixed. */

@@ -33,11 +33,12 @@ public record Verdicts(String stem, List<Option> options, Verdict offered) {
      * @param against     why it is excluded here, empty when it is not
      * @param people      how many people at least
      * @param competences what they must be competent for
+     * @param first       what must be measured before it is sure; no reason to leave it
      * @param missing     of these, what nobody on the job is competent for
      * @param machines    what machine it needs, and which of the crew's gets in
      * @param room        what must be free of people
      */
-    public record Option(Verdict verdict, List<String> against, int people, List<Competence> competences, List<Competence> missing, String machines, String room) {
+    public record Option(Verdict verdict, List<String> against, List<String> first, int people, List<Competence> competences, List<Competence> missing, String machines, String room) {
         public boolean excluded() {
             return !against.isEmpty();
         }
@@ -48,24 +49,52 @@ public record Verdicts(String stem, List<Option> options, Verdict offered) {
      * @param pulled all lays with the line that is planned; a way by felling is excluded when none of its lays is free
      */
     public static Verdicts of(Situation.StemFacts f, Situation s, Optional<Dial> byHand, Optional<Dial> pulled) {
-        List<Option> options = Stream.of(Verdict.values()).map(v -> option(v, f, s, v == Verdict.FELL_FROM_GROUND ? byHand : v == Verdict.FELL_WITH_PULL ? pulled : Optional.empty())).toList();
+        return of(f, s, new Lays(byHand, byHand), new Lays(pulled, pulled));
+    }
+
+    /** All lays of one means. @param now with what is known @param best with the same best values as if they were measured: what only uncertainty closes is measured, not left */
+    public record Lays(Optional<Dial> now, Optional<Dial> best) {
+        private boolean closed() {
+            return now.filter(d -> d.free() <= 0).isPresent() && best.filter(d -> d.free() <= 0).isPresent();
+        }
+
+        private boolean onlyUncertain() {
+            return now.filter(d -> d.free() <= 0).isPresent() && !closed();
+        }
+    }
+
+    public static Verdicts of(Situation.StemFacts f, Situation s, Lays byHand, Lays pulled) {
+        Lays none = new Lays(Optional.empty(), Optional.empty());
+        List<Option> options = Stream.of(Verdict.values()).map(v -> option(v, f, s, v == Verdict.FELL_FROM_GROUND ? byHand : v == Verdict.FELL_WITH_PULL ? pulled : none)).toList();
         Verdict offered = options.stream().filter(o -> !o.excluded()).map(Option::verdict).findFirst().orElse(Verdict.WALK_AWAY);
         return new Verdicts(f.reading().label(), options, offered);
     }
 
-    private static Option option(Verdict v, Situation.StemFacts f, Situation s, Optional<Dial> dial) {
+    /** @return the easiest way that is no felling by hand */
+    public Verdict notByHand() {
+        return options.stream().filter(o -> !o.verdict.felled() && !o.excluded()).map(Option::verdict).findFirst().orElse(Verdict.WALK_AWAY);
+    }
+
+    private static Option option(Verdict v, Situation.StemFacts f, Situation s, Lays lays) {
         List<String> against = new ArrayList<>(against(v, f, s));
-        if (dial.isPresent() && dial.get().free() <= 0) {
+        if (lays.closed()) {
             against.add(v == Verdict.FELL_FROM_GROUND ? "no lay is free without a line" : "no lay is free with the line that is planned");
         }
         List<Competence> needed = competences(v);
         Set<Competence> here = s.people().stream().flatMap(p -> p.competences().stream()).collect(Collectors.toSet());
         List<Competence> missing = needed.stream().filter(c -> !here.contains(c)).toList();
-        return new Option(v, List.copyOf(against), people(v), needed, missing, machines(v, s), room(v, f));
+        List<String> first = new ArrayList<>();
+        if (v.felled()) {
+            f.reading().notKnown().forEach(x -> first.add("measure the " + x));
+            if (lays.onlyUncertain()) {
+                first.add("measure the lean: it is its uncertainty that stands against it");
+            }
+        }
+        return new Option(v, List.copyOf(against), List.copyOf(first), people(v), needed, missing, machines(v, s), room(v, f));
     }
 
     /** @return why this way is excluded for this stem as things stand, whatever the lay */
-    static List<String> against(Verdict v, Situation.StemFacts f, Situation s) {
+    public static List<String> against(Verdict v, Situation.StemFacts f, Situation s) {
         StemReading r = f.reading();
         List<String> why = new ArrayList<>();
         switch (v) {
@@ -75,9 +104,6 @@ public record Verdicts(String stem, List<Option> options, Verdict offered) {
                 }
                 if (r.state() == StemState.LYING) {
                     why.add("it lies already");
-                }
-                if (!r.notKnown().isEmpty()) {
-                    why.add("not known: " + String.join(", ", r.notKnown()));
                 }
                 unreliable(r).forEach(d -> why.add(d.kind().words() + String.format(Locale.ROOT, " at %.1f m: no hinge can be relied on", d.fromM())));
                 if (r.wood().outer() == Condition.UNRELIABLE) {

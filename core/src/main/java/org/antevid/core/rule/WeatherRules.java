@@ -8,16 +8,14 @@ import static org.antevid.core.rule.Severity.STOP;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
-import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.CrownLoad;
 import org.antevid.core.site.GroundState;
 import org.antevid.core.site.Light;
 import org.antevid.core.site.Weather;
-import org.antevid.core.stem.StemState;
 
 /** The day: wind now and in the next hours against the limit, light, ground, what lies on the crowns. The leader may only be stricter than the house. */
 final class WeatherRules {
-    static final List<Rule> ALL = List.of(WeatherRules::now, WeatherRules::ahead, WeatherRules::stands, WeatherRules::light, WeatherRules::ground, WeatherRules::load);
+    static final List<Rule> ALL = List.of(WeatherRules::now, WeatherRules::ahead, WeatherRules::light, WeatherRules::ground, WeatherRules::load);
     /** A bulletin is this much wrong at one sigma (judgement). */
     private static final double BULLETIN_SIGMA_MS = 2;
 
@@ -26,7 +24,7 @@ final class WeatherRules {
 
     private static Stream<Finding> now(Situation s) {
         if (s.gustMs().isEmpty()) {
-            return Stream.of(Finding.of("wind", CAUTION, 1, "", "the wind is not known", "work stops at the wind limit", "house rule", "read the anemometer"));
+            return Stream.of(Finding.of("wind", CAUTION, 1, "", "the wind is not known: straps are judged at the limit", "work stops at the wind limit", "house rule", "read the anemometer"));
         }
         double high = s.gustMs().get().value() + s.gustMs().get().sigma();
         return high <= s.windLimitMs() ? Stream.empty() : Stream.of(Finding.of("wind", STOP, 1, "", String.format(Locale.ROOT,
@@ -38,15 +36,6 @@ final class WeatherRules {
             .map(h -> Finding.of("wind-ahead", h.gustMs() > s.windLimitMs() ? CAUTION : NOTE, 1, "", String.format(Locale.ROOT,
                 "the bulletin has gusts of %.0f m/s at %s, the limit is %.1f m/s", Math.ceil(h.gustMs()), h.label(), s.windLimitMs()),
                 "a cut begun before the wind is finished in it", "house rule", "be done before " + h.label() + ", or acknowledge"));
-    }
-
-    /** The wind limit is for working; one lay may stand less. */
-    private static Stream<Finding> stands(Situation s) {
-        return s.stems().stream().filter(f -> f.reading().state() != StemState.FELLED).flatMap(f -> f.lay().stream())
-            .filter(l -> l.control().standsGustMs().filter(g -> g < s.windLimitMs()).isPresent()).map(l -> Finding.of("gust:" + l.stem().label(), CAUTION, 3, l.stem().label(),
-                String.format(Locale.ROOT, "%s: hinge and %s stand gusts of %s m/s from the worst side, the wind limit is %.1f m/s", l.stem().label(), l.choice().means().kind().words(),
-                    Rounding.downText(l.control().standsGustMs().orElseThrow()), s.windLimitMs()), "the wind is not in the numbers of the lay; what is left over is for it", "mechanics",
-                "a stricter wind limit, stronger means or another lay, or acknowledge that the cut waits for a lull"));
     }
 
     private static Stream<Finding> light(Situation s) {

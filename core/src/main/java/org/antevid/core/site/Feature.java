@@ -45,6 +45,11 @@ public record Feature(String id, String name, FeatureKind kind, Shape shape, int
         return worth > 0 && !mayBeHit && !(protectionDone && protection != Protection.EMPTY && protection != Protection.CLOSE);
     }
 
+    /** @return what it is worth as things stand now: where nobody is any more only the thing itself counts */
+    public int worthNow() {
+        return protectionDone && protection.clearsPeople() ? Math.min(worth, kind.worthEmpty()) : worth;
+    }
+
     /** @return whether touching or nearing it kills as things stand now; a line nobody asked about counts as live */
     public boolean live() {
         return kind == FeatureKind.OVERHEAD_LINE && detail.voltage.orElse(VoltageClass.NOT_KNOWN).energised() && !(protectionDone && protection == Protection.SWITCH_OFF);

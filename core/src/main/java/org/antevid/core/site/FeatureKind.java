@@ -29,6 +29,14 @@ public enum FeatureKind {
         return people;
     }
 
+    /** @return most it can be worth once nobody is in or on it: of a way or a pen only surface and rails are left (judgement) */
+    int worthEmpty() {
+        return switch (this) {
+            case PATH, ROAD, ANIMAL_PEN -> 1;
+            default -> 4;
+        };
+    }
+
     /** @return whether a person cannot walk through it on the way out */
     public boolean barsTheWay() {
         return barsTheWay;

@@ -106,6 +106,9 @@ public final class Shape {
     }
 
     public double distanceTo(Spot spot) {
+        if (round.isPresent()) {
+            return Math.max(0, round.get().centre.distanceTo(spot) - round.get().radiusM);
+        }
         return geometry.distance(FACTORY.createPoint(coordinate(spot)));
     }
 

@@ -9,7 +9,14 @@ import java.util.stream.Stream;
  * @param trees   stems that stand and are measured far enough to say how badly another hangs up in them
  * @param dangers ground nobody may cross because of another stem
  */
-public record Site(Terrain terrain, Today today, List<Feature> features, List<StandingTree> trees, List<Danger> dangers) {
+public record Site(Terrain terrain, Today today, List<Feature> features, List<StandingTree> trees, List<Danger> dangers, List<Trunk> trunks) {
+    /** Radius of a standing trunk nobody measured, metres (judgement). */
+    public static final double TRUNK_M = 0.25;
+
+    /** A trunk, a stump or a lying stem that bars a way, whether or not it was measured. */
+    public record Trunk(String label, Shape shape) {
+    }
+
     /** Ground that another stem endangers. @param name as people say it, "beneath S2" */
     public record Danger(String name, Shape area) {
     }
@@ -18,6 +25,11 @@ public record Site(Terrain terrain, Today today, List<Feature> features, List<St
         features = List.copyOf(features);
         trees = List.copyOf(trees);
         dangers = List.copyOf(dangers);
+        trunks = List.copyOf(trunks);
+    }
+
+    public Site(Terrain terrain, Today today, List<Feature> features, List<StandingTree> trees, List<Danger> dangers) {
+        this(terrain, today, features, trees, dangers, List.of());
     }
 
     public Site(Terrain terrain, Today today, List<Feature> features) {
@@ -30,11 +42,27 @@ public record Site(Terrain terrain, Today today, List<Feature> features, List<St
     }
 
     public Site with(List<StandingTree> standing) {
-        return new Site(terrain, today, features, standing, dangers);
+        return new Site(terrain, today, features, standing, dangers, trunks);
     }
 
     public Site withDangers(List<Danger> others) {
-        return new Site(terrain, today, features, trees, others);
+        return new Site(terrain, today, features, trees, others, trunks);
+    }
+
+    /** @return the same with what bars ways out, measured or not */
+    public Site withTrunks(List<Trunk> all) {
+        return new Site(terrain, today, features, trees, dangers, all);
+    }
+
+    /** @return the same with the gust that is measured now */
+    public Site withGust(double gustMs) {
+        return new Site(terrain, today.withGust(gustMs), features, trees, dangers, trunks);
+    }
+
+    /** @return how far the ground falls from one spot to another, metres: from measured heights, else along the plane of the first */
+    public double fallM(Spot from, Spot to) {
+        return terrain.heightM(from).flatMap(a -> terrain.heightM(to).map(b -> a - b))
+            .orElseGet(() -> from.distanceTo(to) * Math.tan(Math.toRadians(groundAt(from).alongDeg(from.bearingTo(to)))));
     }
 
     /** @return the slope that counts at this spot */

@@ -17,6 +17,18 @@ public enum Condition {
         return factor;
     }
 
+    /** @return as people say it */
+    public String words() {
+        return key().replace('_', ' ');
+    }
+
+    /** @return whether it breaks instead of bending, so that no lay is promised on it (judgement) */
+    public boolean rotten() {
+        return factor <= ROTTEN;
+    }
+
+    private static final double ROTTEN = 0.3;
+
     /** @return whether practice thickens the hinge by half for this wood (practice rule) */
     public boolean wantsThickerHinge() {
         return this == STRESSED || this == DEAD_RECENT || this == DEAD_OLD || this == DECAYED;

@@ -3,6 +3,7 @@ package org.antevid.core.stem;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
@@ -17,6 +18,11 @@ import org.antevid.core.quantity.Require;
  */
 public record CrownOffset(double areaM2, double offsetEastM, double offsetNorthM, double maxRadiusM, double sigmaM, List<String> warnings) {
 
+    private static final double LEAST_SIGMA_M = 0.3;
+    private static final double SIGMA_SHARE = 0.1;
+    private static final double NOT_MEASURED = 1.5;
+    private static final double CENTRED_M = 1e-9;
+
     /** A crown radius: azimuth in degrees, metres 0.05..25. */
     public record Radius(double azimuthDeg, double radiusM) {
         public Radius {
@@ -25,10 +31,10 @@ public record CrownOffset(double areaM2, double offsetEastM, double offsetNorthM
         }
     }
 
-    /** @throws RefusedInput for fewer than three radii, or {@code RADII_GAP} when half the crown was not looked at */
+    /** @throws RefusedInput for fewer than three radii, {@code RADII_GAP} when half the crown was not looked at, {@code NO_AREA} when they enclose nothing */
     public static CrownOffset of(List<Radius> radii) {
         if (radii.size() < 3) {
-            throw new RefusedInput("MISSING", "radii", "needs three radii or more at different azimuths");
+            throw new RefusedInput("NEED_THREE_RADII", "radii", "needs three radii or more at different azimuths");
         }
         List<Radius> sorted = radii.stream().sorted(Comparator.comparingDouble(r -> Azimuth.normal(r.azimuthDeg))).toList();
         double widest = 0;
@@ -48,22 +54,31 @@ public record CrownOffset(double areaM2, double offsetEastM, double offsetNorthM
         if (widest >= 180 - 1e-9) {
             throw new RefusedInput("RADII_GAP", "radii", "leave " + Math.round(widest) + " degrees without a radius; take one in the gap");
         }
+        if (!(twiceArea > 0)) {
+            throw new RefusedInput("NO_AREA", "radii", "enclose no ground; at least two neighbouring radii must be above 0");
+        }
         List<String> warnings = new ArrayList<>();
         if (widest > 100) {
             warnings.add("RADII_SPARSE");
         }
         double max = sorted.stream().mapToDouble(Radius::radiusM).max().orElseThrow();
-        double east = twiceArea > 0 ? e / twiceArea : 0;
-        double north = twiceArea > 0 ? n / twiceArea : 0;
-        return new CrownOffset(twiceArea / 2, clean(east), clean(north), max, Math.max(0.3, 0.1 * max), List.copyOf(warnings));
+        double east = e / twiceArea;
+        double north = n / twiceArea;
+        return new CrownOffset(twiceArea / 2, clean(east), clean(north), max, Math.max(LEAST_SIGMA_M, SIGMA_SHARE * max), List.copyOf(warnings));
     }
 
     public double offsetM() {
         return Math.hypot(offsetEastM, offsetNorthM);
     }
 
-    public double azimuthDeg() {
-        return Azimuth.of(offsetEastM, offsetNorthM);
+    /** @return where the crown hangs out to; empty for one that is centred */
+    public Optional<Double> azimuthDeg() {
+        return offsetM() < CENTRED_M ? Optional.empty() : Optional.of(Azimuth.of(offsetEastM, offsetNorthM));
+    }
+
+    /** @return sigma of the offset of a crown nobody measured, whose offset is then taken as 0: half as much again (judgement), metres */
+    public static double notMeasuredSigmaM(double radiusM) {
+        return NOT_MEASURED * Math.max(LEAST_SIGMA_M, SIGMA_SHARE * radiusM);
     }
 
     private static double clean(double v) {

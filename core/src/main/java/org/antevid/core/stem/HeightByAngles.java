@@ -19,6 +19,11 @@ import org.antevid.core.quantity.Require;
  */
 public record HeightByAngles(Estimate height, double horizontalDistanceM, double errorPerMLeanToward, List<String> warnings) {
 
+    /** No tree is as tall as this; a result above it means that the readings were mixed up. */
+    static final double TALLEST_M = 130;
+    /** Relative sigma from which a height is told to be poor. */
+    static final double HIGH_SIGMA = 0.05;
+
     /** How the distance was taken: level, along the sight line from the eye to the base, or along the ground. */
     public enum Mode { HORIZONTAL, SLOPE_TO_BASE, SLOPE_GROUND }
 
@@ -59,7 +64,7 @@ public record HeightByAngles(Estimate height, double horizontalDistanceM, double
         }
     }
 
-    /** @throws RefusedInput {@code ANGLE_TOO_STEEP} above 80 degrees, {@code TOP_NOT_ABOVE_BASE} */
+    /** @throws RefusedInput {@code ANGLE_TOO_STEEP} above 80 degrees, {@code TOP_NOT_ABOVE_BASE}, {@code IMPOSSIBLE_GEOMETRY} for a height no tree has */
     public static HeightByAngles of(Sighting s) {
         double top = s.unit.radians(s.top);
         double base = s.unit.radians(s.base);
@@ -81,6 +86,10 @@ public record HeightByAngles(Estimate height, double horizontalDistanceM, double
         if (!(top > base) || !(height > 0)) {
             throw new RefusedInput("TOP_NOT_ABOVE_BASE", "top", "must be above the base reading. Maybe the base angle was read above the horizon?");
         }
+        if (!(d > Math.abs(s.topTowardM)) || height > TALLEST_M) {
+            throw new RefusedInput("IMPOSSIBLE_GEOMETRY", "top_toward_m", height > TALLEST_M ? "with these angles gives " + Math.round(height) + " m, taller than any tree"
+                : "must be less than the distance of " + d + " m");
+        }
         double angle = Math.toRadians(s.sigmaAngleDeg);
         double byDistance = share * (tanTop - tanBase) * s.sigmaDistanceM;
         double byTop = (d - s.topTowardM) / Math.pow(Math.cos(top), 2) * angle;
@@ -94,7 +103,7 @@ public record HeightByAngles(Estimate height, double horizontalDistanceM, double
         if (Math.toDegrees(Math.max(Math.abs(top), Math.abs(base))) > 45 + 1e-9) {
             warnings.add("STEEP_SIGHT");
         }
-        if (sigma > 0.05 * height) {
+        if (sigma > HIGH_SIGMA * height) {
             warnings.add("HIGH_SIGMA");
         }
         return new HeightByAngles(new Estimate(height, sigma), d, tanTop, List.copyOf(warnings));

@@ -27,10 +27,13 @@ public record HeightByShadow(Estimate height, double sunElevationDeg, List<Strin
             Require.within(poleShadowM, 0.05, 60, "pole_shadow_m");
             Require.within(treeFallDeg, -45, 45, "tree_fall_deg");
             Require.within(poleFallDeg, -45, 45, "pole_fall_deg");
+            Require.within(sigmaTreeM, 0, 20, "sigma_tree_m");
+            Require.within(sigmaPoleM, 0, 1, "sigma_pole_m");
+            Require.within(sigmaPoleShadowM, 0, 2, "sigma_pole_shadow_m");
         }
     }
 
-    /** @throws RefusedInput {@code IMPOSSIBLE_GEOMETRY} when the ground falls as steeply as the sun stands */
+    /** @throws RefusedInput {@code IMPOSSIBLE_GEOMETRY} when the ground falls as steeply as the sun stands, or for a height no tree has */
     public static HeightByShadow of(Shadows s) {
         double bt = Math.toRadians(s.treeFallDeg);
         double bp = Math.toRadians(s.poleFallDeg);
@@ -40,6 +43,9 @@ public record HeightByShadow(Estimate height, double sunElevationDeg, List<Strin
             throw new RefusedInput("IMPOSSIBLE_GEOMETRY", "pole_shadow_m", "the ground falls as steeply as the sun stands; measure where it is flatter");
         }
         double height = s.treeM * share;
+        if (height > HeightByAngles.TALLEST_M) {
+            throw new RefusedInput("IMPOSSIBLE_GEOMETRY", "pole_shadow_m", "gives " + Math.round(height) + " m, taller than any tree. Maybe pole and shadow are swapped?");
+        }
         double byPole = s.treeM * Math.cos(bt) / (s.poleShadowM * Math.cos(bp)) * s.sigmaPoleM;
         double byPoleShadow = s.treeM * Math.cos(bt) * s.poleM / (s.poleShadowM * s.poleShadowM * Math.cos(bp)) * s.sigmaPoleShadowM;
         double sigma = Math.sqrt(Math.pow(share * s.sigmaTreeM, 2) + byPole * byPole + byPoleShadow * byPoleShadow);
@@ -51,7 +57,7 @@ public record HeightByShadow(Estimate height, double sunElevationDeg, List<Strin
         if (sun < 15) {
             warnings.add("SUN_TOO_LOW");
         }
-        if (sigma > 0.05 * height) {
+        if (sigma > HeightByAngles.HIGH_SIGMA * height) {
             warnings.add("HIGH_SIGMA");
         }
         return new HeightByShadow(new Estimate(height, sigma), sun, List.copyOf(warnings));

@@ -1,5 +1,7 @@
 package org.antevid.core.stem;
 
+import java.util.ArrayList;
+import java.util.List;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
@@ -8,11 +10,10 @@ import org.antevid.core.quantity.Require;
  * Height from a stick held parallel to the stem: H = stick x distance / arm. Source: geometry. A stick held upright on a
  * leaning stem gives the vertical extent only. Relative sigmas add in quadrature.
  *
- * @param height metres with its sigma
+ * @param height   metres with its sigma
+ * @param warnings {@code STEEP_SIGHT} from nearer than the height found, {@code HIGH_SIGMA} above 5 %
  */
-public record HeightByStick(Estimate height) {
-    /** No tree is as tall as this; a result above it means that the readings were mixed up. */
-    private static final double TALLEST_M = 150;
+public record HeightByStick(Estimate height, List<String> warnings) {
 
     /**
      * @param stickM      length of the stick that covers the stem, 0.05..3 m
@@ -25,10 +26,17 @@ public record HeightByStick(Estimate height) {
         Require.within(eyeToStickM, 0.2, 3, "eye_to_stick_m");
         Require.within(eyeToTreeM, 2, 300, "eye_to_tree_m");
         double height = stickM * eyeToTreeM / eyeToStickM;
-        if (height > TALLEST_M) {
+        if (height > HeightByAngles.TALLEST_M) {
             throw new RefusedInput("IMPOSSIBLE_GEOMETRY", "stick_m", "gives " + Math.round(height) + " m, taller than any tree. Maybe stick and arm are swapped?");
         }
         double rel = Math.sqrt(Math.pow(sigmaStickM / stickM, 2) + Math.pow(sigmaEyeM / eyeToStickM, 2) + Math.pow(sigmaTreeM / eyeToTreeM, 2));
-        return new HeightByStick(new Estimate(height, height * rel));
+        List<String> warnings = new ArrayList<>();
+        if (eyeToTreeM < height) {
+            warnings.add("STEEP_SIGHT");
+        }
+        if (rel > HeightByAngles.HIGH_SIGMA) {
+            warnings.add("HIGH_SIGMA");
+        }
+        return new HeightByStick(new Estimate(height, height * rel), List.copyOf(warnings));
     }
 }

@@ -55,7 +55,7 @@ public record Hollow(double wallMinM, double tOverR, Optional<Double> hollowRati
                 throw new RefusedInput("NO_WOOD_LEFT", "depth_m", "notch and hinge together must be under the diameter of " + dM + " m");
             }
             if (cavityDM > 0 && Math.hypot(forwardM, rightM) + cavityDM / 2 > dM / 2 + 1e-12) {
-                throw new RefusedInput("CAVITY_OUTSIDE", "cavity_d_m", "reaches outside the stem; a cavity that is open counts as no wall there");
+                throw new RefusedInput("CAVITY_REACHES_OUTSIDE", "cavity_d_m", "reaches outside the stem; a cavity that is open counts as no wall there");
             }
         }
     }
@@ -100,7 +100,7 @@ public record Hollow(double wallMinM, double tOverR, Optional<Double> hollowRati
         double area = Math.PI * (outer * outer - inner * inner);
         double modulus = stem * Math.PI * Math.pow(outer, 3) / 4;
         double stress = s.momentNm / modulus + s.massKg * StemMass.G / area;
-        double stressShare = stress / (CRUSHING_SHARE * s.species.morMPa() * 1e6);
+        double stressShare = stress / (CRUSHING_SHARE * s.species.holdsMPa() * 1e6);
         Result result = result(wall / outer, wood, Math.min(left, right), stressShare, s.dM);
         List<String> warnings = new ArrayList<>();
         if (result != Result.OK) {

@@ -44,7 +44,7 @@ public record LeanByPlumb(double offsetEastM, double offsetNorthM, double offset
             distanceM.ifPresent(d -> Require.within(d, 2, 300, "distance_m"));
             Require.within(sigmaM, 0.001, 10, "sigma_m");
             if (offsetM.isEmpty() && (angleDeg.isEmpty() || distanceM.isEmpty())) {
-                throw new RefusedInput("MISSING", offsetM.isEmpty() && angleDeg.isEmpty() ? "offset_m" : "distance_m", "needs an offset, or an angle with its distance");
+                throw new RefusedInput("MISSING", "offset_m", "needs an offset, or an angle with its distance");
             }
         }
 
@@ -52,25 +52,30 @@ public record LeanByPlumb(double offsetEastM, double offsetNorthM, double offset
             return new View(bearingDeg, Optional.of(offsetM), Optional.empty(), Optional.empty(), USUAL_SIGMA_M);
         }
 
+        /** An angle counts only with its distance and then goes before the offset. */
+        private double tan() {
+            return distanceM.flatMap(d -> angleDeg).map(a -> Math.tan(Math.toRadians(a))).orElse(0.0);
+        }
+
         private double east() {
-            double tan = angleDeg.map(a -> Math.tan(Math.toRadians(a))).orElse(0.0);
+            double tan = tan();
             return Math.cos(Math.toRadians(bearingDeg)) - tan * Math.sin(Math.toRadians(bearingDeg));
         }
 
         private double north() {
-            double tan = angleDeg.map(a -> Math.tan(Math.toRadians(a))).orElse(0.0);
+            double tan = tan();
             return -Math.sin(Math.toRadians(bearingDeg)) - tan * Math.cos(Math.toRadians(bearingDeg));
         }
 
         private double seen() {
-            return angleDeg.map(a -> distanceM.orElseThrow() * Math.tan(Math.toRadians(a))).orElseGet(offsetM::orElseThrow);
+            return distanceM.filter(d -> angleDeg.isPresent()).map(d -> d * tan()).orElseGet(offsetM::orElseThrow);
         }
     }
 
     /** @throws RefusedInput for fewer than two views, or {@code VIEWS_PARALLEL} when they are within 30 degrees of one line */
     public static LeanByPlumb of(List<View> views) {
         if (views.size() < 2) {
-            throw new RefusedInput("MISSING", "views", "needs two views or more, best at right angles");
+            throw new RefusedInput("NEED_TWO_VIEWS", "views", "needs two views or more, best at right angles");
         }
         double spread = smallest(views.stream().mapToDouble(v -> Math.pow(Math.cos(Math.toRadians(v.bearingDeg)), 2)).sum(),
             views.stream().mapToDouble(v -> -Math.sin(Math.toRadians(2 * v.bearingDeg)) / 2).sum(),

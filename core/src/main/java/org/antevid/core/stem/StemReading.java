@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.site.Spot;
 
@@ -40,9 +41,15 @@ public record StemReading(String label, Species species, StemState state, Spot a
      * @param union        where it joins other stems
      * @param contradictions what its sightings contradict each other in, in words
      * @param waiting      sightings of the crew that the leader has not looked at
+     * @param crownBaseM   where the crown begins, metres above ground
      */
-    public record More(Optional<CrownOffset> crownOffset, List<FieldBook.Wall> walls, Optional<Estimate> heave, Optional<Union> union, List<String> contradictions, int waiting) {
-        public static final More NOTHING = new More(Optional.empty(), List.of(), Optional.empty(), Optional.empty(), List.of(), 0);
+    public record More(Optional<CrownOffset> crownOffset, List<FieldBook.Wall> walls, Optional<Estimate> heave, Optional<Union> union, List<String> contradictions, int waiting,
+                       Optional<Double> crownBaseM) {
+        public static final More NOTHING = new More(Optional.empty(), List.of(), Optional.empty(), Optional.empty(), List.of(), 0, Optional.empty());
+
+        public More(Optional<CrownOffset> crownOffset, List<FieldBook.Wall> walls, Optional<Estimate> heave, Optional<Union> union, List<String> contradictions, int waiting) {
+            this(crownOffset, walls, heave, union, contradictions, waiting, Optional.empty());
+        }
 
         public More {
             walls = List.copyOf(walls);
@@ -57,10 +64,24 @@ public record StemReading(String label, Species species, StemState state, Spot a
         }
     }
 
+    /** A fault on this side of the lay is in the notch, and goes with it. */
+    private static final double FRONT_DEG = 30;
+    private static final double SIDE_DEG = 120;
+    private static final double BACK_DEG = 150;
+
     /** @return the same stem with other estimates */
     public StemReading with(Optional<Estimate> otherDbh, Optional<Estimate> otherHeight, Optional<Lean> otherLean, Optional<Double> otherCrownM) {
         return new StemReading(label, species, state, at, otherDbh, otherHeight, otherLean, otherCrownM, wood, shape, crown, defects, toBeKept, more);
     }
+
+    /** @return the same best values known as well as usual measuring would make them, for asking whether it is only the uncertainty that stands against it */
+    public StemReading asIfMeasured() {
+        return with(dbh, height.map(h -> new Estimate(h.value(), Math.min(h.sigma(), MEASURED_HEIGHT_REL * h.value()))),
+            lean.map(l -> new Lean(l.deg(), l.azimuthDeg(), Math.min(l.sigmaDeg(), MEASURED_LEAN_DEG))), crownRadiusM);
+    }
+
+    private static final double MEASURED_HEIGHT_REL = 0.02;
+    private static final double MEASURED_LEAN_DEG = 0.3;
 
     /** @return what must still be measured before a reach can be computed, in words */
     public List<String> notKnown() {
@@ -96,6 +117,67 @@ public record StemReading(String label, Species species, StemState state, Spot a
         return defects.stream().filter(Defect::atTheHinge).filter(d -> !d.tellsGood());
     }
 
+    /**
+     * Wood by where it stands in a cut: a fault that is known to be on one side takes that corner or the back, others the whole.
+     *
+     * @param left  left end of the hinge
+     * @param right its right end
+     * @param strap wood at the back
+     */
+    public record Corners(Condition left, Condition right, Condition strap) {
+        /** Share of the hinge that goes with a rotten corner (judgement). */
+        private static final double LOST = 1.0 / 3;
+
+        public Condition worse() {
+            return Wood.worst(left, right);
+        }
+
+        public Condition better() {
+            return left.factor() >= right.factor() ? left : right;
+        }
+
+        /** @return whether only one end is wood that steers */
+        public boolean oneRotten() {
+            return worse().rotten() && !better().rotten();
+        }
+
+        /** @return what the hinge is made of: one rotten corner does not make the other rotten, it takes its share */
+        public Condition hinge() {
+            return oneRotten() ? better() : worse();
+        }
+
+        /** @return side capacity that is left when the rotten corner carries only its own strength, 0..1 */
+        public double sideShare() {
+            double rest = Math.pow(1 - LOST, 2);
+            return oneRotten() ? rest + (1 - rest) * worse().factor() / better().factor() : 1;
+        }
+
+        /** @return wood left of the hinge that must be bent, 0..1 */
+        public double bendShare() {
+            return oneRotten() ? 1 - LOST + LOST * worse().factor() / better().factor() : 1;
+        }
+    }
+
+    /** @return the wood by place for a lay, with what faults at the cut make of it until three probes, both corners among them, show otherwise */
+    public Corners corners(double layDeg) {
+        boolean probed = Probes.covers(more.walls, layDeg);
+        Condition left = wood.left(layDeg);
+        Condition right = wood.right(layDeg);
+        Condition strap = wood.strap(layDeg);
+        for (Defect d : atTheHinge().toList()) {
+            Optional<Condition> makes = d.kind().atTheHinge().filter(c -> !probed || c != Condition.DECAYED);
+            if (makes.isEmpty()) {
+                continue;
+            }
+            double turn = Azimuth.turn(layDeg, d.faceDeg());
+            boolean local = d.kind().local();
+            left = !local || turn < -FRONT_DEG && turn > -BACK_DEG ? Wood.worst(left, makes.get()) : left;
+            right = !local || turn > FRONT_DEG && turn < BACK_DEG ? Wood.worst(right, makes.get()) : right;
+            strap = !local || Math.abs(turn) > SIDE_DEG ? Wood.worst(strap, makes.get()) : strap;
+        }
+        return new Corners(left, right, strap);
+    }
+
     /** @return whether its top or wood is brash, so that more is thrown when it lands (judgement) */
     public boolean brash() {
         return hingeWood().factor() < 0.7 || wood.crown().factor() < 0.7 || defects.stream().anyMatch(d -> d.kind() == DefectKind.DEAD_TOP || d.kind() == DefectKind.HANGING_LIMB);
@@ -107,6 +189,11 @@ public record StemReading(String label, Species species, StemState state, Spot a
     }
 
     public Optional<StemMass> mass(double cutHeightM) {
-        return dbh.flatMap(d -> height.map(h -> StemMass.of(StemMass.Tree.whole(species, d, h, cutHeightM, shape, crown))));
+        return dbh.flatMap(d -> height.map(h -> StemMass.of(StemMass.Tree.whole(species, d, h, cutHeightM, shape, crown).from(more.crownBaseM.filter(b -> b < h.value())).of(wood.dryness()))));
+    }
+
+    /** @return whether nothing of a crown holds it on a slope: a snag or a stub rolls */
+    public boolean limbless() {
+        return shape == StemMass.Shape.SNAG || crown == StemMass.Crown.STUB;
     }
 }

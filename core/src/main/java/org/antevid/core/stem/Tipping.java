@@ -5,17 +5,19 @@ import org.antevid.core.site.Today;
 
 /**
  * What wants to tip the stem, for any direction: lean of stem and crown, one-sided crown, snow, and the wind the plan must stand,
- * which may come from the worst side. Offsets are those of the common centre of gravity from the stump, metres. Errs to the safe
- * side: the mass is the high one.
+ * which may come from the worst side. Offsets are those of the common centre of gravity from the stump, metres. A crown nobody measured
+ * has no offset but half as much sigma again; no lean is known better than three tenths of a degree.
  *
  * @param offsetEastM  effective offset without wind
  * @param sigmaM       one sigma of it in any direction
+ * @param weightN      expected weight, snow included: for moments whose sigma holds the mass
  * @param weightHighN  weight with its 95 % margin, snow included
  * @param windNm       moment of the design gust about the cut
  */
-public record Tipping(double offsetEastM, double offsetNorthM, double sigmaM, double weightHighN, double windNm) {
-    /** Silhouette of a crown as a share of the rectangle around it (an ellipse). */
-    private static final double SILHOUETTE = Math.PI / 4;
+public record Tipping(double offsetEastM, double offsetNorthM, double sigmaM, double weightN, double weightHighN, double windNm) {
+    /** Sigma of a mass that counts in a moment, relative: at least this (judgement). */
+    public static final double SIGMA_MASS_REL = 0.2;
+    private static final double LEAST_SIGMA_DEG = 0.3;
 
     /** @throws IllegalStateException unless lean, height and crown radius are known */
     public static Tipping of(StemReading stem, StemMass mass, double cutHeightM, Today today) {
@@ -26,10 +28,10 @@ public record Tipping(double offsetEastM, double offsetNorthM, double sigmaM, do
         double crownN = lean.offsetM(mass.crownCgM(), 0) + stem.more().crownOffset().map(CrownOffset::offsetNorthM).orElse(0.0);
         double crownShare = (mass.crownKg() + snowKg) / all;
         double stemShare = mass.stemKg() / all;
-        double sigmaLean = lean.sigmaOffsetM(stemShare * mass.stemCgM() + crownShare * mass.crownCgM());
-        double sigmaCrown = stem.more().crownOffset().map(c -> crownShare * c.sigmaM()).orElse(0.0);
+        double sigmaLean = (stemShare * mass.stemCgM() + crownShare * mass.crownCgM()) * Math.tan(Math.toRadians(Math.max(LEAST_SIGMA_DEG, lean.sigmaDeg())));
+        double sigmaCrown = crownShare * stem.more().crownOffset().map(CrownOffset::sigmaM).orElseGet(() -> CrownOffset.notMeasuredSigmaM(stem.crownRadiusM().orElseThrow()));
         return new Tipping(stemShare * lean.offsetM(mass.stemCgM(), 90) + crownShare * crownE, stemShare * lean.offsetM(mass.stemCgM(), 0) + crownShare * crownN,
-            Math.hypot(sigmaLean, sigmaCrown), (mass.massHighKg() + snowKg * (1 + Estimate.Z95 * mass.sigmaRel())) * StemMass.G, windNm(stem, cutHeightM, today.designGustMs()));
+            Math.hypot(sigmaLean, sigmaCrown), all * StemMass.G, (mass.massHighKg() + snowKg * (1 + Estimate.Z95 * mass.sigmaRel())) * StemMass.G, windNm(stem, cutHeightM, today.designGustMs()));
     }
 
     /**
@@ -42,18 +44,21 @@ public record Tipping(double offsetEastM, double offsetNorthM, double sigmaM, do
         double crownN = lean.offsetM(mass.crownCgM(), 0) + stem.more().crownOffset().map(CrownOffset::offsetNorthM).orElse(0.0);
         return EffectiveLean.of(layDeg, new EffectiveLean.Part(mass.stemKg(), lean.offsetM(mass.stemCgM(), 90), lean.offsetM(mass.stemCgM(), 0)),
             new EffectiveLean.Part(mass.crownKg(), crownE, crownN), new EffectiveLean.Part(mass.crownKg() * today.load().shareOfCrown(), crownE, crownN),
-            EffectiveLean.Wind.CALM, mass.cgM(), new EffectiveLean.Sigmas(Math.min(1, mass.sigmaRel()), Math.min(5, t.sigmaM), 0));
+            EffectiveLean.Wind.CALM, mass.cgM(), new EffectiveLean.Sigmas(sigmaMassRel(mass), Math.min(5, t.sigmaM), 0));
     }
 
     /**
-     * @return moment of a gust about the cut, N m, on the crown as an ellipse as wide as its largest radius and half as long as the stem is high
+     * @return moment of a gust about the cut, N m, on the crown from its measured base to the tip
      */
     public static double windNm(StemReading stem, double cutHeightM, double gustMs) {
         double height = stem.height().orElseThrow().value();
-        double area = Math.min(1500, SILHOUETTE * 2 * stem.crownRadiusM().orElseThrow() * height / 2);
+        WindLoad.Figure crown = WindLoad.Figure.of(stem.crownRadiusM().orElseThrow(), height, stem.more().crownBaseM().filter(b -> b < height), Math.min(cutHeightM, 0.9 * height));
         boolean bare = stem.crown().name().endsWith("LEAFLESS") || stem.crown() == StemMass.Crown.DEAD_BRANCHED || stem.crown() == StemMass.Crown.STUB;
-        double force = WindLoad.of(gustMs, WindLoad.Crown.usual(area, bare ? WindLoad.Leaf.LEAFLESS : WindLoad.Leaf.LEAFED)).forceN();
-        return force * Math.max(0, height * 0.75 - cutHeightM);
+        return WindLoad.of(gustMs, WindLoad.Crown.usual(0, bare ? WindLoad.Leaf.LEAFLESS : WindLoad.Leaf.LEAFED), crown).momentNm().orElseThrow();
+    }
+
+    public static double sigmaMassRel(StemMass mass) {
+        return Math.min(1, Math.max(SIGMA_MASS_REL, mass.sigmaRel()));
     }
 
     /** @return offset along a direction, metres, away from it negative */

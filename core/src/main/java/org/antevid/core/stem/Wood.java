@@ -1,9 +1,7 @@
 package org.antevid.core.stem;
 
-import java.util.Comparator;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.antevid.core.quantity.Azimuth;
 
 /**
@@ -25,6 +23,21 @@ public record Wood(Condition left, Condition right, Condition back, Condition co
         return facingDeg.filter(f -> Math.abs(Azimuth.turn(f, layDeg)) <= SAME_CORNERS_DEG).isPresent();
     }
 
+    /** @return wood at the left end of this lay's hinge; the worst of the outer wood where nobody read it for such a lay */
+    public Condition left(double layDeg) {
+        return readFor(layDeg) ? left : outer();
+    }
+
+    public Condition right(double layDeg) {
+        return readFor(layDeg) ? right : outer();
+    }
+
+    /** @return how far it may have dried, which makes it lighter than green wood */
+    public StemMass.Dryness dryness() {
+        Condition outer = outer();
+        return outer == Condition.DEAD_OLD ? StemMass.Dryness.OLD : outer == Condition.DEAD_RECENT ? StemMass.Dryness.RECENT : StemMass.Dryness.GREEN;
+    }
+
     /** @return wood that the hinge's ends are made of */
     public Condition corners(double layDeg) {
         return readFor(layDeg) ? worst(left, right) : outer();
@@ -41,7 +54,7 @@ public record Wood(Condition left, Condition right, Condition back, Condition co
     }
 
     public static Condition worst(Condition a, Condition b) {
-        return Stream.of(a, b).min(Comparator.comparingDouble(Condition::factor)).orElseThrow();
+        return b.factor() < a.factor() ? b : a;
     }
 
     /** @return what the condition does to hinge, splitting and mass, in plain words */
@@ -52,7 +65,7 @@ public record Wood(Condition left, Condition right, Condition back, Condition co
             case FROZEN -> holds + "; brittle, splits sooner, weighs the same";
             case STRESSED -> holds + "; make the hinge half as thick again";
             case DEAD_RECENT -> holds + "; little bending, may weigh a tenth less, plan with the full weight";
-            case DEAD_OLD -> holds + "; breaks instead of bending, top and limbs fall at a blow; weight taken as if green";
+            case DEAD_OLD -> holds + "; breaks instead of bending, top and limbs fall at a blow; weighs anything from dry to soaked, planned with both";
             case DECAYED -> holds + "; may crush under the saw; unprobed wood counts as this";
             case UNRELIABLE -> "no hinge can be relied on; no direction can be promised";
         };

@@ -26,7 +26,8 @@ final class CutSum {
         Field.maybe("own_hinge_m", "m", 0.005, 0.6),
         Field.maybe("own_step_m", "m", -0.1, 0.3),
         Field.maybe("own_strap_m", "m", 0.005, 1),
-        Field.with("bark_m", "m", 0, 0.2, 0)), CutSum::cuts);
+        Field.with("bark_m", "m", 0, 0.2, 0),
+        Field.with("flare", "", 1, 1.5, 1)), CutSum::cuts);
 
     private CutSum() {
     }
@@ -37,7 +38,7 @@ final class CutSum {
             in.choice(Condition.class, "condition"), in.num("forward_lean_deg"), in.num("slope_along_deg"),
             new CutCard.Bar(in.num("bar_m"), in.num("bar_width_m"), in.num("kerf_m")), in.num("strap_share"), in.num("strap_min_m"),
             in.num("bypass_mm"), in.choice(CutCard.MovedBy.class, "moved_by"),
-            new CutCard.Own(in.opt("own_hinge_m"), in.opt("own_hinge_m"), in.opt("own_step_m"), in.opt("own_strap_m")), in.num("bark_m")));
+            new CutCard.Own(in.opt("own_hinge_m"), in.opt("own_hinge_m"), in.opt("own_step_m"), in.opt("own_strap_m")), in.num("bark_m"), in.num("flare")));
         return new Answer().put("rule_hinge_m", c.ruleHingeM()).put("depth_from_bark_m", c.depthFromBarkM())
             .put("strap_from_bark_m", c.strapFromBarkM()).put("depth_m", c.depthM()).put("hinge_length_m", c.hingeLengthM())
             .put("chord_apex_m", c.chordApexM()).put("hinge_thick_m", c.hingeThickM()).put("back_cut_step_m", c.backCutStepM())

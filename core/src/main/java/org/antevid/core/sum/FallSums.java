@@ -39,7 +39,8 @@ final class FallSums {
             Field.with("slide_keep", "", 0, 1, 0.5),
             Field.with("exclusion_lengths", "", 1, 5, 2).usual(2, 5),
             Field.need("cg_m", "m", 0.3, 80),
-            Field.with("sigma_lay_deg", "deg", 0, 90, 3)), FallSums::fallZone),
+            Field.with("sigma_lay_deg", "deg", 0, 90, 3),
+            Field.choice("limbs", "branched", MeasureSums.keys(FallZone.Limbs.values()))), FallSums::fallZone),
         new Sum("fall_time", "Time until the tree is down", List.of(
             Field.need("k2_s2", "1/s2", 0.02, 20),
             Field.need("inertia_kgm2", "kg m2", 1, 1e9),
@@ -50,7 +51,8 @@ final class FallSums {
             Field.with("hinge_end_share", "", 0, 1, 0.3),
             Field.with("close_deg", "deg", 1, 120, 45),
             Field.with("drag_Nms2", "N m s2", 0, 1e8, 0),
-            Field.with("length_m", "m", 1, 120, 20)), FallSums::fallTime),
+            Field.with("length_m", "m", 1, 120, 20),
+            Field.maybe("forward_Nm", "N m", -1e8, 1e8)), FallSums::fallTime),
         new Sum("escape", "Ways out for the cutter", List.of(
             Field.need("lay_deg", "deg", -360, 720),
             Field.need("height_m", "m", 1, 120),
@@ -81,20 +83,21 @@ final class FallSums {
             new Estimate(in.num("height_m"), in.num("sigma_height_m")), in.num("cut_height_m"), in.num("crown_radius_m"),
             in.num("crown_spread"), in.num("k2_s2"), new Ground(in.num("slope_deg"), in.num("downhill_deg")), in.num("close_deg"),
             in.num("restitution"), in.num("mu"), in.num("slide_keep"), in.num("exclusion_lengths"), in.num("cg_m"),
-            in.num("sigma_lay_deg")));
+            in.num("sigma_lay_deg"), in.choice(FallZone.Limbs.class, "limbs")));
         return new Answer().put("length_m", z.lengthM()).put("slope_along_deg", z.slopeAlongDeg()).put("map_reach_m", z.mapReachM())
             .put("design_reach_m", z.designReachM()).put("tip_e_m", in.num("stump_e_m") + z.tip().eastM())
             .put("tip_n_m", in.num("stump_n_m") + z.tip().northM()).put("tip_speed_ms", z.tipSpeedMs()).put("throw_m", z.throwM())
             .put("slide_m", z.slideM()).put("butt_kick_m", z.buttKickM()).put("butt_zone_m", z.buttZoneM())
             .put("swath_half_m", z.swathHalfM()).put("swath_half_95_m", z.swathHalf95M()).put("exclusion_m", z.exclusionM())
-            .put("downhill_unbounded", z.downhillUnbounded()).warn(z.warnings());
+            .put("downhill_unbounded", z.downhillUnbounded()).put("open_from_deg", z.open().map(FallZone.Open::fromDeg))
+            .put("open_to_deg", z.open().map(FallZone.Open::toDeg)).warn(z.warnings());
     }
 
     private static Answer fallTime(Input in) {
         FallTime t = FallTime.of(new FallTime.Fall(in.num("k2_s2"), in.num("inertia_kgm2"), in.num("start_deg"), in.num("notice_deg"),
             in.num("slope_along_deg"), in.num("hinge_Nm"), in.num("hinge_end_share"), in.num("close_deg"), in.num("drag_Nms2"),
-            in.num("length_m")));
-        return new Answer().put("stalled", t.stalled()).put("balance_deg", t.balanceDeg()).put("t_total_s", t.totalS())
+            in.num("length_m"), in.opt("forward_Nm")));
+        return new Answer().put("start_used_deg", t.startUsedDeg()).put("stalled", t.stalled()).put("balance_deg", t.balanceDeg()).put("t_total_s", t.totalS())
             .put("t_after_notice_s", t.afterNoticeS()).put("t_fast_s", t.fastS()).put("t_close_s", t.closeS())
             .put("omega_end", t.omegaEnd()).put("tip_speed_ms", t.tipSpeedMs()).put("tip_speed_fast_ms", t.tipSpeedFastMs())
             .warn(t.warnings());
@@ -139,6 +142,7 @@ final class FallSums {
     private static EscapeRoutes.Obstacle obstacle(Object raw, String field) {
         try {
             Map<?, ?> o = (Map<?, ?>) raw;
+            Input.requireKnown(o, List.of("id", "e", "n", "r", "polygon"), field + ".");
             String id = String.valueOf(o.get("id"));
             if (o.get("polygon") instanceof List<?> corners) {
                 return new EscapeRoutes.Obstacle(id, Shape.polygon(corners.stream().map(c -> (List<?>) c)
@@ -146,6 +150,9 @@ final class FallSums {
             }
             return new EscapeRoutes.Obstacle(id, Shape.disc(new Spot(number(o.get("e")), number(o.get("n"))), number(o.get("r"))));
         } catch (ClassCastException | NullPointerException | IndexOutOfBoundsException | RefusedInput e) {
+            if (e instanceof RefusedInput r && r.faults().get(0).code().equals("UNKNOWN_FIELD")) {
+                throw r;
+            }
             throw new RefusedInput("BAD_OBSTACLE", field, "must have e, n and r in metres, or a polygon of three corners or more");
         }
     }

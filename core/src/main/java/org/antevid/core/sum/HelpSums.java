@@ -26,7 +26,7 @@ final class HelpSums {
             Field.with("sigma_side_Nm", "N m", 0, 1e7, 0),
             Field.with("forward_Nm", "N m", -1e7, 1e7, 0),
             Field.maybe("mor_MPa", "MPa", 5, 150),
-            Field.with("work_factor", "", 0.2, 1, 0.5),
+            Field.with("work_factor", "", 0.2, 1, HingeHold.WORK_FACTOR),
             Field.with("util_target", "", 0.1, 0.9, 0.3)), HelpSums::hinge),
         new Sum("wedges", "Wedges", List.of(
             Field.need("mass_kg", "kg", 5, 200000),
@@ -73,7 +73,7 @@ final class HelpSums {
             Field.maybe("puller_dist_m", "m", 0, 500),
             Field.maybe("d_hinge_m", "m", 0.05, 5),
             Field.choice("shape", "forest", MeasureSums.keys(StemMass.Shape.values())),
-            Field.with("mor_MPa", "MPa", 5, 150, 33),
+            Field.with("mor_MPa", "MPa", 5, 150, 27),
             Field.choice("condition", "sound", MeasureSums.CONDITIONS)), HelpSums::pullLine),
         new Sum("side_guy", "Side guy", List.of(
             Field.need("side_Nm", "N m", 0, 1e7),
@@ -98,11 +98,19 @@ final class HelpSums {
         double thick = in.num("hinge_thick_m");
         HingeHold h = HingeHold.of(new HingeHold.Hinge(in.choice(Species.class, "genus"), in.choice(Condition.class, "condition"), in.num("hinge_length_m"), thick, thick, 1, in.num("side_Nm"),
             in.num("sigma_side_Nm"), in.num("forward_Nm"), in.opt("mor_MPa"), in.num("work_factor"), in.num("util_target")));
-        boolean known = Double.isFinite(h.utilisation());
+        boolean known = h.reliable();
+        List<String> warnings = new java.util.ArrayList<>(known ? List.of() : List.of("HINGE_NOT_RELIABLE"));
+        if (h.grade() != HingeHold.Grade.OK) {
+            warnings.add("SIDE:" + h.grade().key());
+        }
         return new Answer().put("side_capacity_Nm", h.capacityNm()).put("side_design_Nm", h.designNm()).put("utilisation", known ? Optional.of(h.utilisation()) : Optional.empty())
-            .put("utilisation_signed", known ? Optional.of(h.signedUse()) : Optional.empty()).put("utilisation_class", h.grade().key()).put("drift_deg", h.driftDeg())
-            .put("needed_thick_m", h.neededThickM()).put("thick_tension_m", h.tensionSideM()).put("thick_lean_side_m", h.leanSideM()).put("forward_hold_Nm", h.forwardHoldNm())
-            .put("moves_alone", h.movesAlone()).warn(h.grade() == HingeHold.Grade.OK ? List.of() : List.of("SIDE:" + h.grade().key()));
+            .put("utilisation_signed", known ? Optional.of(h.signedUse()) : Optional.empty()).put("utilisation_class", h.grade().key()).put("drift_deg", only(known, h.driftDeg()))
+            .put("needed_thick_m", h.neededThickM()).put("thick_tension_m", only(known, h.tensionSideM())).put("thick_lean_side_m", only(known, h.leanSideM()))
+            .put("forward_hold_Nm", h.forwardHoldNm()).put("spring_Nm_per_rad", h.bendPerRadNm()).put("moves_alone", h.movesAlone()).warn(warnings);
+    }
+
+    private static Optional<Double> only(boolean known, double value) {
+        return known ? Optional.of(value) : Optional.empty();
     }
 
     private static Answer wedges(Input in) {
@@ -123,7 +131,7 @@ final class HelpSums {
             in.opt("d_hinge_m").map(d -> new PullLine.Beam(d, in.choice(StemMass.Shape.class, "shape"), in.num("mor_MPa"), in.choice(Condition.class, "condition"))));
         return new Answer().put("resisting_Nm", p.resistingNm()).put("gravity_back_Nm", p.gravityBackNm()).put("rope_angle_deg", p.ropeAngleDeg()).put("arm_m", p.armM())
             .put("tension_static_N", p.tensionStaticN()).put("tension_N", p.tensionN()).put("leg_N", p.legN()).put("side_moment_Nm", p.sideNm()).put("advantage", p.advantage())
-            .put("hand_N", p.handN()).put("people", p.people()).put("block_N", p.blockN()).put("anchor_N", p.anchorN()).put("wll_use", p.wllUse()).put("min_mbs_N", p.minMbsN())
+            .put("hand_N", p.handN()).put("people", p.people()).put("block_N", p.blockN()).put("anchor_N", p.anchorN()).put("wll_use", p.wllUse()).put("min_mbs_N", p.minMbsN()).put("available_N", p.availableN()).put("capacity_Nm", p.capacityNm())
             .put("min_person_dist_m", p.minPersonDistM()).put("stem_stress_share", p.stressShare()).put("stem_stress_at_m", p.stressAtM()).warn(p.warnings());
     }
 

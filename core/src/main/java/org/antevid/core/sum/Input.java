@@ -28,6 +28,7 @@ public final class Input {
         Map<String, Object> values = new HashMap<>();
         List<Fault> faults = new ArrayList<>();
         List<String> warnings = new ArrayList<>();
+        faults.addAll(unknown(raw, fields.stream().map(Field::name).toList(), prefix));
         for (Field f : fields) {
             Object given = raw.get(f.name());
             if (given == null) {
@@ -44,7 +45,7 @@ public final class Input {
                 case FLAG -> given instanceof Boolean ? Optional.empty()
                     : Optional.of(new Fault("BAD_CHOICE", prefix + f.name(), "must be true or false"));
                 case LIST -> given instanceof List ? Optional.empty()
-                    : Optional.of(new Fault("NOT_A_LIST", prefix + f.name(), "must be a list"));
+                    : Optional.of(new Fault("BAD_LIST", prefix + f.name(), "must be a list"));
             };
             fault.ifPresentOrElse(faults::add, () -> values.put(f.name(), given));
         }
@@ -52,6 +53,20 @@ public final class Input {
             throw new RefusedInput(faults);
         }
         return new Input(values, warnings);
+    }
+
+    /** @return one fault for each name that is none of these, sorted: a mistyped name must never fall back to a default */
+    static List<Fault> unknown(Map<?, ?> raw, List<String> names, String prefix) {
+        return raw.keySet().stream().map(String::valueOf).filter(k -> !names.contains(k)).sorted()
+            .map(k -> new Fault("UNKNOWN_FIELD", prefix + k, "is not known here; there are " + String.join(", ", names))).toList();
+    }
+
+    /** @throws RefusedInput naming every entry that is none of these names */
+    static void requireKnown(Map<?, ?> raw, List<String> names, String prefix) {
+        List<Fault> faults = unknown(raw, names, prefix);
+        if (!faults.isEmpty()) {
+            throw new RefusedInput(faults);
+        }
     }
 
     private static Optional<Fault> number(Field f, Object given, String prefix, List<String> warnings) {

@@ -29,7 +29,11 @@ final class LeanSums {
             Field.with("cd0", "", 0.1, 1.5, 0.8),
             Field.with("u0_ms", "m/s", 1, 20, 5),
             Field.with("vogel", "", -1.3, 0, -0.5),
-            Field.with("leafless_factor", "", 0.1, 1, 0.4)), LeanSums::wind),
+            Field.with("leafless_factor", "", 0.1, 1, 0.4),
+            Field.maybe("crown_radius_m", "m", 0, 25),
+            Field.maybe("height_m", "m", 1, 120),
+            Field.maybe("crown_base_m", "m", 0, 110),
+            Field.with("cut_height_m", "m", 0, 6, 0.2)), LeanSums::wind),
         new Sum("effective_lean", "Lean with crown, snow and wind", List.of(
             Field.need("lay_deg", "°", -360, 720),
             Field.need("stem_kg", "kg", 1, 150000),
@@ -56,13 +60,13 @@ final class LeanSums {
         List<LeanByPlumb.View> views = new ArrayList<>();
         int i = 0;
         for (Object raw : in.list("views")) {
-            String at = "views." + i++;
+            String at = "views[" + i++ + "]";
             if (!(raw instanceof Map<?, ?> map)) {
-                throw new RefusedInput("NOT_A_LIST", at, "must be a view with a bearing and an offset or an angle");
+                throw new RefusedInput("BAD_VIEW", at, "must be a view with a bearing and an offset or an angle");
             }
             Input v = Input.read(VIEW, named(map), at + ".");
             if (v.opt("offset_m").isEmpty() && (v.opt("angle_deg").isEmpty() || v.opt("distance_m").isEmpty())) {
-                throw new RefusedInput("MISSING", at + (v.opt("angle_deg").isEmpty() ? ".offset_m" : ".distance_m"), "needs an offset, or an angle with its distance");
+                throw new RefusedInput("MISSING", at + ".offset_m", "needs an offset, or an angle with its distance");
             }
             views.add(new LeanByPlumb.View(v.num("bearing_deg"), v.opt("offset_m"), v.opt("angle_deg"), v.opt("distance_m"), v.num("sigma_m")));
         }
@@ -83,7 +87,8 @@ final class LeanSums {
     private static Answer crown(Input in) {
         List<CrownOffset.Radius> radii = new ArrayList<>();
         for (Object raw : in.list("radii")) {
-            if (!(raw instanceof List<?> pair) || pair.size() != 2 || !(pair.get(0) instanceof Number az) || !(pair.get(1) instanceof Number r)) {
+            if (!(raw instanceof List<?> pair) || pair.size() != 2 || !(pair.get(0) instanceof Number az) || !(pair.get(1) instanceof Number r)
+                || !Double.isFinite(az.doubleValue() + r.doubleValue())) {
                 throw new RefusedInput("NOT_A_NUMBER", "radii", "must be pairs of azimuth and radius, as [90, 3.5]");
             }
             radii.add(new CrownOffset.Radius(az.doubleValue(), r.doubleValue()));
@@ -94,9 +99,11 @@ final class LeanSums {
     }
 
     private static Answer wind(Input in) {
-        WindLoad w = WindLoad.of(in.num("gust_ms"), new WindLoad.Crown(in.num("crown_area_m2"), in.choice(WindLoad.Leaf.class, "leaf"), in.num("cd0"),
-            in.num("u0_ms"), in.num("vogel"), in.num("leafless_factor")));
-        return new Answer().put("cd", w.cd()).put("force_N", w.forceN());
+        WindLoad.Crown crown = new WindLoad.Crown(in.num("crown_area_m2"), in.choice(WindLoad.Leaf.class, "leaf"), in.num("cd0"), in.num("u0_ms"), in.num("vogel"),
+            in.num("leafless_factor"));
+        Optional<WindLoad.Figure> figure = in.opt("crown_radius_m").flatMap(r -> in.opt("height_m").map(h -> WindLoad.Figure.of(r, h, in.opt("crown_base_m"), in.num("cut_height_m"))));
+        WindLoad w = figure.map(f -> WindLoad.of(in.num("gust_ms"), crown, f)).orElseGet(() -> WindLoad.of(in.num("gust_ms"), crown));
+        return new Answer().put("cd", w.cd()).put("area_m2", w.areaM2()).put("force_N", w.forceN()).put("force_height_m", w.forceHeightM()).put("moment_Nm", w.momentNm());
     }
 
     private static Answer effective(Input in) {

@@ -94,8 +94,9 @@ final class MeasureSums {
     }
 
     private static Answer stick(Input in) {
-        return height(HeightByStick.of(in.num("stick_m"), in.num("eye_to_stick_m"), in.num("eye_to_tree_m"), in.num("sigma_stick_m"), in.num("sigma_eye_m"),
-            in.num("sigma_tree_m")).height());
+        HeightByStick h = HeightByStick.of(in.num("stick_m"), in.num("eye_to_stick_m"), in.num("eye_to_tree_m"), in.num("sigma_stick_m"), in.num("sigma_eye_m"),
+            in.num("sigma_tree_m"));
+        return height(h.height()).warn(h.warnings());
     }
 
     private static Answer shadow(Input in) {
@@ -119,12 +120,12 @@ final class MeasureSums {
         StemMass m = StemMass.of(new StemMass.Tree(species, in.num("dbh_m"), height, in.num("cut_height_m"),
             in.opt("break_height_m").orElse(height), in.choice(StemMass.Shape.class, "shape"),
             in.opt("density_kgm3").orElse(species.densityKgm3()),
-            in.opt("crown_fraction").orElse(in.choice(StemMass.Crown.class, "crown").fraction()),
+            in.opt("crown_fraction").orElseGet(() -> in.choice(StemMass.Crown.class, "crown").fraction(in.num("dbh_m"))),
             in.opt("crown_base_m").orElse(height / 2), in.num("crown_cg_ratio"), in.num("sigma_dbh_m"), in.num("sigma_height_m")));
         Estimate mass = new Estimate(m.massKg(), m.massKg() * m.sigmaRel());
         return new Answer().put("stem_volume_m3", m.stemVolumeM3()).put("form_factor", m.formFactor()).put("stem_kg", m.stemKg())
             .put("stem_cg_m", m.stemCgM()).put("crown_kg", m.crownKg()).put("crown_cg_m", m.crownCgM()).put("mass_kg", m.massKg())
             .put("cg_m", m.cgM()).put("inertia_kgm2", m.inertiaKgm2()).put("k2_s2", m.k2s2()).put("percussion_m", m.percussionM())
-            .put("sigma_rel", m.sigmaRel()).put("mass_high_kg", mass.high()).put("d_cut_m", m.dCutM());
+            .put("sigma_rel", m.sigmaRel()).put("mass_high_kg", mass.high()).put("d_cut_m", m.dCutM()).put("d_butt_m", m.dButtM());
     }
 }

@@ -55,6 +55,7 @@ final class ReleaseSum {
             }
             Map<String, Object> values = new LinkedHashMap<>();
             m.forEach((k, v) -> values.put(String.valueOf(k), v));
+            values.remove("id");
             try {
                 Input s = Input.read(STEM, values, at + ".");
                 stems.add(new Pile.Stem(id, s.num("length_m"), s.num("mass_kg"), s.num("butt_d_m"), s.opt("height_m"), s.flag("hung"),
@@ -77,6 +78,7 @@ final class ReleaseSum {
             if (!(raw.get(i) instanceof Map<?, ?> m)) {
                 throw new RefusedInput("MISSING", at, "needs a, type and b");
             }
+            Input.requireKnown(m, List.of("a", "type", "b"), at + ".");
             Pile.Type type = MeasureSums.keys(Pile.Type.values()).contains(m.get("type"))
                 ? Pile.Type.valueOf(String.valueOf(m.get("type")).toUpperCase(Locale.ROOT)) : null;
             if (type == null) {

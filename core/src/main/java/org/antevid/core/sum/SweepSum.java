@@ -17,6 +17,7 @@ import org.antevid.core.lay.Neighbour;
 import org.antevid.core.lay.Sweep;
 import org.antevid.core.lay.Window;
 import org.antevid.core.quantity.Estimate;
+import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.site.Ground;
@@ -52,6 +53,7 @@ final class SweepSum {
         Field.with("throw_share", "", 0, 1, 0.1),
         Field.with("hangup_limit", "", 0.05, 1, 0.5),
         Field.choice("ground", "litter", MeasureSums.keys(EscapeRoutes.Footing.values())),
+        Field.with("flare", "", 1, 1.5, 1),
         Field.list("targets"), Field.list("neighbours"), Field.list("obstacles"), Field.list("history")), SweepSum::sweep);
 
     private SweepSum() {
@@ -60,14 +62,15 @@ final class SweepSum {
     private static Answer sweep(Input in) {
         Condition wood = in.choice(Condition.class, "condition");
         Sweep.Felled tree = new Sweep.Felled(new Estimate(in.num("height_m"), in.num("sigma_height_m")), in.num("cut_height_m"), in.num("crown_radius_m"), in.num("crown_base_m"),
-            in.num("d_cut_m"), in.num("dbh_m"), in.choice(Species.class, "genus"), Oval.round(in.num("d_cut_m")), lay -> wood, in.num("mass_kg"), in.num("cg_m"), in.num("moment_e_Nm"), in.num("moment_n_Nm"),
-            in.num("sigma_moment_Nm"), in.num("tip_off_e_m"), in.num("tip_off_n_m"), Sweep.Weakness.NONE);
+            in.num("d_cut_m"), in.num("dbh_m"), in.choice(Species.class, "genus"), Oval.round(in.num("d_cut_m")), in.num("flare"), lay -> wood, in.num("mass_kg"), in.num("mass_kg"), in.num("cg_m"), in.num("moment_e_Nm"), in.num("moment_n_Nm"),
+            in.num("sigma_moment_Nm"), 0, in.num("tip_off_e_m"), in.num("tip_off_n_m"), Sweep.Weakness.NONE);
         LyingTree lying = Sweep.lying(tree);
         LyingTree thrown = lying.longer(lying.lengthM() * (1 + in.num("throw_share")));
         Optional<Double> given = in.opt("back_capacity_Nm");
         Sweep.Method method = new Sweep.Method(in.choice(School.class, "school"), CutChoice.BY_THE_RULE, 2.5, CutCard.MovedBy.LEAN,
             LaySpread.Cutter.of(in.choice(LaySpread.Skill.class, "skill"), LaySums.numbers(in.list("history"), "history")),
-            (lay, card, back) -> Optional.of(given.orElseGet(() -> Means.wedgesNm(tree.massKg(), tree.cgM(), card.behindHingeM()))), (lay, side) -> in.num("guy_capacity_Nm"), in.opt("t_fast_s"),
+            (lay, card, back) -> Optional.of(given.orElseGet(() -> Means.wedgesNm(tree.massKg(), tree.cgM(), card.behindHingeM()))), (lay, side) -> in.num("guy_capacity_Nm"),
+            (lay, card, strapped, forward, back) -> new EscapeRoutes.Clock(in.opt("t_fast_s"), EscapeRoutes.Clock.REACT_S), 0, 0,
             in.num("throw_share"), in.num("hangup_limit"), in.choice(EscapeRoutes.Footing.class, "ground"), 0, 0);
         Sweep sweep = new Sweep(tree, method, new Sweep.Around(new Ground(in.num("slope_deg"), in.num("downhill_deg")), targets(in.list("targets"), lying, thrown),
             neighbours(in.list("neighbours")), FallSums.obstacles(in.list("obstacles")), tree.height().value()));
@@ -120,7 +123,8 @@ final class SweepSum {
         m.put("with_guy", r.withGuy());
         m.put("bias_deg", r.spread().biasDeg().orElse(null));
         m.put("sigma_deg", r.spread().sigmaDeg().orElse(null));
-        m.put("strikes", r.strikes().stream().map(SweepSum::strike).toList());
+        m.put("strikes", r.strikes().stream().map(s -> List.of(s.id(), s.strike().decision())).toList());
+        m.put("strike_details", r.strikes().stream().map(SweepSum::strike).toList());
         m.put("hangup", r.hangUp());
         m.put("slope_deg", r.slopeDeg());
         m.put("escape_open", (int) r.escape().routes().stream().filter(EscapeRoutes.Route::open).count());
@@ -146,6 +150,7 @@ final class SweepSum {
             if (!(raw.get(i) instanceof Map<?, ?> t) || !(t.get("class") instanceof Number worth) || worth.doubleValue() != worth.intValue() || worth.intValue() < 1 || worth.intValue() > 4) {
                 throw bad;
             }
+            Input.requireKnown(t, List.of("id", "class", "mitigable", "polygon", "e", "n", "radius_m"), at + ".");
             boolean mitigable = Boolean.TRUE.equals(t.get("mitigable")) || "yes".equals(t.get("mitigable"));
             targets.add(new Sweep.Target(String.valueOf(t.get("id")), worth.intValue(), mitigable, covering(t, lying, bad), covering(t, thrown, bad)));
         }
@@ -173,11 +178,16 @@ final class SweepSum {
     private static List<Neighbour> neighbours(List<?> raw) {
         List<Neighbour> neighbours = new ArrayList<>();
         for (int i = 0; i < raw.size(); i++) {
+            List<Fault> unknown = List.of();
             try {
                 Map<?, ?> n = (Map<?, ?>) raw.get(i);
+                unknown = Input.unknown(n, List.of("id", "e", "n", "height_m", "crown_radius_m", "dbh_m"), "neighbours[" + i + "].");
                 neighbours.add(new Neighbour(String.valueOf(n.get("id")), number(n, "e"), number(n, "n"), number(n, "height_m"), number(n, "crown_radius_m"), number(n, "dbh_m")));
             } catch (ClassCastException | NullPointerException | RefusedInput e) {
-                throw new RefusedInput("BAD_NEIGHBOUR", "neighbours[" + i + "]", "needs id, e, n, height_m, crown_radius_m and dbh_m in metres");
+                throw unknown.isEmpty() ? new RefusedInput("BAD_NEIGHBOUR", "neighbours[" + i + "]", "needs id, e, n, height_m, crown_radius_m and dbh_m in metres") : new RefusedInput(unknown);
+            }
+            if (!unknown.isEmpty()) {
+                throw new RefusedInput(unknown);
             }
         }
         return neighbours;

@@ -26,7 +26,8 @@ final class WoodSums {
             Field.need("forward_Nm", "N m", -1e7, 1e7),
             Field.with("forward_lean_deg", "deg", -45, 60, 0),
             Field.choice("seam_or_fork", "no", NO_YES),
-            Field.choice("under_tension", "no", NO_YES)), WoodSums::split),
+            Field.choice("under_tension", "no", NO_YES),
+            Field.maybe("mgh_Nm", "N m", 1, 1e8)), WoodSums::split),
         new Sum("strap", "The strap behind a bore", List.of(
             Field.choice("genus", "unknown", MeasureSums.GENERA),
             Field.choice("condition", "sound", MeasureSums.CONDITIONS),
@@ -50,7 +51,7 @@ final class WoodSums {
     private static Answer split(Input in) {
         SplitRisk r = SplitRisk.of(new SplitRisk.Cut(in.choice(Species.class, "genus"), in.choice(Condition.class, "condition"), in.choice(School.class, "school"),
             in.choice(SplitRisk.Opening.class, "method"), in.num("d_lay_m"), in.opt("d_across_m").orElse(in.num("d_lay_m")), in.num("depth_m"), in.num("hinge_thick_m"),
-            in.num("forward_Nm"), in.num("forward_lean_deg"), yes(in, "seam_or_fork"), yes(in, "under_tension")));
+            in.num("forward_Nm"), in.num("forward_lean_deg"), in.opt("mgh_Nm"), yes(in, "seam_or_fork"), yes(in, "under_tension")));
         Map<String, Object> points = new LinkedHashMap<>(r.points());
         return new Answer().put("points", points).put("index", r.index()).put("practice_class", r.practice().key()).put("moves_at_holding_m", r.movesAtM())
             .put("moves_early", r.movesEarly()).put("energy_ratio_back_cut", r.ratioBackCut()).put("energy_ratio_bore", r.ratioBore()).put("energy_ratio", r.ratio())

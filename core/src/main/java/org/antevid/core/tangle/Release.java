@@ -130,7 +130,8 @@ public record Release(List<List<String>> order, List<Step> steps, List<Deadlock>
     }
 
     private static double ownPriority(Pile pile, String id) {
-        long overhung = pile.amongRemoved().stream().filter(r -> r.type() == Pile.Type.OVERHANGS && r.a().equals(id)).count();
+        // what hangs over a spot that stays hangs over whoever works there
+        long overhung = pile.relations().stream().filter(r -> r.type() == Pile.Type.OVERHANGS && r.a().equals(id)).count();
         return pile.stem(id).ownPriority(overhung);
     }
 

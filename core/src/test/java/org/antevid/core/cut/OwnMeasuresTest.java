@@ -25,7 +25,7 @@ class OwnMeasuresTest {
     }
 
     private static CutCard card(CutChoice c) {
-        return CutCard.of(c.stump(School.OPEN_FACE, c.wood(0.55, 0), 0, Condition.SOUND, 0, 0, CutChoice.bar(0.45), CutCard.MovedBy.LEAN));
+        return CutCard.of(c.stump(School.OPEN_FACE, c.wood(0.55, 0), 0, Condition.SOUND, 0, 0, CutChoice.bar(0.45), CutCard.MovedBy.LEAN, 1));
     }
 
     @Test
@@ -97,9 +97,9 @@ class OwnMeasuresTest {
     @Test
     void bendingSpringsFirstAndEndsAtTheWholeHold() {
         HingeHold h = HingeHold.of(Species.FAGUS, Condition.SOUND, 0.4, 0.05, 0, 0);
-        // 1.25 * 60e6 * 0.4 * 0.0025/6 = 12 500 N m; 10e9 * 0.4 * 0.0025/48 = 208 333 N m a radian
+        // 1.25 * 60e6 * 0.4 * 0.0025/6 = 12 500 N m; 10e9 * 0.4 * 0.0025/24 = 416 667 N m a radian
         assertThat(h.forwardHoldNm()).isCloseTo(12500, within(1e-6));
-        assertThat(h.bendNm(0.01)).isCloseTo(2083.33, within(0.01));
+        assertThat(h.bendNm(0.01)).isCloseTo(4166.67, within(0.01));
         assertThat(h.bendNm(1)).isCloseTo(12500, within(1e-6));
         assertThat(h.bendNm(-1)).isZero();
     }

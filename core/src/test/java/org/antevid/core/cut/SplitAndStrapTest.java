@@ -27,7 +27,7 @@ class SplitAndStrapTest {
     }
 
     private static SplitRisk risk(double forwardNm, double lean, Condition wood, boolean seam, boolean tension, double depth) {
-        return SplitRisk.of(new SplitRisk.Cut(Species.FRAXINUS, wood, School.OPEN_FACE, SplitRisk.Opening.BACK_CUT, 0.5, 0.5, depth, 0.05, forwardNm, lean, seam, tension));
+        return SplitRisk.of(new SplitRisk.Cut(Species.FRAXINUS, wood, School.OPEN_FACE, SplitRisk.Opening.BACK_CUT, 0.5, 0.5, depth, 0.05, forwardNm, lean, Optional.empty(), seam, tension));
     }
 
     @ParameterizedTest

@@ -64,7 +64,7 @@ class LayPlanTest {
     void anUnknownLeanIsNoPlumbStem() {
         StemReading s = stem("S1", new Spot(0, 0), StemState.STANDING, Optional.empty(), Condition.SOUND, List.of());
         LayPlan p = LayPlan.of(s, toward(0, WINCH), site(), LayPlan.Limits.USUAL);
-        assertThat(p.control().reasons()).containsExactly("the lean is not known");
+        assertThat(p.control().reasons()).containsExactly("the lean is not known: measure it, seen from two sides");
         assertThat(p.fan().wholeCircle()).isTrue();
     }
 
@@ -148,7 +148,7 @@ class LayPlanTest {
     }
 
     private static FallZone zone(double height, Ground ground) {
-        return FallZone.of(new FallZone.Fall(30, new Spot(0, 0), new Estimate(height, 0.5), 0.3, 3, 1.15, 0.8, ground, 45, 0.3, 0.6, 0.5, 2, height * 0.4, 3));
+        return FallZone.of(new FallZone.Fall(30, new Spot(0, 0), new Estimate(height, 0.5), 0.3, 3, 1.15, 0.8, ground, 45, 0.3, 0.6, 0.5, 2, height * 0.4, 3, FallZone.Limbs.BRANCHED));
     }
 
     @Test

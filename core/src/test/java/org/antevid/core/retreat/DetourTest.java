@@ -19,6 +19,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Ways round what bars the straight ones, and what clearing them is worth. */
 class DetourTest {
+    private static final EscapeRoutes.Clock CLOCK = new EscapeRoutes.Clock(Optional.of(4.5), 1);
     private static final Spot STUMP = new Spot(0, 0);
 
     static LongStream seeds() {
@@ -26,7 +27,7 @@ class DetourTest {
     }
 
     private static EscapeRoutes around(double lay, List<EscapeRoutes.Obstacle> obstacles) {
-        return EscapeRoutes.around(EscapeRoutes.Cutter.usual(lay, 20, Ground.LEVEL, Optional.empty(), Optional.of(4.5), obstacles));
+        return EscapeRoutes.around(EscapeRoutes.Cutter.usual(lay, 20, Ground.LEVEL, Optional.empty(), CLOCK, 3, obstacles));
     }
 
     @Test
@@ -35,7 +36,7 @@ class DetourTest {
         for (double rel : new double[] {113, 127, 141, 155}) {
             shrubs.add(new EscapeRoutes.Obstacle("shrub " + rel, Shape.disc(STUMP.at(rel, rel == 127 || rel == 155 ? 3.2 : 5.6), 0.15)));
         }
-        EscapeRoutes straight = EscapeRoutes.of(EscapeRoutes.Cutter.usual(0, 20, Ground.LEVEL, Optional.empty(), Optional.of(4.5), shrubs));
+        EscapeRoutes straight = EscapeRoutes.of(EscapeRoutes.Cutter.usual(0, 20, Ground.LEVEL, Optional.empty(), CLOCK, 3, shrubs));
         assertThat(straight.routes().get(0).open()).isFalse();
         EscapeRoutes.Route right = around(0, shrubs).routes().get(0);
         assertThat(right.open()).isTrue();
@@ -78,7 +79,7 @@ class DetourTest {
 
     @Test
     void aClearedWayWalksAtTheClearFactorAndOnlyThatOne() {
-        EscapeRoutes.Cutter litter = EscapeRoutes.Cutter.usual(0, 20, Ground.LEVEL, Optional.empty(), Optional.of(4.5), List.of());
+        EscapeRoutes.Cutter litter = EscapeRoutes.Cutter.usual(0, 20, Ground.LEVEL, Optional.empty(), CLOCK, 3, List.of());
         EscapeRoutes before = EscapeRoutes.around(litter);
         EscapeRoutes after = EscapeRoutes.around(litter.clearedOn(Set.of(EscapeRoutes.Side.RIGHT)));
         double walk = before.routes().get(0).way().orElseThrow().walkS();
@@ -96,9 +97,9 @@ class DetourTest {
     @Test
     void wherePracticeAndTheClockPreferDifferentWaysItSaysSo() {
         Ground steep = new Ground(20, 90);
-        EscapeRoutes e = EscapeRoutes.around(EscapeRoutes.Cutter.usual(0, 20, steep, Optional.empty(), Optional.of(4.5), List.of()));
+        EscapeRoutes e = EscapeRoutes.around(EscapeRoutes.Cutter.usual(0, 20, steep, Optional.empty(), CLOCK, 3, List.of()));
         assertThat(e.best().orElseThrow().side()).as("uphill by practice").isEqualTo(EscapeRoutes.Side.LEFT);
         assertThat(e.differ().isPresent()).isEqualTo(e.routes().get(0).way().orElseThrow().walkS() < e.routes().get(1).way().orElseThrow().walkS() - 0.05);
-        assertThat(EscapeRoutes.around(EscapeRoutes.Cutter.usual(0, 20, Ground.LEVEL, Optional.empty(), Optional.of(4.5), List.of())).differ()).isEmpty();
+        assertThat(EscapeRoutes.around(EscapeRoutes.Cutter.usual(0, 20, Ground.LEVEL, Optional.empty(), CLOCK, 3, List.of())).differ()).isEmpty();
     }
 }

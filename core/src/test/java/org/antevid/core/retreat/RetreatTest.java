@@ -19,12 +19,13 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class RetreatTest {
+    private static final EscapeRoutes.Clock CLOCK = new EscapeRoutes.Clock(Optional.of(4.5), 1);
     static IntStream seeds() {
         return IntStream.range(0, 80);
     }
 
     private static EscapeRoutes routes(double lay, List<EscapeRoutes.Obstacle> obstacles) {
-        return EscapeRoutes.of(EscapeRoutes.Cutter.usual(lay, 20, Ground.LEVEL, Optional.empty(), Optional.of(4.5), obstacles));
+        return EscapeRoutes.of(EscapeRoutes.Cutter.usual(lay, 20, Ground.LEVEL, Optional.empty(), CLOCK, 3, obstacles));
     }
 
     @ParameterizedTest
@@ -48,8 +49,8 @@ class RetreatTest {
     @MethodSource("seeds")
     void mirroredLeanSwapsTheSides(int seed) {
         double lean = new Random(seed).nextInt(360);
-        EscapeRoutes one = EscapeRoutes.of(EscapeRoutes.Cutter.usual(0, 20, Ground.LEVEL, Optional.of(lean), Optional.empty(), List.of()));
-        EscapeRoutes mirrored = EscapeRoutes.of(EscapeRoutes.Cutter.usual(0, 20, Ground.LEVEL, Optional.of(-lean), Optional.empty(), List.of()));
+        EscapeRoutes one = EscapeRoutes.of(EscapeRoutes.Cutter.usual(0, 20, Ground.LEVEL, Optional.of(lean), EscapeRoutes.Clock.NOT_KNOWN, 3, List.of()));
+        EscapeRoutes mirrored = EscapeRoutes.of(EscapeRoutes.Cutter.usual(0, 20, Ground.LEVEL, Optional.of(-lean), EscapeRoutes.Clock.NOT_KNOWN, 3, List.of()));
         double right = one.routes().get(0).way().orElseThrow().score();
         double left = mirrored.routes().get(1).way().orElseThrow().score();
         assertThat(right).as("seed %d", seed).isCloseTo(left, within(1e-9));
@@ -57,7 +58,7 @@ class RetreatTest {
 
     @Test
     void anUnknownFallTimeGivesNoMarginInsteadOfAGoodOne() {
-        EscapeRoutes r = EscapeRoutes.of(EscapeRoutes.Cutter.usual(0, 20, Ground.LEVEL, Optional.empty(), Optional.empty(), List.of()));
+        EscapeRoutes r = EscapeRoutes.of(EscapeRoutes.Cutter.usual(0, 20, Ground.LEVEL, Optional.empty(), EscapeRoutes.Clock.NOT_KNOWN, 3, List.of()));
         assertThat(r.marginS()).isEmpty();
         assertThat(r.reachedM()).isEmpty();
         assertThat(r.best()).isPresent();
@@ -66,20 +67,20 @@ class RetreatTest {
     @Test
     void aTallTreeWantsALongerWay() {
         // a quarter of 40 m
-        assertThat(EscapeRoutes.of(EscapeRoutes.Cutter.usual(0, 40, Ground.LEVEL, Optional.empty(), Optional.empty(), List.of())).requiredM()).isEqualTo(10);
+        assertThat(EscapeRoutes.of(EscapeRoutes.Cutter.usual(0, 40, Ground.LEVEL, Optional.empty(), EscapeRoutes.Clock.NOT_KNOWN, 3, List.of())).requiredM()).isEqualTo(10);
     }
 
     @Test
     void energyIsKeptInTheFreeFall() {
         // omega^2 = 2 k2 (cos 5 - cos 90) = 1.6 * 0.996195 = 1.593912
-        FallTime t = FallTime.of(new FallTime.Fall(0.8, 187000, 5, 0.6, 0, 0, 0.3, 45, 0, 22));
+        FallTime t = FallTime.of(new FallTime.Fall(0.8, 187000, 5, 0.6, 0, 0, 0.3, 45, 0, 22, Optional.empty()));
         assertThat(t.omegaEnd().orElseThrow()).isCloseTo(Math.sqrt(1.593912), within(1e-3));
         assertThat(t.fastS()).isEqualTo(t.afterNoticeS());
     }
 
     @Test
     void aHingeThatHoldsGivesNoTimesAtAll() {
-        FallTime t = FallTime.of(new FallTime.Fall(0.8, 100000, 5, 0.6, 0, 79000, 0.3, 45, 0, 22));
+        FallTime t = FallTime.of(new FallTime.Fall(0.8, 100000, 5, 0.6, 0, 79000, 0.3, 45, 0, 22, Optional.empty()));
         assertThat(t.stalled()).isTrue();
         assertThat(t.warnings()).containsExactly("HINGE_HOLDS_TREE");
         assertThat(t.fastS()).isEmpty();
@@ -87,8 +88,8 @@ class RetreatTest {
 
     @Test
     void moreLeanIsDownSooner() {
-        double slow = FallTime.of(new FallTime.Fall(0.8, 187000, 1, 0.6, 0, 0, 0.3, 45, 0, 22)).fastS().orElseThrow();
-        double fast = FallTime.of(new FallTime.Fall(0.8, 187000, 8, 0.6, 0, 0, 0.3, 45, 0, 22)).fastS().orElseThrow();
+        double slow = FallTime.of(new FallTime.Fall(0.8, 187000, 1, 0.6, 0, 0, 0.3, 45, 0, 22, Optional.empty())).fastS().orElseThrow();
+        double fast = FallTime.of(new FallTime.Fall(0.8, 187000, 8, 0.6, 0, 0, 0.3, 45, 0, 22, Optional.empty())).fastS().orElseThrow();
         assertThat(fast).isLessThan(slow);
         assertThat(StemMass.G).isEqualTo(9.81);
     }

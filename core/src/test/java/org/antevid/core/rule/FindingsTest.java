@@ -79,7 +79,7 @@ class FindingsTest {
     @Test
     void withoutControlEverythingInTheCircleIsAStop() {
         assertThat(oneStem(180, Means.of(Means.Kind.NOTHING), target("bridge", 15, 0, 2, 4)))
-            .anyMatch(f -> f.severity() == Severity.STOP && f.words().contains("whole circle"));
+            .anyMatch(f -> f.severity() == Severity.STOP && f.words().contains("it may fall any way"));
     }
 
     @Test

@@ -211,7 +211,7 @@ class PlaceAndStemRulesTest {
         void theCutGoesAboveMetal() {
             Defect nail = defect(DefectKind.METAL, 0.25, 0.4);
             assertThat(severity(foundWithLay(with(nail), WINCH, 0.3), "defect:S1:d")).contains(Severity.STOP);
-            assertThat(foundWithLay(with(nail), WINCH, 0.6)).anyMatch(f -> f.key().equals("defect:S1:d") && f.severity() == Severity.CAUTION && f.words().contains("cut at 0.45 m"));
+            assertThat(foundWithLay(with(nail), WINCH, 0.6)).anyMatch(f -> f.key().equals("defect:S1:d") && f.severity() == Severity.CAUTION && f.words().contains("cut at 0.55 m"));
             assertThat(found(with(defect(DefectKind.METAL, 0.5, 1.6)))).anyMatch(f -> f.words().contains("never from a ladder"));
             assertThat(found(with(defect(DefectKind.WIRE_SWELLING, 0.5, 0.6)))).as("wire reaches beyond its swelling").anyMatch(f -> f.words().contains("0.90 m"));
         }

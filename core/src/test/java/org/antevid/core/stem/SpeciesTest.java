@@ -16,7 +16,8 @@ class SpeciesTest {
         assertThat(s.densityLowKgm3()).isLessThan(s.densityKgm3());
         assertThat(s.densityKgm3()).isLessThan(s.densityHighKgm3());
         assertThat(s.densityHighKgm3()).isLessThanOrEqualTo(1300);
-        assertThat(s.morMPa()).isBetween(30.0, 100.0);
+        assertThat(s.holdsMPa()).isBetween(27.0, s.bendsMPa());
+        assertThat(s.bendsMPa()).isBetween(30.0, 100.0);
         assertThat(s.moeGPa()).isBetween(5.0, 14.0);
         assertThat(s.commonName()).isNotBlank();
         assertThat(s.note()).isNotBlank();
@@ -31,8 +32,8 @@ class SpeciesTest {
     @ParameterizedTest
     @EnumSource(Species.class)
     void anUnknownSpeciesIsTakenForOneThatIsHeavyWeakAndReadyToSplit(Species s) {
-        double unknown = Species.UNKNOWN.morMPa() * Species.UNKNOWN.hinge().factor();
-        assertThat(unknown).isLessThanOrEqualTo(s.morMPa() * s.hinge().factor());
+        double unknown = Species.UNKNOWN.holdsMPa() * Species.UNKNOWN.hinge().factor();
+        assertThat(unknown).isLessThanOrEqualTo(s.holdsMPa() * s.hinge().factor());
         assertThat(Species.UNKNOWN.split()).isEqualTo(Species.SplitClass.HIGH);
         assertThat(Species.UNKNOWN.densityHighKgm3()).isGreaterThanOrEqualTo(1200);
     }

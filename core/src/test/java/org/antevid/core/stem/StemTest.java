@@ -96,7 +96,7 @@ class StemTest {
         for (Species s : Species.values()) {
             assertThat(s.densityLowKgm3()).isLessThan(s.densityKgm3());
             assertThat(s.densityKgm3()).isLessThan(s.densityHighKgm3());
-            assertThat(s.morMPa()).isGreaterThanOrEqualTo(Species.UNKNOWN.morMPa());
+            assertThat(s.holdsMPa()).isGreaterThanOrEqualTo(Species.UNKNOWN.holdsMPa());
         }
     }
 }

@@ -17,7 +17,7 @@ public final class DefectRule implements Rule {
     static {
         List.of(new BentStem(), new BrokenBase(), new CanopyGap(), new Cavity(), new Crack(), new CutRoots(), new DeadLimbs(), new DeadTop(),
             new DecayPocket(), new FireScar(), new FungusBracket(), new HangingLimb(), new IncludedBark(), new InsectWork(), new LiftedRootPlate(),
-            new LightningScar(), new MetalInWood(), new OtherFault(), new PreviousCuts(), new SoilCracks(), new SplitUnion(), new SwollenBase(),
+            new LightningScar(), new LooseBark(), new MetalInWood(), new OtherFault(), new PreviousCuts(), new SoilCracks(), new SplitUnion(), new SwollenBase(),
             new TiedCrown(), new UnderTension(), new Vine(), new WireSwelling()).forEach(c -> BY_KIND.put(c.kind(), c));
         if (BY_KIND.size() != DefectKind.values().length) {
             throw new IllegalStateException("a kind of fault has no consequence");

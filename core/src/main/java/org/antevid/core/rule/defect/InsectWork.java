@@ -12,6 +12,6 @@ final class InsectWork implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        return Probing.of(c, "insects and woodpeckers go where the wood is soft");
+        return Probing.sounded(c, "insects and woodpeckers go where the wood is soft");
     }
 }

@@ -12,6 +12,6 @@ final class MetalInWood implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        return Metal.of(c, 0.05, "a chain that meets metal breaks or kicks");
+        return Metal.of(c, "a chain that meets metal breaks or kicks");
     }
 }

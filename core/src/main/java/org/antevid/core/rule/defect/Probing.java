@@ -39,6 +39,13 @@ final class Probing {
         };
     }
 
+    /** What a hammer can tell: clear all round clears it, with the place that was sounded; dull, or not sounded, is probed. */
+    static Finding sounded(Case c, String why) {
+        return c.defect().tellsGood() ? c.says(Severity.NOTE, "sounded, clear all round at " + Case.metres(c.defect().fromM()) + (c.defect().note().isBlank() ? "" : " (" + c.defect().note() + ")"),
+            "a clear sound speaks for sound wood", "practice rule", "told in the briefing")
+            : of(c, c.defect().tellsBad() ? "a dull sound is hollow or rotten wood" : why + "; sound it with a hammer");
+    }
+
     private static Optional<Hollow> hollow(LayPlan l) {
         return LayControl.hollow(l.stem(), l.choice(), l.card(), l.mass());
     }

@@ -12,6 +12,6 @@ final class WireSwelling implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        return Metal.of(c, 0.3, "wire grown in reaches a hand beyond the swelling on both sides");
+        return Metal.of(c, "wire grown in reaches a hand beyond the swelling on both sides");
     }
 }
