@@ -74,6 +74,7 @@ function Now({ held, run, card, info, ready, done, me }: { held: boolean; run: S
   const word = held ? 'Stop' : run.going ? 'Go' : step ? 'Wait' : 'Done';
   const waiting = step?.people.filter((p) => !p.readyAt).map((p) => p.name.split(' ')[0]) ?? [];
   const gust = info.wind.gustMs;
+  const holdAt = run.gustLimitMs ?? info.windLimitMs;
   return (
     <>
       <section className="now"><h3>Now{step ? `, step ${step.turn} of ${run.stepsInAll}: ${step.title}` : ''}</h3><strong>{word}</strong>
@@ -84,9 +85,9 @@ function Now({ held, run, card, info, ready, done, me }: { held: boolean; run: S
           <div className="c"><h3>Then, on GO: {post.roleWords}</h3><p>{post.task}</p></div>
         </>
       )}
-      <div className="c"><h3>Gust {info.wind.simulated && <span className="sim">simulated</span>}</h3><p className="n">{gust.toFixed(1)} ±{info.wind.sigmaMs} m/s, hold at {info.windLimitMs}</p><div className="bar"><i style={{ width: `${Math.min(100, (gust / info.windLimitMs) * 100)}%` }} /></div></div>
+      <div className="c"><h3>Gust {info.wind.simulated && <span className="sim">simulated</span>}</h3><p className="n">{gust.toFixed(1)} ±{info.wind.sigmaMs} m/s, {step ? `step ${step.turn}: ` : ''}hold at {holdAt}</p><div className="bar"><i style={{ width: `${Math.min(100, (gust / holdAt) * 100)}%` }} /></div></div>
       {run.protections.filter((p) => p.by === me).map((p) => (
-        <div className="c" key={p.featureId}><h3>{p.name}</h3><p style={{ display: 'flex', alignItems: 'center', gap: 10 }}><Mark kind={p.done ? 'ready' : 'none'} /><span style={{ flex: 1 }}>{p.words}</span><button className="plain" style={{ border: '2px solid var(--ink)' }} onClick={() => done(p.featureId, !p.done)}>{p.done ? 'Not done' : 'Done'}</button></p></div>
+        <div className="c" key={p.featureId}><h3>{p.name}</h3><p style={{ display: 'flex', alignItems: 'center', gap: 10 }}><Mark kind={p.done ? 'ready' : 'none'} /><span style={{ flex: 1 }}>{p.words}{p.askAgain && <b>, still so?</b>}</span>{p.askAgain && <button className="plain" style={{ border: '2px solid var(--ink)' }} onClick={() => done(p.featureId, true)}>Still so</button>}<button className="plain" style={{ border: '2px solid var(--ink)' }} onClick={() => done(p.featureId, !p.done)}>{p.done ? 'Not done' : 'Done'}</button></p></div>
       ))}
       {step?.iAmPosted && !held && <div className="c">{step.iAmReady ? <><p style={{ display: 'flex', gap: 10, alignItems: 'center' }}><Mark kind="ready" /> I am ready</p><button className="big quiet" onClick={() => ready(false)}>Not ready now</button></> : <button className="big" disabled={!card?.signedAt} onClick={() => ready(true)}>{card?.signedAt ? 'I am ready' : 'Sign the briefing first'}</button>}</div>}
     </>

@@ -21,9 +21,10 @@ export default function SideFigure({ job }: { job: string }) {
   const lean = s.lean ? Math.tan((s.lean.deg * Math.PI) / 180) : 0;
   const x = (m: number) => cx + m * lean * k;
   const H = s.height.value;
-  const half = (m: number) => (((s.diameter?.value ?? 0.3) / 2) * Math.max(0.06, Math.pow(1 - m / H, 0.6)) * k);
   const crown = (s.crownRadius?.value ?? 0) * k;
-  const base = H * 0.45;
+  const outline = s.outline;
+  const base = outline?.crownFromM ?? 0;
+  const sides = outline ? [...outline.stem.map((p) => [x(p.upM) - p.halfM * k, y(p.upM)]), ...[...outline.stem].reverse().map((p) => [x(p.upM) + p.halfM * k, y(p.upM)])] : [];
   const ticks = Array.from({ length: Math.floor(top / 5) + 1 }, (_, i) => i * 5);
   const tap = (e: React.MouseEvent<SVGSVGElement>) => {
     const box = e.currentTarget.getBoundingClientRect();
@@ -49,9 +50,11 @@ export default function SideFigure({ job }: { job: string }) {
       <path d={`M45 ${y(0)}V${y(top)}`} stroke="var(--ink)" strokeWidth="2" />
       <text x="50" y={y(H) - 8} className="m h">{fixed(H)} ±{fixed(s.height.sigma)} m</text>
       <path d={`M45 ${y(H)}H${x(H)}`} stroke="var(--ink)" strokeDasharray="2 3" strokeWidth="1.25" />
-      {crown > 0 && <path d={`M${x(base)} ${y(base * 0.6)}C${x(base) - crown * 1.4} ${y(base)} ${x(H) - crown} ${y(H * 0.85)} ${x(H)} ${y(H)}C${x(H) + crown} ${y(H * 0.85)} ${x(base) + crown * 1.4} ${y(base)} ${x(base)} ${y(base * 0.6)}Z`} fill="none" stroke="var(--mute)" strokeWidth="1" strokeDasharray="3 3" />}
+      {crown > 0 && outline && <path d={`M${x(base)} ${y(base)}C${x(base) - crown * 1.33} ${y(base)} ${x((base + H) / 2) - crown * 1.33} ${y(H)} ${x(H)} ${y(H)}C${x((base + H) / 2) + crown * 1.33} ${y(H)} ${x(base) + crown * 1.33} ${y(base)} ${x(base)} ${y(base)}Z`} fill="none" stroke="var(--mute)" strokeWidth={outline.crownAssumed ? 1 : 2} strokeDasharray={outline.crownAssumed ? '3 3' : undefined} />}
+      {crown > 0 && outline && <text x={x(base) + crown + 8} y={y(base) - 4} className="mu h">crown from {fixed(base)} m{outline.crownAssumed ? ', assumed' : ''}</text>}
       <path d={`M${cx} ${y(0)}V${y(H)}`} stroke="var(--mute)" strokeDasharray="10 4 2 4" strokeWidth="1.25" />
-      <path d={`M${x(0) - half(0)} ${y(0)}L${x(H / 2) - half(H / 2)} ${y(H / 2)}L${x(H)} ${y(H)}L${x(H / 2) + half(H / 2)} ${y(H / 2)}L${x(0) + half(0)} ${y(0)}Z`} fill="var(--wood)" stroke="var(--ink)" strokeWidth="3" />
+      {outline ? <path d={`M${sides.map(([a, b]) => `${a} ${b}`).join('L')}Z`} fill="var(--wood)" stroke="var(--ink)" strokeWidth="2" />
+        : <path d={`M${x(0)} ${y(0)}L${x(H)} ${y(H)}`} stroke="var(--ink)" strokeWidth="2" strokeDasharray="6 5" />}
       {s.mass && (
         <g><circle cx={x(s.mass.cgM)} cy={y(s.mass.cgM)} r="9" fill="var(--panel)" stroke="var(--ink)" strokeWidth="2" /><path d={`M${x(s.mass.cgM)} ${y(s.mass.cgM)}h9a9 9 0 0 1-9 9zM${x(s.mass.cgM)} ${y(s.mass.cgM)}h-9a9 9 0 0 1 9-9z`} fill="var(--ink)" /></g>
       )}
@@ -69,7 +72,7 @@ export default function SideFigure({ job }: { job: string }) {
       })}
       {s.mass && <text x="60" y={y(s.mass.cgM) + 4} className="h mu">centre of gravity {fixed(s.mass.cgM)} m</text>}
       <path d={`M20 ${y(0)}H${w - 10}`} stroke="var(--ink)" strokeWidth="3.5" />
-      <text x="14" y={h - 36} className="mu">Drawn to scale. Tap the stem to record a defect there.</text>
+      <text x="14" y={h - 36} className="mu">{outline ? 'Drawn to scale, taper computed.' : 'Height to scale; diameter not known.'} Tap the stem to record a defect.</text>
       <text x="14" y={h - 16} className="mu">Local code and the qualified person outrank this.</text>
     </svg>
   );

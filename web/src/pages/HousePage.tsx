@@ -28,7 +28,7 @@ export default function HousePage() {
   function change(e: FormEvent<HTMLFormElement>) {
     e.preventDefault();
     const f = new FormData(e.currentTarget);
-    void run(api.PUT('/api/house', { body: { exclusionLengths: Number(f.get('x')), soundSigmaDeg: Number(f.get('s')), windLimitMs: Number(f.get('w')), usualSchool: f.get('t') as Schemas['Thresholds']['usualSchool'], version: rules.data?.version ?? -1 } }));
+    void run(api.PUT('/api/house', { body: { exclusionLengths: Number(f.get('x')), leastAwayM: Number(f.get('a')), soundSigmaDeg: Number(f.get('s')), windLimitMs: Number(f.get('w')), usualSchool: f.get('t') as Schemas['Thresholds']['usualSchool'], version: rules.data?.version ?? -1 } }));
   }
   function add(e: FormEvent<HTMLFormElement>) {
     e.preventDefault();
@@ -47,6 +47,7 @@ export default function HousePage() {
             <label>Tree lengths kept clear (practice: 2)<input name="x" type="number" step="0.5" min="1" max="5" defaultValue={rules.data.exclusionLengths} disabled={!owner} style={{ minHeight: 46, font: 'inherit' }} /></label>
             <label>Spread of the lay in sound wood (°, 1 sigma)<input name="s" type="number" step="0.5" min="1" max="30" defaultValue={rules.data.soundSigmaDeg} disabled={!owner} style={{ minHeight: 46, font: 'inherit' }} /></label>
             <label>Gust at which work stops (m/s)<input name="w" type="number" step="0.5" min="2" max="20" defaultValue={rules.data.windLimitMs} disabled={!owner} style={{ minHeight: 46, font: 'inherit' }} /></label>
+            <label>A cutter who gets less far than this from the falling stem stops the lay (m)<input name="a" type="number" step="0.1" min="0.5" max="5" defaultValue={rules.data.leastAwayM} disabled={!owner} style={{ minHeight: 46, font: 'inherit' }} /></label>
             <label>Type of cut that needs no reason<select name="t" defaultValue={rules.data.usualSchool} disabled={!owner} style={{ minHeight: 46, font: 'inherit' }}>{SCHOOLS.map((t) => <option key={t.value} value={t.value}>{t.words}</option>)}</select></label>
             {owner && <button className="big">Save the house rules</button>}
           </form>

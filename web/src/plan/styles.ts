@@ -227,7 +227,7 @@ export function dialStyles(centre: Spot, reachM: number, dial: Schemas['DialView
 
 /** What a run of lays asks for in the line, smallest to largest. */
 function pulls(dial: Schemas['DialView'], r: Schemas['Run']): string {
-  const asked = dial.lays.filter((d) => d.deg >= r.fromDeg && d.deg < r.toDeg && d.pullN > 0).map((d) => d.pullN / 1000);
+  const asked = dial.lays.filter((d) => d.deg >= r.fromDeg && d.deg < r.toDeg && d.pullKn > 0).map((d) => d.pullKn);
   if (asked.length === 0) return 'with a pull';
   const [low, high] = [Math.min(...asked), Math.max(...asked)];
   return low === high ? `pull at least ${high.toFixed(1)} kN` : `pull at least ${low.toFixed(1)} to ${high.toFixed(1)} kN`;

@@ -1723,6 +1723,12 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        BelowRequest: {
+            by?: string;
+            /** Format: double */
+            downM?: number;
+            holds?: string;
+        };
         BriefingsView: {
             issues: components["schemas"]["IssueView"][];
             sinceLatest: components["schemas"]["Change"][];
@@ -1911,11 +1917,6 @@ export interface components {
             heightM: number;
             line: components["schemas"]["Spot"][];
         };
-        CostPart: {
-            part: string;
-            /** Format: int32 */
-            points: number;
-        };
         Credentials: {
             name: string;
             passphrase: string;
@@ -2059,7 +2060,7 @@ export interface components {
         };
         DefectChoice: {
             /** @enum {string} */
-            key: "CRACK" | "SPLIT_UNION" | "INCLUDED_BARK" | "CAVITY" | "DECAY_POCKET" | "FUNGUS" | "SWOLLEN_BASE" | "DEAD_TOP" | "HANGING_LIMB" | "DEAD_LIMBS" | "LIGHTNING_SCAR" | "FIRE_SCAR" | "METAL" | "WIRE_SWELLING" | "INSECTS" | "LIFTED_ROOT_PLATE" | "SOIL_CRACKS" | "CUT_ROOTS" | "CANOPY_GAP" | "BENT_STEM" | "VINE" | "TIED_CROWN" | "UNDER_TENSION" | "PREVIOUS_CUTS" | "BROKEN_BASE" | "OTHER";
+            key: "CRACK" | "SPLIT_UNION" | "INCLUDED_BARK" | "CAVITY" | "DECAY_POCKET" | "FUNGUS" | "SWOLLEN_BASE" | "DEAD_TOP" | "HANGING_LIMB" | "DEAD_LIMBS" | "LIGHTNING_SCAR" | "FIRE_SCAR" | "METAL" | "WIRE_SWELLING" | "INSECTS" | "LOOSE_BARK" | "LIFTED_ROOT_PLATE" | "SOIL_CRACKS" | "CUT_ROOTS" | "CANOPY_GAP" | "BENT_STEM" | "VINE" | "TIED_CROWN" | "UNDER_TENSION" | "PREVIOUS_CUTS" | "BROKEN_BASE" | "OTHER";
             tells: components["schemas"]["TellChoice"][];
             words: string;
         };
@@ -2075,7 +2076,7 @@ export interface components {
             fromM: number;
             id?: string;
             /** @enum {string} */
-            kind: "CRACK" | "SPLIT_UNION" | "INCLUDED_BARK" | "CAVITY" | "DECAY_POCKET" | "FUNGUS" | "SWOLLEN_BASE" | "DEAD_TOP" | "HANGING_LIMB" | "DEAD_LIMBS" | "LIGHTNING_SCAR" | "FIRE_SCAR" | "METAL" | "WIRE_SWELLING" | "INSECTS" | "LIFTED_ROOT_PLATE" | "SOIL_CRACKS" | "CUT_ROOTS" | "CANOPY_GAP" | "BENT_STEM" | "VINE" | "TIED_CROWN" | "UNDER_TENSION" | "PREVIOUS_CUTS" | "BROKEN_BASE" | "OTHER";
+            kind: "CRACK" | "SPLIT_UNION" | "INCLUDED_BARK" | "CAVITY" | "DECAY_POCKET" | "FUNGUS" | "SWOLLEN_BASE" | "DEAD_TOP" | "HANGING_LIMB" | "DEAD_LIMBS" | "LIGHTNING_SCAR" | "FIRE_SCAR" | "METAL" | "WIRE_SWELLING" | "INSECTS" | "LOOSE_BARK" | "LIFTED_ROOT_PLATE" | "SOIL_CRACKS" | "CUT_ROOTS" | "CANOPY_GAP" | "BENT_STEM" | "VINE" | "TIED_CROWN" | "UNDER_TENSION" | "PREVIOUS_CUTS" | "BROKEN_BASE" | "OTHER";
             note?: string;
             tells?: ("MOVES" | "HEALED" | "SOUNDS_DULL" | "SOUNDS_CLEAR" | "CURVED_ROUND_STEM" | "GROUND_MOVES" | "EDGE_LIFTED" | "CRACKS_EVERYWHERE")[];
             /** Format: double */
@@ -2097,7 +2098,7 @@ export interface components {
             fromM: number;
             id: string;
             /** @enum {string} */
-            kind: "CRACK" | "SPLIT_UNION" | "INCLUDED_BARK" | "CAVITY" | "DECAY_POCKET" | "FUNGUS" | "SWOLLEN_BASE" | "DEAD_TOP" | "HANGING_LIMB" | "DEAD_LIMBS" | "LIGHTNING_SCAR" | "FIRE_SCAR" | "METAL" | "WIRE_SWELLING" | "INSECTS" | "LIFTED_ROOT_PLATE" | "SOIL_CRACKS" | "CUT_ROOTS" | "CANOPY_GAP" | "BENT_STEM" | "VINE" | "TIED_CROWN" | "UNDER_TENSION" | "PREVIOUS_CUTS" | "BROKEN_BASE" | "OTHER";
+            kind: "CRACK" | "SPLIT_UNION" | "INCLUDED_BARK" | "CAVITY" | "DECAY_POCKET" | "FUNGUS" | "SWOLLEN_BASE" | "DEAD_TOP" | "HANGING_LIMB" | "DEAD_LIMBS" | "LIGHTNING_SCAR" | "FIRE_SCAR" | "METAL" | "WIRE_SWELLING" | "INSECTS" | "LOOSE_BARK" | "LIFTED_ROOT_PLATE" | "SOIL_CRACKS" | "CUT_ROOTS" | "CANOPY_GAP" | "BENT_STEM" | "VINE" | "TIED_CROWN" | "UNDER_TENSION" | "PREVIOUS_CUTS" | "BROKEN_BASE" | "OTHER";
             note: string;
             setAside?: string;
             tells: string[];
@@ -2145,15 +2146,14 @@ export interface components {
         };
         Direction: {
             against: string[];
-            costs: components["schemas"]["CostPart"][];
+            costs: string[];
             /** Format: int32 */
             deg: number;
             first: string[];
+            pull?: string;
             /** Format: double */
-            pullN: number;
+            pullKn: number;
             reason: string;
-            /** Format: int32 */
-            score: number;
             /** @enum {string} */
             state: "BLOCKED" | "OPEN_WITH_PULL" | "OPEN_WITH_GUY" | "COSTLY" | "OPEN";
         };
@@ -2260,6 +2260,8 @@ export interface components {
             cleared?: string;
             clears: string;
             key: string;
+            /** @enum {string} */
+            lasts: "WORDS" | "DAY";
             open: boolean;
             /** @enum {string} */
             severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
@@ -2275,22 +2277,19 @@ export interface components {
             key: "SEEN" | "SOUNDED" | "PROBED" | "OPENED_FACE";
             words: string;
         };
-        GuyView: {
+        Gauge: {
+            over: boolean;
             /** Format: double */
-            angleDeg: number;
+            share: number;
+            words: string;
+        };
+        GuyView: {
             changeM: {
                 [key: string]: number;
             };
             /** Format: double */
-            holdsNm: number;
-            /** Format: double */
-            lengthM: number;
-            /** Format: double */
-            minMbsN: number;
-            /** Format: double */
-            neededNm: number;
-            /** Format: double */
-            tensionN: number;
+            takesPercent: number;
+            tension: string;
             warnings: string[];
         };
         Hang: {
@@ -2341,26 +2340,21 @@ export interface components {
         };
         HingeView: {
             /** Format: double */
-            capacityNm: number;
+            bendsDeg: number;
             decides: string;
             /** Format: double */
-            designNm: number;
-            grade: string;
-            /** Format: double */
-            guyNm: number;
-            /** Format: double */
-            holdNm: number;
+            guyPercent: number;
             /** Format: double */
             mechanicsM?: number;
             movesAlone: boolean;
             /** Format: double */
             practiceM: number;
             /** Format: double */
+            sidePercent?: number;
+            /** Format: double */
             taperLeftM?: number;
             /** Format: double */
             taperRightM?: number;
-            /** Format: double */
-            use?: number;
         };
         HoldRequest: {
             id: string;
@@ -2529,6 +2523,8 @@ export interface components {
             exclusionM: number;
             fan: components["schemas"]["Spot"][];
             /** Format: double */
+            gustLimitMs?: number;
+            /** Format: double */
             hingeLengthM: number;
             /** Format: double */
             hingeThickM: number;
@@ -2546,10 +2542,14 @@ export interface components {
         };
         LayView: {
             aim?: components["schemas"]["Aim"];
+            /** @enum {string} */
+            away: "NOT_KNOWN" | "LEFT_BEFORE" | "CLEAR" | "WITHIN" | "TOO_NEAR";
             /** Format: double */
             biasDeg?: number;
             /** Format: double */
             buttZoneM: number;
+            /** Format: double */
+            clearM: number;
             controlProven: boolean;
             controlReasons: string[];
             dangers: components["schemas"]["Sector"][];
@@ -2566,11 +2566,14 @@ export interface components {
             fanRadiusM: number;
             /** Format: double */
             fanToDeg: number;
+            givesWords?: string;
             hangUps: components["schemas"]["HangUp"][];
             landing: components["schemas"]["LandingView"];
             landmarks: components["schemas"]["Sight"][];
             /** Format: double */
             layDeg: number;
+            /** Format: double */
+            leastAwayM: number;
             /** Format: double */
             marginS?: number;
             /** Format: double */
@@ -2581,6 +2584,7 @@ export interface components {
             mmFor1mMiss: number;
             /** Format: double */
             neededN?: number;
+            neededWords?: string;
             occupied: components["schemas"]["Occupied"][];
             /** Format: double */
             reachM: number;
@@ -2590,7 +2594,7 @@ export interface components {
             reachedM?: number;
             ring: components["schemas"]["Ring"];
             /** Format: double */
-            sideUse?: number;
+            sidePercent?: number;
             /** Format: double */
             sigmaDeg?: number;
             /** Format: double */
@@ -2608,8 +2612,8 @@ export interface components {
             targets: components["schemas"]["Target"][];
             /** Format: double */
             throwM: number;
+            timeHelps: string[];
             tip: components["schemas"]["Spot"];
-            tooSlow: boolean;
             warnings: string[];
             ways: components["schemas"]["WayView"][];
             waysDiffer?: string;
@@ -2631,21 +2635,17 @@ export interface components {
             /** Format: double */
             effectiveLeanDeg: number;
             /** Format: double */
-            effectiveOffsetM: number;
+            forwardDeg: number;
             /** Format: double */
-            forwardNm: number;
+            sideRightDeg: number;
             /** Format: double */
-            massHighKg: number;
+            sigmaForwardDeg: number;
             /** Format: double */
-            sideRightNm: number;
-            /** Format: double */
-            sigmaForwardNm: number;
-            /** Format: double */
-            sigmaSideNm: number;
+            sigmaSideDeg: number;
             /** Format: double */
             towardDeg?: number;
             /** Format: double */
-            windNm: number;
+            windDeg: number;
         };
         Lesson: {
             /** Format: date-time */
@@ -2681,39 +2681,25 @@ export interface components {
         };
         LineView: {
             /** Format: double */
-            advantage: number;
-            /** Format: double */
-            anchorN: number;
-            /** Format: double */
             angleDeg: number;
             /** Format: double */
             armM: number;
-            /** Format: double */
-            atLimitN: number;
-            /** Format: double */
-            availableN?: number;
-            /** Format: double */
-            blockN?: number;
+            atLimit: components["schemas"]["Gauge"];
+            available: string;
             checks: components["schemas"]["CheckView"][];
             enough: boolean;
             /** Format: double */
             gustMs: number;
-            /** Format: double */
-            handN: number;
             kind: string;
-            /** Format: double */
-            minMbsN: number;
             /** Format: int32 */
             people?: number;
             /** Format: double */
             personDistM: number;
+            pretension: string;
             /** Format: double */
-            pretensionN: number;
-            /** Format: double */
-            sideNm: number;
+            sideDeg: number;
             signal: string[];
-            /** Format: double */
-            stillN: number;
+            still: components["schemas"]["Gauge"];
             /** Format: double */
             travelHaulM: number;
             /** Format: double */
@@ -2722,9 +2708,15 @@ export interface components {
         Look: {
             because: string;
             dial: components["schemas"]["DialView"];
+            /** @enum {string} */
+            headline: "FELL" | "FELL_ONCE_MEASURED" | "FELL_WITH_LINE" | "NOT_BY_HAND";
+            headlineWords: string;
+            /** Format: double */
+            layDeg?: number;
             /** Format: double */
             nextDegrees?: number;
             nextMeasurement?: string;
+            proposed?: components["schemas"]["ProposedLine"];
             /** @enum {string} */
             verdict: "FELL_FROM_GROUND" | "FELL_WITH_PULL" | "SECTION" | "DISMANTLE" | "CRANE" | "MACHINE_ONLY" | "LEAVE_AND_CLOSE" | "WALK_AWAY";
             verdictHangsOnIt: boolean;
@@ -2857,11 +2849,11 @@ export interface components {
         };
         NeedView: {
             /** Format: double */
-            backNm: number;
+            backCm: number;
             /** Format: double */
-            meansNm?: number;
+            meansCm?: number;
             /** Format: double */
-            windNm: number;
+            windCm: number;
         };
         NewId: {
             id: string;
@@ -2878,6 +2870,12 @@ export interface components {
             /** @enum {string} */
             office: "LEADER" | "CREW" | "REVIEWER" | "OWNER";
             passphrase?: string;
+        };
+        NextView: {
+            enough: boolean;
+            /** @enum {string} */
+            kind: "THINNER_HINGE" | "MORE_WEDGES" | "LEVER" | "HAND_LINE" | "MACHINE_LINE";
+            words: string;
         };
         NoteView: {
             choices: string[];
@@ -2906,7 +2904,7 @@ export interface components {
         };
         OffsetFigure: {
             /** Format: double */
-            azimuthDeg: number;
+            azimuthDeg?: number;
             /** Format: double */
             offsetM: number;
             /** Format: double */
@@ -2919,6 +2917,12 @@ export interface components {
             /** Format: double */
             rightM: number;
             to: components["schemas"]["Spot"];
+        };
+        Open: {
+            /** Format: double */
+            fromDeg: number;
+            /** Format: double */
+            toDeg: number;
         };
         OpenedRequest: {
             note?: string;
@@ -2987,6 +2991,12 @@ export interface components {
             surprise?: string;
             /** Format: int64 */
             version?: number;
+        };
+        Outline: {
+            crownAssumed: boolean;
+            /** Format: double */
+            crownFromM: number;
+            stem: components["schemas"]["Point"][];
         };
         Pass: {
             bored: boolean;
@@ -3108,6 +3118,12 @@ export interface components {
             /** Format: double */
             windLimitMs: number;
         };
+        Point: {
+            /** Format: double */
+            halfM: number;
+            /** Format: double */
+            upM: number;
+        };
         PostPart: {
             person: string;
             personId: string;
@@ -3149,7 +3165,19 @@ export interface components {
             /** Format: int32 */
             row: number;
         };
+        ProposedLine: {
+            /** Format: double */
+            anchorDistM: number;
+            /** Format: double */
+            pullN?: number;
+            pullWords: string;
+            /** Format: double */
+            ropeHeightM: number;
+            ropeId?: string;
+            ropeName: string;
+        };
         ProtectionState: {
+            askAgain: boolean;
             by: string;
             done: boolean;
             featureId: string;
@@ -3246,6 +3274,7 @@ export interface components {
             people?: number;
             /** Format: double */
             pretensionN?: number;
+            proposed?: boolean;
             ropeId?: string;
             slingId?: string;
             /** @enum {string} */
@@ -3256,7 +3285,8 @@ export interface components {
         Ring: {
             decides: string;
             /** Format: double */
-            mechanicsM: number;
+            mechanicsM?: number;
+            open?: components["schemas"]["Open"];
             /** Format: double */
             practiceM: number;
         };
@@ -3274,6 +3304,8 @@ export interface components {
             /** Format: int32 */
             briefing?: number;
             going: boolean;
+            /** Format: double */
+            gustLimitMs?: number;
             held: boolean;
             log: components["schemas"]["Line"][];
             protections: components["schemas"]["ProtectionState"][];
@@ -3353,7 +3385,7 @@ export interface components {
             byEye: boolean;
             instrument: string;
             /** @enum {string} */
-            key: "GIRTH" | "CALLIPER" | "EYE_DIAMETER" | "HEIGHT_ANGLES" | "HEIGHT_STICK" | "HEIGHT_SHADOW" | "EYE_HEIGHT" | "LEAN_VIEW" | "PLUMB_LEAN" | "EYE_LEAN" | "CROWN_RADIUS" | "EYE_CROWN" | "SOUND_WALL" | "HEAVE" | "DEFECT_HEIGHT";
+            key: "GIRTH" | "CALLIPER" | "EYE_DIAMETER" | "HEIGHT_ANGLES" | "HEIGHT_STICK" | "HEIGHT_SHADOW" | "EYE_HEIGHT" | "LEAN_VIEW" | "PLUMB_LEAN" | "EYE_LEAN" | "CROWN_RADIUS" | "EYE_CROWN" | "CROWN_BASE" | "SOUND_WALL" | "HEAVE" | "DEFECT_HEIGHT";
             notes: components["schemas"]["NoteView"][];
             words: string;
         };
@@ -3364,7 +3396,7 @@ export interface components {
             id?: string;
             instrument?: string;
             /** @enum {string} */
-            kind: "GIRTH" | "CALLIPER" | "EYE_DIAMETER" | "HEIGHT_ANGLES" | "HEIGHT_STICK" | "HEIGHT_SHADOW" | "EYE_HEIGHT" | "LEAN_VIEW" | "PLUMB_LEAN" | "EYE_LEAN" | "CROWN_RADIUS" | "EYE_CROWN" | "SOUND_WALL" | "HEAVE" | "DEFECT_HEIGHT";
+            kind: "GIRTH" | "CALLIPER" | "EYE_DIAMETER" | "HEIGHT_ANGLES" | "HEIGHT_STICK" | "HEIGHT_SHADOW" | "EYE_HEIGHT" | "LEAN_VIEW" | "PLUMB_LEAN" | "EYE_LEAN" | "CROWN_RADIUS" | "EYE_CROWN" | "CROWN_BASE" | "SOUND_WALL" | "HEAVE" | "DEFECT_HEIGHT";
             numbers: {
                 [key: string]: number;
             };
@@ -3381,7 +3413,7 @@ export interface components {
             id: string;
             instrument: string;
             /** @enum {string} */
-            kind: "GIRTH" | "CALLIPER" | "EYE_DIAMETER" | "HEIGHT_ANGLES" | "HEIGHT_STICK" | "HEIGHT_SHADOW" | "EYE_HEIGHT" | "LEAN_VIEW" | "PLUMB_LEAN" | "EYE_LEAN" | "CROWN_RADIUS" | "EYE_CROWN" | "SOUND_WALL" | "HEAVE" | "DEFECT_HEIGHT";
+            kind: "GIRTH" | "CALLIPER" | "EYE_DIAMETER" | "HEIGHT_ANGLES" | "HEIGHT_STICK" | "HEIGHT_SHADOW" | "EYE_HEIGHT" | "LEAN_VIEW" | "PLUMB_LEAN" | "EYE_LEAN" | "CROWN_RADIUS" | "EYE_CROWN" | "CROWN_BASE" | "SOUND_WALL" | "HEAVE" | "DEFECT_HEIGHT";
             raw: string;
             /** Format: double */
             sigma: number;
@@ -3492,6 +3524,7 @@ export interface components {
             mass?: components["schemas"]["MassFigure"];
             notKnown: string[];
             note: string;
+            outline?: components["schemas"]["Outline"];
             /** @enum {string} */
             shape: "FOREST" | "OPEN" | "SNAG";
             sightings: components["schemas"]["SightingView"][];
@@ -3615,6 +3648,7 @@ export interface components {
             title: string;
         };
         SupportRequest: {
+            below?: components["schemas"]["BelowRequest"];
             /** Format: int32 */
             beside?: number;
             fallback?: components["schemas"]["LineRequest"];
@@ -3695,6 +3729,8 @@ export interface components {
             /** Format: double */
             exclusionLengths: number;
             /** Format: double */
+            leastAwayM: number;
+            /** Format: double */
             soundSigmaDeg: number;
             /** @enum {string} */
             usualSchool: "CONVENTIONAL" | "OPEN_FACE" | "HUMBOLDT" | "DEEP_FACE" | "THIN_HINGE";
@@ -3738,6 +3774,8 @@ export interface components {
             fromBM: number;
         };
         TypeView: {
+            /** Format: double */
+            bendsDeg: number;
             bored: boolean;
             contradictions: string[];
             /** Format: double */
@@ -3751,15 +3789,13 @@ export interface components {
             hingeLengthM: number;
             /** Format: double */
             hingeM: number;
-            /** Format: double */
-            holdNm: number;
             house: boolean;
             /** @enum {string} */
             school: "CONVENTIONAL" | "OPEN_FACE" | "HUMBOLDT" | "DEEP_FACE" | "THIN_HINGE";
             /** Format: double */
-            stepM: number;
+            sidePercent?: number;
             /** Format: double */
-            use?: number;
+            stepM: number;
             whenClosed: string;
             words: string;
         };
@@ -3790,6 +3826,7 @@ export interface components {
             against: string[];
             competences: string[];
             excluded: boolean;
+            first: string[];
             machines: string;
             missing: string[];
             /** Format: int32 */
@@ -3869,12 +3906,8 @@ export interface components {
             /** Format: double */
             driveN: number;
             enough: boolean;
-            /** Format: double */
-            forceCapN: number;
-            /** Format: double */
-            forceEachN: number;
-            /** Format: double */
-            forceInWindN: number;
+            force: components["schemas"]["Gauge"];
+            forceInWind: components["schemas"]["Gauge"];
             /** Format: double */
             gustMs: number;
             known: boolean;
@@ -3882,12 +3915,9 @@ export interface components {
             levels?: number;
             leverEnough: boolean;
             leverFits: boolean;
-            /** Format: double */
-            liftAvailableM: number;
-            /** Format: double */
-            liftNeededM: number;
+            lift: components["schemas"]["Gauge"];
             looseAbove: string[];
-            next: string;
+            next: components["schemas"]["NextView"][];
             reasons: string[];
             set: string;
             /** Format: double */

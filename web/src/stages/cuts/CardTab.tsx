@@ -33,13 +33,13 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
           <h2>Two answers for the hinge <span>{h.decides}</span></h2>
           <div className="figs">
             <div><span className="fig">{fixed(h.practiceM * 1000, 0)}<i>mm</i></span><small>practice</small></div>
-            <div><span className="fig">{h.mechanicsM === undefined ? 'none' : fixed(Math.ceil(h.mechanicsM * 1000), 0)}<i>{h.mechanicsM === undefined ? '' : 'mm'}</i></span><small>mechanics, for 30 % use</small></div>
-            <div><span className="fig">{h.use === undefined ? '–' : Math.ceil(h.use * 100)}<i>%</i></span><small>side use, 95 %, up{h.guyNm > 0 ? ', with the guy' : ''}</small></div>
+            <div><span className="fig">{h.mechanicsM === undefined ? 'none' : fixed(Math.ceil(h.mechanicsM * 1000), 0)}<i>{h.mechanicsM === undefined ? '' : 'mm'}</i></span><small>mechanics: the side lean takes 30 %</small></div>
+            <div><span className="fig">{h.sidePercent === undefined ? '–' : fixed(h.sidePercent, 0)}<i>%</i></span><small>of it the side lean takes, 95 %, up{h.guyPercent > 0 ? ', with the guy' : ''}</small></div>
           </div>
           {h.taperLeftM !== undefined && h.taperRightM !== undefined && (
             <p>So taper it: <b className="n">{Math.ceil(h.taperLeftM * 200) * 5} mm left, {Math.ceil(h.taperRightM * 200) * 5} mm right</b>. <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => l.setCuts({ hingeLeftM: Math.ceil(h.taperLeftM! * 200) / 200, hingeRightM: Math.ceil(h.taperRightM! * 200) / 200 })}>Take the taper</button></p>
           )}
-          <p className="s">It takes {fixed(h.holdNm / 1000)} kN m to bend it over, up.{v.need && v.need.backNm < 0 && !h.movesAlone ? ' The lean alone does not bend it: it stands on its hinge until that is thinner or something pulls.' : ''}</p>
+          <p className="s">A forward lean of {fixed(h.bendsDeg)}° bends it over by itself, up.{v.need && v.need.backCm < 0 && !h.movesAlone ? ' The lean alone does not bend it: it stands on its hinge until that is thinner or something pulls.' : ''}</p>
         </section>
       )}
       {v.strap && (
@@ -82,9 +82,11 @@ function Opened({ job, l, v, leader }: { job: string; l: Cutting; v: CutView; le
   const [open, setOpen] = useState(false);
   const [left, setLeft] = useState<number>();
   const [right, setRight] = useState<number>();
-  const [wood, setWood] = useState<Schemas['OpenedRequest']['wood']>('SOUND');
+  const [wood, setWood] = useState<Schemas['OpenedRequest']['wood']>();
+  const all = left !== undefined && right !== undefined && wood !== undefined;
   const keep = async () => {
-    if (await act(api.PUT('/api/jobs/{job}/stems/{stem}/cuts/opened', { params: { path: { job, stem: l.stem!.id } }, body: { soundLeftM: left ?? half, soundRightM: right ?? half, wood, note: '' } }))) setOpen(false);
+    if (!all) return;
+    if (await act(api.PUT('/api/jobs/{job}/stems/{stem}/cuts/opened', { params: { path: { job, stem: l.stem!.id } }, body: { soundLeftM: left, soundRightM: right, wood, note: '' } }))) setOpen(false);
   };
   const o = v.opened;
   return (
@@ -94,11 +96,17 @@ function Opened({ job, l, v, leader }: { job: string; l: Cutting; v: CutView; le
       {open ? (
         <div className="form">
           <div className="two">
-            <ShortLength label="Sound from the left bark in" value={left} by={half} note="half the hinge: all sound" undo="" onChange={setLeft} />
-            <ShortLength label="Sound from the right bark in" value={right} by={half} note="half the hinge: all sound" undo="" onChange={setRight} />
+            <ShortLength label="Sound from the left bark in" value={left} by={0} note={`all of it is ${Math.floor(half * 1000)} mm`} undo="" blank onChange={setLeft} />
+            <ShortLength label="Sound from the right bark in" value={right} by={0} note={`all of it is ${Math.floor(half * 1000)} mm`} undo="" blank onChange={setRight} />
           </div>
+          <button type="button" className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => {
+            setLeft(half);
+            setRight(half);
+            setWood('SOUND');
+          }}>Sound wood over the whole hinge</button>
           <Chips label="The wood that is sound is" options={WOODS} value={wood} onChange={setWood} />
-          <button className="big" onClick={() => void keep()}>Compute the card anew</button>
+          {!all && <p className="s">Not entered yet: {[left === undefined && 'left', right === undefined && 'right', wood === undefined && 'the wood'].filter(Boolean).join(', ')}. Nothing counts as sound that nobody has seen.</p>}
+          <button className="big" disabled={!all} onClick={() => void keep()}>Compute the card anew</button>
         </div>
       ) : leader && l.saved && <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => setOpen(true)}>Enter what the face shows</button>}
     </section>

@@ -49,7 +49,7 @@ export default function CutsPanel({ job, go }: PanelProps) {
           <>
             <h1>Cut card {v.card.stem} <small>{v.card.school}, {fixed(v.card.barM * 100, 0)} cm bar: {v.card.barReach}</small></h1>
             {l.lay?.zones.some((z) => z.kind === 'PLATE') && <p className="refused">Root plate not covered: it has moved, and this card does not answer for it. Second opinion.</p>}
-            {!v.controlProven && <p className="refused">Lay not proven: {v.controlReasons.join('; ')}.</p>}
+            {!v.controlProven && <p className="refused">Control not proven: {v.controlReasons.join('; ')}.</p>}
             {l.faults.length > 0 && <p className="refused" role="alert" aria-label="Refused">{l.faults.map((f) => f.message).join('; ')}. The card below is the last that could be cut.</p>}
             <div className="figs" aria-label="Hinge">
               <div>{said('hingeLeft')}<small>hinge left, up</small></div>

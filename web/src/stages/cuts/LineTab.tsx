@@ -20,12 +20,12 @@ export function LineTab({ l, v }: { l: Cutting; v: CutView }) {
   return (
     <div aria-label="Line">
       <Chips label="What brings it over" value={l.choice.means} onChange={(means) => l.set({ means })} options={[{ value: 'NOTHING', words: 'own lean' }, { value: 'LEVER', words: 'lever' }, { value: 'WEDGES', words: 'wedges' }, { value: 'HAND_LINE', words: 'hand line' }, { value: 'MACHINE_LINE', words: 'machine' }]} />
-      {v.need && <p className="s">{v.need.backNm > 0 ? <>It sits back with <b className="n">{fixed(Math.ceil(v.need.backNm / 100) / 10)} kN m</b> at the 95 % side; these means overcome <b className="n">{v.need.meansNm === undefined ? 'not known' : `${fixed(v.need.meansNm / 1000)} kN m`}</b>, the hinge’s hold taken off.</> : 'It leans to the lay and needs no help.'} Wind at the limit adds {fixed(v.need.windNm / 1000)} kN m.</p>}
+      {v.need && <p className="s">{v.need.backCm > 0 ? <>Its weight sits up to <b className="n">{fixed(v.need.backCm, 0)} cm</b> behind the hinge (95 %); these means bring <b className="n">{v.need.meansCm === undefined ? 'not known' : `${fixed(v.need.meansCm, 0)} cm`}</b> over, the hinge counted.</> : 'It leans to the lay and needs no help.'} Wind at the limit is worth {fixed(v.need.windCm, 0)} cm more.</p>}
       {v.refused.map((r) => <p key={r} className="refused">{r}</p>)}
       {line && (
         <>
-          {v.line && !moving ? <p><LineWords line={l.choice} hand={l.choice.means === 'HAND_LINE'} /> <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => setMoving(true)}>Move the line</button></p>
-            : <div className="form"><LineForm line={l.choice} hand={l.choice.means === 'HAND_LINE'} set={l.set} wrong={l.wrong} />{moving && <button className="plain" style={{ padding: 0 }} onClick={() => setMoving(false)}>Done</button>}</div>}
+          {v.line && !moving ? <p><LineWords line={l.choice} hand={l.choice.means === 'HAND_LINE'} gives={v.line.available} /> <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => setMoving(true)}>Move the line</button></p>
+            : <div className="form"><LineForm line={l.choice} hand={l.choice.means === 'HAND_LINE'} set={(over) => l.set({ ...over, rig: { ...l.rig, proposed: undefined } })} wrong={l.wrong} />{moving && <button className="plain" style={{ padding: 0 }} onClick={() => setMoving(false)}>Done</button>}</div>}
           <RigForm rig={l.rig} set={l.setRig} hand={l.choice.means === 'HAND_LINE'} redirected={Boolean(l.choice.puller)} />
           {v.line && <Answer line={v.line} signal />}
         </>
@@ -39,13 +39,13 @@ export function LineTab({ l, v }: { l: Cutting; v: CutView }) {
         )}
         {v.fallback && <Answer line={v.fallback} />}
       </section>
-      <section aria-label="Side guy"><h2>Side guy <span>{v.hinge && `hinge gets ${fixed(v.hinge.designNm / 1000)} kN m from the side, holds ${fixed(v.hinge.capacityNm / 1000)}`}</span></h2>
+      <section aria-label="Side guy"><h2>Side guy <span>{v.hinge?.sidePercent !== undefined && `the side lean takes ${fixed(v.hinge.sidePercent, 0)} % of the hinge`}</span></h2>
         {s.guyAnchor ? (
           <>
             <div className="form"><div className="two"><Stepper label="Guy" unit="m up" value={s.guyHeightM ?? null} onChange={(h) => l.setSupport({ guyHeightM: h ?? undefined })} step={1} digits={1} wrong={l.wrong('guyHeightM')} /></div>
               <Chips label="Rope of the guy" value={s.guyRopeId ?? ''} onChange={(id) => l.setSupport({ guyRopeId: id || undefined })} options={[...ropes.map((r) => ({ value: r.id, words: r.name })), { value: '', words: 'not chosen' }]} /></div>
             {v.guy ? (
-              <p>It gets <b className="n">{fixed(v.guy.tensionN / 1000)} kN</b>, up, and may take up to <b className="n">{fixed(v.guy.holdsNm / 1000)} kN m</b> off the hinge, down. Its length changes by {Object.entries(v.guy.changeM).map(([deg, m]) => `${m >= 0 ? '+' : ''}${fixed(m, 2)} m at ${deg}°`).join(', ')} of the fall.{v.guy.warnings.length > 0 && <b> {v.guy.warnings.join('; ')}.</b>}</p>
+              <p>It gets <b className="n">{v.guy.tension}</b>, up, and takes <b className="n">{fixed(v.guy.takesPercent, 0)} %</b> of the side lean off the hinge, down. Its length changes by {Object.entries(v.guy.changeM).map(([deg, m]) => `${m >= 0 ? '+' : ''}${fixed(m, 2)} m at ${deg}°`).join(', ')} of the fall.{v.guy.warnings.length > 0 && <b> {v.guy.warnings.join('; ')}.</b>}</p>
             ) : <p className="refused">From there it cannot hold the side lean: a guy only pulls toward its anchor.</p>}
             <button className="plain" style={{ padding: 0, marginRight: 14, fontWeight: 700 }} onClick={() => pick('Tap the anchor of the guy', (a) => l.setSupport({ guyAnchor: a }))}>Anchor it elsewhere</button>
             <button className="plain" style={{ padding: 0 }} onClick={() => l.setSupport({ guyAnchor: undefined, guyHeightM: undefined })}>No guy</button>
@@ -89,15 +89,15 @@ function RigForm({ rig, set, hand, redirected }: { rig: RigChoice; set: (r: Part
 function Answer({ line, signal = false }: { line: NonNullable<CutView['line']>; signal?: boolean }) {
   return (
     <>
-      <h2><b style={{ display: 'inline-flex', gap: 8, alignItems: 'center' }}><Mark kind={line.enough ? 'ready' : 'STOP'} />{line.enough ? 'Enough' : 'Not enough'}</b> <span>{line.kind}, reserve in</span></h2>
+      <h2><b style={{ display: 'inline-flex', gap: 8, alignItems: 'center' }}><Mark kind={line.enough ? 'ready' : 'STOP'} />{line.enough ? 'Enough' : 'Not enough'}</b> <span>{line.kind}, half as much again counted</span></h2>
       <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 14 }}>
-        <Gauge need={line.stillN / 1000} have={(line.availableN ?? 0) / 1000} unit="kN" words="still air, up / what pull and rope give, down" />
-        <Gauge need={line.atLimitN / 1000} have={(line.availableN ?? 0) / 1000} unit="kN" words={`wind against it at ${fixed(line.gustMs, 0)} m/s, where work stops`} />
+        <Gauge of={line.still} words="still air, up / what pull and rope give, down" />
+        <Gauge of={line.atLimit} words={`wind against it at ${fixed(line.gustMs, 0)} m/s, where work stops`} />
       </div>
       <ul className="checks" aria-label="Kit checks">{line.checks.map((c) => <li key={c.key}><Mark kind={c.ok === undefined ? 'CAUTION' : c.ok ? 'ready' : 'STOP'} size={18} /><span>{c.words}{c.ok === undefined ? '; not checked' : ''}</span></li>)}</ul>
-      <p>The line rises at <b className="n">{fixed(line.angleDeg, 0)}°</b>, its arm is <b className="n">{fixed(line.armM)} m</b>. It must travel <b className="n">{fixed(line.travelTieM)} m</b> at the tie, <b className="n">{fixed(line.travelHaulM)} m</b> at the hauling end, up.{line.people !== undefined && <> It takes <b className="n">{line.people}</b> people straight.</>}{Math.abs(line.sideNm) > 100 && <> Off the lay it puts {fixed(Math.abs(line.sideNm) / 1000)} kN m on the hinge, to the {line.sideNm > 0 ? 'right' : 'left'}.</>}</p>
-      {signal && <p>Pretension <b className="n">{fixed(line.pretensionN / 1000)} kN</b>: tested by eye, the tips move a little and the line is straight; once the kerf is open it opens a hair. No tell, no go.</p>}
-      <p className="s">Whoever pulls by hand stands {fixed(line.personDistM, 0)} m away or round a block; nobody beside the line, none in its bight. The anchor is taken as level with the hinge. Shock is not covered: no jerking.</p>
+      <p>The line rises at <b className="n">{fixed(line.angleDeg, 0)}°</b>, its arm is <b className="n">{fixed(line.armM)} m</b>. It must travel <b className="n">{fixed(line.travelTieM)} m</b> at the tie, <b className="n">{fixed(line.travelHaulM)} m</b> at the hauling end, up.{line.people !== undefined && <> It takes <b className="n">{line.people}</b> people straight.</>}{line.sideDeg !== 0 && <> Off the lay it pulls like a side lean of {fixed(Math.abs(line.sideDeg))}° to the {line.sideDeg > 0 ? 'right' : 'left'}.</>}</p>
+      {signal && <p>Pretension <b className="n">{line.pretension}</b>: tested by eye, the tips move a little and the line is straight; once the kerf is open it opens a hair. No tell, no go.</p>}
+      <p className="s">Whoever pulls by hand stands {fixed(line.personDistM, 0)} m away or round a block; nobody beside the line, none in its bight. The ground’s fall to the anchor is counted. Shock is not covered: no jerking.</p>
       {signal && <ul className="checks" aria-label="Signal">{line.signal.map((w) => <li key={w}><span>{w}.</span></li>)}</ul>}
     </>
   );

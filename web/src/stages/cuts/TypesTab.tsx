@@ -16,14 +16,14 @@ export function TypesTab({ l, v }: { l: Cutting; v: CutView }) {
             <button className="row" aria-current={on} onClick={() => l.set({ school: t.school })}>
               <Profile face={t.faceDeg} depth={t.depthM} hinge={t.hingeM} step={t.stepM} d={v.card.dAlongM} below={t.school === 'HUMBOLDT'} />
               <span style={{ flex: 1 }}><b>{t.words}</b>{t.house && <small> house’s</small>}<br /><small>{fixed(t.faceDeg, 0)}°, {size(t.depthM)} deep, hinge {size(t.hingeM)} × {size(t.hingeLengthM)}</small></span>
-              <span className="r n"><b>{t.use === undefined ? '–' : `${Math.ceil(t.use * 100)} %`}</b><br /><small>side use</small></span>
+              <span className="r n"><b>{t.sidePercent === undefined ? '–' : `${fixed(t.sidePercent, 0)} %`}</b><br /><small>to the side</small></span>
               <Mark kind={t.contradictions.length > 0 ? 'CAUTION' : 'ready'} />
             </button>
             {t.contradictions.map((x) => <p key={x} style={{ padding: '0 8px 4px', fontWeight: 700 }}>{x}.</p>)}
             {on && (
               <div className="s" style={{ padding: '0 8px 8px' }} aria-label={`About ${t.words}`}>
                 <p><b>First</b> {t.firstCut}.{t.stepM > 0 ? ` Back cut ${size(t.stepM)} above the floor.` : ' Back cut level with the floor.'}{t.bored ? '' : ' Too small to bore.'}</p>
-                <p><b>Closing</b> {t.whenClosed}. Bending its hinge takes {fixed(t.holdNm / 1000)} kN m, up.</p>
+                <p><b>Closing</b> {t.whenClosed}. A lean of {fixed(t.bendsDeg)}° bends its hinge over, up.</p>
                 <p><b>Good for</b> {t.goodFor}.</p>
                 <p><b>Where people disagree</b> {t.disagree}.</p>
               </div>

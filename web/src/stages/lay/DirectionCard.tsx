@@ -1,16 +1,16 @@
 import type { Schemas } from '../../api/client';
 import { DIAL_WORDS } from '../../figures/DialFigure';
-import { azimuth, fixed } from '../../units/format';
+import { azimuth } from '../../units/format';
 
 /** What the dial says of one direction: its blocks, what it takes first, its costs part by part. */
 export function Judged({ d }: { d: Schemas['Direction'] }) {
-  const state = d.state === 'OPEN_WITH_PULL' && d.pullN > 0 ? `open with at least ${fixed(d.pullN / 1000)} kN` : DIAL_WORDS[d.state];
+  const state = d.state === 'OPEN_WITH_PULL' && d.pull ? `open with at least ${d.pull}` : DIAL_WORDS[d.state];
   return (
     <>
       <b className="n">{azimuth(d.deg)}°</b> <b>{state}</b>
       {d.against.length > 0 && <p>{d.against.join('; ')}</p>}
       {d.first.length > 0 && <p>First: {d.first.join('; ')}</p>}
-      <p className="s">{d.costs.length > 0 ? `Costs ${d.costs.map((c) => `${c.part} ${c.points}`).join(', ')} of 100` : 'Costs nothing'}; score {d.score}</p>
+      <p className="s">{d.costs.length > 0 ? `Against it, most first: ${d.costs.join(', ')}` : 'Nothing speaks against it'}</p>
     </>
   );
 }

@@ -46,15 +46,15 @@ export default function LayPanel({ job, go }: PanelProps) {
         <div className="chips" role="group" aria-label="Stems">{stems.filter((s) => !s.toBeKept).map((s) => <button key={s.id} aria-pressed={s.id === tools.stem} onClick={() => tools.selectStem(s.id)}>{s.label}</button>)}</div>
         {l.stem?.toBeKept && <p className="empty">{l.stem.label} is to be kept; it gets no lay.</p>}
         {l.stem && l.stem.notKnown.length > 0 && (
-          <div className="refused">{l.stem.label}: {l.stem.notKnown.join(', ')} not known. No direction is scored and no reach is guessed.
+          <div className="refused">{l.stem.label}: {l.stem.notKnown.join(', ')} not known. No direction is judged and no reach is guessed.
             <br /><button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => go('stems')}>Measure {l.stem.notKnown[0]} of {l.stem.label} →</button></div>
         )}
         {v && l.stem && (
           <>
-            <h1>{v.stem} {l.stem.commonName} <small>{fixed(v.massHighKg / 1000, 2)} t, high side</small></h1>
+            <h1>{v.stem} {l.stem.commonName} <small>plan for {fixed(v.massHighKg / 1000, 2)} t</small></h1>
             <div style={{ display: 'flex', gap: 16, alignItems: 'center' }}>
               <span className="hero" style={{ color: 'var(--lay)' }} data-testid="lay">{azimuth(v.layDeg)}°</span>
-              <span><b>Lay</b> {v.controlProven ? <span className="s">spread ±{fixed(1.96 * (v.sigmaDeg ?? 0))}° (95 %), drifts {fixed(Math.abs(v.biasDeg ?? 0))}° {(v.biasDeg ?? 0) >= 0 ? 'right' : 'left'}; side lean uses {Math.ceil(100 * (v.sideUse ?? 0))} % of the hinge</span> : <b style={{ color: 'var(--keep)' }}>not proven: whole circle</b>}</span>
+              <span><b>Lay</b> {v.controlProven ? <span className="s">spread ±{fixed(1.96 * (v.sigmaDeg ?? 0))}° (95 %), drifts {fixed(Math.abs(v.biasDeg ?? 0))}° {(v.biasDeg ?? 0) >= 0 ? 'right' : 'left'}; the side lean takes {v.sidePercent} % of the hinge</span> : <b style={{ color: 'var(--keep)' }}>control not proven: it may go any way</b>}</span>
             </div>
             <div className="step4">{[-10, -1, 1, 10].map((d) => <button key={d} onClick={() => turn(d)} aria-label={`turn ${d} degrees`}>{d > 0 ? '+' : '−'}{Math.abs(d)}°</button>)}</div>
             <div className="figs">
@@ -75,7 +75,7 @@ export default function LayPanel({ job, go }: PanelProps) {
             )}
             <div style={{ marginTop: 10 }}>
               <Tabs label="Parts of the lay" value={tab} onChange={setTab} tabs={[
-                { value: 'lay', words: 'Lay' }, { value: 'reach', words: 'Reach', mark: blocking.length > 0 }, { value: 'ways', words: 'Ways out', mark: v.tooSlow || v.ways.some((w) => !w.open) },
+                { value: 'lay', words: 'Lay' }, { value: 'reach', words: 'Reach', mark: blocking.length > 0 }, { value: 'ways', words: 'Ways out', mark: v.away !== 'CLEAR' && v.away !== 'LEFT_BEFORE' },
                 { value: 'rehearse', words: 'Rehearse' }, { value: 'rests', words: 'Rests on', mark: Boolean(old) },
               ]} />
             </div>

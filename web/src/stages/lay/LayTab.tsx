@@ -17,23 +17,23 @@ export function LayTab({ job, l, v, leader }: Props) {
   const judged = l.dial?.lays.find((d) => d.deg === Math.round(v.layDeg) % 360);
   return (
     <>
-      <h2 style={{ marginTop: 0, borderTop: 0 }}>What brings it over <span>{v.neededN !== undefined && v.neededN > 0 ? `needs ${fixed(v.neededN / 1000)} kN in the line, reserve in` : ''}</span></h2>
+      <h2 style={{ marginTop: 0, borderTop: 0 }}>What brings it over <span>{v.neededWords ? `needs ${v.neededWords}` : ''}</span></h2>
       <Chips label="" value={l.choice.means} onChange={(means) => l.set({ means })} options={[{ value: 'NOTHING', words: 'own lean' }, { value: 'LEVER', words: 'lever' }, { value: 'WEDGES', words: 'wedges' }, { value: 'HAND_LINE', words: 'hand line' }, { value: 'MACHINE_LINE', words: 'machine' }]} />
-      {line && <Line choice={l.choice} set={l.set} wrong={(field) => l.layFaults.find((f) => f.field === field)?.message} />}
+      {line && <Line choice={l.choice} gives={v.givesWords} set={(over) => l.set({ ...over, rig: { ...(l.choice.rig ?? {}), proposed: undefined } })} wrong={(field) => l.layFaults.find((f) => f.field === field)?.message} />}
       {l.dial && <Windows dial={l.dial} turnTo={(deg) => l.set({ layDeg: deg })} layDeg={v.layDeg} />}
       {judged && <div aria-label="This lay judged"><h2>This lay <span>as the dial judges it</span></h2><Judged d={judged} /></div>}
       <Aim job={job} l={l} v={v} leader={leader} />
-      {v.standsGustMs !== undefined && <p className="s">Hinge and means stand gusts of <b className="n">{fixed(v.standsGustMs)} m/s</b> from the worst side, rounded down; the wind is not in the other numbers.</p>}
+      {v.standsGustMs !== undefined && <p className="s">Hinge and means stand gusts of <b className="n">{fixed(v.standsGustMs, 0)} m/s</b> from the worst side, rounded down; the crew is told to stop at this or the job’s limit, whichever is less.</p>}
     </>
   );
 }
 
 /** Where the line is tied and where the pull comes from; said in one line until it is to be changed. */
-function Line({ choice, set, wrong }: { choice: Choice; set: (c: Partial<Choice>) => void; wrong: (field: string) => string | undefined }) {
+function Line({ choice, gives, set, wrong }: { choice: Choice; gives?: string; set: (c: Partial<Choice>) => void; wrong: (field: string) => string | undefined }) {
   const hand = choice.means === 'HAND_LINE';
   const known = choice.ropeHeightM !== undefined && (choice.anchorDistM !== undefined || choice.stand !== undefined) && (hand || choice.pullN !== undefined);
   const [open, setOpen] = useState(false);
-  if (known && !open) return <p><LineWords line={choice} hand={hand} /> <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => setOpen(true)}>Change the line</button></p>;
+  if (known && !open) return <p><LineWords line={choice} hand={hand} gives={gives} /> <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => setOpen(true)}>Change the line</button></p>;
   return <div className="form"><LineForm line={choice} hand={hand} set={set} wrong={wrong} />{known && <button className="plain" style={{ padding: 0 }} onClick={() => setOpen(false)}>Done</button>}</div>;
 }
 
@@ -57,7 +57,7 @@ function Windows({ dial, turnTo, layDeg }: { dial: Schemas['DialView']; turnTo: 
         ))}
       </ul>
       {dial.picks.length === 0 && <p className="s">Only with a guy at the side; nothing is free of it.</p>}
-      <p className="s">Tap a direction of the dial for its blocks and costs.</p>
+      <p className="s">Tap a direction of the dial for what blocks it and what speaks against it.</p>
     </div>
   );
 }
@@ -84,7 +84,7 @@ function Aim({ job, l, v, leader }: Props) {
       {v.aim && <p>It drifts: to lie on {azimuth(v.layDeg)}° sight <b className="n">{fixed(v.aim.aimDeg)}°</b>, {fixed(v.aim.correctDeg)}° to the {v.aim.side}. <small>Offered, never applied by itself.</small></p>}
       <div className="form"><div className="two">
         <label>Lay (°)<InputNumber aria-label="Lay in degrees" min={0} max={359.9} value={Math.round(v.layDeg * 10) / 10} controls={false} style={{ width: '100%' }} onChange={(d) => typeof d === 'number' && l.set({ layDeg: d })} /></label>
-        <label>Who gunns and cuts
+        <label>Who sights and cuts
           <select aria-label="Skill" value={l.choice.skill ?? 'TRAINED'} onChange={(e) => l.set({ skill: e.target.value as Choice['skill'] })} style={{ minHeight: 46, font: 'inherit', border: '1px solid var(--mute)', background: '#fff' }}>
             <option value="NOVICE">novice</option><option value="TRAINED">trained</option><option value="EXPERIENCED">experienced</option>
           </select>

@@ -8,8 +8,8 @@ export type LineAt = { ropeHeightM?: number; anchorDistM?: number; pullN?: numbe
 
 const at = (s?: Spot) => (s ? `${fixed(s.eastM)} m east, ${fixed(s.northM)} m north` : '');
 
-export function LineWords({ line, hand }: { line: LineAt; hand: boolean }) {
-  return <>Tied <b className="n">{line.ropeHeightM ?? '?'} m</b> up, pulls <From line={line} />{hand ? ', by hand' : line.pullN !== undefined && <>, <b className="n">{fixed(line.pullN / 1000)} kN</b></>}.</>;
+export function LineWords({ line, hand, gives }: { line: LineAt & { rig?: { proposed?: boolean } }; hand: boolean; gives?: string }) {
+  return <>{line.rig?.proposed && <b>Proposed: </b>}Tied <b className="n">{line.ropeHeightM ?? '?'} m</b> up, pulls <From line={line} />{hand && ', by hand'}{gives && <>, gives <b className="n">{gives}</b></>}.{line.rig?.proposed && ' Look at tie and anchor on site.'}</>;
 }
 
 function From({ line }: { line: LineAt }) {

@@ -5,7 +5,8 @@ import { useAct } from '../../api/job';
 import type { Stage } from '../../app/stages';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
-import { fixed } from '../../units/format';
+import { azimuth, fixed } from '../../units/format';
+import { BelowForm } from './BelowForm';
 import type { Turning } from './useLay';
 
 type Props = { job: string; l: Turning; v: Schemas['LayView']; leader: boolean; go: (s: Stage) => void };
@@ -26,11 +27,18 @@ export function ReachTab({ job, l, v, leader, go }: Props) {
 
       <h2>Keep-out ring <span>the worse decides: {v.ring.decides}</span></h2>
       <table aria-label="Ring"><tbody>
-        <tr><td>practice, tree lengths kept clear</td><td className="r n">{fixed(v.ring.practiceM)} m</td></tr>
-        <tr><td>mechanics: reach, throw, slide{v.slideM === undefined ? ' (may slide on downhill without end)' : ` ${fixed(v.slideM)} m`}</td><td className="r n">{fixed(v.ring.mechanicsM)} m</td></tr>
+        <tr><td>practice, tree lengths kept clear</td><td className="r n">{fixed(v.ring.practiceM, 0)} m</td></tr>
+        <tr><td>mechanics: reach, throw, slide{v.slideM !== undefined && ` ${fixed(v.slideM)} m`}</td><td className="r n">{v.ring.mechanicsM === undefined ? 'no end downhill' : `${fixed(v.ring.mechanicsM, 0)} m`}</td></tr>
+        <tr><td><b>kept clear</b>{v.ring.open && <><br /><small>open downhill, {azimuth(v.ring.open.fromDeg)}° to {azimuth(v.ring.open.toDeg)}°: nothing holds it there</small></>}</td><td className="r n"><b>{fixed(v.exclusionM, 0)} m</b></td></tr>
         <tr><td>crown’s swath to each side of the stem</td><td className="r n">{fixed(v.swathHalfM)} m</td></tr>
         <tr><td>butt zone</td><td className="r n">{fixed(v.buttZoneM)} m</td></tr>
       </tbody></table>
+      {v.ring.open && (
+        <section aria-label="Below the stem">
+          <p className="refused">It may roll or run downhill without end. Below must be empty to the first thing that holds.</p>
+          {leader && <BelowForm key={l.stem?.id} choice={l.choice} set={l.set} />}
+        </section>
+      )}
 
       <h2>Emptied, closed or guarded <span>{v.occupied.filter((o) => !o.done).length} of {v.occupied.length} not done</span></h2>
       {v.occupied.length === 0 ? <p className="s">No house, path or pen in the ring.</p> : (

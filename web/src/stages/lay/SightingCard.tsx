@@ -1,7 +1,7 @@
 import type { Schemas } from '../../api/client';
 import { azimuth, fixed } from '../../units/format';
 
-/** What the one who gunns holds in the hand. */
+/** What the one who sights the notch holds in the hand. */
 export function SightingCard({ v, close }: { v: Schemas['LayView']; close: () => void }) {
   return (
     <div className="sheet" role="dialog" aria-label="Sighting card">

@@ -1,10 +1,13 @@
 import { api, type Schemas } from '../../api/client';
 import { useAct, useStems } from '../../api/job';
 import { Chips } from '../../app/Stepper';
-import { Mark } from '../../figures/Mark';
+import { Mark, type MarkKind } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
 import { azimuth, fixed, mm } from '../../units/format';
 import type { Turning } from './useLay';
+
+/** The mark of his main way says what the finding says. */
+const AWAY: Record<Schemas['LayView']['away'], MarkKind> = { CLEAR: 'ready', LEFT_BEFORE: 'ready', NOT_KNOWN: 'CAUTION', WITHIN: 'CAUTION', TOO_NEAR: 'STOP' };
 
 type Props = { job: string; l: Turning; v: Schemas['LayView']; leader: boolean };
 
@@ -16,7 +19,7 @@ export function WaysTab({ job, l, v, leader }: Props) {
   const clear = (side: Schemas['WayView']['side'], done: boolean) => void act(api.PUT('/api/jobs/{job}/stems/{stem}/lay/clearing', { params: { path: { job, stem: l.stem!.id } }, body: { side, done } }));
   const strap = v.strap;
   const line = l.choice.means.endsWith('LINE');
-  const atPull = line && l.choice.clock === 'AT_PULL';
+  const atPull = line && (l.choice.clock ?? 'AT_PULL') === 'AT_PULL';
   return (
     <>
       <h2 style={{ marginTop: 0, borderTop: 0 }}>Ways out <span>down in {v.fallFastS === undefined ? 'not known' : `${fixed(v.fallFastS)} s, rounded down`}</span></h2>
@@ -24,14 +27,17 @@ export function WaysTab({ job, l, v, leader }: Props) {
         {v.ways.map((w) => (
           <tr key={w.name}><td><b style={{ color: 'var(--esc)' }}>{w.name}</b> {w.side.toLowerCase()}{w.best && ', main'}</td>
             <td>{w.open ? <><span className="n">{azimuth(w.azimuthDeg ?? 0)}°, {fixed(w.lengthM ?? 0)} m</span>{w.path.length > 2 && ' with a bend'}<br /><small>{Math.abs(w.slopeUpDeg ?? 0) < 0.5 ? 'level' : `${fixed(Math.abs(w.slopeUpDeg ?? 0), 0)}° ${(w.slopeUpDeg ?? 0) > 0 ? 'up' : 'down'}`}, {w.ground}, walks {fixed(w.walkS ?? 0)} s</small></> : <b>blocked: {w.blockedBy.join(', ')}</b>}</td>
-            <td className="r n">{w.open && (w.marginS === undefined ? 'not known' : w.marginS >= 0 ? `${fixed(w.marginS)} s spare` : `${fixed(-w.marginS)} s late`)}</td>
-            <td><Mark size={18} kind={!w.open ? 'CAUTION' : (w.marginS ?? -1) >= 0 ? 'ready' : 'NOTE'} /></td></tr>
+            <td className="r n">{w.open && (v.away === 'LEFT_BEFORE' ? 'left before' : w.marginS === undefined ? 'not known' : w.marginS >= 0 ? `${fixed(w.marginS)} s spare` : `${fixed(-w.marginS)} s late`)}</td>
+            <td><Mark size={18} kind={!w.open ? 'CAUTION' : w.best ? AWAY[v.away] : 'NOTE'} /></td></tr>
         ))}
       </tbody></table>
       {v.waysDiffer && <p className="s">{v.waysDiffer}.</p>}
       <p className="s">Never to the fall side, square to the stem or straight behind: the shaded sectors.</p>
-      {v.reachedM !== undefined && <p aria-label="Reached">When it lands the cutter has walked <b className="n">{fixed(v.reachedM)} m</b> on the better way{v.reachedIfClearedM !== undefined && v.reachedIfClearedM > v.reachedM ? <>, cleared <b className="n">{fixed(v.reachedIfClearedM)} m</b></> : ''}; 3 m are to be covered.</p>}
-      {v.tooSlow && !atPull && <p className="refused">Too slow. {[v.reachedIfClearedM !== undefined && v.reachedIfClearedM >= 3 && 'Clearing the way does it', strap?.holds && line && 'a pull after he has left does it', 'another lay may'].filter(Boolean).join('; ')}.</p>}
+      {v.reachedM !== undefined && <p aria-label="Reached">When it lands the cutter has walked <b className="n">{fixed(v.reachedM)} m</b> on the better way{v.reachedIfClearedM !== undefined && v.reachedIfClearedM > v.reachedM ? <>, cleared <b className="n">{fixed(v.reachedIfClearedM)} m</b></> : ''}; clear of butt and crown at <b className="n">{fixed(v.clearM)} m</b>.</p>}
+      {v.away === 'LEFT_BEFORE' && <p role="status" aria-label="Away">He is away before the pull is given; no time runs against him.</p>}
+      {v.away === 'NOT_KNOWN' && <p role="status" aria-label="Away">How far he gets is not known: lean, line or a way out is missing.</p>}
+      {v.away === 'WITHIN' && <p role="status" aria-label="Away" style={{ borderLeft: '6px solid var(--drop)', paddingLeft: 10 }}>Not clear of it yet when it lands. What helps: {v.timeHelps.join('; ')}.</p>}
+      {v.away === 'TOO_NEAR' && <p role="status" aria-label="Away" className="refused">He gets less than {fixed(v.leastAwayM)} m away. What helps: {v.timeHelps.join('; ')}.</p>}
 
       <h2>Clear first <span>{v.ways.filter((w) => w.clearedBy !== undefined).length} of {v.ways.filter((w) => w.open).length} done</span></h2>
       {!l.saved && <p className="s">Save the lay first (Z); clearing is kept for the lay it was done for.</p>}
@@ -47,9 +53,9 @@ export function WaysTab({ job, l, v, leader }: Props) {
       {line && (
         <>
           <h2>When his time begins</h2>
-          <Chips label="" value={l.choice.clock ?? 'AT_MOVEMENT'} onChange={(clock) => l.set({ clock })} options={[{ value: 'AT_MOVEMENT', words: 'first movement' }, { value: 'AT_PULL', words: 'pull after he left' }]} />
-          {(atPull || v.tooSlow) && (strap
-            ? <p className={strap.holds ? 's' : 'refused'}>{atPull && 'He is away before the pull is given; the times above do not count then. '}The strap holds {strap.ratio === undefined ? 'whatever leans on it' : `${fixed(strap.ratio)} times what the lean asks`} (2 are needed){strap.holds ? '' : strap.neededM !== undefined ? `; ${mm(strap.neededM)} mm would` : '; no thickness would'}.</p>
+          <Chips label="" value={l.choice.clock ?? 'AT_PULL'} onChange={(clock) => l.set({ clock })} options={[{ value: 'AT_MOVEMENT', words: 'first movement' }, { value: 'AT_PULL', words: 'pull after he left' }]} />
+          {atPull && (strap
+            ? <p className={strap.holds ? 's' : 'refused'}>The strap holds {strap.ratio === undefined ? 'whatever leans on it' : `${fixed(strap.ratio)} times what the lean asks`} (2 are needed){strap.holds ? '' : strap.neededM !== undefined ? `; ${mm(strap.neededM)} mm would` : '; no thickness would'}.</p>
             : <p className="s">No strap here: the lean is not known or the stem is too small to bore.</p>)}
         </>
       )}

@@ -23,6 +23,7 @@ export default function RunPanel({ job, go }: PanelProps) {
     <>
       <div className="body">
         <h1>{step ? `Step ${step.turn} of ${r.stepsInAll}: ${step.title}` : r.stepsInAll ? 'All steps are done' : 'No step planned'} <small>{r.briefing ? `briefing ${r.briefing}` : 'not briefed'}</small></h1>
+        {step && r.gustLimitMs !== undefined && <p className="s">Hold at gusts of <b className="n">{r.gustLimitMs} m/s</b>: the strictest of house, job and what this stem’s hinge and line stand.</p>}
         {held && <p className="hero" style={{ color: 'var(--keep)', margin: '8px 0' }}>HOLD</p>}
         {r.going && <p className="hero" style={{ color: 'var(--ok)', margin: '8px 0' }}>GO</p>}
         {step && (
@@ -33,7 +34,8 @@ export default function RunPanel({ job, go }: PanelProps) {
             <ul className="list" aria-label="Protections">
               <li style={{ display: 'flex', gap: 10, alignItems: 'center', minHeight: 44 }}><Mark kind={r.signalTriedAt ? 'ready' : 'none'} /><b style={{ flex: 1 }}>Stop signal tried, whistle and arm</b>{leader && !r.signalTriedAt ? <button className="plain" onClick={() => void act(api.POST('/api/jobs/{job}/run/signal-tried', path))}>Tried, answered</button> : <span className="n">{r.signalTriedAt && clock(r.signalTriedAt)}</span>}</li>
               {r.protections.map((p) => (
-                <li key={p.featureId} style={{ display: 'flex', gap: 10, alignItems: 'center', minHeight: 44 }}><Mark kind={p.done ? 'ready' : 'none'} /><b>{p.name}</b><span style={{ flex: 1 }} className="s">{p.words}, {p.by || 'nobody named'}</span>
+                <li key={p.featureId} style={{ display: 'flex', gap: 10, alignItems: 'center', minHeight: 44 }}><Mark kind={p.done && !p.askAgain ? 'ready' : 'none'} /><b>{p.name}</b><span style={{ flex: 1 }} className="s">{p.words}, {p.by || 'nobody named'}{p.askAgain && <b>, still so?</b>}</span>
+                  {p.askAgain && <button className="plain" aria-label={`${p.name} still so`} onClick={() => void act(api.POST('/api/jobs/{job}/run/protections/{feature}', { params: { path: { job, feature: p.featureId } }, body: { done: true } }))}>Still so</button>}
                   <button className="plain" aria-label={`${p.name} ${p.done ? 'not done' : 'done'}`} onClick={() => void act(api.POST('/api/jobs/{job}/run/protections/{feature}', { params: { path: { job, feature: p.featureId } }, body: { done: !p.done } }))}>{p.done ? 'Undo' : 'Done'}</button></li>
               ))}
             </ul>

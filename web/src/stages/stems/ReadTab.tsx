@@ -28,7 +28,8 @@ export function ReadTab({ job, stem, leader, look }: { job: string; stem: Stem; 
         {stem.mass && <tr><td>at the cut, 0.3 m<br /><small>from the taper of the stem</small></td><td className="r n">{length(stem.mass.dCutM, 2)}</td></tr>}
         {stem.mass && <tr><td>stem and crown<br /><small>±{fixed(stem.mass.sigmaRel * 100, 0)} %, crown by its form</small></td><td className="r n">{fixed(stem.mass.stemKg / 1000, 2)} + {fixed(stem.mass.crownKg / 1000, 2)} t</td></tr>}
         {stem.crownRadius && <tr><td>crown radius<br /><small>{stem.crownRadius.how}; counted {length(stem.crownRadius.high)}</small></td><td className="r n">{length(stem.crownRadius.value)} ±{length(stem.crownRadius.sigma)}</td></tr>}
-        {stem.crownOffset && <tr><td>middle of the crown<br /><small>from its radii</small></td><td className="r n">{length(stem.crownOffset.offsetM, 2)} ±{length(stem.crownOffset.sigmaM, 2)} to {azimuth(stem.crownOffset.azimuthDeg)}°</td></tr>}
+        {stem.crownOffset && <tr><td>middle of the crown<br /><small>from its radii</small></td><td className="r n">{length(stem.crownOffset.offsetM, 2)} ±{length(stem.crownOffset.sigmaM, 2)}{stem.crownOffset.azimuthDeg === undefined ? ', centred' : ` to ${azimuth(stem.crownOffset.azimuthDeg)}°`}</td></tr>}
+        {stem.outline && <tr><td>crown begins<br /><small>{stem.outline.crownAssumed ? 'assumed half way up; measure its base' : 'measured'}</small></td><td className="r n">{length(stem.outline.crownFromM)}</td></tr>}
         {stem.heave && <tr><td>root plate lifted</td><td className="r n">{length(stem.heave.value, 2)} ±{length(stem.heave.sigma, 2)}</td></tr>}
       </tbody></table>
       <Sightings job={job} stem={stem} leader={leader} />
@@ -59,15 +60,14 @@ function Leaning({ job, stem }: { job: string; stem: Stem }) {
   });
   const l = q.data;
   if (!l) return null;
-  const kNm = (v: number) => `${fixed(Math.abs(v) / 1000)}`;
   return (
     <section aria-label="Leaning">
       <h2>Its pull <span>{fixed(l.effectiveLeanDeg)}°{l.towardDeg !== undefined && ` to ${azimuth(l.towardDeg)}°`}, crown and load counted</span></h2>
       <div className="form"><Stepper label="Looked at along" unit="°" value={toward} onChange={(v) => setToward(v === null ? null : ((v % 360) + 360) % 360)} step={15} digits={0} /></div>
       <table><tbody>
-        <tr><td>{l.forwardNm >= 0 ? 'forward' : 'backward'}</td><td className="r n"><b>{kNm(l.forwardNm)}</b> ±{kNm(l.sigmaForwardNm)} kN m</td></tr>
-        <tr><td>{l.sideRightNm >= 0 ? 'to the right' : 'to the left'}</td><td className="r n"><b>{kNm(l.sideRightNm)}</b> ±{kNm(l.sigmaSideNm)} kN m</td></tr>
-        <tr><td>wind at its limit, from any side</td><td className="r n">{fixed(Math.ceil(l.windNm / 100) / 10)} kN m more</td></tr>
+        <tr><td>{l.forwardDeg >= 0 ? 'forward' : 'backward'}</td><td className="r n"><b>{fixed(Math.abs(l.forwardDeg))}°</b> ±{fixed(l.sigmaForwardDeg)}°</td></tr>
+        <tr><td>{l.sideRightDeg >= 0 ? 'to the right' : 'to the left'}</td><td className="r n"><b>{fixed(Math.abs(l.sideRightDeg))}°</b> ±{fixed(l.sigmaSideDeg)}°</td></tr>
+        <tr><td>wind at its limit, from any side, is worth</td><td className="r n">{fixed(l.windDeg)}° more</td></tr>
       </tbody></table>
     </section>
   );

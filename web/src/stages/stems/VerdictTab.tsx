@@ -28,6 +28,7 @@ export function VerdictTab({ job, stem, leader }: { job: string; stem: Schemas['
           <div>
             <button className="plain" style={{ fontWeight: 700, padding: 0, textAlign: 'left', minHeight: 30 }} aria-expanded={open === w.verdict} onClick={() => setOpen(open === w.verdict ? undefined : w.verdict)}>{w.words}</button>
             {w.excluded && <><br /><small>Excluded here: {w.against.join('; ')}.</small></>}
+            {!w.excluded && w.first.length > 0 && <><br /><small><b>First: {w.first.join('; ')}.</b></small></>}
             {(open === w.verdict || (!w.excluded && !open)) && <><br /><small>At least {w.people} {w.people === 1 ? 'person' : 'people'}{w.competences.length > 0 && `: ${w.competences.join(', ')}`}.{w.missing.length > 0 && <b> Nobody here for {w.missing.join(', ')}.</b>}{w.machines !== 'none' && ` Machine: ${w.machines}.`} Room: {w.room}.</small></>}
           </div>
           {leader && chosen !== w.verdict && <button className="plain" style={{ border: '2px solid var(--mute)' }} aria-label={`choose ${w.words}`} onClick={() => choose(w.verdict)}>{w.excluded ? 'still choose' : 'choose'}</button>}

@@ -95,7 +95,7 @@ class BriefingController {
     Optional<Card> card(@PathVariable String job, @AuthenticationPrincipal SignedIn me) {
         return briefings.latest(job).map(i -> new Card(i.number(), i.plan(), i.plan().stepsOf(me.personId()).stream()
             .flatMap(s -> s.posts().stream().filter(p -> p.personId().equals(me.personId())).map(p -> post(i.plan(), s, p))).toList(),
-            Signals.ALL, Signals.stopConditions(i.plan()),
+            Signals.ALL, Signals.stopConditions(i.plan(), me.personId()),
             briefings.questions(i, me.personId()).stream().map(q -> new QuestionView(q.words(), q.choices())).toList(),
             i.number() > 1 ? briefings.between(job, i.number() - 1, i.number()) : List.of(),
             i.signed().stream().filter(s -> s.personId().equals(me.personId())).map(Briefings.Signed::at).findFirst(),

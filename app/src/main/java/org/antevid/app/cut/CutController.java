@@ -35,7 +35,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{job}/stems/{stem}/cuts")
 class CutController {
-    record OpenedRequest(@NotNull Double soundLeftM, @NotNull Double soundRightM, @NotNull Condition wood, @Size(max = 200) String note) {
+    record OpenedRequest(@NotNull(message = "say how much sound wood there is on the left, 0 for none") Double soundLeftM, @NotNull(message = "say how much sound wood there is on the right, 0 for none") Double soundRightM,
+                         @NotNull(message = "say what wood the face showed") Condition wood, @Size(max = 200) String note) {
     }
 
     /** @param uncutWidthM band left uncut, across the lay @param uncutHeightM along it */

@@ -10,12 +10,14 @@ import org.antevid.core.assist.Lever;
 import org.antevid.core.assist.SideGuy;
 import org.antevid.core.assist.Wedges;
 import org.antevid.core.card.CutPlan;
+import org.antevid.core.card.NextHelp;
 import org.antevid.core.card.Pull;
 import org.antevid.core.card.Splitting;
 import org.antevid.core.card.TypeOfCut;
 import org.antevid.core.cut.School;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.plan.CutPart;
+import org.antevid.core.quantity.Gauge;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Site;
 
@@ -30,10 +32,11 @@ record CutView(CutPart card, double cutHeightM, boolean controlProven, List<Stri
      * @param practiceM   by the type of cut
      * @param mechanicsM  for three tenths of use; empty for wood that is no hinge
      * @param taperLeftM  offered where the side lean asks for it
-     * @param holdNm      moment that bends it over
+     * @param sidePercent what the side lean takes of what it holds, 95 %, up
+     * @param guyPercent  what a guy takes of the side lean, down
+     * @param bendsDeg    forward lean that bends it over by itself, up
      */
-    record HingeView(double practiceM, Optional<Double> mechanicsM, String decides, Optional<Double> taperLeftM, Optional<Double> taperRightM, Optional<Double> use, String grade, double capacityNm, double designNm, double holdNm,
-                     double guyNm, boolean movesAlone) {
+    record HingeView(double practiceM, Optional<Double> mechanicsM, String decides, Optional<Double> taperLeftM, Optional<Double> taperRightM, Optional<Double> sidePercent, double guyPercent, double bendsDeg, boolean movesAlone) {
     }
 
     /** @param fullRatio should somebody pull in full before the release */
@@ -47,38 +50,50 @@ record CutView(CutPart card, double cutHeightM, boolean controlProven, List<Stri
     }
 
     /** @param forceInWindN each, with the wind at {@code gustMs} against them @param tipPerMmM what one millimetre of lift moves the tip */
-    record WedgesView(boolean known, String set, double liftNeededM, double liftAvailableM, double forceEachN, double forceInWindN, double gustMs, double forceCapN, double driveN, double tipPerMmM, Optional<Integer> levels, List<String> reasons, boolean enough,
-                      String next, boolean leverFits, boolean leverEnough, List<String> looseAbove) {
+    record WedgesView(boolean known, String set, Gauge lift, Gauge force, Gauge forceInWind, double gustMs, double driveN, double tipPerMmM, Optional<Integer> levels, List<String> reasons, boolean enough,
+                      List<NextView> next, boolean leverFits, boolean leverEnough, List<String> looseAbove) {
+    }
+
+    /** What comes next where the wedges are not enough. */
+    record NextView(NextHelp.Kind kind, String words, boolean enough) {
     }
 
     record CheckView(String key, String words, Optional<Boolean> ok) {
     }
 
-    record LineView(String kind, double stillN, double atLimitN, double gustMs, Optional<Double> availableN, double angleDeg, double armM, double sideNm, double handN, double advantage, Optional<Integer> people,
-                    Optional<Double> blockN, double anchorN, double minMbsN, double pretensionN, double travelTieM, double travelHaulM, double personDistM, boolean enough, List<CheckView> checks, List<String> signal) {
+    /** @param available in words, "not known" where nobody knows it @param sideDeg lean to the right that a pull off the lay stands for */
+    record LineView(String kind, Gauge still, Gauge atLimit, String available, double gustMs, double angleDeg, double armM, double sideDeg, Optional<Integer> people,
+                    String pretension, double travelTieM, double travelHaulM, double personDistM, boolean enough, List<CheckView> checks, List<String> signal) {
     }
 
-    record GuyView(double tensionN, double angleDeg, double lengthM, Map<Integer, Double> changeM, double holdsNm, double neededNm, double minMbsN, List<String> warnings) {
+    /** @param takesPercent what it takes of the side lean, down */
+    record GuyView(String tension, Map<Integer, Double> changeM, double takesPercent, List<String> warnings) {
     }
 
-    /** Backward moment at its 95 % side and what the means put against it. */
-    record NeedView(double backNm, Optional<Double> meansNm, double windNm) {
+    /** How far behind the hinge the weight sits at its 95 % side, how far the means bring it over, and what the wind at its limit adds; centimetres at the centre of gravity. */
+    record NeedView(double backCm, Optional<Double> meansCm, double windCm) {
     }
+
+    private static final double CM = 100;
+    private static final double MM = 1000;
+    /** Side use of what is no hinge at all. */
+    private static final double NOT_A_HINGE = 99;
+    private static final Gauge NOTHING = Gauge.of(0, 0, "");
 
     record OpenedView(double soundLeftM, double soundRightM, String wood, String note, String who, Instant at, boolean holds, Optional<Double> woodShare, Optional<String> result) {
     }
 
     /** One type of cut on this stem. Figures of its own rule. */
-    record TypeView(School school, String words, String firstCut, double faceDeg, double depthM, double hingeM, double hingeLengthM, double stepM, Optional<Double> use, double holdNm, boolean bored, String whenClosed, String goodFor,
+    record TypeView(School school, String words, String firstCut, double faceDeg, double depthM, double hingeM, double hingeLengthM, double stepM, Optional<Double> sidePercent, double bendsDeg, boolean bored, String whenClosed, String goodFor,
                     String disagree, List<String> contradictions, boolean house) {
     }
 
-    static CutView of(CutPlan p, CutPart.Hands hands, Site site, School house, Optional<OpenedView> opened) {
+    static CutView of(CutPlan p, CutPart.Hands hands, Site site, List<NextHelp> next, School house, Optional<OpenedView> opened) {
         LayPlan lay = p.lay();
         return new CutView(CutPart.of(p, hands), lay.choice().cutHeightM(), lay.control().proven(), lay.control().reasons(), p.card().warnings().stream().map(CutView::words).toList(), p.hinge().map(h -> hinge(p)), strap(p),
-            p.splitting().map(CutView::splitting), wedges(p), p.pull().map(l -> line(l, hands)), p.fallback().map(l -> line(l, hands)), p.refused(), p.guy().map(g -> guy(p, g)),
-            lay.row().map(r -> new NeedView(r.backHighNm(), r.capacityNm().map(c -> Rounding.down(c, -2)), Rounding.up(p.windNm(), -2))), p.heights().reasons().stream().map(r -> r.words()).toList(), p.heights().suggested(),
-            p.heights().instead(), p.reread(), opened, p.types(site).stream().map(t -> type(t, house)).toList(),
+            p.splitting().map(CutView::splitting), wedges(p, next), p.pull().map(l -> line(p, l, hands)), p.fallback().map(l -> line(p, l, hands)), p.refused(), p.guy().map(g -> guy(p, g)),
+            lay.row().map(r -> new NeedView(Rounding.up(CM * p.asOffsetM(r.backHighNm()), 0), r.capacityNm().map(c -> Rounding.down(CM * p.asOffsetM(c), 0)), Rounding.up(CM * p.asOffsetM(p.windNm()), 0))), p.heights().reasons().stream().map(r -> r.words()).toList(), p.heights().suggested(),
+            p.heights().instead(), p.reread(), opened, p.types(site).stream().map(t -> type(p, t, house)).toList(),
             lay.choice().cuts().faceOrder().words() + ": " + lay.choice().cuts().faceOrder().easier());
     }
 
@@ -88,8 +103,8 @@ record CutView(CutPart card, double cutHeightM, boolean controlProven, List<Stri
         Optional<Double> mechanics = p.mechanicsHingeM();
         boolean far = mechanics.isEmpty() || mechanics.get() > 1.5 * practice;
         String decides = mechanics.isEmpty() ? "this wood is no hinge, whatever its measure" : far ? "mechanics asks far more: a taper, a guy or another lay, not a thicker hinge" : mechanics.get() > practice ? "mechanics decides: taper it" : "practice decides";
-        return new HingeView(practice, mechanics, decides, p.taper().map(t -> t.leftM()), p.taper().map(t -> t.rightM()), p.lay().row().map(r -> r.use()).filter(u -> u < 99), h.grade().key().replace('_', ' '),
-            Rounding.down(h.capacityNm(), -2), Rounding.up(h.designNm(), -2), Rounding.up(h.forwardHoldNm(), -2), p.lay().row().map(r -> Rounding.down(r.guyNm(), -2)).orElse(0.0), h.movesAlone());
+        return new HingeView(practice, mechanics, decides, p.taper().map(t -> t.leftM()), p.taper().map(t -> t.rightM()), p.lay().row().map(r -> r.use()).filter(u -> u < NOT_A_HINGE).map(u -> Rounding.up(CM * u, 0)),
+            guyPercent(p), Rounding.up(p.bendsDeg().orElseThrow(), 1), h.movesAlone());
     }
 
     private static Optional<StrapCardView> strap(CutPlan p) {
@@ -103,20 +118,27 @@ record CutView(CutPart card, double cutHeightM, boolean controlProven, List<Stri
             s.changes().stream().map(c -> new ChangeView(c.words(), c.level().map(l -> l.key()))).toList(), s.likely());
     }
 
-    private static WedgesView wedges(CutPlan p) {
+    private static double guyPercent(CutPlan p) {
+        return p.lay().row().map(r -> r.guyNm() > 0 ? Rounding.down(CM * Math.min(1, r.guyNm() / r.hold().designNm()), 0) : 0).orElse(0.0);
+    }
+
+    private static WedgesView wedges(CutPlan p, List<NextHelp> next) {
         Wedges.Set set = p.lay().choice().support().wedges();
         String name = set.name() + (set.stack() > 1 ? ", two on top of each other" : "") + ", " + set.beside() + " side by side";
         if (p.wedges().isEmpty()) {
-            return new WedgesView(false, name, 0, 0, 0, 0, 0, Wedges.FORCE_CAP_N, 0, 0, Optional.empty(), List.of(), false, "the lean is not known", false, false, p.looseAbove());
+            return new WedgesView(false, name, NOTHING, NOTHING, NOTHING, 0, 0, 0, Optional.empty(), List.of(), false, List.of(), false, false, p.looseAbove());
         }
         Wedges w = p.wedges().get();
         double back = p.lay().row().map(r -> r.backHighNm()).orElse(0.0);
         Lever lever = p.lever().orElseThrow();
         boolean fits = p.card().dLayM() <= Lever.MOST_DIAMETER_M;
-        return new WedgesView(true, name, Rounding.up(w.liftDesignM(), 4), Rounding.down(w.liftAvailableM(), 4), Rounding.up(Wedges.SAFETY * w.forcePerWedgeN(), -2),
-            Rounding.up(Wedges.SAFETY * p.wedgesInWind().orElseThrow().forcePerWedgeN(), -2), p.gustMs(), Wedges.FORCE_CAP_N, Rounding.up(w.drivePerWedgeN(), -2),
-            p.lay().zone().lengthM() / Math.max(0.02, p.card().behindHingeM()) / 1000, w.levels(), w.reasons().stream().map(CutView::reason).toList(), w.enough(), w.enough() ? "wedges" : "jack or pull line", fits,
+        return new WedgesView(true, name, Gauge.of(MM * w.liftDesignM(), MM * w.liftAvailableM(), "mm lift"), force(w), force(p.wedgesInWind().orElseThrow()), p.gustMs(), Rounding.up(w.drivePerWedgeN(), -2),
+            p.lay().zone().lengthM() / Math.max(0.02, p.card().behindHingeM()) / 1000, w.levels(), w.reasons().stream().map(CutView::reason).toList(), w.enough(), next.stream().map(n -> new NextView(n.kind(), n.words(), n.enough())).toList(), fits,
             fits && lever.capacityNm() >= Math.max(0, back), p.looseAbove());
+    }
+
+    private static Gauge force(Wedges w) {
+        return Gauge.of(Wedges.SAFETY * w.forcePerWedgeN() / MM, Wedges.FORCE_CAP_N / MM, "kN on each");
     }
 
     private static String reason(String key) {
@@ -128,22 +150,20 @@ record CutView(CutPart card, double cutHeightM, boolean controlProven, List<Stri
         };
     }
 
-    private static LineView line(Pull l, CutPart.Hands hands) {
-        return new LineView(l.means().kind().words(), Rounding.up(l.still().tensionN(), -2), Rounding.up(l.atLimit().tensionN(), -2), l.gustMs(), l.availableN().map(n -> Rounding.down(n, -2)), l.still().ropeAngleDeg(),
-            Rounding.down(l.still().armM(), 1), l.still().sideNm(), Rounding.up(l.atLimit().handN(), -1), Rounding.down(l.still().advantage(), 2),
-            Optional.of(l.atLimit().people()).filter(n -> l.means().kind() == org.antevid.core.lay.Means.Kind.HAND_LINE), l.atLimit().blockN().map(n -> Rounding.up(n, -2)), Rounding.up(l.atLimit().anchorN(), -2),
-            Rounding.up(l.atLimit().minMbsN(), -2), Rounding.up(l.pretensionN(), -2), Rounding.up(l.travel().tieM(), 1), Rounding.up(l.travel().haulM(), 1), Rounding.up(l.still().minPersonDistM(), 0), l.enough(),
+    private static LineView line(CutPlan p, Pull l, CutPart.Hands hands) {
+        return new LineView(l.means().kind().words(), Gauge.ofPull(l.still().tensionN(), l.availableN().orElse(0.0)), Gauge.ofPull(l.atLimit().tensionN(), l.availableN().orElse(0.0)), l.availableN().map(Rounding::pullDown).orElse("not known"), l.gustMs(),
+            l.still().ropeAngleDeg(), Rounding.down(l.still().armM(), 1), Math.signum(l.still().sideNm()) * Rounding.up(Math.abs(p.bendsDeg(l.still().sideNm())), 1),
+            Optional.of(l.atLimit().people()).filter(n -> l.means().kind() == org.antevid.core.lay.Means.Kind.HAND_LINE), Rounding.pull(l.pretensionN()), Rounding.up(l.travel().tieM(), 1), Rounding.up(l.travel().haulM(), 1), Rounding.up(l.still().minPersonDistM(), 0), l.enough(),
             l.checks().stream().map(c -> new CheckView(c.key(), c.words(), c.ok())).toList(), CutPart.signal(l.means(), hands));
     }
 
     private static GuyView guy(CutPlan p, SideGuy g) {
         Map<Integer, Double> change = g.lengthChangeM().entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey, e -> Rounding.up(e.getValue(), 2), (a, b) -> a, java.util.TreeMap::new));
-        return new GuyView(Rounding.up(g.tensionN(), -2), g.ropeAngleDeg(), Rounding.up(g.ropeLengthM(), 1), change, p.lay().row().map(r -> Rounding.down(r.guyNm(), -2)).orElse(0.0), Rounding.up(g.neededNm(), -2),
-            Rounding.up(g.minMbsN(), -2), g.warnings().stream().map(CutView::words).toList());
+        return new GuyView(Rounding.pull(g.tensionN()), change, guyPercent(p), g.warnings().stream().map(CutView::words).toList());
     }
 
-    private static TypeView type(TypeOfCut t, School house) {
-        return new TypeView(t.school(), t.school().words(), t.firstCut(), t.card().faceDeg(), t.card().depthM(), t.card().hingeThickM(), t.card().hingeLengthM(), t.card().backCutStepM(), t.use().filter(u -> u < 99), Rounding.up(t.holdNm(), -2),
+    private static TypeView type(CutPlan p, TypeOfCut t, School house) {
+        return new TypeView(t.school(), t.school().words(), t.firstCut(), t.card().faceDeg(), t.card().depthM(), t.card().hingeThickM(), t.card().hingeLengthM(), t.card().backCutStepM(), t.use().filter(u -> u < NOT_A_HINGE).map(u -> Rounding.up(CM * u, 0)), Rounding.up(p.bendsDeg(t.holdNm()), 1),
             t.card().borePossible(), t.whenClosed(), t.goodFor(), t.disagree(), t.contradictions(), t.school() == house);
     }
 

@@ -12,6 +12,7 @@ import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.lay.ChoiceRequest;
 import org.antevid.app.lay.Lays;
+import org.antevid.app.lay.ProposedLines;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.plan.Documents;
 import org.antevid.app.run.Runs;
@@ -39,8 +40,9 @@ class Cuts {
     private final Runs runs;
     private final JobLog log;
     private final Crews crews;
+    private final ProposedLines lines;
 
-    Cuts(Lays lays, Stems stems, House house, Jobs jobs, Runs runs, JobLog log, Crews crews) {
+    Cuts(Lays lays, Stems stems, House house, Jobs jobs, Runs runs, JobLog log, Crews crews, ProposedLines lines) {
         this.lays = lays;
         this.stems = stems;
         this.house = house;
@@ -48,13 +50,14 @@ class Cuts {
         this.runs = runs;
         this.log = log;
         this.crews = crews;
+        this.lines = lines;
     }
 
     /** @return what follows from a choice that is not saved */
     CutView view(String jobId, String stemId, ChoiceRequest request) {
         Site site = lays.site(jobId);
         CutPlan p = plan(jobId, stemId, request, site);
-        return CutView.of(p, hands(jobId, p.lay()), site, house.rules().usualSchool(), lays.chosenFor(stemId).flatMap(Lays.Chosen::opened).map(o -> new CutView.OpenedView(o.soundLeftM(), o.soundRightM(), o.wood().key().replace('_', ' '), o.note(), o.who(), o.at(),
+        return CutView.of(p, hands(jobId, p.lay()), site, p.next(site, lines.all(jobId, p.lay().stem())), house.rules().usualSchool(), lays.chosenFor(stemId).flatMap(Lays.Chosen::opened).map(o -> new CutView.OpenedView(o.soundLeftM(), o.soundRightM(), o.wood().key().replace('_', ' '), o.note(), o.who(), o.at(),
             p.opened().isPresent(), p.opened().map(OpenedFace.Left::woodShare), p.opened().map(x -> x.result().key().replace('_', ' ')))));
     }
 

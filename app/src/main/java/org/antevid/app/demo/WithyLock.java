@@ -230,7 +230,7 @@ class WithyLock {
         tangles.relate(job, "S2", Pile.Type.RESTS_ON, "S3");
         tangles.record(job, s2, new Tangles.HangEntry(Optional.of(20000.0), Optional.empty(), false, "", ""), -1L);
         ChoiceRequest.CutsRequest cuts = new ChoiceRequest.CutsRequest(null, null, null, null, null, null, null, null, Optional.of(0.015), null, null, null, null, kit.get("saw, short bar"));
-        ChoiceRequest.RigRequest rig = new ChoiceRequest.RigRequest(null, null, null, null, null, kit.get("winch rope, 12 mm"), kit.get("round sling, red"), null, null, null, null, null);
+        ChoiceRequest.RigRequest rig = new ChoiceRequest.RigRequest(null, null, null, null, null, kit.get("winch rope, 12 mm"), kit.get("round sling, red"), null, null, null, null, null, null);
         lays.choose(job, s1, new ChoiceRequest(58.0, 0.35, School.OPEN_FACE, 0.45, Means.Kind.MACHINE_LINE, Optional.of(12.0), Optional.of(52.0), Optional.of(20000.0), null, null, null, null, null, cuts, rig, null),
             false, NO_ZONE, null);
     }

@@ -14,6 +14,7 @@ import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.trace.Trail;
 import org.antevid.core.cut.School;
+import org.antevid.core.lay.LayPlan;
 import org.antevid.core.rule.HouseRules;
 import org.hibernate.envers.Audited;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -41,7 +42,7 @@ public class House {
     }
 
     public HouseRules rules() {
-        return repository.findById(ONLY).map(r -> new HouseRules(r.exclusionLengths, r.soundSigmaDeg, r.windLimitMs, r.usualSchool)).orElse(HouseRules.USUAL);
+        return repository.findById(ONLY).map(r -> new HouseRules(r.exclusionLengths, r.soundSigmaDeg, r.windLimitMs, r.usualSchool, r.leastAwayM)).orElse(HouseRules.USUAL);
     }
 
     /** @return when they were last changed; empty while the usual ones are in force */
@@ -65,6 +66,7 @@ public class House {
         r.soundSigmaDeg = rules.soundSigmaDeg();
         r.windLimitMs = rules.windLimitMs();
         r.usualSchool = rules.usualSchool();
+        r.leastAwayM = rules.leastAwayM();
         repository.saveAndFlush(r);
     }
 }
@@ -80,6 +82,7 @@ class HouseRecord {
     double windLimitMs;
     @Enumerated(EnumType.STRING)
     School usualSchool = School.OPEN_FACE;
+    double leastAwayM = LayPlan.LEAST_AWAY_M;
     @Version
     long version;
 }
@@ -90,7 +93,7 @@ interface HouseRepository extends JpaRepository<HouseRecord, String> {
 @RestController
 @RequestMapping("/api/house")
 class HouseController {
-    record Thresholds(@NotNull Double exclusionLengths, @NotNull Double soundSigmaDeg, @NotNull Double windLimitMs, School usualSchool, @NotNull Long version) {
+    record Thresholds(@NotNull Double exclusionLengths, @NotNull Double soundSigmaDeg, @NotNull Double windLimitMs, School usualSchool, Double leastAwayM, @NotNull Long version) {
     }
 
     private final House house;
@@ -102,7 +105,7 @@ class HouseController {
     @GetMapping
     Thresholds rules() {
         HouseRules r = house.rules();
-        return new Thresholds(r.exclusionLengths(), r.soundSigmaDeg(), r.windLimitMs(), r.usualSchool(), house.version());
+        return new Thresholds(r.exclusionLengths(), r.soundSigmaDeg(), r.windLimitMs(), r.usualSchool(), r.leastAwayM(), house.version());
     }
 
     @PutMapping
@@ -110,7 +113,8 @@ class HouseController {
         if (me.office() != Office.OWNER) {
             throw new NotAllowed("Only the owner changes house rules.");
         }
-        house.change(new HouseRules(t.exclusionLengths, t.soundSigmaDeg, t.windLimitMs, t.usualSchool == null ? house.rules().usualSchool() : t.usualSchool), t.version);
+        house.change(new HouseRules(t.exclusionLengths, t.soundSigmaDeg, t.windLimitMs, t.usualSchool == null ? house.rules().usualSchool() : t.usualSchool,
+            t.leastAwayM == null ? house.rules().leastAwayM() : t.leastAwayM), t.version);
         return rules();
     }
 }

@@ -51,7 +51,7 @@ public class Kits {
     }
 
     /** An item with its key and version. */
-    record Entry(String id, KitItem item, long version) {
+    public record Entry(String id, KitItem item, long version) {
     }
 
     List<Entry> all() {
@@ -62,6 +62,11 @@ public class Kits {
     /** @return the item when it is on the list and of that kind; an id that is blank or gone is no item */
     public Optional<KitItem> item(String id, KitItem.Kind kind) {
         return id == null || id.isBlank() ? Optional.empty() : repository.findById(id).map(KitRecord::forCore).filter(i -> i.kind() == kind);
+    }
+
+    /** @return the strongest of a kind on the list */
+    public Optional<Entry> strongest(KitItem.Kind kind) {
+        return all().stream().filter(e -> e.item.kind() == kind).max(Comparator.comparingDouble(e -> e.item.strengthN().orElse(0.0)));
     }
 
     /** @return the year it is, for the age of a rope */

@@ -21,6 +21,7 @@ import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LaySpread;
 import org.antevid.core.lay.Means;
 import org.antevid.core.lay.Support;
+import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.retreat.Leaving;
 import org.antevid.core.site.Spot;
 
@@ -44,11 +45,11 @@ public record ChoiceRequest(@NotNull Double layDeg, @NotNull Double cutHeightM, 
         }
     }
 
-    /** How a line is rigged. */
+    /** How a line is rigged. @param proposed nobody has looked at tie, anchor and pull yet */
     @JsonIgnoreProperties(ignoreUnknown = true)
     public record RigRequest(Rig.Tie tie, Double legAngleDeg, Integer parts, Double partEfficiency, Integer people, @Size(max = 60) String ropeId, @Size(max = 60) String slingId, @Size(max = 60) String blockId,
-                             Optional<Double> anchorDiameterM, Optional<Double> anchorSlingM, Optional<Double> pretensionN, Rig.When when) {
-        public static final RigRequest PLAIN = new RigRequest(null, null, null, null, null, null, null, null, null, null, null, null);
+                             Optional<Double> anchorDiameterM, Optional<Double> anchorSlingM, Optional<Double> pretensionN, Rig.When when, Boolean proposed) {
+        public static final RigRequest PLAIN = new RigRequest(null, null, null, null, null, null, null, null, null, null, null, null, null);
 
         Rig forCore(Kits kits) {
             return new Rig(tie == null ? Rig.Tie.TIED : tie, legAngleDeg == null ? 0 : legAngleDeg, parts == null ? 1 : parts, partEfficiency == null ? Rig.PLAIN.partEfficiency() : partEfficiency,
@@ -66,18 +67,29 @@ public record ChoiceRequest(@NotNull Double layDeg, @NotNull Double cutHeightM, 
         }
     }
 
+    /** What holds a stem that rolls or runs downhill, how far down, and who keeps the ground empty to there. */
+    @JsonIgnoreProperties(ignoreUnknown = true)
+    public record BelowRequest(@Size(max = 60) String holds, Double downM, @Size(max = 60) String by) {
+        LayChoice.Below forCore() {
+            if (downM == null) {
+                throw new RefusedInput("MISSING", "belowM", "say how far down the first thing that holds is, in metres");
+            }
+            return new LayChoice.Below(holds, downM, by);
+        }
+    }
+
     /** What stands by beside the means. */
     @JsonIgnoreProperties(ignoreUnknown = true)
     public record SupportRequest(Optional<Double> guyHeightM, Optional<Spot> guyAnchor, @Size(max = 60) String guyRopeId, @Valid LineRequest fallback, @Size(max = 60) String wedgeId, Integer stack, Integer beside,
-                                 Boolean keepOpen) {
-        public static final SupportRequest NONE = new SupportRequest(null, null, null, null, null, null, null, null);
+                                 Boolean keepOpen, @Valid BelowRequest below) {
+        public static final SupportRequest NONE = new SupportRequest(null, null, null, null, null, null, null, null, null);
 
         Support forCore(Kits kits) {
             int on = stack == null ? 1 : stack;
             int next = beside == null ? 2 : beside;
             Wedges.Set wedges = kits.item(wedgeId, KitItem.Kind.WEDGE).map(i -> i.asWedges(on, next)).orElseGet(() -> new Wedges.Set(Wedges.Set.USUAL.name(), Wedges.Set.USUAL.liftM(), Wedges.Set.USUAL.lengthM(), on, next));
             return new Support(or(guyHeightM).flatMap(h -> or(guyAnchor).map(a -> new Guy(h, a, kits.item(guyRopeId, KitItem.Kind.ROPE).map(i -> i.asRope(kits.year()))))),
-                Optional.ofNullable(fallback).map(f -> f.forCore(kits)), wedges, keepOpen != null && keepOpen);
+                Optional.ofNullable(fallback).map(f -> f.forCore(kits)), wedges, beside == null, keepOpen != null && keepOpen);
         }
     }
 
@@ -91,8 +103,8 @@ public record ChoiceRequest(@NotNull Double layDeg, @NotNull Double cutHeightM, 
         Means line = new Means(means, or(ropeHeightM), or(anchorDistM), or(pullN), or(stand), or(puller), 0, (rig == null ? RigRequest.PLAIN : rig).forCore(kits));
         double bar = cuts == null ? barM : kits.item(cuts.sawId, KitItem.Kind.SAW).flatMap(KitItem::barM).orElse(barM);
         return new LayChoice(layDeg, cutHeightM, school, bar, line, skill == null ? LaySpread.Skill.TRAINED : skill,
-            new Leaving(Set.of(), Optional.ofNullable(coverTree).map(String::strip).filter(t -> !t.isEmpty()), clock == null ? Leaving.Clock.AT_MOVEMENT : clock),
-            (cuts == null ? CutsRequest.NONE : cuts).forCore(), (support == null ? SupportRequest.NONE : support).forCore(kits));
+            new Leaving(Set.of(), Optional.ofNullable(coverTree).map(String::strip).filter(t -> !t.isEmpty()), clock == null ? (line.isLine() ? Leaving.Clock.AT_PULL : Leaving.Clock.AT_MOVEMENT) : clock),
+            (cuts == null ? CutsRequest.NONE : cuts).forCore(), (support == null ? SupportRequest.NONE : support).forCore(kits)).below(Optional.ofNullable(support).map(SupportRequest::below).map(BelowRequest::forCore));
     }
 
     private static <T> Optional<T> or(Optional<T> o) {

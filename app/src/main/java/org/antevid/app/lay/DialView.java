@@ -1,20 +1,16 @@
 package org.antevid.app.lay;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.antevid.core.lay.Dial;
 import org.antevid.core.lay.Window;
 import org.antevid.core.quantity.Rounding;
 
-/** The dial as the screens draw it. Pulls are rounded up, scores down. */
+/** The dial as the screens draw it. Pulls are rounded up. */
 public record DialView(List<Dial.Run> runs, List<Direction> lays, List<WindowView> windows, List<Dial.Pick> picks, Optional<Dial.Closed> closed,
                        double openDeg, double pullDeg, double guyDeg, double costlyDeg, double blockedDeg) {
-    /** One direction. @param costs points taken off, largest first @param pullN 0 when it goes without a line */
-    public record Direction(int deg, Dial.State state, String reason, List<String> against, List<String> first, List<CostPart> costs, int score, double pullN) {
-    }
-
-    public record CostPart(String part, int points) {
+    /** One direction. @param costs what speaks against it, most first @param pull that it takes in a line, in words; empty when it goes without @param pullKn the same, 0 when it goes without */
+    public record Direction(int deg, Dial.State state, String reason, List<String> against, List<String> first, List<String> costs, Optional<String> pull, double pullKn) {
     }
 
     /** Clockwise run of lays none of which is blocked; both ends inclusive. */
@@ -27,8 +23,7 @@ public record DialView(List<Dial.Run> runs, List<Direction> lays, List<WindowVie
     }
 
     private static Direction direction(Dial.Lay l) {
-        List<CostPart> costs = l.costs().entrySet().stream().map((Map.Entry<String, Double> e) -> new CostPart(e.getKey(), (int) Math.ceil(e.getValue()))).toList();
-        return new Direction((int) l.deg(), l.state(), l.reason(), l.against(), l.first(), costs, (int) Math.floor(l.score()), Rounding.up(l.pullN(), -2));
+        return new Direction((int) l.deg(), l.state(), l.reason(), l.against(), l.first(), List.copyOf(l.costs().keySet()), Optional.of(l.pullN()).filter(n -> n > 0).map(Rounding::pull), Rounding.up(l.pullN() / 1000, 1));
     }
 
     private static WindowView window(Window w) {

@@ -85,8 +85,8 @@ class LayController {
     record DependsView(String source, String words, String value, Optional<Instant> at) {
     }
 
-    record LeaningView(double massHighKg, double effectiveOffsetM, double effectiveLeanDeg, Optional<Double> towardDeg, double forwardNm, double sideRightNm, double sigmaForwardNm,
-                       double sigmaSideNm, double windNm) {
+    /** Degrees of lean that the moments along and across a direction stand for. @param windDeg what the wind at its limit is worth, up */
+    record LeaningView(double effectiveLeanDeg, Optional<Double> towardDeg, double forwardDeg, double sideRightDeg, double sigmaForwardDeg, double sigmaSideDeg, double windDeg) {
     }
 
     private final Lays lays;
@@ -187,8 +187,8 @@ class LayController {
     @GetMapping("/stems/{stem}/leaning")
     @Needs(Needs.Right.READ)
     ResponseEntity<LeaningView> leaning(@PathVariable String job, @PathVariable String stem, @RequestParam double layDeg) {
-        return ResponseEntity.of(lays.leaning(job, stem, layDeg).map(l -> new LeaningView(l.massHighKg(), l.stillAir().effectiveOffsetM(), l.stillAir().effectiveLeanDeg(),
-            l.stillAir().azimuthDeg(), l.stillAir().forwardNm(), l.stillAir().sideRightNm(), l.stillAir().sigmaForwardNm(), l.stillAir().sigmaSideNm(), l.windNm())));
+        return ResponseEntity.of(lays.leaning(job, stem, layDeg).map(l -> new LeaningView(l.stillAir().effectiveLeanDeg(), l.stillAir().azimuthDeg(), l.asDeg(l.stillAir().forwardNm()),
+            l.asDeg(l.stillAir().sideRightNm()), Rounding.up(l.asDeg(l.stillAir().sigmaForwardNm()), 1), Rounding.up(l.asDeg(l.stillAir().sigmaSideNm()), 1), Rounding.up(l.asDeg(l.windNm()), 1))));
     }
 
     @PutMapping("/stems/{stem}/lay")

@@ -1,6 +1,7 @@
 package org.antevid.app.lay;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -42,6 +43,8 @@ final class LaySheet {
     private final double mmPerM;
     private final int scale;
     private final Sheet sheet;
+    private static final double ROW_MM = 4.6;
+    private static final double LAST_LINE = 196;
     private double line = 32;
 
     private LaySheet(LayPlan plan, Site site, List<Zone> zones, List<StemReading> all, String job) {
@@ -166,7 +169,8 @@ final class LaySheet {
         row("reach, rounded up", Rounding.upText(plan.zone().designReachM()) + " m");
         row("thrown beyond the tip, up", Rounding.upText(plan.zone().throwM()) + " m");
         row("butt zone, up", Rounding.upText(plan.zone().buttZoneM()) + " m");
-        row("keep-out ring, up", String.format(Locale.ROOT, "%.0f m", Rounding.up(plan.zone().exclusionM(), 0)));
+        plan.zone().open().ifPresent(o -> row("OPEN DOWNHILL " + Azimuth.digits(o.fromDeg()) + "° to " + Azimuth.digits(o.toDeg()) + "°", plan.choice().below().map(b -> "to the " + b.holds()).orElse("without end")));
+        row("keep-out ring, up", Zone.keepOut(plan.zone().exclusionM()) + " m");
         if (Zone.movedPlate(plan.stem())) {
             row("ROOT PLATE NOT COVERED: second opinion", "");
         }
@@ -175,9 +179,10 @@ final class LaySheet {
             row("spread (95 %)", String.format(Locale.ROOT, "±%.1f°", 1.96 * plan.control().sigmaDeg().orElse(0.0)));
             double bias = plan.control().biasDeg().orElse(0.0);
             row("drift expected", String.format(Locale.ROOT, "%.1f° %s", Math.abs(bias), bias >= 0 ? "right" : "left"));
-            row("side use of the hinge, 95 %", plan.sideUse().map(u -> String.format(Locale.ROOT, "%.0f %%", Math.ceil(100 * u))).orElse("not known"));
+            row("side lean takes, of what the hinge holds", plan.sideUse().map(u -> String.format(Locale.ROOT, "%.0f %%", Math.ceil(100 * u))).orElse("not known"));
         } else {
-            row("not proven: the whole circle counts", "");
+            row("not proven: it may fall any way", "");
+            plan.control().reasons().stream().limit(2).forEach(r -> row("  " + r, ""));
         }
         row("brought over by", plan.choice().means().kind().words());
         row("1 cm off at the stump, up", Rounding.up(SightMiss.of(10, Math.max(0.05, plan.card().hingeLengthM()), plan.zone().lengthM()).missM(), 2) + " m at the tip");
@@ -185,9 +190,6 @@ final class LaySheet {
             row("the lay passes, " + String.format(Locale.ROOT, "%.0f m away,", m.distanceM()), "");
             row("  " + m.words(), "");
         });
-        title("Targets in reach, nearest to the fan first");
-        plan.targets().stream().filter(t -> t.inReach() || t.inFan()).sorted(java.util.Comparator.comparingDouble(LayPlan.TargetCheck::clearanceM)).limit(8)
-            .forEach(t -> row(t.feature().name() + ", worth " + t.feature().worth() + (t.blocks(plan.control().proven()) ? ": STOP" : ""), t.chance(plan.control().proven())));
         title("Ways out");
         row("down in, rounded down", plan.fallTime().fastS().map(f -> Rounding.downText(f) + " s").orElse("not known"));
         for (EscapeRoutes.Route r : plan.escape().routes()) {
@@ -200,6 +202,22 @@ final class LaySheet {
             title("Taken out of zones");
             clipped.forEach(c -> row(c, ""));
         }
+        targets();
+    }
+
+    /** Stops first, then nearest to the fan; what finds no room is counted, so that nobody takes the list for all of it. */
+    private void targets() {
+        title("Targets in reach, stops first");
+        boolean proven = plan.control().proven();
+        List<LayPlan.TargetCheck> all = plan.targets().stream().filter(t -> t.inReach() || t.inFan())
+            .sorted(Comparator.comparing((LayPlan.TargetCheck t) -> !t.blocks(proven)).thenComparingDouble(LayPlan.TargetCheck::clearanceM)).toList();
+        int room = (int) ((LAST_LINE - line) / ROW_MM);
+        List<LayPlan.TargetCheck> shown = all.size() <= room ? all : all.subList(0, Math.max(0, room - 1));
+        shown.forEach(t -> row(t.feature().name() + ", worth " + t.feature().worthNow(), (t.blocks(proven) ? "STOP, " : "") + t.chance(proven)));
+        if (shown.size() < all.size()) {
+            long stops = all.subList(shown.size(), all.size()).stream().filter(t -> t.blocks(proven)).count();
+            row("and " + (all.size() - shown.size()) + " more in reach" + (stops > 0 ? ", " + stops + " of them STOP" : ""), "see the list");
+        }
     }
 
     private void title(String words) {
@@ -210,10 +228,12 @@ final class LaySheet {
     }
 
     private void row(String left, String right) {
-        String cut = left.length() > 56 ? left.substring(0, 55) + "." : left;
+        // the name gives way, never what it says of it
+        int room = (int) Math.max(8, 58 - 1.1 * right.length());
+        String cut = left.length() > room ? left.substring(0, room - 1) + "…" : left;
         sheet.words(new Sheet.Point(SIDE_X, line), 3.1, false, INK, Sheet.Align.LEFT, cut);
         sheet.words(new Sheet.Point(287, line), 3.1, true, INK, Sheet.Align.RIGHT, right);
-        line += 4.6;
+        line += ROW_MM;
     }
 
     /** The bar is as long as it says on paper: measure it before you measure with it. */

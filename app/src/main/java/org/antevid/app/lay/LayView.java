@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.antevid.core.cut.CutCard;
 import org.antevid.core.lay.Landmark;
+import org.antevid.core.lay.FallZone;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.SightMiss;
 import org.antevid.core.lay.Zone;
@@ -19,13 +20,13 @@ import org.antevid.core.site.Spot;
 /** A lay as the screens draw it. Zones are rounded up, clearances and times down, before they leave. */
 public record LayView(String stem, double layDeg, Spot stump, double reachM, double throwM, Optional<Double> slideM, double buttZoneM, Ring ring, double exclusionM, double fanRadiusM, double fanFromDeg, double fanToDeg,
                boolean wholeCircle, List<Spot> fan, Spot tip, double swathHalfM, double slopeAlongDeg, double massHighKg, boolean controlProven,
-               List<String> controlReasons, Optional<Double> biasDeg, Optional<Double> sigmaDeg, Optional<Double> sideUse, Optional<Double> neededN, Optional<Double> standsGustMs,
+               List<String> controlReasons, Optional<Double> biasDeg, Optional<Double> sigmaDeg, Optional<Double> sidePercent, Optional<Double> neededN, Optional<Double> standsGustMs, Optional<String> neededWords, Optional<String> givesWords,
                Optional<Aim> aim, double missPerCmM, List<Sight> landmarks, List<Target> targets, List<HangUp> hangUps, List<Occupied> occupied, List<ZoneView> zones,
                List<WayView> ways, List<EscapeRoutes.Sector> dangers, Optional<String> waysDiffer, Optional<Double> fallFastS, Optional<Double> marginS, Optional<Double> reachedM, Optional<Double> reachedIfClearedM,
-               boolean tooSlow, double escapeM, Optional<StrapView> strap, LandingView landing, double mmFor1mMiss, List<Spot> suggestedDropZone, List<String> warnings) {
+               LayPlan.Away away, double clearM, double leastAwayM, List<String> timeHelps, double escapeM, Optional<StrapView> strap, LandingView landing, double mmFor1mMiss, List<Spot> suggestedDropZone, List<String> warnings) {
 
-    /** Practice and mechanics of the keep-out ring. @param decides which of them is the larger */
-    record Ring(double practiceM, double mechanicsM, String decides) {
+    /** Practice and mechanics of the keep-out ring, whole metres. @param mechanicsM empty: without end downhill @param decides which of them is the larger @param open directions in which it has no end */
+    record Ring(double practiceM, Optional<Double> mechanicsM, String decides, Optional<FallZone.Open> open) {
     }
 
     /** Correction offered for the drift that is expected; never applied by itself. @param aimDeg to sight at so that it lies on its lay */
@@ -79,19 +80,19 @@ public record LayView(String stem, double layDeg, Spot stump, double reachM, dou
         return new LayView(p.stem().label(), p.choice().layDeg(), p.stem().at(), reach, Rounding.up(p.zone().throwM(), 1), p.zone().slideM().map(s -> Rounding.up(s, 1)), Rounding.up(p.zone().buttZoneM(), 1), ring(p),
             Rounding.up(p.zone().exclusionM(), 0), p.fan().radiusM(), p.fan().fromDeg(), p.fan().toDeg(), p.fan().wholeCircle(), p.fanOutline(), p.zone().tip(), Rounding.up(p.zone().swathHalfM(), 1),
             p.zone().slopeAlongDeg(), Rounding.up(p.mass().massHighKg(), -1), p.control().proven(), p.control().reasons(), p.control().biasDeg(),
-            p.control().sigmaDeg(), p.sideUse(), p.control().neededN().map(n -> Rounding.up(n, -1)), p.control().standsGustMs().map(g -> Rounding.down(g, 1)),
+            p.control().sigmaDeg(), p.sideUse().map(u -> Rounding.up(100 * u, 0)), p.control().neededN().map(n -> Rounding.up(n, -1)), p.control().standsGustMs().map(g -> Rounding.down(g, 0)), p.control().neededN().filter(n -> n > 0).map(Rounding::pull), p.choice().means().tensionN().map(Rounding::pullDown),
             aim(p), Rounding.up(perCm.missM(), 2), Landmark.ahead(p.stem().at(), p.choice().layDeg(), site, p.stem().label()).stream().map(l -> new Sight(l.words(), l.at(), l.distanceM(), l.offM())).toList(),
             targets(p), hangUps(p), p.occupied(site).stream().map(f -> occupied(f, p)).toList(),
             Zone.of(p, recorded.dropZone, recorded.clips).stream().map(z -> new ZoneView(z.kind(), z.kind().words(), z.why(), z.clippedBy(), z.area().outlines())).toList(),
             ways(p, recorded.clearedBy), EscapeRoutes.dangers(p.choice().layDeg()), p.escape().differ(), p.fallTime().fastS().map(t -> Rounding.down(t, 1)), p.escape().marginS().map(m -> Rounding.down(m, 1)),
-            p.escape().reachedM().map(m -> Rounding.down(m, 1)), p.reachedIfClearedM().map(m -> Rounding.down(m, 1)), p.escape().warnings().contains("TOO_SLOW_TO_CLEAR"), p.escape().requiredM(),
+            p.escape().reachedM().map(m -> Rounding.down(m, 1)), p.reachedIfClearedM().map(m -> Rounding.down(m, 1)), p.away(), Rounding.up(p.clearM(), 1), p.limits().leastAwayM(), p.timeHelps(), p.escape().requiredM(),
             p.strap().map(s -> new StrapView(s.ratio().map(r -> Rounding.down(r, 1)), s.holds(), s.neededM().map(n -> Rounding.up(n, 3)))), landing(p), SightMiss.of(0, Math.max(0.05, c.hingeLengthM()), p.zone().lengthM()).mmFor1mMiss(), dropZone(p), p.zone().warnings());
     }
 
     private static Ring ring(LayPlan p) {
         double practice = p.limits().exclusionLengths() * p.zone().lengthM();
-        double mechanics = p.zone().lengthM() + p.zone().throwM() + p.zone().slideM().orElse(0.0);
-        return new Ring(Rounding.up(practice, 1), Rounding.up(mechanics, 1), practice >= mechanics ? "practice" : "mechanics");
+        Optional<Double> mechanics = p.zone().slideM().map(s -> Rounding.up(p.zone().lengthM() + p.zone().throwM() + s, 0));
+        return new Ring(Rounding.up(practice, 0), mechanics, mechanics.filter(m -> m <= Rounding.up(practice, 0)).isPresent() ? "practice" : "mechanics", p.zone().open());
     }
 
     private static Optional<Aim> aim(LayPlan p) {

@@ -10,6 +10,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.antevid.app.house.House;
+import org.antevid.app.instrument.Anemometer;
 import org.antevid.app.house.Kits;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.people.SignedIn;
@@ -57,8 +58,9 @@ public class Lays {
     private final Sites sites;
     private final Trail trail;
     private final Kits kits;
+    private final Anemometer anemometer;
 
-    Lays(LayRepository lays, Stems stems, Places places, Surroundings surroundings, Tangles tangles, House house, Jobs jobs, Sites sites, Trail trail, Kits kits) {
+    Lays(LayRepository lays, Stems stems, Places places, Surroundings surroundings, Tangles tangles, House house, Jobs jobs, Sites sites, Trail trail, Kits kits, Anemometer anemometer) {
         this.lays = lays;
         this.stems = stems;
         this.places = places;
@@ -69,6 +71,7 @@ public class Lays {
         this.sites = sites;
         this.trail = trail;
         this.kits = kits;
+        this.anemometer = anemometer;
     }
 
     /** A recorded lay. {@code clearedBy} says who cleared which way out, {@code basis} what a fixed lay rested on. */
@@ -107,11 +110,15 @@ public class Lays {
         return new Chosen(r.stemId, r.request(), r.choice(kits), Optional.ofNullable(r.opened), r.fixed, r.dropZone, r.clips, clearedBy, Optional.ofNullable(r.basis), r.version);
     }
 
-    /** @return the place with the trees that stand on it and the ground beneath those that hang */
+    /** @return the place with what stands on it, the ground beneath what hangs, and the gust measured now, its sigma on top */
     public Site site(String jobId) {
+        return place(jobId).withGust(anemometer.now().gustMs().value() + anemometer.now().gustMs().sigma());
+    }
+
+    private Site place(String jobId) {
         return sites.of(jobId, () -> {
             List<Site.Danger> beneath = tangles.answer(jobId).hangs().stream().map(h -> new Site.Danger("beneath " + h.hung(), h.beneath())).toList();
-            return places.site(jobId).with(stems.standing(jobId)).withDangers(beneath);
+            return places.site(jobId).with(stems.standing(jobId)).withTrunks(stems.trunks(jobId)).withDangers(beneath);
         });
     }
 
@@ -185,7 +192,10 @@ public class Lays {
     }
 
     /** Lean of a stem with crown and snow as moments along and across a lay, and what the wind limit adds from any side. */
-    public record Leaning(EffectiveLean stillAir, double windNm, double massHighKg) {
+    public record Leaning(EffectiveLean stillAir, double windNm, double weightN, double cgM) {
+        double asDeg(double momentNm) {
+            return Tipping.asLeanDeg(momentNm, weightN, cgM);
+        }
     }
 
     /** @return empty while lean, height, diameter or crown is not known */
@@ -197,7 +207,8 @@ public class Lays {
         double cut = chosenFor(stemId).map(c -> c.choice().cutHeightM()).orElse(USUAL_CUT_M);
         StemMass mass = r.mass(cut).orElseThrow();
         Today today = places.site(jobId).today();
-        return Optional.of(new Leaning(Tipping.stillAir(r, mass, cut, today, layDeg), Tipping.of(r, mass, cut, today).windNm(), mass.massHighKg()));
+        Tipping tips = Tipping.of(r, mass, cut, today);
+        return Optional.of(new Leaning(Tipping.stillAir(r, mass, cut, today, layDeg), tips.windNm(), tips.weightN(), mass.cgM()));
     }
 
     Dial dial(String jobId, String stemId, LayChoice choice) {

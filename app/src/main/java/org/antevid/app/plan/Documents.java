@@ -68,7 +68,7 @@ public class Documents {
             Rounding.up(p.zone().designReachM(), 1), Rounding.up(p.zone().exclusionM(), 0), p.fan().wholeCircle(), p.fanOutline(), c.dropZone(), ways(p),
             p.choice().school().words(), p.choice().means().kind().words(), p.control().biasDeg(), p.control().sigmaDeg(), p.card().hingeLengthM(),
             p.card().hingeThickM(), s.stem(k.reading().label()).orElseThrow().zones().stream().map(z -> new PlanDocument.ZonePart(z.kind().words(), z.area().outlines(), z.clippedBy())).toList(),
-            Optional.of(CutPart.of(CutPlan.of(p, s.site()), hands(s.steps(), s.people(), p))))));
+            Optional.of(CutPart.of(CutPlan.of(p, s.site()), hands(s.steps(), s.people(), p))), Optional.of(p.gustLimitMs(s.windLimitMs())))));
         List<Spot> beneath = s.hangs().stream().filter(h -> h.hung().equals(k.reading().label())).findFirst().map(h -> h.beneath().outline()).orElse(List.of());
         return new PlanDocument.StemPart(k.reading().label(), k.reading().species().commonName(), k.reading().state().words(), k.reading().at(),
             k.reading().height().map(h -> Rounding.up(h.high(), 1)), lay, beneath);

@@ -14,6 +14,7 @@ import org.antevid.core.cut.School;
 import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.Means;
 import org.antevid.core.plan.FirstLook;
+import org.antevid.core.quantity.Rounding;
 import org.antevid.core.plan.PlanDocument;
 import org.antevid.core.rule.Finding;
 import org.antevid.core.rule.SecondOpinion;
@@ -36,9 +37,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/jobs/{job}")
 class PlanController {
     record FindingView(String key, Severity severity, int stage, String subject, String words, String why, String source, String clears,
-                       Optional<String> cleared, boolean open) {
+                       Optional<String> cleared, boolean open, Finding.Lasts lasts) {
         static FindingView of(Finding f) {
-            return new FindingView(f.key(), f.severity(), f.stage(), f.subject(), f.words(), f.why(), f.source(), f.clears(), f.cleared(), f.open());
+            return new FindingView(f.key(), f.severity(), f.stage(), f.subject(), f.words(), f.why(), f.source(), f.clears(), f.cleared(), f.open(), f.lasts());
         }
     }
 
@@ -92,10 +93,15 @@ class PlanController {
         }
     }
 
-    record Look(Verdict verdict, String verdictWords, String because, DialView dial, Optional<String> nextMeasurement, Optional<Double> nextDegrees, boolean verdictHangsOnIt) {
+    record ProposedLine(double ropeHeightM, double anchorDistM, Optional<Double> pullN, String pullWords, Optional<String> ropeId, String ropeName) {
     }
 
-    record VerdictWay(Verdict verdict, String words, boolean excluded, List<String> against, int people, List<String> competences, List<String> missing, String machines, String room) {
+    /** @param headlineWords one of three: fell, fell once or with something, not by hand @param layDeg what Lay and Cuts start with */
+    record Look(FirstLook.Headline headline, String headlineWords, Verdict verdict, String verdictWords, String because, DialView dial, Optional<Double> layDeg, Optional<ProposedLine> proposed, Optional<String> nextMeasurement,
+                Optional<Double> nextDegrees, boolean verdictHangsOnIt) {
+    }
+
+    record VerdictWay(Verdict verdict, String words, boolean excluded, List<String> against, List<String> first, int people, List<String> competences, List<String> missing, String machines, String room) {
     }
 
     record VerdictsView(Verdict offered, List<VerdictWay> ways) {
@@ -105,9 +111,22 @@ class PlanController {
     @PostMapping("/stems/{stem}/first-look")
     @Needs(Needs.Right.READ)
     Look look(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody LookRequest c) {
-        FirstLook f = plans.firstLook(job, stem, c.choice());
-        return new Look(f.verdict(), f.verdict().words(), f.because(), DialView.of(f.dial()), f.nextMeasurement().map(FirstLook.Next::words),
+        Plans.Looked looked = plans.firstLook(job, stem, c.choice());
+        FirstLook f = looked.look();
+        Means m = looked.choice().means();
+        Optional<ProposedLine> proposed = Optional.of(m).filter(x -> looked.proposed()).map(x -> new ProposedLine(x.ropeHeightM().orElseThrow(), x.anchorDistM().orElseThrow(), x.pullN(), x.tensionN().map(Rounding::pullDown).orElse("pull not known"), looked.ropeId(),
+            x.rig().rope().map(r -> r.name()).orElse("")));
+        return new Look(f.headline(), headline(f), f.verdict(), f.verdict().words(), f.because(), DialView.of(f.dial()), f.layDeg(), proposed, f.nextMeasurement().map(FirstLook.Next::words),
             f.nextMeasurement().map(FirstLook.Next::degrees), f.nextMeasurement().filter(FirstLook.Next::verdictToo).isPresent());
+    }
+
+    private static String headline(FirstLook f) {
+        return switch (f.headline()) {
+            case FELL -> "fell";
+            case FELL_ONCE_MEASURED -> "fell, once " + f.nextMeasurement().map(n -> "you have the " + n.words()).orElse("it is measured");
+            case FELL_WITH_LINE -> f.pullN().map(n -> "fell with a line of " + Rounding.pull(n)).orElse("fell with a line from the front");
+            case NOT_BY_HAND -> "not by hand";
+        };
     }
 
     /** Every way of dealing with a stem: what it needs, and what excludes it here. */
@@ -115,7 +134,7 @@ class PlanController {
     @Needs(Needs.Right.READ)
     VerdictsView verdicts(@PathVariable String job, @PathVariable String stem) {
         Verdicts v = plans.verdicts(job, stem);
-        return new VerdictsView(v.offered(), v.options().stream().map(o -> new VerdictWay(o.verdict(), o.verdict().words(), o.excluded(), o.against(), o.people(),
+        return new VerdictsView(v.offered(), v.options().stream().map(o -> new VerdictWay(o.verdict(), o.verdict().words(), o.excluded(), o.against(), o.first(), o.people(),
             o.competences().stream().map(Competence::words).toList(), o.missing().stream().map(Competence::words).toList(), o.machines(), o.room())).toList());
     }
 

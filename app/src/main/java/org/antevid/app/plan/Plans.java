@@ -1,6 +1,7 @@
 package org.antevid.app.plan;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -18,6 +19,7 @@ import org.antevid.app.instrument.Anemometer;
 import org.antevid.app.instrument.Bulletin;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.lay.Lays;
+import org.antevid.app.lay.ProposedLines;
 import org.antevid.app.people.People;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.place.Places;
@@ -68,9 +70,10 @@ public class Plans {
     private final Surroundings surroundings;
     private final OpinionRepository opinions;
     private final AcknowledgementRepository acknowledgements;
+    private final ProposedLines lines;
 
     Plans(Jobs jobs, People people, House house, Places places, Stems stems, Lays lays, Tangles tangles, Crews crews, Anemometer anemometer, Bulletin bulletin, Surroundings surroundings,
-          OpinionRepository opinions, AcknowledgementRepository acknowledgements) {
+          OpinionRepository opinions, AcknowledgementRepository acknowledgements, ProposedLines lines) {
         this.jobs = jobs;
         this.people = people;
         this.house = house;
@@ -84,6 +87,7 @@ public class Plans {
         this.surroundings = surroundings;
         this.opinions = opinions;
         this.acknowledgements = acknowledgements;
+        this.lines = lines;
     }
 
     public Situation situation(String jobId) {
@@ -111,8 +115,16 @@ public class Plans {
     }
 
     /** @return provisional verdict from what is known so far, and what to measure next */
-    FirstLook firstLook(String jobId, String stemId, LayChoice choice) {
-        return FirstLook.of(stems.known(jobId, stemId).reading(), choice, situation(jobId), house.rules().layLimits());
+    Looked firstLook(String jobId, String stemId, LayChoice choice) {
+        StemReading reading = stems.known(jobId, stemId).reading();
+        Situation s = situation(jobId);
+        boolean proposes = choice.means().isLine() && !choice.means().measured();
+        LayChoice asked = proposes ? new LayChoice(choice.layDeg(), choice.cutHeightM(), choice.school(), choice.barM(), lines.proposed(choice.means().kind(), reading, lines.machinePullN(jobId))) : choice;
+        return new Looked(FirstLook.of(reading, asked, s, house.rules().layLimits()), asked, proposes, lines.ropeId());
+    }
+
+    /** @param choice what was tapped, its line with what was proposed for it */
+    record Looked(FirstLook look, LayChoice choice, boolean proposed, Optional<String> ropeId) {
     }
 
     /** @return every way of dealing with a stem and what speaks against it */
@@ -121,20 +133,22 @@ public class Plans {
         Situation s = situation(jobId);
         Situation.StemFacts facts = s.stem(reading.label()).orElseThrow();
         LayChoice choice = lays.chosenFor(stemId).map(Lays.Chosen::choice).orElse(USUAL);
-        Means line = choice.means().kind() == Means.Kind.HAND_LINE || choice.means().kind() == Means.Kind.MACHINE_LINE ? choice.means() : strongestLine(s, reading);
-        return Verdicts.of(facts, s, dial(reading, s, choice, Means.of(Means.Kind.WEDGES)), dial(reading, s, choice, line));
+        Means line = choice.means().kind() == Means.Kind.HAND_LINE || choice.means().kind() == Means.Kind.MACHINE_LINE ? choice.means() : strongestLine(jobId, reading);
+        return Verdicts.of(facts, s, dials(reading, s, choice, Means.of(Means.Kind.WEDGES)), dials(reading, s, choice, line));
+    }
+
+    private Verdicts.Lays dials(StemReading reading, Situation s, LayChoice c, Means means) {
+        return reading.notKnown().isEmpty() && reading.lean().isPresent() ? new Verdicts.Lays(dial(reading, s, c, means), dial(reading.asIfMeasured(), s, c, means)) : new Verdicts.Lays(Optional.empty(), Optional.empty());
     }
 
     private Optional<Dial> dial(StemReading reading, Situation s, LayChoice c, Means means) {
-        return reading.notKnown().isEmpty() ? Optional.of(Dial.of(reading, c.by(means), s.site(), house.rules().layLimits()))
-            : Optional.empty();
+        return Optional.of(Dial.of(reading, c.by(means), s.site(), house.rules().layLimits()));
     }
 
-    /** A line nobody has planned yet: half up the stem, anchored out of its reach, on the strongest winch that gets in, else pulled by hand. */
-    private static Means strongestLine(Situation s, StemReading reading) {
-        double height = reading.height().map(h -> h.high()).orElse(10.0);
-        Optional<Double> pull = s.place().machines().stream().filter(m -> m.pullN().isPresent() && s.place().access().keepsOut(m).isEmpty()).map(m -> m.pullN().orElseThrow()).max(Comparator.naturalOrder());
-        return new Means(pull.isPresent() ? Means.Kind.MACHINE_LINE : Means.Kind.HAND_LINE, Optional.of(height / 2), Optional.of(2 * height), pull);
+    /** A line nobody has planned yet, on the strongest winch that gets in, else pulled by hand. */
+    private Means strongestLine(String jobId, StemReading reading) {
+        Optional<Double> winch = lines.machinePullN(jobId);
+        return lines.proposed(winch.isPresent() ? Means.Kind.MACHINE_LINE : Means.Kind.HAND_LINE, reading, winch);
     }
 
     /** A stem's place in the order of danger. */
@@ -168,7 +182,7 @@ public class Plans {
             case SECOND_OPINION -> taken.stream().filter(o -> o.findingKey.equals(f.key()) && stillMayTake(s, f, o)).reduce((a, b) -> b)
                 .map(o -> f.clearedBy("second opinion: " + people.person(o.takerId).name() + " at " + CLOCK.format(o.takenAt)
                     + (o.byTelephone ? ", by telephone " + o.phone : ", on site"))).orElse(f);
-            case CAUTION -> noted.stream().filter(a -> a.findingKey.equals(f.key()) && a.words.equals(f.words())).reduce((a, b) -> b)
+            case CAUTION -> noted.stream().filter(a -> a.findingKey.equals(f.key()) && (f.lasts() == Finding.Lasts.DAY ? LocalDate.ofInstant(a.at, ZoneId.systemDefault()).equals(LocalDate.now()) : a.words.equals(f.words()))).reduce((a, b) -> b)
                 .map(a -> f.clearedBy("acknowledged by " + a.who + " at " + CLOCK.format(a.at))).orElse(f);
             case STOP, NOTE -> f;
         };

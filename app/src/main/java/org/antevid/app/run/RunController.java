@@ -36,7 +36,7 @@ class RunController {
     record PersonState(String personId, String name, Role role, String roleWords, Optional<Spot> stand, boolean signed, Optional<Instant> readyAt) {
     }
 
-    record ProtectionState(String featureId, String name, String words, String by, boolean done) {
+    record ProtectionState(String featureId, String name, String words, String by, boolean done, boolean askAgain) {
     }
 
     record ReceiptView(String who, Receipt state, Instant at) {
@@ -54,7 +54,7 @@ class RunController {
     }
 
     record RunView(Optional<Integer> briefing, int stepsInAll, Optional<StepState> step, boolean going, Optional<Instant> signalTriedAt, List<Fault> against,
-                   List<ProtectionState> protections, boolean held, List<JobLog.Line> log) {
+                   List<ProtectionState> protections, boolean held, List<JobLog.Line> log, Optional<Double> gustLimitMs) {
     }
 
     record ReadyRequest(@NotNull Boolean ready) {
@@ -96,8 +96,8 @@ class RunController {
         RunRecord state = runs.state(job);
         return new RunView(briefing.map(Briefings.Issue::number), crews.steps(job).size(), runs.current(job).map(s -> step(job, s, briefing, me)), state.going,
             Optional.ofNullable(state.signalTriedAt), runs.against(job), places.features(job).stream().filter(f -> f.entry().protection() != Protection.NONE)
-            .map(f -> new ProtectionState(f.id(), f.entry().name(), f.entry().protection().words(), f.entry().protectedBy(), f.entry().protectionDone())).toList(),
-            runs.held(job), log.lines(job));
+            .map(f -> new ProtectionState(f.id(), f.entry().name(), f.entry().protection().words(), f.entry().protectedBy(), f.entry().protectionDone(), runs.askAgain(job, f))).toList(),
+            runs.held(job), log.lines(job), briefing.map(b -> b.plan().gustLimitMs(runs.current(job).flatMap(Step::stem))));
     }
 
     private StepState step(String job, Step s, Optional<Briefings.Issue> briefing, SignedIn me) {

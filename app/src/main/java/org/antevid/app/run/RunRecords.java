@@ -80,6 +80,26 @@ class TickRecord {
     Instant at;
 }
 
+/** A place that was emptied or closed is still so, as somebody looked for the go that comes; taken back when work halts. */
+@Entity
+@Table(name = "protection_asked")
+class AskedRecord {
+    @Id
+    String id;
+    String jobId;
+    String featureId;
+    String who;
+    Instant askedAt;
+}
+
+interface AskedRepository extends JpaRepository<AskedRecord, String> {
+    List<AskedRecord> findByJobId(String jobId);
+
+    void deleteByJobId(String jobId);
+
+    void deleteByJobIdAndFeatureId(String jobId, String featureId);
+}
+
 interface TickRepository extends JpaRepository<TickRecord, String> {
     List<TickRecord> findByJobIdAndStepId(String jobId, String stepId);
 }

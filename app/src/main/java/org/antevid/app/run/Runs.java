@@ -38,6 +38,7 @@ public class Runs {
     private final HoldRepository holds;
     private final ReceiptRepository receipts;
     private final TickRepository ticks;
+    private final AskedRepository asked;
     private final Crews crews;
     private final Briefings briefings;
     private final Plans plans;
@@ -46,13 +47,14 @@ public class Runs {
     private final Jobs jobs;
     private final JobLog log;
 
-    Runs(RunRepository runs, ReadyRepository readiness, HoldRepository holds, ReceiptRepository receipts, TickRepository ticks, Crews crews, Briefings briefings, Plans plans,
+    Runs(RunRepository runs, ReadyRepository readiness, HoldRepository holds, ReceiptRepository receipts, TickRepository ticks, AskedRepository asked, Crews crews, Briefings briefings, Plans plans,
          Places places, Stems stems, Jobs jobs, JobLog log) {
         this.runs = runs;
         this.readiness = readiness;
         this.holds = holds;
         this.receipts = receipts;
         this.ticks = ticks;
+        this.asked = asked;
         this.crews = crews;
         this.briefings = briefings;
         this.plans = plans;
@@ -127,7 +129,14 @@ public class Runs {
         places.features(jobId).stream().filter(f -> f.entry().protection() != Protection.NONE && !f.entry().protectionDone())
             .forEach(f -> against.add(new Fault("NOT_DONE", f.id(), f.entry().name() + ": " + f.entry().protection().words() + ", "
                 + (f.entry().protectedBy().isBlank() ? "nobody named" : f.entry().protectedBy()))));
+        places.features(jobId).stream().filter(f -> askAgain(jobId, f)).forEach(f -> against.add(new Fault("ASK_AGAIN", f.id(), f.entry().name() + ": still so? What was emptied or closed is looked at before each go")));
         return against;
+    }
+
+    /** People come back to what was emptied or closed: it is asked again before each go, whatever the plan says. */
+    boolean askAgain(String jobId, Places.View f) {
+        boolean comesBack = f.entry().protection() == Protection.EMPTY || f.entry().protection() == Protection.CLOSE;
+        return comesBack && f.entry().protectionDone() && asked.findByJobId(jobId).stream().noneMatch(a -> a.featureId.equals(f.id()));
     }
 
     void signalTried(String jobId, SignedIn who) {
@@ -165,7 +174,21 @@ public class Runs {
 
     void confirmProtection(String jobId, String featureId, boolean done, SignedIn who) {
         Places.View f = places.features(jobId).stream().filter(x -> x.id().equals(featureId)).findFirst().orElseThrow(NotThere::new);
-        places.protectionDone(jobId, featureId, done);
+        if (f.entry().protectionDone() != done) {
+            places.protectionDone(jobId, featureId, done);
+        }
+        asked.deleteByJobIdAndFeatureId(jobId, featureId);
+        asked.flush();
+        if (done) {
+            AskedRecord a = new AskedRecord();
+            a.id = UUID.randomUUID().toString();
+            a.jobId = jobId;
+            a.featureId = featureId;
+            a.who = who.name();
+            a.askedAt = Instant.now();
+            asked.saveAndFlush(a);
+        }
+        jobs.touched(jobId, "run");
         log.write(jobId, who.name(), f.entry().name() + ": " + f.entry().protection().words() + (done ? ", done" : ", not done"));
     }
 
@@ -256,6 +279,7 @@ public class Runs {
     private void halt(String jobId, RunRecord r) {
         r.going = false;
         runs.saveAndFlush(r);
+        asked.deleteByJobId(jobId);
         readiness.deleteByJobId(jobId);
     }
 

@@ -3,6 +3,7 @@ package org.antevid.app.sheet;
 import java.awt.Color;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -10,11 +11,13 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.pdmodel.font.PDType1Font;
 import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
+import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
 
-/** A sheet as a PDF page in its true size, with the fonts every reader has. */
+/** A sheet as a PDF page in its true size, with the fonts every reader has; other letters bring a font of many along. */
 public final class SheetPdf {
     private static final double POINTS_PER_MM = 72 / 25.4;
     /** A circle in four curves. */
@@ -24,9 +27,12 @@ public final class SheetPdf {
     private final PDFont plain = new PDType1Font(Standard14Fonts.FontName.HELVETICA);
     private final PDFont bold = new PDType1Font(Standard14Fonts.FontName.HELVETICA_BOLD);
 
-    private SheetPdf(Sheet sheet, PDPageContentStream page) {
+    private final Letters letters;
+
+    private SheetPdf(Sheet sheet, PDPageContentStream page, Letters letters) {
         this.sheet = sheet;
         this.page = page;
+        this.letters = letters;
     }
 
     public static byte[] of(Sheet sheet) {
@@ -37,11 +43,12 @@ public final class SheetPdf {
     public static byte[] of(List<Sheet> sheets) {
         try (PDDocument document = new PDDocument(); ByteArrayOutputStream out = new ByteArrayOutputStream()) {
             document.getDocumentInformation().setTitle(sheets.get(0).title());
+            Letters letters = letters(document);
             for (Sheet sheet : sheets) {
                 PDPage paper = new PDPage(new PDRectangle((float) (sheet.widthMm() * POINTS_PER_MM), (float) (sheet.heightMm() * POINTS_PER_MM)));
                 document.addPage(paper);
                 try (PDPageContentStream page = new PDPageContentStream(document, paper)) {
-                    new SheetPdf(sheet, page).draw();
+                    new SheetPdf(sheet, page, letters).draw();
                 }
             }
             document.save(out);
@@ -139,8 +146,9 @@ public final class SheetPdf {
     }
 
     private void words(Sheet.Words w) throws IOException {
-        PDFont font = w.bold() ? bold : plain;
-        String text = printable(w.text());
+        boolean latin = w.text().codePoints().allMatch(SheetPdf::latin);
+        PDFont font = !latin ? letters.get() : w.bold() ? bold : plain;
+        String text = latin ? w.text() : printable(w.text(), font);
         double size = w.heightMm() * POINTS_PER_MM;
         double width = font.getStringWidth(text) / 1000 * size;
         double back = switch (w.align()) {
@@ -151,17 +159,55 @@ public final class SheetPdf {
         page.beginText();
         page.setFont(font, (float) size);
         page.setNonStrokingColor(Color.decode(w.colour()));
+        if (!latin && w.bold()) {
+            // the wide font comes in one weight: a thin outline makes it heavier
+            page.setRenderingMode(RenderingMode.FILL_STROKE);
+            page.setStrokingColor(Color.decode(w.colour()));
+            page.setLineWidth((float) (size / 30));
+        }
         page.newLineAtOffset((float) (x(w.at().x()) - back), y(w.at().y()));
         page.showText(text);
+        page.setRenderingMode(RenderingMode.FILL);
         page.endText();
     }
 
-    /** What the standard fonts cannot write is replaced, never dropped silently. */
-    private static String printable(String text) {
+    /** @return whether the standard fonts write it */
+    private static boolean latin(int c) {
+        return c >= 32 && c < 127 || c >= 160 && c < 256;
+    }
+
+    /** What not even the wide font has is marked, never dropped silently. */
+    private static String printable(String text, PDFont font) {
         StringBuilder s = new StringBuilder();
-        text.replace("−", "-").replace("≥", "at least ").replace("→", " to ").replace("’", "'").codePoints()
-            .forEach(c -> s.appendCodePoint(c >= 32 && c < 127 || c >= 160 && c < 256 ? c : '?'));
+        text.codePoints().forEach(c -> s.appendCodePoint(writes(font, c) ? c : '?'));
         return s.toString();
+    }
+
+    private static boolean writes(PDFont font, int c) {
+        try {
+            font.encode(new String(Character.toChars(c)));
+            return true;
+        } catch (IOException | IllegalArgumentException e) {
+            return false;
+        }
+    }
+
+    /** A font of many letters, put into the file only where something is written in it. */
+    @FunctionalInterface
+    private interface Letters {
+        PDFont get() throws IOException;
+    }
+
+    private static Letters letters(PDDocument document) {
+        PDFont[] loaded = new PDFont[1];
+        return () -> {
+            if (loaded[0] == null) {
+                try (InputStream in = PDDocument.class.getResourceAsStream("/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf")) {
+                    loaded[0] = PDType0Font.load(document, in);
+                }
+            }
+            return loaded[0];
+        };
     }
 
     private static float points(double mm) {

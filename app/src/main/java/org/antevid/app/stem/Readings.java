@@ -12,7 +12,7 @@ record Readings(StemRecord stem, List<SightingRecord> sightings, List<DefectReco
         List<Sighting> core = sightings.stream().map(SightingRecord::forCore).toList();
         FieldBook book = FieldBook.of(core, r.state);
         int waiting = (int) sightings.stream().filter(s -> !s.accepted() && s.setAside == null).count();
-        StemReading.More more = new StemReading.More(book.crownOffset(), book.walls(), book.heave().map(FieldBook.Got::estimate), r.union(), book.disagreements(), waiting);
+        StemReading.More more = new StemReading.More(book.crownOffset(), book.walls(), book.heave().map(FieldBook.Got::estimate), r.union(), book.disagreements(), waiting, book.crownBase().map(g -> g.estimate().value()));
         StemReading reading = new StemReading(r.label, r.species, r.state, r.at(), book.diameter().map(FieldBook.Got::estimate), book.height().map(FieldBook.Got::estimate),
             book.lean().map(FieldBook.LeanGot::lean), book.crownRadius().map(g -> g.estimate().high()), r.wood(), r.shape, r.crown,
             defects.stream().filter(d -> d.setAside == null).map(DefectRecord::forCore).toList(), r.toBeKept, more);

@@ -9,12 +9,14 @@ import java.util.Optional;
 import org.antevid.app.job.Needs;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.site.Spot;
+import org.antevid.core.quantity.Rounding;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.Defect;
 import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.FieldBook;
 import org.antevid.core.stem.FieldNote;
 import org.antevid.core.stem.SightingKind;
+import org.antevid.core.stem.Outline;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemState;
@@ -48,7 +50,7 @@ class StemController {
     record MassFigure(double massKg, double massHighKg, double stemKg, double crownKg, double cgM, double sigmaRel, double dCutM) {
     }
 
-    record OffsetFigure(double offsetM, double azimuthDeg, double sigmaM) {
+    record OffsetFigure(double offsetM, Optional<Double> azimuthDeg, double sigmaM) {
     }
 
     record WallView(double azimuthDeg, double heightM, double thicknessM, double sigmaM, boolean accepted) {
@@ -70,7 +72,7 @@ class StemController {
     record StemView(String id, String label, Species species, String commonName, StemState state, String stateWords, Spot at, WoodView wood, Condition hingeWood,
                     String hingeWoodWords, StemMass.Shape shape, StemMass.Crown crown, boolean toBeKept, String note, List<String> unionWith, Optional<Double> unionHeightM,
                     long version, Optional<Figure> diameter, Optional<Figure> height, Optional<LeanFigure> lean, Optional<Figure> crownRadius,
-                    Optional<OffsetFigure> crownOffset, Optional<Figure> heave, List<WallView> walls, Optional<MassFigure> mass, List<String> notKnown,
+                    Optional<OffsetFigure> crownOffset, Optional<Figure> heave, List<WallView> walls, Optional<MassFigure> mass, Optional<Outline> outline, List<String> notKnown,
                     List<String> contradictions, Optional<ChosenView> chosen, List<FieldBookController.SightingView> sightings,
                     List<FieldBookController.DefectView> defects) {
     }
@@ -174,7 +176,7 @@ class StemController {
             book.lean().map(g -> new LeanFigure(g.lean().deg(), g.lean().sigmaDeg(), g.lean().azimuthDeg(), g.how(), g.byEye(), g.warnings())),
             book.crownRadius().map(Figure::of), book.crownOffset().map(o -> new OffsetFigure(o.offsetM(), o.azimuthDeg(), o.sigmaM())), book.heave().map(Figure::of),
             book.walls().stream().map(w -> new WallView(w.azimuthDeg(), w.heightM(), w.thicknessM().value(), w.thicknessM().sigma(), w.accepted())).toList(),
-            all.reading().mass(0.3).map(m -> new MassFigure(m.massKg(), m.massHighKg(), m.stemKg(), m.crownKg(), m.cgM(), m.sigmaRel(), m.dCutM())),
+            all.reading().mass(0.3).map(m -> new MassFigure(m.massKg(), Rounding.up(m.massHighKg(), -1), m.stemKg(), m.crownKg(), m.cgM(), m.sigmaRel(), m.dCutM())), Outline.of(all.reading()),
             all.reading().notKnown(), book.disagreements(), chosen, all.sightings().stream().map(s -> FieldBookController.view(s, r.state)).toList(),
             all.defects().stream().map(FieldBookController::view).toList());
     }

@@ -15,6 +15,8 @@ import org.antevid.app.problem.NotThere;
 import org.antevid.app.trace.Trail;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
+import org.antevid.core.site.Shape;
+import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
 import org.antevid.core.site.StandingTree;
 import org.antevid.core.stem.Measured;
@@ -77,6 +79,15 @@ public class Stems {
     public List<StandingTree> standing(String jobId) {
         return known(jobId).stream().map(Known::reading).filter(r -> r.state() == StemState.STANDING && r.notKnown().isEmpty())
             .map(r -> new StandingTree(r.label(), r.at(), r.height().orElseThrow().high(), Math.min(25, r.crownRadiusM().orElseThrow()), r.dbh().orElseThrow().value())).toList();
+    }
+
+    /** @return everything of a stem that bars a way: standing trunks measured or not, stumps of felled ones, lying stems over their length */
+    public List<Site.Trunk> trunks(String jobId) {
+        return known(jobId).stream().map(Known::reading).map(r -> {
+            double radius = r.dbh().map(d -> d.high() / 2).orElse(Site.TRUNK_M);
+            boolean lies = r.state() == StemState.LYING && r.lean().isPresent() && r.height().isPresent();
+            return new Site.Trunk(r.label(), lies ? Shape.line(List.of(r.at(), r.at().at(r.lean().get().azimuthDeg(), r.height().get().high()))).grown(radius) : Shape.disc(r.at(), radius));
+        }).toList();
     }
 
     public List<Known> known(String jobId) {

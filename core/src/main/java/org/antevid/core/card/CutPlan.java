@@ -172,6 +172,29 @@ public record CutPlan(LayPlan lay, CutCard byTheRule, BackCut backCut, Optional<
         }).toList();
     }
 
+    /**
+     * @param lines that could be rigged here, as proposed
+     * @return what comes next where wedges are not enough, what does it first; empty where they are
+     */
+    public List<NextHelp> next(Site site, List<Means> lines) {
+        return NextHelp.of(this, site, lines);
+    }
+
+    /** @return forward lean that bends the hinge over by itself, degrees, counted with the light mass */
+    public Optional<Double> bendsDeg() {
+        return hinge.map(h -> bendsDeg(h.forwardHoldNm()));
+    }
+
+    /** @return the same for the hinge of another type of cut */
+    public double bendsDeg(double holdNm) {
+        return Tipping.asLeanDeg(holdNm, lay.mass().massLowKg() * StemMass.G, lay.mass().cgM());
+    }
+
+    /** @return where a moment puts the centre of gravity behind the hinge, metres, counted with the expected mass */
+    public double asOffsetM(double momentNm) {
+        return momentNm / (lay.mass().massKg() * StemMass.G);
+    }
+
     /** @return causes of a stem that does not move, with an uncut band of this size */
     public List<DoesNotMove> doesNotMove(DoesNotMove.Uncut uncut) {
         return DoesNotMove.of(lay, pull, uncut);
@@ -231,7 +254,7 @@ public record CutPlan(LayPlan lay, CutCard byTheRule, BackCut backCut, Optional<
     private Optional<String> thinner() {
         return hinge.filter(h -> Double.isFinite(h.utilisation())).map(h -> {
             double t = Math.min(card().hingeLeftM(), card().hingeRightM());
-            return t <= CM + 0.001 ? "1 cm thinner: no hinge" : String.format(Locale.ROOT, "1 cm thinner: side use %.0f %%, from %.0f %%", Math.ceil(100 * h.utilisation() * t / (t - CM)), Math.ceil(100 * h.utilisation()));
+            return t <= CM + 0.001 ? "1 cm thinner: no hinge" : String.format(Locale.ROOT, "1 cm thinner: the side lean takes %.0f %% of it, from %.0f %%", Math.ceil(100 * h.utilisation() * t / (t - CM)), Math.ceil(100 * h.utilisation()));
         });
     }
 

@@ -87,6 +87,11 @@ public record CutChoice(Optional<BackCut> backCut, FaceOrder faceOrder, Optional
         return alongM.isPresent() ? 1 : StemMass.flare(cutHeightM);
     }
 
+    /** @return the same with both ends of the hinge so thick, metres */
+    public CutChoice hinge(double thickM) {
+        return new CutChoice(backCut, faceOrder, Optional.of(thickM), Optional.of(thickM), depthM, faceDeg, stepM, strapM, barkM, alongM, acrossM, reason, techniques, opened);
+    }
+
     /** @return the same with a strap of this thickness where the leader set none, metres inside the bark */
     public CutChoice strap(double thickM) {
         return strapM.isPresent() ? this

@@ -83,10 +83,10 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
     private static List<Answer> answers(LayPlan p) {
         List<Answer> answers = new ArrayList<>();
         answers.add(new Answer("reach", Rounding.up(p.zone().designReachM(), 1), "m"));
-        answers.add(new Answer("keep-out ring", Rounding.up(p.zone().exclusionM(), 1), "m"));
+        answers.add(new Answer("keep-out ring", Rounding.up(p.zone().exclusionM(), 0), "m"));
         answers.add(new Answer("fan", p.fan().toDeg() - p.fan().fromDeg(), "°"));
         p.escape().marginS().ifPresent(m -> answers.add(new Answer("time to spare on the way out", Rounding.down(m, 1), "s")));
-        p.sideUse().ifPresent(u -> answers.add(new Answer("side use of the hinge", Math.ceil(100 * u), "%")));
+        p.sideUse().ifPresent(u -> answers.add(new Answer("side lean, of what the hinge holds", Math.ceil(100 * u), "%")));
         p.targets().stream().filter(t -> t.feature().mustNotBeHit()).forEach(t -> t.struck().map(k -> k.strike().decision()).filter(d -> d >= WORTH_SAYING)
             .ifPresent(d -> answers.add(new Answer("chance to strike the " + t.feature().name(), d, CHANCE))));
         return answers;

@@ -298,7 +298,7 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
             : lays.stream().filter(l -> l.state.compareTo(State.OPEN_WITH_GUY) >= 0 && Math.abs(Azimuth.turn(best.deg, l.deg)) >= SECOND_BEST_APART_DEG).max(Comparator.comparingDouble(Lay::score));
         String room = first.edgeDeg().map(e -> e + "° to the next blocked lay").orElse("nothing is blocked");
         List<Pick> picks = new ArrayList<>();
-        picks.add(new Pick(best.deg, best.score, (best.costs.isEmpty() ? "nothing speaks against it" : "least against it: " + points(best.costs)) + "; " + room + (first.narrow() ? ", under one sigma" : "")));
+        picks.add(new Pick(best.deg, best.score, (best.costs.isEmpty() ? "nothing speaks against it" : "least against it: " + parts(best.costs)) + "; " + room + (first.narrow() ? ", under one sigma" : "")));
         second.ifPresent(l -> picks.add(new Pick(l.deg, l.score, second(best, l))));
         return picks;
     }
@@ -306,11 +306,11 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
     private static String second(Lay best, Lay second) {
         return second.costs.entrySet().stream().max(Comparator.comparingDouble(e -> e.getValue() - best.costs.getOrDefault(e.getKey(), 0.0)))
             .filter(e -> e.getValue() - best.costs.getOrDefault(e.getKey(), 0.0) >= 0.5)
-            .map(e -> String.format(Locale.ROOT, "second by %s: %.0f points more", e.getKey(), Math.ceil(e.getValue() - best.costs.getOrDefault(e.getKey(), 0.0))))
+            .map(e -> String.format(Locale.ROOT, "second by %s", e.getKey()))
             .orElse("as good, nearer to a blocked lay");
     }
 
-    private static String points(Map<String, Double> costs) {
-        return costs.entrySet().stream().limit(2).map(e -> String.format(Locale.ROOT, "%s %.0f", e.getKey(), Math.ceil(e.getValue()))).collect(Collectors.joining(", "));
+    private static String parts(Map<String, Double> costs) {
+        return costs.keySet().stream().limit(2).collect(Collectors.joining(", "));
     }
 }

@@ -82,6 +82,11 @@ public record LayChoice(double layDeg, double cutHeightM, School school, double 
         return new LayChoice(layDeg, cutHeightM, school, barM, means, skill, leaving, cuts, other, below);
     }
 
+    /** @return the same with a hinge of one thickness, metres */
+    public LayChoice hinge(double thickM) {
+        return by(cuts.hinge(thickM));
+    }
+
     public LayChoice leaving(Leaving other) {
         return new LayChoice(layDeg, cutHeightM, school, barM, means, skill, other, cuts, support, below);
     }

@@ -40,6 +40,7 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
     private static final double WHOLE_CIRCLE_SIGMA_DEG = 90;
     /** Nobody runs on ground steeper than this (judgement). */
     private static final double STEEPEST_WAY_DEG = 35;
+    private static final double WORTH_CLEARING_M = 0.1;
     /** What lies farther off bars nobody's way. */
     private static final double NEAR_M = 20;
 
@@ -70,6 +71,20 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
         }
         return escape.best().isEmpty() || escape.reachedM().isEmpty() ? Away.NOT_KNOWN : escape.reachedM().get() < limits.leastAwayM ? Away.TOO_NEAR
             : escape.reachedM().get() < clearM() ? Away.WITHIN : Away.CLEAR;
+    }
+
+    /** @return what gets him farther away in time on this lay, in words, the least work first */
+    public List<String> timeHelps() {
+        List<String> helps = new ArrayList<>();
+        reachedIfClearedM().filter(m -> m > escape.reachedM().orElse(0.0) + WORTH_CLEARING_M).ifPresent(m -> helps.add("clear the way: then " + Rounding.downText(m) + " m"));
+        if (choice.means().isLine()) {
+            helps.add("pull only when he has left");
+        }
+        if (backCut() != BackCut.BORE_STRAP && card.borePossible()) {
+            helps.add("bore and leave a strap, so that it goes when he stands ready");
+        }
+        helps.add("another lay");
+        return helps;
     }
 
     /** @return how the back is cut: as the leader chose, else as lean, pull and wood ask */

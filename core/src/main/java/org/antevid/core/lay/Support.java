@@ -28,6 +28,11 @@ public record Support(Optional<Guy> guy, Optional<Means> fallback, Wedges.Set we
 
     /** @return how many fit side by side behind a hinge of a stem so wide, 2 to 4; what was said where it was said */
     public int mostBeside(double acrossM) {
-        return asNeeded ? Math.max(wedges.beside(), Math.min(4, (int) (acrossM / WEDGE_ROOM_M))) : wedges.beside();
+        return asNeeded ? Math.max(wedges.beside(), roomFor(acrossM)) : wedges.beside();
+    }
+
+    /** @return how many wedges there is room for side by side, whatever was said, at most 4 */
+    public static int roomFor(double acrossM) {
+        return Math.min(4, (int) (acrossM / WEDGE_ROOM_M));
     }
 }

@@ -24,11 +24,13 @@ public record PlanDocument(String job, double windLimitMs, double slopeDeg, doub
                            List<Spot> beneath) {
     }
 
-    /** The fixed lay of a stem and what follows from it; bias and sigma are empty where control is not proven, the cut card in older documents. */
+    /** The fixed lay of a stem and what follows from it; bias and sigma are empty where control is not proven, the cut card and the gust at which this
+     * stem holds, the strictest of house, leader and what hinge and line stand, in older documents. */
     public record LayPart(double layDeg, double reachM, double exclusionM, boolean wholeCircle, List<Spot> fan, List<Spot> dropZone,
                           List<WayPart> waysOut, String school, String means, Optional<Double> biasDeg,
-                          Optional<Double> sigmaDeg, double hingeLengthM, double hingeThickM, List<ZonePart> zones, Optional<CutPart> cuts) {
+                          Optional<Double> sigmaDeg, double hingeLengthM, double hingeThickM, List<ZonePart> zones, Optional<CutPart> cuts, Optional<Double> gustLimitMs) {
         public LayPart {
+            gustLimitMs = gustLimitMs == null ? Optional.empty() : gustLimitMs;
             cuts = cuts == null ? Optional.empty() : cuts;
             zones = zones == null ? List.of() : List.copyOf(zones);
         }
@@ -62,6 +64,17 @@ public record PlanDocument(String job, double windLimitMs, double slopeDeg, doub
 
     public Optional<StemPart> stem(String label) {
         return stems.stream().filter(s -> s.label().equals(label)).findFirst();
+    }
+
+    /** @return gust at which the work on this stem holds, m/s */
+    public double gustLimitMs(Optional<String> label) {
+        return label.flatMap(this::stem).flatMap(StemPart::lay).flatMap(LayPart::gustLimitMs).orElse(windLimitMs);
+    }
+
+    /** @return the strictest gust limit of a person's own steps, of the whole plan for one who has none */
+    public double gustLimitFor(String personId) {
+        List<StepPart> own = stepsOf(personId);
+        return (own.isEmpty() ? steps : own).stream().mapToDouble(s -> gustLimitMs(s.stem())).min().orElse(windLimitMs);
     }
 
     /** @return the person's posts in order of the steps */

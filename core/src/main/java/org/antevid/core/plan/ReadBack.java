@@ -36,7 +36,7 @@ public final class ReadBack {
         way.ifPresent(w -> questions.add(direction("Your own way out: which way?", w.azimuthDeg(), random)));
         lay.ifPresent(l -> questions.add(direction("Which way is " + stem.get().label() + " to fall?", l.layDeg(), random)));
         if (questions.size() < 3) {
-            questions.add(number("From which gust on do we hold?", plan.windLimitMs(), 2, " m/s", random));
+            questions.add(number("From which gust on do we hold?", plan.gustLimitFor(personId), 2, " m/s", random));
         }
         if (questions.size() < 3) {
             questions.add(choice("Who may call HOLD?", "anyone, any time", List.of("the leader only", "the cutter only", "the lookout only"), random));

@@ -13,11 +13,11 @@ public final class Signals {
     }
 
     /** @return when a person calls HOLD, from the plan */
-    public static List<String> stopConditions(PlanDocument plan) {
+    public static List<String> stopConditions(PlanDocument plan, String personId) {
         List<String> stops = new ArrayList<>();
         stops.add("anyone or any animal comes inside the ring");
         stops.add("I lose sight of the cutter or my signal is not answered");
-        stops.add(String.format(Locale.ROOT, "a gust reaches %.0f m/s", plan.windLimitMs()));
+        stops.add(String.format(Locale.ROOT, "a gust reaches %.0f m/s", plan.gustLimitFor(personId)));
         plan.stems().stream().filter(s -> !s.beneath().isEmpty()).forEach(s -> stops.add(s.label() + ", the hung stem, moves or creaks"));
         return List.copyOf(stops);
     }

@@ -191,17 +191,7 @@ final class LayRules {
     }
 
     private static List<String> helps(LayPlan p) {
-        List<String> helps = new ArrayList<>();
-        p.reachedIfClearedM().filter(m -> m > p.escape().reachedM().orElse(0.0) + 0.1).ifPresent(m -> helps.add("clear the way: then " + Rounding.downText(m) + " m"));
-        if (p.choice().means().isLine()) {
-            helps.add("pull only when he has left");
-        }
-        if (p.backCut() != BackCut.BORE_STRAP && p.card().borePossible()) {
-            helps.add("bore and leave a strap, so that it goes when he stands ready");
-        }
-        helps.add("another lay");
-        helps.add(p.away() == LayPlan.Away.TOO_NEAR ? "a cover tree, with a second opinion" : "acknowledge");
-        return helps;
+        return Stream.concat(p.timeHelps().stream(), Stream.of(p.away() == LayPlan.Away.TOO_NEAR ? "a cover tree, with a second opinion" : "acknowledge")).toList();
     }
 
     /** A stem that is to be felled has its lay and drop zone fixed. */

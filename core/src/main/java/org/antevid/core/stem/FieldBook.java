@@ -18,7 +18,7 @@ import org.antevid.core.quantity.RefusedInput;
  * @param disagreements what contradicts what, in words
  */
 public record FieldBook(Optional<Got> diameter, Optional<Got> height, Optional<LeanGot> lean, Optional<Got> crownRadius, Optional<CrownOffset> crownOffset,
-                        List<Wall> walls, Optional<Got> heave, List<String> disagreements) {
+                        List<Wall> walls, Optional<Got> heave, Optional<Got> crownBase, List<String> disagreements) {
     /** Two sightings contradict each other beyond this many of their common sigmas (practice rule). */
     private static final double BEYOND_SIGMAS = 2;
 
@@ -45,7 +45,7 @@ public record FieldBook(Optional<Got> diameter, Optional<Got> height, Optional<L
         FieldBook with = read(counted, new ArrayList<>());
         List<Wall> walls = counted.stream().filter(s -> s.kind() == SightingKind.SOUND_WALL).map(FieldBook::wall).toList();
         return new FieldBook(wider(sure.diameter, with.diameter), wider(sure.height, with.height), widerLean(sure.lean, with.lean), wider(sure.crownRadius, with.crownRadius),
-            sure.crownOffset, walls, with.heave, sure.disagreements);
+            sure.crownOffset, walls, with.heave, lower(sure.crownBase, with.crownBase), sure.disagreements);
     }
 
     private static FieldBook read(List<Sighting> counted, List<String> says) {
@@ -55,8 +55,14 @@ public record FieldBook(Optional<Got> diameter, Optional<Got> height, Optional<L
         List<CrownOffset.Radius> radii = counted.stream().filter(s -> s.kind() == SightingKind.CROWN_RADIUS)
             .flatMap(s -> s.number("azimuthDeg").map(a -> new CrownOffset.Radius(a, s.estimate().value())).stream()).toList();
         return new FieldBook(diameter, height, lean, crown(counted), offset(radii, says), counted.stream().filter(s -> s.kind() == SightingKind.SOUND_WALL).map(FieldBook::wall).toList(),
-            counted.stream().filter(s -> s.kind() == SightingKind.HEAVE).max(Comparator.comparingDouble(s -> s.estimate().high())).map(s -> new Got(s.estimate(), s.kind().words(), false)),
+            counted.stream().filter(s -> s.kind() == SightingKind.HEAVE).max(Comparator.comparingDouble(s -> s.estimate().high())).map(s -> new Got(s.estimate(), s.how(), false)),
+            counted.stream().filter(s -> s.kind() == SightingKind.CROWN_BASE).min(Comparator.comparingDouble(s -> s.estimate().value())).map(s -> new Got(s.estimate(), s.how(), false)),
             List.copyOf(says));
+    }
+
+    /** A lower crown catches more wind and covers more ground; what is not accepted can only lower one that was measured. */
+    private static Optional<Got> lower(Optional<Got> sure, Optional<Got> with) {
+        return sure.map(s -> with.filter(w -> w.estimate().value() < s.estimate().value()).orElse(s));
     }
 
     private static Wall wall(Sighting s) {
@@ -66,10 +72,10 @@ public record FieldBook(Optional<Got> diameter, Optional<Got> height, Optional<L
     private static Optional<Got> combined(List<Sighting> counted, Measured what, String words, List<String> says) {
         List<Sighting> measured = counted.stream().filter(s -> s.kind().measured() == what && !s.kind().byEye()).toList();
         if (measured.isEmpty()) {
-            return counted.stream().filter(s -> s.kind().measured() == what).reduce((a, b) -> b).map(s -> new Got(s.estimate(), s.kind().words(), true));
+            return counted.stream().filter(s -> s.kind().measured() == what).reduce((a, b) -> b).map(s -> new Got(s.estimate(), s.how(), true));
         }
         List<Estimate> estimates = measured.stream().map(Sighting::estimate).toList();
-        String how = measured.stream().map(s -> s.kind().words()).distinct().reduce((a, b) -> a + " and " + b).orElseThrow() + (measured.size() > 1 ? ", " + measured.size() + " sightings" : "");
+        String how = measured.stream().map(Sighting::how).distinct().reduce((a, b) -> a + " and " + b).orElseThrow() + (measured.size() > 1 ? ", " + measured.size() + " sightings" : "");
         if (!contradict(estimates)) {
             return Optional.of(new Got(Estimate.combined(estimates), how, false));
         }
@@ -87,7 +93,7 @@ public record FieldBook(Optional<Got> diameter, Optional<Got> height, Optional<L
         Function<SightingKind, Stream<Sighting>> of = k -> counted.stream().filter(s -> s.kind() == k);
         return of.apply(SightingKind.CROWN_RADIUS).max(Comparator.comparingDouble(s -> s.estimate().value())).map(s -> new Got(s.estimate(), "largest of "
             + of.apply(SightingKind.CROWN_RADIUS).count() + " taped", false)).or(() -> of.apply(SightingKind.EYE_CROWN).reduce((a, b) -> b)
-            .map(s -> new Got(s.estimate(), s.kind().words(), true)));
+            .map(s -> new Got(s.estimate(), s.how(), true)));
     }
 
     private static Optional<CrownOffset> offset(List<CrownOffset.Radius> radii, List<String> says) {
@@ -105,7 +111,7 @@ public record FieldBook(Optional<Got> diameter, Optional<Got> height, Optional<L
     private static Optional<LeanGot> lean(List<Sighting> counted, Optional<Got> height, List<String> says) {
         List<LeanByPlumb.View> views = counted.stream().filter(s -> s.kind() == SightingKind.LEAN_VIEW).map(Sighting::view).toList();
         Optional<LeanGot> direct = Stream.of(SightingKind.PLUMB_LEAN, SightingKind.EYE_LEAN).flatMap(k -> counted.stream().filter(s -> s.kind() == k).reduce((a, b) -> b).stream())
-            .findFirst().map(s -> new LeanGot(new Lean(s.estimate().value(), s.number("azimuthDeg").orElseThrow(), s.estimate().sigma()), s.kind().words(), s.kind().byEye(), List.of()));
+            .findFirst().map(s -> new LeanGot(new Lean(s.estimate().value(), s.number("azimuthDeg").orElseThrow(), s.estimate().sigma()), s.how(), s.kind().byEye(), List.of()));
         if (views.isEmpty()) {
             return direct;
         }

@@ -2,7 +2,7 @@ package org.antevid.core.stem;
 
 /** What a sighting measures. After a change of state some of it is no longer so. */
 public enum Measured {
-    DIAMETER, HEIGHT, LEAN, CROWN, WALL, HEAVE, DEFECT_HEIGHT;
+    DIAMETER, HEIGHT, LEAN, CROWN, CROWN_BASE, WALL, HEAVE, DEFECT_HEIGHT;
 
     /** @return whether a sighting taken in one state still holds in another (practice rule: what has moved is measured anew) */
     public boolean stillHolds(StemState then, StemState now) {
@@ -13,7 +13,7 @@ public enum Measured {
             case DIAMETER, WALL -> true;
             case LEAN, HEAVE -> false;
             case HEIGHT -> now == StemState.FELLED || now == StemState.LYING;
-            case CROWN, DEFECT_HEIGHT -> now == StemState.FELLED;
+            case CROWN, CROWN_BASE, DEFECT_HEIGHT -> now == StemState.FELLED;
         };
     }
 }

@@ -29,6 +29,7 @@ public record Sighting(String id, SightingKind kind, Map<String, Double> numbers
     public static final double EYE_DIAMETER_SHARE = 0.10;
     public static final double EYE_HEIGHT_SHARE = 0.15;
     public static final double EYE_CROWN_SHARE = 0.20;
+    private static final double CROWN_BASE_SIGMA_M = 0.5;
 
     public Sighting {
         numbers = Map.copyOf(numbers);
@@ -73,13 +74,30 @@ public record Sighting(String id, SightingKind kind, Map<String, Double> numbers
         return new Sighting(id, kind, numbers, choices, then, accepted, Optional.empty(), r.estimate, r.warnings);
     }
 
+    /** @return how the quantity was got, in words that stand behind it: "from girth 163 cm" */
+    public String how() {
+        return switch (kind) {
+            case GIRTH -> String.format(Locale.ROOT, "from girth %.0f cm", 100 * numbers.get("girthM"));
+            case CALLIPER -> "by calliper, two axes";
+            case HEIGHT_ANGLES, DEFECT_HEIGHT -> "by two angles";
+            case HEIGHT_STICK -> "with a stick";
+            case HEIGHT_SHADOW -> "from shadows";
+            case LEAN_VIEW -> "plumbed once";
+            case PLUMB_LEAN -> "plumbed from two sides";
+            case CROWN_RADIUS, HEAVE -> "taped";
+            case CROWN_BASE -> "sighted";
+            case SOUND_WALL -> "probed";
+            case EYE_DIAMETER, EYE_HEIGHT, EYE_LEAN, EYE_CROWN -> "by eye";
+        };
+    }
+
     private static Result result(SightingKind kind, Map<String, Double> n, Map<String, String> c) {
         return switch (kind) {
             case GIRTH -> good(Diameter.ofGirth(n.get("girthM"), TAPE_SIGMA_M, n.get("barkM")).overBark());
             case CALLIPER -> good(new Estimate(Math.sqrt(n.get("firstM") * n.get("secondM")), CALLIPER_SIGMA_M));
             case EYE_DIAMETER -> share(n.get("diameterM"), EYE_DIAMETER_SHARE);
             case HEIGHT_ANGLES, DEFECT_HEIGHT -> angles(n, c);
-            case HEIGHT_STICK -> good(HeightByStick.of(n.get("stickM"), n.get("eyeToStickM"), n.get("eyeToTreeM"), 0.005, 0.01, 0.2).height());
+            case HEIGHT_STICK -> stick(HeightByStick.of(n.get("stickM"), n.get("eyeToStickM"), n.get("eyeToTreeM"), 0.005, 0.01, 0.2));
             case HEIGHT_SHADOW -> shadow(n);
             case EYE_HEIGHT -> share(n.get("heightM"), EYE_HEIGHT_SHARE);
             case LEAN_VIEW -> {
@@ -90,6 +108,7 @@ public record Sighting(String id, SightingKind kind, Map<String, Double> numbers
             case EYE_LEAN -> good(new Estimate(n.get("leanDeg"), Lean.EYE_SIGMA_DEG));
             case CROWN_RADIUS -> good(new Estimate(n.get("radiusM"), CROWN_TAPE_SIGMA_M));
             case EYE_CROWN -> share(n.get("radiusM"), EYE_CROWN_SHARE);
+            case CROWN_BASE -> good(new Estimate(n.get("heightM"), CROWN_BASE_SIGMA_M));
             case SOUND_WALL -> good(new Estimate(n.get("wallM"), WALL_SIGMA_M));
             case HEAVE -> good(new Estimate(n.get("liftM"), HEAVE_SIGMA_M));
         };
@@ -98,6 +117,10 @@ public record Sighting(String id, SightingKind kind, Map<String, Double> numbers
     private static Result angles(Map<String, Double> n, Map<String, String> c) {
         HeightByAngles h = HeightByAngles.of(new HeightByAngles.Sighting(HeightByAngles.Mode.valueOf(c.get("mode").toUpperCase(Locale.ROOT)),
             HeightByAngles.Unit.valueOf(c.get("unit").toUpperCase(Locale.ROOT)), n.get("distanceM"), n.get("top"), n.get("base"), n.get("groundSlopeDeg"), 0.1, 0.25, 0, 0));
+        return new Result(h.height(), h.warnings());
+    }
+
+    private static Result stick(HeightByStick h) {
         return new Result(h.height(), h.warnings());
     }
 

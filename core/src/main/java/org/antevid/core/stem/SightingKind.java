@@ -26,6 +26,7 @@ public enum SightingKind {
     EYE_LEAN("lean by eye", "by eye", Measured.LEAN, need("leanDeg", "Lean", "°", 0, 60, 1), need("azimuthDeg", "Leans to", "°", 0, 360, 10)),
     CROWN_RADIUS("crown radius", "tape", Measured.CROWN, need("radiusM", "Crown radius", "m", 0.1, 25, 0.5), maybe("azimuthDeg", "on the side to", "°", 0, 360, 15)),
     EYE_CROWN("crown radius by eye", "by eye", Measured.CROWN, need("radiusM", "Largest crown radius", "m", 0.1, 25, 0.5)),
+    CROWN_BASE("crown base", "clinometer or pole", Measured.CROWN_BASE, need("heightM", "Lowest live branches begin at", "m", 0, 110, 0.5)),
     SOUND_WALL("sound wall, probed", "probe", Measured.WALL, need("wallM", "Sound wood from outside in", "m", 0, 2.5, 0.01), need("azimuthDeg", "Probed on the side to", "°", 0, 360, 15),
         with("heightM", "Height of the probe", "m", 0, 30, 0.1, 0.3)),
     HEAVE("root plate heave", "tape", Measured.HEAVE, need("liftM", "Plate lifted by", "m", 0, 3, 0.01), maybe("azimuthDeg", "on the side to", "°", 0, 360, 15)),

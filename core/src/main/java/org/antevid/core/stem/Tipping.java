@@ -57,6 +57,15 @@ public record Tipping(double offsetEastM, double offsetNorthM, double sigmaM, do
         return WindLoad.of(gustMs, WindLoad.Crown.usual(0, bare ? WindLoad.Leaf.LEAFLESS : WindLoad.Leaf.LEAFED), crown).momentNm().orElseThrow();
     }
 
+    /**
+     * A moment as the lean it stands for, so that it can be compared with what is seen.
+     *
+     * @return degrees, with the sign of the moment, at most 90
+     */
+    public static double asLeanDeg(double momentNm, double weightN, double cgM) {
+        return Math.toDegrees(Math.asin(Math.max(-1, Math.min(1, momentNm / (weightN * cgM)))));
+    }
+
     public static double sigmaMassRel(StemMass mass) {
         return Math.min(1, Math.max(SIGMA_MASS_REL, mass.sigmaRel()));
     }

@@ -29,7 +29,7 @@ import org.junit.jupiter.api.Test;
 class PlanTest {
     private static PlanDocument plan(Spot hives, double lay, String state) {
         PlanDocument.LayPart part = new PlanDocument.LayPart(lay, 24, 48, false, List.of(), List.of(), List.of(new PlanDocument.WayPart("E1", 193, 6, List.of())), "open face",
-            "machine line", Optional.of(-3.0), Optional.of(3.3), 0.44, 0.053, List.of(), Optional.empty());
+            "machine line", Optional.of(-3.0), Optional.of(3.3), 0.44, 0.053, List.of(), Optional.empty(), Optional.empty());
         PlanDocument.PostPart post = new PlanDocument.PostPart("sefa", "Sefa Marsh", Role.LOOKOUT, "watch", Optional.of(new Spot(50, 50)),
             List.of(new PlanDocument.WayPart("E", 45, 12, List.of())));
         return new PlanDocument("Withy Lock", 9, 6, 172,

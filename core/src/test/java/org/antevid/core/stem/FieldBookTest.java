@@ -28,7 +28,7 @@ class FieldBookTest {
     void twoGirthsAreCombinedByWeight() {
         FieldBook b = book(girth(1.63), girth(1.64));
         assertThat(b.diameter().orElseThrow().estimate().value()).isCloseTo(1.635 / Math.PI, within(1e-9));
-        assertThat(b.diameter().orElseThrow().how()).isEqualTo("girth at 1.3 m, 2 sightings");
+        assertThat(b.diameter().orElseThrow().how()).isEqualTo("from girth 163 cm and from girth 164 cm, 2 sightings");
         assertThat(b.disagreements()).isEmpty();
     }
 
