@@ -3168,6 +3168,8 @@ export interface components {
         ProposedLine: {
             /** Format: double */
             anchorDistM: number;
+            /** @enum {string} */
+            kind: "NOTHING" | "LEVER" | "WEDGES" | "HAND_LINE" | "MACHINE_LINE";
             /** Format: double */
             pullN?: number;
             pullWords: string;

@@ -27,7 +27,7 @@ export function WaysTab({ job, l, v, leader }: Props) {
         {v.ways.map((w) => (
           <tr key={w.name}><td><b style={{ color: 'var(--esc)' }}>{w.name}</b> {w.side.toLowerCase()}{w.best && ', main'}</td>
             <td>{w.open ? <><span className="n">{azimuth(w.azimuthDeg ?? 0)}°, {fixed(w.lengthM ?? 0)} m</span>{w.path.length > 2 && ' with a bend'}<br /><small>{Math.abs(w.slopeUpDeg ?? 0) < 0.5 ? 'level' : `${fixed(Math.abs(w.slopeUpDeg ?? 0), 0)}° ${(w.slopeUpDeg ?? 0) > 0 ? 'up' : 'down'}`}, {w.ground}, walks {fixed(w.walkS ?? 0)} s</small></> : <b>blocked: {w.blockedBy.join(', ')}</b>}</td>
-            <td className="r n">{w.open && (v.away === 'LEFT_BEFORE' ? 'left before' : w.marginS === undefined ? 'not known' : w.marginS >= 0 ? `${fixed(w.marginS)} s spare` : `${fixed(-w.marginS)} s late`)}</td>
+            <td className="r n">{w.open && (v.away === 'LEFT_BEFORE' ? 'left before' : w.marginS === undefined ? 'not known' : w.marginS >= 0 ? `${fixed(w.marginS)} s spare` : w.best && v.away === 'CLEAR' ? 'clear in time' : `at its end ${fixed(-w.marginS)} s late`)}</td>
             <td><Mark size={18} kind={!w.open ? 'CAUTION' : w.best ? AWAY[v.away] : 'NOTE'} /></td></tr>
         ))}
       </tbody></table>

@@ -36,6 +36,8 @@ export function FirstLook({ job, stem, done }: { job: string; stem: Schemas['Ste
   const [crown, setCrown] = useState<number>();
   const [faults, setFaults] = useState<Defect[]>();
   const [means, setMeans] = useState<Means>();
+  const [planned, setPlanned] = useState(false);
+  const [taken, setTaken] = useState(false);
   const [look, setLook] = useState<Schemas['Look']>();
   const path = { params: { path: { job, stem: stem.id } } };
   const missing = [!species && 'species', !wood && 'alive or dead', !diameter && 'diameter', !height && 'height', lean === undefined && 'lean', Boolean(lean) && toward === undefined && 'where it leans to', !crown && 'crown', !faults && 'faults', !means && 'what can pull'].filter(Boolean);
@@ -60,18 +62,25 @@ export function FirstLook({ job, stem, done }: { job: string; stem: Schemas['Ste
     try {
       const seen = await data(api.POST('/api/jobs/{job}/stems/{stem}/first-look', { ...path, body: choice }));
       setLook(seen);
-      if (seen.layDeg === undefined || saved?.fixed) return;
-      const line = seen.proposed;
-      await act(api.PUT('/api/jobs/{job}/stems/{stem}/lay', {
-        ...path,
-        body: {
-          choice: { ...choice, layDeg: seen.layDeg, ...(line ? { ropeHeightM: line.ropeHeightM, anchorDistM: line.anchorDistM, pullN: line.pullN, rig: { ropeId: line.ropeId, proposed: true } } : {}) },
-          fixed: false, dropZone: [], version: saved?.version,
-        },
-      }));
+      setPlanned(Boolean(saved));
+      if (!saved) await begin(seen, means);
     } catch (e) {
       say((e as Error).message);
     }
+  }
+
+  /** What was tapped and proposed becomes the lay that is turned next; a lay somebody planned is not touched unasked. */
+  async function begin(seen: Schemas['Look'], tapped: Means) {
+    if (seen.layDeg === undefined) return;
+    const line = seen.proposed;
+    const kind = line && seen.headline === 'FELL_WITH_LINE' ? line.kind : tapped;
+    await act(api.PUT('/api/jobs/{job}/stems/{stem}/lay', {
+      ...path,
+      body: {
+        choice: { layDeg: seen.layDeg, cutHeightM: 0.3, school: 'OPEN_FACE', barM: 0.45, means: kind, ...(line ? { ropeHeightM: line.ropeHeightM, anchorDistM: line.anchorDistM, pullN: line.pullN, rig: { ropeId: line.ropeId, proposed: true } } : {}) },
+        fixed: false, dropZone: [], version: saved?.version,
+      },
+    }));
   }
 
   if (look) {
@@ -80,10 +89,11 @@ export function FirstLook({ job, stem, done }: { job: string; stem: Schemas['Ste
       <section aria-label="First look">
         <h1 data-headline={look.headline}>{stem.label}: {look.headlineWords}</h1>
         <p>{never && 'Because: '}{look.because}.{never && <> Then: <b>{look.verdictWords}</b>.</>}</p>
-        {look.proposed && !never && <p aria-label="Proposed line"><b>Proposed:</b> tie the line <b className="n">{fixed(look.proposed.ropeHeightM)} m</b> up, anchor <b className="n">{fixed(look.proposed.anchorDistM, 0)} m</b> out, gives <b className="n">{look.proposed.pullWords}</b>{look.proposed.ropeName && ` on ${look.proposed.ropeName}`}. Look at tie and anchor on site.</p>}
+        {look.proposed && !never && <p aria-label="Proposed line"><b>Proposed:</b> {look.proposed.kind === 'HAND_LINE' ? 'a hand line' : 'a machine line'}, tied <b className="n">{fixed(look.proposed.ropeHeightM)} m</b> up, anchored <b className="n">{fixed(look.proposed.anchorDistM, 0)} m</b> out, gives <b className="n">{look.proposed.pullWords}</b>{look.proposed.ropeName && ` on ${look.proposed.ropeName}`}. Look at tie and anchor on site.</p>}
         <DialFigure dial={look.dial} />
         <p><b>Measure next: {look.nextMeasurement ?? 'nothing that would change the open lays'}.</b>{look.nextDegrees !== undefined && <small> It could change {Math.round(look.nextDegrees)}° of the dial{look.verdictHangsOnIt && ' and what to do'}.</small>}</p>
-        <p className="s">By eye: diameter ±10 %, height ±15 %, lean ±2°, crown ±20 %. Every number above hangs on them.{look.layDeg !== undefined && !saved?.fixed && ` Lay and Cuts start with ${azimuth(look.layDeg)}°.`}</p>
+        <p className="s">By eye: diameter ±10 %, height ±15 %, lean ±2°, crown ±20 %. Every number above hangs on them.{look.layDeg !== undefined && (!planned || taken) && ` Lay and Cuts start with ${azimuth(look.layDeg)}°.`}</p>
+        {planned && !taken && look.layDeg !== undefined && means && <button className="big quiet" onClick={() => void begin(look, means).then(() => setTaken(true))}>Start the lay anew with {azimuth(look.layDeg)}°</button>}
         <button className="big" onClick={done}>Go on with {stem.label}</button>
       </section>
     );

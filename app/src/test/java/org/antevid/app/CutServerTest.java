@@ -83,8 +83,8 @@ class CutServerTest {
         JsonNode own = preview(Map.of("cuts", Map.of("barkM", 0.02, "hingeLeftM", 0.08, "hingeRightM", 0.08, "faceDeg", 55))).body();
         assertThat(measure(own, "hingeLeft").get("metric").asText()).isEqualTo("80 mm");
         assertThat(measure(own, "hingeLeft").get("rule").asText()).isEqualTo(measure(rule, "hingeLeft").get("metric").asText());
-        assertThat(own.at("/hinge/holdNm").asDouble()).isGreaterThan(rule.at("/hinge/holdNm").asDouble());
-        assertThat(own.at("/line/stillN").asDouble()).as("a stiffer hinge takes more pull").isGreaterThan(rule.at("/line/stillN").asDouble());
+        assertThat(own.at("/hinge/bendsDeg").asDouble()).isGreaterThan(rule.at("/hinge/bendsDeg").asDouble());
+        assertThat(own.at("/line/still/share").asDouble()).as("a stiffer hinge takes more pull").isGreaterThan(rule.at("/line/still/share").asDouble());
         assertThat(own.get("warnings").toString()).contains("hinge is outside", "face angle is outside");
         assertThat(rule.get("types")).hasSize(5);
         assertThat(rule.at("/wedges/enough").asBoolean()).isFalse();
@@ -140,7 +140,7 @@ class CutServerTest {
         assertThat(after.at("/opened/holds").asBoolean()).isTrue();
         assertThat(measure(after, "hingeLeft").get("value").asDouble()).isGreaterThan(measure(before, "hingeLeft").get("value").asDouble());
         calls.on(leader, "PUT", "/stems/" + stem + "/cuts/opened", Map.of("soundLeftM", 0.14, "soundRightM", 0.10, "wood", "SOUND"));
-        assertThat(preview(Map.of("cuts", Map.of("barkM", 0.02))).body().at("/hinge/capacityNm").asDouble()).as("less wood of the same kind holds less").isLessThan(before.at("/hinge/capacityNm").asDouble());
+        assertThat(preview(Map.of("cuts", Map.of("barkM", 0.02))).body().at("/hinge/sidePercent").asDouble()).as("less wood of the same kind holds less").isGreaterThan(before.at("/hinge/sidePercent").asDouble());
         assertThat(preview(Map.of("cutHeightM", 0.8, "cuts", Map.of("barkM", 0.02))).body().at("/opened/holds").asBoolean()).as("a face cut elsewhere is another one").isFalse();
         assertThat(calls.on(leader, "GET", "/findings", null).text()).contains("the opened face shows 140 mm of sound wood left and 100 mm right");
     }

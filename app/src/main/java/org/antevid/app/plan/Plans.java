@@ -120,11 +120,13 @@ public class Plans {
         Situation s = situation(jobId);
         boolean proposes = choice.means().isLine() && !choice.means().measured();
         LayChoice asked = proposes ? new LayChoice(choice.layDeg(), choice.cutHeightM(), choice.school(), choice.barM(), lines.proposed(choice.means().kind(), reading, lines.machinePullN(jobId))) : choice;
-        return new Looked(FirstLook.of(reading, asked, s, house.rules().layLimits()), asked, proposes, lines.ropeId());
+        FirstLook look = FirstLook.of(reading, asked, s, house.rules().layLimits());
+        Optional<Means> line = proposes ? Optional.of(asked.means()) : look.pullN().filter(n -> !asked.means().isLine()).map(n -> lines.proposed(n <= Means.HAND_LINE_MOST_N ? Means.Kind.HAND_LINE : Means.Kind.MACHINE_LINE, reading, lines.machinePullN(jobId)));
+        return new Looked(look, line, lines.ropeId());
     }
 
-    /** @param choice what was tapped, its line with what was proposed for it */
-    record Looked(FirstLook look, LayChoice choice, boolean proposed, Optional<String> ropeId) {
+    /** @param line what is proposed where a line is asked for and nobody has planned one */
+    record Looked(FirstLook look, Optional<Means> line, Optional<String> ropeId) {
     }
 
     /** @return every way of dealing with a stem and what speaks against it */

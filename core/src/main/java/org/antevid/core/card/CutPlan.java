@@ -114,16 +114,16 @@ public record CutPlan(LayPlan lay, CutCard byTheRule, BackCut backCut, Optional<
 
     private static Wedges wedges(LayPlan p, Sweep.Row r, double windNm) {
         StemMass mass = p.mass();
-        double weight = mass.massHighKg() * StemMass.G;
-        double back = r.backHighNm() / weight;
+        double levered = p.control().leveredKg();
+        double back = r.backHighNm() / (levered * StemMass.G);
         double turned = Math.atan(Math.max(0, back) / mass.cgM());
         double offset = p.card().hingeOffsetM();
-        return Wedges.of(Wedges.Load.usual(mass.massHighKg(), Math.max(-10, back - offset), mass.cgM(), offset, Math.max(0.02, p.card().behindHingeM()), windNm, r.hold().bendNm(turned) / Wedges.SAFETY),
+        return Wedges.of(Wedges.Load.usual(levered, Math.max(-10, back - offset), mass.cgM(), offset, Math.max(0.02, p.card().behindHingeM()), windNm, r.hold().bendNm(turned) / Wedges.SAFETY),
             p.choice().support().wedges());
     }
 
     private static Lever lever(LayPlan p, Sweep.Row r) {
-        return Lever.of(p.mass().massHighKg(), p.mass().cgM(), p.card().behindHingeM(), r.hold().forwardHoldNm(), r.hold().bendPerRadNm(), p.card().dLayM());
+        return Lever.of(p.control().leveredKg(), p.mass().cgM(), p.card().behindHingeM(), r.hold().forwardHoldNm(), r.hold().bendPerRadNm(), p.card().dLayM());
     }
 
     private static Optional<SideGuy> guy(LayPlan p, Sweep.Row r, Site site) {
@@ -190,9 +190,9 @@ public record CutPlan(LayPlan lay, CutCard byTheRule, BackCut backCut, Optional<
         return Tipping.asLeanDeg(holdNm, lay.mass().massLowKg() * StemMass.G, lay.mass().cgM());
     }
 
-    /** @return where a moment puts the centre of gravity behind the hinge, metres, counted with the expected mass */
+    /** @return where a moment puts the centre of gravity behind the hinge, metres; only where the lean is known */
     public double asOffsetM(double momentNm) {
-        return momentNm / (lay.mass().massKg() * StemMass.G);
+        return momentNm / (lay.control().leveredKg() * StemMass.G);
     }
 
     /** @return causes of a stem that does not move, with an uncut band of this size */

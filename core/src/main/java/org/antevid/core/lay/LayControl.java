@@ -29,14 +29,15 @@ import org.antevid.core.stem.Tipping;
  * @param meansNm   what the means can put against it; empty when not known
  * @param neededN   pull needed in the line, with its reserve
  * @param standsGustMs gust from the worst side that the hinge, and the line where one pulls, stand beside all that; empty when not proven. Wedges wait for a lull. Wind is not in the other numbers.
+ * @param leveredKg mass that goes with {@code backNm} where its angle counts, as for lift; 0 when the lean is not known
  */
 public record LayControl(List<Unproven> unproven, Optional<Double> biasDeg, Optional<Double> sigmaDeg, double lostChance, Optional<HingeHold> hold,
                          Optional<Double> backNm, Optional<Double> meansNm, Optional<Double> neededN, double forwardLeanDeg,
-                         Optional<Double> standsGustMs) {
+                         Optional<Double> standsGustMs, double leveredKg) {
 
     private static final double STRONGEST_GUST_MS = 45;
     private static final LayControl LEAN_NOT_KNOWN = new LayControl(List.of(new Unproven(Why.LEAN_NOT_KNOWN, "the lean is not known: measure it, seen from two sides")), Optional.empty(), Optional.empty(), 1,
-        Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), 0, Optional.empty());
+        Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), 0, Optional.empty(), 0);
 
     /** What control of a lay fails by. */
     public enum Why { LEAN_NOT_KNOWN, SIDE_LEAN, HINGE_WOOD, CORNERS, MEANS_NOT_KNOWN, MEANS }
@@ -67,12 +68,13 @@ public record LayControl(List<Unproven> unproven, Optional<Double> biasDeg, Opti
         double designBackM = row.backHighNm() / weight - card.hingeOffsetM();
         Optional<Double> needed = row.backHighNm() <= 0 ? means.neededN(0, mass, designBackM, card.hingeOffsetM())
             : means.neededN(row.backHighNm() + row.hold().forwardHoldNm(), mass, designBackM, card.hingeOffsetM());
+        double levered = Tipping.of(stem, mass, choice.cutHeightM(), site.today()).leveredKg(row.backHighNm(), choice.layDeg(), card.hingeOffsetM());
         if (!row.enough()) {
-            reasons.add(row.capacityNm().isEmpty() ? new Unproven(Why.MEANS_NOT_KNOWN, "height, anchor or pull of the " + means.kind().words() + " is not known") : tooWeak(means, mass, row, needed));
+            reasons.add(row.capacityNm().isEmpty() ? new Unproven(Why.MEANS_NOT_KNOWN, "height, anchor or pull of the " + means.kind().words() + " is not known") : tooWeak(means, mass.cgM(), levered, row, needed));
         }
         boolean proven = reasons.isEmpty();
         return new LayControl(List.copyOf(reasons), proven ? row.spread().biasDeg() : Optional.empty(), proven ? Optional.of(row.sigmaDeg()) : Optional.empty(), proven ? row.spread().lostChance() : 1,
-            Optional.of(row.hold()), Optional.of(row.backHighNm()), row.capacityNm(), needed, row.leanDeg(), proven ? Optional.of(standsGust(stem, choice, row)) : Optional.empty());
+            Optional.of(row.hold()), Optional.of(row.backHighNm()), row.capacityNm(), needed, row.leanDeg(), proven ? Optional.of(standsGust(stem, choice, row)) : Optional.empty(), levered);
     }
 
     private static Unproven corners(String who, double leftM, double rightM) {
@@ -85,12 +87,11 @@ public record LayControl(List<Unproven> unproven, Optional<Double> biasDeg, Opti
     }
 
     /** What is missing, in what is read on site: millimetres of lift, kilograms on the rope. */
-    private static Unproven tooWeak(Means means, StemMass mass, Sweep.Row row, Optional<Double> needed) {
-        double weightCg = mass.massHighKg() * StemMass.G * mass.cgM();
-        double perNm = 1000 * row.card().behindHingeM() / weightCg;
+    private static Unproven tooWeak(Means means, double cgM, double leveredKg, Sweep.Row row, Optional<Double> needed) {
+        double perNm = 1000 * row.card().behindHingeM() / (leveredKg * StemMass.G * cgM);
         return new Unproven(Why.MEANS, switch (means.kind()) {
-            case NOTHING -> String.format(Locale.ROOT, "it may sit back: its weight may stand %.0f cm behind the hinge, and nothing brings it over", Math.ceil(100 * row.backHighNm() / (mass.massHighKg() * StemMass.G)));
-            case LEVER, WEDGES -> String.format(Locale.ROOT, "the %s bring it over by %.0f mm of lift, it may need %.0f mm", means.kind() == Means.Kind.LEVER ? "lever may" : "wedges", Math.floor(perNm * row.capacityNm().orElse(0.0)),
+            case NOTHING -> String.format(Locale.ROOT, "it may sit back: its weight may stand %.0f cm behind the hinge, and nothing brings it over", Math.ceil(100 * row.backHighNm() / (leveredKg * StemMass.G)));
+            case LEVER, WEDGES -> String.format(Locale.ROOT, "the %s good for %.0f mm of lift, it may need %.0f mm", means.kind() == Means.Kind.LEVER ? "lever is" : "wedges are", Math.floor(perNm * row.capacityNm().orElse(0.0)),
                 Math.ceil(perNm * row.backHighNm()));
             case HAND_LINE, MACHINE_LINE -> "the " + means.kind().words() + " gives " + Rounding.pullDown(means.tensionN().orElse(0.0)) + needed.map(n -> ", it may need " + Rounding.pull(n)).orElse(" and pulls down more than over");
         });

@@ -70,16 +70,17 @@ public record Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> an
 
     /**
      * Moment the means can put against a backward moment of gravity, N m, reserve and the hinge's own hold taken off; empty when not known
-     * because the line was not measured. Lift and the two degrees are angles: the high mass counts on both sides.
+     * because the line was not measured.
      *
+     * @param leveredKg mass that goes with the moment where its angle counts: lift and the two degrees
      * @param backM       effective offset of the centre of gravity behind the stem centre, metres
      * @param hinge what it takes to bend it
      */
-    public Optional<Double> capacityNm(StemMass mass, double backM, CutCard card, HingeHold hinge, Wedges.Set wedges) {
+    public Optional<Double> capacityNm(StemMass mass, double leveredKg, double backM, CutCard card, HingeHold hinge, Wedges.Set wedges) {
         return switch (kind) {
             case NOTHING -> Optional.of(0.0);
-            case LEVER -> Optional.of(Lever.of(mass.massHighKg(), mass.cgM(), card.behindHingeM(), hinge.forwardHoldNm(), hinge.bendPerRadNm(), card.dLayM()).capacityNm());
-            case WEDGES -> Optional.of(Wedges.capacityNm(mass.massHighKg(), mass.cgM(), card.behindHingeM(), hinge.forwardHoldNm(), hinge.bendPerRadNm(), wedges));
+            case LEVER -> Optional.of(Lever.of(leveredKg, mass.cgM(), card.behindHingeM(), hinge.forwardHoldNm(), hinge.bendPerRadNm(), card.dLayM()).capacityNm());
+            case WEDGES -> Optional.of(Wedges.capacityNm(leveredKg, mass.cgM(), card.behindHingeM(), hinge.forwardHoldNm(), hinge.bendPerRadNm(), wedges));
             case HAND_LINE, MACHINE_LINE -> tensionN().flatMap(n -> armM(mass, backM, card.hingeOffsetM()).map(arm -> n * arm / PullLine.RESERVE)).map(nm -> Math.max(0, nm - hinge.forwardHoldNm()));
         };
     }

@@ -59,7 +59,7 @@ final class StemSweep {
         Sweep.Felled tree = new Sweep.Felled(stem.height().get(), choice.cutHeightM(), stem.crownRadiusM().orElseThrow(), crownBase, mass.dCutM(),
             stem.dbh().orElseThrow().value(), stem.species(), choice.cuts().wood(mass.dCutM(), choice.layDeg()), choice.cuts().flare(choice.cutHeightM()), hinge, weight / StemMass.G, tips.weightHighN() / StemMass.G, mass.cgM(),
             weight * tips.offsetEastM(), weight * tips.offsetNorthM(), weight * tips.sigmaM(), Tipping.sigmaMassRel(mass), lean.offsetM(height, 90), lean.offsetM(height, 0), Sweep.Weakness.of(stem));
-        Lines lines = new Lines(stem, choice, mass, tips.weightHighN(), hinge, site);
+        Lines lines = new Lines(stem, choice, mass, tips, hinge, site);
         Sweep.Method method = new Sweep.Method(choice.school(), choice.cuts(), choice.barM(), choice.means().movedBy(), LaySpread.Cutter.of(choice.skill()), lines, guyed(stem, choice, site),
             lines, Tipping.windNm(stem, choice.cutHeightM(), site.today().designGustMs()), Sweep.PUSH_NM, USUAL_THROW_SHARE, HANG_UP_LIMIT, EscapeRoutes.Footing.today(site.today().ground()), limits.soundSigmaDeg(), UNRELIABLE_WOOD);
         return Optional.of(new Sweep(tree, method, around(stem, site, tree, mass)));
@@ -114,9 +114,9 @@ final class StemSweep {
     }
 
     /** What the chosen means do on each lay: against the backward moment, on the hinge's sides, in the splitting, and to the time he has. */
-    private record Lines(StemReading stem, LayChoice choice, StemMass mass, double weightHighN, RecordedHinge wood, Site site, Map<Double, Means> known) implements Sweep.Capacity, Sweep.Getaway {
-        private Lines(StemReading stem, LayChoice choice, StemMass mass, double weightHighN, RecordedHinge wood, Site site) {
-            this(stem, choice, mass, weightHighN, wood, site, new HashMap<>());
+    private record Lines(StemReading stem, LayChoice choice, StemMass mass, Tipping tips, RecordedHinge wood, Site site, Map<Double, Means> known) implements Sweep.Capacity, Sweep.Getaway {
+        private Lines(StemReading stem, LayChoice choice, StemMass mass, Tipping tips, RecordedHinge wood, Site site) {
+            this(stem, choice, mass, tips, wood, site, new HashMap<>());
         }
 
         private Means aimed(double layDeg) {
@@ -130,7 +130,7 @@ final class StemSweep {
 
         @Override
         public Optional<Double> nm(double layDeg, CutCard card, double backHighNm) {
-            return aimed(layDeg).capacityNm(mass, backHighNm / weightHighN - card.hingeOffsetM(), card, hinge(layDeg, card), choice.support().wedges());
+            return aimed(layDeg).capacityNm(mass, tips.leveredKg(backHighNm, layDeg, card.hingeOffsetM()), backHighNm / tips.weightHighN() - card.hingeOffsetM(), card, hinge(layDeg, card), choice.support().wedges());
         }
 
         @Override
@@ -140,7 +140,7 @@ final class StemSweep {
         }
 
         private Optional<Double> needed(Means aimed, double layDeg, CutCard card, double backHighNm) {
-            return aimed.neededN(backHighNm + hinge(layDeg, card).forwardHoldNm(), mass, backHighNm / weightHighN - card.hingeOffsetM(), card.hingeOffsetM());
+            return aimed.neededN(backHighNm + hinge(layDeg, card).forwardHoldNm(), mass, backHighNm / tips.weightHighN() - card.hingeOffsetM(), card.hingeOffsetM());
         }
 
         @Override
@@ -150,7 +150,7 @@ final class StemSweep {
                 return 0;
             }
             Optional<Double> pull = aimed.rig().when() == Rig.When.KERF_OPENS ? aimed.fullPullN() : needed(aimed, layDeg, card, backHighNm);
-            return pull.flatMap(n -> aimed.armM(mass, backHighNm / weightHighN - card.hingeOffsetM(), card.hingeOffsetM()).map(arm -> n * arm)).orElse(0.0);
+            return pull.flatMap(n -> aimed.armM(mass, backHighNm / tips.weightHighN() - card.hingeOffsetM(), card.hingeOffsetM()).map(arm -> n * arm)).orElse(0.0);
         }
 
         @Override
@@ -164,7 +164,7 @@ final class StemSweep {
             Means aimed = aimed(layDeg);
             double pullNm = 0;
             if (aimed.isLine() && !choice.leavesBefore()) {
-                Optional<Double> arm = aimed.armM(mass, backHighNm / weightHighN - card.hingeOffsetM(), card.hingeOffsetM());
+                Optional<Double> arm = aimed.armM(mass, backHighNm / tips.weightHighN() - card.hingeOffsetM(), card.hingeOffsetM());
                 Optional<Double> pull = aimed.fullPullN().or(() -> needed(aimed, layDeg, card, Math.max(0, backHighNm)));
                 if (arm.isEmpty() || pull.isEmpty()) {
                     return Optional.empty();
@@ -184,7 +184,7 @@ final class StemSweep {
     /** @return the fall that times the cutter on the chosen lay; empty while lean or line is not known */
     static Optional<FallTime.Fall> fall(StemReading stem, LayChoice choice, StemMass mass, Site site, Sweep.Row row) {
         Tipping tips = Tipping.of(stem, mass, choice.cutHeightM(), site.today());
-        return new Lines(stem, choice, mass, tips.weightHighN(), new RecordedHinge(stem, choice, mass), site).fall(choice.layDeg(), row.card(), row.forwardNm(), row.backHighNm());
+        return new Lines(stem, choice, mass, tips, new RecordedHinge(stem, choice, mass), site).fall(choice.layDeg(), row.card(), row.forwardNm(), row.backHighNm());
     }
 
     private static Sweep.Around around(StemReading stem, Site site, Sweep.Felled tree, StemMass mass) {

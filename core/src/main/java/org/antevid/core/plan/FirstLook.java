@@ -95,7 +95,7 @@ public record FirstLook(Headline headline, Verdict verdict, String because, Opti
     private static String because(Headline headline, List<String> never, Dial best, Optional<Dial.Lay> lay) {
         return switch (headline) {
             case FELL, FELL_ONCE_MEASURED -> lay.map(l -> "best to " + Azimuth.digits(l.deg()) + "°" + l.first().stream().findFirst().map(f -> ", " + f).orElse("") + "; " + Math.round(best.free()) + "° of lays are free").orElse("nothing is known of its lean");
-            case FELL_WITH_LINE -> lay.map(l -> "a line of " + Rounding.pull(l.pullN()) + " to " + Azimuth.digits(l.deg()) + "° brings it over").orElse("a line from the front brings it over");
+            case FELL_WITH_LINE -> lay.map(l -> "to " + Azimuth.digits(l.deg()) + "°, where it takes the least; " + Math.round(best.degrees(Dial.State.OPEN_WITH_PULL)) + "° of lays are free with it").orElse("a line from the front brings it over");
             case NOT_BY_HAND -> never.isEmpty() ? best.closed().map(c -> c.mostFrequent() + (c.opens().isEmpty() ? "" : "; what would open a lay: " + String.join(", or ", c.opens()))).orElse("no lay is free") : String.join("; ", never);
         };
     }

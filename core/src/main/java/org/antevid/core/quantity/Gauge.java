@@ -31,7 +31,7 @@ public record Gauge(String words, double share, boolean over) {
     }
 
     private static String pair(double need, double have) {
-        int digits = Math.max(need, have) < TEN ? 1 : 0;
+        int digits = Math.min(need, have) < TEN && Math.min(need, have) > 0 ? 1 : 0;
         while (digits < MOST_DIGITS && Rounding.up(need, digits) > Rounding.down(have, digits) != need > have) {
             digits++;
         }

@@ -49,7 +49,7 @@ final class CutRules implements Rule {
     private static Stream<Finding> today(List<CutPlan> cards, Situation s) {
         List<String> words = new ArrayList<>();
         cards.stream().filter(p -> p.lay().gustLimitMs(s.windLimitMs()) < s.windLimitMs() - 1e-9)
-            .map(p -> String.format(Locale.ROOT, "%s holds at gusts of %.0f m/s, not %.0f", label(p), p.lay().gustLimitMs(s.windLimitMs()), s.windLimitMs())).forEach(words::add);
+            .map(p -> String.format(Locale.ROOT, "hold %s at gusts of %.0f m/s already, not %.0f", label(p), p.lay().gustLimitMs(s.windLimitMs()), s.windLimitMs())).forEach(words::add);
         List<String> straps = cards.stream().filter(p -> !p.inWind().strapHolds()).map(CutRules::label).toList();
         if (!straps.isEmpty()) {
             words.add("the strap of " + String.join(", ", straps) + " does not hold twice over at the wind limit");

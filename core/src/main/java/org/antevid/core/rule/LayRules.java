@@ -38,14 +38,25 @@ final class LayRules {
 
     /** A target likelier hit than its worth allows is a stop; where control is not proven, one anywhere in the circle. */
     private static Stream<Finding> strike(Situation s) {
-        return lays(s).flatMap(p -> p.targets().stream().filter(t -> t.blocks(p.control().proven())).map(t -> Finding.of(
-            "fan:" + p.stem().label() + ":" + t.feature().id(), p.control().proven() || t.feature().worth() > 1 ? STOP : CAUTION, 3, p.stem().label(),
-            p.stem().label() + ": " + t.struck().map(k -> "lay " + Azimuth.digits(p.choice().layDeg()) + "° strikes the " + t.feature().name() + " with a chance of " + Rounding.chance(k.strike().controlled())
-                + ", at worth " + t.feature().worth() + " " + Rounding.chance(k.limit()) + " is the limit")
-                .orElse("control not proven: it may fall any way, and reaches the " + t.feature().name()),
-            "spread, drift, crown and throw must clear every target as far as its worth asks", "geometry and mechanics",
-            p.control().proven() ? "turn the lay, or take the target away" : String.join("; ", p.control().reasons()) + ": mend that, or take the target away")));
+        return lays(s).flatMap(p -> p.control().proven() ? p.targets().stream().filter(t -> t.blocks(true)).map(t -> struck(p, t)) : anyWay(p));
     }
+
+    private static Finding struck(LayPlan p, LayPlan.TargetCheck t) {
+        return Finding.of("fan:" + p.stem().label() + ":" + t.feature().id(), STOP, 3, p.stem().label(),
+            p.stem().label() + ": lay " + Azimuth.digits(p.choice().layDeg()) + "° strikes the " + t.feature().name() + t.struck().map(k -> " with a chance of " + Rounding.chance(k.strike().controlled())
+                + ", at worth " + t.feature().worth() + " " + Rounding.chance(k.limit()) + " is the limit").orElse(""),
+            CLEARS_EVERY, "geometry and mechanics", "turn the lay, or take the target away");
+    }
+
+    /** One finding for everything a stem may hit that may fall any way, the worthiest first. */
+    private static Stream<Finding> anyWay(LayPlan p) {
+        List<Feature> hit = p.targets().stream().filter(t -> t.blocks(false)).map(LayPlan.TargetCheck::feature).sorted(Comparator.comparingInt(Feature::worth).reversed()).toList();
+        return hit.isEmpty() ? Stream.empty() : Stream.of(Finding.of("fan:" + p.stem().label(), hit.get(0).worth() > 1 ? STOP : CAUTION, 3, p.stem().label(),
+            p.stem().label() + ": control not proven: it may fall any way, and reaches the " + hit.stream().map(Feature::name).collect(Collectors.joining(", ")),
+            CLEARS_EVERY, "geometry and mechanics", String.join("; ", p.control().reasons()) + ": mend that, or take " + (hit.size() > 1 ? "them" : "it") + " away"));
+    }
+
+    private static final String CLEARS_EVERY = "spread, drift, crown and throw must clear every target as far as its worth asks";
 
     /** In the fan, though less likely hit than its worth allows. */
     private static Stream<Finding> touched(Situation s) {
@@ -109,7 +120,7 @@ final class LayRules {
 
     /** One rotten corner leaves a hinge that steers with what is left of it. */
     private static Stream<Finding> corner(Situation s) {
-        return lays(s).filter(p -> p.stem().corners(p.choice().layDeg()).oneRotten() && p.control().proven()).map(p -> {
+        return lays(s).filter(p -> p.stem().corners(p.choice().layDeg()).oneRotten()).map(p -> {
             StemReading.Corners c = p.stem().corners(p.choice().layDeg());
             boolean left = c.left() == c.worse();
             return Finding.of("corner:" + p.stem().label(), SECOND_OPINION, 3, p.stem().label(), p.stem().label() + ": the " + (left ? "left" : "right") + " end of the hinge is " + c.worse().words()

@@ -61,7 +61,7 @@ final class TangleRules {
 
     private static Stream<Finding> guard(Situation s) {
         return hangs(s).filter(h -> s.guards().stream().noneMatch(g -> g.stem().equals(h.hung()) && g.named())).map(h -> Finding.of(
-            "guard:" + h.hung(), CAUTION, 5, h.hung(), h.hung() + ": no guard or closure named; keep " + Rounding.upText(h.keepOutM())
+            "guard:" + h.hung(), CAUTION, 5, h.hung(), h.hung() + ": no guard or closure named; keep " + Math.round(Rounding.up(h.keepOutM(), 0))
             + " m clear", "a hung-up tree is never left unmarked", "practice rule", "name who guards it and how the ground is closed"));
     }
 }

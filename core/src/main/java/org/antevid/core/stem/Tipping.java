@@ -70,6 +70,18 @@ public record Tipping(double offsetEastM, double offsetNorthM, double sigmaM, do
         return Math.min(1, Math.max(SIGMA_MASS_REL, mass.sigmaRel()));
     }
 
+    /**
+     * The mass that goes with a backward moment at its 95 % side where only its angle counts, as it does for lift: so large that moment / weight is
+     * the offset behind the hinge at its own 95 % side. A rougher mass must not make the angle smaller.
+     *
+     * @return kilograms, between the expected and the high mass
+     */
+    public double leveredKg(double backHighNm, double layDeg, double hingeOffsetM) {
+        double behindM = Estimate.Z95 * sigmaM + hingeOffsetM - alongM(layDeg);
+        double weight = behindM > 0 ? Math.max(weightN, Math.min(weightHighN, backHighNm / behindM)) : weightHighN;
+        return weight / StemMass.G;
+    }
+
     /** @return offset along a direction, metres, away from it negative */
     public double alongM(double azimuthDeg) {
         double a = Math.toRadians(azimuthDeg);

@@ -26,13 +26,13 @@ class MeansTest {
 
     @Test
     void nothingPullsNothing() {
-        assertThat(Means.of(Means.Kind.NOTHING).capacityNm(MASS, 0.3, CARD, HINGE, Wedges.Set.USUAL)).contains(0.0);
+        assertThat(Means.of(Means.Kind.NOTHING).capacityNm(MASS, MASS.massHighKg(), 0.3, CARD, HINGE, Wedges.Set.USUAL)).contains(0.0);
     }
 
     @Test
     void aLineThatWasNotMeasuredIsNotKnown() {
-        assertThat(Means.of(Means.Kind.MACHINE_LINE).capacityNm(MASS, 0.3, CARD, HINGE, Wedges.Set.USUAL)).isEmpty();
-        assertThat(Means.of(Means.Kind.HAND_LINE).capacityNm(MASS, 0.3, CARD, HINGE, Wedges.Set.USUAL)).isEmpty();
+        assertThat(Means.of(Means.Kind.MACHINE_LINE).capacityNm(MASS, MASS.massHighKg(), 0.3, CARD, HINGE, Wedges.Set.USUAL)).isEmpty();
+        assertThat(Means.of(Means.Kind.HAND_LINE).capacityNm(MASS, MASS.massHighKg(), 0.3, CARD, HINGE, Wedges.Set.USUAL)).isEmpty();
     }
 
     @Test
@@ -46,21 +46,21 @@ class MeansTest {
 
     @Test
     void aHandLineNeverCountsMoreThanFourPeople() {
-        double four = line(Means.Kind.HAND_LINE, 12, 40, 1000).capacityNm(MASS, 0.2, CARD, HINGE, Wedges.Set.USUAL).orElseThrow();
-        assertThat(line(Means.Kind.HAND_LINE, 12, 40, 5000).capacityNm(MASS, 0.2, CARD, HINGE, Wedges.Set.USUAL)).contains(four);
+        double four = line(Means.Kind.HAND_LINE, 12, 40, 1000).capacityNm(MASS, MASS.massHighKg(), 0.2, CARD, HINGE, Wedges.Set.USUAL).orElseThrow();
+        assertThat(line(Means.Kind.HAND_LINE, 12, 40, 5000).capacityNm(MASS, MASS.massHighKg(), 0.2, CARD, HINGE, Wedges.Set.USUAL)).contains(four);
     }
 
     @Test
     void aSteepLineLosesItsArm() {
-        double far = line(Means.Kind.MACHINE_LINE, 12, 50, 10000).capacityNm(MASS, 0.3, CARD, HINGE, Wedges.Set.USUAL).orElseThrow();
-        double near = line(Means.Kind.MACHINE_LINE, 12, 8, 10000).capacityNm(MASS, 0.3, CARD, HINGE, Wedges.Set.USUAL).orElseThrow();
+        double far = line(Means.Kind.MACHINE_LINE, 12, 50, 10000).capacityNm(MASS, MASS.massHighKg(), 0.3, CARD, HINGE, Wedges.Set.USUAL).orElseThrow();
+        double near = line(Means.Kind.MACHINE_LINE, 12, 8, 10000).capacityNm(MASS, MASS.massHighKg(), 0.3, CARD, HINGE, Wedges.Set.USUAL).orElseThrow();
         assertThat(near).isLessThan(far);
-        assertThat(line(Means.Kind.MACHINE_LINE, 12, 1, 10000).capacityNm(MASS, 3, CARD, HINGE, Wedges.Set.USUAL)).contains(0.0);
+        assertThat(line(Means.Kind.MACHINE_LINE, 12, 1, 10000).capacityNm(MASS, MASS.massHighKg(), 3, CARD, HINGE, Wedges.Set.USUAL)).contains(0.0);
     }
 
     @Test
     void wedgesEndAtTwoDegreesOfBackwardLean() {
-        double cap = Means.of(Means.Kind.WEDGES).capacityNm(MASS, 0.1, CARD, HINGE, Wedges.Set.USUAL).orElseThrow();
+        double cap = Means.of(Means.Kind.WEDGES).capacityNm(MASS, MASS.massHighKg(), 0.1, CARD, HINGE, Wedges.Set.USUAL).orElseThrow();
         assertThat(cap).isLessThanOrEqualTo(MASS.massHighKg() * StemMass.G * MASS.cgM() * Math.tan(Math.toRadians(2)) + 1e-6);
     }
 }
