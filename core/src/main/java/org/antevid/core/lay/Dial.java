@@ -8,6 +8,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.antevid.core.cut.BackCut;
+import org.antevid.core.cut.SplitRisk;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Feature;
@@ -149,7 +151,11 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
             first.add(pull > 0 ? "pull with at least " + kilo(pull, true) : "a line from the front");
         }
         r.conditions().stream().filter(c -> c.startsWith("MITIGATE:")).forEach(c -> first.add("protect the " + names.getOrDefault(c.substring(9), "target") + " as planned"));
-        r.conditions().stream().filter(c -> c.startsWith("CUT:")).forEach(c -> first.add(r.split().advice().words()));
+        // what the card does already is not asked for again
+        boolean bored = r.backCut() == BackCut.BORE_STRAP && r.card().borePossible() && r.split().advice() == SplitRisk.Advice.BORE_AND_STRAP;
+        if (!bored && !r.blocked() && r.split().advice() != SplitRisk.Advice.STANDARD) {
+            first.add(r.split().advice().words());
+        }
         if (r.withGuy()) {
             first.add("guy the side");
         }

@@ -68,7 +68,7 @@ class LayStory extends DemoStory {
         assertThat(imre.region("Direction")).containsText("blocked");
         imre.page.mouse().click(at[0], at[1]);
         assertThat(imre.region("Direction")).containsText("beehives");
-        assertThat(imre.region("Direction")).containsText("Costs targets 40");
+        assertThat(imre.region("Direction")).containsText("Against it, most first: targets");
         imre.shot("lay-direction");
         imre.button("Turn the lay here");
         assertThat(lay()).hasText(Pattern.compile("09[123]°"));

@@ -61,14 +61,20 @@ class PlaceStory extends DemoStory {
         int before = taps.count();
         taps.on(imre.page.getByLabel("New stem")).plan(55, 34);
         assertThat(inAside("S1")).isVisible();
-        for (String t : new String[] {"beech", "50 cm", "20 m", "2°", "NE", "4 m", "nothing seen", "wedges", "Provisional verdict"}) {
+        for (String t : new String[] {"beech", "alive", "50", "20", "2°", "NE", "4", "nothing seen", "wedges", "What to do"}) {
             taps.on(inAside(t));
         }
         assertThat(taps.count() - before).as("taps from new stem to the provisional verdict").isLessThanOrEqualTo(12);
-        assertThat(imre.region("First look")).containsText("provisional");
+        assertThat(imre.region("First look").locator("h1")).containsText(Pattern.compile("S1: fell"));
         assertThat(imre.region("First look")).containsText(Pattern.compile("Measure next: (lean|height|girth|crown)"));
         imre.shot("empty-job-verdict");
         assertThat(taps.count()).as("taps and entries from nothing to a verdict").isLessThanOrEqualTo(MOST_TAPS);
+        String found = imre.region("First look").innerText();
+        inAside("Go on with S1").click();
+        imre.stage(3);
+        assertThat(imre.page.getByTestId("lay")).hasText(Pattern.compile("\\d{3}°"));
+        org.assertj.core.api.Assertions.assertThat(found).as("Lay starts with what was looked at").contains("Lay and Cuts start with " + imre.page.getByTestId("lay").innerText());
+        assertThat(inAside("wedges")).hasAttribute("aria-pressed", "true");
         imre.page.navigate(server.local());
         imre.open("Withy Lock");
     }
