@@ -121,7 +121,7 @@ public class Plans {
         boolean proposes = choice.means().isLine() && !choice.means().measured();
         LayChoice asked = proposes ? new LayChoice(choice.layDeg(), choice.cutHeightM(), choice.school(), choice.barM(), lines.proposed(choice.means().kind(), reading, lines.machinePullN(jobId))) : choice;
         FirstLook look = FirstLook.of(reading, asked, s, house.rules().layLimits());
-        Optional<Means> line = proposes ? Optional.of(asked.means()) : look.pullN().filter(n -> !asked.means().isLine()).map(n -> lines.proposed(n <= Means.HAND_LINE_MOST_N ? Means.Kind.HAND_LINE : Means.Kind.MACHINE_LINE, reading, lines.machinePullN(jobId)));
+        Optional<Means> line = proposes ? Optional.of(asked.means()) : look.pullN().filter(n -> look.headline() == FirstLook.Headline.FELL_WITH_LINE && !asked.means().isLine()).map(n -> lines.proposed(n <= Means.HAND_LINE_MOST_N ? Means.Kind.HAND_LINE : Means.Kind.MACHINE_LINE, reading, lines.machinePullN(jobId)));
         return new Looked(look, line, lines.ropeId());
     }
 

@@ -41,7 +41,7 @@ class CutStory extends DemoStory {
         assertThat(imre.region("Wedges")).containsText("Not enough");
         assertThat(imre.region("Wedges")).containsText("they do not lift far enough");
         assertThat(imre.region("Wedges")).containsText("Next, what does it first");
-        assertThat(imre.region("What comes next")).containsText(Pattern.compile("machine line tied 12\\.5 m up, 39 m out \\(proposed\\): needs .* kg on the rope\\).*does it"));
+        assertThat(imre.region("What comes next")).containsText(Pattern.compile("machine line tied 15\\.5 m up, 39 m out \\(proposed\\): needs .* kg on the rope\\).*does it"));
         imre.tab("Line");
         inAside("wedges").click();
         assertThat(aside()).containsText("Control not proven");

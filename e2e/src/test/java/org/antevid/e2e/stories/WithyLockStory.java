@@ -288,6 +288,13 @@ class WithyLockStory {
         imre.fill("What was shown", "dial, lay and spread, both lines out of the question");
         imre.button("Write it down");
         assertThat(lost).containsText("second opinion: Wilma Stroud");
+        Locator seam = imre.page.locator(".finding").filter(new Locator.FilterOptions().setHasText("S1: cut like this, pull counted, it can split up the stem"));
+        seam.getByText("Write down a second opinion").click();
+        imre.choose("Who takes it", "Wilma Stroud");
+        imre.fill("Telephone", "555 0144");
+        imre.fill("What was shown", "the fork with its seam, the pull, the cut card");
+        imre.button("Write it down");
+        assertThat(seam).containsText("second opinion: Wilma Stroud");
         imre.openPoints();
 
         imre.stage(8);
