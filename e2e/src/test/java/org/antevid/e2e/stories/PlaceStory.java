@@ -61,7 +61,7 @@ class PlaceStory extends DemoStory {
         int before = taps.count();
         taps.on(imre.page.getByLabel("New stem")).plan(55, 34);
         assertThat(inAside("S1")).isVisible();
-        for (String t : new String[] {"beech", "alive", "50", "20", "2°", "NE", "4", "nothing seen", "wedges", "What to do"}) {
+        for (String t : new String[] {"beech", "alive", "50", "18", "2°", "NE", "4", "nothing seen", "wedges", "What to do"}) {
             taps.on(inAside(t));
         }
         assertThat(taps.count() - before).as("taps from new stem to the provisional verdict").isLessThanOrEqualTo(12);
