@@ -2572,12 +2572,14 @@ export interface components {
             landmarks: components["schemas"]["Sight"][];
             /** Format: double */
             layDeg: number;
+            leanKnown: boolean;
             /** Format: double */
             leastAwayM: number;
             /** Format: double */
             marginS?: number;
             /** Format: double */
             massHighKg: number;
+            measureLeanFirst: boolean;
             /** Format: double */
             missPerCmM: number;
             /** Format: double */

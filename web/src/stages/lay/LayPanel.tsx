@@ -54,7 +54,7 @@ export default function LayPanel({ job, go }: PanelProps) {
             <h1>{v.stem} {l.stem.commonName} <small>plan for {fixed(v.massHighKg / 1000, 2)} t</small></h1>
             <div style={{ display: 'flex', gap: 16, alignItems: 'center' }}>
               <span className="hero" style={{ color: 'var(--lay)' }} data-testid="lay">{azimuth(v.layDeg)}°</span>
-              <span><b>Lay</b> {v.controlProven ? <span className="s">spread ±{fixed(1.96 * (v.sigmaDeg ?? 0))}° (95 %), drifts {fixed(Math.abs(v.biasDeg ?? 0))}° {(v.biasDeg ?? 0) >= 0 ? 'right' : 'left'}; the side lean takes {v.sidePercent} % of the hinge</span> : <b style={{ color: 'var(--keep)' }}>control not proven: it may go any way</b>}</span>
+              <span><b>Lay</b> {v.controlProven ? <span className="s">spread ±{fixed(1.96 * (v.sigmaDeg ?? 0))}° (95 %), drifts {fixed(Math.abs(v.biasDeg ?? 0))}° {(v.biasDeg ?? 0) >= 0 ? 'right' : 'left'}; the side lean takes {v.sidePercent} % of the hinge</span> : <b style={{ color: 'var(--keep)' }}>control not proven: {!v.leanKnown || v.measureLeanFirst ? 'measure the lean' : 'it may go any way'}</b>}</span>
             </div>
             <div className="step4">{[-10, -1, 1, 10].map((d) => <button key={d} onClick={() => turn(d)} aria-label={`turn ${d} degrees`}>{d > 0 ? '+' : '−'}{Math.abs(d)}°</button>)}</div>
             <div className="figs">
@@ -65,7 +65,7 @@ export default function LayPanel({ job, go }: PanelProps) {
             {l.layFaults.length > 0 && <p className="refused" role="alert">{l.layFaults.map((f) => f.message).join('; ')}. What is shown is the last that could be computed.</p>}
             {!v.controlProven && (
               <div className="refused">{v.controlReasons.join('; ')}.
-                {v.controlReasons.some((r) => r.includes('lean is not known')) && <><br /><button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => go('stems')}>Measure the lean of {v.stem} →</button></>}
+                {(!v.leanKnown || v.measureLeanFirst) && <><br /><button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => go('stems')}>Measure the lean of {v.stem} →</button></>}
               </div>
             )}
             {v.zones.some((z) => z.kind === 'PLATE') && <p className="refused">Root plate not covered: it has moved, and lay and cuts do not answer for it. A machine from outside its zone, or a second opinion.</p>}

@@ -133,21 +133,12 @@ record CutView(CutPart card, double cutHeightM, boolean controlProven, List<Stri
         Lever lever = p.lever().orElseThrow();
         boolean fits = p.card().dLayM() <= Lever.MOST_DIAMETER_M;
         return new WedgesView(true, name, Gauge.of(MM * w.liftDesignM(), MM * w.liftAvailableM(), "mm lift"), force(w), force(p.wedgesInWind().orElseThrow()), p.gustMs(), Rounding.up(w.drivePerWedgeN(), -2),
-            p.lay().zone().lengthM() / Math.max(0.02, p.card().behindHingeM()) / 1000, w.levels(), w.reasons().stream().map(CutView::reason).toList(), w.enough(), next.stream().map(n -> new NextView(n.kind(), n.words(), n.enough())).toList(), fits,
+            p.lay().zone().lengthM() / Math.max(0.02, p.card().behindHingeM()) / 1000, w.levels(), w.reasons().stream().map(Wedges.Short::words).toList(), w.enough(), next.stream().map(n -> new NextView(n.kind(), n.words(), n.enough())).toList(), fits,
             fits && lever.capacityNm() >= Math.max(0, back), p.looseAbove());
     }
 
     private static Gauge force(Wedges w) {
         return Gauge.of(Wedges.SAFETY * w.forcePerWedgeN() / MM, Wedges.FORCE_CAP_N / MM, "kN on each");
-    }
-
-    private static String reason(String key) {
-        return switch (key) {
-            case "lift" -> "they do not lift far enough";
-            case "force" -> "each is asked for more than it may carry";
-            case "back_lean" -> "it leans back more than two degrees";
-            default -> "there is no room for them behind the hinge";
-        };
     }
 
     private static LineView line(CutPlan p, Pull l, CutPart.Hands hands) {

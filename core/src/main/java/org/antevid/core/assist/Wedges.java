@@ -2,6 +2,7 @@ package org.antevid.core.assist;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
@@ -17,10 +18,28 @@ import org.antevid.core.quantity.Require;
  * @param movePerMmM       how far the centre of gravity goes for one millimetre of lift; the tip goes farther
  * @param levels           wedges on top of each other for that lift; empty when none fits
  * @param driveN           blow-side force on one wedge
- * @param reasons          why they are not enough, by key: lift, force, back_lean, no_room
+ * @param reasons          why they are not enough
  */
 public record Wedges(double totalOffsetM, double backAngleDeg, double liftNeededM, double liftDesignM, double liftAvailableM, double movePerMmM, Optional<Integer> levels,
-                     double forceTotalN, double forcePerWedgeN, double drivePerWedgeN, List<String> reasons, List<String> warnings) {
+                     double forceTotalN, double forcePerWedgeN, double drivePerWedgeN, List<Short> reasons, List<String> warnings) {
+    /** What wedges fall short in. */
+    public enum Short {
+        LIFT("they do not lift far enough"), FORCE("each is asked for more than it may carry"), BACK_LEAN("it leans back more than two degrees"), NO_ROOM("there is no room for them behind the hinge");
+        private final String words;
+
+        Short(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        public String key() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
     private static final double EDGE_M = 0.02;
     private static final int MOST_LEVELS = 9;
 
@@ -91,18 +110,18 @@ public record Wedges(double totalOffsetM, double backAngleDeg, double liftNeeded
         double each = force / set.beside;
         double phi = Math.atan(l.friction);
         double slope = Math.atan(set.liftM / set.lengthM);
-        List<String> reasons = new ArrayList<>();
+        List<Short> reasons = new ArrayList<>();
         if (design > available) {
-            reasons.add("lift");
+            reasons.add(Short.LIFT);
         }
         if (l.safety * each > l.forceCapN) {
-            reasons.add("force");
+            reasons.add(Short.FORCE);
         }
         if (Math.toDegrees(angle) > l.maxBackDeg) {
-            reasons.add("back_lean");
+            reasons.add(Short.BACK_LEAN);
         }
         if (fit <= 0) {
-            reasons.add("no_room");
+            reasons.add(Short.NO_ROOM);
         }
         List<String> warnings = new ArrayList<>();
         if (set.stack > 1) {

@@ -19,6 +19,7 @@ import org.antevid.core.cut.SplitRisk;
 import org.antevid.core.cut.StrapHold;
 import org.antevid.core.lay.Guy;
 import org.antevid.core.lay.LayChoice;
+import org.antevid.core.lay.LayControl;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
 import org.antevid.core.lay.SightMiss;
@@ -113,13 +114,7 @@ public record CutPlan(LayPlan lay, CutCard byTheRule, BackCut backCut, Optional<
     }
 
     private static Wedges wedges(LayPlan p, Sweep.Row r, double windNm) {
-        StemMass mass = p.mass();
-        double levered = p.control().leveredKg();
-        double back = r.backHighNm() / (levered * StemMass.G);
-        double turned = Math.atan(Math.max(0, back) / mass.cgM());
-        double offset = p.card().hingeOffsetM();
-        return Wedges.of(Wedges.Load.usual(levered, Math.max(-10, back - offset), mass.cgM(), offset, Math.max(0.02, p.card().behindHingeM()), windNm, r.hold().bendNm(turned) / Wedges.SAFETY),
-            p.choice().support().wedges());
+        return LayControl.wedges(p.choice().support().wedges(), p.mass().cgM(), p.control().leveredKg(), p.card(), r, windNm);
     }
 
     private static Lever lever(LayPlan p, Sweep.Row r) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.antevid.core.assist.Wedges;
 import org.antevid.core.cut.CutCard;
 import org.antevid.core.cut.HingeHold;
 import org.antevid.core.quantity.Estimate;
@@ -46,6 +47,11 @@ public record LayControl(List<Unproven> unproven, Optional<Double> biasDeg, Opti
     public record Unproven(Why why, String words) {
     }
 
+    /** @return whether it is only the uncertainty that stands against it: the means beat what is expected and nothing else is missing */
+    public boolean asExpected(Optional<Sweep.Row> row) {
+        return !unproven.isEmpty() && unproven.stream().allMatch(u -> u.why == Why.MEANS) && row.filter(r -> r.backNm() <= Math.max(Sweep.PUSH_NM, r.capacityNm().orElse(0.0))).isPresent();
+    }
+
     /** @param row what the sweep says of this lay; empty while the lean is not known */
     public static LayControl of(StemReading stem, LayChoice choice, StemMass mass, Optional<Sweep.Row> row, Site site) {
         return row.map(r -> known(stem, choice, mass, r, site)).orElse(LEAN_NOT_KNOWN);
@@ -70,7 +76,7 @@ public record LayControl(List<Unproven> unproven, Optional<Double> biasDeg, Opti
             : means.neededN(row.backHighNm() + row.hold().forwardHoldNm(), mass, designBackM, card.hingeOffsetM());
         double levered = Tipping.of(stem, mass, choice.cutHeightM(), site.today()).leveredKg(row.backHighNm(), choice.layDeg(), card.hingeOffsetM());
         if (!row.enough()) {
-            reasons.add(row.capacityNm().isEmpty() ? new Unproven(Why.MEANS_NOT_KNOWN, "height, anchor or pull of the " + means.kind().words() + " is not known") : tooWeak(means, mass.cgM(), levered, row, needed));
+            reasons.add(row.capacityNm().isEmpty() ? new Unproven(Why.MEANS_NOT_KNOWN, "height, anchor or pull of the " + means.kind().words() + " is not known") : tooWeak(choice, means, mass.cgM(), levered, row, needed));
         }
         boolean proven = reasons.isEmpty();
         return new LayControl(List.copyOf(reasons), proven ? row.spread().biasDeg() : Optional.empty(), proven ? Optional.of(row.sigmaDeg()) : Optional.empty(), proven ? row.spread().lostChance() : 1,
@@ -87,14 +93,28 @@ public record LayControl(List<Unproven> unproven, Optional<Double> biasDeg, Opti
     }
 
     /** What is missing, in what is read on site: millimetres of lift, kilograms on the rope. */
-    private static Unproven tooWeak(Means means, double cgM, double leveredKg, Sweep.Row row, Optional<Double> needed) {
+    private static Unproven tooWeak(LayChoice choice, Means means, double cgM, double leveredKg, Sweep.Row row, Optional<Double> needed) {
         double perNm = 1000 * row.card().behindHingeM() / (leveredKg * StemMass.G * cgM);
         return new Unproven(Why.MEANS, switch (means.kind()) {
             case NOTHING -> String.format(Locale.ROOT, "it may sit back: its weight may stand %.0f cm behind the hinge, and nothing brings it over", Math.ceil(100 * row.backHighNm() / (leveredKg * StemMass.G)));
-            case LEVER, WEDGES -> String.format(Locale.ROOT, "the %s good for %.0f mm of lift, it may need %.0f mm", means.kind() == Means.Kind.LEVER ? "lever is" : "wedges are", Math.floor(perNm * row.capacityNm().orElse(0.0)),
-                Math.ceil(perNm * row.backHighNm()));
+            case LEVER -> String.format(Locale.ROOT, "the lever is good for %.0f mm of lift, it may need %.0f mm", Math.floor(perNm * row.capacityNm().orElse(0.0)), Math.ceil(perNm * row.backHighNm()));
+            case WEDGES -> wedges(wedges(choice.support().wedges(), cgM, leveredKg, row.card(), row, 0));
             case HAND_LINE, MACHINE_LINE -> "the " + means.kind().words() + " gives " + Rounding.pullDown(means.tensionN().orElse(0.0)) + needed.map(n -> ", it may need " + Rounding.pull(n)).orElse(" and pulls down more than over");
         });
+    }
+
+    /** @return what wedges do against the backward moment of a lay at its 95 % side, with a wind against them */
+    public static Wedges wedges(Wedges.Set set, double cgM, double leveredKg, CutCard card, Sweep.Row row, double windNm) {
+        double back = row.backHighNm() / (leveredKg * StemMass.G);
+        double turned = Math.atan(Math.max(0, back) / cgM);
+        double offset = card.hingeOffsetM();
+        return Wedges.of(Wedges.Load.usual(leveredKg, Math.max(-10, back - offset), cgM, offset, Math.max(0.02, card.behindHingeM()), windNm, row.hold().bendNm(turned) / Wedges.SAFETY), set);
+    }
+
+    private static String wedges(Wedges w) {
+        return w.reasons().contains(Wedges.Short.FORCE) && !w.reasons().contains(Wedges.Short.LIFT) ? String.format(Locale.ROOT, "each wedge may get %.0f kN and carries %.0f", Math.ceil(Wedges.SAFETY * w.forcePerWedgeN() / 1000), Wedges.FORCE_CAP_N / 1000)
+            : w.reasons().equals(List.of(Wedges.Short.BACK_LEAN)) ? String.format(Locale.ROOT, "it may lean back %.1f°, more than wedges are tried on", Math.ceil(10 * w.backAngleDeg()) / 10)
+            : String.format(Locale.ROOT, "the wedges lift %.0f mm, it may need %.0f mm", Math.floor(1000 * w.liftAvailableM()), Math.ceil(1000 * w.liftDesignM()));
     }
 
     /** Bisection: the moment of the wind only grows with the gust. Lean and gust are not at their worst together: their margins join in quadrature. */

@@ -222,6 +222,7 @@ public record Verdicts(String stem, List<Option> options, Verdict offered) {
         if (v == Verdict.SECTION) {
             return "10 m round the saw, and nobody downhill";
         }
-        return height.map(h -> Rounding.upText(Rounding.up(h * lengths, 0)) + " m round the stem " + (v.left() ? "closed off" : "empty")).orElse("height not known: twice the tallest guess");
+        Optional<Double> ring = lengths > 1 ? f.lay().map(l -> l.zone().exclusionM()) : Optional.empty();
+        return ring.or(() -> height.map(h -> h * lengths)).map(m -> Math.round(Rounding.up(m, 0)) + " m round the stem " + (v.left() ? "closed off" : "empty")).orElse("height not known: twice the tallest guess");
     }
 }

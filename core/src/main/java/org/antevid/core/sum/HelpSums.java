@@ -119,7 +119,7 @@ final class HelpSums {
             new Wedges.Set("", in.num("wedge_lift_m"), in.num("wedge_length_m"), in.whole("stack"), in.whole("parallel")));
         return new Answer().put("total_offset_m", w.totalOffsetM()).put("back_angle_deg", w.backAngleDeg()).put("lift_needed_m", w.liftNeededM()).put("lift_design_m", w.liftDesignM())
             .put("lift_available_m", w.liftAvailableM()).put("tip_move_per_mm_m", w.movePerMmM()).put("levels_needed", w.levels()).put("force_total_N", w.forceTotalN())
-            .put("force_per_wedge_N", w.forcePerWedgeN()).put("drive_per_wedge_N", w.drivePerWedgeN()).put("enough", w.enough()).put("reasons", w.reasons()).put("next_step", w.nextStep())
+            .put("force_per_wedge_N", w.forcePerWedgeN()).put("drive_per_wedge_N", w.drivePerWedgeN()).put("enough", w.enough()).put("reasons", w.reasons().stream().map(Wedges.Short::key).toList()).put("next_step", w.nextStep())
             .warn(w.warnings());
     }
 

@@ -39,7 +39,7 @@ class WedgesTest {
     @Test
     void aStemTooThinForAWedgeHasNoRoom() {
         Wedges w = Wedges.of(load(100, 0, 0.02), Wedges.Set.USUAL);
-        assertThat(w.reasons()).contains("no_room");
+        assertThat(w.reasons()).contains(Wedges.Short.NO_ROOM);
         assertThat(w.levels()).isEmpty();
         assertThat(w.nextStep()).isEqualTo("jack_or_pull_line");
     }

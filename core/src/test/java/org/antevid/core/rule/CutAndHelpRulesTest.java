@@ -105,7 +105,7 @@ class CutAndHelpRulesTest {
     void meansThatDoNotBeatTheLeanAreAStopAndNameTheNext() {
         List<Finding> found = found(leaning(4, 180), choice(School.OPEN_FACE, 0.3, 0.45, Means.of(Means.Kind.WEDGES), PLAIN));
         assertThat(severity(found, "control:S1")).isEqualTo(Severity.STOP);
-        assertThat(found).filteredOn(f -> f.key().equals("control:S1")).allMatch(f -> f.clears().contains("a hand line, a machine") && f.words().contains("mm of lift"));
+        assertThat(found).filteredOn(f -> f.key().equals("control:S1")).allMatch(f -> f.clears().contains("a hand line, a machine") && f.words().contains("the wedges lift "));
         assertThat(severity(found(leaning(2, 180), choice(School.OPEN_FACE, 0.3, 0.45, WINCH, PLAIN)), "control:S1")).isNull();
     }
 

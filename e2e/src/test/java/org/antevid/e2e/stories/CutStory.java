@@ -48,7 +48,7 @@ class CutStory extends DemoStory {
         imre.button("Save this cut card");
         imre.openPoints();
         assertThat(imre.page.locator(".finding[data-severity=SECOND_OPINION]").filter(new Locator.FilterOptions().setHasText("wedge blows shake it loose above the cutter")).first()).isVisible();
-        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText(Pattern.compile("S1: control not proven: the wedges are good for \\d+ mm of lift, it may need \\d+ mm"))).first()).isVisible();
+        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText(Pattern.compile("S1: control not proven: the wedges lift \\d+ mm, it may need \\d+ mm"))).first()).isVisible();
         imre.openPoints();
     }
 
