@@ -24,7 +24,7 @@ import org.antevid.core.stem.Species;
  */
 public record SplitRisk(Map<String, Double> points, double index, Level practice, double movesAtM, boolean movesEarly, double ratioBackCut,
                         double ratioBore, double ratio, Level mechanics, Level result, Level backCut, Level bore, Advice advice, List<String> warnings) {
-    private static final int DEPTHS = 200;
+    private static final int DEPTHS = 40;
     private static final double NO_MOMENT_NM = 1;
     private static final double SHALLOW = 0.2;
     private static final double SMALL_M = 0.25;
@@ -184,12 +184,33 @@ public record SplitRisk(Map<String, Double> points, double index, Level practice
     /** The back cut passes every depth down to the hinge: the most energy on its way, so that more moment never gives less. */
     private static double worstDepth(Cut c, double moment, double front, double room) {
         double starts = Math.min(room, Math.sqrt(6 * moment / (front * bendsPa(c))));
-        double worst = 0;
-        for (int i = 0; starts > c.hingeThickM && i <= DEPTHS; i++) {
-            double holding = c.hingeThickM + (starts - c.hingeThickM) * i / DEPTHS;
-            worst = Math.max(worst, energy(c, Math.min(moment, holds(c, front, holding)), holding));
+        if (starts <= c.hingeThickM) {
+            return 0;
         }
-        return worst;
+        double step = (starts - c.hingeThickM) / DEPTHS;
+        double at = worstOf(c, moment, front, c.hingeThickM, step, DEPTHS);
+        double finer = 2 * step / DEPTHS;
+        double best = worstOf(c, moment, front, Math.max(c.hingeThickM, at - step), finer, DEPTHS);
+        return Math.max(energyAt(c, moment, front, at), energyAt(c, moment, front, Math.min(starts, best)));
+    }
+
+    /** @return holding wood with the most energy among equal steps from one depth on */
+    private static double worstOf(Cut c, double moment, double front, double fromM, double stepM, int steps) {
+        double at = fromM;
+        double worst = -1;
+        for (int i = 0; i <= steps; i++) {
+            double holding = fromM + stepM * i;
+            double energy = energyAt(c, moment, front, holding);
+            if (energy > worst) {
+                worst = energy;
+                at = holding;
+            }
+        }
+        return at;
+    }
+
+    private static double energyAt(Cut c, double moment, double front, double holdingM) {
+        return energy(c, Math.min(moment, holds(c, front, holdingM)), holdingM);
     }
 
     private static double chord(Cut c, double fromFrontM) {
@@ -200,7 +221,7 @@ public record SplitRisk(Map<String, Double> points, double index, Level practice
     private static double energy(Cut c, double momentNm, double holdingM) {
         double slab = Math.min(c.depthM + holdingM, c.dLayM);
         double width = chord(c, slab);
-        double whole = Math.PI * Math.pow(c.dLayM, 3) * c.dAcrossM / 64;
+        double whole = Math.PI * c.dLayM * c.dLayM * c.dLayM * c.dAcrossM / 64;
         if (width <= 0 || momentNm <= 0) {
             return 0;
         }
@@ -215,8 +236,8 @@ public record SplitRisk(Map<String, Double> points, double index, Level practice
         double sin = Math.sin(half);
         double cos = Math.cos(half);
         double area = r * r * (half - sin * cos);
-        double centroid = area > 0 ? 2 * Math.pow(r * sin, 3) / (3 * area) : r;
-        double about = Math.pow(r, 4) / 4 * (half - sin * cos + 2 * sin * sin * sin * cos);
+        double centroid = area > 0 ? 2 * r * sin * r * sin * r * sin / (3 * area) : r;
+        double about = r * r * r * r / 4 * (half - sin * cos + 2 * sin * sin * sin * cos);
         return (about - area * centroid * centroid) * c.dAcrossM / c.dLayM;
     }
 }
