@@ -70,7 +70,7 @@ export default function SideFigure({ job }: { job: string }) {
           </g>
         );
       })}
-      {s.mass && <text x="60" y={y(s.mass.cgM) + 4} className="h mu">centre of gravity {fixed(s.mass.cgM)} m</text>}
+      {s.mass && <text x={x(s.mass.cgM) - 14} y={y(s.mass.cgM) + 4} textAnchor="end" className="h mu">centre of gravity {fixed(s.mass.cgM)} m</text>}
       <path d={`M20 ${y(0)}H${w - 10}`} stroke="var(--ink)" strokeWidth="3.5" />
       <text x="14" y={h - 36} className="mu">{outline ? 'Drawn to scale, taper computed.' : 'Height to scale; diameter not known.'} Tap the stem to record a defect.</text>
       <text x="14" y={h - 16} className="mu">Local code and the qualified person outrank this.</text>

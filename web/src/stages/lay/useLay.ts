@@ -5,7 +5,7 @@ import { useFeatures, useLays, useStems } from '../../api/job';
 import { type LayFocus, usePlanTools } from '../../plan/planTools';
 
 export type Choice = Schemas['ChoiceRequest'];
-const FIRST: Choice = { layDeg: 0, cutHeightM: 0.3, school: 'OPEN_FACE', barM: 0.45, means: 'NOTHING' };
+const FIRST: Choice = { layDeg: 0, cutHeightM: 0.3, school: 'OPEN_FACE', barM: 0.45, means: 'WEDGES' };
 
 /** The lay being turned: what the leader chooses, and what the core answers at once. Nothing is stored until it is saved. */
 export function useLay(job: string, focus?: LayFocus) {
@@ -15,10 +15,14 @@ export function useLay(job: string, focus?: LayFocus) {
   const features = useFeatures(job);
   const saved = lays.data?.find((l) => l.stemId === tools.stem);
   const [choice, setChoice] = useState<Choice>();
-  const current = useMemo<Choice>(() => choice ?? saved?.choice ?? FIRST, [choice, saved]);
+  const [best, setBest] = useState<number>();
+  const current = useMemo<Choice>(() => choice ?? saved?.choice ?? { ...FIRST, layDeg: best ?? 0 }, [choice, saved, best]);
   const able = Boolean(stem && stem.notKnown.length === 0 && !stem.toBeKept);
   const stamp = JSON.stringify([stem?.sightings.length, stem?.defects.length, stem?.version, saved?.version, features.dataUpdatedAt, saved?.outOfDate]);
-  useEffect(() => setChoice(undefined), [tools.stem]);
+  useEffect(() => {
+    setChoice(undefined);
+    setBest(undefined);
+  }, [tools.stem]);
 
   const [lay, setLay] = useState<Schemas['LayView']>();
   const [faults, setFaults] = useState<Fault[]>([]);
@@ -62,6 +66,10 @@ export function useLay(job: string, focus?: LayFocus) {
     queryKey: ['dial', job, tools.stem, JSON.stringify(rest), stamp], enabled: able, staleTime: 60_000,
     queryFn: () => data(api.POST('/api/jobs/{job}/stems/{stem}/lay/dial', { params: { path: { job, stem: tools.stem! } }, body: current })),
   });
+  // nobody has turned it yet: it starts on the best lay of the dial
+  useEffect(() => {
+    if (!saved && !choice) setBest((b) => dial.data?.picks[0]?.deg ?? b);
+  }, [dial.data, saved, choice]);
   const { showLay } = tools;
   useEffect(() => showLay(lay, dial.data, focus), [lay, dial.data, focus, showLay]);
   useEffect(() => () => showLay(undefined, undefined), [showLay]);

@@ -76,6 +76,8 @@ record CutView(CutPart card, double cutHeightM, boolean controlProven, List<Stri
 
     private static final double CM = 100;
     private static final double MM = 1000;
+    /** Lengths on the card are said in whole steps of this. */
+    private static final double STEP_M = 0.005;
     /** Side use of what is no hinge at all. */
     private static final double NOT_A_HINGE = 99;
     private static final Gauge NOTHING = Gauge.of(0, 0, "");
@@ -154,7 +156,7 @@ record CutView(CutPart card, double cutHeightM, boolean controlProven, List<Stri
     }
 
     private static TypeView type(CutPlan p, TypeOfCut t, School house) {
-        return new TypeView(t.school(), t.school().words(), t.firstCut(), t.card().faceDeg(), t.card().depthM(), t.card().hingeThickM(), t.card().hingeLengthM(), t.card().backCutStepM(), t.use().filter(u -> u < NOT_A_HINGE).map(u -> Rounding.up(CM * u, 0)), Rounding.up(p.bendsDeg(t.holdNm()), 1),
+        return new TypeView(t.school(), t.school().words(), t.firstCut(), t.card().faceDeg(), t.card().depthM(), t.card().hingeThickM(), Rounding.down(t.card().hingeLengthM() / STEP_M, 0) * STEP_M, t.card().backCutStepM(), t.use().filter(u -> u < NOT_A_HINGE).map(u -> Rounding.up(CM * u, 0)), Rounding.up(p.bendsDeg(t.holdNm()), 1),
             t.card().borePossible(), t.whenClosed(), t.goodFor(), t.disagree(), t.contradictions(), t.school() == house);
     }
 

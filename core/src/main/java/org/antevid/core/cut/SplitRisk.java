@@ -80,6 +80,11 @@ public record SplitRisk(Map<String, Double> points, double index, Level practice
      */
     public record Cut(Species species, Condition wood, School school, Opening opening, double dLayM, double dAcrossM, double depthM, double hingeThickM,
                       double forwardNm, double forwardLeanDeg, Optional<Double> weightMomentNm, boolean seamOrFork, boolean underTension) {
+        /** @return the same with another moment toward the lay, N m */
+        public Cut pulledBy(double otherNm) {
+            return new Cut(species, wood, school, opening, dLayM, dAcrossM, depthM, hingeThickM, otherNm, forwardLeanDeg, weightMomentNm, seamOrFork, underTension);
+        }
+
         public Cut {
             Require.within(dLayM, 0.05, 5, "d_lay_m");
             Require.within(dAcrossM, 0.05, 5, "d_across_m");

@@ -306,10 +306,11 @@ public final class Sweep {
             conditions.add("BACK_MOMENT");
         }
         double pulled = forward + method.capacity.forwardNm(layDeg, card, Math.max(0, backHigh));
-        SplitRisk split = SplitRisk.of(new SplitRisk.Cut(tree.species, wood, method.school, SplitRisk.Opening.BACK_CUT, card.dLayM(), card.dAcrossM(), card.depthM(), card.hingeThickM(),
-            pulled, Math.max(-45, Math.min(60, lean)), Optional.of(weight * tree.cgM), tree.weakness.seamOrFork, tree.weakness.underTension));
+        SplitRisk.Cut cut = new SplitRisk.Cut(tree.species, wood, method.school, SplitRisk.Opening.BACK_CUT, card.dLayM(), card.dAcrossM(), card.depthM(), card.hingeThickM(),
+            pulled, Math.max(-45, Math.min(60, lean)), Optional.of(weight * tree.cgM), tree.weakness.seamOrFork, tree.weakness.underTension);
+        SplitRisk split = SplitRisk.of(cut);
         EscapeRoutes.Clock straight = method.getaway.at(layDeg, card, false, forward, backHigh);
-        BackCut backCut = method.cuts.backCut().orElseGet(() -> asked(layDeg, card, split, forward, straight));
+        BackCut backCut = method.cuts.backCut().orElseGet(() -> asked(layDeg, card, split, cut.pulledBy(Math.max(0, pulled + backHigh - back)), forward, straight));
         EscapeRoutes.Clock clock = backCut == BackCut.BORE_STRAP && card.borePossible() ? method.getaway.at(layDeg, card, true, forward, backHigh) : straight;
         EscapeRoutes escape = escape(layDeg, clock);
         long open = escape.routes().stream().filter(EscapeRoutes.Route::open).count();
@@ -330,9 +331,9 @@ public final class Sweep {
             Map.copyOf(hangUps), slope, escape, card, back, backHigh, capacity, split, lean, sigmaForward, sigmaSide, backCut, clock, enough);
     }
 
-    /** A straight back cut where nothing asks for more: a strap holds a stem that leans, is pulled, splits readily, or would be down before he is away. */
-    private BackCut asked(double layDeg, CutCard card, SplitRisk split, double forward, EscapeRoutes.Clock straight) {
-        boolean must = split.backCut().compareTo(SplitRisk.Level.HIGH) >= 0 || method.movedBy == CutCard.MovedBy.LINE
+    /** A straight back cut where nothing asks for more, the lean at its 95 % side in the splitting: a strap holds a stem that leans, is pulled, splits readily, or would be down before he is away. */
+    private BackCut asked(double layDeg, CutCard card, SplitRisk split, SplitRisk.Cut atMost, double forward, EscapeRoutes.Clock straight) {
+        boolean must = split.backCut() == SplitRisk.Level.MODERATE && SplitRisk.of(atMost).backCut().compareTo(SplitRisk.Level.HIGH) >= 0 || split.backCut().compareTo(SplitRisk.Level.HIGH) >= 0 || method.movedBy == CutCard.MovedBy.LINE
             || straight.walkedM(method.footing).filter(m -> m < LayPlan.LEAST_AWAY_M).isPresent();
         boolean may = split.backCut() != SplitRisk.Level.LOW;
         return card.borePossible() && (must || may && strapHolds(layDeg, card, forward)) ? BackCut.BORE_STRAP : BackCut.STRAIGHT;

@@ -120,7 +120,7 @@ final class CutRules implements Rule {
                 return Stream.empty();
             }
             String better = x.changes().stream().filter(c -> c.level().filter(l -> l.compareTo(level) < 0).isPresent()).map(c -> c.words() + " (" + c.level().orElseThrow().key() + ")").collect(Collectors.joining("; "));
-            return Stream.of(Finding.of("chair:" + label(p), never ? STOP : level == SplitRisk.Level.HIGH ? SECOND_OPINION : CAUTION, 4, label(p), label(p) + ": cut like this, pull counted, it can split up the stem ("
+            return Stream.of(Finding.of("chair:" + label(p), never ? STOP : level == SplitRisk.Level.HIGH ? SECOND_OPINION : CAUTION, 4, label(p), label(p) + ": cut like this" + (p.lay().choice().means().isLine() ? ", pull counted," : "") + " it can split up the stem ("
                 + level.key() + ")" + (never ? ": not by hand" : ": " + advice.words()), "a stem that leans or is pulled splits before it goes" + (x.likely().isEmpty() ? "" : ": " + String.join(", ", x.likely())),
                 "practice rule and mechanics, the worse decides", better.isEmpty() ? (never ? "another lay, a machine, or dismantle" : advice.words() + ", or acknowledge") : better));
         });

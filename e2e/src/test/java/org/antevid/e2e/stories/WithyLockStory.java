@@ -274,27 +274,12 @@ class WithyLockStory {
         imre.button("Write it down");
         assertThat(hung).containsText("second opinion: Wilma Stroud");
         Locator base = imre.page.locator(".finding").filter(new Locator.FilterOptions().setHasText("S2: broken at the base"));
-        base.getByText("Write down a second opinion").click();
-        imre.choose("Who takes it", "Wilma Stroud");
-        imre.fill("Telephone", "555 0144");
-        imre.fill("What was shown", "photo of the torn fibres");
-        imre.button("Write it down");
-        assertThat(base).containsText("second opinion: Wilma Stroud");
+        wilmaLooks(base, "photo of the torn fibres");
         Locator lost = imre.page.locator(".finding").filter(new Locator.FilterOptions().setHasText("S1: should control be lost, the phone line"));
         assertThat(lost).containsText("restrain it with guys, dismantle it");
-        lost.getByText("Write down a second opinion").click();
-        imre.choose("Who takes it", "Wilma Stroud");
-        imre.fill("Telephone", "555 0144");
-        imre.fill("What was shown", "dial, lay and spread, both lines out of the question");
-        imre.button("Write it down");
-        assertThat(lost).containsText("second opinion: Wilma Stroud");
+        wilmaLooks(lost, "dial, lay and spread, both lines out of the question");
         Locator seam = imre.page.locator(".finding").filter(new Locator.FilterOptions().setHasText("S1: cut like this, pull counted, it can split up the stem"));
-        seam.getByText("Write down a second opinion").click();
-        imre.choose("Who takes it", "Wilma Stroud");
-        imre.fill("Telephone", "555 0144");
-        imre.fill("What was shown", "the fork with its seam, the pull, the cut card");
-        imre.button("Write it down");
-        assertThat(seam).containsText("second opinion: Wilma Stroud");
+        wilmaLooks(seam, "the fork with its seam, the pull, the cut card");
         imre.openPoints();
 
         imre.stage(8);
@@ -496,6 +481,15 @@ class WithyLockStory {
         go();
         imre.button("Step done");
         assertThat(imre.page.locator("aside h1")).containsText("All steps are done");
+    }
+
+    private void wilmaLooks(Locator finding, String shown) {
+        finding.getByText("Write down a second opinion").click();
+        imre.choose("Who takes it", "Wilma Stroud");
+        imre.fill("Telephone", "555 0144");
+        imre.fill("What was shown", shown);
+        imre.button("Write it down");
+        assertThat(finding).containsText("second opinion: Wilma Stroud");
     }
 
     /** What was emptied or closed is looked at again before each go. */
