@@ -2801,8 +2801,7 @@ export interface components {
             /** Format: double */
             keepOutM?: number;
             ladder: string[];
-            /** Format: double */
-            pullN: number;
+            pull: string;
             stem: string;
             /** Format: double */
             stripHalfM?: number;
@@ -3641,8 +3640,7 @@ export interface components {
         };
         StuckView: {
             cause: string;
-            /** Format: double */
-            extraN?: number;
+            extra?: string;
             tell: string;
             then: string;
         };

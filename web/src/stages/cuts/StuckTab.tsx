@@ -2,7 +2,6 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, data } from '../../api/client';
 import { ShortLength } from '../../app/ShortLength';
-import { fixed } from '../../units/format';
 import type { Cutting } from './useCuts';
 
 /** It does not move: causes in order, each with its tell and the pull it costs. */
@@ -21,7 +20,7 @@ export function StuckTab({ job, l }: { job: string; l: Cutting }) {
         <ShortLength label="Uncut band, long" value={height} by={0.02} onChange={(m) => setHeight(m ?? 0.02)} note="along the lay" undo="" />
       </div></div>
       <ol style={{ paddingLeft: 22 }}>{stuck.data?.causes.map((c) => (
-        <li key={c.cause} style={{ padding: '6px 0', borderBottom: '1px solid var(--line)' }}><b>{c.cause}</b>{c.extraN !== undefined && <span className="n"> +{fixed(c.extraN / 1000)} kN, up</span>}<br /><span className="s">Tell: {c.tell}.</span><br />{c.then}.</li>
+        <li key={c.cause} style={{ padding: '6px 0', borderBottom: '1px solid var(--line)' }}><b>{c.cause}</b>{c.extra && <span className="n"> +{c.extra}</span>}<br /><span className="s">Tell: {c.tell}.</span><br />{c.then}.</li>
       ))}</ol>
     </div>
   );

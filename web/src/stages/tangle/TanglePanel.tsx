@@ -61,7 +61,7 @@ export default function TanglePanel({ job, go }: PanelProps) {
                   <b>{s.stems.join(' with ')}{s.kind !== 'single' ? ` (${words(s.kind)})` : ''}</b>
                   {s.methods.map((m) => (
                     <div key={m.stem}>{m.ladder[0]}{m.ladder.length > 1 && <small>; else {m.ladder.slice(1).join('; else ')}</small>}
-                      <div className="s">drag at most <b className="n">{fixed(m.pullN / 1000)} kN</b>, rounded up; nobody within <b className="n">{m.keepOutM === undefined ? 'the whole slope' : `${m.keepOutM} m`}</b>{m.stripHalfM !== undefined && <>; no step within <b className="n">{fixed(m.stripHalfM)} m</b> of the line under it</>}</div></div>
+                      <div className="s">drag at most <b className="n">{m.pull}</b>, rounded up; nobody within <b className="n">{m.keepOutM === undefined ? 'the whole slope' : `${m.keepOutM} m`}</b>{m.stripHalfM !== undefined && <>; no step within <b className="n">{fixed(m.stripHalfM)} m</b> of the line under it</>}</div></div>
                   ))}
                   {s.before.length > 0 && <small>first: {s.before.map((x) => words(x.replace(':', ' '))).join(', ')}. </small>}
                   {s.changes.length > 0 && <small>then: {s.changes.map((x) => words(x.replace(':', ' ')).toUpperCase().replace(/^([A-Z ]+) (S\d+)$/, (_, w: string, id: string) => `${w.toLowerCase()} ${id}`)).join(', ')}</small>}

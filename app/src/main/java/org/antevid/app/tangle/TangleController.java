@@ -26,7 +26,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{job}/tangle")
 class TangleController {
-    record MethodView(String stem, List<String> ladder, double pullN, Optional<Double> keepOutM, Optional<Double> stripHalfM) {
+    record MethodView(String stem, List<String> ladder, String pull, Optional<Double> keepOutM, Optional<Double> stripHalfM) {
     }
 
     record ReleaseStep(String kind, List<String> stems, double priority, List<String> before, List<String> changes, List<MethodView> methods) {
@@ -65,7 +65,7 @@ class TangleController {
     private static ReleaseStep step(Release.Step s) {
         return new ReleaseStep(s.kind().name().toLowerCase(Locale.ROOT), s.stems(), s.priority(), s.before(), s.changes(),
             s.stems().stream().map(id -> new MethodView(id, s.method().get(id).ladder().stream().map(w -> w.words()).toList(),
-                Rounding.up(s.method().get(id).pullN(), -2), s.zone().get(id).radiusM().map(r -> Rounding.up(r, 0)),
+                Rounding.pull(s.method().get(id).pullN()), s.zone().get(id).radiusM().map(r -> Rounding.up(r, 0)),
                 s.zone().get(id).stripHalfM().map(r -> Rounding.up(r, 1)))).toList());
     }
 

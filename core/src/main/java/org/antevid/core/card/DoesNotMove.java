@@ -48,7 +48,7 @@ public record DoesNotMove(String cause, String tell, Optional<Double> extraN, St
         });
         all.add(new DoesNotMove("the top is caught", "the stem bends but the top stays, twigs move in the neighbour", Optional.empty(), "no more pull: treat it as hung up, zones and all"));
         pull.ifPresent(l -> all.add(new DoesNotMove("the pull is too weak", "line straight as a bar, kerf open and still", Optional.empty(), l.availableN()
-            .map(n -> String.format(Locale.ROOT, "there are %.1f kN, the plan asks %s, %s with wind; take the fallback line, never jerk", Rounding.down(n / 1000, 1), Pull.kilo(l.still().tensionN()), Pull.kilo(l.atLimit().tensionN())))
+            .map(n -> String.format(Locale.ROOT, "there are %s, the plan asks %s, %s with wind; take the fallback line, never jerk", Rounding.pullDown(n), Pull.kilo(l.still().tensionN()), Pull.kilo(l.atLimit().tensionN())))
             .orElse("what it pulls is not known; take the fallback line, never jerk"))));
         return List.copyOf(all);
     }

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.antevid.core.assist.Wedges;
 import org.antevid.core.card.CutPlan;
 import org.antevid.core.card.CutStep;
 import org.antevid.core.card.Measure;
@@ -14,6 +15,7 @@ import org.antevid.core.cut.School;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
 import org.antevid.core.quantity.Azimuth;
+import org.antevid.core.quantity.Gauge;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.retreat.EscapeRoutes;
 
@@ -103,21 +105,23 @@ public record CutPart(String stem, String school, boolean slopingFromBelow, Stri
             .map(w -> new Wall(Azimuth.turn(lay.choice().layDeg(), w.azimuthDeg()), Rounding.down(w.thicknessM().value(), 2))).sorted(Comparator.comparingDouble(Wall::relDeg)).toList();
     }
 
+    private static final double MM = 1000;
+
     private static List<String> help(CutPlan p, Hands hands) {
         List<String> all = new ArrayList<>();
         Means means = p.lay().choice().means();
         if (means.kind() == Means.Kind.WEDGES) {
-            p.wedges().ifPresent(w -> all.add(String.format(Locale.ROOT, "Wedges: lift %.0f mm of %.0f mm there is, %.1f kN each%s", Math.ceil(1000 * w.liftDesignM()), Math.floor(1000 * w.liftAvailableM()),
-                Rounding.up(w.forcePerWedgeN() / 1000, 1), w.enough() ? "" : ": NOT ENOUGH")));
+            p.wedges().ifPresent(w -> all.add(String.format(Locale.ROOT, "Wedges: %s, %s%s", Gauge.of(MM * w.liftDesignM(), MM * w.liftAvailableM(), "mm lift").words(),
+                Gauge.of(Wedges.SAFETY * w.forcePerWedgeN() / MM, Wedges.FORCE_CAP_N / MM, "kN on each").words(), w.enough() ? "" : ": NOT ENOUGH")));
         }
         p.pull().ifPresent(l -> {
-            all.add(String.format(Locale.ROOT, "Line, %s: %.1f m above the cut, %.0f m out; %.1f kN, %.1f kN with wind at %.0f m/s; pretension %.1f kN; it travels %.1f m", means.kind().words(), means.ropeHeightM().orElseThrow(),
-                l.means().anchorDistM().orElseThrow(), Rounding.up(l.still().tensionN() / 1000, 1), Rounding.up(l.atLimit().tensionN() / 1000, 1), l.gustMs(), Rounding.up(l.pretensionN() / 1000, 1), Rounding.up(l.travel().haulM(), 1)));
+            all.add(String.format(Locale.ROOT, "Line, %s: %.1f m above the cut, %.0f m out; %s, %s with wind at %.0f m/s; pretension %s; it travels %.1f m", means.kind().words(), means.ropeHeightM().orElseThrow(),
+                l.means().anchorDistM().orElseThrow(), Rounding.pull(l.still().tensionN()), Rounding.pull(l.atLimit().tensionN()), l.gustMs(), Rounding.pull(l.pretensionN()), Rounding.up(l.travel().haulM(), 1)));
             all.addAll(signal(means, hands));
         });
-        p.fallback().ifPresent(l -> all.add(String.format(Locale.ROOT, "Fallback, %s: %.1f m above the cut, %.0f m out; %.1f kN with wind", l.means().kind().words(), l.means().ropeHeightM().orElseThrow(), l.means().anchorDistM().orElseThrow(),
-            Rounding.up(l.atLimit().tensionN() / 1000, 1))));
-        p.guy().ifPresent(g -> all.add(String.format(Locale.ROOT, "Guy: %.1f kN, %.1f m long", Rounding.up(g.tensionN() / 1000, 1), Rounding.up(g.ropeLengthM(), 1))));
+        p.fallback().ifPresent(l -> all.add(String.format(Locale.ROOT, "Fallback, %s: %.1f m above the cut, %.0f m out; %s with wind", l.means().kind().words(), l.means().ropeHeightM().orElseThrow(), l.means().anchorDistM().orElseThrow(),
+            Rounding.pull(l.atLimit().tensionN()))));
+        p.guy().ifPresent(g -> all.add(String.format(Locale.ROOT, "Guy: %s, %.1f m long", Rounding.pull(g.tensionN()), Rounding.up(g.ropeLengthM(), 1))));
         return all;
     }
 

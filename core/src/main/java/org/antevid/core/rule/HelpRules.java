@@ -87,7 +87,7 @@ final class HelpRules {
                     "geometry", "move the anchor back to the hinge line, or acknowledge")) : Optional.<Finding>empty(),
                 g.rope().isEmpty() ? Optional.of(Finding.of("guy:" + label(p) + ":rope", CAUTION, 4, label(p), label(p) + ": no rope chosen for the guy; nothing is counted on it", "what nobody chose from the list nobody has checked",
                     "practice rule", "choose a rope from the house's list")) : Optional.<Finding>empty(),
-                w.contains("ROPE_OVERLOADED") ? Optional.of(Finding.of("guy:" + label(p) + ":weak", STOP, 4, label(p), String.format(Locale.ROOT, "%s: the guy gets %.1f kN, more than its rope may carry", label(p), Rounding.up(p.guy().orElseThrow().tensionN() / 1000, 1)),
+                w.contains("ROPE_OVERLOADED") ? Optional.of(Finding.of("guy:" + label(p) + ":weak", STOP, 4, label(p), String.format(Locale.ROOT, "%s: the guy gets %s, more than its rope may carry", label(p), Rounding.pull(p.guy().orElseThrow().tensionN())),
                     "a line is as strong as its weakest piece", "statics", "a stronger rope, tied higher, or another lay")) : Optional.<Finding>empty()).flatMap(Optional::stream);
         });
     }

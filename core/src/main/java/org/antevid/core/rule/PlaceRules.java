@@ -75,7 +75,7 @@ final class PlaceRules {
                 }
                 double most = in.stream().mapToDouble(m -> m.pullN().orElseThrow()).max().orElse(0);
                 return l.choice().means().pullN().filter(p -> p > most).map(p -> Finding.of("machine:" + label, CAUTION, 1, label, String.format(Locale.ROOT,
-                    "%s: the plan pulls with %.1f kN, the strongest winch that gets in has %.1f kN", label, p / 1000, most / 1000), "a pull is worth what its machine is", "geometry",
+                    "%s: the plan pulls with %s, the strongest winch that gets in has %s", label, Rounding.pull(p), Rounding.pullDown(most)), "a pull is worth what its machine is", "geometry",
                     "plan with the winch that is there, or acknowledge")).stream();
             });
     }

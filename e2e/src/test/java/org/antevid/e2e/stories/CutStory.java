@@ -116,7 +116,7 @@ class CutStory extends DemoStory {
         imre.tab("Card");
         assertThat(imre.region("Strap")).containsText(Pattern.compile("holds [01]\\.\\d times, down; 2 is asked: \\d+ mm from the bark"));
         imre.tab("Measures");
-        imre.fill("Strap", "70");
+        imre.fill("Strap", "90");
         again("Face angle less", 3);
         assertThat(imre.page.getByTestId("stump-figure")).containsText("55°");
         imre.tab("Card");
