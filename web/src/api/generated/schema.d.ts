@@ -3641,6 +3641,8 @@ export interface components {
         StuckView: {
             cause: string;
             extra?: string;
+            /** Format: double */
+            extraN?: number;
             tell: string;
             then: string;
         };

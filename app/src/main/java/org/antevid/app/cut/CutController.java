@@ -43,8 +43,8 @@ class CutController {
     record StuckRequest(@NotNull @Valid ChoiceRequest choice, @NotNull Double uncutWidthM, @NotNull Double uncutHeightM) {
     }
 
-    /** @param extra pull it costs on top, rounded up, in words */
-    record StuckView(String cause, String tell, Optional<String> extra, String then) {
+    /** @param extraN pull it costs on top, rounded up @param extra the same in words */
+    record StuckView(String cause, String tell, Optional<Double> extraN, Optional<String> extra, String then) {
     }
 
     record StuckAnswer(String first, List<StuckView> causes) {
@@ -68,7 +68,7 @@ class CutController {
     @Needs(Needs.Right.READ)
     StuckAnswer doesNotMove(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody StuckRequest r) {
         return new StuckAnswer(DoesNotMove.FIRST, cuts.doesNotMove(job, stem, r.choice, new DoesNotMove.Uncut(r.uncutWidthM, r.uncutHeightM)).stream()
-            .map(d -> new StuckView(d.cause(), d.tell(), d.extraN().map(Rounding::pull), d.then())).toList());
+            .map(d -> new StuckView(d.cause(), d.tell(), d.extraN().map(n -> Rounding.up(n, -2)), d.extraN().map(Rounding::pull), d.then())).toList());
     }
 
     @PutMapping("/opened")
