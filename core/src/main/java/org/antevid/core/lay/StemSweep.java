@@ -61,7 +61,7 @@ final class StemSweep {
             weight * tips.offsetEastM(), weight * tips.offsetNorthM(), weight * tips.sigmaM(), Tipping.sigmaMassRel(mass), lean.offsetM(height, 90), lean.offsetM(height, 0), Sweep.Weakness.of(stem));
         Lines lines = new Lines(stem, choice, mass, tips, hinge, site);
         Sweep.Method method = new Sweep.Method(choice.school(), choice.cuts(), choice.barM(), choice.means().movedBy(), LaySpread.Cutter.of(choice.skill()), lines, guyed(stem, choice, site),
-            lines, Tipping.windNm(stem, choice.cutHeightM(), site.today().designGustMs()), Sweep.PUSH_NM, USUAL_THROW_SHARE, HANG_UP_LIMIT, EscapeRoutes.Footing.today(site.today().ground()), limits.soundSigmaDeg(), UNRELIABLE_WOOD);
+            lines, Tipping.windNm(stem, choice.cutHeightM(), site.today().designGustMs()), Tipping.windNm(stem, choice.cutHeightM(), site.today().judgedGustMs()), Sweep.PUSH_NM, USUAL_THROW_SHARE, HANG_UP_LIMIT, EscapeRoutes.Footing.today(site.today().ground()), limits.soundSigmaDeg(), UNRELIABLE_WOOD);
         return Optional.of(new Sweep(tree, method, around(stem, site, tree, mass)));
     }
 

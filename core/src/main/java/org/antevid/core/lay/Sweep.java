@@ -142,13 +142,14 @@ public final class Sweep {
      * @param guy         side moment a guy takes
      * @param getaway     time until it is down
      * @param limitWindNm moment of the wind at which work stops: a strap is left where it holds that too
+     * @param nowWindNm   moment of the wind that is there now
      * @param pushNm      backward moment that needs no means: the push of a hand
      * @param throwShare  what targets of worth 3 and 4 add to the length
      * @param hangUpLimit 0.05..1
      * @param leastSigmaDeg  no lay is planned with less spread
      * @param unreliableWood a hinge of wood that holds this share of its strength or less governs nothing
      */
-    public record Method(School school, CutChoice cuts, double barM, CutCard.MovedBy movedBy, LaySpread.Cutter cutter, Capacity capacity, Guyed guy, Getaway getaway, double limitWindNm, double pushNm,
+    public record Method(School school, CutChoice cuts, double barM, CutCard.MovedBy movedBy, LaySpread.Cutter cutter, Capacity capacity, Guyed guy, Getaway getaway, double limitWindNm, double nowWindNm, double pushNm,
                          double throwShare, double hangUpLimit, EscapeRoutes.Footing footing, double leastSigmaDeg, double unreliableWood) {
     }
 
@@ -310,7 +311,7 @@ public final class Sweep {
             pulled, Math.max(-45, Math.min(60, lean)), Optional.of(weight * tree.cgM), tree.weakness.seamOrFork, tree.weakness.underTension);
         SplitRisk split = SplitRisk.of(cut);
         EscapeRoutes.Clock straight = method.getaway.at(layDeg, card, false, forward, backHigh);
-        BackCut backCut = method.cuts.backCut().orElseGet(() -> asked(layDeg, card, split, cut.pulledBy(Math.max(0, pulled + backHigh - back)), forward, straight));
+        BackCut backCut = method.cuts.backCut().orElseGet(() -> asked(layDeg, card, split, lean, forward, straight));
         EscapeRoutes.Clock clock = backCut == BackCut.BORE_STRAP && card.borePossible() ? method.getaway.at(layDeg, card, true, forward, backHigh) : straight;
         EscapeRoutes escape = escape(layDeg, clock);
         long open = escape.routes().stream().filter(EscapeRoutes.Route::open).count();
@@ -331,19 +332,24 @@ public final class Sweep {
             Map.copyOf(hangUps), slope, escape, card, back, backHigh, capacity, split, lean, sigmaForward, sigmaSide, backCut, clock, enough);
     }
 
-    /** A straight back cut where nothing asks for more, the lean at its 95 % side in the splitting: a strap holds a stem that leans, is pulled, splits readily, or would be down before he is away. */
-    private BackCut asked(double layDeg, CutCard card, SplitRisk split, SplitRisk.Cut atMost, double forward, EscapeRoutes.Clock straight) {
-        boolean must = split.backCut() == SplitRisk.Level.MODERATE && SplitRisk.of(atMost).backCut().compareTo(SplitRisk.Level.HIGH) >= 0 || split.backCut().compareTo(SplitRisk.Level.HIGH) >= 0 || method.movedBy == CutCard.MovedBy.LINE
+    /** A straight back cut where nothing asks for more: a strap holds a stem that leans, is pulled, splits readily, or would be down before he is away. */
+    private BackCut asked(double layDeg, CutCard card, SplitRisk split, double lean, double forward, EscapeRoutes.Clock straight) {
+        // an upright stem is not left on a strap that would not hold today
+        boolean splits = split.backCut().compareTo(SplitRisk.Level.HIGH) >= 0 && card.borePossible() && (lean >= UPRIGHT_DEG || strapHolds(layDeg, card, forward, method.nowWindNm));
+        boolean must = splits || method.movedBy == CutCard.MovedBy.LINE
             || straight.walkedM(method.footing).filter(m -> m < LayPlan.LEAST_AWAY_M).isPresent();
-        boolean may = split.backCut() != SplitRisk.Level.LOW;
-        return card.borePossible() && (must || may && strapHolds(layDeg, card, forward)) ? BackCut.BORE_STRAP : BackCut.STRAIGHT;
+        boolean may = split.backCut() == SplitRisk.Level.MODERATE;
+        return card.borePossible() && (must || may && strapHolds(layDeg, card, forward, method.limitWindNm)) ? BackCut.BORE_STRAP : BackCut.STRAIGHT;
     }
 
-    /** Whether the thickest strap that leaves room to bore holds lean and wind at the limit. */
-    private boolean strapHolds(double layDeg, CutCard card, double forward) {
+    /** Leaning less than this to its lay a stem is taken for upright, degrees (judgement). */
+    public static final double UPRIGHT_DEG = 3;
+
+    /** Whether the thickest strap that leaves room to bore holds lean and wind. */
+    private boolean strapHolds(double layDeg, CutCard card, double forward, double windNm) {
         double thick = card.strapM() + card.boreLengthM().orElseThrow() - CutCard.BORE_NEEDS_M;
         return StrapHold.of(new StrapHold.Strap(tree.species, tree.hinge.worst(layDeg), card.dLayM(), card.dAcrossM(), card.depthM(), card.hingeThickM(), Math.max(0.003, thick), 0,
-            forward + Estimate.Z95 * Math.hypot(tree.sigmaMomentNm, tree.sigmaMassRel * forward) + method.limitWindNm, 0.5, 2)).holds();
+            forward + Estimate.Z95 * Math.hypot(tree.sigmaMomentNm, tree.sigmaMassRel * forward) + windNm, 0.5, 2)).holds();
     }
 
     private LaySpread spread(double layDeg, Condition wood, CutCard card, HingeHold hold, double side, double sigmaSide, double guyNm) {

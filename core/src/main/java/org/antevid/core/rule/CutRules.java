@@ -16,6 +16,7 @@ import org.antevid.core.crew.Role;
 import org.antevid.core.cut.SplitRisk;
 import org.antevid.core.cut.Technique;
 import org.antevid.core.lay.Means;
+import org.antevid.core.lay.Sweep;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.RaisedCut;
@@ -110,28 +111,27 @@ final class CutRules implements Rule {
         return found.stream();
     }
 
-    /** Cut like this, pull counted, in still air; what the wind adds is said once for the day. */
+    /** Cut like this, pull counted, in still air: what is so by the best values stops, what is so only at their 95 % side asks to measure; what the wind adds is said once for the day. */
     private static Stream<Finding> splitting(CutPlan p, Situation s) {
         return p.splitting().stream().flatMap(x -> {
             SplitRisk.Level level = x.risk().result();
-            boolean never = level == SplitRisk.Level.EXTREME || x.risk().advice() == SplitRisk.Advice.DO_NOT_HAND_FELL && level.compareTo(SplitRisk.Level.HIGH) >= 0 && notWorkedRound(p);
+            boolean sure = p.lay().row().map(r -> p.strapLeft() ? r.split().bore() : r.split().backCut()).filter(l -> l.compareTo(SplitRisk.Level.HIGH) >= 0).isPresent();
+            boolean never = sure && (level == SplitRisk.Level.EXTREME || x.risk().advice() == SplitRisk.Advice.DO_NOT_HAND_FELL && level.compareTo(SplitRisk.Level.HIGH) >= 0 && notWorkedRound(p));
             SplitRisk.Advice advice = p.lay().row().map(r -> r.split().advice()).orElse(SplitRisk.Advice.STANDARD);
             if (level.compareTo(SplitRisk.Level.HIGH) < 0 && (advice == SplitRisk.Advice.STANDARD || p.strapLeft() || upright(p))) {
                 return Stream.empty();
             }
             String better = x.changes().stream().filter(c -> c.level().filter(l -> l.compareTo(level) < 0).isPresent()).map(c -> c.words() + " (" + c.level().orElseThrow().key() + ")").collect(Collectors.joining("; "));
-            return Stream.of(Finding.of("chair:" + label(p), never ? STOP : level == SplitRisk.Level.HIGH ? SECOND_OPINION : CAUTION, 4, label(p), label(p) + ": cut like this" + (p.lay().choice().means().isLine() ? ", pull counted," : "") + " it can split up the stem ("
+            return Stream.of(Finding.of("chair:" + label(p), never ? STOP : level.compareTo(SplitRisk.Level.HIGH) >= 0 && (sure || !upright(p)) ? SECOND_OPINION : CAUTION, 4, label(p), label(p) + ": cut like this" + (p.lay().choice().means().isLine() ? ", pull counted," : "") + " it can split up the stem ("
                 + level.key() + ")" + (never ? ": not by hand" : ": " + advice.words()), "a stem that leans or is pulled splits before it goes" + (x.likely().isEmpty() ? "" : ": " + String.join(", ", x.likely())),
-                "practice rule and mechanics, the worse decides", better.isEmpty() ? (never ? "another lay, a machine, or dismantle" : advice.words() + ", or acknowledge") : better));
+                "practice rule and mechanics, the worse decides", (sure ? "" : "measure the lean better; ") + (better.isEmpty() ? (never ? "another lay, a machine, or dismantle" : advice.words() + ", or acknowledge") : better)));
         });
     }
 
     /** Hardly leaning and not pulled: moderate by its species is how it is cut every day. */
     private static boolean upright(CutPlan p) {
-        return !p.lay().choice().means().isLine() && p.lay().row().filter(r -> r.leanDeg() < UPRIGHT_DEG).isPresent();
+        return !p.lay().choice().means().isLine() && p.lay().row().filter(r -> r.leanDeg() < Sweep.UPRIGHT_DEG).isPresent();
     }
-
-    private static final double UPRIGHT_DEG = 3;
 
     /** A leaner that cannot be bored is not felled by hand; one that was judged so only by the margin of its lean asks for a second opinion. */
     private static boolean notWorkedRound(CutPlan p) {

@@ -70,7 +70,7 @@ final class SweepSum {
         Sweep.Method method = new Sweep.Method(in.choice(School.class, "school"), CutChoice.BY_THE_RULE, 2.5, CutCard.MovedBy.LEAN,
             LaySpread.Cutter.of(in.choice(LaySpread.Skill.class, "skill"), LaySums.numbers(in.list("history"), "history")),
             (lay, card, back) -> Optional.of(given.orElseGet(() -> Means.wedgesNm(tree.massKg(), tree.cgM(), card.behindHingeM()))), (lay, side) -> in.num("guy_capacity_Nm"),
-            (lay, card, strapped, forward, back) -> new EscapeRoutes.Clock(in.opt("t_fast_s"), EscapeRoutes.Clock.REACT_S), 0, 0,
+            (lay, card, strapped, forward, back) -> new EscapeRoutes.Clock(in.opt("t_fast_s"), EscapeRoutes.Clock.REACT_S), 0, 0, 0,
             in.num("throw_share"), in.num("hangup_limit"), in.choice(EscapeRoutes.Footing.class, "ground"), 0, 0);
         Sweep sweep = new Sweep(tree, method, new Sweep.Around(new Ground(in.num("slope_deg"), in.num("downhill_deg")), targets(in.list("targets"), lying, thrown),
             neighbours(in.list("neighbours")), FallSums.obstacles(in.list("obstacles")), tree.height().value()));
