@@ -2568,6 +2568,8 @@ export interface components {
             fanToDeg: number;
             givesWords?: string;
             hangUps: components["schemas"]["HangUp"][];
+            /** Format: double */
+            holdGustMs: number;
             landing: components["schemas"]["LandingView"];
             landmarks: components["schemas"]["Sight"][];
             /** Format: double */
@@ -2693,6 +2695,9 @@ export interface components {
             /** Format: double */
             gustMs: number;
             kind: string;
+            now: components["schemas"]["Gauge"];
+            /** Format: double */
+            nowMs: number;
             /** Format: int32 */
             people?: number;
             /** Format: double */

@@ -92,8 +92,9 @@ function Answer({ line, signal = false }: { line: NonNullable<CutView['line']>; 
       <h2><b style={{ display: 'inline-flex', gap: 8, alignItems: 'center' }}><Mark kind={line.enough ? 'ready' : 'STOP'} />{line.enough ? 'Enough' : 'Not enough'}</b> <span>{line.kind}, half as much again counted</span></h2>
       <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 14 }}>
         <Gauge of={line.still} words="still air, up / what pull and rope give, down" />
-        <Gauge of={line.atLimit} words={`wind against it at ${fixed(line.gustMs, 0)} m/s, where work stops`} />
+        <Gauge of={line.now} words={`wind against it as it is now, ${fixed(line.nowMs)} m/s`} />
       </div>
+      <p className="s">Wind against it at {fixed(line.gustMs, 0)} m/s, where work stops: <b className="n">{line.atLimit.words}</b>{line.atLimit.over ? '; stop at less wind, the Lay says at which gust' : ''}.</p>
       <ul className="checks" aria-label="Kit checks">{line.checks.map((c) => <li key={c.key}><Mark kind={c.ok === undefined ? 'CAUTION' : c.ok ? 'ready' : 'STOP'} size={18} /><span>{c.words}{c.ok === undefined ? '; not checked' : ''}</span></li>)}</ul>
       <p>The line rises at <b className="n">{fixed(line.angleDeg, 0)}°</b>, its arm is <b className="n">{fixed(line.armM)} m</b>. It must travel <b className="n">{fixed(line.travelTieM)} m</b> at the tie, <b className="n">{fixed(line.travelHaulM)} m</b> at the hauling end, up.{line.people !== undefined && <> It takes <b className="n">{line.people}</b> people straight.</>}{line.sideDeg !== 0 && <> Off the lay it pulls like a side lean of {fixed(Math.abs(line.sideDeg))}° to the {line.sideDeg > 0 ? 'right' : 'left'}.</>}</p>
       {signal && <p>Pretension <b className="n">{line.pretension}</b>: tested by eye, the tips move a little and the line is straight; once the kerf is open it opens a hair. No tell, no go.</p>}

@@ -23,7 +23,7 @@ export function LayTab({ job, l, v, leader }: Props) {
       {l.dial && <Windows dial={l.dial} turnTo={(deg) => l.set({ layDeg: deg })} layDeg={v.layDeg} />}
       {judged && <div aria-label="This lay judged"><h2>This lay <span>as the dial judges it</span></h2><Judged d={judged} /></div>}
       <Aim job={job} l={l} v={v} leader={leader} />
-      {v.standsGustMs !== undefined && <p className="s">Hinge and means stand gusts of <b className="n">{fixed(v.standsGustMs, 0)} m/s</b> from the worst side, rounded down; the crew is told to stop at this or the job’s limit, whichever is less.</p>}
+      {v.standsGustMs !== undefined && <p className="s">Hinge and means stand gusts of <b className="n">{fixed(v.standsGustMs, 0)} m/s</b> from the worst side, rounded down; the crew holds at <b className="n">{fixed(v.holdGustMs, 0)} m/s</b>.</p>}
     </>
   );
 }

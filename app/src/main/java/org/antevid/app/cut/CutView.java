@@ -62,7 +62,7 @@ record CutView(CutPart card, double cutHeightM, boolean controlProven, List<Stri
     }
 
     /** @param available in words, "not known" where nobody knows it @param sideDeg lean to the right that a pull off the lay stands for */
-    record LineView(String kind, Gauge still, Gauge atLimit, String available, double gustMs, double angleDeg, double armM, double sideDeg, Optional<Integer> people,
+    record LineView(String kind, Gauge still, Gauge now, double nowMs, Gauge atLimit, String available, double gustMs, double angleDeg, double armM, double sideDeg, Optional<Integer> people,
                     String pretension, double travelTieM, double travelHaulM, double personDistM, boolean enough, List<CheckView> checks, List<String> signal) {
     }
 
@@ -144,9 +144,9 @@ record CutView(CutPart card, double cutHeightM, boolean controlProven, List<Stri
     }
 
     private static LineView line(CutPlan p, Pull l, CutPart.Hands hands) {
-        return new LineView(l.means().kind().words(), Gauge.ofPull(l.still().tensionN(), l.availableN().orElse(0.0)), Gauge.ofPull(l.atLimit().tensionN(), l.availableN().orElse(0.0)), l.availableN().map(Rounding::pullDown).orElse("not known"), l.gustMs(),
+        return new LineView(l.means().kind().words(), Gauge.ofPull(l.still().tensionN(), l.availableN().orElse(0.0)), Gauge.ofPull(l.now().tensionN(), l.availableN().orElse(0.0)), l.nowMs(), Gauge.ofPull(l.atLimit().tensionN(), l.availableN().orElse(0.0)), l.availableN().map(Rounding::pullDown).orElse("not known"), l.gustMs(),
             l.still().ropeAngleDeg(), Rounding.down(l.still().armM(), 1), Math.signum(l.still().sideNm()) * Rounding.up(Math.abs(p.bendsDeg(l.still().sideNm())), 1),
-            Optional.of(l.atLimit().people()).filter(n -> l.means().kind() == org.antevid.core.lay.Means.Kind.HAND_LINE), Rounding.pull(l.pretensionN()), Rounding.up(l.travel().tieM(), 1), Rounding.up(l.travel().haulM(), 1), Rounding.up(l.still().minPersonDistM(), 0), l.enough(),
+            Optional.of(l.now().people()).filter(n -> l.means().kind() == org.antevid.core.lay.Means.Kind.HAND_LINE), Rounding.pull(l.pretensionN()), Rounding.up(l.travel().tieM(), 1), Rounding.up(l.travel().haulM(), 1), Rounding.up(l.still().minPersonDistM(), 0), l.enough(),
             l.checks().stream().map(c -> new CheckView(c.key(), c.words(), c.ok())).toList(), CutPart.signal(l.means(), hands));
     }
 

@@ -20,7 +20,7 @@ import org.antevid.core.site.Spot;
 /** A lay as the screens draw it. Zones are rounded up, clearances and times down, before they leave. */
 public record LayView(String stem, double layDeg, Spot stump, double reachM, double throwM, Optional<Double> slideM, double buttZoneM, Ring ring, double exclusionM, double fanRadiusM, double fanFromDeg, double fanToDeg,
                boolean wholeCircle, List<Spot> fan, Spot tip, double swathHalfM, double slopeAlongDeg, double massHighKg, boolean controlProven, boolean leanKnown, boolean measureLeanFirst,
-               List<String> controlReasons, Optional<Double> biasDeg, Optional<Double> sigmaDeg, Optional<Double> sidePercent, Optional<Double> neededN, Optional<Double> standsGustMs, Optional<String> neededWords, Optional<String> givesWords,
+               List<String> controlReasons, Optional<Double> biasDeg, Optional<Double> sigmaDeg, Optional<Double> sidePercent, Optional<Double> neededN, Optional<Double> standsGustMs, double holdGustMs, Optional<String> neededWords, Optional<String> givesWords,
                Optional<Aim> aim, double missPerCmM, List<Sight> landmarks, List<Target> targets, List<HangUp> hangUps, List<Occupied> occupied, List<ZoneView> zones,
                List<WayView> ways, List<EscapeRoutes.Sector> dangers, Optional<String> waysDiffer, Optional<Double> fallFastS, Optional<Double> marginS, Optional<Double> reachedM, Optional<Double> reachedIfClearedM,
                LayPlan.Away away, double clearM, double leastAwayM, List<String> timeHelps, double escapeM, Optional<StrapView> strap, LandingView landing, double mmFor1mMiss, List<Spot> suggestedDropZone, List<String> warnings) {
@@ -80,7 +80,7 @@ public record LayView(String stem, double layDeg, Spot stump, double reachM, dou
         return new LayView(p.stem().label(), p.choice().layDeg(), p.stem().at(), reach, Rounding.up(p.zone().throwM(), 1), p.zone().slideM().map(s -> Rounding.up(s, 1)), Rounding.up(p.zone().buttZoneM(), 1), ring(p),
             Rounding.up(p.zone().exclusionM(), 0), p.fan().radiusM(), p.fan().fromDeg(), p.fan().toDeg(), p.fan().wholeCircle(), p.fanOutline(), p.zone().tip(), Rounding.up(p.zone().swathHalfM(), 1),
             p.zone().slopeAlongDeg(), Rounding.up(p.mass().massHighKg(), -1), p.control().proven(), p.row().isPresent(), p.control().asExpected(p.row()), p.control().reasons(), p.control().biasDeg(),
-            p.control().sigmaDeg(), p.sideUse().map(u -> Rounding.up(100 * u, 0)), p.control().neededN().map(n -> Rounding.up(n, -1)), p.control().standsGustMs().map(g -> Rounding.down(g, 0)), p.control().neededN().filter(n -> n > 0).map(Rounding::pull), p.choice().means().tensionN().map(Rounding::pullDown),
+            p.control().sigmaDeg(), p.sideUse().map(u -> Rounding.up(100 * u, 0)), p.control().neededN().map(n -> Rounding.up(n, -1)), p.control().standsGustMs().map(g -> Rounding.down(g, 0)), p.gustLimitMs(site.today().designGustMs()), p.control().neededN().filter(n -> n > 0).map(Rounding::pull), p.choice().means().tensionN().map(Rounding::pullDown),
             aim(p), Rounding.up(perCm.missM(), 2), Landmark.ahead(p.stem().at(), p.choice().layDeg(), site, p.stem().label()).stream().map(l -> new Sight(l.words(), l.at(), l.distanceM(), l.offM())).toList(),
             targets(p), hangUps(p), p.occupied(site).stream().map(f -> occupied(f, p)).toList(),
             Zone.of(p, recorded.dropZone, recorded.clips).stream().map(z -> new ZoneView(z.kind(), z.kind().words(), z.why(), z.clippedBy(), z.area().outlines())).toList(),

@@ -38,7 +38,7 @@ public class ProposedLines {
 
     /** @param machineN strongest winch of the crew that gets in; empty where none is recorded, then the house's own */
     public Means proposed(Means.Kind kind, StemReading stem, Optional<Double> machineN) {
-        ProposedLine line = ProposedLine.on(stem.height().orElseThrow(() -> new RefusedInput("NOT_KNOWN", stem.label(), "measure first: height")).value(), Means.highestTieM(stem, CUT_M));
+        ProposedLine line = ProposedLine.on(stem.height().orElseThrow(() -> new RefusedInput("NOT_KNOWN", stem.label(), "measure first: height")), kind == Means.Kind.HAND_LINE, Means.highestTieM(stem, CUT_M));
         Optional<Double> pull = kind == Means.Kind.MACHINE_LINE ? machineN.or(() -> kits.strongest(KitItem.Kind.WINCH).flatMap(e -> e.item().strengthN())) : Optional.of(Means.HAND_LINE_MOST_N);
         Rig rig = kits.strongest(KitItem.Kind.ROPE).map(e -> new Rig(Rig.Tie.TIED, 0, 1, Rig.PLAIN.partEfficiency(), Rig.PLAIN.people(), Optional.of(e.item().asRope(kits.year())), Optional.empty(), Optional.empty(), Optional.empty(),
             Optional.empty(), Rig.When.STRAP_RELEASED)).orElse(Rig.PLAIN);

@@ -52,7 +52,7 @@ public record Wedges(double totalOffsetM, double backAngleDeg, double liftNeeded
      * @param beside  next to each other, 1..4
      */
     public record Set(String name, double liftM, double lengthM, int stack, int beside) {
-        public static final Set USUAL = new Set("two wedges of 25 mm", 0.025, 0.2, 1, 2);
+        public static final Set USUAL = new Set("wedge of 25 mm", 0.025, 0.2, 1, 2);
 
         public Set {
             Require.within(liftM, 0.005, 0.08, "wedge_lift_m");

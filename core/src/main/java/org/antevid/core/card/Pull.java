@@ -16,17 +16,20 @@ import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Site;
 import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.StemMass;
+import org.antevid.core.stem.Tipping;
 
 /**
  * One line on this stem: what it takes in still air and at the job's wind limit, whether winch or people give it, whether every piece of kit
- * bears it, how far it is hauled, and how it is pretensioned. Checked with the larger pull. The anchor is as high as the ground there.
+ * bears it, how far it is hauled, and how it is pretensioned. People and winch are judged in the wind that is there now; the kit by the pull at
+ * the gust at which work on this stem stops. The anchor is as high as the ground there.
  *
  * @param still       in still air, as the dial and the lay have it
+ * @param now         with the wind against it that is there now, the work limit where nobody reads it
  * @param atLimit     with the wind against it at the limit at which work stops
  * @param availableN  tension the pull gives; empty while it is not known
  * @param pretensionN before the release
  */
-public record Pull(Means means, PullLine still, PullLine atLimit, double gustMs, Optional<Double> availableN, double pretensionN, Travel travel, List<Check> checks) {
+public record Pull(Means means, PullLine still, PullLine now, double nowMs, PullLine atLimit, double gustMs, Optional<Double> availableN, double pretensionN, Travel travel, List<Check> checks) {
 
     /** One thing that must bear the pull. Empty {@code ok}: not known, which is not fine. */
     public record Check(String key, String words, Optional<Boolean> ok) {
@@ -53,27 +56,30 @@ public record Pull(Means means, PullLine still, PullLine atLimit, double gustMs,
             Optional.empty(), PullLine.RESERVE);
         Optional<PullLine.Beam> beam = Optional.of(new PullLine.Beam(mass.dCutM(), p.stem().shape(), p.stem().species().holdsMPa(), p.stem().wood().outer()));
         PullLine still = PullLine.of(geometry(mass, back, offset, 0, hold, rope, height, aimed), rigged, beam);
+        double nowMs = site.today().judgedGustMs();
+        PullLine now = PullLine.of(geometry(mass, back, offset, Tipping.windNm(p.stem(), p.choice().cutHeightM(), nowMs), hold, rope, height, aimed), rigged, beam);
+        PullLine kit = PullLine.of(geometry(mass, back, offset, Tipping.windNm(p.stem(), p.choice().cutHeightM(), Math.min(gustMs, Math.max(nowMs, p.gustLimitMs(gustMs)))), hold, rope, height, aimed), rigged, beam);
         PullLine limit = PullLine.of(geometry(mass, back, offset, windNm, hold, rope, height, aimed), rigged, beam);
         Travel travel = Travel.of(Math.max(0, back + offset), mass.cgM(), hold, weight, rope, offset + back * rope / mass.cgM(), aimed.anchorDistM().orElseThrow(), aimed.dropM(), rig.parts());
         double pretension = rig.pretensionN().orElse(Rig.PRETENSION_SHARE * still.tensionN());
-        return new Pull(aimed, still, limit, gustMs, aimed.tensionN(), pretension, travel, checks(p, aimed, still, limit));
+        return new Pull(aimed, still, now, nowMs, limit, gustMs, aimed.tensionN(), pretension, travel, checks(p, aimed, now, still, kit));
     }
 
     private static PullLine.Geometry geometry(StemMass mass, double back, double offset, double windNm, double hold, double rope, double height, Means m) {
         return new PullLine.Geometry(mass.massHighKg(), back, offset, windNm, hold, mass.cgM(), rope, height, m.anchorDistM().orElseThrow(), m.dropM(), Math.max(-60, Math.min(60, m.offLayDeg())));
     }
 
-    private static List<Check> checks(LayPlan p, Means m, PullLine still, PullLine line) {
+    private static List<Check> checks(LayPlan p, Means m, PullLine now, PullLine still, PullLine line) {
         Rig rig = m.rig();
         boolean hand = m.kind() == Means.Kind.HAND_LINE;
         List<Check> all = new ArrayList<>();
         String gain = rig.parts() > 1 ? String.format(Locale.ROOT, " by %d:1, %.2f in truth,", rig.parts(), Rounding.down(rig.advantage(), 2)) : "";
         if (hand) {
-            all.add(new Check("pull", String.format(Locale.ROOT, "%d people%s need %s each, 0.25 kN is a steady pull", rig.people(), gain, kilo(line.handN() / rig.people())),
-                Optional.of(line.handN() <= rig.people() * PullLine.PERSON_N + 1e-9)));
+            all.add(new Check("pull", String.format(Locale.ROOT, "%d people%s need %s each, 0.25 kN is a steady pull", rig.people(), gain, kilo(now.handN() / rig.people())),
+                Optional.of(now.handN() <= rig.people() * PullLine.PERSON_N + 1e-9)));
         } else {
-            all.add(new Check("pull", m.pullN().map(n -> String.format(Locale.ROOT, "the winch pulls %s%s it needs %s", down(n), gain.isEmpty() ? "," : gain, kilo(line.handN()))).orElse("the winch's pull is not known"),
-                m.pullN().map(n -> n >= line.handN())));
+            all.add(new Check("pull", m.pullN().map(n -> String.format(Locale.ROOT, "the winch pulls %s%s it needs %s", down(n), gain.isEmpty() ? "," : gain, kilo(now.handN()))).orElse("the winch's pull is not known"),
+                m.pullN().map(n -> n >= now.handN())));
         }
         all.add(new Check("rope", rig.rope().map(r -> String.format(Locale.ROOT, "%s: bears %s knotted, gets %s", r.name(), down(r.workingN()), kilo(line.minMbsN() * Kit.KNOT / Kit.ROPE_FACTOR)))
             .orElse("no rope chosen: it needs a breaking strength of " + String.format(Locale.ROOT, "%.1f kN", Rounding.up(line.minMbsN() / 1000, 1))), line.wllUse().map(u -> u <= 1)));
@@ -120,9 +126,9 @@ public record Pull(Means means, PullLine still, PullLine atLimit, double gustMs,
         return p.stem().defects().stream().filter(d -> d.kind() == DefectKind.INCLUDED_BARK || d.kind() == DefectKind.SPLIT_UNION).map(d -> d.fromM()).min(Double::compare);
     }
 
-    /** @return whether the pull at the wind limit is there and everything that is known bears it */
+    /** @return whether the pull is there in the wind as it is now and everything that is known bears it */
     public boolean enough() {
-        return checks.stream().noneMatch(c -> c.ok().filter(ok -> !ok).isPresent() && !c.key().equals("bends")) && availableN.filter(n -> n >= atLimit.tensionN()).isPresent();
+        return checks.stream().noneMatch(c -> c.ok().filter(ok -> !ok).isPresent() && !c.key().equals("bends")) && availableN.filter(n -> n >= now.tensionN()).isPresent();
     }
 
     static String kilo(double newton) {

@@ -198,7 +198,7 @@ class OnSiteTest {
     @Test
     void wedgesThatAreNotEnoughSayWhatIsNextAndWhatDoesItFirst() {
         StemReading s = stem("S1", HERE, StemState.STANDING, Optional.of(new Lean(1.6, 180, 0.4)), Condition.SOUND, List.of());
-        ProposedLine at = ProposedLine.on(20, Optional.of(18.0));
+        ProposedLine at = ProposedLine.on(new org.antevid.core.quantity.Estimate(20, 0.5), true, Optional.of(18.0));
         Means hand = new Means(Means.Kind.HAND_LINE, Optional.of(at.tieM()), Optional.of(at.anchorM()), Optional.of(1000.0));
         LayChoice one = toward(0, Means.of(Means.Kind.WEDGES)).by(new Support(Optional.empty(), Optional.empty(), new org.antevid.core.assist.Wedges.Set("wedge", 0.025, 0.2, 1, 1), false));
         CutPlan p = CutPlan.of(plan(s, one, level()), level());
