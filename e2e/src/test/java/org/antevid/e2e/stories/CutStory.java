@@ -58,7 +58,7 @@ class CutStory extends DemoStory {
         inAside("machine").click();
         assertThat(imre.region("Kit checks")).containsText("winch rope, 12 mm: bears 13.2 kN");
         assertThat(imre.region("Line")).containsText("still air, up");
-        assertThat(imre.region("Line")).containsText("wind against it at 9 m/s");
+        assertThat(imre.region("Line")).containsText("Wind against it at 9 m/s");
         assertThat(imre.region("Signal")).containsText("read back");
         imre.shot("cuts-line");
         imre.region("Fallback").getByText("second line, hand").click();
