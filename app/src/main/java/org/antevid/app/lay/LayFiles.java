@@ -76,7 +76,7 @@ class LayFiles {
         String label = p.stem().label();
         Spot stump = p.stem().at();
         ObjectNode lay = frame.add(all, label + "-lay", Form.LINE, List.of(stump, stump.at(p.choice().layDeg(), p.zone().designReachM()))).put("stem", label).put("what", "lay").put("layDeg", p.choice().layDeg())
-            .put("fixed", c.fixed()).put("reachM", Rounding.up(p.zone().designReachM(), 1)).put("throwM", Rounding.up(p.zone().throwM(), 1)).put("exclusionM", Rounding.up(p.zone().exclusionM(), 1))
+            .put("fixed", c.fixed()).put("reachM", Rounding.up(p.zone().designReachM(), 1)).put("throwM", Rounding.up(p.zone().throwM(), 1)).put("exclusionM", Rounding.up(p.zone().exclusionM(), 0))
             .put("means", p.choice().means().kind().name().toLowerCase(Locale.ROOT)).put("controlProven", p.control().proven());
         p.control().sigmaDeg().ifPresent(s -> lay.put("sigmaDeg", s));
         p.control().biasDeg().ifPresent(b -> lay.put("biasDeg", b));
