@@ -1795,6 +1795,7 @@ export interface components {
         };
         CheckView: {
             key: string;
+            lookAgain: boolean;
             ok?: boolean;
             words: string;
         };

@@ -58,7 +58,7 @@ record CutView(CutPart card, double cutHeightM, boolean controlProven, List<Stri
     record NextView(NextHelp.Kind kind, String words, boolean enough) {
     }
 
-    record CheckView(String key, String words, Optional<Boolean> ok) {
+    record CheckView(String key, String words, Optional<Boolean> ok, boolean lookAgain) {
     }
 
     /** @param available in words, "not known" where nobody knows it @param sideDeg lean to the right that a pull off the lay stands for */
@@ -147,7 +147,7 @@ record CutView(CutPart card, double cutHeightM, boolean controlProven, List<Stri
         return new LineView(l.means().kind().words(), Gauge.ofPull(l.still().tensionN(), l.availableN().orElse(0.0)), Gauge.ofPull(l.now().tensionN(), l.availableN().orElse(0.0)), l.nowMs(), Gauge.ofPull(l.atLimit().tensionN(), l.availableN().orElse(0.0)), l.availableN().map(Rounding::pullDown).orElse("not known"), l.gustMs(),
             l.still().ropeAngleDeg(), Rounding.down(l.still().armM(), 1), Math.signum(l.still().sideNm()) * Rounding.up(Math.abs(p.bendsDeg(l.still().sideNm())), 1),
             Optional.of(l.now().people()).filter(n -> l.means().kind() == org.antevid.core.lay.Means.Kind.HAND_LINE), Rounding.pull(l.pretensionN()), Rounding.up(l.travel().tieM(), 1), Rounding.up(l.travel().haulM(), 1), Rounding.up(l.still().minPersonDistM(), 0), l.enough(),
-            l.checks().stream().map(c -> new CheckView(c.key(), c.words(), c.ok())).toList(), CutPart.signal(l.means(), hands));
+            l.checks().stream().map(c -> new CheckView(c.key(), c.words(), c.ok(), c.lookAgain())).toList(), CutPart.signal(l.means(), hands));
     }
 
     private static GuyView guy(CutPlan p, SideGuy g) {

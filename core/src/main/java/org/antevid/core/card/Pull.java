@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import org.antevid.core.assist.Kit;
 import org.antevid.core.assist.PullLine;
 import org.antevid.core.assist.Rig;
@@ -20,7 +21,7 @@ import org.antevid.core.stem.Tipping;
 
 /**
  * One line on this stem: what it takes in still air and at the job's wind limit, whether winch or people give it, whether every piece of kit
- * bears it, how far it is hauled, and how it is pretensioned. People and winch are judged in the wind that is there now; the kit by the pull at
+ * bears it, how far it is hauled, and how it is pretensioned. People and winch are judged in still air, as wedges are, and what the wind that is there now asks is said beside; the kit by the pull at
  * the gust at which work on this stem stops. The anchor is as high as the ground there.
  *
  * @param still       in still air, as the dial and the lay have it
@@ -33,7 +34,13 @@ public record Pull(Means means, PullLine still, PullLine now, double nowMs, Pull
 
     /** One thing that must bear the pull. Empty {@code ok}: not known, which is not fine. */
     public record Check(String key, String words, Optional<Boolean> ok) {
+        /** @return whether it is looked at again before it stops anything: an old rope, a stem that bends, a wind that is there now */
+        public boolean lookAgain() {
+            return ok.filter(o -> !o).isPresent() && LOOKED_AT.contains(key);
+        }
     }
+
+    private static final Set<String> LOOKED_AT = Set.of("age", "bends", "lull");
 
     public Pull {
         checks = List.copyOf(checks);
@@ -75,11 +82,15 @@ public record Pull(Means means, PullLine still, PullLine now, double nowMs, Pull
         List<Check> all = new ArrayList<>();
         String gain = rig.parts() > 1 ? String.format(Locale.ROOT, " by %d:1, %.2f in truth,", rig.parts(), Rounding.down(rig.advantage(), 2)) : "";
         if (hand) {
-            all.add(new Check("pull", String.format(Locale.ROOT, "%d people%s need %s each, 0.25 kN is a steady pull", rig.people(), gain, kilo(now.handN() / rig.people())),
-                Optional.of(now.handN() <= rig.people() * PullLine.PERSON_N + 1e-9)));
+            all.add(new Check("pull", String.format(Locale.ROOT, "%d people%s need %s each, 0.25 kN is a steady pull", rig.people(), gain, kilo(still.handN() / rig.people())),
+                Optional.of(still.handN() <= rig.people() * PullLine.PERSON_N + 1e-9)));
         } else {
-            all.add(new Check("pull", m.pullN().map(n -> String.format(Locale.ROOT, "the winch pulls %s%s it needs %s", down(n), gain.isEmpty() ? "," : gain, kilo(now.handN()))).orElse("the winch's pull is not known"),
-                m.pullN().map(n -> n >= now.handN())));
+            all.add(new Check("pull", m.pullN().map(n -> String.format(Locale.ROOT, "the winch pulls %s%s it needs %s", down(n), gain.isEmpty() ? "," : gain, kilo(still.handN()))).orElse("the winch's pull is not known"),
+                m.pullN().map(n -> n >= still.handN())));
+        }
+        double there = hand ? rig.people() * PullLine.PERSON_N : m.pullN().orElse(Double.MAX_VALUE);
+        if (still.handN() <= there && now.handN() > there) {
+            all.add(new Check(LULL, "in the wind as it is now it takes " + kilo(now.handN()) + ": pull in a lull", Optional.of(false)));
         }
         all.add(new Check("rope", rig.rope().map(r -> String.format(Locale.ROOT, "%s: bears %s knotted, gets %s", r.name(), down(r.workingN()), kilo(line.minMbsN() * Kit.KNOT / Kit.ROPE_FACTOR)))
             .orElse("no rope chosen: it needs a breaking strength of " + String.format(Locale.ROOT, "%.1f kN", Rounding.up(line.minMbsN() / 1000, 1))), line.wllUse().map(u -> u <= 1)));
@@ -118,6 +129,8 @@ public record Pull(Means means, PullLine still, PullLine now, double nowMs, Pull
         return Optional.of(share > LOOK_AGAIN && share <= BREAKS ? new Check("bends", words, Optional.of(false)) : new Check("stem", words, Optional.of(share <= LOOK_AGAIN)));
     }
 
+    /** Enough but for the wind that is there now. */
+    public static final String LULL = "lull";
     private static final double LOOK_AGAIN = 0.3;
     private static final double BREAKS = 0.5;
 
@@ -126,9 +139,9 @@ public record Pull(Means means, PullLine still, PullLine now, double nowMs, Pull
         return p.stem().defects().stream().filter(d -> d.kind() == DefectKind.INCLUDED_BARK || d.kind() == DefectKind.SPLIT_UNION).map(d -> d.fromM()).min(Double::compare);
     }
 
-    /** @return whether the pull is there in the wind as it is now and everything that is known bears it */
+    /** @return whether the pull is there in still air and everything that is known bears it */
     public boolean enough() {
-        return checks.stream().noneMatch(c -> c.ok().filter(ok -> !ok).isPresent() && !c.key().equals("bends")) && availableN.filter(n -> n >= now.tensionN()).isPresent();
+        return checks.stream().noneMatch(c -> c.ok().filter(ok -> !ok).isPresent() && (!c.lookAgain() || c.key().equals("age"))) && availableN.filter(n -> n >= still.tensionN()).isPresent();
     }
 
     static String kilo(double newton) {

@@ -47,9 +47,10 @@ final class HelpRules {
 
     private static Finding failed(CutPlan p, Pull l, Pull.Check c) {
         boolean second = p.fallback().filter(f -> f == l).isPresent();
-        boolean old = c.key().equals("age") || c.key().equals("bends");
+        boolean lull = c.key().equals(Pull.LULL);
+        boolean old = c.lookAgain();
         return Finding.of("rig:" + label(p) + ":" + (second ? "fallback:" : "") + c.key(), old || second ? CAUTION : STOP, 4, label(p), label(p) + (second ? ", fallback: " : ": ") + c.words(),
-            "a line is as strong as its weakest piece; the pull in the wind counts", "statics", c.key().equals("bends") ? "tied lower, less pull, or acknowledge" : old ? "another rope, or acknowledge the maker's life" : "stronger kit, less pull, or another way to rig it");
+            "a line is as strong as its weakest piece; the pull in the wind counts", "statics", lull ? "wait for a lull, more people or parts, or acknowledge" : c.key().equals("bends") ? "tied lower, less pull, or acknowledge" : old ? "another rope, or acknowledge the maker's life" : "stronger kit, less pull, or another way to rig it");
     }
 
     private static Stream<Finding> unchecked(CutPlan p, Situation s) {

@@ -135,7 +135,7 @@ final class LayRules {
             String label = p.stem().label();
             FallZone.Open open = p.zone().open().orElseThrow();
             String sector = Azimuth.digits(open.fromDeg()) + "° to " + Azimuth.digits(open.toDeg()) + "°";
-            return p.choice().below().map(b -> Stream.of(Finding.of("below:" + label, CAUTION, 3, label, label + ": it may roll or run downhill, " + sector + "; " + b.by() + " keeps it empty down to the "
+            return p.choice().below().map(b -> Stream.of(Finding.of("below:" + label, CAUTION, 3, label, label + ": it may roll or run downhill, " + sector + "; " + b.by() + " keeps it empty down to "
                 + b.holds() + ", " + Rounding.upText(b.downM()) + " m below", "nothing on this slope stops a stem but what stands or lies there", "mechanics", "looked at again before the go, and acknowledge")))
                 .orElseGet(() -> Stream.of(Finding.of("below:" + label, STOP, 3, label, label + ": it may roll or run downhill without end, whatever the lay: below must be empty to the first thing that holds (" + sector + ")",
                     "nothing on this slope stops a stem but what stands or lies there", "mechanics", "say what holds it, how far down, and who keeps the ground empty; or tie it back before it is cut")));

@@ -211,6 +211,19 @@ class OnSiteTest {
     }
 
     @Test
+    void peopleWhoAreEnoughInStillAirWaitForALullAndAreNotStopped() {
+        StemReading back = new StemReading("S1", org.antevid.core.stem.Species.PICEA, StemState.STANDING, HERE, Optional.of(new org.antevid.core.quantity.Estimate(0.3, 0.01)), Optional.of(new org.antevid.core.quantity.Estimate(18, 0.4)),
+            Optional.of(new Lean(0.8, 180, 0.5)), Optional.of(2.0), Condition.SOUND, StemMass.Shape.FOREST, StemMass.Crown.FOREST_CONIFER, List.of(), false);
+        ProposedLine at = ProposedLine.on(back.height().orElseThrow(), true, Optional.of(16.0));
+        LayChoice c = toward(0, new Means(Means.Kind.HAND_LINE, Optional.of(at.tieM()), Optional.of(at.anchorM()), Optional.of(1000.0)));
+        Site breezy = new Site(Terrain.plane(Ground.LEVEL), new Today(GroundState.FIRM, CrownLoad.NONE, 9, Optional.of(7.0)), List.of());
+        List<Finding> found = found(back, c, breezy);
+        assertThat(found).anyMatch(f -> f.key().equals("rig:S1:lull") && f.severity() == Severity.CAUTION && f.words().contains("pull in a lull"));
+        assertThat(found).as("what the tool proposes stops nothing").noneMatch(f -> f.severity() == Severity.STOP && (f.key().startsWith("rig:") || f.key().startsWith("puller:")));
+        assertThat(found(back, c, level())).as("calm").noneMatch(f -> f.key().equals("rig:S1:lull"));
+    }
+
+    @Test
     void theOutlineIsTheTaperTheWeightIsComputedFrom() {
         StemReading s = oak("S1", HERE, List.of());
         Outline o = Outline.of(s).orElseThrow();
