@@ -3180,6 +3180,7 @@ export interface components {
             /** Format: double */
             pullN?: number;
             pullWords: string;
+            room: boolean;
             /** Format: double */
             ropeHeightM: number;
             ropeId?: string;

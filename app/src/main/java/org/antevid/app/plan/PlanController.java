@@ -93,7 +93,7 @@ class PlanController {
         }
     }
 
-    record ProposedLine(Means.Kind kind, double ropeHeightM, double anchorDistM, Optional<Double> pullN, String pullWords, Optional<String> ropeId, String ropeName) {
+    record ProposedLine(Means.Kind kind, double ropeHeightM, double anchorDistM, Optional<Double> pullN, String pullWords, boolean room, Optional<String> ropeId, String ropeName) {
     }
 
     /** @param headlineWords one of three: fell, fell once or with something, not by hand @param layDeg what Lay and Cuts start with */
@@ -113,7 +113,7 @@ class PlanController {
     Look look(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody LookRequest c) {
         Plans.Looked looked = plans.firstLook(job, stem, c.choice());
         FirstLook f = looked.look();
-        Optional<ProposedLine> proposed = looked.line().map(x -> new ProposedLine(x.kind(), x.ropeHeightM().orElseThrow(), x.anchorDistM().orElseThrow(), x.pullN(), x.tensionN().map(Rounding::pullDown).orElse("pull not known"), looked.ropeId(),
+        Optional<ProposedLine> proposed = looked.line().map(x -> new ProposedLine(x.kind(), x.ropeHeightM().orElseThrow(), x.anchorDistM().orElseThrow(), x.pullN(), x.tensionN().map(Rounding::pullDown).orElse("pull not known"), looked.room(), looked.ropeId(),
             x.rig().rope().map(r -> r.name()).orElse("")));
         return new Look(f.headline(), headline(f), f.verdict(), f.verdict().words(), f.because(), DialView.of(f.dial()), f.layDeg(), proposed, f.nextMeasurement().map(FirstLook.Next::words),
             f.nextMeasurement().map(FirstLook.Next::degrees), f.nextMeasurement().filter(FirstLook.Next::verdictToo).isPresent());

@@ -122,11 +122,12 @@ public class Plans {
         LayChoice asked = proposes ? new LayChoice(choice.layDeg(), choice.cutHeightM(), choice.school(), choice.barM(), lines.proposed(choice.means().kind(), reading, lines.machinePullN(jobId))) : choice;
         FirstLook look = FirstLook.of(reading, asked, s, house.rules().layLimits());
         Optional<Means> line = proposes ? Optional.of(asked.means()) : look.pullN().filter(n -> look.headline() == FirstLook.Headline.FELL_WITH_LINE && !asked.means().isLine()).map(n -> lines.proposed(n <= Means.HAND_LINE_MOST_N ? Means.Kind.HAND_LINE : Means.Kind.MACHINE_LINE, reading, lines.machinePullN(jobId)));
-        return new Looked(look, line, lines.ropeId());
+        Optional<Means> free = line.flatMap(m -> look.layDeg().flatMap(lay -> m.onFreeGround(reading.at(), lay, s.site())));
+        return new Looked(look, free.or(() -> line), free.isPresent() || look.layDeg().isEmpty(), lines.ropeId());
     }
 
-    /** @param line what is proposed where a line is asked for and nobody has planned one */
-    record Looked(FirstLook look, Optional<Means> line, Optional<String> ropeId) {
+    /** @param line what is proposed where a line is asked for and nobody has planned one @param room somebody can stand where it is anchored */
+    record Looked(FirstLook look, Optional<Means> line, boolean room, Optional<String> ropeId) {
     }
 
     /** @return every way of dealing with a stem and what speaks against it */

@@ -1,6 +1,7 @@
 package org.antevid.core.lay;
 
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.antevid.core.assist.Kit;
 import org.antevid.core.assist.Lever;
 import org.antevid.core.assist.PullLine;
@@ -134,6 +135,20 @@ public record Means(Kind kind, Optional<Double> ropeHeightM, Optional<Double> an
     public Optional<Spot> end(Spot stump, double layDeg) {
         return isLine() ? puller.or(() -> stand).or(() -> anchorDistM.map(d -> stump.at(layDeg, d))) : Optional.empty();
     }
+
+    /**
+     * @return the same anchored no nearer than now where somebody can stand in line with this lay, clear of buildings, water and whatever else bars a
+     *     way; empty where there is no such ground within {@value #FARTHER_M} m more, or no distance
+     */
+    public Optional<Means> onFreeGround(Spot stump, double layDeg, Site site) {
+        return anchorDistM.flatMap(d -> IntStream.rangeClosed(0, FARTHER_M).mapToObj(i -> d + i)
+            .filter(out -> site.features().stream().noneMatch(f -> f.kind().barsTheWay() && f.shape().distanceTo(stump.at(layDeg, out)) < STAND_M)).findFirst()
+            .map(out -> new Means(kind, ropeHeightM, Optional.of(out), pullN, stand, puller, offLayDeg, dropM, rig)));
+    }
+
+    private static final int FARTHER_M = 20;
+    /** Room for whoever pulls or a machine's anchor, from its middle. */
+    private static final double STAND_M = 1.5;
 
     /** @return what brings it over, as far as the hinge's thickness is concerned */
     public CutCard.MovedBy movedBy() {

@@ -224,6 +224,17 @@ class OnSiteTest {
     }
 
     @Test
+    void aProposedLineStandsOnFreeGroundOrSaysThatThereIsNone() {
+        Means hand = new Means(Means.Kind.HAND_LINE, Optional.of(11.0), Optional.of(36.0), Optional.of(1000.0));
+        Feature barn = new Feature("b", "barn", FeatureKind.BUILDING, Shape.disc(new Spot(0, 38), 4), 3, false, Protection.NONE, "", false);
+        Feature hall = new Feature("h", "hall", FeatureKind.BUILDING, Shape.disc(new Spot(0, 45), 20), 3, false, Protection.NONE, "", false);
+        assertThat(hand.onFreeGround(HERE, 0, level()).orElseThrow().anchorDistM()).contains(36.0);
+        assertThat(hand.onFreeGround(HERE, 0, level(barn)).orElseThrow().anchorDistM()).contains(44.0);
+        assertThat(hand.onFreeGround(HERE, 0, level(hall))).isEmpty();
+        assertThat(hand.onFreeGround(HERE, 90, level(hall)).orElseThrow().anchorDistM()).as("another lay has room").contains(36.0);
+    }
+
+    @Test
     void theOutlineIsTheTaperTheWeightIsComputedFrom() {
         StemReading s = oak("S1", HERE, List.of());
         Outline o = Outline.of(s).orElseThrow();
