@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { api, data, type Schemas } from '../../api/client';
 import { useAct, useLays } from '../../api/job';
 import { Chips } from '../../app/Stepper';
@@ -39,6 +39,11 @@ export function FirstLook({ job, stem, done }: { job: string; stem: Schemas['Ste
   const [planned, setPlanned] = useState(false);
   const [taken, setTaken] = useState(false);
   const [look, setLook] = useState<Schemas['Look']>();
+  const answer = useRef<HTMLElement>(null);
+  // the answer is read first, wherever the last tap was
+  useEffect(() => {
+    if (look) answer.current?.scrollIntoView({ block: 'start' });
+  }, [look]);
   const path = { params: { path: { job, stem: stem.id } } };
   const missing = [!species && 'species', !wood && 'alive or dead', !diameter && 'diameter', !height && 'height', lean === undefined && 'lean', Boolean(lean) && toward === undefined && 'where it leans to', !crown && 'crown', !faults && 'faults', !means && 'what can pull'].filter(Boolean);
 
@@ -86,12 +91,12 @@ export function FirstLook({ job, stem, done }: { job: string; stem: Schemas['Ste
   if (look) {
     const never = look.headline === 'NOT_BY_HAND';
     return (
-      <section aria-label="First look">
+      <section aria-label="First look" ref={answer}>
         <h1 data-headline={look.headline}>{stem.label}: {look.headlineWords}</h1>
         <p>{never && 'Because: '}{look.because}.{never && <> Then: <b>{look.verdictWords}</b>.</>}</p>
         {look.proposed && !never && <p aria-label="Proposed line"><b>Proposed:</b> {look.proposed.kind === 'HAND_LINE' ? 'a hand line' : 'a machine line'}, tied <b className="n">{fixed(look.proposed.ropeHeightM)} m</b> up, anchored <b className="n">{fixed(look.proposed.anchorDistM, 0)} m</b> out, gives <b className="n">{look.proposed.pullWords}</b>{look.proposed.ropeName && ` on ${look.proposed.ropeName}`}. {look.proposed.room ? 'Look at tie and anchor on site.' : <b>No free ground there on this lay: pull from aside, round a block.</b>}</p>}
         <DialFigure dial={look.dial} />
-        <p><b>Measure next: {look.nextMeasurement ?? 'nothing that would change the open lays'}.</b>{look.nextDegrees !== undefined && <small> It could change {Math.round(look.nextDegrees)}° of the dial{look.verdictHangsOnIt && ' and what to do'}.</small>}</p>
+        <p><b>Measure next: {look.nextMeasurement ?? 'nothing that would change the open lays'}.</b>{look.nextDegrees !== undefined && <small> It could change {[look.nextDegrees >= 1 && `${fixed(look.nextDegrees, 0)}° of the dial`, look.verdictHangsOnIt && 'what to do'].filter(Boolean).join(' and ')}.</small>}</p>
         <p className="s">By eye: diameter ±10 %, height ±15 %, lean ±2°, crown ±20 %. Every number above hangs on them.{look.layDeg !== undefined && (!planned || taken) && ` Lay and Cuts start with ${azimuth(look.layDeg)}°.`}</p>
         {planned && !taken && look.layDeg !== undefined && means && <button className="big quiet" onClick={() => void begin(look, means).then(() => setTaken(true))}>Start the lay anew with {azimuth(look.layDeg)}°</button>}
         <button className="big" onClick={done}>Go on with {stem.label}</button>

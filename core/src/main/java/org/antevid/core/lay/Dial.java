@@ -140,8 +140,7 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
             Means line = line(choice.means().aimed(stem.at(), r.layDeg(), choice.cutHeightM(), site), stem);
             pull = line.neededN(r.backHighNm() + r.hold().forwardHoldNm(), mass, r.backHighNm() / (mass.massHighKg() * StemMass.G) - r.card().hingeOffsetM(), r.card().hingeOffsetM()).orElse(0.0);
         }
-        boolean expected = r.backNm() <= Sweep.PUSH_NM || r.backNm() <= r.capacityNm().orElse(0.0);
-        boolean enough = r.enough() || expected;
+        boolean enough = r.enough() || r.enoughAsExpected();
         boolean machineTooWeak = !enough && choice.means().kind() == Means.Kind.MACHINE_LINE && r.capacityNm().isPresent();
         if (machineTooWeak) {
             against.add(pull > 0 ? "the line gives " + kilo(choice.means().tensionN().orElse(0.0), false) + ", it needs " + kilo(pull, true) : "the machine cannot pull that way from where it stands");

@@ -49,7 +49,7 @@ public record LayControl(List<Unproven> unproven, Optional<Double> biasDeg, Opti
 
     /** @return whether it is only the uncertainty that stands against it: the means beat what is expected and nothing else is missing */
     public boolean asExpected(Optional<Sweep.Row> row) {
-        return !unproven.isEmpty() && unproven.stream().allMatch(u -> u.why == Why.MEANS) && row.filter(r -> r.backNm() <= Math.max(Sweep.PUSH_NM, r.capacityNm().orElse(0.0))).isPresent();
+        return !unproven.isEmpty() && unproven.stream().allMatch(u -> u.why == Why.MEANS) && row.filter(Sweep.Row::enoughAsExpected).isPresent();
     }
 
     /** @param row what the sweep says of this lay; empty while the lean is not known */

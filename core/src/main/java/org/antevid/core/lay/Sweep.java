@@ -213,6 +213,11 @@ public final class Sweep {
             return !blocks.isEmpty();
         }
 
+        /** @return whether the means, or the push of a hand, beat the backward moment as it is expected */
+        public boolean enoughAsExpected() {
+            return backNm <= Math.max(PUSH_NM, capacityNm.orElse(0.0));
+        }
+
         /** @return moment toward the lay at its 95 % side, N m */
         public double forwardHighNm() {
             return forwardNm + backHighNm - backNm;

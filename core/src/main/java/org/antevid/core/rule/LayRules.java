@@ -114,7 +114,7 @@ final class LayRules {
         return p.control().unproven().stream().map(u -> switch (u.why()) {
             case LEAN_NOT_KNOWN, SIDE_LEAN, MEANS_NOT_KNOWN -> STOP;
             case HINGE_WOOD, CORNERS -> SECOND_OPINION;
-            case MEANS -> p.row().filter(r -> r.backNm() <= Math.max(Sweep.PUSH_NM, r.capacityNm().orElse(0.0))).isPresent() ? CAUTION : STOP;
+            case MEANS -> p.row().filter(Sweep.Row::enoughAsExpected).isPresent() ? CAUTION : STOP;
         }).min(Comparator.naturalOrder()).orElse(CAUTION);
     }
 
