@@ -66,6 +66,7 @@ class PlaceStory extends DemoStory {
         }
         assertThat(taps.count() - before).as("taps from new stem to the provisional verdict").isLessThanOrEqualTo(12);
         assertThat(imre.region("First look").locator("h1")).containsText(Pattern.compile("S1: fell"));
+        assertThat(imre.region("First look").locator("h1")).isInViewport();
         assertThat(imre.region("First look")).containsText(Pattern.compile("Measure next: (lean|height|girth|crown)"));
         imre.shot("empty-job-verdict");
         assertThat(taps.count()).as("taps and entries from nothing to a verdict").isLessThanOrEqualTo(MOST_TAPS);
