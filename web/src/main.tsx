@@ -13,6 +13,7 @@ const CrewApp = lazy(() => import('./crew/CrewApp'));
 const SumsPage = lazy(() => import('./pages/SumsPage'));
 const HousePage = lazy(() => import('./pages/HousePage'));
 const HandOverPage = lazy(() => import('./pages/HandOverPage'));
+const SignAgain = lazy(() => import('./app/SignAgain'));
 const Coming = lazy(() => import('./pages/Coming'));
 
 startGlare();
@@ -41,6 +42,7 @@ createRoot(document.getElementById('root')!).render(
       <Suspense fallback={<p style={{ padding: 20 }}>Opening…</p>}>
         <RouterProvider router={router} />
       </Suspense>
+      <Suspense fallback={null}><SignAgain /></Suspense>
     </QueryClientProvider>
   </StrictMode>,
 );

@@ -1,5 +1,7 @@
 import createClient, { type Middleware } from 'openapi-fetch';
+import { newId } from '../app/newId';
 import type { components, paths } from './generated/schema';
+import { heard } from './heard';
 
 export type Schemas = components['schemas'];
 export type Spot = Schemas['Spot'];
@@ -22,7 +24,7 @@ function cookie(name: string): string {
   return found ? decodeURIComponent(found.slice(name.length + 1)) : '';
 }
 
-function problem(status: number, text: string): Problem {
+export function problem(status: number, text: string): Problem {
   let body: { detail?: string; errors?: Fault[] };
   try {
     body = text ? JSON.parse(text) : {};
@@ -34,11 +36,31 @@ function problem(status: number, text: string): Problem {
   return new Problem(status, words ?? (status === 401 ? 'Please sign in.' : `The server refused (${status}).`), faults);
 }
 
+/** Asked before what weighs much; answers whether the person has proved again who they are. */
+let askWhoYouAre: () => Promise<boolean> = () => Promise.resolve(false);
+export const onSignAgain = (ask: () => Promise<boolean>) => {
+  askWhoYouAre = ask;
+};
+
+const wantsSignAgain = async (response: Response): Promise<boolean> => {
+  if (response.status !== 403) return false;
+  const body = (await response.clone().json().catch(() => ({}))) as { errors?: Fault[] };
+  return Boolean(body.errors?.some((f) => f.code === 'SIGN_AGAIN'));
+};
+
+/** One write, however often it has to be sent: asked back once for PIN or passphrase, it goes on where it was. */
+async function send(request: Request): Promise<Response> {
+  const again = request.clone();
+  const response = await fetch(request);
+  heard();
+  return (await wantsSignAgain(response)) && (await askWhoYouAre()) ? fetch(again) : response;
+}
+
 const guard: Middleware = {
   async onRequest({ request }) {
     if (request.method === 'GET') return request;
-    if (!cookie('XSRF-TOKEN')) await fetch('/api/session');
-    request.headers.set('X-XSRF-TOKEN', cookie('XSRF-TOKEN'));
+    request.headers.set('X-XSRF-TOKEN', await token());
+    if (!request.headers.has('X-Write-Id')) request.headers.set('X-Write-Id', newId());
     return request;
   },
   async onResponse({ response }) {
@@ -47,16 +69,21 @@ const guard: Middleware = {
   },
 };
 
-export const api = createClient<paths>({ baseUrl: location.origin });
+/** The token that writes need; asked for once when the browser has none. */
+export async function token(): Promise<string> {
+  if (!cookie('XSRF-TOKEN')) await fetch('/api/session');
+  return cookie('XSRF-TOKEN');
+}
+
+export const api = createClient<paths>({ baseUrl: location.origin, fetch: send });
 api.use(guard);
 
 /** Sends a file with fields beside it; refusals are thrown as everywhere. */
 export async function upload<T>(path: string, file: Blob, name: string, fields: Record<string, string> = {}): Promise<T> {
-  if (!cookie('XSRF-TOKEN')) await fetch('/api/session');
   const form = new FormData();
   form.append('file', file, name);
   Object.entries(fields).forEach(([k, v]) => form.append(k, v));
-  const response = await fetch(path, { method: 'POST', body: form, headers: { 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') } });
+  const response = await fetch(path, { method: 'POST', body: form, headers: { 'X-XSRF-TOKEN': await token() } });
   const text = await response.text();
   if (!response.ok) throw problem(response.status, text);
   return (text ? JSON.parse(text) : undefined) as T;

@@ -1,5 +1,4 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
 import { api, data, Problem } from './client';
 
 const at = (job: string) => ({ params: { path: { job } } });
@@ -22,47 +21,18 @@ export const useBriefings = (job: string) =>
 export const useCard = (job: string) =>
   useQuery({ queryKey: ['job', job, 'card'], queryFn: async () => (await data(api.GET('/api/jobs/{job}/briefings/card', at(job)))) ?? null });
 export const useRun = (job: string) => useQuery({ queryKey: ['job', job, 'run'], queryFn: () => data(api.GET('/api/jobs/{job}/run', at(job))) });
-export const useHolds = (job: string) =>
-  useQuery({ queryKey: ['job', job, 'holds'], queryFn: () => data(api.GET('/api/jobs/{job}/run/holds', at(job))) });
+/** The hold that stands, if one does. */
+export const useHold = (job: string) => useQuery({
+  queryKey: ['job', job, 'hold'],
+  queryFn: async () => (await data(api.GET('/api/jobs/{job}/run/holds', at(job)))).find((h) => !h.lifted) ?? null,
+}).data ?? undefined;
 export const useReview = (job: string) => useQuery({ queryKey: ['job', job, 'review'], queryFn: () => data(api.GET('/api/jobs/{job}/review', at(job))) });
 export const useHere = (job: string) =>
   useQuery({ queryKey: ['job', job, 'here'], queryFn: () => data(api.GET('/api/jobs/{job}/here', at(job))) });
 export const useSession = () => useQuery({ queryKey: ['session'], queryFn: () => data(api.GET('/api/session', {})), staleTime: 60_000 });
 
-export type Link = 'connecting' | 'live' | 'lost';
-
-/** Follows the job's stream; a hold is asked for at once, before anything else. Works over plain HTTP. */
-export function useLive(job: string): Link {
-  const queries = useQueryClient();
-  const [link, setLink] = useState<Link>('connecting');
-  useEffect(() => {
-    let later: ReturnType<typeof setTimeout> | undefined;
-    const all = (after: number) => {
-      clearTimeout(later);
-      later = setTimeout(() => void queries.invalidateQueries({ queryKey: ['job', job] }), after);
-    };
-    const stream = new EventSource(`/api/jobs/${job}/live`);
-    stream.onopen = () => {
-      setLink('live');
-      void queries.invalidateQueries({ queryKey: ['job', job] });
-    };
-    stream.onerror = () => setLink('lost');
-    stream.addEventListener('changed', (e) => {
-      const what = (e as MessageEvent<string>).data;
-      if (what === 'ping') return;
-      if (what === 'here') void queries.invalidateQueries({ queryKey: ['job', job, 'here'] });
-      else if (what === 'hold') {
-        void queries.invalidateQueries({ queryKey: ['job', job, 'holds'] });
-        all(900);
-      } else all(80);
-    });
-    return () => {
-      clearTimeout(later);
-      stream.close();
-    };
-  }, [job, queries]);
-  return link;
-}
+/** Whether it arrived is not known then, and not claimed. */
+export const NO_ANSWER = 'No answer from the server: whether it was changed is not known. Look, then try again.';
 
 /** Runs a write and says what the server refused. */
 export function useAct(job: string, say: (words: string) => void): (write: Promise<unknown>) => Promise<boolean> {
@@ -74,7 +44,7 @@ export function useAct(job: string, say: (words: string) => void): (write: Promi
       await queries.invalidateQueries({ queryKey: ['job', job] });
       return true;
     } catch (e) {
-      say(e instanceof Problem ? e.message : 'No answer from the server. Nothing was changed.');
+      say(e instanceof Problem ? e.message : NO_ANSWER);
       if (e instanceof Problem && e.status === 409) await queries.invalidateQueries({ queryKey: ['job', job] });
       return false;
     }

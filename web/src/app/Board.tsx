@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { type FormEvent, useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, data, Problem } from '../api/client';
-import { useSession } from '../api/job';
+import { NO_ANSWER, useSession } from '../api/job';
 import { Mark } from '../figures/Mark';
 import { PlanSketch } from '../plan/PlanSketch';
 import { TopBar } from './TopBar';
@@ -63,7 +63,7 @@ function NewJob({ done }: { done: (id: string) => void }) {
       const made = await data(api.POST('/api/jobs', { body: { name: String(f.get('name')), place: String(f.get('place')), visitOn: String(f.get('visitOn')) } }));
       done(made.jobId);
     } catch (p) {
-      setRefused(p instanceof Problem ? p.message : 'No answer from the server.');
+      setRefused(p instanceof Problem ? p.message : NO_ANSWER);
     }
   }
   return (

@@ -1,27 +1,56 @@
+import { useQuery } from '@tanstack/react-query';
+import { Button } from 'antd';
 import { useEffect, useState } from 'react';
-import { api, type Schemas } from '../api/client';
+import { api, data, type Schemas } from '../api/client';
 import { useAct } from '../api/job';
-import { clock } from '../units/format';
+import { useOutbox } from '../api/outbox';
+import { pressedWhen, useSeen } from './holds';
+import { newId } from './newId';
 
-/** Everybody sees who called the hold and when; only the leader lifts it, with a reason. */
-export function HoldBanner({ job, hold, leader, say }: { job: string; hold: Schemas['HoldView']; leader: boolean; say: (w: string) => void }) {
+type Hold = Schemas['HoldView'];
+
+type Props = { job: string; hold?: Hold; me: string; leader: boolean; say: (w: string) => void };
+
+/** Everybody sees who called the hold and when; only the leader lifts it, with one tap on the reason. */
+export function HoldBanner({ job, hold, me, leader, say }: Props) {
   const act = useAct(job, say);
-  const [reason, setReason] = useState('');
-  const path = { job, hold: hold.id };
-  useEffect(() => hold.mine ? undefined : void api.POST('/api/jobs/{job}/run/holds/{hold}/receipts', { params: { path: { job, hold: hold.id } }, body: { state: 'SEEN' } }).catch(() => undefined), [job, hold.id, hold.mine]);
+  const out = useOutbox(job);
+  const [lifting, setLifting] = useState(false);
+  const reasons = useQuery({
+    queryKey: ['lift-reasons'], staleTime: Infinity, enabled: leader,
+    queryFn: () => data(api.GET('/api/jobs/{job}/run/lift-reasons', { params: { path: { job } } })),
+  }).data ?? [];
+  useSeen(job, me, hold);
+  useEffect(() => setLifting(false), [hold?.through]);
+  const unsent = out.unsent.some((u) => u.kind === 'hold');
+  if (!hold) {
+    return unsent ? (
+      <div className="banner" role="alert">
+        <span>HOLD, kept here, not sent yet: whistle and arm signal now</span>
+        <span className="more">{out.says || 'No answer from the server so far. It is sent again by itself.'}</span>
+      </div>
+    ) : null;
+  }
   const stopped = hold.receipts.filter((r) => r.state === 'STOPPED');
+  const more = hold.presses.slice(1).map((p) => p.who);
+  const lift = (reason: Schemas['LiftChoice']['reason']) => act(api.POST('/api/jobs/{job}/run/holds/{hold}/lift', {
+    params: { path: { job, hold: hold.id } }, body: { reason, through: hold.through, id: newId() },
+  }));
   return (
     <div className="banner" role="alert">
-      <span>HOLD, {hold.who}, {clock(hold.at)}{hold.reason ? `: ${hold.reason}` : ''}</span>
-      <span style={{ fontSize: 16, fontWeight: 400 }}>{stopped.length > 0 ? `stopped: ${stopped.map((r) => r.who).join(', ')}` : 'not confirmed stopped: whistle and arm signal'}</span>
-      {leader && (
-        <form style={{ display: 'flex', gap: 8, marginLeft: 'auto' }} onSubmit={(e) => {
-          e.preventDefault();
-          void act(api.POST('/api/jobs/{job}/run/holds/{hold}/lift', { params: { path }, body: { reason } }));
-        }}>
-          <input aria-label="Reason for lifting the hold" placeholder="reason" value={reason} onChange={(e) => setReason(e.target.value)} style={{ minHeight: 44, padding: '0 10px', font: 'inherit', fontSize: 16, border: 0 }} required />
-          <button className="plain" style={{ background: '#fff', color: 'var(--keep)', fontWeight: 700, fontSize: 16 }}>Lift the hold</button>
-        </form>
+      <span>
+        HOLD, {hold.who}, {pressedWhen(hold)}{hold.reason ? `: ${hold.reason}` : ''}
+        {more.length > 0 && `; pressed too by ${more.join(', ')}`}
+      </span>
+      <span className="more">
+        {stopped.length > 0 ? `stopped: ${stopped.map((r) => r.who).join(', ')}` : 'not confirmed stopped: whistle and arm signal'}
+      </span>
+      {leader && !lifting && <Button size="large" className="lift" onClick={() => setLifting(true)}>Lift the hold</Button>}
+      {leader && lifting && (
+        <div className="reasons" role="group" aria-label="Why is it lifted?">
+          {reasons.map((r) => <Button key={r.reason} size="large" onClick={() => void lift(r.reason)}>{r.words}</Button>)}
+          <Button size="large" type="text" className="leave" onClick={() => setLifting(false)}>Leave it standing</Button>
+        </div>
       )}
     </div>
   );

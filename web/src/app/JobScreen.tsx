@@ -1,8 +1,10 @@
 import { ConfigProvider } from 'antd';
 import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { api, type Schemas, type Spot } from '../api/client';
-import { useAct, useBriefings, useFeatures, useFindings, useHere, useHolds, useJob, useLays, useLive, usePlan, useReview, useStems, useSteps, useSurroundings, useTangle } from '../api/job';
+import { Problem, type Schemas, type Spot } from '../api/client';
+import { useBriefings, useFeatures, useFindings, useHere, useHold, useJob, useLays, usePlan, useReview, useStems, useSteps, useSurroundings, useTangle } from '../api/job';
+import { useLive } from '../api/live';
+import { pressHold, useOutbox } from '../api/outbox';
 import { Mark } from '../figures/Mark';
 import { DialLegend } from '../figures/DialFigure';
 import { type Ghost, type LayFocus, PlanContext, type PlanTools, type Sketch } from '../plan/planTools';
@@ -10,7 +12,6 @@ import { DirectionCard } from '../stages/lay/DirectionCard';
 import { switchGlare } from './glare';
 import { HoldBanner } from './HoldBanner';
 import { KeySheet, useKeys } from './keys';
-import { newId } from './newId';
 import { OpenPoints } from './OpenPoints';
 import { type Stage, stageMark, STAGE_WORDS, STAGES } from './stages';
 import { theme } from './theme';
@@ -24,6 +25,7 @@ const PANELS = {
   cuts: lazy(() => import('../stages/cuts/CutsPanel')), tangle: lazy(() => import('../stages/tangle/TanglePanel')), crew: lazy(() => import('../stages/crew/CrewPanel')),
   brief: lazy(() => import('../stages/brief/BriefPanel')), run: lazy(() => import('../stages/run/RunPanel')), review: lazy(() => import('../stages/review/ReviewPanel')),
 };
+const LINK = { live: 'live', connecting: 'linking', asking: 'slow link', lost: <b>no link, this may be old</b> };
 const DrawTools = lazy(() => import('../stages/place/DrawTools').then((m) => ({ default: m.DrawTools })));
 const SideFigure = lazy(() => import('../figures/SideFigure'));
 const BaseFigure = lazy(() => import('../figures/BaseFigure'));
@@ -36,7 +38,8 @@ export default function JobScreen() {
   const number = STAGES.indexOf(stage) + 1;
   const inUnits = useUnits();
   const navigate = useNavigate();
-  const link = useLive(job);
+  const link = useLive(job, true);
+  const out = useOutbox(job);
   const info = useJob(job);
   const features = useFeatures(job);
   const stems = useStems(job);
@@ -45,7 +48,7 @@ export default function JobScreen() {
   const steps = useSteps(job);
   const findings = useFindings(job);
   const plan = usePlan(job);
-  const holds = useHolds(job);
+  const activeHold = useHold(job);
   const here = useHere(job);
   const briefings = useBriefings(job);
   const review = useReview(job);
@@ -61,7 +64,6 @@ export default function JobScreen() {
   const [refused, setRefused] = useState('');
   const [keys, setKeys] = useState(false);
   const turn = useRef<((deg: number) => void) | undefined>(undefined);
-  const act = useAct(job, setRefused);
   const go = useCallback((to: Stage) => void navigate(`/jobs/${job}/${to}`), [navigate, job]);
   const selected = stem ?? stems.data?.[0]?.id;
 
@@ -74,10 +76,10 @@ export default function JobScreen() {
   }, [stage, selected]);
   useEffect(() => selectFeature(undefined), [stage]);
   useEffect(() => {
-    if (info.error) navigate('/');
+    if (info.error instanceof Problem && (info.error.status === 401 || info.error.status === 404)) navigate('/');
   }, [info.error, navigate]);
 
-  const hold = useCallback(() => void act(api.POST('/api/jobs/{job}/run/holds', { params: { path: { job } }, body: { id: newId(), reason: '' } })), [act, job]);
+  const hold = useCallback(() => pressHold(job), [job]);
   useKeys(useMemo(() => ({ go, hold, sheet: () => setKeys((k) => !k) }), [go, hold]));
 
   const showLay = useCallback((lay?: Schemas['LayView'], dial?: Schemas['DialView'], focus?: LayFocus) => setShown({ lay, dial, focus }), []);
@@ -93,7 +95,7 @@ export default function JobScreen() {
   const scene = useMemo(() => ({
     features: features.data ?? [], stems: stems.data ?? [], lays: lays.data ?? [], tangle: tangle.data, steps: steps.data ?? [], people: info.data?.people ?? [],
     plan: plan.data, preview: shown.lay, dial: shown.dial, focus: shown.focus, pointed: pointed.deg, selected, feature, stage: number, slopeDeg: info.data?.slopeDeg ?? 0, downhillDeg: info.data?.downhillDeg ?? 0,
-    changes: briefings.data?.sinceLatest.length ? briefings.data.sinceLatest : (briefings.data?.issues.at(-1)?.changes ?? []), outcomes: review.data?.outcomes ?? [],
+    changes: briefings.data?.sinceLatest.length ? briefings.data.sinceLatest : (briefings.data?.issues.at(-1)?.changes ?? []), outcomes: (review.data?.outcomes ?? []).map((o) => o.outcome),
   }), [features.data, stems.data, lays.data, tangle.data, steps.data, info.data, plan.data, shown, pointed.deg, selected, feature, number, briefings.data, review.data]);
 
   if (!info.data) return <p style={{ padding: 20 }}>Opening the job…</p>;
@@ -105,25 +107,25 @@ export default function JobScreen() {
     tangle: (tangle.data?.relations.length ?? 0) > 0, crew: scene.steps.length > 0, brief: (briefings.data?.issues.length ?? 0) > 0,
     run: scene.steps.length > 0 && scene.steps.every((s) => s.done), review: scene.outcomes.length > 0,
   };
-  const activeHold = holds.data?.find((h) => !h.lifted);
+  const unsentHold = out.unsent.some((u) => u.kind === 'hold');
 
   return (
     <ConfigProvider theme={theme}>
       <PlanContext.Provider value={tools}>
-        <div className={activeHold ? 'screen held' : 'screen'}>
+        <div className={activeHold || unsentHold ? 'screen held' : 'screen'}>
           <header>
             <Link className="job" to="/" title="Back to the board">{j.name}<span>{briefings.data?.issues.length ? `briefing ${briefings.data.issues.at(-1)!.number}` : 'plan, not briefed'}</span></Link>
             <div className="r">
               <div className="wind"><b>Gust</b> <span className="n">{j.wind.gustMs.toFixed(1)} ±{j.wind.sigmaMs} m/s</span> from {azimuth(j.wind.fromDeg)}° {j.wind.simulated && <span className="sim">simulated</span>}</div>
               <div className="quiet"><b>Here</b> {(here.data ?? []).map((n) => n.split(' ')[0]).join(' · ')}</div>
-              <div className="quiet">{link === 'live' ? 'live' : link === 'lost' ? <b>no link to the server</b> : 'linking'}</div>
+              <div className={link === 'lost' ? 'link lost' : 'quiet link'}>{LINK[link]}</div>
               <button className="plain" onClick={switchUnits} title="Metres or feet and inches">{inUnits === 'feet' ? 'ft in' : 'm'}</button>
               <button className="plain" onClick={switchGlare}>Glare</button>
               <button className="plain" aria-label="All keys" onClick={() => setKeys(true)}>?</button>
               <button className="hold" onClick={hold}>HOLD</button>
             </div>
           </header>
-          {activeHold && <HoldBanner job={job} hold={activeHold} leader={j.myPart === 'LEADER'} say={setRefused} />}
+          {(activeHold || unsentHold) && <HoldBanner job={job} hold={activeHold} me={j.me} leader={j.myPart === 'LEADER'} say={setRefused} />}
           <nav className="rail" aria-label="Stages">
             {STAGES.map((s, i) => (
               <Link key={s} to={`/jobs/${job}/${s}`} className={s === stage ? 'on' : ''} aria-current={s === stage ? 'page' : undefined}>

@@ -1,10 +1,9 @@
-import { useQuery } from '@tanstack/react-query';
-import { Select } from 'antd';
 import { useState } from 'react';
-import { api, data, type Schemas } from '../api/client';
-import { useAct } from '../api/job';
+import { api, type Schemas } from '../api/client';
+import { useAct, useSession } from '../api/job';
 import { Mark } from '../figures/Mark';
 import { usePlanTools } from '../plan/planTools';
+import { AskOpinion } from './AskOpinion';
 import { usePanelKey } from './keys';
 import { type Stage, STAGES } from './stages';
 
@@ -39,6 +38,12 @@ function Row({ job, f, leader, go }: { job: string; f: Finding; leader: boolean;
   const { say } = usePlanTools();
   const act = useAct(job, say);
   const [asking, setAsking] = useState(false);
+  const session = useSession().data;
+  const mayTake = !leader && session?.way === 'PASSPHRASE';
+  const take = () => act(api.POST('/api/jobs/{job}/opinions', {
+    params: { path: { job } },
+    body: { findingKey: f.key, takerId: session?.personId ?? '', byTelephone: false, shown: 'the plan on this screen and the stem on site' },
+  }));
   return (
     <div className="finding" data-severity={f.severity}>
       <Mark kind={f.open ? f.severity : 'ready'} />
@@ -51,31 +56,10 @@ function Row({ job, f, leader, go }: { job: string; f: Finding; leader: boolean;
         {f.open && leader && f.severity === 'CAUTION' && (
           <button className="plain" onClick={() => void act(api.POST('/api/jobs/{job}/acknowledgements', { params: { path: { job } }, body: { findingKey: f.key } }))}>Acknowledge</button>
         )}
+        {f.open && mayTake && f.severity === 'SECOND_OPINION' && !asking && <button className="plain" onClick={() => void take()}>I take it, here on site</button>}
         {f.open && leader && f.severity === 'SECOND_OPINION' && !asking && <button className="plain" onClick={() => setAsking(true)}>Write down a second opinion</button>}
         <button className="plain" style={{ fontWeight: 700 }} onClick={() => go(STAGES[f.stage - 1])}>Go there</button>
       </div>
     </div>
-  );
-}
-
-function AskOpinion({ job, f, done }: { job: string; f: Finding; done: () => void }) {
-  const { say } = usePlanTools();
-  const act = useAct(job, say);
-  const takers = useQuery({ queryKey: ['takers', job, f.key], queryFn: () => data(api.GET('/api/jobs/{job}/opinion-takers', { params: { path: { job }, query: { findingKey: f.key } } })) });
-  const [taker, setTaker] = useState<string>();
-  const [phone, setPhone] = useState('');
-  const [shown, setShown] = useState('');
-  return (
-    <form className="form" style={{ maxWidth: 700 }} onSubmit={async (e) => {
-      e.preventDefault();
-      if (await act(api.POST('/api/jobs/{job}/opinions', { params: { path: { job } }, body: { findingKey: f.key, takerId: taker ?? '', byTelephone: true, phone, shown } }))) done();
-    }}>
-      <div className="three">
-        <label>Who, competent for {takers.data?.competence ?? '…'}<Select aria-label="Who takes it" value={taker} onChange={setTaker} options={takers.data?.people.map((t) => ({ value: t.id, label: t.name }))} /></label>
-        <label>By telephone, number<input aria-label="Telephone" value={phone} onChange={(e) => setPhone(e.target.value)} style={{ minHeight: 46, font: 'inherit', padding: '0 10px' }} /></label>
-        <label>What was shown<input aria-label="What was shown" value={shown} onChange={(e) => setShown(e.target.value)} style={{ minHeight: 46, font: 'inherit', padding: '0 10px' }} /></label>
-      </div>
-      <button className="big" style={{ fontSize: 16 }}>Write it down</button>
-    </form>
   );
 }

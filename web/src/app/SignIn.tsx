@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, data, Problem } from '../api/client';
+import { NO_ANSWER } from '../api/job';
 
 export default function SignIn() {
   const navigate = useNavigate();
@@ -17,7 +18,7 @@ export default function SignIn() {
       queries.clear();
       navigate('/');
     } catch (p) {
-      setRefused(p instanceof Problem ? p.message : 'No answer from the server.');
+      setRefused(p instanceof Problem ? p.message : NO_ANSWER);
     }
   }
 

@@ -2,6 +2,8 @@ import { useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useEffect, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { api, data, Problem, type Schemas } from '../api/client';
+import { NO_ANSWER } from '../api/job';
+import { clock } from '../units/format';
 
 /** Joining a job: code, own name, own PIN. */
 export default function JoinPage() {
@@ -12,6 +14,7 @@ export default function JoinPage() {
   const [people, setPeople] = useState<Schemas['JoinChoice'][]>();
   const [me, setMe] = useState<Schemas['JoinChoice']>();
   const [pin, setPin] = useState('');
+  const [word, setWord] = useState('');
   const [refused, setRefused] = useState('');
   async function look(c: string) {
     setRefused('');
@@ -19,7 +22,7 @@ export default function JoinPage() {
       await api.GET('/api/session', {});
       setPeople(await data(api.GET('/api/join/{code}', { params: { path: { code: c } } })));
     } catch (e) {
-      setRefused(e instanceof Problem ? e.message : 'No answer from the server.');
+      setRefused(e instanceof Problem ? e.message : NO_ANSWER);
     }
   }
   useEffect(() => {
@@ -29,11 +32,11 @@ export default function JoinPage() {
     e.preventDefault();
     if (!me) return;
     try {
-      const joined = await data(api.POST('/api/join', { body: { code, personId: me.personId, pin } }));
+      const joined = await data(api.POST('/api/join', { body: { code, personId: me.personId, pin, word } }));
       queries.clear();
       navigate(`/crew/${joined.jobId}`);
     } catch (p) {
-      setRefused(p instanceof Problem ? p.message : 'No answer from the server.');
+      setRefused(p instanceof Problem ? p.message : NO_ANSWER);
     }
   }
   return (
@@ -48,7 +51,13 @@ export default function JoinPage() {
       {people && !me && <><p>Who are you?</p>{people.map((p) => <button key={p.personId} className="big quiet" onClick={() => setMe(p)}>{p.name}</button>)}</>}
       {me && (
         <form className="door" style={{ margin: 0, padding: 0, border: 0 }} onSubmit={join}>
-          <p><b>{me.name}</b>: {me.joined ? 'your PIN' : 'set a PIN of your own, 4 to 8 digits'}</p>
+          <p><b>{me.name}</b>: {me.joined ? 'your PIN' : 'set a PIN of your own, 4 to 8 digits. It is yours on every job.'}</p>
+          {me.resetBy && !me.joined && <p className="refused">Your PIN was reset by {me.resetBy}{me.resetAt && `, ${clock(me.resetAt)}`}.</p>}
+          {!me.joined && (
+            <label>The word your leader reads out to you
+              <input value={word} onChange={(e) => setWord(e.target.value)} autoComplete="off" autoCapitalize="none" aria-label="Word" required />
+            </label>
+          )}
           <label>PIN<input value={pin} onChange={(e) => setPin(e.target.value)} type="password" inputMode="numeric" pattern="\d{4,8}" required /></label>
           <button className="big">Join</button>
         </form>

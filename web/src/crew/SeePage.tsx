@@ -2,18 +2,17 @@ import { useQuery } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { api, data, type Schemas } from '../api/client';
 import { useStems } from '../api/job';
-import { newId } from '../app/newId';
 import { fixed } from '../units/format';
 import { length } from '../units/length';
-import type { useOutbox } from './outbox';
+import { post, useOutbox } from '../api/outbox';
 
-type Out = ReturnType<typeof useOutbox>;
 type What = 'fault' | 'measure' | 'photo';
 const FACES = ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW'];
 const LONGEST_PX = 1600;
 
 /** What somebody on the job sees: a fault, a measurement, a photo. It is added, never changed; the leader decides what may relax. */
-export default function SeePage({ job, out }: { job: string; out: Out }) {
+export default function SeePage({ job }: { job: string }) {
+  const out = useOutbox(job);
   const stems = (useStems(job).data ?? []).filter((s) => s.state !== 'FELLED');
   const choices = useQuery({ queryKey: ['choices'], queryFn: () => data(api.GET('/api/jobs/{job}/stems/choices', { params: { path: { job } } })), staleTime: Infinity }).data;
   const [id, setId] = useState<string>();
@@ -39,20 +38,21 @@ export default function SeePage({ job, out }: { job: string; out: Out }) {
           <button className="big quiet" style={{ marginTop: 8 }} onClick={() => setWhat('photo')}>I take a photo</button></div>
       )}
       {stem && what === 'fault' && choices && <Fault key={stem.id} choices={choices} stem={stem} add={(body, words) => {
-        out.post({ kind: 'defect', id: newId(), stem: stem.id, words, body });
+        post(job, { kind: 'defect', key: 'see', words, path: `/api/jobs/${job}/stems/${stem.id}/defects`, body });
         done(`${words}: added. It tightens the plan at once.`);
       }} />}
       {stem && what === 'measure' && choices && <Measured key={stem.id} job={job} choices={choices} stem={stem} add={(body, words) => {
-        out.post({ kind: 'sighting', id: newId(), stem: stem.id, words, body });
+        post(job, { kind: 'sighting', key: 'see', words, path: `/api/jobs/${job}/stems/${stem.id}/sightings`, body });
         done(`${words}: added. Until the leader accepts it, it can only tighten the plan.`);
       }} />}
       {stem && what === 'photo' && <Photo add={(picture) => {
-        out.post({ kind: 'photo', id: newId(), stem: stem.id, words: 'photo', picture });
+        post(job, { kind: 'photo', key: 'see', words: 'photo', path: `/api/jobs/${job}/stems/${stem.id}/photos`, picture });
         done('Photo added.');
       }} />}
       {what && <div className="c"><button className="plain" onClick={() => setWhat(undefined)}>Leave it</button></div>}
+      {out.refused.see && <p className="refused" role="alert">{out.refused.see.message}</p>}
       {kept && <p className="refused" style={{ borderColor: 'var(--ok)' }} role="status">{kept}</p>}
-      {waiting.length > 0 && <div className="c"><h3>Waiting to be sent</h3><ul>{waiting.map((u) => <li key={u.id}><span>…</span>{'words' in u ? u.words : ''}</li>)}</ul></div>}
+      {waiting.length > 0 && <div className="c"><h3>Waiting to be sent</h3><ul>{waiting.map((u) => <li key={u.id}><span>…</span>{u.words}</li>)}</ul></div>}
       {!stem && <div className="c"><h3>Say what you see; you need not be sure. A fault counts at once.</h3></div>}
     </>
   );

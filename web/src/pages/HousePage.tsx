@@ -1,9 +1,12 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
 import { api, data, Problem, type Schemas } from '../api/client';
-import { useSession } from '../api/job';
+import { NO_ANSWER, useSession } from '../api/job';
 import { TopBar } from '../app/TopBar';
+import { ConfigProvider } from 'antd';
+import { theme } from '../app/theme';
 import { Kit } from './KitList';
+import { OwnSecrets, PeopleTable } from './PeopleTable';
 
 const COMPETENCES: Schemas['NewPersonRequest']['competences'] = ['SAW', 'WINCH', 'LOOKOUT', 'GROUND', 'HUNG_UP', 'FIRST_AID', 'CLIMB', 'RESCUE', 'CRANE', 'MACHINE', 'NEAR_LINES', 'SPECIAL_CUTS'];
 const SCHOOLS = [{ value: 'CONVENTIONAL', words: 'conventional' }, { value: 'OPEN_FACE', words: 'open face' }, { value: 'HUMBOLDT', words: 'face cut from below' }, { value: 'DEEP_FACE', words: 'deep face' }, { value: 'THIN_HINGE', words: 'thin hinge' }];
@@ -22,7 +25,7 @@ export default function HousePage() {
       setRefused('');
       await queries.invalidateQueries();
     } catch (e) {
-      setRefused(e instanceof Problem ? e.message : 'No answer from the server.');
+      setRefused(e instanceof Problem ? e.message : NO_ANSWER);
     }
   }
   function change(e: FormEvent<HTMLFormElement>) {
@@ -33,10 +36,10 @@ export default function HousePage() {
   function add(e: FormEvent<HTMLFormElement>) {
     e.preventDefault();
     const f = new FormData(e.currentTarget);
-    void run(api.POST('/api/people', { body: { name: String(f.get('name')), office: f.get('office') as 'CREW', passphrase: String(f.get('passphrase')), competences: COMPETENCES.filter((c) => f.get(c)) } }));
+    void run(api.POST('/api/people', { body: { name: String(f.get('name')), office: f.get('office') as 'CREW', passphrase: String(f.get('passphrase')) || undefined, competences: COMPETENCES.filter((c) => f.get(c)) } }));
   }
   return (
-    <>
+    <ConfigProvider theme={theme}>
       <TopBar />
       <main className="sums">
         <h1>House</h1>
@@ -54,19 +57,20 @@ export default function HousePage() {
         )}
         <Kit owner={owner} />
         <h2>People <span>{people.data?.length}</span></h2>
-        <table><tbody>{people.data?.map((p) => <tr key={p.id}><td><b>{p.name}</b></td><td>{p.office.toLowerCase()}</td><td className="s">{p.competences.map((c) => c.toLowerCase().replace('_', '-')).join(', ')}</td></tr>)}</tbody></table>
+        <PeopleTable people={people.data ?? []} owner={owner} run={run} />
         {owner && (
           <form className="door" style={{ margin: '16px 0' }} onSubmit={add}>
             <b>Add a person</b>
             <label>Name<input name="name" required /></label>
             <label>Office<select name="office" style={{ minHeight: 46, font: 'inherit' }}><option>CREW</option><option>LEADER</option><option>REVIEWER</option><option>OWNER</option></select></label>
-            <label>Passphrase (10 characters or more; crew need none)<input name="passphrase" type="password" /></label>
+            <label>Passphrase (12 characters or more; crew need none)<input name="passphrase" type="password" /></label>
             <div>{COMPETENCES.map((c) => <label key={c} style={{ display: 'inline-flex', gap: 6, marginRight: 12, minHeight: 44, alignItems: 'center' }}><input type="checkbox" name={c} style={{ width: 22, minHeight: 22 }} />{c.toLowerCase().replace('_', '-')}</label>)}</div>
             <button className="big">Add</button>
           </form>
         )}
+        {session?.way === 'PASSPHRASE' && <OwnSecrets run={run} />}
         <p className="empty">Regional words and the editable species table will stand here.</p>
       </main>
-    </>
+    </ConfigProvider>
   );
 }

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
 import { api, Problem, type Schemas } from '../api/client';
-import { useKit } from '../api/job';
+import { NO_ANSWER, useKit } from '../api/job';
 
 type Kind = Schemas['KitRequest']['kind'];
 type Asked = { name: 'barM' | 'liftM' | 'lengthM' | 'strengthN' | 'efficiency' | 'madeYear'; words: string; per: number };
@@ -32,7 +32,7 @@ export function Kit({ owner }: { owner: boolean }) {
       await queries.invalidateQueries({ queryKey: ['kit'] });
       return true;
     } catch (e) {
-      setFaults(e instanceof Problem ? (e.faults.length ? e.faults : [{ field: '', message: e.message }]) : [{ field: '', message: 'No answer from the server.' }]);
+      setFaults(e instanceof Problem ? (e.faults.length ? e.faults : [{ field: '', message: e.message }]) : [{ field: '', message: NO_ANSWER }]);
       return false;
     }
   }

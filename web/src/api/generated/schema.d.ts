@@ -452,6 +452,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/members/{person}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeOff"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/members/{person}/pin-reset": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["resetPin_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/members/{person}/sign-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signOut_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/opinion-takers": {
         parameters: {
             query?: never;
@@ -878,6 +926,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["receipt"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/run/lift-reasons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["reasons"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1620,6 +1684,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/{id}/passphrase": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["passphrase_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/pin-reset": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["resetPin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["places_1"];
+        put?: never;
+        post?: never;
+        delete: operations["endAll"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session": {
         parameters: {
             query?: never;
@@ -1631,6 +1743,86 @@ export interface paths {
         put?: never;
         post: operations["signIn"];
         delete: operations["signOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["again"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/passphrase": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["passphrase"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/pin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["pin"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["places"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/places/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["end"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1688,6 +1880,15 @@ export interface components {
         };
         Added: {
             id: string;
+        };
+        AgainRequest: {
+            secret: string;
+        };
+        AgainstView: {
+            subject: string;
+            /** @enum {string} */
+            why: "NO_STEP" | "HOLD" | "SIGNAL" | "NO_BRIEFING" | "PLAN_CHANGED" | "STOP" | "SECOND_OPINION" | "NOT_SIGNED" | "NOT_READY" | "NOT_DONE" | "ASK_AGAIN" | "GUST" | "WIND_SILENT" | "CLOSED";
+            words: string;
         };
         Aim: {
             /** Format: double */
@@ -2051,13 +2252,13 @@ export interface components {
         };
         DayRequest: {
             /** @enum {string} */
-            ground: "FIRM" | "WET" | "FROZEN" | "SLIPPERY";
+            ground?: "FIRM" | "WET" | "FROZEN" | "SLIPPERY";
             /** @enum {string} */
-            light: "DAY" | "DUSK" | "DARK";
+            light?: "DAY" | "DUSK" | "DARK";
             /** @enum {string} */
-            load: "NONE" | "SNOW" | "ICE";
+            load?: "NONE" | "SNOW" | "ICE";
             /** Format: int64 */
-            version: number;
+            version?: number;
         };
         DefectChoice: {
             /** @enum {string} */
@@ -2160,6 +2361,7 @@ export interface components {
         };
         DoneRequest: {
             done: boolean;
+            id?: string;
         };
         EmergencyCard: {
             firstAider: string;
@@ -2170,6 +2372,10 @@ export interface components {
             rescuePlan: string;
             route: string;
             utilityLine: string;
+        };
+        Entered: {
+            before: components["schemas"]["Outcome"][];
+            outcome: components["schemas"]["Outcome"];
         };
         Entry: {
             agreedBy: string;
@@ -2200,11 +2406,6 @@ export interface components {
             tips: components["schemas"]["Spot"][];
             /** Format: double */
             within95Deg: number;
-        };
-        Fault: {
-            code: string;
-            field: string;
-            message: string;
         };
         FeatureRequest: {
             agreedBy?: string;
@@ -2284,6 +2485,9 @@ export interface components {
             share: number;
             words: string;
         };
+        GoRequest: {
+            id?: string;
+        };
         GuyView: {
             changeM: {
                 [key: string]: number;
@@ -2359,18 +2563,27 @@ export interface components {
         };
         HoldRequest: {
             id: string;
+            /** Format: date-time */
+            pressedAt?: string;
             reason?: string;
+            /** Format: date-time */
+            sentAt?: string;
         };
         HoldView: {
+            /** Format: date-time */
+            arrivedAt: string;
             /** Format: date-time */
             at: string;
             id: string;
             liftReason?: string;
             lifted: boolean;
             liftedBy?: string;
-            mine: boolean;
+            personId: string;
+            presses: components["schemas"]["PressView"][];
             reason: string;
             receipts: components["schemas"]["ReceiptView"][];
+            /** Format: int64 */
+            through: number;
             who: string;
         };
         HourView: {
@@ -2402,6 +2615,7 @@ export interface components {
         IssueView: {
             changes: components["schemas"]["Change"][];
             hash: string;
+            intact: boolean;
             /** Format: date-time */
             issuedAt: string;
             issuedBy: string;
@@ -2441,11 +2655,15 @@ export interface components {
             joined: boolean;
             name: string;
             personId: string;
+            /** Format: date-time */
+            resetAt?: string;
+            resetBy?: string;
         };
         JoinRequest: {
             code: string;
             personId: string;
             pin: string;
+            word?: string;
         };
         Joined: {
             jobId: string;
@@ -2662,8 +2880,18 @@ export interface components {
         LessonRequest: {
             words: string;
         };
+        LiftChoice: {
+            /** @enum {string} */
+            reason: "CLEARED" | "LOOKED" | "MISTAKE" | "CHANGED" | "OTHER";
+            words: string;
+        };
         LiftRequest: {
-            reason: string;
+            id?: string;
+            /** @enum {string} */
+            reason: "CLEARED" | "LOOKED" | "MISTAKE" | "CHANGED" | "OTHER";
+            /** Format: int64 */
+            through: number;
+            words?: string;
         };
         Line: {
             /** Format: date-time */
@@ -2871,6 +3099,9 @@ export interface components {
             /** Format: date */
             visitOn: string;
         };
+        NewPassphraseRequest: {
+            passphrase: string;
+        };
         NewPersonRequest: {
             competences: ("SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS")[];
             name: string;
@@ -2957,8 +3188,11 @@ export interface components {
         };
         OpinionRequest: {
             byTelephone: boolean;
+            /** Format: date-time */
+            calledAt?: string;
             findingKey: string;
             phone?: string;
+            readBack?: string;
             shown: string;
             takerId: string;
         };
@@ -2969,6 +3203,8 @@ export interface components {
         Outcome: {
             /** Format: date-time */
             at: string;
+            /** Format: int32 */
+            briefing: number;
             deviation: components["schemas"]["Deviation"];
             measured: components["schemas"]["Measured"];
             /** Format: double */
@@ -2977,11 +3213,10 @@ export interface components {
             plannedHingeMm: number;
             /** Format: double */
             plannedLayDeg: number;
+            reason: string;
             spreadKnown: boolean;
             stem: string;
             tip: components["schemas"]["Spot"];
-            /** Format: int64 */
-            version: number;
             who: string;
         };
         OutcomeRequest: {
@@ -2995,15 +3230,24 @@ export interface components {
             hingeLengthMm?: number;
             /** Format: double */
             hingeRightMm?: number;
+            id?: string;
+            reason?: string;
+            sure?: boolean;
             surprise?: string;
-            /** Format: int64 */
-            version?: number;
         };
         Outline: {
             crownAssumed: boolean;
             /** Format: double */
             crownFromM: number;
             stem: components["schemas"]["Point"][];
+        };
+        OwnPassphraseRequest: {
+            old: string;
+            passphrase: string;
+        };
+        OwnPinRequest: {
+            passphrase: string;
+            pin: string;
         };
         Pass: {
             bored: boolean;
@@ -3030,15 +3274,17 @@ export interface components {
             answers: {
                 [key: string]: "YES" | "NO" | "NOT_NEEDED" | "NOT_KNOWN";
             };
-            /** Format: int64 */
-            version: number;
         };
         PersonEntry: {
             competences: ("SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS")[];
+            firstWord?: string;
             id: string;
             name: string;
             /** @enum {string} */
             office: "LEADER" | "CREW" | "REVIEWER" | "OWNER";
+            pinSet: boolean;
+            /** Format: int32 */
+            signedInAt: number;
         };
         PersonState: {
             name: string;
@@ -3053,6 +3299,7 @@ export interface components {
         };
         PersonView: {
             competences: ("SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS")[];
+            firstWord?: string;
             id: string;
             joined: boolean;
             name: string;
@@ -3109,8 +3356,7 @@ export interface components {
             machines: components["schemas"]["MachineView"][];
             permits: components["schemas"]["PermitView"][];
             underlay?: components["schemas"]["UnderlayView"];
-            /** Format: int64 */
-            version: number;
+            versions: components["schemas"]["Versions"];
         };
         PlanDocument: {
             /** Format: double */
@@ -3153,6 +3399,15 @@ export interface components {
             roleWords: string;
             stand?: components["schemas"]["Spot"];
             task: string;
+        };
+        PressView: {
+            /** Format: date-time */
+            arrivedAt: string;
+            /** Format: date-time */
+            at: string;
+            personId: string;
+            reason: string;
+            who: string;
         };
         Preview: {
             /** Format: double */
@@ -3199,20 +3454,22 @@ export interface components {
             words: string;
         };
         ReadyRequest: {
+            id?: string;
             ready: boolean;
         };
         Reason: {
             reason: string;
         };
         ReceiptRequest: {
+            id?: string;
             /** @enum {string} */
-            state: "SEEN" | "STOPPED";
+            state: "SIGNAL_TRIED" | "READY" | "NOT_READY" | "STILL_SO" | "NOT_SO" | "TICKED" | "UNTICKED" | "GO" | "ENDED" | "DONE" | "PRESSED" | "LIFTED" | "SEEN" | "STOPPED";
         };
         ReceiptView: {
             /** Format: date-time */
             at: string;
             /** @enum {string} */
-            state: "SEEN" | "STOPPED";
+            state: "SIGNAL_TRIED" | "READY" | "NOT_READY" | "STILL_SO" | "NOT_SO" | "TICKED" | "UNTICKED" | "GO" | "ENDED" | "DONE" | "PRESSED" | "LIFTED" | "SEEN" | "STOPPED";
             who: string;
         };
         RehearsalRequest: {
@@ -3266,7 +3523,7 @@ export interface components {
         };
         ReviewView: {
             lessons: components["schemas"]["Lesson"][];
-            outcomes: components["schemas"]["Outcome"][];
+            outcomes: components["schemas"]["Entered"][];
         };
         RigRequest: {
             /** Format: double */
@@ -3310,20 +3567,27 @@ export interface components {
             toDeg: number;
         };
         RunView: {
-            against: components["schemas"]["Fault"][];
+            against: components["schemas"]["AgainstView"][];
+            because?: string;
             /** Format: int32 */
             briefing?: number;
             going: boolean;
             /** Format: double */
-            gustLimitMs?: number;
+            gustLimitMs: number;
             held: boolean;
             log: components["schemas"]["Line"][];
             protections: components["schemas"]["ProtectionState"][];
+            /** Format: double */
+            ringM?: number;
             /** Format: date-time */
             signalTriedAt?: string;
             step?: components["schemas"]["StepState"];
             /** Format: int32 */
             stepsInAll: number;
+            waitAt: string;
+            wind: components["schemas"]["WindNow"];
+            /** @enum {string} */
+            word: "STOP" | "GO" | "STAND_FAST" | "WAIT" | "STAY_OUT" | "DONE";
         };
         Said: {
             inches: string;
@@ -3350,8 +3614,12 @@ export interface components {
             name?: string;
             /** @enum {string} */
             office?: "LEADER" | "CREW" | "REVIEWER" | "OWNER";
+            onlyJob?: string;
             personId?: string;
+            pinSet: boolean;
             signedIn: boolean;
+            /** @enum {string} */
+            way?: "PASSPHRASE" | "PIN";
         };
         ShotRequest: {
             aimedAt: components["schemas"]["Spot"];
@@ -3434,9 +3702,36 @@ export interface components {
             who: string;
             words: string;
         };
+        SignInPlace: {
+            address: string;
+            device: string;
+            id: string;
+            /** Format: date-time */
+            madeAt: string;
+            onlyJob: string;
+            /** Format: date-time */
+            seenAt: string;
+            /** @enum {string} */
+            way: "PASSPHRASE" | "PIN";
+        };
+        SignInView: {
+            address: string;
+            device: string;
+            here: boolean;
+            id: string;
+            /** Format: date-time */
+            madeAt: string;
+            /** Format: date-time */
+            seenAt: string;
+            /** @enum {string} */
+            way: "PASSPHRASE" | "PIN";
+        };
         SignRequest: {
             answers: number[];
             pin: string;
+        };
+        SignalRequest: {
+            id?: string;
         };
         Signer: {
             name: string;
@@ -3475,10 +3770,6 @@ export interface components {
             eastM: number;
             /** Format: double */
             northM: number;
-        };
-        SseEmitter: {
-            /** Format: int64 */
-            timeout?: number | null;
         };
         StandRequest: {
             from: components["schemas"]["Spot"];
@@ -3552,6 +3843,11 @@ export interface components {
             walls: components["schemas"]["WallView"][];
             wood: components["schemas"]["WoodView"];
         };
+        StepDoneRequest: {
+            id?: string;
+            /** Format: int32 */
+            openTicks?: number;
+        };
         StepPart: {
             /** Format: int32 */
             endMin: number;
@@ -3585,6 +3881,8 @@ export interface components {
             iMayConfirmStopped: boolean;
             iMayTick: boolean;
             id: string;
+            /** Format: int32 */
+            openTicks: number;
             people: components["schemas"]["PersonState"][];
             stem?: string;
             title: string;
@@ -3752,6 +4050,7 @@ export interface components {
         };
         TickRequest: {
             done: boolean;
+            id?: string;
             key: string;
         };
         TickView: {
@@ -3852,6 +4151,16 @@ export interface components {
             offered: "FELL_FROM_GROUND" | "FELL_WITH_PULL" | "SECTION" | "DISMANTLE" | "CRANE" | "MACHINE_ONLY" | "LEAVE_AND_CLOSE" | "WALK_AWAY";
             ways: components["schemas"]["VerdictWay"][];
         };
+        Versions: {
+            /** Format: int64 */
+            access: number;
+            /** Format: int64 */
+            anchor: number;
+            /** Format: int64 */
+            card: number;
+            /** Format: int64 */
+            day: number;
+        };
         View: {
             entry: components["schemas"]["Entry"];
             id: string;
@@ -3935,6 +4244,17 @@ export interface components {
             tipPerMmM: number;
         };
         Wind: {
+            /** Format: double */
+            fromDeg: number;
+            /** Format: double */
+            gustMs: number;
+            /** Format: double */
+            sigmaMs: number;
+            simulated: boolean;
+        };
+        WindNow: {
+            /** Format: date-time */
+            at: string;
             /** Format: double */
             fromDeg: number;
             /** Format: double */
@@ -4842,9 +5162,7 @@ export interface operations {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "text/event-stream": components["schemas"]["SseEmitter"];
-                };
+                content?: never;
             };
         };
     };
@@ -4871,6 +5189,69 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Joined"];
                 };
+            };
+        };
+    };
+    takeOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    resetPin_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    signOut_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -5440,7 +5821,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["StepDoneRequest"];
+            };
+        };
         responses: {
             /** @description No Content */
             204: {
@@ -5460,7 +5845,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["GoRequest"];
+            };
+        };
         responses: {
             /** @description No Content */
             204: {
@@ -5567,6 +5956,28 @@ export interface operations {
             };
         };
     };
+    reasons: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LiftChoice"][];
+                };
+            };
+        };
+    };
     protection: {
         parameters: {
             query?: never;
@@ -5625,7 +6036,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["SignalRequest"];
+            };
+        };
         responses: {
             /** @description No Content */
             204: {
@@ -6798,6 +7213,92 @@ export interface operations {
             };
         };
     };
+    passphrase_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPassphraseRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    resetPin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    places_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SignInPlace"][];
+                };
+            };
+        };
+    };
+    endAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     session: {
         parameters: {
             query?: never;
@@ -6847,6 +7348,112 @@ export interface operations {
             query?: never;
             header?: never;
             path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    again: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AgainRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    passphrase: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnPassphraseRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    pin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnPinRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    places: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SignInView"][];
+                };
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
             cookie?: never;
         };
         requestBody?: never;

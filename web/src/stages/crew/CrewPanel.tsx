@@ -5,6 +5,7 @@ import { useAct, useJob, useStems, useSteps } from '../../api/job';
 import type { PanelProps } from '../../app/stages';
 import { Stepper } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';
+import { PeopleList } from './PeopleList';
 
 type Step = Schemas['StepView'];
 type Post = Schemas['PostRequest'];
@@ -38,8 +39,7 @@ export default function CrewPanel({ job, go }: PanelProps) {
             <button className="big quiet" style={{ fontSize: 16 }} onClick={() => void act(api.POST('/api/jobs/{job}/steps', { params: { path: { job } }, body: { kind, stem, startMin: end, endMin: end + 30, posts: [] } }))}>Add the step</button>
           </section>
         )}
-        <h2>People <span>competences, given by the owner</span></h2>
-        <ul className="list">{info?.people.map((p) => <li key={p.id} style={{ padding: '6px 0' }}><b>{p.name}</b> <small>{p.part.toLowerCase()}{p.joined ? ', joined' : ''}: {p.competences.map((c) => c.toLowerCase().replace('_', '-')).join(', ') || 'none recorded'}</small></li>)}</ul>
+        <PeopleList job={job} people={info?.people ?? []} leader={leader} />
       </div>
       <button className="next" onClick={() => go('brief')}><span>Next: brief the crew<small>freeze the plan, read back, sign</small></span>→</button>
     </>

@@ -16,7 +16,7 @@ export function AccessTab({ job, leader }: { job: string; leader: boolean }) {
   return (
     <>
       <h1>What gets in</h1>
-      <Way key={s.version} job={job} s={s} leader={leader} />
+      <Way key={s.versions.access} job={job} s={s} leader={leader} />
       <Machines job={job} s={s} leader={leader} />
     </>
   );
@@ -36,7 +36,7 @@ function Way({ job, s, leader }: { job: string; s: Schemas['PlaceView']; leader:
       <Stepper label="Bears" unit="t" value={load} onChange={setLoad} step={0.5} digits={1} />
       <label>Must not be crossed<Input aria-label="Must not be crossed" value={off} maxLength={200} onChange={(e) => setOff(e.target.value)} /></label>
       <p className="s">Empty means nobody measured it; it is said beside every machine that depends on it.</p>
-      {changed && leader && <button className="big" onClick={() => void act(api.PUT('/api/jobs/{job}/place/access', { params: { path: { job } }, body: { widthM: width ?? undefined, gradientDeg: grade ?? undefined, loadLimitKg: load === null ? undefined : load * 1000, keepOff: off, version: s.version } }))}>Save the way in</button>}
+      {changed && leader && <button className="big" onClick={() => void act(api.PUT('/api/jobs/{job}/place/access', { params: { path: { job } }, body: { widthM: width ?? undefined, gradientDeg: grade ?? undefined, loadLimitKg: load === null ? undefined : load * 1000, keepOff: off, version: s.versions.access } }))}>Save the way in</button>}
     </section>
   );
 }

@@ -23,7 +23,7 @@ export function FilesTab({ job, leader }: { job: string; leader: boolean }) {
         <a className="chip" href={`${base}/csv/STEMS`} download>stems</a><a className="chip" href={`${base}/csv/SIGHTINGS`} download>sightings</a><a className="chip" href={`${base}/csv/DEFECTS`} download>defects</a>
       </div>
       {leader && <Import job={job} />}
-      {leader && <Anchor key={`a${s.version}`} job={job} s={s} />}
+      {leader && <Anchor key={`a${s.versions.anchor}`} job={job} s={s} />}
       {leader && <Underlay job={job} s={s} />}
     </>
   );
@@ -94,7 +94,7 @@ function Anchor({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
         <Stepper label="Latitude" unit="° north" value={lat} onChange={setLat} step={0.0001} digits={6} />
         <Stepper label="Longitude" unit="° east" value={lon} onChange={setLon} step={0.0001} digits={6} />
         <Stepper label="Plan’s north is true" unit="°" value={north} onChange={setNorth} step={1} digits={1} />
-        {changed && <button className="big" disabled={lat === null || lon === null || north === null} onClick={() => void act(api.PUT('/api/jobs/{job}/place/anchor', { params: { path: { job } }, body: { latitudeDeg: lat ?? 0, longitudeDeg: lon ?? 0, gridNorthDeg: north ?? 0, version: s.version } }))}>Save the anchor</button>}
+        {changed && <button className="big" disabled={lat === null || lon === null || north === null} onClick={() => void act(api.PUT('/api/jobs/{job}/place/anchor', { params: { path: { job } }, body: { latitudeDeg: lat ?? 0, longitudeDeg: lon ?? 0, gridNorthDeg: north ?? 0, version: s.versions.anchor } }))}>Save the anchor</button>}
       </div>
     </section>
   );

@@ -14,7 +14,7 @@ export function LeaveTab({ job, leader }: { job: string; leader: boolean }) {
   const act = useAct(job, say);
   const s = useSurroundings(job).data;
   if (!s) return <p className="empty">Opening…</p>;
-  const answer = (key: Schemas['PermitView']['key'], a: Answer) => void act(api.PUT('/api/jobs/{job}/place/permits', { params: { path: { job } }, body: { answers: { ...Object.fromEntries(s.permits.map((p) => [p.key, p.answer])), [key]: a }, version: s.version } as Schemas['PermitsRequest'] }));
+  const answer = (key: Schemas['PermitView']['key'], a: Answer) => void act(api.PUT('/api/jobs/{job}/place/permits', { params: { path: { job } }, body: { answers: { [key]: a } } as Schemas['PermitsRequest'] }));
   return (
     <>
       <h1>Permission and protected features</h1>
@@ -25,7 +25,7 @@ export function LeaveTab({ job, leader }: { job: string; leader: boolean }) {
           <div className="chips">{ANSWERS.map(([a, w]) => <button key={a} disabled={!leader} aria-pressed={p.answer === a} onClick={() => answer(p.key, a)}>{w}</button>)}</div>
         </div>
       ))}
-      <Card key={s.version} job={job} s={s} leader={leader} />
+      <Card key={s.versions.card} job={job} s={s} leader={leader} />
     </>
   );
 }
@@ -47,7 +47,7 @@ function Card({ job, s, leader }: { job: string; s: Schemas['PlaceView']; leader
       {s.cardLacks.length > 0 && <p className="refused">Lacks: {s.cardLacks.join(', ')}.</p>}
       <div className="form">
         {LINES.map(([k, w, hint]) => <label key={k}>{w}<Input aria-label={w} placeholder={hint} value={card[k]} disabled={!leader} maxLength={200} onChange={(e) => setCard({ ...card, [k]: e.target.value })} /></label>)}
-        {changed && leader && <button className="big" onClick={() => void act(api.PUT('/api/jobs/{job}/place/emergency', { params: { path: { job } }, body: { ...card, version: s.version } }))}>Save the card</button>}
+        {changed && leader && <button className="big" onClick={() => void act(api.PUT('/api/jobs/{job}/place/emergency', { params: { path: { job } }, body: { ...card, version: s.versions.card } }))}>Save the card</button>}
       </div>
     </section>
   );

@@ -12,7 +12,7 @@ export function TodayTab({ job, info, leader }: { job: string; info: Schemas['Jo
   const act = useAct(job, say);
   const s = useSurroundings(job).data;
   if (!s) return <p className="empty">Opening…</p>;
-  const day = (over: Partial<Schemas['DayRequest']>) => void act(api.PUT('/api/jobs/{job}/place/day', { params: { path: { job } }, body: { ground: s.ground, light: s.light, load: s.load, version: s.version, ...over } }));
+  const day = (over: Partial<Schemas['DayRequest']>) => void act(api.PUT('/api/jobs/{job}/place/day', { params: { path: { job } }, body: over }));
   return (
     <>
       <h1>Today <small>gust {info.wind.gustMs.toFixed(1)} ±{info.wind.sigmaMs} m/s from {azimuth(info.wind.fromDeg)}° {info.wind.simulated && <span className="sim">simulated</span>}</small></h1>

@@ -1,8 +1,9 @@
 import { useSyncExternalStore } from 'react';
-import { api, data, type Schemas } from '../../api/client';
+import { api, data, Problem, type Schemas } from '../../api/client';
 
 type Entry = Schemas['Entry'];
-type Change = { words: string; id: string; before?: Entry; after?: Entry };
+/** `version`: of the feature as this change left it; another one means that somebody changed it since. */
+type Change = { words: string; id: string; before?: Entry; after?: Entry; version?: number };
 
 const MOST = 20;
 type Book = { done: Change[]; undone: Change[] };
@@ -23,25 +24,35 @@ async function current(job: string, id: string): Promise<Schemas['View'] | undef
   return all.find((f) => f.id === id);
 }
 
-async function put(job: string, id: string, entry: Entry | undefined): Promise<void> {
+/** Puts a feature back as it was, unless somebody has changed it since. @returns its version then */
+async function put(job: string, id: string, entry: Entry | undefined, version: number | undefined): Promise<number | undefined> {
   const now = await current(job, id);
-  if (!entry) {
-    if (now) await api.DELETE('/api/jobs/{job}/features/{id}', { params: { path: { job, id }, query: { version: now.version } } });
-  } else if (now) await api.PUT('/api/jobs/{job}/features/{id}', { params: { path: { job, id } }, body: { ...request(entry), version: now.version } });
-  else await api.POST('/api/jobs/{job}/features', { params: { path: { job } }, body: { ...request(entry), id } });
+  if (now?.version !== version) {
+    throw new Problem(409, 'Somebody has changed it since; it is left as it is now.', []);
+  }
+  const path = { params: { path: { job, id } } };
+  if (now && !entry) {
+    await api.DELETE('/api/jobs/{job}/features/{id}', { params: { ...path.params, query: { version: now.version } } });
+    return undefined;
+  }
+  if (!entry) return undefined;
+  const stored = now
+    ? await data(api.PUT('/api/jobs/{job}/features/{id}', { ...path, body: { ...request(entry), version: now.version } }))
+    : await data(api.POST('/api/jobs/{job}/features', { params: { path: { job } }, body: { ...request(entry), id } }));
+  return stored.version;
 }
 
 /** Adds, changes or takes off a feature, in a way that can be undone. */
 export async function addFeature(job: string, entry: Entry): Promise<Schemas['View']> {
   const added = await data(api.POST('/api/jobs/{job}/features', { params: { path: { job } }, body: request(entry) }));
-  remember(job, { words: `new: ${entry.name}`, id: added.id, after: added.entry });
+  remember(job, { words: `new: ${entry.name}`, id: added.id, after: added.entry, version: added.version });
   return added;
 }
 
 export async function changeFeature(job: string, feature: Schemas['View'], over: Partial<Entry>): Promise<void> {
   const after = { ...feature.entry, ...over };
   const stored = await data(api.PUT('/api/jobs/{job}/features/{id}', { params: { path: { job, id: feature.id } }, body: { ...request(after), version: feature.version } }));
-  remember(job, { words: `change of ${after.name}`, id: feature.id, before: feature.entry, after: stored.entry });
+  remember(job, { words: `change of ${after.name}`, id: feature.id, before: feature.entry, after: stored.entry, version: stored.version });
 }
 
 export async function removeFeature(job: string, feature: Schemas['View']): Promise<void> {
@@ -58,16 +69,18 @@ export async function undo(job: string): Promise<void> {
   const book = books.get(job) ?? NOTHING;
   const last = book.done.at(-1);
   if (!last) return;
-  await put(job, last.id, last.before);
-  set(job, { done: book.done.slice(0, -1), undone: [...book.undone, last] });
+  const version = await put(job, last.id, last.before, last.version);
+  const left = book.done.slice(0, -1).map((c) => (c.id === last.id ? { ...c, version } : c));
+  set(job, { done: left, undone: [...book.undone, { ...last, version }] });
 }
 
 export async function redo(job: string): Promise<void> {
   const book = books.get(job) ?? NOTHING;
   const last = book.undone.at(-1);
   if (!last) return;
-  await put(job, last.id, last.after);
-  set(job, { done: [...book.done, last].slice(-MOST), undone: book.undone.slice(0, -1) });
+  const version = await put(job, last.id, last.after, last.version);
+  const left = book.undone.slice(0, -1).map((c) => (c.id === last.id ? { ...c, version } : c));
+  set(job, { done: [...book.done, { ...last, version }].slice(-MOST), undone: left });
 }
 
 /** The last twenty changes of the plan made on this screen. */

@@ -1,11 +1,14 @@
-import { useState } from 'react';
+import { useQueryClient } from '@tanstack/react-query';
+import { Input } from 'antd';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useJob, useReview, useStems } from '../../api/job';
+import { post, useOutbox } from '../../api/outbox';
 import type { PanelProps } from '../../app/stages';
 import { Stepper } from '../../app/Stepper';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
-import { azimuth, fixed } from '../../units/format';
+import { azimuth, clock, fixed } from '../../units/format';
 
 /** Stage 9: what really happened against what was foreseen, and what is learned. */
 export default function ReviewPanel({ job }: PanelProps) {
@@ -13,16 +16,32 @@ export default function ReviewPanel({ job }: PanelProps) {
   const act = useAct(job, say);
   const part = useJob(job).data?.myPart;
   const review = useReview(job).data;
+  const queries = useQueryClient();
+  useOutbox(job, useCallback(() => void queries.invalidateQueries({ queryKey: ['job', job, 'review'] }), [job, queries]));
   const felled = (useStems(job).data ?? []).filter((s) => s.state === 'FELLED');
   const [lesson, setLesson] = useState('');
+  const [correcting, setCorrecting] = useState('');
   return (
     <>
       <div className="body">
         <h1>Review</h1>
         {felled.length === 0 && <p className="empty">Nothing is felled yet. Measured outcomes, stump readings and lessons will stand here.</p>}
         {felled.map((s) => {
-          const o = review?.outcomes.find((x) => x.stem === s.label);
-          return o ? <Outcome key={s.id} o={o} /> : part !== 'CREW' && <Measure key={s.id} job={job} label={s.label} />;
+          const o = review?.outcomes.find((x) => x.outcome.stem === s.label);
+          if (!o) return part !== 'CREW' && <Measure key={s.id} job={job} label={s.label} />;
+          const correct = correcting === s.label;
+          return (
+            <div key={s.id}>
+              <Outcome o={o.outcome} />
+              {o.before.map((b) => (
+                <p key={b.at} className="s">
+                  Before: {fixed(Math.abs(b.deviation.deviationDeg))}° {b.deviation.deviationDeg >= 0 ? 'right' : 'left'}, {b.who} at {clock(b.at)}
+                </p>
+              ))}
+              {part !== 'CREW' && !correct && <button className="plain" onClick={() => setCorrecting(s.label)}>Correct it</button>}
+              {correct && <Measure job={job} label={s.label} corrects done={() => setCorrecting('')} />}
+            </div>
+          );
         })}
         <h2>Lessons <span>shown on the next job’s card</span></h2>
         <ul className="list">{review?.lessons.map((l) => <li key={l.words} style={{ padding: '8px 0' }}>{l.words} <small>{l.who}</small></li>)}</ul>
@@ -45,7 +64,7 @@ function Outcome({ o }: { o: Schemas['Outcome'] }) {
   const d = o.deviation;
   return (
     <section aria-label={`Outcome of ${o.stem}`}>
-      <h2>{o.stem} <span>measured by {o.who}</span></h2>
+      <h2>{o.stem} <span>measured by {o.who}, against briefing {o.briefing}{o.reason && `; corrected: ${o.reason}`}</span></h2>
       <div className="figs">
         <div><span className="fig">{fixed(Math.abs(d.deviationDeg))}<i>° {d.deviationDeg >= 0 ? 'right' : 'left'}</i></span><small>lay {azimuth(o.plannedLayDeg)}° planned, {azimuth(d.actualLayDeg)}° found</small></div>
         <div><span className="fig">{fixed(Math.abs(d.atTipM), 2)}<i>m {d.atTipM >= 0 ? 'right' : 'left'}</i></span><small>at the tip, {fixed(o.measured.distanceM)} m out</small></div>
@@ -56,24 +75,54 @@ function Outcome({ o }: { o: Schemas['Outcome'] }) {
   );
 }
 
-function Measure({ job, label }: { job: string; label: string }) {
+type MeasureProps = { job: string; label: string; corrects?: boolean; done?: () => void };
+
+/** What was found; a measure that can hardly be is asked back at its field, and taken when it is so. */
+function Measure({ job, label, corrects, done }: MeasureProps) {
   const { say } = usePlanTools();
-  const act = useAct(job, say);
   const [bearing, setBearing] = useState<number | null>(null);
   const [distance, setDistance] = useState<number | null>(null);
   const [left, setLeft] = useState<number | null>(null);
   const [right, setRight] = useState<number | null>(null);
   const [surprise, setSurprise] = useState('');
+  const [reason, setReason] = useState('');
+  const key = `outcome:${label}`;
+  const out = useOutbox(job);
+  const waits = out.unsent.some((u) => u.key === key);
+  const refused = out.refused[key];
+  const odd = refused?.faults.some((f) => f.code === 'ASKED_BACK') ?? false;
+  const sent = useRef(false);
+  useEffect(() => {
+    if (sent.current && !waits && !refused) done?.();
+  }, [waits, refused, done]);
+  const send = (sure: boolean) => {
+    if (bearing === null || distance === null) {
+      say('Bearing and distance to the tip are needed.');
+      return;
+    }
+    sent.current = true;
+    post(job, {
+      kind: 'outcome', key, words: `outcome of ${label}`, method: 'PUT', path: `/api/jobs/${job}/review/outcomes/${label}`,
+      body: { bearingDeg: bearing, distanceM: distance, hingeLeftMm: left ?? undefined, hingeRightMm: right ?? undefined, surprise, sure, reason },
+    });
+  };
   return (
     <section className="form" aria-label={`Measure ${label}`}>
-      <h2>{label} is down <span>from the stump</span></h2>
-      <div className="two"><Stepper label="Bearing to the tip" unit="°" value={bearing} onChange={setBearing} step={1} digits={1} /><Stepper label="Distance to the tip" unit="m" value={distance} onChange={setDistance} step={0.5} digits={1} /></div>
-      <div className="two"><Stepper label="Hinge left" unit="mm" value={left} onChange={setLeft} step={1} digits={0} /><Stepper label="Hinge right" unit="mm" value={right} onChange={setRight} step={1} digits={0} /></div>
-      <label>Surprises<input aria-label="Surprises" value={surprise} onChange={(e) => setSurprise(e.target.value)} style={{ minHeight: 46, font: 'inherit', padding: '0 10px' }} /></label>
-      <button className="big" onClick={() => {
-        if (bearing === null || distance === null) say('Bearing and distance to the tip are needed.');
-        else void act(api.PUT('/api/jobs/{job}/review/outcomes/{stem}', { params: { path: { job, stem: label } }, body: { bearingDeg: bearing, distanceM: distance, hingeLeftMm: left ?? undefined, hingeRightMm: right ?? undefined, surprise } }));
-      }}>Compare with the plan</button>
+      <h2>{corrects ? `Correct ${label}` : `${label} is down`} <span>from the stump</span></h2>
+      <div className="two">
+        <Stepper label="Bearing to the tip" unit="°" value={bearing} onChange={setBearing} step={1} digits={1} />
+        <Stepper label="Distance to the tip" unit="m" value={distance} onChange={setDistance} step={0.5} digits={1} />
+      </div>
+      <div className="two">
+        <Stepper label="Hinge left" unit="mm" value={left} onChange={setLeft} step={1} digits={0} />
+        <Stepper label="Hinge right" unit="mm" value={right} onChange={setRight} step={1} digits={0} />
+      </div>
+      <label>Surprises<Input aria-label="Surprises" size="large" value={surprise} onChange={(e) => setSurprise(e.target.value)} /></label>
+      {corrects && <label>Why is it corrected?<Input aria-label="Reason of the correction" size="large" value={reason} onChange={(e) => setReason(e.target.value)} /></label>}
+      {refused && <p className="refused" role="alert">{refused.message}</p>}
+      {odd && <button className="big quiet" disabled={waits} onClick={() => send(true)}>It is so</button>}
+      <button className="big" disabled={waits} onClick={() => send(false)}>{waits ? 'Kept, being sent…' : 'Compare with the plan'}</button>
+      {done && <button className="plain" onClick={done}>Leave it</button>}
     </section>
   );
 }

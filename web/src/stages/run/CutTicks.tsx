@@ -1,22 +1,44 @@
-import { api, type Schemas } from '../../api/client';
+import type { Schemas } from '../../api/client';
+import { post, useOutbox } from '../../api/outbox';
 import { Mark } from '../../figures/Mark';
 import { clock } from '../../units/format';
 import { useUnits } from '../../units/useUnits';
 
-/** The cut as it was briefed, ticked off by cutter, lookout or leader. */
-export function CutTicks({ job, step, act }: { job: string; step: NonNullable<Schemas['RunView']['step']>; act: (w: Promise<unknown>) => Promise<boolean> }) {
+type Step = NonNullable<Schemas['RunView']['step']>;
+
+/** The cut as it was briefed, ticked off by cutter, lookout or leader; a tick waits for the network by itself. */
+export function CutTicks({ job, step }: { job: string; step: Step }) {
   const inches = useUnits() === 'feet';
+  const out = useOutbox(job);
   let n = 0;
+  const waits = (key: string) => out.unsent.some((u) => u.key === key);
   return (
-    <section aria-label="Cuts and checks"><h2>Cuts and checks, as briefed <span>{step.cuts.filter((c) => c.at).length} of {step.cuts.length}</span></h2>
+    <section aria-label="Cuts and checks">
+      <h2>Cuts and checks, as briefed <span>{step.cuts.length - step.openTicks} of {step.cuts.length}</span></h2>
       {step.cuts.map((c) => {
         if (c.kind === 'CUT') n += 1;
+        const key = `tick:${c.key}`;
+        const tick = () => post(job, {
+          kind: 'tick', key, words: c.words, path: `/api/jobs/${job}/run/ticks`, body: { key: c.key, done: !c.at },
+        });
+        const words = c.kind === 'CUT' ? <b>{n} {c.words}</b> : c.words;
+        const when = waits(key) ? 'being sent' : c.at ? `${clock(c.at)} ${c.who?.split(' ')[0]}` : '';
         return (
-          <button key={c.key} className={c.kind === 'CUT' ? 'tick cut' : 'tick'} disabled={!step.iMayTick} aria-pressed={Boolean(c.at)} onClick={() => void act(api.POST('/api/jobs/{job}/run/ticks', { params: { path: { job } }, body: { key: c.key, done: !c.at } }))}>
-            <Mark kind={c.at ? 'ready' : 'none'} />
-            <span style={c.kind === 'SIGNAL' ? { color: 'var(--lay)' } : undefined}>{c.kind === 'CUT' ? <b>{n} {c.words}</b> : c.words}{c.measure && <span className="n"> · {inches ? c.inches : c.measure}</span>}</span>
-            <small className="n">{c.at ? `${clock(c.at)} ${c.who?.split(' ')[0]}` : ''}</small>
-          </button>
+          <div key={c.key}>
+            <button
+              className={c.kind === 'CUT' ? 'tick cut' : 'tick'}
+              disabled={!step.iMayTick || waits(key)}
+              aria-pressed={Boolean(c.at)}
+              onClick={tick}
+            >
+              <Mark kind={c.at ? 'ready' : 'none'} />
+              <span style={c.kind === 'SIGNAL' ? { color: 'var(--lay)' } : undefined}>
+                {words}{c.measure && <span className="n"> · {inches ? c.inches : c.measure}</span>}
+              </span>
+              <small className="n">{when}</small>
+            </button>
+            {out.refused[key] && <p className="refused" role="alert">{out.refused[key].message}</p>}
+          </div>
         );
       })}
     </section>

@@ -1,5 +1,10 @@
+import { Modal } from 'antd';
+import { useState } from 'react';
 import { api } from '../../api/client';
-import { useAct, useHolds, useJob, useRun } from '../../api/job';
+import { useAct, useHold, useJob, useRun } from '../../api/job';
+import { silentMs } from '../../api/heard';
+import { newId } from '../../app/newId';
+import { StepDone } from './StepDone';
 import type { PanelProps } from '../../app/stages';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
@@ -12,10 +17,12 @@ export default function RunPanel({ job, go }: PanelProps) {
   const act = useAct(job, say);
   const info = useJob(job).data;
   const leader = info?.myPart === 'LEADER';
+  const [closing, setClosing] = useState(false);
   const answer = useRun(job).data;
-  const held = (useHolds(job).data ?? []).some((h) => !h.lifted);
+  const held = Boolean(useHold(job));
   const r = answer && { ...answer, held, going: answer.going && !held };
   const path = { params: { path: { job } } };
+  const give = () => void act(api.POST('/api/jobs/{job}/run/go', { ...path, body: { id: newId() } }));
   if (!r) return <p className="body">Opening…</p>;
   const step = r.step;
   const ready = step?.people.filter((p) => p.readyAt).length ?? 0;
@@ -23,8 +30,9 @@ export default function RunPanel({ job, go }: PanelProps) {
     <>
       <div className="body">
         <h1>{step ? `Step ${step.turn} of ${r.stepsInAll}: ${step.title}` : r.stepsInAll ? 'All steps are done' : 'No step planned'} <small>{r.briefing ? `briefing ${r.briefing}` : 'not briefed'}</small></h1>
-        {step && r.gustLimitMs !== undefined && <p className="s">Hold at gusts of <b className="n">{r.gustLimitMs} m/s</b>: the strictest of house, job and what this stem’s hinge and line stand.</p>}
+        {step && <p className="s">Gust <b className="n">{r.wind.gustMs.toFixed(1)} ±{r.wind.sigmaMs} m/s</b> at {clock(r.wind.at)}; hold at <b className="n">{r.gustLimitMs} m/s</b>: the strictest of house, job and what this stem’s hinge and line stand.</p>}
         {held && <p className="hero" style={{ color: 'var(--keep)', margin: '8px 0' }}>HOLD</p>}
+        {r.word === 'STAND_FAST' || (!r.going && !held && r.because) ? <p className="hero stand">STAND FAST<small>the go has ended: {r.because}</small></p> : null}
         {r.going && <p className="hero" style={{ color: 'var(--ok)', margin: '8px 0' }}>GO</p>}
         {step && (
           <section aria-label="Ready"><h2>All ready, then go <span>{ready} of {step.people.length} ready</span></h2>
@@ -41,18 +49,36 @@ export default function RunPanel({ job, go }: PanelProps) {
             </ul>
           </section>
         )}
-        {step && step.cuts.length > 0 && <CutTicks job={job} step={step} act={act} />}
+        {step && step.cuts.length > 0 && <CutTicks job={job} step={step} />}
         {!r.going && r.against.length > 0 && step && (
-          <section aria-label="Against a go"><h2>Stands against a go <span>{r.against.length}</span></h2>{r.against.slice(0, 8).map((f) => <p key={f.field + f.message} className="s" style={{ padding: '2px 0' }}>• {f.message}</p>)}{r.against.length > 8 && <p className="s">and {r.against.length - 8} more</p>}</section>
+          <section aria-label="Against a go"><h2>Stands against a go <span>{r.against.length}</span></h2>{r.against.slice(0, 8).map((f) => <p key={f.why + f.subject} className="s" style={{ padding: '2px 0' }}>• {f.words}</p>)}{r.against.length > 8 && <p className="s">and {r.against.length - 8} more</p>}</section>
         )}
-        <section aria-label="Log"><h2>Log, written by itself <span>{r.log.length}</span></h2>
+        <section aria-label="Log"><h2>Log, written by itself <span>newest {r.log.length}</span></h2>
           <table><tbody>{r.log.slice(0, 40).map((l, i) => <tr key={i}><td className="n" style={{ whiteSpace: 'nowrap' }}>{clock(l.at)}</td><td>{l.who.split(' ')[0]}: {l.words}</td></tr>)}</tbody></table></section>
-        {leader && !info?.closed && <button className="plain" onClick={() => void act(api.POST('/api/jobs/{job}/close', path))}>Close the job</button>}
+        {leader && !info?.closed && <button className="plain" onClick={() => setClosing(true)}>Close the job</button>}
+        <Modal
+          open={closing}
+          title="Close the job?"
+          okText="Close it"
+          cancelText="Leave it open"
+          onCancel={() => setClosing(false)}
+          onOk={() => {
+            setClosing(false);
+            void act(api.POST('/api/jobs/{job}/close', path));
+          }}
+        >
+          <p>What is closed takes no change any more; outcomes and lessons still go into the review.</p>
+        </Modal>
         {info?.closed && <p><b>The job is closed.</b></p>}
       </div>
       {!step ? <button className="next" onClick={() => go('review')}><span>Next: review<small>what really happened</small></span>→</button>
-        : r.going ? <button className="next" disabled={!leader} onClick={() => void act(api.POST('/api/jobs/{job}/run/done', path))}><span>Step done: {step.title}<small>everybody gets ready anew</small></span>→</button>
-          : <button className="next" disabled={!leader || held || r.against.length > 0} onClick={() => void act(api.POST('/api/jobs/{job}/run/go', path))}><span>GO<small>{r.held ? 'a hold stands' : r.against.length > 0 ? `stands against it: ${r.against.length}` : 'all is green'}</small></span>{ready}/{step.people.length}</button>}
+        : r.going ? <StepDone job={job} step={step} act={act} className="next" disabled={!leader} />
+          : (
+            <button className="next" disabled={!leader || held || r.against.length > 0 || silentMs() > 10_000} onClick={give}>
+              <span>GO<small>{r.held ? 'a hold stands' : r.against.length > 0 ? `stands against it: ${r.against.length}` : 'all is green'}</small></span>
+              {ready}/{step.people.length}
+            </button>
+          )}
     </>
   );
 }

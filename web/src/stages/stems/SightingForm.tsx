@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react';
+import { NO_ANSWER } from '../../api/job';
 import { api, data, Problem, type Schemas } from '../../api/client';
 import { Chips, Stepper } from '../../app/Stepper';
 import { fixed } from '../../units/format';
@@ -23,7 +24,7 @@ export function SightingForm({ job, stem, kind, filled, keep }: { job: string; s
     setRefused('');
     if (!complete) return;
     const later = setTimeout(() => void data(api.POST('/api/jobs/{job}/stems/{stem}/sightings/preview', { params: { path: { job, stem } }, body: { kind: kind.key, ...given } as never }))
-      .then(setAnswer, (e) => setRefused(e instanceof Problem ? e.faults.map((f) => `${kind.notes.find((n) => n.name === f.field)?.words ?? f.field} ${f.message}`).join('; ') || e.message : 'No answer from the server.')), 180);
+      .then(setAnswer, (e) => setRefused(e instanceof Problem ? e.faults.map((f) => `${kind.notes.find((n) => n.name === f.field)?.words ?? f.field} ${f.message}`).join('; ') || e.message : NO_ANSWER)), 180);
     return () => clearTimeout(later);
   }, [key, complete, kind, job, stem]);
   const [more, setMore] = useState(false);

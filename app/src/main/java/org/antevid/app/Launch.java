@@ -7,10 +7,13 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.event.ContextClosedEvent;
 
@@ -21,6 +24,7 @@ import org.springframework.context.event.ContextClosedEvent;
  */
 record Launch(boolean demo, Path data, int port) {
     private static final int ALREADY_OPEN = 90020;
+    private static final String DEMO_MARK = "made-by-demo.txt";
 
     /** Stops the start with one sentence for the person at the console. */
     static final class Refused extends RuntimeException {
@@ -77,8 +81,7 @@ record Launch(boolean demo, Path data, int port) {
             Files.createDirectories(data);
             checkDatabase();
             if (demo) {
-                Files.deleteIfExists(data.resolve("antevid.mv.db"));
-                Files.deleteIfExists(data.resolve("antevid.trace.db"));
+                makeRoomForDemo();
             }
             return this;
         } catch (Refused e) {
@@ -88,6 +91,24 @@ record Launch(boolean demo, Path data, int port) {
         }
         System.exit(1);
         return this;
+    }
+
+    /** A demo starts anew only in a folder of its own; what was in it is moved aside, never deleted. */
+    private void makeRoomForDemo() throws IOException {
+        Path mark = data.resolve(DEMO_MARK);
+        Path store = data.resolve("antevid.mv.db");
+        if (!Files.exists(mark)) {
+            try (Stream<Path> there = Files.list(data)) {
+                if (there.findAny().isPresent()) {
+                    throw new Refused("The folder " + data + " is not one the demo made; choose another with --data DIR.");
+                }
+            }
+            Files.writeString(mark, "Made by the Antevid demo. Everything in it is made up.\n");
+        }
+        if (Files.exists(store)) {
+            String when = DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss").format(LocalDateTime.now());
+            Files.move(store, data.resolve("antevid." + when + "-" + Long.toString(System.nanoTime(), 36) + ".aside"));
+        }
     }
 
     private void checkDatabase() {
@@ -112,8 +133,7 @@ record Launch(boolean demo, Path data, int port) {
     }
 
     Map<String, Object> properties() {
-        return Map.of("spring.datasource.url", url(), "server.port", port, "antevid.demo", demo,
-            "server.servlet.session.store-dir", data.resolve("sessions").toString());
+        return Map.of("spring.datasource.url", url(), "server.port", port, "antevid.demo", demo);
     }
 
     /** Runs until the context closes. @return exit code */

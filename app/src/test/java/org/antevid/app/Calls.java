@@ -61,6 +61,16 @@ final class Calls {
         return HIRED.computeIfAbsent(name, n -> people.signed(people.add(n, office, Optional.empty(), competences).id()));
     }
 
+    /** The word the leader reads out to a member of the crew for their first PIN. */
+    String wordOf(SignedIn leader, SignedIn crew) throws Exception {
+        for (JsonNode p : on(leader, "GET", "", null).body.get("people")) {
+            if (p.get("id").asText().equals(crew.personId())) {
+                return p.path("firstWord").asText();
+            }
+        }
+        return "";
+    }
+
     /** Opens a job; later calls are about it. */
     String open(SignedIn leader, String name) throws Exception {
         job = call(leader, "POST", "/api/jobs", Map.of("name", name, "place", "a meadow", "visitOn", "2026-11-24")).body.get("jobId").asText();

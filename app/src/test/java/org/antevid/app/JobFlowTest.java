@@ -7,12 +7,11 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-
 import java.util.Set;
+import org.antevid.app.Calls.Reply;
 import org.antevid.app.people.Office;
 import org.antevid.app.people.People;
 import org.antevid.app.people.SignedIn;
-import org.antevid.app.Calls.Reply;
 import org.antevid.core.crew.Competence;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.MethodOrderer;
@@ -149,7 +148,7 @@ class JobFlowTest {
         assertThat(on(leader, "POST", "/briefings", null).body().get("number").asInt()).isEqualTo(1);
         String code = on(leader, "GET", "", null).body().get("code").asText();
         for (SignedIn p : List.of(saw, watch)) {
-            assertThat(calls.call(p, "POST", "/api/join", Map.of("code", code, "personId", p.personId(), "pin", "2580")).status()).isEqualTo(200);
+            assertThat(calls.call(p, "POST", "/api/join", Map.of("code", code, "personId", p.personId(), "pin", "2580", "word", calls.wordOf(leader, p))).status()).isEqualTo(200);
             JsonNode card = on(p, "GET", "/briefings/card", null).body();
             assertThat(card.get("questions")).hasSize(3);
             assertThat(card.get("questions").toString()).as("the right answers do not travel").doesNotContain("\"right\"");
@@ -197,8 +196,9 @@ class JobFlowTest {
         assertThat(on(leader, "POST", "/run/holds/h1/receipts", Map.of("state", "STOPPED")).status()).isEqualTo(403);
         assertThat(on(saw, "POST", "/run/holds/h1/receipts", Map.of("state", "STOPPED")).status()).isEqualTo(204);
         assertThat(on(leader, "POST", "/run/go", null).codes()).contains("HOLD");
-        assertThat(on(leader, "POST", "/run/holds/h1/lift", Map.of("reason", "seen")).status()).isEqualTo(204);
-        assertThat(on(leader, "POST", "/run/holds/h1/lift", Map.of("reason", "again")).codes()).containsExactly("LIFTED");
+        long through = on(leader, "GET", "/run/holds", null).body().get(0).get("through").asLong();
+        assertThat(on(leader, "POST", "/run/holds/h1/lift", Map.of("reason", "LOOKED", "through", through)).status()).isEqualTo(204);
+        assertThat(on(leader, "POST", "/run/holds/h1/lift", Map.of("reason", "LOOKED", "through", through)).codes()).containsExactly("LIFTED");
         assertThat(on(leader, "POST", "/run/go", null).codes()).as("everybody gets ready anew").containsExactlyInAnyOrder("NOT_READY", "NOT_READY");
         on(saw, "POST", "/run/ready", Map.of("ready", true));
         on(watch, "POST", "/run/ready", Map.of("ready", true));
@@ -230,7 +230,7 @@ class JobFlowTest {
         assertThat(on(leader, "PUT", "/stems/" + stem + "/cuts/opened", Map.of("soundLeftM", 0.5, "soundRightM", 0.5, "wood", "SOUND")).status()).isEqualTo(204);
         JsonNode run = on(leader, "GET", "/run", null).body();
         assertThat(run.get("going").asBoolean()).isFalse();
-        assertThat(run.get("log").toString()).contains("halted: the card of S1 is computed anew; brief anew");
+        assertThat(run.get("log").toString()).contains("STAND FAST: ");
         assertThat(on(leader, "POST", "/run/go", null).codes()).contains("PLAN_CHANGED", "NOT_READY");
         assertThat(on(leader, "GET", "/briefings", null).body().get("sinceLatest").toString()).contains("opened face of S1");
         assertThat(on(leader, "POST", "/briefings", null).body().get("number").asInt()).isEqualTo(2);
@@ -246,10 +246,19 @@ class JobFlowTest {
     void theOutcomeNeedsAFelledStemAndIsComparedWithTheBriefedLay() throws Exception {
         Map<String, Object> measured = Map.of("bearingDeg", 2, "distanceM", 18, "hingeLeftMm", 50);
         assertThat(on(leader, "PUT", "/review/outcomes/S1", measured).codes()).containsExactly("NOT_FELLED");
-        assertThat(on(leader, "POST", "/run/done", null).status()).isEqualTo(204);
+        assertThat(on(leader, "POST", "/run/done", null).codes()).as("nobody has ticked the cuts off").containsExactly("OPEN_TICKS");
+        int open = on(leader, "GET", "/run", null).body().at("/step/openTicks").asInt();
+        assertThat(on(leader, "POST", "/run/done", Map.of("openTicks", open)).status()).isEqualTo(204);
         assertThat(on(saw, "PUT", "/review/outcomes/S1", measured).status()).isEqualTo(403);
         assertThat(on(leader, "PUT", "/review/outcomes/S1", measured).status()).isEqualTo(204);
-        JsonNode o = on(reviewer, "GET", "/review", null).body().get("outcomes").get(0);
+        assertThat(on(leader, "PUT", "/review/outcomes/S1", Map.of("bearingDeg", 3, "distanceM", 18)).codes()).as("nothing is overwritten").containsExactly("MISSING");
+        assertThat(on(leader, "PUT", "/review/outcomes/S1", Map.of("bearingDeg", 182, "distanceM", 119)).codes()).containsExactly("ASKED_BACK", "ASKED_BACK");
+        Map<String, Object> corrected = Map.of("bearingDeg", 4, "distanceM", 18, "reason", "read the compass again");
+        assertThat(on(leader, "PUT", "/review/outcomes/S1", corrected).status()).isEqualTo(204);
+        JsonNode all = on(reviewer, "GET", "/review", null).body().get("outcomes").get(0);
+        assertThat(Math.rint(all.at("/outcome/deviation/deviationDeg").asDouble())).isEqualTo(4.0);
+        assertThat(all.at("/outcome/briefing").asInt()).as("the one its go was given under").isEqualTo(2);
+        JsonNode o = all.get("before").get(0);
         assertThat(o.get("deviation").get("deviationDeg").asDouble()).isEqualTo(2.0);
         assertThat(o.get("spreadKnown").asBoolean()).isTrue();
         assertThat(on(leader, "GET", "/briefings", null).body().get("sinceLatest")).as("a stem felled as planned changes nothing").isEmpty();

@@ -47,7 +47,7 @@ class PlaceServerTest {
 
     private Calls.Reply put(String what, Map<String, Object> body) throws Exception {
         Map<String, Object> all = new HashMap<>(body);
-        all.put("version", place().get("version").asLong());
+        all.put("version", place().get("versions").path(what.equals("emergency") ? "card" : what).asLong());
         return calls.on(leader, "PUT", "/place/" + what, all);
     }
 
@@ -80,6 +80,27 @@ class PlaceServerTest {
         assertThat(stale.status()).isEqualTo(409);
         assertThat(stale.body().get("detail").asText()).contains("Lorne Askew").contains("ground from WET to SLIPPERY");
         assertThat(calls.on(crew, "PUT", "/place/day", Map.of("ground", "FIRM", "light", "DAY", "load", "NONE", "version", 1)).status()).isEqualTo(403);
+    }
+
+    /** A tap sends one answer; what another tap or another person wrote meanwhile stays. */
+    @Test
+    void quickTapsAndPeopleAtOtherPartsLoseNothing() throws Exception {
+        put("emergency", Calls.CARD);
+        for (String permit : List.of("NESTING", "WATERCOURSE", "NEIGHBOUR")) {
+            assertThat(calls.on(leader, "PUT", "/place/permits", Map.of("answers", Map.of(permit, "YES"))).status()).isEqualTo(204);
+        }
+        assertThat(calls.on(leader, "PUT", "/place/day", Map.of("ground", "WET")).status()).isEqualTo(204);
+        assertThat(calls.on(leader, "PUT", "/place/day", Map.of("light", "DUSK")).status()).isEqualTo(204);
+        assertThat(calls.on(leader, "PUT", "/place/day", Map.of()).codes()).containsExactly("MISSING");
+        Map<String, Object> card = new HashMap<>(Calls.CARD);
+        card.put("kit", "box");
+        card.put("version", 1);
+        assertThat(calls.on(leader, "PUT", "/place/emergency", card).status()).as("nobody touched the card meanwhile").isEqualTo(204);
+        assertThat(calls.on(leader, "PUT", "/place/emergency", card).status()).as("now somebody has").isEqualTo(409);
+        JsonNode place = place();
+        assertThat(place.get("ground").asText() + place.get("light").asText()).isEqualTo("WETDUSK");
+        assertThat(place.at("/card/kit").asText()).isEqualTo("box");
+        assertThat(place.get("permits")).filteredOn(p -> p.get("answer").asText().equals("YES")).hasSize(3);
     }
 
     @Test
@@ -123,7 +144,11 @@ class PlaceServerTest {
         Map<String, Object> again = feature("wall", "WALL", "LINE", 0, 0, 5, 5);
         again.put("id", id);
         assertThat(calls.on(leader, "POST", "/features", again).body().get("id").asText()).isEqualTo(id);
-        assertThat(calls.on(leader, "POST", "/features", again).codes()).containsExactly("DUPLICATE");
+        assertThat(calls.on(leader, "POST", "/features", again).body().get("id").asText()).as("the same once more is there already").isEqualTo(id);
+        again.put("name", "another wall");
+        Calls.Reply other = calls.on(leader, "POST", "/features", again);
+        assertThat(other.status()).isEqualTo(409);
+        assertThat(other.codes()).containsExactly("SENT_OTHERWISE");
     }
 
     @Test

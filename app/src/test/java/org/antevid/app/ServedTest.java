@@ -146,7 +146,12 @@ class ServedTest {
     void aWrongPinDoesNotJoinAndTheFirstPinIsOnesOwn() throws Exception {
         String code = jobs.job(job).code();
         String oren = people.named("Oren Pike").orElseThrow().id();
-        mvc.perform(json(post("/api/join"), Map.of("code", code, "personId", oren, "pin", "4321"))).andExpect(status().isOk());
+        mvc.perform(json(post("/api/join"), Map.of("code", code, "personId", oren, "pin", "4321"))).andExpect(status().isUnprocessableEntity()).andExpect(jsonPath("$.errors[0].field").value("word"));
+        mvc.perform(json(post("/api/join"), Map.of("code", code, "personId", oren, "pin", "4321", "word", "perhaps 111"))).andExpect(status().isUnauthorized());
+        String word = people.pin(oren).firstWord().orElseThrow();
+        mvc.perform(json(post("/api/join"), Map.of("code", code, "personId", oren, "pin", "1234", "word", word))).andExpect(status().isUnprocessableEntity());
+        mvc.perform(json(post("/api/join"), Map.of("code", code, "personId", oren, "pin", "4321", "word", word))).andExpect(status().isOk());
+        mvc.perform(json(post("/api/join"), Map.of("code", code, "personId", oren, "pin", "8765", "word", word))).andExpect(status().isUnauthorized());
         mvc.perform(json(post("/api/join"), Map.of("code", code, "personId", oren, "pin", "1234"))).andExpect(status().isUnauthorized());
         mvc.perform(json(post("/api/join"), Map.of("code", "NOCODE", "personId", oren, "pin", "4321"))).andExpect(status().isUnauthorized());
         mvc.perform(json(post("/api/join"), Map.of("code", code, "personId", imre.personId(), "pin", "4321"))).andExpect(status().isUnauthorized());
@@ -160,9 +165,10 @@ class ServedTest {
         }
         assertThat(read("/api/jobs/" + job + "/run/holds", nadia)).hasSize(1);
         String lift = "/api/jobs/" + job + "/run/holds/made-on-the-phone/lift";
-        mvc.perform(json(post(lift), Map.of("reason", "all clear")).with(as(nadia))).andExpect(status().isForbidden());
-        mvc.perform(json(post(lift), Map.of("reason", " ")).with(as(imre))).andExpect(status().isBadRequest());
-        mvc.perform(json(post(lift), Map.of("reason", "all clear")).with(as(imre))).andExpect(status().isNoContent());
+        long through = read("/api/jobs/" + job + "/run/holds", nadia).get(0).get("through").asLong();
+        mvc.perform(json(post(lift), Map.of("reason", "CLEARED", "through", through)).with(as(nadia))).andExpect(status().isForbidden());
+        mvc.perform(json(post(lift), Map.of("reason", " ", "through", through)).with(as(imre))).andExpect(status().isBadRequest());
+        mvc.perform(json(post(lift), Map.of("reason", "CLEARED", "through", through)).with(as(imre))).andExpect(status().isNoContent());
     }
 
     @Test

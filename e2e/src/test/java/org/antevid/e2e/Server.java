@@ -70,6 +70,15 @@ public final class Server implements AutoCloseable {
         return m.group(1);
     }
 
+    /** The word the demo prints beside a crew member's name, for their first PIN. */
+    public String wordOf(String name) {
+        Matcher m = Pattern.compile(name + " '([^']+)'").matcher(printed());
+        if (!m.find()) {
+            throw new IllegalStateException(printed());
+        }
+        return m.group(1);
+    }
+
     public String local() {
         return "http://localhost:" + port;
     }

@@ -1,5 +1,6 @@
 package org.antevid.app.briefing;
 
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -10,6 +11,7 @@ import java.util.Set;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.job.Needs;
 import org.antevid.app.job.Part;
+import org.antevid.app.people.People;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.people.Throttle;
 import org.antevid.app.problem.NotSignedIn;
@@ -17,6 +19,7 @@ import org.antevid.core.crew.Role;
 import org.antevid.core.plan.PlanComparison;
 import org.antevid.core.plan.PlanDocument;
 import org.antevid.core.plan.Signals;
+import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Spot;
 import org.springframework.http.HttpStatus;
@@ -36,7 +39,7 @@ class BriefingController {
     record Signer(String personId, String name, boolean posted, Optional<Instant> signedAt) {
     }
 
-    record IssueView(int number, String issuedBy, Instant issuedAt, String hash, List<Signer> signers, List<PlanComparison.Change> changes) {
+    record IssueView(int number, String issuedBy, Instant issuedAt, String hash, boolean intact, List<Signer> signers, List<PlanComparison.Change> changes) {
     }
 
     record BriefingsView(List<IssueView> issues, List<PlanComparison.Change> sinceLatest) {
@@ -61,9 +64,11 @@ class BriefingController {
 
     private final Briefings briefings;
     private final Jobs jobs;
+    private final People people;
     private final Throttle throttle;
 
-    BriefingController(Briefings briefings, Jobs jobs, Throttle throttle) {
+    BriefingController(Briefings briefings, Jobs jobs, People people, Throttle throttle) {
+        this.people = people;
         this.briefings = briefings;
         this.jobs = jobs;
         this.throttle = throttle;
@@ -72,13 +77,13 @@ class BriefingController {
     @GetMapping
     @Needs(Needs.Right.READ)
     BriefingsView all(@PathVariable String job) {
-        List<Jobs.Member> crew = jobs.members(job).stream().filter(m -> m.part() == Part.CREW).toList();
+        List<Jobs.Member> crew = jobs.members(job).stream().filter(m -> m.part() != Part.REVIEWER).toList();
         return new BriefingsView(briefings.all(job).stream().map(i -> view(job, i, crew)).toList(), briefings.sinceLatest(job));
     }
 
     private IssueView view(String job, Briefings.Issue i, List<Jobs.Member> crew) {
         Set<String> posted = briefings.postedPeople(i);
-        return new IssueView(i.number(), i.issuedBy(), i.issuedAt(), i.hash(), crew.stream().map(m -> new Signer(m.person().id(), m.person().name(),
+        return new IssueView(i.number(), i.issuedBy(), i.issuedAt(), i.hash(), i.intact(), crew.stream().filter(m -> m.part() == Part.CREW || posted.contains(m.person().id())).map(m -> new Signer(m.person().id(), m.person().name(),
             posted.contains(m.person().id()), i.signed().stream().filter(s -> s.personId().equals(m.person().id())).map(Briefings.Signed::at).findFirst()))
             .toList(), i.number() > 1 ? briefings.between(job, i.number() - 1, i.number()) : List.of());
     }
@@ -112,11 +117,15 @@ class BriefingController {
     @PostMapping("/{number}/signatures")
     @Needs(Needs.Right.WORK)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void sign(@PathVariable String job, @PathVariable int number, @Validated @RequestBody SignRequest s, @AuthenticationPrincipal SignedIn me) {
-        throttle.take("sign:" + me.personId());
-        if (!jobs.pinFits(job, me.personId(), s.pin)) {
+    void sign(@PathVariable String job, @PathVariable int number, @Validated @RequestBody SignRequest s, @AuthenticationPrincipal SignedIn me, HttpServletRequest request) {
+        Throttle.Try attempt = throttle.begin(request.getRemoteAddr(), "sign " + me.personId());
+        if (!people.pin(me.personId()).set()) {
+            throw new RefusedInput("NO_PIN", "pin", "you have no PIN yet: set one first, with your passphrase");
+        }
+        if (!people.pinFits(me.personId(), s.pin)) {
             throw new NotSignedIn("The PIN does not fit.");
         }
+        attempt.right();
         briefings.sign(job, number, me.personId(), me.name(), s.answers);
     }
 }

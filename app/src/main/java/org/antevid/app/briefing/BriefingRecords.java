@@ -25,6 +25,8 @@ class BriefingRecord {
     @Column(columnDefinition = "clob")
     String findings;
     String hash;
+    /** How the hash was made: 1 over plan and findings, 2 over job, number, giver and time too. */
+    int hashWay;
     String issuedBy;
     Instant issuedAt;
 }
@@ -38,6 +40,8 @@ class SignatureRecord {
     String briefingId;
     String personId;
     Instant signedAt;
+    /** Of the briefing as it was signed. */
+    String hash;
 }
 
 interface BriefingRepository extends JpaRepository<BriefingRecord, String> {

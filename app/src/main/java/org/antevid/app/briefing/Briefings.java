@@ -6,6 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HexFormat;
 import java.util.List;
@@ -13,12 +14,14 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.antevid.app.job.Change;
 import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.plan.Documents;
 import org.antevid.app.plan.Plans;
 import org.antevid.app.problem.NotThere;
+import org.antevid.core.crew.Step;
 import org.antevid.core.plan.PlanComparison;
 import org.antevid.core.plan.PlanDocument;
 import org.antevid.core.plan.ReadBack;
@@ -55,10 +58,10 @@ public class Briefings {
     public record Signed(String personId, Instant at) {
     }
 
-    /** A briefing with its plan and signatures. */
-    public record Issue(String id, int number, String issuedBy, Instant issuedAt, String hash, PlanDocument plan, List<Signed> signed) {
+    /** A briefing with its plan and signatures. {@code intact}: what is stored is what was issued. */
+    public record Issue(String id, int number, String issuedBy, Instant issuedAt, String hash, boolean intact, PlanDocument plan, List<Signed> signed) {
         public boolean signedBy(String personId) {
-            return signed.stream().anyMatch(s -> s.personId().equals(personId));
+            return intact && signed.stream().anyMatch(s -> s.personId().equals(personId));
         }
     }
 
@@ -79,6 +82,10 @@ public class Briefings {
         return PlanComparison.between(numbered(jobId, from).plan(), numbered(jobId, to).plan());
     }
 
+    public Optional<Issue> number(String jobId, int number) {
+        return briefings.findByJobIdAndNumber(jobId, number).map(this::issue);
+    }
+
     private Issue numbered(String jobId, int number) {
         return briefings.findByJobIdAndNumber(jobId, number).map(this::issue).orElseThrow(NotThere::new);
     }
@@ -91,8 +98,9 @@ public class Briefings {
             throw new RefusedInput(stops);
         }
         PlanDocument plan = documents.of(jobId);
-        if (plan.steps().isEmpty()) {
-            throw new RefusedInput("MISSING", "steps", "a briefing needs at least one step");
+        Set<String> done = plans.situation(jobId).steps().stream().filter(Step::done).map(Step::id).collect(Collectors.toSet());
+        if (plan.steps().stream().allMatch(st -> done.contains(st.id()))) {
+            throw new RefusedInput("MISSING", "steps", "a briefing needs at least one step that is still to be done");
         }
         BriefingRecord b = new BriefingRecord();
         b.id = UUID.randomUUID().toString();
@@ -100,12 +108,13 @@ public class Briefings {
         b.number = latest(jobId).map(Issue::number).orElse(0) + 1;
         b.plan = text(plan);
         b.findings = text(findings);
-        b.hash = sha256(b.plan + b.findings);
         b.issuedBy = leader.name();
-        b.issuedAt = Instant.now();
+        b.issuedAt = Instant.now().truncatedTo(ChronoUnit.MILLIS);
+        b.hashWay = 2;
+        b.hash = hash(b);
         briefings.saveAndFlush(b);
         log.write(jobId, leader.name(), "briefing " + b.number + " issued");
-        jobs.touched(jobId, "brief");
+        jobs.touched(jobId, Change.BRIEF);
         return b.number;
     }
 
@@ -119,6 +128,9 @@ public class Briefings {
         Issue issue = numbered(jobId, number);
         if (latest(jobId).filter(l -> l.number() == number).isEmpty()) {
             throw new RefusedInput("OUTDATED", "number", "a newer briefing has been issued; read that one");
+        }
+        if (!issue.intact()) {
+            throw new RefusedInput("NOT_INTACT", "number", "briefing " + number + " is not as it was issued; issue a new one");
         }
         List<ReadBack.Question> questions = questions(issue, personId);
         List<Fault> wrong = new ArrayList<>();
@@ -136,16 +148,18 @@ public class Briefings {
             s.briefingId = issue.id();
             s.personId = personId;
             s.signedAt = Instant.now();
+            s.hash = issue.hash();
             signatures.saveAndFlush(s);
             log.write(jobId, name, "read back and signed briefing " + number);
-            jobs.touched(jobId, "brief");
+            jobs.touched(jobId, Change.BRIEF);
         }
     }
 
     private Issue issue(BriefingRecord b) {
         try {
-            return new Issue(b.id, b.number, b.issuedBy, b.issuedAt, b.hash, json.readValue(b.plan, PlanDocument.class),
-                signatures.findByBriefingId(b.id).stream().map(s -> new Signed(s.personId, s.signedAt)).toList());
+            return new Issue(b.id, b.number, b.issuedBy, b.issuedAt, b.hash, hash(b).equals(b.hash), json.readValue(b.plan, PlanDocument.class),
+                signatures.findByBriefingId(b.id).stream().filter(s -> s.hash == null || s.hash.equals(b.hash))
+                .map(s -> new Signed(s.personId, s.signedAt)).toList());
         } catch (JsonProcessingException e) {
             throw new IllegalStateException("briefing " + b.number + " cannot be read", e);
         }
@@ -161,6 +175,12 @@ public class Briefings {
         } catch (JsonProcessingException e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    /** Over everything a signature stands for. */
+    private static String hash(BriefingRecord b) {
+        String facts = b.hashWay < 2 ? "" : b.jobId + '\n' + b.number + '\n' + b.issuedBy + '\n' + b.issuedAt + '\n';
+        return sha256(facts + b.plan + b.findings);
     }
 
     private static String sha256(String text) {

@@ -16,6 +16,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.antevid.app.job.Change;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.stem.Stems;
@@ -78,13 +79,13 @@ public class Crews {
     }
 
     public void change(String jobId, String id, Entry e, Long version) {
-        StepRecord r = record(jobId, id);
+        StepRecord r = open(jobId, id);
         trail.requireFresh(r, id, r.version, version, "Step " + r.turn);
         save(r, e);
     }
 
     public void remove(String jobId, String id, Long version) {
-        StepRecord r = record(jobId, id);
+        StepRecord r = open(jobId, id);
         trail.requireFresh(r, id, r.version, version, "Step " + r.turn);
         steps.delete(r);
         steps.flush();
@@ -92,7 +93,7 @@ public class Crews {
         for (StepRecord left : steps.findByJobIdOrderByTurn(jobId)) {
             left.turn = turn++;
         }
-        jobs.touched(jobId, "crew");
+        jobs.touched(jobId, Change.CREW);
     }
 
     /** Earlier or later by one place in the order. */
@@ -105,6 +106,8 @@ public class Crews {
             return;
         }
         StepRecord o = all.get(other);
+        requireOpen(r);
+        requireOpen(o);
         int turn = r.turn;
         r.turn = o.turn;
         o.turn = turn;
@@ -118,12 +121,12 @@ public class Crews {
         second.startMin = first.endMin;
         second.endMin = second.startMin + (earlier ? otherLength : length);
         steps.saveAllAndFlush(List.of(r, o));
-        jobs.touched(jobId, "crew");
+        jobs.touched(jobId, Change.CREW);
     }
 
     public void done(String jobId, String id) {
         record(jobId, id).done = true;
-        jobs.touched(jobId, "crew");
+        jobs.touched(jobId, Change.CREW);
     }
 
     private void save(StepRecord r, Entry e) {
@@ -148,7 +151,19 @@ public class Crews {
         r.posts.clear();
         e.posts.forEach(p -> r.posts.add(PostPart.of(p)));
         steps.saveAndFlush(r);
-        jobs.touched(r.jobId, "crew");
+        jobs.touched(r.jobId, Change.CREW);
+    }
+
+    private StepRecord open(String jobId, String id) {
+        StepRecord r = record(jobId, id);
+        requireOpen(r);
+        return r;
+    }
+
+    private static void requireOpen(StepRecord r) {
+        if (r.done) {
+            throw new RefusedInput("CLOSED", "step", "step " + r.turn + " is done and stays as it was");
+        }
     }
 
     private StepRecord record(String jobId, String id) {

@@ -78,7 +78,7 @@ class Cuts {
         String label = stems.known(jobId, stemId).reading().label();
         lays.opened(jobId, stemId, face, note, who);
         log.write(jobId, who.name(), String.format(Locale.ROOT, "face of %s open: %.0f mm sound left, %.0f mm right, %s", label, 1000 * face.soundLeftM(), 1000 * face.soundRightM(), face.wood().key().replace('_', ' ')));
-        runs.halted(jobId, "the card of " + label + " is computed anew", who);
+        runs.end(jobId, "the card of " + label + " is computed anew", who);
     }
 
     /** @return the saved cut card on A5, front and back */

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.antevid.app.crew.Crews;
@@ -123,7 +124,8 @@ class WithyLock {
             places.add(next, feature("the cut", FeatureKind.WATER, Form.POLYGON, spots(0, 0, 60, 4, 60, 10, 0, 6)));
             System.out.println("Demo job 'Withy Lock', crew code " + jobs.job(job).code() + ". Sign in with the passphrase '" + PASSPHRASE + "' as");
             System.out.println("  Imre Halloway (leader), Wilma Stroud (reviewer) or Ottoline Fenn (owner).");
-            System.out.println("  Crew (Nadia Quill, Tove Arkwright, Sefa Marsh, Oren Pike) join with the code and a PIN of their own.");
+            System.out.println("  Crew join with the code, a PIN of their own and, the first time, the word beside their name:");
+            System.out.println("  " + Stream.of(nadia, tove, sefa, oren).map(p -> p.name() + " '" + people.pin(p.id()).firstWord().orElse("") + "'").collect(Collectors.joining(", ")) + ".");
         } finally {
             SecurityContextHolder.clearContext();
         }
@@ -159,11 +161,11 @@ class WithyLock {
 
     private void surroundings(String job, SignedIn leader) {
         surroundings.permits(job, Map.of(Permit.FELLING_CONSENT, Permit.Answer.YES, Permit.PRESERVATION_ORDER, Permit.Answer.YES, Permit.NESTING, Permit.Answer.NOT_KNOWN,
-            Permit.WATERCOURSE, Permit.Answer.YES, Permit.NEIGHBOUR, Permit.Answer.NOT_NEEDED, Permit.UTILITY_NOTICE, Permit.Answer.YES), -1L);
+            Permit.WATERCOURSE, Permit.Answer.YES, Permit.NEIGHBOUR, Permit.Answer.NOT_NEEDED, Permit.UTILITY_NOTICE, Permit.Answer.YES));
         surroundings.card(job, new EmergencyCard("Sallow Bridge clinic, 12 min by road", "white gate, lane north to the mill, left at the chapel", "WL 4172 0936", "one bar at the white gate, none on the towpath",
-            "Sefa Marsh", "in the winch's left box; tourniquet on every saw belt", "two carry to the white gate, one meets the ambulance there", "line owner's number on the pole: 0555 0142"), surroundings.state(job).version());
-        surroundings.access(job, new Access(Optional.of(2.6), Optional.of(8.0), Optional.of(3500.0), "beds, and the culvert at the white gate with anything heavier"), surroundings.state(job).version());
-        surroundings.anchor(job, new Anchor(49.5, -29.25, 0), surroundings.state(job).version());
+            "Sefa Marsh", "in the winch's left box; tourniquet on every saw belt", "two carry to the white gate, one meets the ambulance there", "line owner's number on the pole: 0555 0142"), 0L);
+        surroundings.access(job, new Access(Optional.of(2.6), Optional.of(8.0), Optional.of(3500.0), "beds, and the culvert at the white gate with anything heavier"), 0L);
+        surroundings.anchor(job, new Anchor(49.5, -29.25, 0), 0L);
         surroundings.addMachine(job, new Access.Machine("tracked winch", Access.Use.WINCH, 1.2, 1400, 20, Optional.of(20000.0)));
         surroundings.addMachine(job, new Access.Machine("crane lorry", Access.Use.CRANE, 2.5, 12000, 8, Optional.empty()));
         double[][] bank = {{20, 26, 0}, {42, 26, 0.1}, {62, 26, 0.2}, {20, 20, -0.4}, {45, 19.4, -0.5}, {62, 18.6, -0.4}, {24, 17.8, -1.6}, {46, 16.2, -1.7}, {60, 15.4, -1.6}};

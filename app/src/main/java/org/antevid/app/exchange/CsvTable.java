@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.RefusedInput;
 import org.apache.commons.csv.CSVFormat;
@@ -17,7 +18,10 @@ import org.apache.commons.csv.CSVRecord;
 
 /** A table with a header, comma separated, quoted where needed, decimal points, lines ended by CR LF when written. */
 public final class CsvTable {
-    private static final int MOST_ROWS = 20_000;
+    private static final int MOST_ROWS = 2_000;
+    /** What a spreadsheet would take for a formula; quote marks before it are ours. */
+    private static final Pattern LIKE_A_FORMULA = Pattern.compile("'*[=+\\-@\t\r].*", Pattern.DOTALL);
+    private static final Pattern NUMBER = Pattern.compile("[+-]?[0-9.]+(e[+-]?[0-9]+)?", Pattern.CASE_INSENSITIVE);
 
     private CsvTable() {
     }
@@ -54,7 +58,7 @@ public final class CsvTable {
         }
 
         public String text(String column) {
-            return Optional.ofNullable(cells.get(column)).map(String::strip).orElse("");
+            return Optional.ofNullable(cells.get(column)).map(String::strip).map(CsvTable::restored).orElse("");
         }
 
         public String need(String column) {
@@ -118,7 +122,7 @@ public final class CsvTable {
 
     /**
      * @param problems takes what the rows turn out to be wrong with
-     * @throws RefusedInput naming columns that are missing or not known, {@code TOO_LONG} above 20,000 rows
+     * @throws RefusedInput naming columns that are missing or not known, {@code TOO_LONG} above 2,000 rows
      */
     public static List<Row> read(byte[] file, List<String> header, List<ImportReport.Problem> problems) {
         try (CSVParser parser = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).setIgnoreEmptyLines(true).setTrim(true).get()
@@ -148,12 +152,21 @@ public final class CsvTable {
         }
     }
 
+    /** A cell that starts like a formula gets a quote mark in front, which is taken off again when it comes back. */
+    private static Object harmless(Object cell) {
+        return cell instanceof String s && LIKE_A_FORMULA.matcher(s).matches() && !NUMBER.matcher(s).matches() ? "'" + s : cell;
+    }
+
+    private static String restored(String cell) {
+        return cell.startsWith("'") && LIKE_A_FORMULA.matcher(cell).matches() ? cell.substring(1) : cell;
+    }
+
     /** @param rows cells in the order of the header; nulls are left empty */
     public static String write(List<String> header, List<List<Object>> rows) {
         StringBuilder out = new StringBuilder();
         try (CSVPrinter printer = new CSVPrinter(out, CSVFormat.RFC4180.builder().setHeader(header.toArray(String[]::new)).get())) {
             for (List<Object> row : rows) {
-                printer.printRecord(row);
+                printer.printRecord(row.stream().map(CsvTable::harmless).toList());
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);

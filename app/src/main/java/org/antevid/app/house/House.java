@@ -9,6 +9,7 @@ import jakarta.persistence.Version;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.Optional;
+import org.antevid.app.people.Fresh;
 import org.antevid.app.people.Office;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.NotAllowed;
@@ -17,6 +18,7 @@ import org.antevid.core.cut.School;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.rule.HouseRules;
 import org.hibernate.envers.Audited;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Service;
@@ -35,10 +37,12 @@ public class House {
     static final String ONLY = "house";
     private final HouseRepository repository;
     private final Trail trail;
+    private final ApplicationEventPublisher events;
 
-    House(HouseRepository repository, Trail trail) {
+    House(HouseRepository repository, Trail trail, ApplicationEventPublisher events) {
         this.repository = repository;
         this.trail = trail;
+        this.events = events;
     }
 
     public HouseRules rules() {
@@ -68,6 +72,7 @@ public class House {
         r.usualSchool = rules.usualSchool();
         r.leastAwayM = rules.leastAwayM();
         repository.saveAndFlush(r);
+        events.publishEvent(new HouseChanged());
     }
 }
 
@@ -97,9 +102,11 @@ class HouseController {
     }
 
     private final House house;
+    private final Fresh fresh;
 
-    HouseController(House house) {
+    HouseController(House house, Fresh fresh) {
         this.house = house;
+        this.fresh = fresh;
     }
 
     @GetMapping
@@ -113,6 +120,7 @@ class HouseController {
         if (me.office() != Office.OWNER) {
             throw new NotAllowed("Only the owner changes house rules.");
         }
+        fresh.require(me);
         house.change(new HouseRules(t.exclusionLengths, t.soundSigmaDeg, t.windLimitMs, t.usualSchool == null ? house.rules().usualSchool() : t.usualSchool,
             t.leastAwayM == null ? house.rules().leastAwayM() : t.leastAwayM), t.version);
         return rules();

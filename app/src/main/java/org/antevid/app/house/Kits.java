@@ -21,6 +21,7 @@ import org.antevid.app.problem.NotThere;
 import org.antevid.app.trace.Trail;
 import org.antevid.core.assist.KitItem;
 import org.hibernate.envers.Audited;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -44,10 +45,12 @@ import org.springframework.web.bind.annotation.RestController;
 public class Kits {
     private final KitRepository repository;
     private final Trail trail;
+    private final ApplicationEventPublisher events;
 
-    Kits(KitRepository repository, Trail trail) {
+    Kits(KitRepository repository, Trail trail, ApplicationEventPublisher events) {
         this.repository = repository;
         this.trail = trail;
+        this.events = events;
     }
 
     /** An item with its key and version. */
@@ -79,6 +82,7 @@ public class Kits {
         r.id = UUID.randomUUID().toString();
         r.takes(item);
         repository.saveAndFlush(r);
+        events.publishEvent(new HouseChanged());
         return r.id;
     }
 
@@ -87,12 +91,14 @@ public class Kits {
         trail.requireFresh(r, id, r.version, version, item.name());
         r.takes(item);
         repository.saveAndFlush(r);
+        events.publishEvent(new HouseChanged());
     }
 
     void remove(String id, Long version) {
         KitRecord r = repository.findById(id).orElseThrow(NotThere::new);
         trail.requireFresh(r, id, r.version, version, r.name);
         repository.delete(r);
+        events.publishEvent(new HouseChanged());
     }
 }
 

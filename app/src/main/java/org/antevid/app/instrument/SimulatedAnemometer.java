@@ -14,6 +14,6 @@ class SimulatedAnemometer implements Anemometer {
         double minute = clock.instant().getEpochSecond() / 60 % 40;
         double swing = Math.sin(2 * Math.PI * minute / 40);
         double gust = Math.rint((5.5 + 1.5 * swing) * 10) / 10;
-        return new Reading(new Estimate(gust, 1), Math.rint(240 + 15 * swing), true);
+        return new Reading(new Estimate(gust, 1), Math.rint(240 + 15 * swing), true, clock.instant());
     }
 }

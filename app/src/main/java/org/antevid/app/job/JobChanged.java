@@ -1,5 +1,5 @@
 package org.antevid.app.job;
 
-/** Something of the job was committed; {@code what} is the stage or "hold". */
-public record JobChanged(String jobId, String what) {
+/** Something of the job was committed. */
+public record JobChanged(String jobId, Change what) {
 }

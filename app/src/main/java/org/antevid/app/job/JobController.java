@@ -5,11 +5,12 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.antevid.app.instrument.Anemometer;
+import org.antevid.app.people.Fresh;
 import org.antevid.app.people.Office;
 import org.antevid.app.people.People;
 import org.antevid.app.people.SignIn;
@@ -18,13 +19,16 @@ import org.antevid.app.people.Throttle;
 import org.antevid.app.problem.NotAllowed;
 import org.antevid.core.crew.Competence;
 import org.antevid.core.site.Ground;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.validation.annotation.Validated;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -32,7 +36,8 @@ class JobController {
     record Wind(double gustMs, double sigmaMs, double fromDeg, boolean simulated) {
     }
 
-    record PersonView(String id, String name, Part part, boolean joined, List<Competence> competences) {
+    /** @param firstWord for the leader alone, until it is used: read it out to the person beside whom it stands */
+    record PersonView(String id, String name, Part part, boolean joined, List<Competence> competences, Optional<String> firstWord) {
     }
 
     record JobView(String id, String name, String place, LocalDate visitOn, String code, double windLimitMs, double slopeDeg, double downhillDeg,
@@ -46,10 +51,11 @@ class JobController {
     record ConditionsRequest(@NotNull Double windLimitMs, @NotNull Double slopeDeg, @NotNull Double downhillDeg, @Size(max = 200) String meetingPoint, @NotNull Long version) {
     }
 
-    record JoinChoice(String personId, String name, boolean joined) {
+    /** @param joined whether a PIN is set @param resetBy who took the last one away */
+    record JoinChoice(String personId, String name, boolean joined, Optional<String> resetBy, Optional<Instant> resetAt) {
     }
 
-    record JoinRequest(@NotBlank String code, @NotBlank String personId, @NotBlank @Size(max = 8) String pin) {
+    record JoinRequest(@NotBlank String code, @NotBlank String personId, @NotBlank @Size(max = 8) String pin, @Size(max = 60) String word) {
     }
 
     record Joined(String jobId) {
@@ -61,19 +67,21 @@ class JobController {
     private final Throttle throttle;
     private final Anemometer anemometer;
     private final LocalAddress address;
+    private final Fresh fresh;
 
-    JobController(Jobs jobs, People people, SignIn signIn, Throttle throttle, Anemometer anemometer, LocalAddress address) {
+    JobController(Jobs jobs, People people, SignIn signIn, Throttle throttle, Anemometer anemometer, LocalAddress address, Fresh fresh) {
         this.jobs = jobs;
         this.people = people;
         this.signIn = signIn;
         this.throttle = throttle;
         this.anemometer = anemometer;
         this.address = address;
+        this.fresh = fresh;
     }
 
     @PostMapping("/api/jobs")
     Joined open(@Validated @RequestBody NewJob n, @AuthenticationPrincipal SignedIn me) {
-        if (me.office() != Office.LEADER) {
+        if (me.office() != Office.LEADER || !me.onlyJob().isEmpty()) {
             throw new NotAllowed("Only a leader opens a job.");
         }
         return new Joined(jobs.open(n.name, n.place, n.visitOn, new Jobs.Conditions(8, Ground.LEVEL, ""), me.personId()).id());
@@ -89,7 +97,7 @@ class JobController {
             j.ground().downhillDeg(), j.meetingPoint(), j.closed(), j.version(), mine, me.personId(),
             new Wind(w.gustMs().value(), w.gustMs().sigma(), w.fromDeg(), w.simulated()),
             jobs.members(job).stream().map(m -> new PersonView(m.person().id(), m.person().name(), m.part(), m.joined(),
-                m.person().competences().stream().sorted().toList())).toList(),
+                m.person().competences().stream().sorted().toList(), people.pin(m.person().id()).firstWord().filter(x -> mine == Part.LEADER && m.part() == Part.CREW))).toList(),
             address.url(request.getLocalPort()).map(u -> u + "/join/" + j.code()).filter(u -> mine == Part.LEADER));
     }
 
@@ -118,17 +126,46 @@ class JobController {
             .orElseThrow(() -> new NotAllowed("This machine has no address on a local network, so phones cannot reach it."));
     }
 
+    @DeleteMapping("/api/jobs/{job}/members/{person}")
+    @Needs(Needs.Right.LEAD)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void takeOff(@PathVariable String job, @PathVariable String person, @AuthenticationPrincipal SignedIn me) {
+        fresh.require(me);
+        jobs.takeOff(job, person, me);
+    }
+
+    @PostMapping("/api/jobs/{job}/members/{person}/pin-reset")
+    @Needs(Needs.Right.LEAD)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void resetPin(@PathVariable String job, @PathVariable String person, @AuthenticationPrincipal SignedIn me) {
+        fresh.require(me);
+        jobs.resetPin(job, person, me);
+    }
+
+    @PostMapping("/api/jobs/{job}/members/{person}/sign-out")
+    @Needs(Needs.Right.LEAD)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void signOut(@PathVariable String job, @PathVariable String person, @AuthenticationPrincipal SignedIn me) {
+        jobs.signOut(job, person, me);
+    }
+
     @GetMapping("/api/join/{code}")
     List<JoinChoice> who(@PathVariable String code, HttpServletRequest request) {
-        throttle.take("join:" + request.getRemoteAddr() + ":" + code.toUpperCase(Locale.ROOT));
-        return jobs.crewByCode(code).stream().map(m -> new JoinChoice(m.person().id(), m.person().name(), m.joined())).toList();
+        Throttle.Try attempt = throttle.begin(request.getRemoteAddr(), "codes");
+        List<JoinChoice> crew = jobs.crewByCode(code).stream().map(m -> {
+            People.PinState pin = people.pin(m.person().id());
+            return new JoinChoice(m.person().id(), m.person().name(), pin.set(), pin.resetBy(), pin.resetAt());
+        }).toList();
+        attempt.right();
+        return crew;
     }
 
     @PostMapping("/api/join")
     Joined join(@Validated @RequestBody JoinRequest j, HttpServletRequest request, HttpServletResponse response) {
-        throttle.take("pin:" + j.personId);
-        String job = jobs.join(j.code, j.personId, j.pin);
-        signIn.establish(people.signed(j.personId), request, response);
+        Throttle.Try attempt = throttle.begin(request.getRemoteAddr(), "pin " + j.personId);
+        String job = jobs.join(j.code, j.personId, j.pin, j.word);
+        attempt.right();
+        signIn.establish(people.joining(j.personId, job), request, response);
         return new Joined(job);
     }
 }

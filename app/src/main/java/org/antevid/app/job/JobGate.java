@@ -2,10 +2,13 @@ package org.antevid.app.job;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.util.Map;
+import java.util.Optional;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.problem.NotThere;
+import org.antevid.core.quantity.RefusedInput;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -19,9 +22,11 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 @Configuration
 class JobGate implements WebMvcConfigurer, HandlerInterceptor {
     private final Jobs jobs;
+    private final WrittenOnce once;
 
-    JobGate(Jobs jobs) {
+    JobGate(Jobs jobs, WrittenOnce once) {
         this.jobs = jobs;
+        this.once = once;
     }
 
     @Override
@@ -30,11 +35,14 @@ class JobGate implements WebMvcConfigurer, HandlerInterceptor {
     }
 
     @Override
-    public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
+    public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) throws IOException {
         if (!(handler instanceof HandlerMethod method)) {
             return true;
         }
         Needs needs = method.getMethodAnnotation(Needs.class);
+        if (needs == null && "OPTIONS".equals(request.getMethod())) {
+            return true;
+        }
         if (needs == null) {
             throw new IllegalStateException("no right is named for " + method);
         }
@@ -42,7 +50,7 @@ class JobGate implements WebMvcConfigurer, HandlerInterceptor {
         if (a == null || !(a.getPrincipal() instanceof SignedIn me)) {
             throw new NotThere();
         }
-        Part part = jobs.part(jobId(request), me).orElseThrow(NotThere::new);
+        Part part = Optional.of(jobId(request)).filter(me::mayEnter).flatMap(j -> jobs.part(j, me)).orElseThrow(NotThere::new);
         boolean allowed = switch (needs.value()) {
             case READ -> true;
             case WORK -> part != Part.REVIEWER;
@@ -57,7 +65,11 @@ class JobGate implements WebMvcConfigurer, HandlerInterceptor {
                 default -> "Your part on this job does not include this.";
             });
         }
-        return true;
+        boolean changes = !"GET".equals(request.getMethod()) && (needs.value() == Needs.Right.LEAD || needs.value() == Needs.Right.WORK);
+        if (changes && jobs.job(jobId(request)).closed()) {
+            throw new RefusedInput("CLOSED", "job", "the job is closed and stays as it was; what was learned still goes into the review");
+        }
+        return !once.answered(jobId(request), me.personId(), request, response);
     }
 
     @SuppressWarnings("unchecked")

@@ -7,6 +7,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.List;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -36,7 +37,16 @@ public class JobLog {
 
     /** @return newest first */
     public List<Line> lines(String jobId) {
-        return entries.findByJobIdOrderByIdDesc(jobId).stream().map(e -> new Line(e.at, e.who, e.words)).toList();
+        return entries.findByJobIdOrderByIdDesc(jobId, Limit.unlimited()).stream().map(JobLog::line).toList();
+    }
+
+    /** @return the newest lines, newest first */
+    public List<Line> newest(String jobId, int most) {
+        return entries.findByJobIdOrderByIdDesc(jobId, Limit.of(most)).stream().map(JobLog::line).toList();
+    }
+
+    private static Line line(LogRecord e) {
+        return new Line(e.at, e.who, e.words);
     }
 }
 
@@ -53,5 +63,5 @@ class LogRecord {
 }
 
 interface LogRepository extends JpaRepository<LogRecord, Long> {
-    List<LogRecord> findByJobIdOrderByIdDesc(String jobId);
+    List<LogRecord> findByJobIdOrderByIdDesc(String jobId, Limit most);
 }

@@ -42,7 +42,6 @@ class MemberRecord {
     String personId;
     @Enumerated(EnumType.STRING)
     Part part;
-    String pinHash;
     Instant joinedAt;
     @Version
     long version;
@@ -50,6 +49,8 @@ class MemberRecord {
 
 interface JobRepository extends JpaRepository<JobRecord, String> {
     Optional<JobRecord> findByCode(String code);
+
+    List<JobRecord> findByClosedFalse();
 
     List<JobRecord> findAllByOrderByVisitOnAscNameAsc();
 }

@@ -5,14 +5,15 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.antevid.app.house.House;
+import org.antevid.app.people.Names;
 import org.antevid.app.people.Office;
 import org.antevid.app.people.People;
+import org.antevid.app.people.SignIns;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.NotSignedIn;
 import org.antevid.app.problem.NotThere;
@@ -22,7 +23,6 @@ import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.site.Ground;
 import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -37,17 +37,19 @@ public class Jobs {
     private final MemberRepository members;
     private final People people;
     private final House house;
-    private final PasswordEncoder encoder;
+    private final SignIns signIns;
+    private final JobLog log;
     private final Trail trail;
     private final ApplicationEventPublisher events;
 
-    Jobs(JobRepository jobs, MemberRepository members, People people, House house, PasswordEncoder encoder, Trail trail,
+    Jobs(JobRepository jobs, MemberRepository members, People people, House house, SignIns signIns, Trail trail, JobLog log,
          ApplicationEventPublisher events) {
         this.jobs = jobs;
         this.members = members;
         this.people = people;
         this.house = house;
-        this.encoder = encoder;
+        this.signIns = signIns;
+        this.log = log;
         this.trail = trail;
         this.events = events;
     }
@@ -57,7 +59,7 @@ public class Jobs {
                       String meetingPoint, boolean closed, long version) {
     }
 
-    /** A person on a job. {@code joined} says whether a crew member has set a PIN. */
+    /** A person on a job. {@code joined} says whether they have set a PIN. */
     public record Member(Person person, Part part, boolean joined) {
     }
 
@@ -84,6 +86,7 @@ public class Jobs {
         return jobs.findByCode(code).isPresent() ? newCode() : code;
     }
 
+    /** Puts somebody on the job; a leader is there once. */
     public void put(String jobId, String personId, Part part) {
         if (members.findByJobIdAndPersonId(jobId, personId).isPresent()) {
             throw new RefusedInput("DUPLICATE", "personId", "is on this job already");
@@ -94,7 +97,7 @@ public class Jobs {
         m.personId = personId;
         m.part = part;
         members.save(m);
-        touched(jobId, "job");
+        touched(jobId, Change.JOB);
     }
 
     public Job job(String id) {
@@ -104,12 +107,12 @@ public class Jobs {
     /** @return the jobs this person may see, in order of the visit */
     public List<Job> seenBy(SignedIn me) {
         Set<String> mine = members.findByPersonId(me.personId()).stream().map(m -> m.jobId).collect(Collectors.toSet());
-        return jobs.findAllByOrderByVisitOnAscNameAsc().stream().filter(j -> me.office() == Office.REVIEWER || mine.contains(j.id))
+        return jobs.findAllByOrderByVisitOnAscNameAsc().stream().filter(j -> (me.office() == Office.REVIEWER || mine.contains(j.id)) && me.mayEnter(j.id))
             .map(Jobs::view).toList();
     }
 
     public List<Member> members(String jobId) {
-        return members.findByJobId(jobId).stream().map(m -> new Member(people.person(m.personId), m.part, m.pinHash != null))
+        return members.findByJobId(jobId).stream().map(m -> new Member(people.person(m.personId), m.part, people.pin(m.personId).set()))
             .sorted(Comparator.comparing(Member::part).thenComparing(m -> m.person().name())).toList();
     }
 
@@ -128,13 +131,13 @@ public class Jobs {
         trail.requireFresh(j, j.id, j.version, version, j.name);
         apply(j, conditions);
         jobs.saveAndFlush(j);
-        touched(jobId, "place");
+        touched(jobId, Change.PLACE);
         return view(j);
     }
 
     public void close(String jobId) {
         record(jobId).closed = true;
-        touched(jobId, "job");
+        touched(jobId, Change.JOB);
     }
 
     private void apply(JobRecord j, Conditions c) {
@@ -150,32 +153,68 @@ public class Jobs {
 
     /** Crew of the job with this code, for the choice of one's own name. @throws NotSignedIn for an unknown code */
     List<Member> crewByCode(String code) {
-        JobRecord j = byCode(code);
-        return members(j.id).stream().filter(m -> m.part() == Part.CREW).toList();
+        return members(byCode(code).id).stream().filter(m -> m.part() == Part.CREW).toList();
     }
 
-    /** Joins with the code; the first time sets the PIN, later times it must fit. @return the job's id */
-    String join(String code, String personId, String pin) {
+    /**
+     * Joins with the code and one's own PIN; the first PIN is set with the word the leader hands over. Only crew join: whoever leads or reviews signs
+     * in, so that no PIN makes somebody more than they are.
+     *
+     * @return the job's id
+     */
+    String join(String code, String personId, String pin, String word) {
         JobRecord j = byCode(code);
-        MemberRecord m = members.findByJobIdAndPersonId(j.id, personId).filter(r -> r.part == Part.CREW)
-            .orElseThrow(() -> new NotSignedIn("Code, name and PIN do not fit."));
-        if (!pin.matches("\\d{4,8}")) {
-            throw new RefusedInput("OUT_OF_RANGE", "pin", "must be 4 to 8 digits");
+        MemberRecord m = members.findByJobIdAndPersonId(j.id, personId).filter(r -> r.part == Part.CREW).orElseThrow(() -> new NotSignedIn("Code, name and PIN do not fit."));
+        if (!people.pin(personId).set()) {
+            people.firstPin(personId, word, pin);
+        } else if (!people.pinFits(personId, pin)) {
+            throw new NotSignedIn("Code, name and PIN do not fit.");
         }
-        if (m.pinHash == null) {
-            m.pinHash = encoder.encode(pin);
+        if (m.joinedAt == null) {
             m.joinedAt = Instant.now();
             members.save(m);
-            touched(j.id, "job");
-        } else if (!encoder.matches(pin, m.pinHash)) {
-            throw new NotSignedIn("Code, name and PIN do not fit.");
+            touched(j.id, Change.JOB);
         }
         return j.id;
     }
 
-    /** @return whether the PIN is the person's own on this job */
-    public boolean pinFits(String jobId, String personId, String pin) {
-        return members.findByJobIdAndPersonId(jobId, personId).filter(m -> m.pinHash != null && encoder.matches(pin, m.pinHash)).isPresent();
+    /** Takes somebody off the job; their phones lose it with the next event. */
+    void takeOff(String jobId, String personId, SignedIn by) {
+        MemberRecord m = member(jobId, personId);
+        members.delete(m);
+        members.flush();
+        signIns.endAll(personId, s -> s.onlyJob().equals(jobId), by.name());
+        log.write(jobId, by.name(), people.person(personId).name() + " taken off the job");
+        touched(jobId, Change.JOB);
+    }
+
+    /** A lost phone: what this crew member has open for the job is ended. */
+    void signOut(String jobId, String personId, SignedIn by) {
+        member(jobId, personId);
+        int ended = signIns.endAll(personId, s -> s.onlyJob().equals(jobId), by.name());
+        log.write(jobId, by.name(), people.person(personId).name() + " signed out on " + ended + (ended == 1 ? " phone" : " phones"));
+        touched(jobId, Change.JOB);
+    }
+
+    void resetPin(String jobId, String personId, SignedIn by) {
+        member(jobId, personId);
+        if (people.office(personId) != Office.CREW) {
+            throw new RefusedInput("BAD_CHOICE", "personId", "sets their own PIN, with their passphrase");
+        }
+        people.resetPin(personId, by);
+        log.write(jobId, by.name(), "PIN of " + people.person(personId).name() + " reset");
+        touched(jobId, Change.JOB);
+    }
+
+    private MemberRecord member(String jobId, String personId) {
+        return members.findByJobIdAndPersonId(jobId, personId).filter(r -> r.part == Part.CREW).orElseThrow(NotThere::new);
+    }
+
+    /** @return everybody who may read the job now */
+    public Set<String> whoMayRead(String jobId) {
+        Set<String> may = members.findByJobId(jobId).stream().map(m -> m.personId).collect(Collectors.toSet());
+        may.addAll(people.reviewers());
+        return may;
     }
 
     /** @return when the job's own entry (ground, wind limit, name) was last changed */
@@ -184,7 +223,8 @@ public class Jobs {
     }
 
     private JobRecord byCode(String code) {
-        return jobs.findByCode(code.strip().toUpperCase(Locale.ROOT)).filter(j -> !j.closed)
+        String folded = Names.folded(code).replace(" ", "");
+        return jobs.findByClosedFalse().stream().filter(j -> Names.folded(j.code).replace(" ", "").equals(folded)).findFirst()
             .orElseThrow(() -> new NotSignedIn("There is no open job with this code."));
     }
 
@@ -193,7 +233,7 @@ public class Jobs {
     }
 
     /** Tells everybody on the job once the transaction is through. */
-    public void touched(String jobId, String what) {
+    public void touched(String jobId, Change what) {
         events.publishEvent(new JobChanged(jobId, what));
     }
 

@@ -10,9 +10,11 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.antevid.app.house.House;
-import org.antevid.app.instrument.Anemometer;
 import org.antevid.app.house.Kits;
+import org.antevid.app.instrument.Anemometer;
+import org.antevid.app.job.Change;
 import org.antevid.app.job.Jobs;
+import org.antevid.app.job.Kept;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.place.Places;
 import org.antevid.app.place.Surroundings;
@@ -55,12 +57,12 @@ public class Lays {
     private final Tangles tangles;
     private final House house;
     private final Jobs jobs;
-    private final Sites sites;
+    private final Kept kept;
     private final Trail trail;
     private final Kits kits;
     private final Anemometer anemometer;
 
-    Lays(LayRepository lays, Stems stems, Places places, Surroundings surroundings, Tangles tangles, House house, Jobs jobs, Sites sites, Trail trail, Kits kits, Anemometer anemometer) {
+    Lays(LayRepository lays, Stems stems, Places places, Surroundings surroundings, Tangles tangles, House house, Jobs jobs, Kept kept, Trail trail, Kits kits, Anemometer anemometer) {
         this.lays = lays;
         this.stems = stems;
         this.places = places;
@@ -68,7 +70,7 @@ public class Lays {
         this.tangles = tangles;
         this.house = house;
         this.jobs = jobs;
-        this.sites = sites;
+        this.kept = kept;
         this.trail = trail;
         this.kits = kits;
         this.anemometer = anemometer;
@@ -115,8 +117,10 @@ public class Lays {
         return place(jobId).withGust(anemometer.now().gustMs().value() + anemometer.now().gustMs().sigma());
     }
 
+    private enum Asked { PLACE }
+
     private Site place(String jobId) {
-        return sites.of(jobId, () -> {
+        return kept.ofPlan(jobId, Asked.PLACE, () -> {
             List<Site.Danger> beneath = tangles.answer(jobId).hangs().stream().map(h -> new Site.Danger("beneath " + h.hung(), h.beneath())).toList();
             return places.site(jobId).with(stems.standing(jobId)).withTrunks(stems.trunks(jobId)).withDangers(beneath);
         });
@@ -144,10 +148,11 @@ public class Lays {
 
     /** What the opened face showed; the card is computed anew with it. */
     public void opened(String jobId, String stemId, OpenedFace face, String note, SignedIn who) {
+        stems.requireOpen(jobId, stemId);
         LayRecord r = record(jobId, stemId);
         r.opened = new FaceReading(face.soundLeftM(), face.soundRightM(), face.wood(), note == null ? "" : note.strip(), who.name(), Instant.now(), r.cutHeightM, r.layDeg);
         lays.saveAndFlush(r);
-        jobs.touched(jobId, "lay");
+        jobs.touched(jobId, Change.LAY);
     }
 
     /** @return how the answers of a fixed lay have moved since; empty while it is as it was, or not fixed */
@@ -217,6 +222,7 @@ public class Lays {
 
     /** Records the choice; a fixed lay with its drop zone is what the crew is briefed on. */
     public void choose(String jobId, String stemId, ChoiceRequest request, boolean fixed, List<Spot> dropZone, Long version) {
+        stems.requireOpen(jobId, stemId);
         Stems.Known stem = stems.known(jobId, stemId);
         if (stem.reading().toBeKept()) {
             throw new RefusedInput("BAD_CHOICE", "stem", stem.reading().label() + " is to be kept; change that first");
@@ -243,11 +249,12 @@ public class Lays {
         r.fixed = fixed;
         r.dropZone = List.copyOf(dropZone);
         lays.saveAndFlush(r);
-        jobs.touched(jobId, "lay");
+        jobs.touched(jobId, Change.LAY);
     }
 
     /** A way out has been cleared, or is not any more. It holds for the lay it was cleared for. */
     public void cleared(String jobId, String stemId, EscapeRoutes.Side side, boolean done, SignedIn who) {
+        stems.requireOpen(jobId, stemId);
         LayRecord r = record(jobId, stemId);
         if (r.cleared(r.layDeg).isEmpty()) {
             r.clearedLeft = null;
@@ -260,11 +267,12 @@ public class Lays {
         }
         r.clearedLayDeg = r.layDeg;
         lays.saveAndFlush(r);
-        jobs.touched(jobId, "lay");
+        jobs.touched(jobId, Change.LAY);
     }
 
     /** Takes ground out of a zone, with the leader's reason. */
     public void clip(String jobId, String stemId, Zone.Kind kind, List<Spot> outline, String reason, SignedIn who, Long version) {
+        stems.requireOpen(jobId, stemId);
         LayRecord r = record(jobId, stemId);
         trail.requireFresh(r, stemId, r.version, version, "The lay of this stem");
         LayRecord.Clip clip = new LayRecord.Clip(kind, List.copyOf(outline), Require.text(reason, 200, "reason"), who.name());
@@ -274,11 +282,12 @@ public class Lays {
         }
         r.clips = Stream.concat(r.clips.stream(), Stream.of(clip)).toList();
         lays.saveAndFlush(r);
-        jobs.touched(jobId, "lay");
+        jobs.touched(jobId, Change.LAY);
     }
 
     /** Puts a piece back into its zone. */
     public void unclip(String jobId, String stemId, int index, Long version) {
+        stems.requireOpen(jobId, stemId);
         LayRecord r = record(jobId, stemId);
         trail.requireFresh(r, stemId, r.version, version, "The lay of this stem");
         if (index < 0 || index >= r.clips.size()) {
@@ -288,7 +297,7 @@ public class Lays {
         left.remove(index);
         r.clips = List.copyOf(left);
         lays.saveAndFlush(r);
-        jobs.touched(jobId, "lay");
+        jobs.touched(jobId, Change.LAY);
     }
 
     private LayRecord record(String jobId, String stemId) {

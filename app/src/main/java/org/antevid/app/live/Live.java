@@ -1,82 +1,209 @@
 package org.antevid.app.live;
 
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
+import org.antevid.app.job.Change;
+import org.antevid.app.job.Headlines;
 import org.antevid.app.job.JobChanged;
+import org.antevid.app.job.Jobs;
 import org.antevid.app.job.Needs;
+import org.antevid.app.people.SignIns;
 import org.antevid.app.people.SignedIn;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
-import org.springframework.http.MediaType;
-import org.springframework.scheduling.annotation.EnableScheduling;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionPhase;
 import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
-/** One stream a job: says what changed once it is committed; screens then ask for it. Also knows who is here. */
-@RestController
-@EnableScheduling
+/**
+ * Tells everybody on a job what changed once it is committed, on threads of its own: who presses HOLD waits for nobody. A hold travels inside
+ * its event; receipts and other changes are gathered for a moment and told once. Before each event the rights are asked again.
+ */
+@Component
 class Live {
-    private static final long NEVER = 0;
+    private static final Logger LOG = LoggerFactory.getLogger(Live.class);
+    private static final int MOST_OF_ONE_PERSON = 4;
+    private static final long GATHER_MS = 100;
+    private static final long BEAT_MS = 5000;
+    private final Map<String, Audience> audiences = new ConcurrentHashMap<>();
+    private final Jobs jobs;
+    private final SignIns signIns;
+    private final Headlines headlines;
+    private final ObjectMapper json;
+    private final ScheduledExecutorService teller = Executors.newScheduledThreadPool(2, r -> {
+        Thread t = new Thread(r, "live");
+        t.setDaemon(true);
+        return t;
+    });
 
-    private record Listener(SignedIn who, SseEmitter emitter) {
+    /** Everybody who listens to one job, and what they have not been told yet. */
+    private static final class Audience {
+        private final List<Stream> streams = new CopyOnWriteArrayList<>();
+        private final Set<Change> untold = EnumSet.noneOf(Change.class);
+        private boolean hereChanged;
+        private boolean gathering;
     }
 
-    private final Map<String, List<Listener>> listeners = new ConcurrentHashMap<>();
+    Live(Jobs jobs, SignIns signIns, Headlines headlines, ObjectMapper json) {
+        this.jobs = jobs;
+        this.signIns = signIns;
+        this.headlines = headlines;
+        this.json = json;
+        teller.scheduleWithFixedDelay(() -> safely(this::beat), BEAT_MS, BEAT_MS, TimeUnit.MILLISECONDS);
+    }
 
-    @GetMapping(value = "/api/jobs/{job}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    void listen(String job, SignedIn me, HttpServletRequest request, HttpServletResponse response) throws IOException {
+        Audience audience = audiences.computeIfAbsent(job, j -> new Audience());
+        Stream stream = Stream.open(me, request, response, s -> leave(job, s));
+        audience.streams.add(stream);
+        List<Stream> own = audience.streams.stream().filter(s -> s.who().personId().equals(me.personId())).toList();
+        own.stream().limit(Math.max(0, own.size() - MOST_OF_ONE_PERSON)).forEach(Stream::end);
+        stream.tell("beat", bytes("beat", Map.of("everyMs", BEAT_MS)));
+        teller.execute(() -> safely(() -> stream.tell("hold", bytes("hold", headlines.of(job)))));
+        hereChanged(job);
+    }
+
+    List<String> here(String job) {
+        Audience audience = audiences.get(job);
+        return audience == null ? List.of() : audience.streams.stream().map(s -> s.who().name()).distinct().sorted().toList();
+    }
+
+    private void leave(String job, Stream stream) {
+        Audience audience = audiences.get(job);
+        if (audience != null && audience.streams.remove(stream)) {
+            hereChanged(job);
+        }
+    }
+
+    private void hereChanged(String job) {
+        gather(job, a -> a.hereChanged = true, GATHER_MS);
+    }
+
+    @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
+    void changed(JobChanged change) {
+        boolean urgent = change.what() == Change.HOLD;
+        gather(change.jobId(), a -> a.untold.add(change.what()), urgent ? 0 : GATHER_MS);
+    }
+
+    private void gather(String job, Consumer<Audience> what, long afterMs) {
+        Audience audience = audiences.get(job);
+        if (audience == null || teller.isShutdown()) {
+            return;
+        }
+        synchronized (audience) {
+            what.accept(audience);
+            if (audience.gathering && afterMs > 0) {
+                return;
+            }
+            audience.gathering |= afterMs > 0;
+        }
+        teller.schedule(() -> safely(() -> tell(job, audience)), afterMs, TimeUnit.MILLISECONDS);
+    }
+
+    private void tell(String job, Audience audience) {
+        Set<Change> changes;
+        boolean hereChanged;
+        synchronized (audience) {
+            changes = EnumSet.noneOf(Change.class);
+            changes.addAll(audience.untold);
+            hereChanged = audience.hereChanged;
+            audience.untold.clear();
+            audience.hereChanged = false;
+            audience.gathering = false;
+        }
+        dropThoseWithoutRights(job, audience);
+        boolean hold = changes.remove(Change.SEEN) | changes.contains(Change.HOLD);
+        if (hold) {
+            byte[] event = bytes("hold", headlines.of(job));
+            audience.streams.forEach(s -> s.tell("hold", event));
+        }
+        if (!changes.isEmpty()) {
+            audience.streams.forEach(s -> s.changed(changes));
+        }
+        if (hereChanged) {
+            byte[] event = bytes("here", here(job));
+            audience.streams.forEach(s -> s.tell("here", event));
+        }
+    }
+
+    private void dropThoseWithoutRights(String job, Audience audience) {
+        Set<String> may = jobs.whoMayRead(job);
+        audience.streams.stream().filter(s -> !may.contains(s.who().personId()) || !signIns.isOpen(s.who())).forEach(Stream::end);
+    }
+
+    /** Says that the link is alive, and finds those that are gone. */
+    private void beat() {
+        byte[] event = bytes("beat", Map.of("everyMs", BEAT_MS));
+        audiences.forEach((job, audience) -> {
+            if (audience.streams.isEmpty()) {
+                return;
+            }
+            dropThoseWithoutRights(job, audience);
+            audience.streams.forEach(s -> s.tell("beat", event));
+        });
+    }
+
+    private byte[] bytes(String name, Object body) {
+        try {
+            return ("event:" + name + "\ndata:" + json.writeValueAsString(body) + "\n\n").getBytes(StandardCharsets.UTF_8);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static void safely(Runnable r) {
+        try {
+            r.run();
+        } catch (RuntimeException e) {
+            LOG.warn("not told: {}", e.getMessage());
+        }
+    }
+
+    @EventListener(ContextClosedEvent.class)
+    void close() {
+        teller.shutdownNow();
+        audiences.values().forEach(a -> a.streams.forEach(Stream::end));
+    }
+}
+
+@RestController
+class LiveController {
+    private final Live live;
+
+    LiveController(Live live) {
+        this.live = live;
+    }
+
+    /** The job's stream of server-sent events: {@code hold} with the hold in it, {@code changed} with what to ask for, {@code here}, {@code beat}. */
+    @GetMapping(value = "/api/jobs/{job}/live", produces = "text/event-stream")
     @Needs(Needs.Right.READ)
-    SseEmitter live(@PathVariable String job, @AuthenticationPrincipal SignedIn me) {
-        SseEmitter emitter = new SseEmitter(NEVER);
-        Listener listener = new Listener(me, emitter);
-        listeners.computeIfAbsent(job, j -> new CopyOnWriteArrayList<>()).add(listener);
-        Runnable gone = () -> {
-            listeners.getOrDefault(job, List.of()).remove(listener);
-            send(job, "here");
-        };
-        emitter.onCompletion(gone);
-        emitter.onError(e -> gone.run());
-        send(job, "here");
-        return emitter;
+    void live(@PathVariable String job, @AuthenticationPrincipal SignedIn me, HttpServletRequest request, HttpServletResponse response) throws IOException {
+        live.listen(job, me, request, response);
     }
 
     @GetMapping("/api/jobs/{job}/here")
     @Needs(Needs.Right.READ)
     List<String> here(@PathVariable String job) {
-        return listeners.getOrDefault(job, List.of()).stream().map(l -> l.who.name()).distinct().sorted().toList();
-    }
-
-    @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
-    void changed(JobChanged change) {
-        send(change.jobId(), change.what());
-    }
-
-    /** Keeps idle streams open and finds those that are gone. */
-    @Scheduled(fixedDelay = 15000)
-    void ping() {
-        listeners.keySet().forEach(job -> send(job, "ping"));
-    }
-
-    @EventListener(ContextClosedEvent.class)
-    void close() {
-        listeners.values().forEach(all -> all.forEach(l -> l.emitter.complete()));
-    }
-
-    private void send(String job, String what) {
-        for (Listener l : listeners.getOrDefault(job, List.of())) {
-            try {
-                l.emitter.send(SseEmitter.event().name("changed").data(what));
-            } catch (IOException | IllegalStateException e) {
-                listeners.getOrDefault(job, List.of()).remove(l);
-            }
-        }
+        return live.here(job);
     }
 }

@@ -1,14 +1,13 @@
 package org.antevid.app.people;
 
 import jakarta.servlet.DispatcherType;
+import org.antevid.app.problem.Problems;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
-import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
-import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
 
@@ -17,13 +16,15 @@ import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
 class Doors {
     @Bean
     PasswordEncoder passwordEncoder() {
-        return new BCryptPasswordEncoder();
+        return new WholePassphrase();
     }
 
     @Bean
-    SecurityFilterChain filterChain(HttpSecurity http) throws Exception {
+    SecurityFilterChain filterChain(HttpSecurity http, SignIn signIn) throws Exception {
         CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
         return http
+            .securityContext(s -> s.securityContextRepository(signIn))
+            .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS)).requestCache(c -> c.disable())
             .authorizeHttpRequests(a -> a
                 .dispatcherTypeMatchers(DispatcherType.ASYNC, DispatcherType.ERROR, DispatcherType.FORWARD).permitAll()
                 .requestMatchers("/api/session", "/api/join", "/api/join/**", "/api/sums", "/api/sums/**", "/api/openapi/**", "/api/openapi").permitAll()
@@ -31,7 +32,8 @@ class Doors {
                 .anyRequest().permitAll())
             .csrf(c -> c.csrfTokenRepository(tokens).csrfTokenRequestHandler(new CsrfTokenRequestAttributeHandler())
                 .ignoringRequestMatchers("/api/sums/**"))
-            .exceptionHandling(e -> e.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
+            .exceptionHandling(e -> e.authenticationEntryPoint((q, r, x) -> Problems.write(r, 401, "Please sign in."))
+                .accessDeniedHandler((q, r, x) -> Problems.write(r, 403, "The page is older than this sign-in; it asks again by itself.")))
             .headers(h -> h.contentSecurityPolicy(p -> p.policyDirectives(
                 "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; worker-src 'self' blob:; frame-ancestors 'none'")))
             .formLogin(f -> f.disable()).httpBasic(b -> b.disable()).logout(l -> l.disable())

@@ -1,10 +1,12 @@
 package org.antevid.app.people;
 
+import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.antevid.app.problem.NotSignedIn;
 import org.antevid.app.problem.NotThere;
 import org.antevid.core.crew.Competence;
 import org.antevid.core.crew.Person;
@@ -14,52 +16,79 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The people of the company. */
+/** The people of the company, and what each proves themselves with. */
 @Service
 @Transactional
 public class People {
     private final PersonRepository people;
     private final PasswordEncoder encoder;
+    private final SignIns signIns;
     private final String nobodysHash;
 
-    People(PersonRepository people, PasswordEncoder encoder) {
+    People(PersonRepository people, PasswordEncoder encoder, SignIns signIns) {
         this.people = people;
         this.encoder = encoder;
+        this.signIns = signIns;
         this.nobodysHash = encoder.encode(UUID.randomUUID().toString());
+    }
+
+    /** How a person's PIN stands: set or not, the word it can be set with, who took the last one away. */
+    public record PinState(boolean set, Optional<String> firstWord, Optional<String> resetBy, Optional<Instant> resetAt) {
     }
 
     /** Adds a person; the passphrase is empty for crew who join by code and PIN. */
     public Person add(String name, Office office, Optional<String> passphrase, Set<Competence> competences) {
         String clean = Require.text(name, 80, "name");
-        if (people.findByNameIgnoreCase(clean).isPresent()) {
-            throw new RefusedInput("DUPLICATE", "name", "a person of this name exists; add a second name");
-        }
+        likeAnother(clean).ifPresent(other -> {
+            throw new RefusedInput("DUPLICATE", "name", "is read as " + other + ", who is here already; add a second name");
+        });
         PersonRecord p = new PersonRecord();
         p.id = UUID.randomUUID().toString();
         p.name = clean;
         p.office = office;
-        p.passphraseHash = passphrase.map(encoder::encode).orElse(null);
+        p.passphraseHash = passphrase.map(w -> encoder.encode(Secrets.passphrase(w, clean))).orElse(null);
+        p.firstWord = Secrets.firstWord();
         p.competences.addAll(competences);
         return people.save(p).forRules();
     }
 
+    private Optional<String> likeAnother(String name) {
+        return byName(name).map(p -> p.name);
+    }
+
+    /** One person, however the name is typed. */
+    private Optional<PersonRecord> byName(String name) {
+        String folded = Names.folded(name);
+        return people.findAllByOrderByName().stream().filter(p -> Names.folded(p.name).equals(folded)).findFirst();
+    }
+
     /** @return the person when the passphrase fits; takes the same time when there is no such person */
     Optional<SignedIn> byPassphrase(String name, String passphrase) {
-        Optional<PersonRecord> p = people.findByNameIgnoreCase(name.strip()).filter(r -> r.passphraseHash != null);
+        Optional<PersonRecord> p = byName(name).filter(r -> r.passphraseHash != null);
         boolean fits = encoder.matches(passphrase, p.map(r -> r.passphraseHash).orElse(nobodysHash));
-        return p.filter(r -> fits).map(People::signed);
+        return p.filter(r -> fits).map(r -> signed(r, "", Way.PASSPHRASE));
     }
 
-    private static SignedIn signed(PersonRecord r) {
-        return new SignedIn(r.id, r.name, r.office);
+    private static SignedIn signed(PersonRecord r, String onlyJob, Way way) {
+        return new SignedIn(r.id, r.name, r.office, "", onlyJob, way);
     }
 
+    /** @return the person as if signed in by passphrase, for what the application does in their name */
     public SignedIn signed(String personId) {
-        return people.findById(personId).map(People::signed).orElseThrow(NotThere::new);
+        return signed(record(personId), "", Way.PASSPHRASE);
+    }
+
+    /** @return the person as one who joins this job and no other */
+    public SignedIn joining(String personId, String jobId) {
+        return signed(record(personId), jobId, Way.PIN);
     }
 
     public Person person(String personId) {
-        return people.findById(personId).map(PersonRecord::forRules).orElseThrow(NotThere::new);
+        return record(personId).forRules();
+    }
+
+    private PersonRecord record(String personId) {
+        return people.findById(personId).orElseThrow(NotThere::new);
     }
 
     public List<Person> persons(Collection<String> ids) {
@@ -68,7 +97,15 @@ public class People {
 
     /** @return the person of that name, if there is one */
     public Optional<Person> named(String name) {
-        return people.findByNameIgnoreCase(name.strip()).map(PersonRecord::forRules);
+        return byName(name).map(PersonRecord::forRules);
+    }
+
+    public Office office(String personId) {
+        return record(personId).office;
+    }
+
+    public List<String> reviewers() {
+        return people.findByOffice(Office.REVIEWER).stream().map(p -> p.id).toList();
     }
 
     /** @return everybody with this competence, for the choice of a second opinion */
@@ -76,9 +113,76 @@ public class People {
         return people.findAllByOrderByName().stream().filter(p -> p.competences.contains(competence)).map(PersonRecord::forRules).toList();
     }
 
-    List<PeopleController.PersonEntry> all() {
-        return people.findAllByOrderByName().stream()
-            .map(p -> new PeopleController.PersonEntry(p.id, p.name, p.office, p.competences.stream().sorted().toList())).toList();
+    List<PeopleController.PersonEntry> all(boolean withWords) {
+        return people.findAllByOrderByName().stream().map(p -> new PeopleController.PersonEntry(p.id, p.name, p.office, p.competences.stream().sorted().toList(), p.pinHash != null,
+            Optional.ofNullable(p.firstWord).filter(w -> withWords), withWords ? signIns.of(p.id).size() : 0)).toList();
+    }
+
+    public PinState pin(String personId) {
+        PersonRecord p = record(personId);
+        return new PinState(p.pinHash != null, Optional.ofNullable(p.firstWord), Optional.ofNullable(p.pinResetBy), Optional.ofNullable(p.pinResetAt));
+    }
+
+    public boolean pinFits(String personId, String pin) {
+        String hash = people.findById(personId).map(p -> p.pinHash).orElse(null);
+        boolean fits = encoder.matches(pin, hash == null ? nobodysHash : hash);
+        return hash != null && fits;
+    }
+
+    boolean passphraseFits(String personId, String passphrase) {
+        String hash = people.findById(personId).map(p -> p.passphraseHash).orElse(null);
+        boolean fits = encoder.matches(passphrase, hash == null ? nobodysHash : hash);
+        return hash != null && fits;
+    }
+
+    /**
+     * The first PIN, set with the word that was handed over; the word is spent with it.
+     *
+     * @throws RefusedInput when the word is missing or the PIN is none
+     * @throws NotSignedIn  when the word does not fit
+     */
+    public void firstPin(String personId, String word, String pin) {
+        PersonRecord p = record(personId);
+        if (word == null || word.isBlank()) {
+            throw new RefusedInput("MISSING", "word", "your leader has a word for you, shown beside your name: it is needed once, with your first PIN");
+        }
+        String good = Secrets.pin(pin);
+        if (!Secrets.sameWord(word, p.firstWord)) {
+            throw new NotSignedIn("The word does not fit. Ask your leader for the one beside your name.");
+        }
+        p.pinHash = encoder.encode(good);
+        p.firstWord = null;
+        people.saveAndFlush(p);
+    }
+
+    /** One's own PIN, proved by the passphrase. */
+    void ownPin(SignedIn me, String passphrase, String pin) {
+        PersonRecord p = record(me.personId());
+        if (!passphraseFits(me.personId(), passphrase)) {
+            throw new NotSignedIn("The passphrase does not fit.");
+        }
+        p.pinHash = encoder.encode(Secrets.pin(pin));
+        p.firstWord = null;
+        people.saveAndFlush(p);
+    }
+
+    /** Takes the PIN away; a new word is there to be handed over, and phones that joined with the old one are signed out. */
+    public void resetPin(String personId, SignedIn by) {
+        PersonRecord p = record(personId);
+        p.pinHash = null;
+        p.firstWord = Secrets.firstWord();
+        p.pinResetBy = by.name();
+        p.pinResetAt = Instant.now();
+        people.saveAndFlush(p);
+        signIns.endAll(personId, s -> s.way() == Way.PIN, by.name());
+    }
+
+    /** A new passphrase ends every other sign-in. */
+    void passphrase(String personId, String passphrase, SignedIn by) {
+        PersonRecord p = record(personId);
+        p.passphraseHash = encoder.encode(Secrets.passphrase(passphrase, p.name));
+        people.saveAndFlush(p);
+        signIns.endAll(personId, s -> !s.id().equals(by.signInId()), by.name());
     }
 
     public boolean nobodyYet() {

@@ -10,6 +10,7 @@ import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.time.Instant;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -17,6 +18,7 @@ import java.util.Set;
 import org.antevid.core.crew.Competence;
 import org.antevid.core.crew.Person;
 import org.hibernate.envers.Audited;
+import org.hibernate.envers.NotAudited;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 @Entity
@@ -29,6 +31,13 @@ class PersonRecord {
     @Enumerated(EnumType.STRING)
     Office office;
     String passphraseHash;
+    @NotAudited
+    String pinHash;
+    /** Kept in clear until it is used: it is read out to the person beside whom it stands. */
+    @NotAudited
+    String firstWord;
+    String pinResetBy;
+    Instant pinResetAt;
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "person_competence")
     @Column(name = "competence")
@@ -43,7 +52,7 @@ class PersonRecord {
 }
 
 interface PersonRepository extends JpaRepository<PersonRecord, String> {
-    Optional<PersonRecord> findByNameIgnoreCase(String name);
-
     List<PersonRecord> findAllByOrderByName();
+
+    List<PersonRecord> findByOffice(Office office);
 }

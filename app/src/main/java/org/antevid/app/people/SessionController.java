@@ -3,10 +3,10 @@ package org.antevid.app.people;
 import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import jakarta.servlet.http.HttpSession;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
-import java.util.Locale;
+import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import org.antevid.app.problem.NotSignedIn;
 import org.springframework.http.HttpStatus;
@@ -15,7 +15,9 @@ import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.validation.annotation.Validated;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -24,22 +26,35 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/session")
 class SessionController {
-    record Credentials(@NotBlank @Size(max = 80) String name, @NotBlank @Size(max = 200) String passphrase) {
+    private static final int LONGEST = 1000;
+
+    record Credentials(@NotBlank @Size(max = 80) String name, @NotBlank @Size(max = LONGEST) String passphrase) {
     }
 
-    record Session(boolean signedIn, Optional<String> personId, Optional<String> name, Optional<Office> office) {
-        static Session of(SignedIn p) {
-            return new Session(true, Optional.of(p.personId()), Optional.of(p.name()), Optional.of(p.office()));
-        }
+    record Session(boolean signedIn, Optional<String> personId, Optional<String> name, Optional<Office> office, Optional<Way> way, Optional<String> onlyJob, boolean pinSet) {
+    }
+
+    record AgainRequest(@NotBlank @Size(max = LONGEST) String secret) {
+    }
+
+    record OwnPinRequest(@NotBlank @Size(max = LONGEST) String passphrase, @NotBlank @Size(max = 8) String pin) {
+    }
+
+    record OwnPassphraseRequest(@NotBlank @Size(max = LONGEST) String old, @NotBlank @Size(max = LONGEST) String passphrase) {
+    }
+
+    record SignInView(String id, Way way, Instant madeAt, Instant seenAt, String address, String device, boolean here) {
     }
 
     private final People people;
     private final SignIn signIn;
+    private final SignIns signIns;
     private final Throttle throttle;
 
-    SessionController(People people, SignIn signIn, Throttle throttle) {
+    SessionController(People people, SignIn signIn, SignIns signIns, Throttle throttle) {
         this.people = people;
         this.signIn = signIn;
+        this.signIns = signIns;
         this.throttle = throttle;
     }
 
@@ -47,24 +62,82 @@ class SessionController {
     @GetMapping
     Session session(@AuthenticationPrincipal SignedIn me, @Parameter(hidden = true) CsrfToken token) {
         token.getToken();
-        return me == null ? new Session(false, Optional.empty(), Optional.empty(), Optional.empty()) : Session.of(me);
+        return me == null ? new Session(false, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), false) : view(me);
+    }
+
+    private Session view(SignedIn p) {
+        return new Session(true, Optional.of(p.personId()), Optional.of(p.name()), Optional.of(p.office()), Optional.of(p.way()), Optional.of(p.onlyJob()).filter(j -> !j.isEmpty()),
+            people.pin(p.personId()).set());
     }
 
     @PostMapping
     Session signIn(@Validated @RequestBody Credentials c, HttpServletRequest request, HttpServletResponse response) {
-        throttle.take("name:" + c.name.strip().toLowerCase(Locale.ROOT));
-        throttle.take("address:" + request.getRemoteAddr());
+        Throttle.Try attempt = throttle.begin(request.getRemoteAddr(), Names.folded(c.name));
         SignedIn person = people.byPassphrase(c.name, c.passphrase).orElseThrow(() -> new NotSignedIn("Name and passphrase do not fit."));
+        attempt.right();
         signIn.establish(person, request, response);
-        return Session.of(person);
+        return view(person);
     }
 
     @DeleteMapping
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void signOut(HttpServletRequest request) {
-        HttpSession session = request.getSession(false);
-        if (session != null) {
-            session.invalidate();
+    void signOut(HttpServletRequest request, HttpServletResponse response) {
+        signIn.leave(request, response);
+    }
+
+    /** Proves again who one is, by passphrase or PIN: asked before a go, house rules and people. */
+    @PostMapping("/again")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void again(@Validated @RequestBody AgainRequest a, @AuthenticationPrincipal SignedIn me, HttpServletRequest request) {
+        SignedIn who = signedIn(me);
+        Throttle.Try attempt = throttle.begin(request.getRemoteAddr(), "again " + who.personId());
+        if (!people.pinFits(who.personId(), a.secret) && !people.passphraseFits(who.personId(), a.secret)) {
+            throw new NotSignedIn("Neither your PIN nor your passphrase.");
         }
+        attempt.right();
+        signIns.proven(who);
+    }
+
+    /** A leader who cuts signs with a PIN too; the passphrase proves that it is theirs. */
+    @PutMapping("/pin")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void pin(@Validated @RequestBody OwnPinRequest p, @AuthenticationPrincipal SignedIn me, HttpServletRequest request) {
+        SignedIn who = signedIn(me);
+        Throttle.Try attempt = throttle.begin(request.getRemoteAddr(), "again " + who.personId());
+        people.ownPin(who, p.passphrase, p.pin);
+        attempt.right();
+    }
+
+    @PutMapping("/passphrase")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void passphrase(@Validated @RequestBody OwnPassphraseRequest p, @AuthenticationPrincipal SignedIn me, HttpServletRequest request) {
+        SignedIn who = signedIn(me);
+        Throttle.Try attempt = throttle.begin(request.getRemoteAddr(), "again " + who.personId());
+        if (!people.passphraseFits(who.personId(), p.old)) {
+            throw new NotSignedIn("The old passphrase does not fit.");
+        }
+        attempt.right();
+        people.passphrase(who.personId(), p.passphrase, who);
+    }
+
+    /** Where I am signed in. */
+    @GetMapping("/places")
+    List<SignInView> places(@AuthenticationPrincipal SignedIn me) {
+        SignedIn who = signedIn(me);
+        return signIns.of(who.personId()).stream().map(p -> new SignInView(p.id(), p.way(), p.madeAt(), p.seenAt(), p.address(), p.device(), p.id().equals(who.signInId()))).toList();
+    }
+
+    @DeleteMapping("/places/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void end(@PathVariable String id, @AuthenticationPrincipal SignedIn me) {
+        SignedIn who = signedIn(me);
+        signIns.end(who.personId(), id, who.name());
+    }
+
+    private static SignedIn signedIn(SignedIn me) {
+        if (me == null) {
+            throw new NotSignedIn("Please sign in.");
+        }
+        return me;
     }
 }

@@ -6,8 +6,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.antevid.app.job.Change;
 import org.antevid.app.job.Jobs;
+import org.antevid.app.job.OwnId;
 import org.antevid.app.problem.NotThere;
+import org.antevid.app.problem.SentOtherwise;
 import org.antevid.app.trace.Trail;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
@@ -89,13 +92,18 @@ public class Places {
     /** @param id made by the sender, as when a removal is undone; empty for a new one */
     public View add(String jobId, Optional<String> id, Entry entry) {
         FeatureRecord f = new FeatureRecord();
-        f.id = id.map(i -> Require.text(i, 60, "id")).orElseGet(() -> UUID.randomUUID().toString());
-        if (features.existsById(f.id)) {
-            throw new RefusedInput("DUPLICATE", "id", "is on a plan already");
+        f.id = id.map(i -> OwnId.of(jobId, i, x -> features.findById(x).map(k -> k.jobId).orElse(""))).orElseGet(() -> UUID.randomUUID().toString());
+        Optional<FeatureRecord> known = features.findById(f.id);
+        if (known.isPresent()) {
+            View there = view(known.get());
+            if (!there.entry().equals(view(filled(f, entry)).entry())) {
+                throw new SentOtherwise();
+            }
+            return there;
         }
         f.jobId = jobId;
         View view = save(f, entry);
-        jobs.touched(jobId, "place");
+        jobs.touched(jobId, Change.PLACE);
         return view;
     }
 
@@ -107,14 +115,14 @@ public class Places {
             f.jobId = jobId;
             save(f, e);
         }
-        jobs.touched(jobId, "place");
+        jobs.touched(jobId, Change.PLACE);
     }
 
     public View change(String jobId, String id, Entry entry, Long version) {
         FeatureRecord f = record(jobId, id);
         trail.requireFresh(f, id, f.version, version, f.name);
         View view = save(f, entry);
-        jobs.touched(jobId, "place");
+        jobs.touched(jobId, Change.PLACE);
         return view;
     }
 
@@ -126,7 +134,7 @@ public class Places {
         }
         f.protectionDone = done;
         features.saveAndFlush(f);
-        jobs.touched(jobId, "place");
+        jobs.touched(jobId, Change.PLACE);
     }
 
     public void remove(String jobId, String id, Long version) {
@@ -134,10 +142,14 @@ public class Places {
         trail.requireFresh(f, id, f.version, version, f.name);
         features.delete(f);
         features.flush();
-        jobs.touched(jobId, "place");
+        jobs.touched(jobId, Change.PLACE);
     }
 
     private View save(FeatureRecord f, Entry e) {
+        return view(features.saveAndFlush(filled(f, e)));
+    }
+
+    private static FeatureRecord filled(FeatureRecord f, Entry e) {
         f.name = Require.text(e.name, 60, "name");
         f.kind = e.kind;
         f.form = e.form;
@@ -165,7 +177,7 @@ public class Places {
         f.slopeDeg = e.more.slopeDeg.orElse(null);
         f.downhillDeg = e.more.downhillDeg.orElse(null);
         f.forCore();
-        return view(features.saveAndFlush(f));
+        return f;
     }
 
     private static String text(String given) {

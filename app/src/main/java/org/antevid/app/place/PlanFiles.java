@@ -43,6 +43,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class PlanFiles {
+    private static final int MOST_THINGS = 2_000;
+    private static final int MOST_POINTS = 2_000;
     private static final ObjectMapper JSON = new ObjectMapper();
     /** Places closer than this are the same: a file in degrees carries nine decimals. */
     private static final double SAME_M = 0.005;
@@ -55,6 +57,10 @@ public class PlanFiles {
         this.places = places;
         this.surroundings = surroundings;
         this.log = log;
+    }
+
+    private static RefusedInput tooMany(int things) {
+        return new RefusedInput("TOO_LONG", "file", "has " + things + " things, at most " + MOST_THINGS + " are taken; split it");
     }
 
     private Anchor anchor(String jobId) {
@@ -95,6 +101,9 @@ public class PlanFiles {
         JsonNode all = tree(StrictText.of(file));
         if (!all.path("type").asText().equals("FeatureCollection") || !all.path("features").isArray()) {
             throw new RefusedInput("NOT_GEOJSON", "file", "is no GeoJSON FeatureCollection");
+        }
+        if (all.path("features").size() > MOST_THINGS) {
+            throw tooMany(all.path("features").size());
         }
         Optional<Anchor> anchor = all.path("antevidFrame").asText().equals(GeoFrame.LOCAL) ? Optional.empty() : Optional.of(anchor(jobId));
         List<ImportReport.Problem> problems = new ArrayList<>();
@@ -182,7 +191,11 @@ public class PlanFiles {
         if (form == Form.POINT) {
             outline.add(spot(c, anchor));
         } else {
-            for (JsonNode at : form == Form.POLYGON ? c.get(0) : c) {
+            JsonNode points = form == Form.POLYGON ? c.get(0) : c;
+            if (points.size() > MOST_POINTS) {
+                throw new RefusedInput("TOO_LONG", "coordinates", "has " + points.size() + " points, at most " + MOST_POINTS + " are taken; make it simpler");
+            }
+            for (JsonNode at : points) {
                 outline.add(spot(at, anchor));
             }
         }
@@ -274,7 +287,10 @@ public class PlanFiles {
 
     ImportReport readGpx(String jobId, byte[] file, boolean takeGoodRows, SignedIn who) {
         Anchor a = anchor(jobId);
-        StrictText.of(file);
+        int waypoints = StrictText.of(file).split("<wpt", -1).length - 1;
+        if (waypoints > MOST_THINGS) {
+            throw tooMany(waypoints);
+        }
         GPX gpx;
         try {
             gpx = GPX.Reader.of(GPX.Version.V11, GPX.Reader.Mode.STRICT).read(new ByteArrayInputStream(file));

@@ -1,10 +1,13 @@
 package org.antevid.app.place;
 
 import java.time.Instant;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.ToLongFunction;
+import org.antevid.app.job.Change;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.NotThere;
@@ -46,7 +49,11 @@ public class Surroundings {
     }
 
     /** All of it as it stands; {@code version} -1 while nothing was written. */
-    public record State(Day day, Map<Permit, Permit.Answer> permits, EmergencyCard card, Access access, Optional<Anchor> anchor, long version) {
+    /** Each part of the form has its own. */
+    public record Versions(long day, long card, long access, long anchor) {
+    }
+
+    public record State(Day day, Map<Permit, Permit.Answer> permits, EmergencyCard card, Access access, Optional<Anchor> anchor, Versions versions) {
     }
 
     /** A machine as recorded. */
@@ -61,14 +68,13 @@ public class Surroundings {
         return records.findById(jobId).orElseGet(() -> {
             SurroundingsRecord r = new SurroundingsRecord();
             r.jobId = jobId;
-            r.version = -1;
             return r;
         });
     }
 
     public State state(String jobId) {
         SurroundingsRecord r = record(jobId);
-        return new State(new Day(r.ground, r.light, r.crownLoad), r.permits, r.card(), r.access(), r.anchor(), r.version);
+        return new State(new Day(r.ground, r.light, r.crownLoad), r.permits, r.card(), r.access(), r.anchor(), new Versions(r.dayVersion, r.cardVersion, r.accessVersion, r.anchorVersion));
     }
 
     /** @return when any of it was last changed */
@@ -80,38 +86,45 @@ public class Surroundings {
         return state(jobId).day;
     }
 
-    private SurroundingsRecord toChange(String jobId, Long version) {
+    /** One part of the form: its version is its own, so that two people at two parts do not get in each other's way. */
+    private SurroundingsRecord toChange(String jobId, ToLongFunction<SurroundingsRecord> part, Optional<Long> version, String name) {
         SurroundingsRecord stored = records.findById(jobId).orElse(null);
         if (stored == null) {
             SurroundingsRecord r = new SurroundingsRecord();
             r.jobId = jobId;
             return r;
         }
-        trail.requireFresh(stored, jobId, stored.version, version, "What surrounds the work");
+        version.ifPresent(v -> trail.requireFresh(stored, jobId, part.applyAsLong(stored), v, name));
         return stored;
     }
 
     private void save(SurroundingsRecord r) {
         records.saveAndFlush(r);
-        jobs.touched(r.jobId, "place");
+        jobs.touched(r.jobId, Change.PLACE);
     }
 
-    public void day(String jobId, Day day, Long version) {
-        SurroundingsRecord r = toChange(jobId, version);
-        r.ground = day.ground;
-        r.light = day.light;
-        r.crownLoad = day.load;
+    /** Sets what is given and leaves the rest: taps that follow each other quickly lose nothing. */
+    public void day(String jobId, Optional<GroundState> ground, Optional<Light> light, Optional<CrownLoad> load, Optional<Long> version) {
+        SurroundingsRecord r = toChange(jobId, x -> x.dayVersion, version, "The day");
+        ground.ifPresent(g -> r.ground = g);
+        light.ifPresent(l -> r.light = l);
+        load.ifPresent(l -> r.crownLoad = l);
+        r.dayVersion++;
         save(r);
     }
 
-    public void permits(String jobId, Map<Permit, Permit.Answer> answers, Long version) {
-        SurroundingsRecord r = toChange(jobId, version);
-        r.permits = Map.copyOf(answers);
+    /** Sets the answers that are given and leaves the rest. */
+    public void permits(String jobId, Map<Permit, Permit.Answer> answers) {
+        SurroundingsRecord r = toChange(jobId, x -> 0, Optional.empty(), "Permission");
+        Map<Permit, Permit.Answer> all = new EnumMap<>(Permit.class);
+        all.putAll(r.permits);
+        all.putAll(answers);
+        r.permits = Map.copyOf(all);
         save(r);
     }
 
     public void card(String jobId, EmergencyCard c, Long version) {
-        SurroundingsRecord r = toChange(jobId, version);
+        SurroundingsRecord r = toChange(jobId, x -> x.cardVersion, Optional.of(version), "The emergency card");
         r.nearestHelp = c.nearestHelp().strip();
         r.route = c.route().strip();
         r.gridReference = c.gridReference().strip();
@@ -120,23 +133,26 @@ public class Surroundings {
         r.kit = c.kit().strip();
         r.rescuePlan = c.rescuePlan().strip();
         r.utilityLine = c.utilityLine().strip();
+        r.cardVersion++;
         save(r);
     }
 
     public void access(String jobId, Access a, Long version) {
-        SurroundingsRecord r = toChange(jobId, version);
+        SurroundingsRecord r = toChange(jobId, x -> x.accessVersion, Optional.of(version), "The way in");
         r.accessWidthM = a.widthM().orElse(null);
         r.accessGradientDeg = a.gradientDeg().orElse(null);
         r.accessLoadKg = a.loadLimitKg().orElse(null);
         r.keepOff = a.keepOff().strip();
+        r.accessVersion++;
         save(r);
     }
 
     public void anchor(String jobId, Anchor a, Long version) {
-        SurroundingsRecord r = toChange(jobId, version);
+        SurroundingsRecord r = toChange(jobId, x -> x.anchorVersion, Optional.of(version), "The anchor");
         r.anchorLatitudeDeg = a.latitudeDeg();
         r.anchorLongitudeDeg = a.longitudeDeg();
         r.gridNorthDeg = a.gridNorthDeg();
+        r.anchorVersion++;
         save(r);
     }
 
@@ -156,13 +172,13 @@ public class Surroundings {
         r.gradeDeg = m.gradeDeg();
         r.pullN = m.pullN().orElse(null);
         machines.saveAndFlush(r);
-        jobs.touched(jobId, "place");
+        jobs.touched(jobId, Change.PLACE);
     }
 
     public void removeMachine(String jobId, String id) {
         machines.delete(machines.findById(id).filter(m -> m.jobId.equals(jobId)).orElseThrow(NotThere::new));
         machines.flush();
-        jobs.touched(jobId, "place");
+        jobs.touched(jobId, Change.PLACE);
     }
 
     public List<KnownHeight> heights(String jobId) {
@@ -184,13 +200,13 @@ public class Surroundings {
         r.who = who.name();
         r.takenAt = Instant.now();
         heights.saveAndFlush(r);
-        jobs.touched(jobId, "place");
+        jobs.touched(jobId, Change.PLACE);
     }
 
     public void removeHeight(String jobId, String id) {
         heights.delete(heights.findById(id).filter(h -> h.jobId.equals(jobId)).orElseThrow(NotThere::new));
         heights.flush();
-        jobs.touched(jobId, "place");
+        jobs.touched(jobId, Change.PLACE);
     }
 
     /** @return contours of the spot heights, none for fewer than three */

@@ -1,6 +1,7 @@
 package org.antevid.app.place;
 
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
@@ -11,6 +12,8 @@ import java.util.Optional;
 import org.antevid.app.instrument.Bulletin;
 import org.antevid.app.job.Needs;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.problem.Again;
+import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.site.Access;
 import org.antevid.core.site.Anchor;
 import org.antevid.core.site.CrownLoad;
@@ -43,13 +46,15 @@ import org.springframework.web.multipart.MultipartFile;
 @RestController
 @RequestMapping("/api/jobs/{job}/place")
 class SurroundingsController {
-    record DayRequest(@NotNull GroundState ground, @NotNull Light light, @NotNull CrownLoad load, @NotNull Long version) {
+    /** What is not given stays as it is. */
+    record DayRequest(GroundState ground, Light light, CrownLoad load, Long version) {
     }
 
     record PermitView(Permit key, String words, String yes, String why, Permit.Answer answer) {
     }
 
-    record PermitsRequest(@NotNull Map<Permit, Permit.Answer> answers, @NotNull Long version) {
+    /** Those that are not given stay as they are. */
+    record PermitsRequest(@NotEmpty Map<@NotNull Permit, Permit.@NotNull Answer> answers) {
     }
 
     record CardRequest(@NotNull @Size(max = 200) String nearestHelp, @NotNull @Size(max = 300) String route, @NotNull @Size(max = 100) String gridReference,
@@ -99,7 +104,7 @@ class SurroundingsController {
 
     record PlaceView(GroundState ground, Light light, CrownLoad load, List<PermitView> permits, EmergencyCard card, List<String> cardLacks, Optional<Double> accessWidthM,
                      Optional<Double> accessGradientDeg, Optional<Double> accessLoadKg, String keepOff, List<MachineView> machines, Optional<Anchor> anchor,
-                     List<Surroundings.KnownHeight> heights, List<Terrain.Contour> contours, double contourIntervalM, BulletinView bulletin, Optional<UnderlayView> underlay, long version) {
+                     List<Surroundings.KnownHeight> heights, List<Terrain.Contour> contours, double contourIntervalM, BulletinView bulletin, Optional<UnderlayView> underlay, Surroundings.Versions versions) {
     }
 
     private final Surroundings surroundings;
@@ -126,7 +131,7 @@ class SurroundingsController {
         Bulletin.Issue issue = bulletin.now();
         return new PlaceView(s.day().ground(), s.day().light(), s.day().load(), permits, s.card(), s.card().missing(places.hasUtility(job)), s.access().widthM(), s.access().gradientDeg(),
             s.access().loadLimitKg(), s.access().keepOff(), machines, s.anchor(), surroundings.heights(job), surroundings.contours(job, contourM), contourM,
-            new BulletinView(issue.hours().stream().map(SurroundingsController::view).toList(), issue.simulated()), under, s.version());
+            new BulletinView(issue.hours().stream().map(SurroundingsController::view).toList(), issue.simulated()), under, s.versions());
     }
 
     private static HourView view(Weather.Hour h) {
@@ -141,14 +146,17 @@ class SurroundingsController {
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void day(@PathVariable String job, @Validated @RequestBody DayRequest d) {
-        surroundings.day(job, new Surroundings.Day(d.ground, d.light, d.load), d.version);
+        if (d.ground == null && d.light == null && d.load == null) {
+            throw new RefusedInput("MISSING", "ground", "say at least one of ground, light and load");
+        }
+        Again.whenCrossed(() -> surroundings.day(job, Optional.ofNullable(d.ground), Optional.ofNullable(d.light), Optional.ofNullable(d.load), Optional.ofNullable(d.version)));
     }
 
     @PutMapping("/permits")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void permits(@PathVariable String job, @Validated @RequestBody PermitsRequest p) {
-        surroundings.permits(job, p.answers, p.version);
+        Again.whenCrossed(() -> surroundings.permits(job, p.answers));
     }
 
     @PutMapping("/emergency")

@@ -22,6 +22,7 @@ import org.antevid.core.site.Permit;
 import org.antevid.core.site.Spot;
 import org.antevid.core.site.Terrain;
 import org.hibernate.envers.Audited;
+import org.hibernate.envers.NotAudited;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 /** What surrounds the work of one job; the key is the job's. */
@@ -54,6 +55,14 @@ class SurroundingsRecord {
     Double anchorLatitudeDeg;
     Double anchorLongitudeDeg;
     Double gridNorthDeg;
+    @NotAudited
+    long dayVersion;
+    @NotAudited
+    long cardVersion;
+    @NotAudited
+    long accessVersion;
+    @NotAudited
+    long anchorVersion;
     @Version
     long version;
 

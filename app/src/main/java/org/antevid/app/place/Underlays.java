@@ -1,15 +1,13 @@
 package org.antevid.app.place;
 
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Optional;
-import javax.imageio.ImageIO;
 import net.coobird.thumbnailator.Thumbnails;
+import org.antevid.app.exchange.Pictures;
+import org.antevid.app.job.Change;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.problem.NotThere;
-import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.site.Underlay;
 import org.springframework.stereotype.Service;
@@ -46,31 +44,26 @@ public class Underlays {
         UnderlayRecord r = records.findById(jobId).orElseGet(UnderlayRecord::new);
         r.jobId = jobId;
         r.name = Require.text(name, 100, "name");
-        try {
-            BufferedImage read = ImageIO.read(new ByteArrayInputStream(file));
-            if (read == null) {
-                throw notAPicture();
-            }
+        Pictures.read(file, LONGEST_PX, read -> {
             double scale = Math.min(1, (double) LONGEST_PX / Math.max(read.getWidth(), read.getHeight()));
-            ByteArrayOutputStream out = new ByteArrayOutputStream();
-            Thumbnails.of(read).scale(scale).outputFormat("jpg").toOutputStream(out);
-            r.picture = out.toByteArray();
+            try {
+                ByteArrayOutputStream out = new ByteArrayOutputStream();
+                Thumbnails.of(read).scale(scale).outputFormat("jpg").toOutputStream(out);
+                r.picture = out.toByteArray();
+            } catch (IOException e) {
+                throw Pictures.notAPicture();
+            }
             r.widthPx = (int) Math.round(read.getWidth() * scale);
             r.heightPx = (int) Math.round(read.getHeight() * scale);
-        } catch (IOException e) {
-            throw notAPicture();
-        }
+            return r;
+        });
         r.mime = "image/jpeg";
         r.metresPerPixel = null;
         r.turnDeg = null;
         r.eastM = null;
         r.northM = null;
         records.saveAndFlush(r);
-        jobs.touched(jobId, "place");
-    }
-
-    private static RefusedInput notAPicture() {
-        return new RefusedInput("NOT_A_PHOTO", "file", "is no picture that can be read; send a JPEG or PNG");
+        jobs.touched(jobId, Change.PLACE);
     }
 
     public void lay(String jobId, Underlay u) {
@@ -80,12 +73,12 @@ public class Underlays {
         r.eastM = u.origin().eastM();
         r.northM = u.origin().northM();
         records.saveAndFlush(r);
-        jobs.touched(jobId, "place");
+        jobs.touched(jobId, Change.PLACE);
     }
 
     public void remove(String jobId) {
         records.delete(records.findById(jobId).orElseThrow(NotThere::new));
         records.flush();
-        jobs.touched(jobId, "place");
+        jobs.touched(jobId, Change.PLACE);
     }
 }

@@ -7,14 +7,15 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.antevid.app.job.Jobs;
+import org.antevid.app.job.Kept;
 import org.antevid.app.lay.Lays;
 import org.antevid.app.place.Places;
 import org.antevid.app.place.Surroundings;
 import org.antevid.app.stem.Stems;
+import org.antevid.core.card.CutPlan;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
-import org.antevid.core.card.CutPlan;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
 import org.antevid.core.plan.CutPart;
@@ -39,17 +40,24 @@ public class Documents {
     private final Stems stems;
     private final Lays lays;
     private final Surroundings surroundings;
+    private final Kept kept;
 
-    Documents(Plans plans, Jobs jobs, Places places, Stems stems, Lays lays, Surroundings surroundings) {
+    Documents(Plans plans, Jobs jobs, Places places, Stems stems, Lays lays, Surroundings surroundings, Kept kept) {
         this.plans = plans;
         this.jobs = jobs;
         this.places = places;
         this.stems = stems;
         this.lays = lays;
         this.surroundings = surroundings;
+        this.kept = kept;
     }
 
+    /** @return the plan as it would be frozen now */
     public PlanDocument of(String jobId) {
+        return kept.ofPlan(jobId, plans.outside("document"), () -> make(jobId));
+    }
+
+    private PlanDocument make(String jobId) {
         Situation s = plans.situation(jobId);
         Jobs.Job job = jobs.job(jobId);
         Map<String, Lays.Chosen> chosen = lays.chosen(jobId).stream().collect(Collectors.toMap(Lays.Chosen::stemId, Function.identity()));

@@ -3,6 +3,7 @@ package org.antevid.app.plan;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.app.job.Needs;
@@ -14,8 +15,8 @@ import org.antevid.core.cut.School;
 import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.Means;
 import org.antevid.core.plan.FirstLook;
-import org.antevid.core.quantity.Rounding;
 import org.antevid.core.plan.PlanDocument;
+import org.antevid.core.quantity.Rounding;
 import org.antevid.core.rule.Finding;
 import org.antevid.core.rule.SecondOpinion;
 import org.antevid.core.rule.Severity;
@@ -44,7 +45,7 @@ class PlanController {
     }
 
     record OpinionRequest(@NotBlank String findingKey, @NotBlank String takerId, @NotNull Boolean byTelephone, @Size(max = 40) String phone,
-                          @NotBlank @Size(max = 300) String shown) {
+                          @NotBlank @Size(max = 300) String shown, Instant calledAt, @Size(max = 300) String readBack) {
     }
 
     record Acknowledgement(@NotBlank String findingKey) {
@@ -148,7 +149,7 @@ class PlanController {
     @Needs(Needs.Right.READ)
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void opinion(@PathVariable String job, @Validated @RequestBody OpinionRequest o, @AuthenticationPrincipal SignedIn me) {
-        plans.takeOpinion(job, new Plans.Opinion(o.findingKey, o.takerId, o.byTelephone, o.phone, o.shown), me);
+        plans.takeOpinion(job, new Plans.Opinion(o.findingKey, o.takerId, o.byTelephone, o.phone, o.shown, o.calledAt, o.readBack), me);
     }
 
     @PostMapping("/acknowledgements")
@@ -158,6 +159,7 @@ class PlanController {
         plans.acknowledge(job, a.findingKey, me);
     }
 
+    /** What nobody changes any more; asked once more, because it cannot be taken back. */
     @PostMapping("/close")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)

@@ -19,6 +19,9 @@ class OpinionRecord {
     boolean byTelephone;
     String phone;
     String shown;
+    Instant calledAt;
+    String readBack;
+    String signInId;
     String enteredBy;
     Instant takenAt;
 }

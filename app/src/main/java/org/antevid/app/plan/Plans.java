@@ -1,5 +1,6 @@
 package org.antevid.app.plan;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -17,11 +18,14 @@ import org.antevid.app.crew.Crews;
 import org.antevid.app.house.House;
 import org.antevid.app.instrument.Anemometer;
 import org.antevid.app.instrument.Bulletin;
+import org.antevid.app.job.Change;
 import org.antevid.app.job.Jobs;
+import org.antevid.app.job.Kept;
 import org.antevid.app.lay.Lays;
 import org.antevid.app.lay.ProposedLines;
 import org.antevid.app.people.People;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.people.Way;
 import org.antevid.app.place.Places;
 import org.antevid.app.place.Surroundings;
 import org.antevid.app.problem.NotAllowed;
@@ -35,6 +39,7 @@ import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
 import org.antevid.core.plan.FirstLook;
+import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.rule.Finding;
@@ -57,6 +62,8 @@ public class Plans {
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm").withZone(ZoneId.systemDefault());
     /** What a lay is judged with before the leader has chosen anything. */
     private static final LayChoice USUAL = new LayChoice(0, 0.3, School.OPEN_FACE, 0.45, Means.of(Means.Kind.NOTHING));
+    private static final Duration OLDEST_CALL = Duration.ofDays(1);
+    private static final int FEWEST_DIGITS = 6;
     private final Jobs jobs;
     private final People people;
     private final House house;
@@ -71,9 +78,10 @@ public class Plans {
     private final OpinionRepository opinions;
     private final AcknowledgementRepository acknowledgements;
     private final ProposedLines lines;
+    private final Kept kept;
 
     Plans(Jobs jobs, People people, House house, Places places, Stems stems, Lays lays, Tangles tangles, Crews crews, Anemometer anemometer, Bulletin bulletin, Surroundings surroundings,
-          OpinionRepository opinions, AcknowledgementRepository acknowledgements, ProposedLines lines) {
+          OpinionRepository opinions, AcknowledgementRepository acknowledgements, ProposedLines lines, Kept kept) {
         this.jobs = jobs;
         this.people = people;
         this.house = house;
@@ -88,9 +96,23 @@ public class Plans {
         this.opinions = opinions;
         this.acknowledgements = acknowledgements;
         this.lines = lines;
+        this.kept = kept;
+    }
+
+    /** What the situation rests on beside the records: while these are the same, it is the same. */
+    public record Outside(String what, Estimate gustMs, double fromDeg, Bulletin.Issue forecast, LocalDate day) {
+    }
+
+    public Outside outside(String what) {
+        Anemometer.Reading wind = anemometer.now();
+        return new Outside(what, wind.gustMs(), wind.fromDeg(), bulletin.now(), LocalDate.now());
     }
 
     public Situation situation(String jobId) {
+        return kept.ofPlan(jobId, outside("situation"), () -> makeSituation(jobId));
+    }
+
+    private Situation makeSituation(String jobId) {
         List<Situation.StemFacts> facts = new ArrayList<>();
         Site site = lays.site(jobId);
         List<Stems.Known> known = stems.known(jobId);
@@ -174,6 +196,10 @@ public class Plans {
 
     /** @return findings worst first, with what opinions and acknowledgements have cleared */
     public List<Finding> findings(String jobId) {
+        return kept.ofPlan(jobId, outside("findings"), () -> makeFindings(jobId));
+    }
+
+    private List<Finding> makeFindings(String jobId) {
         Situation s = situation(jobId);
         List<OpinionRecord> taken = opinions.findByJobId(jobId);
         List<AcknowledgementRecord> noted = acknowledgements.findByJobId(jobId);
@@ -184,7 +210,7 @@ public class Plans {
         return switch (f.severity()) {
             case SECOND_OPINION -> taken.stream().filter(o -> o.findingKey.equals(f.key()) && stillMayTake(s, f, o)).reduce((a, b) -> b)
                 .map(o -> f.clearedBy("second opinion: " + people.person(o.takerId).name() + " at " + CLOCK.format(o.takenAt)
-                    + (o.byTelephone ? ", by telephone " + o.phone : ", on site"))).orElse(f);
+                    + (o.byTelephone ? ", by telephone " + o.phone + (o.calledAt == null ? "" : " at " + CLOCK.format(o.calledAt) + ", read back: " + o.readBack) : ", on site"))).orElse(f);
             case CAUTION -> noted.stream().filter(a -> a.findingKey.equals(f.key()) && (f.lasts() == Finding.Lasts.DAY ? LocalDate.ofInstant(a.at, ZoneId.systemDefault()).equals(LocalDate.now()) : a.words.equals(f.words()))).reduce((a, b) -> b)
                 .map(a -> f.clearedBy("acknowledged by " + a.who + " at " + CLOCK.format(a.at))).orElse(f);
             case STOP, NOTE -> f;
@@ -209,11 +235,22 @@ public class Plans {
         return Findings.of(s).stream().filter(x -> x.key().equals(key)).findFirst().orElseThrow(NotThere::new);
     }
 
-    /** A second opinion; {@code shown} says what the taker was shown, {@code phone} their number when not on site. */
-    public record Opinion(String findingKey, String takerId, boolean byTelephone, String phone, String shown) {
+    /**
+     * A second opinion.
+     *
+     * @param phone    the taker's number when not on site
+     * @param shown    what the taker was shown
+     * @param calledAt when they were called
+     * @param readBack their words, read back to them and agreed
+     */
+    public record Opinion(String findingKey, String takerId, boolean byTelephone, String phone, String shown, Instant calledAt, String readBack) {
     }
 
+    /** On site it is given by the taker's own passphrase: a PIN could have been set by whoever planned this. By telephone the leader writes it down. */
     public void takeOpinion(String jobId, Opinion o, SignedIn enteredBy) {
+        if (jobs.job(jobId).closed()) {
+            throw new RefusedInput("CLOSED", "job", "the job is closed and stays as it was");
+        }
         Situation s = situation(jobId);
         Finding f = finding(s, o.findingKey);
         Person taker = people.person(o.takerId);
@@ -224,18 +261,39 @@ public class Plans {
         if (!o.byTelephone && !enteredBy.personId().equals(o.takerId)) {
             throw new RefusedInput("NOT_SELF", "takerId", taker.name() + " signs in and takes it in person, or it is taken by telephone");
         }
+        if (!o.byTelephone && enteredBy.way() != Way.PASSPHRASE) {
+            throw new NotAllowed("A second opinion on site is given with the taker's own passphrase; without one it is taken by telephone.");
+        }
         OpinionRecord r = new OpinionRecord();
         r.id = UUID.randomUUID().toString();
         r.jobId = jobId;
         r.findingKey = o.findingKey;
         r.takerId = o.takerId;
         r.byTelephone = o.byTelephone;
-        r.phone = o.byTelephone ? Require.text(o.phone, 40, "phone") : "";
+        r.phone = o.byTelephone ? number(o.phone) : "";
         r.shown = Require.text(o.shown, 300, "shown");
+        r.calledAt = o.byTelephone ? called(o.calledAt) : null;
+        r.readBack = o.byTelephone ? Require.text(o.readBack, 300, "readBack") : "";
+        r.signInId = enteredBy.signInId();
         r.enteredBy = enteredBy.name();
         r.takenAt = Instant.now();
         opinions.save(r);
-        jobs.touched(jobId, "plan");
+        jobs.touched(jobId, Change.PLAN);
+    }
+
+    private static String number(String phone) {
+        String text = Require.text(phone, 40, "phone");
+        if (text.chars().filter(Character::isDigit).count() < FEWEST_DIGITS) {
+            throw new RefusedInput("OUT_OF_RANGE", "phone", "must be a number that can be called, " + FEWEST_DIGITS + " digits or more");
+        }
+        return text;
+    }
+
+    private static Instant called(Instant at) {
+        if (at == null || at.isAfter(Instant.now().plusSeconds(120)) || at.isBefore(Instant.now().minus(OLDEST_CALL))) {
+            throw new RefusedInput("OUT_OF_RANGE", "calledAt", "say when they were called: within the last day, not ahead of now");
+        }
+        return at;
     }
 
     public void acknowledge(String jobId, String key, SignedIn who) {
@@ -251,7 +309,7 @@ public class Plans {
         r.who = who.name();
         r.at = Instant.now();
         acknowledgements.save(r);
-        jobs.touched(jobId, "plan");
+        jobs.touched(jobId, Change.PLAN);
     }
 
     /** Ends the job. @throws RefusedInput while a hung stem has no guard or closure named */

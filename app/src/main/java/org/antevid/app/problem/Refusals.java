@@ -1,79 +1,160 @@
 package org.antevid.app.problem;
 
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.ConstraintViolationException;
+import java.io.IOException;
 import java.util.List;
 import java.util.Map;
 import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.RefusedInput;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.dao.PessimisticLockingFailureException;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.MultipartException;
 
-/** Turns refusals into problem details. */
+/** Turns refusals into problem details; whatever a client sends, the answer says what was wrong with it. */
 @RestControllerAdvice
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class Refusals {
+    private static final Logger LOG = LoggerFactory.getLogger(Refusals.class);
+    private static final List<Fault> NONE = List.of();
+    private final CrossedWrites crossed;
+
+    Refusals(CrossedWrites crossed) {
+        this.crossed = crossed;
+    }
+
     @ExceptionHandler
-    ProblemDetail refused(RefusedInput e) {
+    ResponseEntity<ProblemDetail> refused(RefusedInput e) {
         return problem(HttpStatus.UNPROCESSABLE_ENTITY, e.getMessage(), e.faults());
     }
 
     @ExceptionHandler
-    ProblemDetail notValid(MethodArgumentNotValidException e) {
+    ResponseEntity<ProblemDetail> notValid(MethodArgumentNotValidException e) {
         List<Fault> faults = e.getBindingResult().getFieldErrors().stream()
             .map(f -> new Fault(f.getRejectedValue() == null ? "MISSING" : "OUT_OF_RANGE", f.getField(), String.valueOf(f.getDefaultMessage()))).toList();
         return problem(HttpStatus.BAD_REQUEST, new RefusedInput(faults).getMessage(), faults);
     }
 
     @ExceptionHandler
-    ProblemDetail notReadable(HttpMessageNotReadableException e) {
-        return problem(HttpStatus.BAD_REQUEST, "The request is not the JSON that is expected here.", List.of());
+    ResponseEntity<ProblemDetail> notValid(ConstraintViolationException e) {
+        List<Fault> faults = e.getConstraintViolations().stream().map(v -> new Fault("OUT_OF_RANGE", String.valueOf(v.getPropertyPath()), v.getMessage())).toList();
+        return problem(HttpStatus.BAD_REQUEST, new RefusedInput(faults).getMessage(), faults);
     }
 
     @ExceptionHandler
-    ProblemDetail notThere(NotThere e) {
-        return problem(HttpStatus.NOT_FOUND, "There is nothing here.", List.of());
+    ResponseEntity<ProblemDetail> notReadable(HttpMessageNotReadableException e) {
+        return problem(HttpStatus.BAD_REQUEST, "The request is not the JSON that is expected here.", NONE);
     }
 
     @ExceptionHandler
-    ProblemDetail notAllowed(NotAllowed e) {
-        return problem(HttpStatus.FORBIDDEN, e.getMessage(), List.of());
+    ResponseEntity<ProblemDetail> wrongKind(MethodArgumentTypeMismatchException e) {
+        return problem(HttpStatus.BAD_REQUEST, e.getName() + " is not what is expected there.", List.of(new Fault("BAD_CHOICE", e.getName(), "is not what is expected there")));
     }
 
     @ExceptionHandler
-    ProblemDetail stale(Stale e) {
-        return problem(HttpStatus.CONFLICT, e.getMessage(), List.of());
+    ResponseEntity<ProblemDetail> noFile(MultipartException e) {
+        return problem(HttpStatus.BAD_REQUEST, "The file did not arrive as a form with a file in it.", List.of(new Fault("MISSING", "file", "send it as multipart/form-data with a boundary")));
     }
 
     @ExceptionHandler
-    ProblemDetail overtaken(OptimisticLockingFailureException e) {
-        return problem(HttpStatus.CONFLICT, "Somebody changed this at the same moment. Look again, then change it.", List.of());
+    ResponseEntity<ProblemDetail> notThere(NotThere e) {
+        return problem(HttpStatus.NOT_FOUND, "There is nothing here.", NONE);
     }
 
     @ExceptionHandler
-    ProblemDetail tooOften(TooOften e) {
-        return problem(HttpStatus.TOO_MANY_REQUESTS, "Too many tries. Wait a minute, then try again.", List.of());
+    ResponseEntity<ProblemDetail> notAllowed(NotAllowed e) {
+        return problem(HttpStatus.FORBIDDEN, e.getMessage(), NONE);
     }
 
     @ExceptionHandler
-    ProblemDetail tooLarge(MaxUploadSizeExceededException e) {
+    ResponseEntity<ProblemDetail> stale(Stale e) {
+        return problem(HttpStatus.CONFLICT, e.getMessage(), NONE);
+    }
+
+    @ExceptionHandler({OptimisticLockingFailureException.class, PessimisticLockingFailureException.class, DataIntegrityViolationException.class})
+    ResponseEntity<ProblemDetail> overtaken(RuntimeException e, HttpServletRequest request, HttpServletResponse response) throws IOException {
+        if (crossed.answered(request, response)) {
+            return null;
+        }
+        return problem(HttpStatus.CONFLICT, "Somebody changed this at the same moment. Look again, then change it.", NONE);
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> sentOtherwise(SentOtherwise e) {
+        return problem(HttpStatus.CONFLICT, "Something else was sent under this id before; an id stands for one write.", List.of(new Fault("SENT_OTHERWISE", "id", "must be new for each write")));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> signAgain(SignAgain e) {
+        return problem(HttpStatus.FORBIDDEN, "Say again who you are: PIN or passphrase.", List.of(new Fault("SIGN_AGAIN", "secret", "PIN or passphrase, then once more")));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> tooOften(TooOften e) {
+        return problem(HttpStatus.TOO_MANY_REQUESTS, "Too many tries. Wait a minute, then try again.", NONE);
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> tooLarge(MaxUploadSizeExceededException e) {
         return problem(HttpStatus.PAYLOAD_TOO_LARGE, "The file is too large; at most 12 MB are taken.", List.of(new Fault("TOO_LARGE", "file", "must be at most 12 MB")));
     }
 
     @ExceptionHandler
-    ProblemDetail notSignedIn(NotSignedIn e) {
-        return problem(HttpStatus.UNAUTHORIZED, e.getMessage(), List.of());
+    ResponseEntity<ProblemDetail> notSignedIn(NotSignedIn e) {
+        return problem(HttpStatus.UNAUTHORIZED, e.getMessage(), NONE);
     }
 
-    private static ProblemDetail problem(HttpStatus status, String detail, List<Fault> faults) {
+    /** Nobody is there any more to be answered. */
+    @ExceptionHandler
+    void gone(AsyncRequestNotUsableException e) {
+        LOG.debug("gone: {}", e.getMessage());
+    }
+
+    /** What the framework refuses (method, media type, missing parameter), in the same shape; a fault of ours is logged and said plainly. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> other(Exception e) {
+        if (e instanceof ErrorResponse known) {
+            HttpStatusCode status = known.getStatusCode();
+            ProblemDetail body = known.getBody();
+            body.setProperties(Map.of("ok", false, "errors", NONE));
+            return ResponseEntity.status(status).headers(allow(known.getHeaders())).contentType(MediaType.APPLICATION_PROBLEM_JSON).body(body);
+        }
+        LOG.error("not foreseen", e);
+        return problem(HttpStatus.INTERNAL_SERVER_ERROR, "This is a fault of Antevid, not yours. Whether it was done is not known: look, then try again.", NONE);
+    }
+
+    private static HttpHeaders allow(HttpHeaders given) {
+        HttpHeaders kept = new HttpHeaders();
+        if (given.containsKey(HttpHeaders.ALLOW)) {
+            kept.addAll(HttpHeaders.ALLOW, given.get(HttpHeaders.ALLOW));
+        }
+        return kept;
+    }
+
+    /** Whatever was asked for, a refusal comes as JSON. */
+    private static ResponseEntity<ProblemDetail> problem(HttpStatus status, String detail, List<Fault> faults) {
         ProblemDetail p = ProblemDetail.forStatusAndDetail(status, detail);
         p.setProperties(Map.of("ok", false, "errors", faults));
-        return p;
+        return ResponseEntity.status(status).contentType(MediaType.APPLICATION_PROBLEM_JSON).body(p);
     }
 }

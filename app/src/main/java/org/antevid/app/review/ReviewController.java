@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import org.antevid.app.job.Needs;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.problem.Again;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.validation.annotation.Validated;
@@ -22,11 +23,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{job}/review")
 class ReviewController {
-    record ReviewView(List<Reviews.Outcome> outcomes, List<Reviews.Lesson> lessons) {
+    record ReviewView(List<Reviews.Entered> outcomes, List<Reviews.Lesson> lessons) {
     }
 
     record OutcomeRequest(@NotNull Double bearingDeg, @NotNull Double distanceM, Optional<Double> hingeLeftMm, Optional<Double> hingeRightMm,
-                          Optional<Double> hingeLengthMm, @Size(max = 500) String surprise, Long version) {
+                          Optional<Double> hingeLengthMm, @Size(max = 500) String surprise, Boolean sure, @Size(max = 200) String reason, @Size(max = 60) String id) {
         private static Optional<Double> or(Optional<Double> o) {
             return o == null ? Optional.empty() : o;
         }
@@ -51,8 +52,9 @@ class ReviewController {
     @Needs(Needs.Right.JUDGE)
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void outcome(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody OutcomeRequest o, @AuthenticationPrincipal SignedIn me) {
-        reviews.record(job, stem, new Reviews.Measured(o.bearingDeg, o.distanceM, OutcomeRequest.or(o.hingeLeftMm), OutcomeRequest.or(o.hingeRightMm),
-            OutcomeRequest.or(o.hingeLengthMm), o.surprise), o.version, me);
+        Reviews.Measured measured = new Reviews.Measured(o.bearingDeg, o.distanceM, OutcomeRequest.or(o.hingeLeftMm), OutcomeRequest.or(o.hingeRightMm),
+            OutcomeRequest.or(o.hingeLengthMm), o.surprise);
+        Again.whenCrossed(() -> reviews.record(job, stem, new Reviews.Entry(measured, Boolean.TRUE.equals(o.sure), o.reason, o.id), me));
     }
 
     @PostMapping("/lessons")

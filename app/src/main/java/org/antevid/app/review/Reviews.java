@@ -5,17 +5,28 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.antevid.app.briefing.Briefings;
+import org.antevid.app.job.Change;
 import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Jobs;
+import org.antevid.app.job.OwnId;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.problem.SentOtherwise;
+import org.antevid.app.run.Runs;
 import org.antevid.app.stem.Stems;
-import org.antevid.app.trace.Trail;
 import org.antevid.core.outcome.Deviation;
 import org.antevid.core.plan.PlanDocument;
+import org.antevid.core.quantity.Azimuth;
+import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.site.Spot;
@@ -30,22 +41,25 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Reviews {
     private static final double WHOLE_CIRCLE_DEG = 180;
+    /** A stem may slide down its slope that far; beyond it the measure is asked back (judgement). */
+    private static final double SLIDES_M = 5;
+    private static final double ODD_DEG = 90;
     private final OutcomeRepository outcomes;
     private final LessonRepository lessons;
     private final Briefings briefings;
+    private final Runs runs;
     private final Stems stems;
     private final Jobs jobs;
     private final JobLog log;
-    private final Trail trail;
 
-    Reviews(OutcomeRepository outcomes, LessonRepository lessons, Briefings briefings, Stems stems, Jobs jobs, JobLog log, Trail trail) {
+    Reviews(OutcomeRepository outcomes, LessonRepository lessons, Briefings briefings, Runs runs, Stems stems, Jobs jobs, JobLog log) {
         this.outcomes = outcomes;
         this.lessons = lessons;
         this.briefings = briefings;
+        this.runs = runs;
         this.stems = stems;
         this.jobs = jobs;
         this.log = log;
-        this.trail = trail;
     }
 
     /** What was measured after the fall: tip by bearing and distance from the stump, hinge found on the stump in millimetres. */
@@ -53,60 +67,109 @@ public class Reviews {
                            String surprise) {
     }
 
-    /** An outcome against the plan; the deviation is empty when the spread was not known. */
-    public record Outcome(String stem, Measured measured, Spot tip, double plannedLayDeg, boolean spreadKnown, Deviation deviation, double plannedHingeMm,
-                          double plannedHingeLengthMm, String who, Instant at, long version) {
+    /**
+     * An outcome against the plan; the deviation is empty when the spread was not known.
+     *
+     * @param briefing the one under which the go was given
+     * @param reason   why it corrects the one before it, empty for the first
+     */
+    public record Outcome(String stem, Measured measured, Spot tip, int briefing, double plannedLayDeg, boolean spreadKnown, Deviation deviation, double plannedHingeMm,
+                          double plannedHingeLengthMm, String who, Instant at, String reason) {
+    }
+
+    /** What stands, and what was entered before it: nothing is overwritten. */
+    public record Entered(Outcome outcome, List<Outcome> before) {
     }
 
     /** A lesson, with the job it comes from. */
     public record Lesson(String jobId, String words, String who, Instant at) {
     }
 
-    public List<Outcome> outcomes(String jobId) {
-        return outcomes.findByJobId(jobId).stream().map(r -> outcome(jobId, r)).toList();
+    /** @param sure that a measure is right which cannot be at first sight @param reason why an earlier entry is corrected */
+    record Entry(Measured measured, boolean sure, String reason, String id) {
     }
 
-    void record(String jobId, String label, Measured m, Long version, SignedIn who) {
+    public List<Entered> outcomes(String jobId) {
+        Map<String, List<OutcomeRecord>> byStem = outcomes.findByJobIdOrderByAt(jobId).stream().collect(Collectors.groupingBy(r -> r.stem, LinkedHashMap::new, Collectors.toList()));
+        return byStem.values().stream().map(all -> all.stream().map(r -> outcome(jobId, r)).toList())
+            .map(all -> new Entered(all.get(all.size() - 1), all.subList(0, all.size() - 1))).toList();
+    }
+
+    /** Adds what was measured; one that is there already is corrected by a new entry with its reason. */
+    void record(String jobId, String label, Entry e, SignedIn who) {
+        String id = OwnId.of(jobId, e.id == null || e.id.isBlank() ? UUID.randomUUID().toString() : e.id, i -> outcomes.findById(i).map(o -> o.jobId).orElse(""));
         Stems.Known stem = stems.labelled(jobId, label).orElseThrow(() -> new RefusedInput("UNKNOWN_STEM", "stem", "is no stem of this job"));
         if (stem.reading().state() != StemState.FELLED) {
             throw new RefusedInput("NOT_FELLED", "stem", label + " is not felled yet");
         }
-        planned(jobId, label);
-        OutcomeRecord r = outcomes.findByJobIdAndStem(jobId, label).orElse(null);
-        if (r == null) {
-            r = new OutcomeRecord();
-            r.id = UUID.randomUUID().toString();
-            r.jobId = jobId;
-            r.stem = label;
-        } else {
-            trail.requireFresh(r, r.id, r.version, version, "The outcome of " + label);
-        }
+        Measured m = e.measured;
+        OutcomeRecord r = new OutcomeRecord();
+        r.id = id;
+        r.jobId = jobId;
+        r.stem = label;
+        r.briefingNumber = underWhich(jobId, label).number();
         r.bearingDeg = Require.within(m.bearingDeg, 0, 360, "bearingDeg");
         r.distanceM = Require.within(m.distanceM, 0.6, 120, "distanceM");
         r.hingeLeftMm = m.hingeLeftMm.map(v -> Require.within(v, 0, 600, "hingeLeftMm")).orElse(null);
         r.hingeRightMm = m.hingeRightMm.map(v -> Require.within(v, 0, 600, "hingeRightMm")).orElse(null);
         r.hingeLengthMm = m.hingeLengthMm.map(v -> Require.within(v, 0, 4000, "hingeLengthMm")).orElse(null);
         r.surprise = m.surprise == null ? "" : m.surprise.strip();
+        r.reason = e.reason == null ? "" : e.reason.strip();
+        Optional<OutcomeRecord> known = outcomes.findById(id);
+        if (known.isPresent()) {
+            if (!known.get().same(r)) {
+                throw new SentOtherwise();
+            }
+            return;
+        }
+        if (!e.sure) {
+            askBack(stem, r, planned(jobId, r));
+        }
+        if (r.reason.isEmpty() && !outcomes.findByJobIdAndStem(jobId, label).isEmpty()) {
+            throw new RefusedInput("MISSING", "reason", "say why what was entered before is corrected; it stays beside it");
+        }
         r.who = who.name();
         r.at = Instant.now();
         outcomes.saveAndFlush(r);
-        log.write(jobId, who.name(), "outcome of " + label + " measured");
-        jobs.touched(jobId, "review");
+        log.write(jobId, who.name(), "outcome of " + label + (r.reason.isEmpty() ? " measured" : " corrected: " + r.reason));
+        jobs.touched(jobId, Change.REVIEW);
     }
 
-    private PlanDocument.LayPart planned(String jobId, String label) {
-        return briefings.latest(jobId).flatMap(b -> b.plan().stem(label)).flatMap(PlanDocument.StemPart::lay)
+    /** A tip farther out than the tree is long, or a fall away from the lay, is more often a slip of the finger than true. */
+    private static void askBack(Stems.Known stem, OutcomeRecord r, PlanDocument.LayPart lay) {
+        List<Fault> odd = new ArrayList<>();
+        stem.reading().height().filter(h -> r.distanceM > h.high() + SLIDES_M).ifPresent(h -> odd.add(new Fault("ASKED_BACK", "distanceM",
+            String.format(Locale.ROOT, "%.1f m from the stump, for a tree of at most %.1f m: is that so?", r.distanceM, h.high()))));
+        double off = Math.abs(Azimuth.turn(lay.layDeg(), r.bearingDeg));
+        if (off > ODD_DEG) {
+            odd.add(new Fault("ASKED_BACK", "bearingDeg", String.format(Locale.ROOT, "%.0f° off the lay: is that so?", off)));
+        }
+        if (!odd.isEmpty()) {
+            throw new RefusedInput(odd);
+        }
+    }
+
+    private Briefings.Issue underWhich(String jobId, String label) {
+        return runs.briefingOfFall(jobId, label).flatMap(n -> briefings.number(jobId, n)).or(() -> briefings.latest(jobId)).filter(b -> lay(b, label).isPresent())
             .orElseThrow(() -> new RefusedInput("NOT_PLANNED", "stem", "no lay of " + label + " was briefed, so there is nothing to compare with"));
     }
 
+    private static Optional<PlanDocument.LayPart> lay(Briefings.Issue briefing, String label) {
+        return briefing.plan().stem(label).flatMap(PlanDocument.StemPart::lay);
+    }
+
+    private PlanDocument.LayPart planned(String jobId, OutcomeRecord r) {
+        return briefings.number(jobId, r.briefingNumber).flatMap(b -> lay(b, r.stem)).orElseGet(() -> lay(underWhich(jobId, r.stem), r.stem).orElseThrow());
+    }
+
     private Outcome outcome(String jobId, OutcomeRecord r) {
-        PlanDocument.LayPart lay = planned(jobId, r.stem);
+        PlanDocument.LayPart lay = planned(jobId, r);
         Spot stump = stems.labelled(jobId, r.stem).orElseThrow().reading().at();
         Spot tip = stump.at(r.bearingDeg, r.distanceM);
         Deviation d = Deviation.of(stump, tip, lay.layDeg(), lay.biasDeg().orElse(0.0), lay.sigmaDeg().orElse(WHOLE_CIRCLE_DEG));
         return new Outcome(r.stem, new Measured(r.bearingDeg, r.distanceM, Optional.ofNullable(r.hingeLeftMm), Optional.ofNullable(r.hingeRightMm),
-            Optional.ofNullable(r.hingeLengthMm), r.surprise), tip, lay.layDeg(), lay.sigmaDeg().isPresent(), d, 1000 * lay.hingeThickM(),
-            1000 * lay.hingeLengthM(), r.who, r.at, r.version);
+            Optional.ofNullable(r.hingeLengthMm), r.surprise), tip, r.briefingNumber, lay.layDeg(), lay.sigmaDeg().isPresent(), d, 1000 * lay.hingeThickM(),
+            1000 * lay.hingeLengthM(), r.who, r.at, r.reason);
     }
 
     void learn(String jobId, String words, SignedIn who) {
@@ -118,7 +181,7 @@ public class Reviews {
         l.at = Instant.now();
         lessons.save(l);
         log.write(jobId, who.name(), "lesson: " + l.words);
-        jobs.touched(jobId, "review");
+        jobs.touched(jobId, Change.REVIEW);
     }
 
     public List<Lesson> lessons(String jobId) {
@@ -140,10 +203,18 @@ class OutcomeRecord {
     Double hingeRightMm;
     Double hingeLengthMm;
     String surprise;
+    int briefingNumber;
+    /** Why it corrects the one before it. */
+    String reason = "";
     String who;
     Instant at;
     @Version
     long version;
+
+    boolean same(OutcomeRecord o) {
+        return stem.equals(o.stem) && bearingDeg == o.bearingDeg && distanceM == o.distanceM && Objects.equals(hingeLeftMm, o.hingeLeftMm)
+            && Objects.equals(hingeRightMm, o.hingeRightMm) && surprise.equals(o.surprise) && reason.equals(o.reason);
+    }
 }
 
 /** Never changed. */
@@ -159,9 +230,9 @@ class LessonRecord {
 }
 
 interface OutcomeRepository extends JpaRepository<OutcomeRecord, String> {
-    List<OutcomeRecord> findByJobId(String jobId);
+    List<OutcomeRecord> findByJobIdOrderByAt(String jobId);
 
-    Optional<OutcomeRecord> findByJobIdAndStem(String jobId, String stem);
+    List<OutcomeRecord> findByJobIdAndStem(String jobId, String stem);
 }
 
 interface LessonRepository extends JpaRepository<LessonRecord, String> {

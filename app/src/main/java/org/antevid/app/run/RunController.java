@@ -1,23 +1,26 @@
 package org.antevid.app.run;
 
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import org.antevid.app.briefing.Briefings;
-import org.antevid.app.crew.Crews;
+import org.antevid.app.instrument.Anemometer;
 import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Needs;
+import org.antevid.app.people.Fresh;
 import org.antevid.app.people.SignedIn;
-import org.antevid.app.place.Places;
 import org.antevid.core.card.CutStep;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
-import org.antevid.core.quantity.Fault;
-import org.antevid.core.site.Protection;
+import org.antevid.core.run.Against;
+import org.antevid.core.run.Happening;
+import org.antevid.core.run.Word;
 import org.antevid.core.site.Spot;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -39,148 +42,183 @@ class RunController {
     record ProtectionState(String featureId, String name, String words, String by, boolean done, boolean askAgain) {
     }
 
-    record ReceiptView(String who, Receipt state, Instant at) {
-    }
-
-    record HoldView(String id, String who, String reason, Instant at, List<ReceiptView> receipts, boolean mine, boolean lifted, Optional<String> liftedBy,
-                    Optional<String> liftReason) {
-    }
-
     record TickView(String key, CutStep.Kind kind, String words, String measure, String inches, Optional<String> who, Optional<Instant> at) {
     }
 
     record StepState(String id, int turn, String title, Optional<String> stem, List<PersonState> people, boolean iMayConfirmStopped, boolean iAmPosted,
-                     boolean iAmReady, List<TickView> cuts, boolean iMayTick) {
+                     boolean iAmReady, List<TickView> cuts, int openTicks, boolean iMayTick) {
     }
 
-    record RunView(Optional<Integer> briefing, int stepsInAll, Optional<StepState> step, boolean going, Optional<Instant> signalTriedAt, List<Fault> against,
-                   List<ProtectionState> protections, boolean held, List<JobLog.Line> log, Optional<Double> gustLimitMs) {
+    record AgainstView(Against.Why why, String subject, String words) {
     }
 
-    record ReadyRequest(@NotNull Boolean ready) {
+    record WindNow(double gustMs, double sigmaMs, double fromDeg, boolean simulated, Instant at) {
     }
 
-    record TickRequest(@NotBlank @Size(max = 60) String key, @NotNull Boolean done) {
+    /** @param word for the caller alone @param because what ended the last go, when the word is STAND_FAST @param ringM of the step's stem @param waitAt where those without a part wait */
+    record RunView(Optional<Integer> briefing, int stepsInAll, Optional<StepState> step, boolean going, Word word, Optional<String> because, Optional<Double> ringM, String waitAt,
+                   Optional<Instant> signalTriedAt, List<AgainstView> against, List<ProtectionState> protections, boolean held, List<JobLog.Line> log, double gustLimitMs, WindNow wind) {
     }
 
-    record DoneRequest(@NotNull Boolean done) {
+    /** @param id made by the sender, so that it is done once however often it is sent */
+    record ReadyRequest(@NotNull Boolean ready, @Size(max = 60) String id) {
     }
 
-    record HoldRequest(@NotBlank @Size(max = 60) String id, @Size(max = 200) String reason) {
+    record TickRequest(@NotBlank @Size(max = 60) String key, @NotNull Boolean done, @Size(max = 60) String id) {
     }
 
-    record ReceiptRequest(@NotNull Receipt state) {
+    record DoneRequest(@NotNull Boolean done, @Size(max = 60) String id) {
     }
 
-    record LiftRequest(@NotBlank @Size(max = 200) String reason) {
+    record SignalRequest(@Size(max = 60) String id) {
+    }
+
+    record GoRequest(@Size(max = 60) String id) {
+    }
+
+    /** @param openTicks how many cuts and checks are not ticked off, as the leader has seen it; 0 when all are */
+    record StepDoneRequest(@Min(0) Integer openTicks, @Size(max = 60) String id) {
+    }
+
+    /** @param pressedAt by the phone's clock @param sentAt by the same clock, so that only the time between counts */
+    record HoldRequest(@NotBlank @Size(max = 60) String id, @Size(max = 200) String reason, Instant pressedAt, Instant sentAt) {
+        Duration ago() {
+            return pressedAt == null || sentAt == null ? Duration.ZERO : Duration.between(pressedAt, sentAt);
+        }
+    }
+
+    record ReceiptRequest(@NotNull Happening.Kind state, @Size(max = 60) String id) {
+    }
+
+    record LiftRequest(@NotNull LiftReason reason, @NotNull Long through, @Size(max = 200) String words, @Size(max = 60) String id) {
+    }
+
+    record LiftChoice(LiftReason reason, String words) {
     }
 
     private final Runs runs;
-    private final Crews crews;
-    private final Briefings briefings;
-    private final Places places;
-    private final JobLog log;
+    private final Holds holds;
+    private final Anemometer anemometer;
+    private final Fresh fresh;
 
-    RunController(Runs runs, Crews crews, Briefings briefings, Places places, JobLog log) {
+    RunController(Runs runs, Holds holds, Anemometer anemometer, Fresh fresh) {
         this.runs = runs;
-        this.crews = crews;
-        this.briefings = briefings;
-        this.places = places;
-        this.log = log;
+        this.holds = holds;
+        this.anemometer = anemometer;
+        this.fresh = fresh;
     }
 
     @GetMapping
     @Needs(Needs.Right.READ)
     RunView run(@PathVariable String job, @AuthenticationPrincipal SignedIn me) {
-        Optional<Briefings.Issue> briefing = briefings.latest(job);
-        RunRecord state = runs.state(job);
-        return new RunView(briefing.map(Briefings.Issue::number), crews.steps(job).size(), runs.current(job).map(s -> step(job, s, briefing, me)), state.going,
-            Optional.ofNullable(state.signalTriedAt), runs.against(job), places.features(job).stream().filter(f -> f.entry().protection() != Protection.NONE)
-            .map(f -> new ProtectionState(f.id(), f.entry().name(), f.entry().protection().words(), f.entry().protectedBy(), f.entry().protectionDone(), runs.askAgain(job, f))).toList(),
-            runs.held(job), log.lines(job), briefing.map(b -> b.plan().gustLimitMs(runs.current(job).flatMap(Step::stem))));
+        RunFacts f = runs.facts(job);
+        boolean going = f.going().isPresent();
+        boolean posted = f.posted().contains(me.personId());
+        Word word = Word.of(f.step().isPresent(), f.course().standing().isPresent(), posted, going, f.ended().isPresent() && !readyNow(f, me));
+        Anemometer.Reading w = anemometer.now();
+        return new RunView(f.briefing().map(b -> b.number()), f.stepsInAll(), f.step().map(s -> step(f, s, me)), going, word, f.ended(), f.ringM(), f.waitAt(),
+            f.course().signalTried().map(h -> f.line(h).at()), f.against().stream().map(a -> new AgainstView(a.why(), a.subject(), a.words())).toList(), protections(f),
+            f.course().standing().isPresent(), f.newest(), f.gustLimitMs(), new WindNow(w.gustMs().value(), w.gustMs().sigma(), w.fromDeg(), w.simulated(), w.at()));
     }
 
-    private StepState step(String job, Step s, Optional<Briefings.Issue> briefing, SignedIn me) {
-        List<ReadyRecord> ready = runs.ready(job, s.id());
-        List<Person> people = crews.people(job);
-        List<PersonState> states = s.posts().stream().map(p -> new PersonState(p.personId(), people.stream().filter(x -> x.id().equals(p.personId()))
-            .map(Person::name).findFirst().orElse("?"), p.role(), p.role().words(), p.stand(), briefing.filter(b -> b.signedBy(p.personId())).isPresent(),
-            ready.stream().filter(r -> r.personId.equals(p.personId())).map(r -> r.readyAt).findFirst())).toList();
+    private static boolean readyNow(RunFacts f, SignedIn me) {
+        return f.step().filter(s -> f.course().ready(s.id()).containsKey(me.personId())).isPresent();
+    }
+
+    private static List<ProtectionState> protections(RunFacts f) {
+        Map<String, Happening> so = f.course().stillSo();
+        return f.protections().stream().map(p -> new ProtectionState(p.id(), p.entry().name(), p.entry().protection().words(), p.entry().protectedBy(), p.entry().protectionDone(),
+            f.asked().contains(p.id()) && !so.containsKey(p.id()))).toList();
+    }
+
+    private static StepState step(RunFacts f, Step s, SignedIn me) {
+        Map<String, Happening> ready = f.course().ready(s.id());
+        List<PersonState> states = s.posts().stream().map(p -> new PersonState(p.personId(), f.people().stream().filter(x -> x.id().equals(p.personId()))
+            .map(Person::name).findFirst().orElse("?"), p.role(), p.role().words(), p.stand(), f.briefing().filter(b -> b.signedBy(p.personId())).isPresent(),
+            Optional.ofNullable(ready.get(p.personId())).map(h -> f.line(h).at()))).toList();
         List<Role> mine = s.posts().stream().filter(p -> p.personId().equals(me.personId())).map(Step.Post::role).toList();
-        return new StepState(s.id(), s.turn(), s.title(), s.stem(), states, mine.stream().anyMatch(r -> r == Role.CUTTER || r == Role.LOOKOUT), !mine.isEmpty(),
-            ready.stream().anyMatch(r -> r.personId.equals(me.personId())), runs.ticks(job, s).stream().map(t -> new TickView(t.step().key(), t.step().kind(), t.step().words(), t.step().measure(), t.step().inches(),
-                t.by().map(b -> b.who), t.by().map(b -> b.at))).toList(), runs.mayTick(job, s, me));
+        Map<String, Happening> ticked = f.course().ticked(s.id());
+        List<TickView> cuts = f.cuts().stream().map(c -> new TickView(c.key(), c.kind(), c.words(), c.measure(), c.inches(), Optional.ofNullable(ticked.get(c.key())).map(h -> f.line(h).who()),
+            Optional.ofNullable(ticked.get(c.key())).map(h -> f.line(h).at()))).toList();
+        return new StepState(s.id(), s.turn(), s.title(), s.stem(), states, mine.stream().anyMatch(Runs::seesTheSaw), !mine.isEmpty(), ready.containsKey(me.personId()), cuts,
+            (int) cuts.stream().filter(c -> c.at().isEmpty()).count(), Runs.mayTick(f, me));
     }
 
     /** Holds alone: nothing is computed, so that everybody sees a stop call at once. */
     @GetMapping("/holds")
     @Needs(Needs.Right.READ)
-    List<HoldView> holds(@PathVariable String job, @AuthenticationPrincipal SignedIn me) {
-        return runs.holds(job).stream().map(h -> new HoldView(h.id, h.who, h.reason, h.calledAt, runs.receipts(h.id).stream()
-            .map(r -> new ReceiptView(r.who, r.state, r.receivedAt)).toList(), h.personId.equals(me.personId()), h.liftedAt != null,
-            Optional.ofNullable(h.liftedBy), Optional.ofNullable(h.liftReason))).toList();
+    List<Holds.HoldView> holds(@PathVariable String job) {
+        return holds.holds(job);
+    }
+
+    /** Why a hold may be lifted, for one tap. */
+    @GetMapping("/lift-reasons")
+    @Needs(Needs.Right.READ)
+    List<LiftChoice> reasons(@PathVariable String job) {
+        return List.of(LiftReason.values()).stream().map(r -> new LiftChoice(r, r.words())).toList();
     }
 
     @PostMapping("/signal-tried")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void signalTried(@PathVariable String job, @AuthenticationPrincipal SignedIn me) {
-        runs.signalTried(job, me);
+    void signalTried(@PathVariable String job, @Validated @RequestBody(required = false) SignalRequest s, @AuthenticationPrincipal SignedIn me) {
+        runs.signalTried(job, s == null ? "" : s.id, me);
     }
 
     @PostMapping("/ready")
     @Needs(Needs.Right.WORK)
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void ready(@PathVariable String job, @Validated @RequestBody ReadyRequest r, @AuthenticationPrincipal SignedIn me) {
-        runs.ready(job, r.ready, me);
+        runs.ready(job, r.ready, r.id, me);
     }
 
     @PostMapping("/ticks")
     @Needs(Needs.Right.WORK)
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void tick(@PathVariable String job, @Validated @RequestBody TickRequest t, @AuthenticationPrincipal SignedIn me) {
-        runs.tick(job, t.key, t.done, me);
+        runs.tick(job, t.key, t.done, t.id, me);
     }
 
     @PostMapping("/protections/{feature}")
     @Needs(Needs.Right.WORK)
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void protection(@PathVariable String job, @PathVariable String feature, @Validated @RequestBody DoneRequest d, @AuthenticationPrincipal SignedIn me) {
-        runs.confirmProtection(job, feature, d.done, me);
+        runs.confirmProtection(job, feature, d.done, d.id, me);
     }
 
     @PostMapping("/go")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void go(@PathVariable String job, @AuthenticationPrincipal SignedIn me) {
-        runs.go(job, me);
+    void go(@PathVariable String job, @Validated @RequestBody(required = false) GoRequest g, @AuthenticationPrincipal SignedIn me) {
+        fresh.require(me);
+        runs.go(job, g == null ? "" : g.id, me);
     }
 
     @PostMapping("/done")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void done(@PathVariable String job, @AuthenticationPrincipal SignedIn me) {
-        runs.done(job, me);
+    void done(@PathVariable String job, @Validated @RequestBody(required = false) StepDoneRequest d, @AuthenticationPrincipal SignedIn me) {
+        runs.done(job, d == null || d.openTicks == null ? 0 : d.openTicks, d == null ? "" : d.id, me);
     }
 
     @PostMapping("/holds")
     @Needs(Needs.Right.READ)
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void hold(@PathVariable String job, @Validated @RequestBody HoldRequest h, @AuthenticationPrincipal SignedIn me) {
-        runs.hold(job, h.id, h.reason, me);
+        holds.press(job, h.id, h.reason, h.ago(), me);
     }
 
     @PostMapping("/holds/{hold}/receipts")
     @Needs(Needs.Right.READ)
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void receipt(@PathVariable String job, @PathVariable String hold, @Validated @RequestBody ReceiptRequest r, @AuthenticationPrincipal SignedIn me) {
-        runs.receipt(job, hold, r.state, me);
+        holds.receipt(job, hold, r.state, r.id, me);
     }
 
     @PostMapping("/holds/{hold}/lift")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void lift(@PathVariable String job, @PathVariable String hold, @Validated @RequestBody LiftRequest l, @AuthenticationPrincipal SignedIn me) {
-        runs.lift(job, hold, l.reason, me);
+        holds.lift(job, hold, l.through, l.reason, l.words, l.id, me);
     }
 }

@@ -1,11 +1,6 @@
 package org.antevid.app.shell;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
-import jakarta.servlet.FilterChain;
-import jakarta.servlet.ServletException;
-import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
-import java.io.IOException;
 import java.time.Duration;
 import org.springframework.boot.autoconfigure.jackson.Jackson2ObjectMapperBuilderCustomizer;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
@@ -21,9 +16,6 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 /** Serves the screens, limits what may be sent, and writes the description of the interface. */
 @Configuration
 class Shell implements WebMvcConfigurer {
-    private static final long MOST_BYTES = 1_000_000;
-    private static final long MOST_FILE_BYTES = 13_000_000;
-
     /** Addresses of the screens all answer with the one page. */
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
@@ -47,20 +39,9 @@ class Shell implements WebMvcConfigurer {
     }
 
     @Bean
-    FilterRegistrationBean<OncePerRequestFilter> bodyLimit() {
-        FilterRegistrationBean<OncePerRequestFilter> f = new FilterRegistrationBean<>(new OncePerRequestFilter() {
-            @Override
-            protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
-                boolean file = request.getContentType() != null && request.getContentType().startsWith("multipart/form-data");
-                if (request.getContentLengthLong() > (file ? MOST_FILE_BYTES : MOST_BYTES)) {
-                    response.setStatus(413);
-                    response.setContentType("application/problem+json");
-                    response.getWriter().write("{\"status\":413,\"ok\":false,\"errors\":[],\"detail\":\"More than " + (file ? "12" : "1") + " MB was sent; send less. Nothing was changed.\"}");
-                    return;
-                }
-                chain.doFilter(request, response);
-            }
-        });
+    FilterRegistrationBean<OncePerRequestFilter> bodies() {
+        FilterRegistrationBean<OncePerRequestFilter> f = new FilterRegistrationBean<>(new Bodies());
+        f.setAsyncSupported(true);
         f.setOrder(Ordered.HIGHEST_PRECEDENCE);
         return f;
     }

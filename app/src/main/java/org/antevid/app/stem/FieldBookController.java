@@ -13,6 +13,7 @@ import java.util.UUID;
 import org.antevid.app.instrument.Rangefinder;
 import org.antevid.app.job.Needs;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.problem.Again;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.Defect;
@@ -115,7 +116,7 @@ class FieldBookController {
     @Needs(Needs.Right.WORK)
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void sight(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody SightingRequest s, @AuthenticationPrincipal SignedIn me) {
-        books.sight(job, stem, s.observation(), me);
+        Again.whenCrossed(() -> books.sight(job, stem, s.observation(), me));
     }
 
     @PostMapping("/sightings/{id}/accept")
@@ -136,7 +137,7 @@ class FieldBookController {
     @Needs(Needs.Right.WORK)
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void defect(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody DefectRequest d, @AuthenticationPrincipal SignedIn me) {
-        books.defect(job, stem, d.defect(), d.extent, me);
+        Again.whenCrossed(() -> books.defect(job, stem, d.defect(), d.extent, me));
     }
 
     @PostMapping("/defects/{id}/set-aside")

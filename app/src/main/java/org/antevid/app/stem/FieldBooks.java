@@ -5,11 +5,14 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.antevid.app.job.Change;
 import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Jobs;
+import org.antevid.app.job.OwnId;
 import org.antevid.app.job.Part;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.NotThere;
+import org.antevid.app.problem.SentOtherwise;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.stem.Defect;
@@ -51,15 +54,12 @@ public class FieldBooks {
 
     /** Writes one sighting down; the core computes what follows from it or refuses it. One of the crew's waits for the leader. */
     public void sight(String jobId, String stemId, Observation o, SignedIn who) {
-        sight(stems.record(jobId, stemId), o, who.name(), Instant.now(), jobs.part(jobId, who).filter(p -> p == Part.LEADER).isEmpty());
-        jobs.touched(jobId, "stem");
+        sight(stems.open(jobId, stemId), o, who.name(), Instant.now(), jobs.part(jobId, who).filter(p -> p == Part.LEADER).isEmpty());
+        jobs.touched(jobId, Change.STEM);
     }
 
     void sight(StemRecord stem, Observation o, String who, Instant at, boolean byCrew) {
-        String id = o.id.orElseGet(() -> UUID.randomUUID().toString());
-        if (sightings.existsById(id)) {
-            return;
-        }
+        String id = OwnId.of(stem.jobId, o.id.orElseGet(() -> UUID.randomUUID().toString()), i -> sightings.findById(i).map(s -> s.jobId).orElse(""));
         Sighting core = Sighting.read(id, o.kind, o.numbers, o.choices, stem.state, true);
         SightingRecord s = new SightingRecord();
         s.id = Require.text(id, 60, "id");
@@ -68,6 +68,13 @@ public class FieldBooks {
         s.kind = o.kind;
         s.raw = new HashMap<>(core.numbers());
         s.raw.putAll(core.choices());
+        SightingRecord known = sightings.findById(id).orElse(null);
+        if (known != null) {
+            if (!known.stemId.equals(stem.id) || known.kind != o.kind || !known.raw.equals(s.raw)) {
+                throw new SentOtherwise();
+            }
+            return;
+        }
         s.stateThen = stem.state;
         s.instrument = o.kind.byEye() ? "by eye" : Require.text(o.instrument, 60, "instrument");
         s.simulated = o.simulated;
@@ -81,6 +88,7 @@ public class FieldBooks {
 
     /** The leader takes a sighting of the crew: from now on it may also relax the plan. */
     public void accept(String jobId, String stemId, String id, SignedIn who) {
+        stems.requireOpen(jobId, stemId);
         SightingRecord s = sighting(jobId, stemId, id);
         if (s.accepted()) {
             throw new RefusedInput("BAD_CHOICE", "id", "is accepted already");
@@ -89,11 +97,12 @@ public class FieldBooks {
         s.acceptedAt = Instant.now();
         sightings.saveAndFlush(s);
         log.write(jobId, who.name(), "accepted " + s.kind.words() + " by " + s.who);
-        jobs.touched(jobId, "stem");
+        jobs.touched(jobId, Change.STEM);
     }
 
     /** It stays in the book and stops counting. */
     public void setAside(String jobId, String stemId, String id, String reason, SignedIn who) {
+        stems.requireOpen(jobId, stemId);
         SightingRecord s = sighting(jobId, stemId, id);
         if (s.setAside != null) {
             throw new RefusedInput("BAD_CHOICE", "id", "is set aside already, by " + s.setAsideBy);
@@ -102,7 +111,7 @@ public class FieldBooks {
         s.setAsideBy = who.name();
         sightings.saveAndFlush(s);
         log.write(jobId, who.name(), "set aside " + s.kind.words() + " by " + s.who + ": " + s.setAside);
-        jobs.touched(jobId, "stem");
+        jobs.touched(jobId, Change.STEM);
     }
 
     private SightingRecord sighting(String jobId, String stemId, String id) {
@@ -111,16 +120,21 @@ public class FieldBooks {
 
     /** Records a defect, never overwritten; it tightens the plan at once, whoever saw it. */
     public void defect(String jobId, String stemId, Defect d, String extent, SignedIn who) {
-        if (defects.existsById(d.id())) {
-            return;
-        }
-        defect(stems.record(jobId, stemId), d, extent, who.name(), Instant.now(), jobs.part(jobId, who).filter(p -> p == Part.LEADER).isEmpty());
-        jobs.touched(jobId, "stem");
+        defect(stems.open(jobId, stemId), d, extent, who.name(), Instant.now(), jobs.part(jobId, who).filter(p -> p == Part.LEADER).isEmpty());
+        jobs.touched(jobId, Change.STEM);
     }
 
     void defect(StemRecord stem, Defect d, String extent, String who, Instant at, boolean byCrew) {
+        String id = OwnId.of(stem.jobId, d.id(), i -> defects.findById(i).map(x -> x.jobId).orElse(""));
+        DefectRecord known = defects.findById(id).orElse(null);
+        if (known != null) {
+            if (!known.stemId.equals(stem.id) || known.kind != d.kind() || known.fromM != d.fromM() || known.toM != d.toM() || known.faceDeg != d.faceDeg()) {
+                throw new SentOtherwise();
+            }
+            return;
+        }
         DefectRecord r = new DefectRecord();
-        r.id = d.id();
+        r.id = id;
         r.jobId = stem.jobId;
         r.stemId = stem.id;
         r.kind = d.kind();
@@ -141,6 +155,7 @@ public class FieldBooks {
 
     /** A defect that turned out to be none stays in the book and stops counting; only the leader may say so. */
     public void setDefectAside(String jobId, String stemId, String id, String reason, SignedIn who) {
+        stems.requireOpen(jobId, stemId);
         DefectRecord d = defects.findById(id).filter(r -> r.jobId.equals(jobId) && r.stemId.equals(stemId)).orElseThrow(NotThere::new);
         if (d.setAside != null) {
             throw new RefusedInput("BAD_CHOICE", "id", "is set aside already, by " + d.setAsideBy);
@@ -149,7 +164,7 @@ public class FieldBooks {
         d.setAsideBy = who.name();
         defects.saveAndFlush(d);
         log.write(jobId, who.name(), "set aside " + d.kind.words() + " seen by " + d.who + ": " + d.setAside);
-        jobs.touched(jobId, "stem");
+        jobs.touched(jobId, Change.STEM);
     }
 
     /** @return why a sighting does not count, empty when it does */

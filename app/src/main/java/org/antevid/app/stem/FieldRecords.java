@@ -20,6 +20,7 @@ import org.antevid.core.stem.SightingKind;
 import org.antevid.core.stem.StemState;
 import org.antevid.core.stem.Tell;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
 /** Never overwritten; it may be accepted or set aside once, with who and when. {@code quantity, sigma} are what followed from the raw numbers. */
 @Entity
@@ -130,6 +131,12 @@ interface DefectRepository extends JpaRepository<DefectRecord, String> {
 }
 
 interface PhotoRepository extends JpaRepository<PhotoRecord, String> {
+    @Query("select p.jobId from PhotoRecord p where p.id = :id")
+    Optional<String> jobOf(String id);
+
+    @Query("select p.stemId from PhotoRecord p where p.id = :id")
+    Optional<String> stemOf(String id);
+
     /** A photo without its picture. */
     interface Entry {
         String getId();

@@ -3,7 +3,10 @@ package org.antevid.app.stem;
 import com.drew.imaging.ImageMetadataReader;
 import com.drew.imaging.ImageProcessingException;
 import com.drew.lang.GeoLocation;
+import com.drew.metadata.exif.ExifDirectoryBase;
+import com.drew.metadata.exif.ExifIFD0Directory;
 import com.drew.metadata.exif.GpsDirectory;
+import java.awt.Color;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -12,11 +15,16 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import javax.imageio.ImageIO;
 import net.coobird.thumbnailator.Thumbnails;
+import net.coobird.thumbnailator.util.exif.ExifFilterUtils;
+import net.coobird.thumbnailator.util.exif.Orientation;
+import org.antevid.app.exchange.Pictures;
+import org.antevid.app.job.Change;
 import org.antevid.app.job.Jobs;
+import org.antevid.app.job.OwnId;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.NotThere;
+import org.antevid.app.problem.SentOtherwise;
 import org.antevid.core.quantity.RefusedInput;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -26,6 +34,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Photos {
     private static final int LONGEST_PX = 1600;
+    /** The eight ways a camera may have been held, as its mark counts them. */
+    private static final int FIRST_MARK = 1;
+    private static final int LAST_MARK = 8;
     private final PhotoRepository photos;
     private final Stems stems;
     private final DefectRepository defects;
@@ -41,21 +52,25 @@ public class Photos {
     /** @throws RefusedInput {@code NOT_A_PHOTO} for anything that is no picture */
     public String add(String jobId, String stemId, Optional<String> id, Optional<String> defectId, byte[] file, boolean keepPosition, SignedIn who) {
         StemRecord stem = stems.record(jobId, stemId);
-        if (id.filter(photos::existsById).isPresent()) {
-            return id.get();
+        Optional<String> own = id.map(i -> OwnId.of(jobId, i, x -> photos.jobOf(x).orElse("")));
+        if (own.isPresent() && photos.jobOf(own.get()).isPresent()) {
+            if (!photos.stemOf(own.get()).filter(stem.id::equals).isPresent()) {
+                throw new SentOtherwise();
+            }
+            return own.get();
         }
         defectId.ifPresent(d -> defects.findById(d).filter(r -> r.stemId.equals(stem.id)).orElseThrow(() -> new RefusedInput("UNKNOWN_DEFECT", "defect", "is no defect of this stem")));
         PhotoRecord p = new PhotoRecord();
-        p.id = id.orElseGet(() -> UUID.randomUUID().toString());
+        p.id = own.orElseGet(() -> UUID.randomUUID().toString());
         p.jobId = jobId;
         p.stemId = stem.id;
         p.defectId = defectId.orElse(null);
         p.who = who.name();
         p.at = Instant.now();
-        p.jpeg = upright(file);
-        BufferedImage small = read(p.jpeg);
-        p.widthPx = small.getWidth();
-        p.heightPx = small.getHeight();
+        Small small = upright(file);
+        p.jpeg = small.jpeg;
+        p.widthPx = small.widthPx;
+        p.heightPx = small.heightPx;
         if (keepPosition) {
             position(file).ifPresent(g -> {
                 p.latitudeDeg = g.getLatitude();
@@ -63,7 +78,7 @@ public class Photos {
             });
         }
         photos.save(p);
-        jobs.touched(jobId, "stem");
+        jobs.touched(jobId, Change.STEM);
         return p.id;
     }
 
@@ -75,29 +90,38 @@ public class Photos {
         return photos.findById(id).filter(p -> p.jobId.equals(jobId)).orElseThrow(NotThere::new).jpeg;
     }
 
-    private static byte[] upright(byte[] file) {
-        read(file);
-        try {
-            ByteArrayOutputStream out = new ByteArrayOutputStream();
-            BufferedImage whole = Thumbnails.of(new ByteArrayInputStream(file)).scale(1).asBufferedImage();
-            double scale = Math.min(1, (double) LONGEST_PX / Math.max(whole.getWidth(), whole.getHeight()));
-            Thumbnails.of(whole).scale(scale).outputFormat("jpg").outputQuality(0.82).toOutputStream(out);
-            return out.toByteArray();
-        } catch (IOException e) {
-            throw notAPhoto();
-        }
+    private record Small(byte[] jpeg, int widthPx, int heightPx) {
     }
 
-    private static BufferedImage read(byte[] file) {
-        try {
-            return Optional.ofNullable(ImageIO.read(new ByteArrayInputStream(file))).orElseThrow(Photos::notAPhoto);
-        } catch (IOException e) {
-            throw notAPhoto();
-        }
+    private static Small upright(byte[] file) {
+        return Pictures.read(file, LONGEST_PX, read -> {
+            try {
+                ByteArrayOutputStream out = new ByteArrayOutputStream();
+                BufferedImage turned = turned(read, file);
+                double scale = Math.min(1, (double) LONGEST_PX / Math.max(turned.getWidth(), turned.getHeight()));
+                Thumbnails.of(turned).scale(scale).outputFormat("jpg").outputQuality(0.82).toOutputStream(out);
+                return new Small(out.toByteArray(), (int) Math.round(turned.getWidth() * scale), (int) Math.round(turned.getHeight() * scale));
+            } catch (IOException e) {
+                throw Pictures.notAPicture();
+            }
+        });
     }
 
-    private static RefusedInput notAPhoto() {
-        return new RefusedInput("NOT_A_PHOTO", "file", "is no picture that can be read; send a JPEG or PNG");
+    /** @return the picture turned as the camera's mark says */
+    private static BufferedImage turned(BufferedImage read, byte[] file) {
+        int mark = mark(file);
+        BufferedImage plain = new BufferedImage(read.getWidth(), read.getHeight(), BufferedImage.TYPE_INT_RGB);
+        plain.createGraphics().drawImage(read, 0, 0, Color.WHITE, null);
+        return mark < FIRST_MARK || mark > LAST_MARK ? plain : ExifFilterUtils.getFilterForOrientation(Orientation.typeOf(mark)).apply(plain);
+    }
+
+    private static int mark(byte[] file) {
+        try {
+            ExifIFD0Directory exif = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file)).getFirstDirectoryOfType(ExifIFD0Directory.class);
+            return exif == null || exif.getInteger(ExifDirectoryBase.TAG_ORIENTATION) == null ? FIRST_MARK : exif.getInteger(ExifDirectoryBase.TAG_ORIENTATION);
+        } catch (ImageProcessingException | IOException e) {
+            return FIRST_MARK;
+        }
     }
 
     private static Optional<GeoLocation> position(byte[] file) {

@@ -19,6 +19,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.antevid.app.exchange.CsvTable;
 import org.antevid.app.exchange.ImportReport;
+import org.antevid.app.job.Change;
 import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.people.SignedIn;
@@ -197,7 +198,7 @@ public class StemCsv {
         ImportReport.refuse(problems, takeGoodRows);
         read.forEach(entities::persist);
         log.write(jobId, who.name(), "imported " + read.size() + " sightings from a file");
-        jobs.touched(jobId, "stem");
+        jobs.touched(jobId, Change.STEM);
         return new ImportReport(rows.size(), read.size(), 0, unchanged, problems);
     }
 
@@ -289,7 +290,7 @@ public class StemCsv {
         ImportReport.refuse(problems, takeGoodRows);
         read.forEach(entities::persist);
         log.write(jobId, who.name(), "imported " + read.size() + " defects from a file");
-        jobs.touched(jobId, "stem");
+        jobs.touched(jobId, Change.STEM);
         return new ImportReport(rows.size(), read.size(), 0, unchanged, problems);
     }
 

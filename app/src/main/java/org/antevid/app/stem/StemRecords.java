@@ -51,6 +51,8 @@ class StemRecord {
     @Enumerated(EnumType.STRING)
     StemMass.Crown crown;
     boolean toBeKept;
+    /** Felled in a step of the run: closed to changes from then on. */
+    boolean broughtDown;
     String note;
     @Convert(converter = LabelsColumn.class)
     List<String> unionWith = List.of();

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import org.antevid.app.job.Change;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.trace.Trail;
@@ -143,7 +144,7 @@ public class Stems {
     }
 
     public void change(String jobId, String id, NewStem n, Long version) {
-        StemRecord r = record(jobId, id);
+        StemRecord r = open(jobId, id);
         trail.requireFresh(r, id, r.version, version, r.label);
         save(r, n);
     }
@@ -174,27 +175,41 @@ public class Stems {
         r.unionWith = List.copyOf(n.unionWith);
         r.unionHeightM = n.unionHeightM.orElse(null);
         stems.saveAndFlush(r);
-        jobs.touched(r.jobId, "stem");
+        jobs.touched(r.jobId, Change.STEM);
     }
 
     /** Writes down how the leader wants a stem taken down or left. */
     public void choose(String jobId, String id, Choice c, Long version) {
-        StemRecord r = record(jobId, id);
+        StemRecord r = open(jobId, id);
         trail.requireFresh(r, id, r.version, version, r.label);
         r.verdict = c.verdict;
         r.verdictBecause = c.because == null ? "" : c.because.strip();
         r.closedOff = c.closedOff == null ? "" : c.closedOff.strip();
         r.toldWhom = c.toldWhom == null ? "" : c.toldWhom.strip();
         stems.saveAndFlush(r);
-        jobs.touched(jobId, "stem");
+        jobs.touched(jobId, Change.STEM);
     }
 
     /** The stem is in another state after a step. */
     public void becomes(String jobId, String label, StemState state) {
         StemRecord r = stems.findByJobIdAndLabel(jobId, label).orElseThrow(NotThere::new);
         r.state = state;
+        r.broughtDown |= state == StemState.FELLED;
         stems.saveAndFlush(r);
-        jobs.touched(jobId, "stem");
+        jobs.touched(jobId, Change.STEM);
+    }
+
+    /** @throws RefusedInput for a stem that was felled in the run: what is done is closed */
+    public void requireOpen(String jobId, String id) {
+        open(jobId, id);
+    }
+
+    StemRecord open(String jobId, String id) {
+        StemRecord r = record(jobId, id);
+        if (r.broughtDown) {
+            throw new RefusedInput("CLOSED", "stem", r.label + " is felled; what led to it stays as it was. What happened goes into the review");
+        }
+        return r;
     }
 
     StemRecord record(String jobId, String id) {

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.antevid.app.job.Change;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.stem.Stems;
@@ -87,12 +88,12 @@ public class Tangles {
         r.type = type;
         r.b = b;
         relations.saveAndFlush(r);
-        jobs.touched(jobId, "tangle");
+        jobs.touched(jobId, Change.TANGLE);
     }
 
     public void unrelate(String jobId, String id) {
         relations.delete(relations.findById(id).filter(r -> r.jobId.equals(jobId)).orElseThrow(NotThere::new));
-        jobs.touched(jobId, "tangle");
+        jobs.touched(jobId, Change.TANGLE);
     }
 
     public List<Hang> hangs(String jobId) {
@@ -117,7 +118,7 @@ public class Tangles {
         h.guardName = e.guard == null ? "" : e.guard.strip();
         h.closure = e.closure == null ? "" : e.closure.strip();
         hangs.saveAndFlush(h);
-        jobs.touched(jobId, "tangle");
+        jobs.touched(jobId, Change.TANGLE);
     }
 
     /** Pile and release order from the stems that are in a relation; stems to be kept stand. */

@@ -22,6 +22,8 @@ import org.antevid.core.stem.SightingKind;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemState;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.ParameterizedTest;
 
 /** Strict text, tables with a header, reports by row; and that the documents name every key. */
 class ReadingFilesTest {
@@ -80,8 +82,19 @@ class ReadingFilesTest {
 
     @Test
     void aTableTooLongIsRefusedWhole() {
-        String rows = "x,1,no,day\n".repeat(20_001);
-        assertThatThrownBy(() -> read("name,many,lit,light\n" + rows)).isInstanceOf(RefusedInput.class).hasMessageContaining("20000 rows");
+        String rows = "x,1,no,day\n".repeat(2_001);
+        assertThatThrownBy(() -> read("name,many,lit,light\n" + rows)).isInstanceOf(RefusedInput.class).hasMessageContaining("2000 rows");
+    }
+
+    /** A spreadsheet must not run what somebody wrote into a note; numbers stay numbers, and what comes back is what was written. */
+    @ParameterizedTest
+    @ValueSource(strings = {"=1+1", "+cmd", "-cmd|x", "@sum", "'=already", "''=twice", "'quoted", "-4.1", "plain", "=\"a,b\""})
+    void aCellThatStartsLikeAFormulaIsHarmlessOutsideAndItselfInside(String text) {
+        String out = CsvTable.write(HEADER, List.of(Arrays.asList(text, 1, "no", "day")));
+        String cell = out.lines().skip(1).findFirst().orElseThrow().replaceFirst("^\"", "");
+        boolean number = text.equals("-4.1");
+        assertThat("=+-@".indexOf(cell.charAt(0)) >= 0).isEqualTo(number);
+        assertThat(read(out).get(0).text("name")).isEqualTo(text);
     }
 
     @Test

@@ -11,6 +11,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.regex.Pattern;
+import org.antevid.e2e.pages.CrewPhone;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
@@ -156,10 +157,7 @@ class CutStory extends DemoStory {
         imre.button("Issue briefing 1");
         assertThat(imre.region("Signatures")).containsText("0 of");
         nadia = browsers.phone();
-        nadia.navigate(server.onTheNetwork() + "/join/" + server.crewCode());
-        nadia.getByText("Nadia Quill").click();
-        nadia.locator("label input[type=password], input[aria-label=PIN]").first().fill("2468");
-        nadia.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Join")).click();
+        CrewPhone.join(nadia, server, server.crewCode(), "Nadia Quill", server.wordOf("Nadia Quill"), "2468");
         nadia.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Cut").setExact(true)).click();
         assertThat(nadia.locator("section[aria-label='Cut card S1']")).containsText("notch depth");
         assertThat(nadia.locator("section[aria-label='Cut card S1']")).containsText("Stand on the right");

@@ -288,6 +288,7 @@ class PlaceStory extends DemoStory {
         sefa = browsers.phone();
         sefa.navigate(server.onTheNetwork() + "/join/" + server.crewCode());
         tap("Sefa Marsh");
+        sefa.getByLabel("Word").fill(server.wordOf("Sefa Marsh"));
         sefa.getByLabel("PIN").fill("2580");
         tap("Join");
         sefa.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("I see")).click();

@@ -16,6 +16,7 @@ import org.antevid.e2e.Browsers;
 import org.antevid.e2e.OneStory;
 import org.antevid.e2e.Server;
 import org.antevid.e2e.TailgateNetwork;
+import org.antevid.e2e.pages.CrewPhone;
 import org.antevid.e2e.pages.JobPage;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -269,6 +270,9 @@ class WithyLockStory {
         imre.fill("Telephone", "555 0144");
         imre.fill("What was shown", "plan, stand of the winch, photo of the fork");
         imre.button("Write it down");
+        assertThat(hung).containsText("what they said, read back");
+        imre.fill("Read back", "winch from the lane, nobody beneath");
+        imre.button("Write it down");
         imre.refused("Imre Halloway planned this");
         imre.choose("Who takes it", "Wilma Stroud");
         imre.button("Write it down");
@@ -284,6 +288,7 @@ class WithyLockStory {
 
         imre.stage(8);
         imre.button("Close the job");
+        imre.button("Close it");
         imre.refused("never left unmarked");
         imre.stage(5);
         imre.fill("Guarded by", "Oren Pike");
@@ -350,12 +355,7 @@ class WithyLockStory {
     }
 
     private Page join(String name, String pin) {
-        Page phone = browsers.phone();
-        phone.navigate(server.onTheNetwork() + "/join/" + code);
-        phone.getByText(name).click();
-        phone.locator("input[aria-label=PIN], label input[type=password]").first().fill(pin);
-        phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Join")).click();
-        assertThat(phone.locator(".phone .top")).containsText(name.split(" ")[0]);
+        Page phone = CrewPhone.join(browsers.phone(), server, code, name, server.wordOf(name), pin);
         assertThat((Boolean) phone.evaluate("window.isSecureContext")).isFalse();
         return phone;
     }
@@ -470,16 +470,18 @@ class WithyLockStory {
         Object status = sefa.evaluate("async () => { const id = location.pathname.split('/')[2]; const holds = await (await fetch(`/api/jobs/${id}/run/holds`)).json();"
             + " const token = decodeURIComponent(document.cookie.split('; ').find(c => c.startsWith('XSRF-TOKEN=')).slice(11));"
             + " return (await fetch(`/api/jobs/${id}/run/holds/${holds[0].id}/lift`, {method: 'POST', headers: {'content-type': 'application/json', 'X-XSRF-TOKEN': token},"
-            + " body: JSON.stringify({reason: 'I think so'})})).status; }");
+            + " body: JSON.stringify({reason: 'LOOKED', through: holds[0].through})})).status; }");
         assertThat(status).as("crew cannot lift a hold").isEqualTo(403);
-        imre.page.getByLabel("Reason for lifting the hold").fill("dog is on the lead, path shut again");
         imre.button("Lift the hold");
+        imre.button("what was seen is cleared");
         assertThat(imre.page.locator(".banner")).hasCount(0);
-        assertThat(imre.region("Log")).containsText("hold lifted: dog is on the lead");
+        assertThat(imre.region("Log")).containsText("hold lifted: what was seen is cleared");
         askedAgain();
         List.of(nadia, sefa, tove).forEach(this::ready);
         go();
         imre.button("Step done");
+        assertThat(imre.page.getByRole(AriaRole.DIALOG)).containsText("are not ticked off");
+        imre.button("Done all the same");
         assertThat(imre.page.locator("aside h1")).containsText("All steps are done");
     }
 
@@ -488,6 +490,7 @@ class WithyLockStory {
         imre.choose("Who takes it", "Wilma Stroud");
         imre.fill("Telephone", "555 0144");
         imre.fill("What was shown", shown);
+        imre.fill("Read back", "agreed, as said");
         imre.button("Write it down");
         assertThat(finding).containsText("second opinion: Wilma Stroud");
     }

@@ -1,0 +1,143 @@
+package org.antevid.app.job;
+
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Supplier;
+import org.antevid.app.house.HouseChanged;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/**
+ * What was computed for a job, kept until something of the job changes: many phones ask for the same answer at once. A transaction that has
+ * changed the job computes its own; what was computed while another committed is not kept.
+ */
+@Component
+public class Kept {
+    private static final int MOST_JOBS = 64;
+    private static final int MOST_ANSWERS = 24;
+    /** Before the listeners of the commit are told, so that what they ask for is new. */
+    private static final int FIRST = Integer.MIN_VALUE;
+    private final Map<String, Shelf> plans = new ConcurrentHashMap<>();
+    private final Map<String, Shelf> runs = new ConcurrentHashMap<>();
+
+    private record Changing(String jobId) {
+    }
+
+    /** The answers of one version of a job; a change puts a new shelf up. What is put on one that was taken down is seen by nobody later. */
+    private static final class Shelf {
+        private final Map<Object, Object> answers = new ConcurrentHashMap<>();
+    }
+
+    /** A transaction stays at the shelf it first asked: what it has read may be older than a shelf put up since. */
+    private record Asking(Map<String, Shelf> shelves, String jobId) {
+        @Override
+        public boolean equals(Object o) {
+            return o instanceof Asking a && a.shelves == shelves && a.jobId.equals(jobId);
+        }
+
+        @Override
+        public int hashCode() {
+            return 31 * System.identityHashCode(shelves) + jobId.hashCode();
+        }
+    }
+
+    /** @param key what was asked, with everything beside the plan that the answer rests on (the gust, the day) @return kept until the plan changes */
+    public <T> T ofPlan(String jobId, Object key, Supplier<T> make) {
+        return of(plans, jobId, key, make);
+    }
+
+    /** @return kept until anything of the job changes, the run included */
+    public <T> T ofRun(String jobId, Object key, Supplier<T> make) {
+        return of(runs, jobId, key, make);
+    }
+
+    @SuppressWarnings("unchecked")
+    private static <T> T of(Map<String, Shelf> shelves, String jobId, Object key, Supplier<T> make) {
+        if (TransactionSynchronizationManager.hasResource(new Changing(jobId))) {
+            return make.get();
+        }
+        Shelf shelf = shelf(shelves, jobId);
+        Object known = shelf.answers.get(key);
+        if (known != null) {
+            return (T) known;
+        }
+        T made = make.get();
+        if (shelf.answers.size() >= MOST_ANSWERS) {
+            shelf.answers.clear();
+        }
+        if (!TransactionSynchronizationManager.hasResource(new Changing(jobId))) {
+            shelf.answers.put(key, made);
+        }
+        return made;
+    }
+
+    private static Shelf shelf(Map<String, Shelf> shelves, String jobId) {
+        Asking key = new Asking(shelves, jobId);
+        if (TransactionSynchronizationManager.getResource(key) instanceof Shelf own) {
+            return own;
+        }
+        if (shelves.size() >= MOST_JOBS) {
+            shelves.clear();
+        }
+        Shelf shelf = shelves.computeIfAbsent(jobId, j -> new Shelf());
+        if (TransactionSynchronizationManager.isSynchronizationActive()) {
+            TransactionSynchronizationManager.bindResource(key, shelf);
+            TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+                @Override
+                public void afterCompletion(int status) {
+                    TransactionSynchronizationManager.unbindResourceIfPossible(key);
+                }
+            });
+        }
+        return shelf;
+    }
+
+    @EventListener
+    void changed(HouseChanged c) {
+        onceAndAgainAfter(new Changing(""), () -> {
+            plans.clear();
+            runs.clear();
+        });
+    }
+
+    @EventListener
+    void changed(JobChanged c) {
+        onceAndAgainAfter(new Changing(c.jobId()), () -> {
+            if (c.what() != Change.SEEN) {
+                runs.remove(c.jobId());
+            }
+            if (c.what().touchesPlan()) {
+                plans.remove(c.jobId());
+            }
+        });
+    }
+
+    private static void onceAndAgainAfter(Changing key, Runnable forget) {
+        forget.run();
+        if (!TransactionSynchronizationManager.isSynchronizationActive()) {
+            return;
+        }
+        if (!TransactionSynchronizationManager.hasResource(key)) {
+            TransactionSynchronizationManager.bindResource(key, true);
+        }
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public int getOrder() {
+                return FIRST;
+            }
+
+            @Override
+            public void afterCommit() {
+                forget.run();
+            }
+
+            @Override
+            public void afterCompletion(int status) {
+                TransactionSynchronizationManager.unbindResourceIfPossible(key);
+                forget.run();
+            }
+        });
+    }
+}

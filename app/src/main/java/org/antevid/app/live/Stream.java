@@ -1,0 +1,170 @@
+package org.antevid.app.live;
+
+import jakarta.servlet.AsyncContext;
+import jakarta.servlet.AsyncEvent;
+import jakarta.servlet.AsyncListener;
+import jakarta.servlet.ServletOutputStream;
+import jakarta.servlet.WriteListener;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import org.antevid.app.job.Change;
+import org.antevid.app.people.SignedIn;
+
+/**
+ * One listener. It is written to only when its socket takes bytes, so one that stalls keeps no thread; of each kind of event it keeps only the
+ * newest, so it keeps no memory either. One that has taken nothing for a while is let go.
+ */
+final class Stream implements WriteListener, AsyncListener {
+    private static final long STALLED_NS = 20_000_000_000L;
+    private final SignedIn who;
+    private final AsyncContext context;
+    private final ServletOutputStream out;
+    private final Consumer<Stream> gone;
+    private final AtomicBoolean ended = new AtomicBoolean();
+    private final Map<String, byte[]> waiting = new LinkedHashMap<>();
+    private final Set<Change> changes = EnumSet.noneOf(Change.class);
+    private boolean mayWrite;
+    private boolean unflushed;
+    private long tookAtNs = System.nanoTime();
+
+    private Stream(SignedIn who, AsyncContext context, ServletOutputStream out, Consumer<Stream> gone) {
+        this.who = who;
+        this.context = context;
+        this.out = out;
+        this.gone = gone;
+    }
+
+    static Stream open(SignedIn who, HttpServletRequest request, HttpServletResponse response, Consumer<Stream> gone) throws IOException {
+        response.setContentType("text/event-stream");
+        response.setCharacterEncoding("UTF-8");
+        response.setHeader("Cache-Control", "no-store");
+        response.setHeader("X-Accel-Buffering", "no");
+        AsyncContext context = request.startAsync();
+        context.setTimeout(0);
+        Stream stream = new Stream(who, context, response.getOutputStream(), gone);
+        context.addListener(stream);
+        stream.out.setWriteListener(stream);
+        return stream;
+    }
+
+    SignedIn who() {
+        return who;
+    }
+
+    /** @param event whole, as it goes out; replaces one of the same name that has not gone out yet */
+    void tell(String name, byte[] event) {
+        synchronized (this) {
+            waiting.remove(name);
+            waiting.put(name, event);
+        }
+        write();
+    }
+
+    void changed(Set<Change> what) {
+        synchronized (this) {
+            changes.addAll(what);
+        }
+        write();
+    }
+
+    private synchronized Optional<byte[]> next() {
+        if (!waiting.isEmpty()) {
+            String first = waiting.containsKey("hold") ? "hold" : waiting.keySet().iterator().next();
+            return Optional.of(waiting.remove(first));
+        }
+        if (changes.isEmpty()) {
+            return Optional.empty();
+        }
+        String names = changes.stream().map(Change::name).collect(Collectors.joining(" "));
+        changes.clear();
+        return Optional.of(("event:changed\ndata:" + names + "\n\n").getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** Writes what the socket takes; the container calls again when it takes more. */
+    private void write() {
+        try {
+            synchronized (this) {
+                if (!mayWrite || ended.get()) {
+                    return;
+                }
+                while (out.isReady()) {
+                    tookAtNs = System.nanoTime();
+                    if (unflushed) {
+                        unflushed = false;
+                        out.flush();
+                        continue;
+                    }
+                    Optional<byte[]> event = next();
+                    if (event.isEmpty()) {
+                        return;
+                    }
+                    out.write(event.get());
+                    unflushed = true;
+                }
+                if (System.nanoTime() - tookAtNs < STALLED_NS) {
+                    return;
+                }
+            }
+            end();
+        } catch (IOException | IllegalStateException e) {
+            end();
+        }
+    }
+
+    @Override
+    public void onWritePossible() {
+        synchronized (this) {
+            mayWrite = true;
+        }
+        write();
+    }
+
+    /** Ends it from this side. */
+    void end() {
+        if (ended.compareAndSet(false, true)) {
+            try {
+                context.complete();
+            } catch (IllegalStateException e) {
+                // the container has ended it already
+            }
+            gone.accept(this);
+        }
+    }
+
+    @Override
+    public void onError(Throwable t) {
+        end();
+    }
+
+    @Override
+    public void onComplete(AsyncEvent event) {
+        if (ended.compareAndSet(false, true)) {
+            gone.accept(this);
+        }
+    }
+
+    @Override
+    public void onTimeout(AsyncEvent event) {
+        end();
+    }
+
+    @Override
+    public void onError(AsyncEvent event) {
+        end();
+    }
+
+    @Override
+    public void onStartAsync(AsyncEvent event) {
+        // nothing starts it again
+    }
+}

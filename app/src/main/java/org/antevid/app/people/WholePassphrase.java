@@ -1,0 +1,36 @@
+package org.antevid.app.people;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.Base64;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+
+/** BCrypt over a digest, so that a passphrase of any length counts to its last letter; what was stored before is still matched. */
+final class WholePassphrase implements PasswordEncoder {
+    private static final String WHOLE = "{whole}";
+    private static final int BCRYPT_BYTES = 72;
+    private final BCryptPasswordEncoder bcrypt = new BCryptPasswordEncoder();
+
+    @Override
+    public String encode(CharSequence raw) {
+        return WHOLE + bcrypt.encode(digest(raw));
+    }
+
+    @Override
+    public boolean matches(CharSequence raw, String stored) {
+        if (stored.startsWith(WHOLE)) {
+            return bcrypt.matches(digest(raw), stored.substring(WHOLE.length()));
+        }
+        return raw.toString().getBytes(StandardCharsets.UTF_8).length <= BCRYPT_BYTES && bcrypt.matches(raw, stored);
+    }
+
+    private static String digest(CharSequence raw) {
+        try {
+            return Base64.getEncoder().encodeToString(MessageDigest.getInstance("SHA-256").digest(raw.toString().getBytes(StandardCharsets.UTF_8)));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}

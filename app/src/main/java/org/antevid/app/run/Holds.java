@@ -1,0 +1,139 @@
+package org.antevid.app.run;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.antevid.app.job.Change;
+import org.antevid.app.job.Headlines;
+import org.antevid.app.job.JobLog;
+import org.antevid.app.job.Jobs;
+import org.antevid.app.people.SignedIn;
+import org.antevid.app.problem.NotAllowed;
+import org.antevid.app.problem.NotThere;
+import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.quantity.Require;
+import org.antevid.core.run.Course;
+import org.antevid.core.run.Happening;
+import org.antevid.core.run.Hold;
+import org.springframework.stereotype.Service;
+
+/** Stop calls. A press is appended and conflicts with nothing; anyone presses, only the leader lifts, and only what he has seen. */
+@Service
+public class Holds implements Headlines {
+    /** A phone that slept may bring a press this old; older ones are a clock gone wrong. */
+    private static final Duration OLDEST_PRESS = Duration.ofHours(24);
+    private final RunBook book;
+    private final Runs runs;
+    private final Jobs jobs;
+    private final JobLog log;
+
+    Holds(RunBook book, Runs runs, Jobs jobs, JobLog log) {
+        this.book = book;
+        this.runs = runs;
+        this.jobs = jobs;
+        this.log = log;
+    }
+
+    /** A press as people see it: when it was pressed, and when it arrived. */
+    public record PressView(String who, String personId, String reason, Instant at, Instant arrivedAt) {
+    }
+
+    /** Somebody saw it, or says that all is stopped. */
+    public record ReceiptView(String who, Happening.Kind state, Instant at) {
+    }
+
+    /** @param id of the press that called it @param through what a lift has to name: its newest press */
+    public record HoldView(String id, long through, String who, String personId, String reason, Instant at, Instant arrivedAt, List<PressView> presses, List<ReceiptView> receipts, boolean lifted,
+                           Optional<String> liftedBy, Optional<String> liftReason) {
+    }
+
+    /** The hold that stands, with its receipts, or none. */
+    public record Headline(Optional<HoldView> hold) {
+    }
+
+    @Override
+    public Object of(String jobId) {
+        return new Headline(holds(jobId).stream().filter(h -> !h.lifted()).findFirst());
+    }
+
+    /** @return newest first */
+    List<HoldView> holds(String jobId) {
+        List<RunEventRecord> lines = book.lines(jobId);
+        Map<Long, RunEventRecord> bySeq = lines.stream().collect(Collectors.toMap(l -> l.seq, Function.identity()));
+        return RunBook.course(lines).holds().stream().map(h -> view(h, bySeq)).sorted(Comparator.comparingLong(HoldView::through).reversed()).toList();
+    }
+
+    private static HoldView view(Hold hold, Map<Long, RunEventRecord> lines) {
+        List<PressView> presses = hold.presses().stream().map(p -> lines.get(p.seq())).map(l -> new PressView(l.who, l.personId, l.reason, l.pressedAt, l.at)).toList();
+        List<ReceiptView> receipts = hold.receipts().stream().map(r -> lines.get(r.seq())).map(l -> new ReceiptView(l.who, l.kind, l.at))
+            .collect(Collectors.toMap(r -> r.who + r.state, Function.identity(), (a, b) -> a, java.util.LinkedHashMap::new)).values().stream().toList();
+        PressView first = presses.get(0);
+        Optional<RunEventRecord> lift = hold.lift().map(l -> lines.get(l.seq()));
+        return new HoldView(hold.presses().get(0).subject(), hold.newest(), first.who, first.personId, first.reason, first.at, first.arrivedAt, presses, receipts, lift.isPresent(),
+            lift.map(l -> l.who), lift.map(l -> l.reason));
+    }
+
+    /**
+     * Anyone on the job, at any time. The same id twice is one press.
+     *
+     * @param pressedAgo how long ago it was pressed, by the clock of the phone alone
+     */
+    void press(String jobId, String id, String reason, Duration pressedAgo, SignedIn who) {
+        String clean = reason == null ? "" : reason.strip();
+        Duration ago = pressedAgo.isNegative() || pressedAgo.compareTo(OLDEST_PRESS) > 0 ? Duration.ZERO : pressedAgo;
+        Require.text(id, 60, "id");
+        book.append(jobId, new RunBook.Line(Happening.Kind.PRESSED, id, "", 0, clean, Optional.of(Instant.now().minus(ago))), id, who, () -> {
+            String late = ago.toSeconds() >= 5 ? ", pressed " + (ago.toMinutes() > 0 ? ago.toMinutes() + " min " : "") + ago.toSecondsPart() + " s before it arrived" : "";
+            log.write(jobId, who.name(), "HOLD" + (clean.isEmpty() ? "" : ": " + clean) + late);
+            jobs.touched(jobId, Change.HOLD);
+        });
+    }
+
+    /** Seen by anyone; stopped only by the cutter or the lookout of the step. */
+    void receipt(String jobId, String holdId, Happening.Kind state, String id, SignedIn who) {
+        if (state != Happening.Kind.SEEN && state != Happening.Kind.STOPPED) {
+            throw new RefusedInput("BAD_CHOICE", "state", "must be SEEN or STOPPED");
+        }
+        RunFacts facts = runs.facts(jobId);
+        Hold hold = hold(facts.course(), holdId);
+        if (hold.receipts().stream().anyMatch(r -> r.kind() == state && r.personId().equals(who.personId()))) {
+            return;
+        }
+        boolean stopped = state == Happening.Kind.STOPPED;
+        if (stopped && facts.step().stream().flatMap(s -> s.posts().stream()).noneMatch(p -> p.personId().equals(who.personId()) && Runs.seesTheSaw(p.role()))) {
+            throw new NotAllowed("Only the cutter, or the lookout who sees the cutter, confirms that all is stopped.");
+        }
+        book.append(jobId, RunBook.Line.of(state, holdId), id, who, () -> {
+            if (stopped) {
+                log.write(jobId, who.name(), "confirms: stopped");
+            }
+            jobs.touched(jobId, stopped ? Change.HOLD : Change.SEEN);
+        });
+    }
+
+    private static Hold hold(Course course, String holdId) {
+        return course.holds().stream().filter(h -> h.presses().stream().anyMatch(p -> p.subject().equals(holdId))).findFirst().orElseThrow(NotThere::new);
+    }
+
+    /** @param through the newest press the leader has seen; one that crossed this lift stands on */
+    void lift(String jobId, String holdId, long through, LiftReason reason, String words, String id, SignedIn leader) {
+        Course course = book.course(jobId);
+        Hold hold = hold(course, holdId);
+        if (!hold.stands()) {
+            throw new RefusedInput("LIFTED", "hold", "was lifted already");
+        }
+        if (through < hold.presses().get(0).seq() || through > course.newest()) {
+            throw new RefusedInput("OUT_OF_RANGE", "through", "must be the newest press you have seen");
+        }
+        String said = reason.words() + (words == null || words.isBlank() ? "" : ": " + words.strip());
+        book.append(jobId, new RunBook.Line(Happening.Kind.LIFTED, holdId, reason.name(), through, said, Optional.empty()), id, leader, () -> {
+            log.write(jobId, leader.name(), "hold lifted: " + said);
+            jobs.touched(jobId, Change.HOLD);
+        });
+    }
+}

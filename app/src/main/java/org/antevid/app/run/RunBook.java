@@ -1,0 +1,115 @@
+package org.antevid.app.run;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.antevid.app.people.SignedIn;
+import org.antevid.app.problem.SentOtherwise;
+import org.antevid.core.quantity.Require;
+import org.antevid.core.run.Course;
+import org.antevid.core.run.Happening;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** The book of what happened: appending one line is a transaction of its own that conflicts with nothing. */
+@Component
+class RunBook {
+    private static final int LONGEST_ID = 60;
+    private final RunEventRepository events;
+    private final TransactionTemplate own;
+    /** Presses are stored one after the other, so that none gets a lower number than one somebody has seen already. */
+    private final Object pressing = new Object();
+
+    RunBook(RunEventRepository events, PlatformTransactionManager transactions) {
+        this.events = events;
+        this.own = new TransactionTemplate(transactions);
+        own.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRED);
+    }
+
+    /** What is to be written. {@code through}: the last happening its writer has seen. */
+    record Line(Happening.Kind kind, String subject, String detail, long through, String reason, Optional<Instant> pressedAt) {
+        static Line of(Happening.Kind kind, String subject) {
+            return new Line(kind, subject, "", 0, "", Optional.empty());
+        }
+
+        static Line of(Happening.Kind kind, String subject, String detail) {
+            return new Line(kind, subject, detail, 0, "", Optional.empty());
+        }
+    }
+
+    List<RunEventRecord> lines(String jobId) {
+        return events.findByJobIdOrderBySeq(jobId);
+    }
+
+    static Course course(List<RunEventRecord> lines) {
+        return Course.of(lines.stream().map(RunEventRecord::forCore).collect(Collectors.toList()));
+    }
+
+    Course course(String jobId) {
+        return course(lines(jobId));
+    }
+
+    /**
+     * Appends a line, once. {@code along} is done in the same transaction, and not at all when the line is there already.
+     *
+     * @param clientId made by the sender; blank for one the server makes
+     * @return whether it is new
+     * @throws SentOtherwise when another thing was sent under this id
+     */
+    boolean append(String jobId, Line line, String clientId, SignedIn who, Runnable along) {
+        RunEventRecord r = record(jobId, line, clientId, who);
+        if (line.kind() == Happening.Kind.PRESSED) {
+            synchronized (pressing) {
+                return once(r, along);
+            }
+        }
+        return once(r, along);
+    }
+
+    private boolean once(RunEventRecord r, Runnable along) {
+        try {
+            return Boolean.TRUE.equals(own.execute(t -> {
+                if (isThere(r)) {
+                    return false;
+                }
+                events.saveAndFlush(r);
+                along.run();
+                return true;
+            }));
+        } catch (DataIntegrityViolationException e) {
+            if (Boolean.TRUE.equals(own.execute(t -> isThere(r)))) {
+                return false;
+            }
+            throw e;
+        }
+    }
+
+    private boolean isThere(RunEventRecord r) {
+        Optional<RunEventRecord> known = events.findByJobIdAndClientId(r.jobId, r.clientId);
+        known.filter(k -> !k.same(r)).ifPresent(k -> {
+            throw new SentOtherwise();
+        });
+        return known.isPresent();
+    }
+
+    private static RunEventRecord record(String jobId, Line line, String clientId, SignedIn who) {
+        RunEventRecord r = new RunEventRecord();
+        r.jobId = jobId;
+        r.kind = line.kind();
+        r.personId = who.personId();
+        r.who = who.name();
+        r.subject = line.subject();
+        r.detail = line.detail();
+        r.through = line.through();
+        r.clientId = clientId == null || clientId.isBlank() ? UUID.randomUUID().toString() : Require.text(clientId, LONGEST_ID, "id");
+        r.reason = line.reason();
+        r.at = Instant.now();
+        r.pressedAt = line.pressedAt().orElse(null);
+        return r;
+    }
+}

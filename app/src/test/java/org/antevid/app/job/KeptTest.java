@@ -1,0 +1,91 @@
+package org.antevid.app.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.antevid.app.house.HouseChanged;
+import org.antevid.core.site.Ground;
+import org.antevid.core.site.Site;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/** A kept place is never an old one. */
+class KeptTest {
+    private final Kept kept = new Kept();
+    private final AtomicInteger made = new AtomicInteger();
+
+    private Site make() {
+        made.incrementAndGet();
+        return new Site(Ground.LEVEL, List.of());
+    }
+
+    @AfterEach
+    void clear() {
+        if (TransactionSynchronizationManager.isSynchronizationActive()) {
+            TransactionSynchronizationManager.clearSynchronization();
+        }
+    }
+
+    @Test
+    void itIsMadeOnceUntilItsJobChanges() {
+        Site first = kept.ofPlan("a", "place", this::make);
+        assertThat(kept.ofPlan("a", "place", this::make)).isSameAs(first);
+        kept.changed(new JobChanged("b", Change.PLACE));
+        assertThat(kept.ofPlan("a", "place", this::make)).as("another job's change").isSameAs(first);
+        kept.changed(new JobChanged("a", Change.PLACE));
+        assertThat(kept.ofPlan("a", "place", this::make)).isNotSameAs(first);
+        assertThat(made).hasValue(2);
+    }
+
+    @Test
+    void whatWasReadWhileSomethingChangedIsNotKept() {
+        kept.ofPlan("a", "place", () -> {
+            Site old = make();
+            kept.changed(new JobChanged("a", Change.PLACE));
+            return old;
+        });
+        kept.ofPlan("a", "place", this::make);
+        assertThat(made).hasValue(2);
+    }
+
+    @Test
+    void aTransactionThatChangedTheJobMakesItsOwnAndLeavesNothingBehind() {
+        Site before = kept.ofPlan("a", "place", this::make);
+        TransactionSynchronizationManager.initSynchronization();
+        kept.changed(new JobChanged("a", Change.PLACE));
+        kept.changed(new JobChanged("a", Change.PLACE));
+        Site inside = kept.ofPlan("a", "place", this::make);
+        assertThat(kept.ofPlan("a", "place", this::make)).as("what is not committed is not kept").isNotSameAs(inside);
+        List<TransactionSynchronization> ends = TransactionSynchronizationManager.getSynchronizations();
+        ends.forEach(e -> e.afterCompletion(TransactionSynchronization.STATUS_ROLLED_BACK));
+        Site after = kept.ofPlan("a", "place", this::make);
+        assertThat(after).isNotSameAs(before).isNotSameAs(inside);
+        assertThat(kept.ofPlan("a", "place", this::make)).isSameAs(after);
+    }
+
+    @Test
+    void theRunChangesWithoutThePlanAndThePlanNeverWithoutTheRun() {
+        Site plan = kept.ofPlan("a", "place", this::make);
+        Site run = kept.ofRun("a", "place", this::make);
+        kept.changed(new JobChanged("a", Change.RUN));
+        assertThat(kept.ofPlan("a", "place", this::make)).isSameAs(plan);
+        assertThat(kept.ofRun("a", "place", this::make)).isNotSameAs(run);
+        kept.changed(new HouseChanged());
+        assertThat(kept.ofPlan("a", "place", this::make)).isNotSameAs(plan);
+    }
+
+    @Test
+    void itDoesNotGrowWithoutEnd() {
+        for (int i = 0; i < 200; i++) {
+            kept.ofPlan("job " + i, "place", this::make);
+        }
+        int so = made.get();
+        kept.ofPlan("job 199", "place", this::make);
+        assertThat(made).hasValue(so);
+        kept.ofPlan("job 0", "place", this::make);
+        assertThat(made).as("forgotten long ago").hasValue(so + 1);
+    }
+}

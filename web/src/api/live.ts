@@ -1,0 +1,117 @@
+import { type QueryClient, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { api, data, type Schemas } from './client';
+import { heard, onHeard, silentMs } from './heard';
+
+/** live: the stream speaks. asking: it is silent, answers still come. lost: nothing for ten seconds. */
+export type Link = 'connecting' | 'live' | 'asking' | 'lost';
+type Hold = Schemas['HoldView'];
+type Run = Schemas['RunView'];
+
+const SILENT_MS = 10_000;
+const ASK_MS = 3000;
+const PLAN = ['findings', 'plan', 'run', 'briefings'];
+/** What a change of the job makes old. */
+const MAKES_OLD: Record<string, string[]> = {
+  JOB: ['job', ...PLAN], PLACE: ['place', 'surroundings', 'job', ...PLAN, 'lays', 'tangle'], STEM: ['stems', 'photos', 'lays', 'tangle', 'danger', 'verdicts', 'leaning', 'depends', ...PLAN],
+  LAY: ['lays', 'depends', 'verdicts', ...PLAN], TANGLE: ['tangle', 'stems', 'lays', ...PLAN], CREW: ['steps', ...PLAN], PLAN: PLAN, BRIEF: ['briefings', 'card', 'run'],
+  RUN: ['run'], HOLD: ['run'], REVIEW: ['review'],
+};
+
+/** A hold takes the go away before anybody asks; only the readiness of all is void with it. */
+function withHold(run: Run, hold: Hold | undefined): Run {
+  if (!hold) return run;
+  const step = run.step && {
+    ...run.step, iAmReady: false, people: run.step.people.map((p) => ({ ...p, readyAt: undefined })),
+  };
+  return { ...run, step, going: false, held: true, word: 'STOP' };
+}
+
+/** The hold that stands, as the event or the answer brought it. */
+export function takeHold(queries: QueryClient, job: string, hold: Hold | undefined, asks: boolean): void {
+  const was = queries.getQueryData<Hold | null>(['job', job, 'hold']);
+  queries.setQueryData(['job', job, 'hold'], hold ?? null);
+  queries.setQueryData<Run>(['job', job, 'run'], (run) => run && withHold(run, hold));
+  if (asks || (was && !hold)) void queries.invalidateQueries({ queryKey: ['job', job, 'run'] });
+}
+
+/**
+ * Follows the job's stream and watches it: what it does not say for ten seconds is asked for, until it speaks again.
+ *
+ * @param whole a screen that shows log and plan asks for them when a hold comes; a phone has all it needs in the event
+ */
+export function useLive(job: string, whole: boolean): Link {
+  const queries = useQueryClient();
+  const [link, setLink] = useState<Link>('connecting');
+  useEffect(() => {
+    let stream: EventSource | undefined;
+    let streamAt = -Infinity;
+    let askedAt = -Infinity;
+    const now = () => performance.now();
+    const old = (names: Iterable<string>) => {
+      for (const name of new Set(names)) void queries.invalidateQueries({ queryKey: ['job', job, name] });
+    };
+    const speaks = () => {
+      streamAt = now();
+      heard();
+      setLink('live');
+    };
+    const open = () => {
+      stream?.close();
+      stream = new EventSource(`/api/jobs/${job}/live`);
+      stream.onopen = () => {
+        const first = streamAt === -Infinity;
+        speaks();
+        if (!first) void queries.invalidateQueries({ queryKey: ['job', job] });
+      };
+      stream.addEventListener('beat', speaks);
+      stream.addEventListener('hold', (e) => {
+        speaks();
+        const body = JSON.parse((e as MessageEvent<string>).data) as { hold?: Hold };
+        takeHold(queries, job, body.hold, whole);
+      });
+      stream.addEventListener('changed', (e) => {
+        speaks();
+        const what = (e as MessageEvent<string>).data.split(' ').filter((w) => w !== 'HOLD' || whole);
+        old(what.flatMap((w) => MAKES_OLD[w] ?? []));
+      });
+      stream.addEventListener('here', (e) => {
+        speaks();
+        queries.setQueryData(['job', job, 'here'], JSON.parse((e as MessageEvent<string>).data));
+      });
+    };
+    const ask = async () => {
+      askedAt = now();
+      try {
+        const holds = await data(api.GET('/api/jobs/{job}/run/holds', { params: { path: { job } } }));
+        takeHold(queries, job, holds.find((h) => !h.lifted), true);
+        if (stream?.readyState === EventSource.CLOSED) open();
+      } catch {
+        // silence, or a refusal: either is seen by who watches
+      }
+    };
+    const watch = () => {
+      if (now() - streamAt < SILENT_MS) return;
+      setLink(silentMs() < SILENT_MS ? 'asking' : 'lost');
+      if (now() - askedAt > ASK_MS) void ask();
+    };
+    open();
+    const timer = setInterval(watch, 1000);
+    const silent = onHeard(() => {
+      if (now() - streamAt >= SILENT_MS) setLink('asking');
+    });
+    const wake = () => {
+      if (document.visibilityState !== 'visible') return;
+      if (now() - streamAt > SILENT_MS) open();
+      void ask();
+    };
+    document.addEventListener('visibilitychange', wake);
+    return () => {
+      clearInterval(timer);
+      silent();
+      document.removeEventListener('visibilitychange', wake);
+      stream?.close();
+    };
+  }, [job, queries, whole]);
+  return link;
+}

@@ -1,0 +1,186 @@
+import { useSyncExternalStore } from 'react';
+import { newId } from '../app/newId';
+import { type Fault, problem, token } from './client';
+import { heard, onHeard } from './heard';
+
+export type UnsentKind = 'hold' | 'stopped' | 'ready' | 'tick' | 'protection' | 'sign' | 'sighting' | 'defect' | 'photo' | 'outcome';
+
+/** One write that waits to be sent; its id makes it one, however often it goes out. */
+export type Unsent = {
+  id: string;
+  kind: UnsentKind;
+  /** Of the button it was pressed with: a refusal stands there. */
+  key: string;
+  words: string;
+  method: 'POST' | 'PUT';
+  path: string;
+  body?: Record<string, unknown>;
+  /** A picture as data address. */
+  picture?: string;
+  pressedAt: string;
+};
+export type Refused = { message: string; faults: Fault[] };
+type Box = { unsent: Unsent[]; refused: Record<string, Refused>; says: string };
+
+const SENT_AGAIN_MS = 2000;
+const LONGEST_MS = 8000;
+const LONGEST_PICTURE_MS = 60_000;
+const TRY_LATER = [408, 425, 429];
+const NO_ROOM = 'This phone has no room left to keep it. Wait until what is waiting has been sent.';
+const place = (job: string) => `antevid.unsent.${job}`;
+const boxes = new Map<string, Box>();
+const listeners = new Set<() => void>();
+const sending = new Set<string>();
+const afterwards = new Map<string, (kind: UnsentKind) => void>();
+
+function stored(job: string): Unsent[] {
+  try {
+    return (JSON.parse(localStorage.getItem(place(job)) ?? '[]') as Unsent[]).filter((u) => u.path);
+  } catch {
+    return [];
+  }
+}
+
+function box(job: string): Box {
+  const known = boxes.get(job);
+  if (known) return known;
+  const fresh = { unsent: stored(job), refused: {}, says: '' };
+  boxes.set(job, fresh);
+  return fresh;
+}
+
+function change(job: string, over: Partial<Box>): boolean {
+  const next = { ...box(job), ...over };
+  boxes.set(job, next);
+  listeners.forEach((l) => l());
+  try {
+    localStorage.setItem(place(job), JSON.stringify(next.unsent));
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+function pictureOf(address: string): Blob {
+  const bytes = atob(address.slice(address.indexOf(',') + 1));
+  return new Blob([Uint8Array.from(bytes, (c) => c.charCodeAt(0))], { type: 'image/jpeg' });
+}
+
+async function send(u: Unsent): Promise<Response> {
+  const headers: Record<string, string> = { 'X-XSRF-TOKEN': await token() };
+  let body: BodyInit;
+  if (u.picture) {
+    const form = new FormData();
+    form.append('file', pictureOf(u.picture), 'photo.jpg');
+    form.append('id', u.id);
+    body = form;
+  } else {
+    headers['Content-Type'] = 'application/json';
+    // How long ago it was pressed is told by this one clock, whatever it shows.
+    const times = u.kind === 'hold' ? { pressedAt: u.pressedAt, sentAt: new Date().toISOString() } : {};
+    if (u.kind !== 'hold') headers['X-Write-Id'] = u.id;
+    body = JSON.stringify({ ...u.body, ...times, id: u.id });
+  }
+  const signal = AbortSignal.timeout(u.picture ? LONGEST_PICTURE_MS : LONGEST_MS);
+  return fetch(u.path, { method: u.method, body, headers, signal });
+}
+
+/** @returns whether the next one may follow: what was sent before comes first */
+async function deliver(job: string, u: Unsent): Promise<boolean> {
+  let response: Response;
+  try {
+    response = await send(u);
+  } catch {
+    change(job, { says: '' });
+    return false;
+  }
+  heard();
+  const gone = () => box(job).unsent.filter((x) => x.id !== u.id);
+  if (response.ok) {
+    change(job, { unsent: gone(), says: '' });
+    afterwards.get(job)?.(u.kind);
+    return true;
+  }
+  const answer = problem(response.status, await response.text().catch(() => ''));
+  if (u.kind === 'hold') {
+    change(job, { says: `The server does not take it yet (${answer.status}); it is sent again.` });
+    return false;
+  }
+  if (response.status === 401 && u.kind !== 'sign') {
+    change(job, { says: 'Sign in again: what you pressed is kept and sent then.' });
+    return false;
+  }
+  if (response.status >= 500 || TRY_LATER.includes(response.status)) return false;
+  const refused = { ...box(job).refused, [u.key]: { message: answer.message, faults: answer.faults } };
+  change(job, { unsent: gone(), refused, says: '' });
+  afterwards.get(job)?.(u.kind);
+  return true;
+}
+
+/** Holds wait for nothing else that waits. */
+async function flush(job: string, holds: boolean): Promise<void> {
+  const lane = `${job} ${holds ? 'hold' : 'rest'}`;
+  if (sending.has(lane)) return;
+  sending.add(lane);
+  try {
+    for (;;) {
+      const next = box(job).unsent.find((u) => (u.kind === 'hold') === holds);
+      if (!next || !(await deliver(job, next))) return;
+    }
+  } finally {
+    sending.delete(lane);
+  }
+}
+
+const flushAll = () => {
+  for (const [job, b] of boxes) {
+    if (b.unsent.length === 0) continue;
+    void flush(job, true);
+    void flush(job, false);
+  }
+};
+setInterval(flushAll, SENT_AGAIN_MS);
+window.addEventListener('online', flushAll);
+document.addEventListener('visibilitychange', flushAll);
+let lastFlush = 0;
+onHeard(() => {
+  // Any answer means that the way is open; once a moment is enough.
+  if (performance.now() - lastFlush < 500) return;
+  lastFlush = performance.now();
+  flushAll();
+});
+
+/** Keeps a write until the server has it. */
+export function post(job: string, u: Omit<Unsent, 'id' | 'pressedAt' | 'method'> & { id?: string; method?: Unsent['method'] }): void {
+  const whole: Unsent = { method: 'POST', id: newId(), ...u, pressedAt: new Date().toISOString() };
+  const refused = Object.fromEntries(Object.entries(box(job).refused).filter(([k]) => k !== u.key));
+  const kept = change(job, { unsent: [...box(job).unsent, whole], refused });
+  if (!kept && whole.kind !== 'hold') {
+    const without = box(job).unsent.filter((x) => x.id !== whole.id);
+    change(job, { unsent: without, refused: { ...refused, [u.key]: { message: NO_ROOM, faults: [] } } });
+    return;
+  }
+  void flush(job, whole.kind === 'hold');
+}
+
+/** HOLD from wherever: header, key, phone. More presses while one waits are one press. */
+export function pressHold(job: string): void {
+  if (box(job).unsent.some((u) => u.kind === 'hold')) {
+    void flush(job, true);
+    return;
+  }
+  post(job, { kind: 'hold', key: 'hold', words: 'HOLD', path: `/api/jobs/${job}/run/holds`, body: { reason: '' } });
+}
+
+export const forgetRefusal = (job: string, key: string) => {
+  change(job, { refused: Object.fromEntries(Object.entries(box(job).refused).filter(([k]) => k !== key)) });
+};
+
+/** What waits, what was refused at which button, and what to say about it. */
+export function useOutbox(job: string, after?: (kind: UnsentKind) => void): Box {
+  if (after) afterwards.set(job, after);
+  return useSyncExternalStore((l) => {
+    listeners.add(l);
+    return () => listeners.delete(l);
+  }, () => box(job));
+}

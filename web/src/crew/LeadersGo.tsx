@@ -1,0 +1,34 @@
+import { useState } from 'react';
+import { api, type Schemas } from '../api/client';
+import { useAct } from '../api/job';
+import { newId } from '../app/newId';
+import { StepDone } from '../stages/run/StepDone';
+
+type Run = Schemas['RunView'];
+
+/** The leader often holds the saw and this one phone. */
+export default function LeadersGo({ job, run, lost, say }: { job: string; run: Run; lost: boolean; say: (words: string) => void }) {
+  const act = useAct(job, say);
+  const [all, setAll] = useState(false);
+  const path = { params: { path: { job } } };
+  if (run.going && run.step) return <StepDone job={job} step={run.step} act={act} className="big" />;
+  const against = all ? run.against : run.against.slice(0, 3);
+  return (
+    <div className="c">
+      {!run.signalTriedAt && (
+        <button className="big quiet" onClick={() => void act(api.POST('/api/jobs/{job}/run/signal-tried', { ...path, body: { id: newId() } }))}>
+          Stop signal tried, answered by all
+        </button>
+      )}
+      <button
+        className="big go"
+        disabled={lost || run.held || run.against.length > 0}
+        onClick={() => void act(api.POST('/api/jobs/{job}/run/go', { ...path, body: { id: newId() } }))}
+      >
+        {lost ? 'GO: no link' : run.held ? 'GO: a hold stands' : 'GO'}
+      </button>
+      {!run.held && against.map((a) => <p key={a.why + a.subject} className="s">• {a.words}</p>)}
+      {run.against.length > 3 && !all && <button className="plain" onClick={() => setAll(true)}>and {run.against.length - 3} more</button>}
+    </div>
+  );
+}
