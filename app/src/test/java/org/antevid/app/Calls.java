@@ -56,9 +56,9 @@ final class Calls {
         }
     }
 
-    /** The same person for every test on the one store. */
+    /** The same person for every test on one store. */
     SignedIn person(String name, Office office, Set<Competence> competences) {
-        return HIRED.computeIfAbsent(name, n -> people.signed(people.add(n, office, Optional.empty(), competences).id()));
+        return HIRED.computeIfAbsent(System.identityHashCode(people) + name, n -> people.signed(people.add(name, office, Optional.empty(), competences).id()));
     }
 
     /** The word the leader reads out to a member of the crew for their first PIN. */

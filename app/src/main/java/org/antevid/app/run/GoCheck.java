@@ -128,10 +128,10 @@ class GoCheck {
         } else if (changed) {
             against.add(new Against(Why.PLAN_CHANGED, "briefing", "the plan changed since briefing " + briefing.get().number() + "; issue a new one"));
         }
-        found(jobId, step, against);
         if (wind.gustMs().value() > gustLimitMs) {
             against.add(new Against(Why.GUST, "wind", String.format(Locale.ROOT, "gust %.1f m/s, hold at %.0f: wait for the lull", wind.gustMs().value(), gustLimitMs)));
         }
+        found(jobId, step, against);
         people(step, course, briefing, people, against);
         closed.stream().filter(f -> !f.entry().protectionDone()).forEach(f -> against.add(new Against(Why.NOT_DONE, f.id(), f.entry().name() + ": " + f.entry().protection().words() + ", "
             + (f.entry().protectedBy().isBlank() ? "nobody named" : f.entry().protectedBy()))));

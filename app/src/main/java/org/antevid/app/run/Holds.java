@@ -40,7 +40,7 @@ public class Holds implements Headlines {
     }
 
     /** A press as people see it: when it was pressed, and when it arrived. */
-    public record PressView(String who, String personId, String reason, Instant at, Instant arrivedAt) {
+    public record PressView(String id, String who, String personId, String reason, Instant at, Instant arrivedAt) {
     }
 
     /** Somebody saw it, or says that all is stopped. */
@@ -69,7 +69,7 @@ public class Holds implements Headlines {
     }
 
     private static HoldView view(Hold hold, Map<Long, RunEventRecord> lines) {
-        List<PressView> presses = hold.presses().stream().map(p -> lines.get(p.seq())).map(l -> new PressView(l.who, l.personId, l.reason, l.pressedAt, l.at)).toList();
+        List<PressView> presses = hold.presses().stream().map(p -> lines.get(p.seq())).map(l -> new PressView(l.subject, l.who, l.personId, l.reason, l.pressedAt, l.at)).toList();
         List<ReceiptView> receipts = hold.receipts().stream().map(r -> lines.get(r.seq())).map(l -> new ReceiptView(l.who, l.kind, l.at))
             .collect(Collectors.toMap(r -> r.who + r.state, Function.identity(), (a, b) -> a, java.util.LinkedHashMap::new)).values().stream().toList();
         PressView first = presses.get(0);
@@ -87,7 +87,7 @@ public class Holds implements Headlines {
         String clean = reason == null ? "" : reason.strip();
         Duration ago = pressedAgo.isNegative() || pressedAgo.compareTo(OLDEST_PRESS) > 0 ? Duration.ZERO : pressedAgo;
         Require.text(id, 60, "id");
-        book.append(jobId, new RunBook.Line(Happening.Kind.PRESSED, id, "", 0, clean, Optional.of(Instant.now().minus(ago))), id, who, () -> {
+        book.append(jobId, new RunBook.Line(Happening.Kind.PRESSED, id, "", 0, clean, Optional.of(ago)), id, who, () -> {
             String late = ago.toSeconds() >= 5 ? ", pressed " + (ago.toMinutes() > 0 ? ago.toMinutes() + " min " : "") + ago.toSecondsPart() + " s before it arrived" : "";
             log.write(jobId, who.name(), "HOLD" + (clean.isEmpty() ? "" : ": " + clean) + late);
             jobs.touched(jobId, Change.HOLD);

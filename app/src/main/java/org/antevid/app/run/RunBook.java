@@ -1,5 +1,6 @@
 package org.antevid.app.run;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -31,8 +32,8 @@ class RunBook {
         own.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRED);
     }
 
-    /** What is to be written. {@code through}: the last happening its writer has seen. */
-    record Line(Happening.Kind kind, String subject, String detail, long through, String reason, Optional<Instant> pressedAt) {
+    /** What is to be written. {@code through}: the last happening its writer has seen; {@code pressedAgo}: how long it waited on a phone. */
+    record Line(Happening.Kind kind, String subject, String detail, long through, String reason, Optional<Duration> pressedAgo) {
         static Line of(Happening.Kind kind, String subject) {
             return new Line(kind, subject, "", 0, "", Optional.empty());
         }
@@ -109,7 +110,7 @@ class RunBook {
         r.clientId = clientId == null || clientId.isBlank() ? UUID.randomUUID().toString() : Require.text(clientId, LONGEST_ID, "id");
         r.reason = line.reason();
         r.at = Instant.now();
-        r.pressedAt = line.pressedAt().orElse(null);
+        r.pressedAt = line.pressedAgo().map(r.at::minus).orElse(null);
         return r;
     }
 }
