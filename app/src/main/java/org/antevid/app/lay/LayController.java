@@ -12,6 +12,7 @@ import org.antevid.app.job.Needs;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.place.Places;
 import org.antevid.app.stem.Stems;
+import org.antevid.app.problem.NotThere;
 import org.antevid.core.lay.Landmark;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Rehearsal;
@@ -23,7 +24,6 @@ import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.StemReading;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.validation.annotation.Validated;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -186,9 +186,9 @@ class LayController {
     /** Lean with crown and snow along and across a direction; {@code windNm} comes on top from any side. */
     @GetMapping("/stems/{stem}/leaning")
     @Needs(Needs.Right.READ)
-    ResponseEntity<LeaningView> leaning(@PathVariable String job, @PathVariable String stem, @RequestParam double layDeg) {
-        return ResponseEntity.of(lays.leaning(job, stem, layDeg).map(l -> new LeaningView(l.stillAir().effectiveLeanDeg(), l.stillAir().azimuthDeg(), l.asDeg(l.stillAir().forwardNm()),
-            l.asDeg(l.stillAir().sideRightNm()), Rounding.up(l.asDeg(l.stillAir().sigmaForwardNm()), 1), Rounding.up(l.asDeg(l.stillAir().sigmaSideNm()), 1), Rounding.up(l.asDeg(l.windNm()), 1))));
+    LeaningView leaning(@PathVariable String job, @PathVariable String stem, @RequestParam double layDeg) {
+        return lays.leaning(job, stem, layDeg).map(l -> new LeaningView(l.stillAir().effectiveLeanDeg(), l.stillAir().azimuthDeg(), l.asDeg(l.stillAir().forwardNm()),
+            l.asDeg(l.stillAir().sideRightNm()), Rounding.up(l.asDeg(l.stillAir().sigmaForwardNm()), 1), Rounding.up(l.asDeg(l.stillAir().sigmaSideNm()), 1), Rounding.up(l.asDeg(l.windNm()), 1))).orElseThrow(NotThere::new);
     }
 
     @PutMapping("/stems/{stem}/lay")

@@ -30,6 +30,8 @@ import org.apache.catalina.connector.RequestFacade;
 import org.apache.tomcat.util.http.fileupload.FileUploadException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.http.InvalidMediaTypeException;
+import org.springframework.http.MediaType;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
@@ -70,6 +72,14 @@ final class Bodies extends OncePerRequestFilter {
         return request.getContentLengthLong() > 0 || request.getHeader("Transfer-Encoding") != null;
     }
 
+    private static boolean isMediaType(String type) {
+        try {
+            return type == null || MediaType.parseMediaType(type).isConcrete();
+        } catch (InvalidMediaTypeException e) {
+            return false;
+        }
+    }
+
     private static void tooLarge(HttpServletRequest request, HttpServletResponse response) throws IOException {
         int most = most(request);
         Problems.write(response, HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE,
@@ -84,6 +94,10 @@ final class Bodies extends OncePerRequestFilter {
         }
         if (request.getContentLengthLong() > most(request)) {
             tooLarge(request, response);
+            return;
+        }
+        if (hasBody(request) && !isMediaType(request.getContentType())) {
+            Problems.write(response, HttpServletResponse.SC_UNSUPPORTED_MEDIA_TYPE, "Say what is sent: application/json, or a form with a file in it.");
             return;
         }
         boolean hold = isHold(request);

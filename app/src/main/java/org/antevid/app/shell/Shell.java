@@ -1,7 +1,11 @@
 package org.antevid.app.shell;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonSetter;
+import com.fasterxml.jackson.annotation.Nulls;
 import java.time.Duration;
+import java.util.List;
+import java.util.Set;
 import org.springframework.boot.autoconfigure.jackson.Jackson2ObjectMapperBuilderCustomizer;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
@@ -34,8 +38,10 @@ class Shell implements WebMvcConfigurer {
     /** An empty Optional is left out; a null inside a map stays, because the sums say "not known" with it. */
     @Bean
     Jackson2ObjectMapperBuilderCustomizer leaveOutAbsent() {
-        return b -> b.postConfigurer(m -> m.setDefaultPropertyInclusion(
-            JsonInclude.Value.construct(JsonInclude.Include.NON_ABSENT, JsonInclude.Include.ALWAYS)));
+        return b -> b.postConfigurer(m -> {
+            m.setDefaultPropertyInclusion(JsonInclude.Value.construct(JsonInclude.Include.NON_ABSENT, JsonInclude.Include.ALWAYS));
+            List.of(List.class, Set.class).forEach(c -> m.configOverride(c).setSetterInfo(JsonSetter.Value.forContentNulls(Nulls.FAIL)));
+        });
     }
 
     @Bean
