@@ -48,8 +48,8 @@ export function HoldBanner({ job, hold, me, leader, say }: Props) {
       {leader && !lifting && <Button size="large" className="lift" onClick={() => setLifting(true)}>Lift the hold</Button>}
       {leader && lifting && (
         <div className="reasons" role="group" aria-label="Why is it lifted?">
-          {reasons.map((r) => <Button key={r.reason} size="large" onClick={() => void lift(r.reason)}>{r.words}</Button>)}
-          <Button size="large" type="text" className="leave" onClick={() => setLifting(false)}>Leave it standing</Button>
+          {reasons.map((r) => <Button key={r.reason} onClick={() => void lift(r.reason)}>{r.words}</Button>)}
+          <Button type="text" className="leave" onClick={() => setLifting(false)}>Leave it standing</Button>
         </div>
       )}
     </div>

@@ -56,11 +56,13 @@ export default function CrewApp() {
   if (info.data && run) {
     const lost = link === 'lost';
     const changed = run.against.some((a) => a.why === 'PLAN_CHANGED');
+    // Who has pressed it stops, whether or not it has arrived.
+    const mine = unsent ? { ...run, word: 'STOP' as const, held: true } : run;
     const pages: Record<string, ReactNode> = {
       cut: <CutPage job={job} card={card} />, see: <SeePage job={job} />,
       brief: <BriefPage job={job} card={card} changed={changed} say={setRefused} />,
     };
-    body = pages[at] ?? <NowPage job={job} run={run} card={card} info={info.data} lost={lost} say={setRefused} />;
+    body = pages[at] ?? <NowPage job={job} run={mine} card={card} info={info.data} lost={lost} say={setRefused} />;
   }
   return (
     <div className="phone">

@@ -3,6 +3,7 @@ package org.antevid.app.run;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -22,6 +23,7 @@ import org.antevid.core.card.CutStep;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Step;
 import org.antevid.core.plan.PlanDocument;
+import org.antevid.core.quantity.Rounding;
 import org.antevid.core.rule.Finding;
 import org.antevid.core.rule.Severity;
 import org.antevid.core.run.Against.Why;
@@ -93,10 +95,16 @@ class GoCheck {
         List<Person> people = crews.people(jobId);
         List<Against> against = step.map(s -> against(jobId, s, course, briefing, changed, closed, asked, people, job, wind, gustLimitMs))
             .orElse(List.of(new Against(Why.NO_STEP, "step", "there is no step left")));
-        Optional<Double> ring = step.flatMap(Step::stem).flatMap(l -> plan.flatMap(p -> p.stem(l))).flatMap(PlanDocument.StemPart::lay).map(PlanDocument.LayPart::exclusionM);
+        Optional<Double> ring = step.flatMap(Step::stem).flatMap(l -> ring(jobId, l, plan));
         return new RunFacts(course, step, steps.size(), briefing, changed, against, closed, asked, step.map(s -> briefed(s, plan)).orElse(List.of()), people,
             lines.stream().collect(Collectors.toMap(l -> l.seq, l -> new RunFacts.Line(l.who, l.at, l.reason))), log.newest(jobId, NEWEST_LINES), gustLimitMs, jobs.leaderOf(jobId), ring,
             job.meetingPoint());
+    }
+
+    /** @return how far everybody without a part stays from the stem: the briefed ring of its lay, for one that hangs the ring of what may come down; rounded up */
+    private Optional<Double> ring(String jobId, String label, Optional<PlanDocument> plan) {
+        return plan.flatMap(p -> p.stem(label)).flatMap(PlanDocument.StemPart::lay).map(PlanDocument.LayPart::exclusionM)
+            .or(() -> plans.situation(jobId).hangs().stream().filter(h -> h.hung().equals(label)).map(h -> Rounding.up(h.keepOutM(), 0)).max(Comparator.naturalOrder()));
     }
 
     /** People come back to what was emptied or closed: it is looked at again before each go, whatever the plan says. */

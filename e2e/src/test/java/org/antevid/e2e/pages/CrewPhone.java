@@ -2,6 +2,7 @@ package org.antevid.e2e.pages;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import org.antevid.e2e.Server;
@@ -20,5 +21,25 @@ public final class CrewPhone {
         phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Join")).click();
         assertThat(phone.locator(".phone .top")).containsText(name.split(" ")[0]);
         return phone;
+    }
+
+    /** Reads back until every answer matches the plan, as the card's marks say which does not yet. */
+    public static void sign(Page phone, String pin) {
+        phone.locator(".tabs a").first().click();
+        Locator part = phone.locator("section[aria-label='Read back']");
+        assertThat(part).isVisible();
+        int[] choice = new int[part.locator("[role=group]").count()];
+        for (int tries = 0; tries < 8 && part.count() > 0; tries++) {
+            for (int i = 0; i < choice.length; i++) {
+                part.locator("[role=group]").nth(i).locator(".chips button").nth(choice[i]).click();
+            }
+            phone.getByLabel("PIN", new Page.GetByLabelOptions().setExact(true)).fill(pin);
+            phone.getByText("I read it back: sign").click();
+            phone.waitForTimeout(700);
+            for (int i = 0; part.count() > 0 && i < choice.length; i++) {
+                choice[i] += part.locator("[role=group]").nth(i).locator(".refused").count();
+            }
+        }
+        assertThat(phone.locator(".phone")).containsText("I read back and signed");
     }
 }

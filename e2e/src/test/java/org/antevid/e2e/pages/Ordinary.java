@@ -1,0 +1,47 @@
+package org.antevid.e2e.pages;
+
+import com.microsoft.playwright.Page;
+import java.util.List;
+
+/** An ordinary job, written down by the leader who is signed in on the page, one tap short of its briefing. */
+public final class Ordinary {
+    private static final String MAKE = """
+        async ([name, cutter, lookout]) => {
+          const token = () => decodeURIComponent(document.cookie.split('; ').find(c => c.startsWith('XSRF-TOKEN=')).slice(11));
+          const call = async (method, path, body) => {
+            const r = await fetch(path, { method, headers: { 'content-type': 'application/json', 'X-XSRF-TOKEN': token() }, body: body && JSON.stringify(body) });
+            const text = await r.text();
+            if (!r.ok) throw new Error(method + ' ' + path + ' ' + r.status + ' ' + text);
+            return text ? JSON.parse(text) : undefined;
+          };
+          const people = await call('GET', '/api/people');
+          const id = (n) => people.find(p => p.name === n).id;
+          const { jobId } = await call('POST', '/api/jobs', { name, place: 'a meadow', visitOn: '2026-11-27' });
+          const at = '/api/jobs/' + jobId;
+          const job = await call('GET', at);
+          await call('PUT', at + '/conditions', { windLimitMs: 9, slopeDeg: 0, downhillDeg: 0, meetingPoint: 'the gate', version: job.version });
+          await call('PUT', at + '/place/emergency', { nearestHelp: 'clinic, 10 min', route: 'north', gridReference: 'WL 1 1', phoneCover: 'at the gate', firstAider: lookout, kit: 'van',
+            rescuePlan: 'carry to the gate', utilityLine: '0555 0100', version: 0 });
+          const answers = Object.fromEntries(['FELLING_CONSENT', 'PRESERVATION_ORDER', 'NESTING', 'WATERCOURSE', 'NEIGHBOUR', 'UTILITY_NOTICE'].map(k => [k, 'YES']));
+          await call('PUT', at + '/place/permits', { answers });
+          await call('POST', at + '/members', { personId: id(lookout) });
+          const sound = Object.fromEntries(['left', 'right', 'back', 'core', 'crown'].map(k => [k, 'SOUND']));
+          const spot = (eastM, northM) => ({ eastM, northM });
+          const stem = (await call('POST', at + '/stems', { species: 'QUERCUS', state: 'STANDING', at: spot(0, 0), wood: sound, shape: 'FOREST', crown: 'FOREST_BROADLEAF_LEAFLESS', toBeKept: false, note: '' })).id;
+          for (const [kind, numbers] of [['GIRTH', { girthM: 1.57 }], ['HEIGHT_ANGLES', { distanceM: 25, top: 35, base: -4 }], ['CROWN_RADIUS', { radiusM: 3 }],
+            ['PLUMB_LEAN', { leanDeg: 4, sigmaDeg: 0.4, azimuthDeg: 0 }]]) await call('POST', at + '/stems/' + stem + '/sightings', { kind, numbers });
+          const choice = { layDeg: 0, cutHeightM: 0.3, school: 'OPEN_FACE', barM: 0.45, means: 'NOTHING' };
+          await call('PUT', at + '/stems/' + stem + '/lay', { choice, fixed: true, dropZone: [spot(-3, -1), spot(-3, 24), spot(3, 24), spot(3, -1)] });
+          await call('POST', at + '/steps', { kind: 'FELL', stem: 'S1', startMin: 0, endMin: 30, posts: [{ role: 'CUTTER', personId: id(cutter) },
+            { role: 'LOOKOUT', personId: id(lookout), stand: spot(-60, 0) }] });
+          return jobId;
+        }""";
+
+    private Ordinary() {
+    }
+
+    /** @return the job's id */
+    public static String oak(Page leader, String name, String cutter, String lookout) {
+        return leader.evaluate(MAKE, List.of(name, cutter, lookout)).toString();
+    }
+}
