@@ -133,7 +133,7 @@ export default function JobScreen() {
               </Link>
             ))}
           </nav>
-          <main className={split ? 'mid split' : 'mid'}>
+          <main className={split ? `mid split${stage === 'stems' && (picking || !selected) ? ' taps' : ''}` : 'mid'}>
             <div className={stage === 'stems' ? 'planbox withbase' : 'planbox'}>
               <Suspense fallback={null}>
                 <SitePlan scene={scene} picking={Boolean(picking)} onStem={setStem} onFeature={selectFeature} sketch={sketch} ghosts={ghosts} surroundings={surroundings.data} job={job} onTurn={(deg) => turn.current?.(deg)} onPoint={point}

@@ -49,7 +49,7 @@ export function NowPage({ job, run, card, info, lost, say }: Props) {
   };
   return (
     <>
-      <section className={`now ${run.word === 'STAND_FAST' || run.word === 'STOP' ? 'halt' : ''}`}>
+      <section className={`now ${lost && run.word === 'GO' ? 'old' : run.word === 'STAND_FAST' || run.word === 'STOP' ? 'halt' : ''}`}>
         <h3>Now{step ? `, step ${step.turn} of ${run.stepsInAll}: ${step.title}` : ''}</h3>
         <strong>{WORDS[run.word]}</strong>
         <p>{because(run, post?.task, run.waitAt || info.meetingPoint)}</p>

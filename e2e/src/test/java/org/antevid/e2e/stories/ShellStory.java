@@ -6,11 +6,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.nio.file.Path;
+import java.util.List;
 import javax.imageio.ImageIO;
 import org.antevid.e2e.Browsers;
 import org.antevid.e2e.Server;
@@ -65,6 +67,40 @@ class ShellStory {
             imre.shot("sums");
             page.navigate(server.local() + "/drills");
             assertThat(page.locator("main")).containsText("will stand here");
+            assertThat(browsers.errors()).isEmpty();
+        }
+    }
+
+    /** A job with a name of sixty letters, at every width a phone, a tablet or an enlarged page has. */
+    @Test
+    void holdIsInViewAtEveryWidthAndAStemCanBeAddedThere(@TempDir Path data) {
+        try (TailgateNetwork network = new TailgateNetwork(); Server server = new Server(data, network.serverAddress()).start("demo"); Browsers browsers = new Browsers(network)) {
+            JobPage imre = new JobPage(browsers.leader()).signIn(server.local(), "Imre Halloway");
+            Page page = imre.page;
+            String name = "Wolframsbergerhinterwaldhauptstrassenbahnhofsplatzallee Nord";
+            String job = page.evaluate("async (name) => { const token = decodeURIComponent(document.cookie.split('; ').find(c => c.startsWith('XSRF-TOKEN=')).slice(11));"
+                + " const r = await fetch('/api/jobs', {method: 'POST', headers: {'content-type': 'application/json', 'X-XSRF-TOKEN': token}, body: JSON.stringify({name, place: name, visitOn: '2026-11-27'})});"
+                + " return (await r.json()).jobId; }", name).toString();
+            int stems = 0;
+            for (int[] size : new int[][] {{390, 844}, {600, 960}, {820, 1100}, {1000, 700}, {640, 400}}) {
+                String what = size[0] + " x " + size[1];
+                page.setViewportSize(size[0], size[1]);
+                for (String path : List.of("/", "/house", "/crew/" + job, "/jobs/" + job + "/place", "/jobs/" + job + "/stems")) {
+                    page.navigate(server.local() + path);
+                    page.waitForTimeout(500);
+                    assertThat((Integer) page.evaluate("document.documentElement.scrollWidth")).as(what + path).isLessThanOrEqualTo(size[0]);
+                }
+                page.getByLabel("New stem").click();
+                assertThat(page.getByRole(AriaRole.STATUS).first()).containsText("Tap where the stem stands");
+                imre.tapPlan(3 * stems, 0);
+                stems++;
+                assertThat(page.locator("aside")).containsText("First look");
+                Locator hold = page.locator("button.hold");
+                page.mouse().wheel(0, 900);
+                page.waitForTimeout(300);
+                BoundingBox box = hold.boundingBox();
+                assertThat(box.x >= 0 && box.x + box.width <= size[0] && box.y >= 0 && box.y + box.height <= size[1]).as(what + ": HOLD is whole in view").isTrue();
+            }
             assertThat(browsers.errors()).isEmpty();
         }
     }
