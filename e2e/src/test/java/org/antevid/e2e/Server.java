@@ -87,6 +87,11 @@ public final class Server implements AutoCloseable {
         return "http://" + address + ":" + port;
     }
 
+    /** @return processor time it has used since its start */
+    public Duration cpu() {
+        return process.info().totalCpuDuration().orElse(Duration.ZERO);
+    }
+
     /** Ends it as power loss does: no hook runs. @return when the kill had been sent, by {@link System#nanoTime()} */
     public long kill() {
         process.destroyForcibly();
