@@ -4,7 +4,9 @@ import { api, data, Problem } from './client';
 const at = (job: string) => ({ params: { path: { job } } });
 
 /** Everything of a job, one query a stage; the live stream says when to ask again. */
-export const useJob = (job: string) => useQuery({ queryKey: ['job', job, 'job'], queryFn: () => data(api.GET('/api/jobs/{job}', at(job))) });
+/** The gust is read anew every twenty seconds, whatever else happens. */
+const GUST_MS = 20_000;
+export const useJob = (job: string) => useQuery({ queryKey: ['job', job, 'job'], refetchInterval: GUST_MS, queryFn: () => data(api.GET('/api/jobs/{job}', at(job))) });
 export const useFeatures = (job: string) =>
   useQuery({ queryKey: ['job', job, 'place'], queryFn: () => data(api.GET('/api/jobs/{job}/features', at(job))) });
 export const useStems = (job: string) => useQuery({ queryKey: ['job', job, 'stems'], queryFn: () => data(api.GET('/api/jobs/{job}/stems', at(job))) });
@@ -20,7 +22,7 @@ export const useBriefings = (job: string) =>
   useQuery({ queryKey: ['job', job, 'briefings'], queryFn: () => data(api.GET('/api/jobs/{job}/briefings', at(job))) });
 export const useCard = (job: string) =>
   useQuery({ queryKey: ['job', job, 'card'], queryFn: async () => (await data(api.GET('/api/jobs/{job}/briefings/card', at(job)))) ?? null });
-export const useRun = (job: string) => useQuery({ queryKey: ['job', job, 'run'], queryFn: () => data(api.GET('/api/jobs/{job}/run', at(job))) });
+export const useRun = (job: string) => useQuery({ queryKey: ['job', job, 'run'], refetchInterval: GUST_MS, queryFn: () => data(api.GET('/api/jobs/{job}/run', at(job))) });
 /** The hold that stands, if one does. */
 export const useHold = (job: string) => useQuery({
   queryKey: ['job', job, 'hold'],

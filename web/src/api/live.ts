@@ -1,6 +1,6 @@
 import { type QueryClient, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { api, data, type Schemas } from './client';
+import { api, data, Problem, type Schemas } from './client';
 import { heard, onHeard, silentMs } from './heard';
 
 /** live: the stream speaks. asking: it is silent, answers still come. lost: nothing for ten seconds. */
@@ -47,6 +47,7 @@ export function useLive(job: string, whole: boolean): Link {
     let stream: EventSource | undefined;
     let streamAt = -Infinity;
     let askedAt = -Infinity;
+    let openedAt = -Infinity;
     const now = () => performance.now();
     const old = (names: Iterable<string>) => {
       for (const name of new Set(names)) void queries.invalidateQueries({ queryKey: ['job', job, name] });
@@ -57,6 +58,7 @@ export function useLive(job: string, whole: boolean): Link {
       setLink('live');
     };
     const open = () => {
+      openedAt = now();
       stream?.close();
       stream = new EventSource(`/api/jobs/${job}/live`);
       stream.onopen = () => {
@@ -85,9 +87,11 @@ export function useLive(job: string, whole: boolean): Link {
       try {
         const holds = await data(api.GET('/api/jobs/{job}/run/holds', { params: { path: { job } } }));
         takeHold(queries, job, holds.find((h) => !h.lifted), true);
-        if (stream?.readyState === EventSource.CLOSED) open();
-      } catch {
-        // silence, or a refusal: either is seen by who watches
+        // Answers come and the stream does not: a new one.
+        if (stream?.readyState === EventSource.CLOSED || now() - openedAt > SILENT_MS) open();
+      } catch (e) {
+        // Signed out or taken off: the job's own query says so to the page.
+        if (e instanceof Problem && (e.status === 401 || e.status === 404)) old(['job']);
       }
     };
     const watch = () => {

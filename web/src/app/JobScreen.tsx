@@ -98,7 +98,13 @@ export default function JobScreen() {
     changes: briefings.data?.sinceLatest.length ? briefings.data.sinceLatest : (briefings.data?.issues.at(-1)?.changes ?? []), outcomes: (review.data?.outcomes ?? []).map((o) => o.outcome),
   }), [features.data, stems.data, lays.data, tangle.data, steps.data, info.data, plan.data, shown, pointed.deg, selected, feature, number, briefings.data, review.data]);
 
-  if (!info.data) return <p style={{ padding: 20 }}>Opening the job…</p>;
+  if (!info.data) {
+    return (
+      <div className="screen">
+        <header><span className="job">{info.error ? 'The server does not answer; it is asked again by itself.' : 'Opening the job…'}</span><div className="r"><button className="hold" onClick={hold}>HOLD</button></div></header>
+      </div>
+    );
+  }
   const j = info.data;
   const Panel = PANELS[stage];
   const split = stage === 'stems' || stage === 'cuts';

@@ -3405,6 +3405,7 @@ export interface components {
             arrivedAt: string;
             /** Format: date-time */
             at: string;
+            id: string;
             personId: string;
             reason: string;
             who: string;

@@ -1,8 +1,10 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { Modal } from 'antd';
-import { useState } from 'react';
-import { api } from '../../api/client';
+import { useCallback, useState } from 'react';
+import { api, type Schemas } from '../../api/client';
 import { useAct, useHold, useJob, useRun } from '../../api/job';
 import { silentMs } from '../../api/heard';
+import { post, useOutbox } from '../../api/outbox';
 import { newId } from '../../app/newId';
 import { StepDone } from './StepDone';
 import type { PanelProps } from '../../app/stages';
@@ -15,6 +17,8 @@ import { CutTicks } from './CutTicks';
 export default function RunPanel({ job, go }: PanelProps) {
   const { say } = usePlanTools();
   const act = useAct(job, say);
+  const queries = useQueryClient();
+  useOutbox(job, useCallback(() => void queries.invalidateQueries({ queryKey: ['job', job, 'run'] }), [job, queries]));
   const info = useJob(job).data;
   const leader = info?.myPart === 'LEADER';
   const [closing, setClosing] = useState(false);
@@ -41,11 +45,7 @@ export default function RunPanel({ job, go }: PanelProps) {
             ))}</ul>
             <ul className="list" aria-label="Protections">
               <li style={{ display: 'flex', gap: 10, alignItems: 'center', minHeight: 44 }}><Mark kind={r.signalTriedAt ? 'ready' : 'none'} /><b style={{ flex: 1 }}>Stop signal tried, whistle and arm</b>{leader && !r.signalTriedAt ? <button className="plain" onClick={() => void act(api.POST('/api/jobs/{job}/run/signal-tried', path))}>Tried, answered</button> : <span className="n">{r.signalTriedAt && clock(r.signalTriedAt)}</span>}</li>
-              {r.protections.map((p) => (
-                <li key={p.featureId} style={{ display: 'flex', gap: 10, alignItems: 'center', minHeight: 44 }}><Mark kind={p.done && !p.askAgain ? 'ready' : 'none'} /><b>{p.name}</b><span style={{ flex: 1 }} className="s">{p.words}, {p.by || 'nobody named'}{p.askAgain && <b>, still so?</b>}</span>
-                  {p.askAgain && <button className="plain" aria-label={`${p.name} still so`} onClick={() => void act(api.POST('/api/jobs/{job}/run/protections/{feature}', { params: { path: { job, feature: p.featureId } }, body: { done: true } }))}>Still so</button>}
-                  <button className="plain" aria-label={`${p.name} ${p.done ? 'not done' : 'done'}`} onClick={() => void act(api.POST('/api/jobs/{job}/run/protections/{feature}', { params: { path: { job, feature: p.featureId } }, body: { done: !p.done } }))}>{p.done ? 'Undo' : 'Done'}</button></li>
-              ))}
+              {r.protections.map((p) => <Protected key={p.featureId} job={job} p={p} />)}
             </ul>
           </section>
         )}
@@ -80,5 +80,25 @@ export default function RunPanel({ job, go }: PanelProps) {
             </button>
           )}
     </>
+  );
+}
+
+function Protected({ job, p }: { job: string; p: Schemas['ProtectionState'] }) {
+  const out = useOutbox(job);
+  const key = `protection:${p.featureId}`;
+  const waits = out.unsent.some((u) => u.key === key);
+  const done = (is: boolean) => post(job, {
+    kind: 'protection', key, words: p.name, path: `/api/jobs/${job}/run/protections/${p.featureId}`, body: { done: is },
+  });
+  return (
+    <li className="protected">
+      <Mark kind={p.done && !p.askAgain ? 'ready' : 'none'} />
+      <b>{p.name}</b>
+      <span className="s">{p.words}, {p.by || 'nobody named'}{p.askAgain && <b>, still so?</b>}</span>
+      {waits && <small>being sent…</small>}
+      {!waits && p.askAgain && <button className="plain" aria-label={`${p.name} still so`} onClick={() => done(true)}>Still so</button>}
+      {!waits && <button className="plain" aria-label={`${p.name} ${p.done ? 'not done' : 'done'}`} onClick={() => done(!p.done)}>{p.done ? 'Undo' : 'Done'}</button>}
+      {out.refused[key] && <p className="refused" role="alert">{out.refused[key].message}</p>}
+    </li>
   );
 }

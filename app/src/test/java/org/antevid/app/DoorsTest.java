@@ -20,7 +20,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.boot.test.web.server.LocalServerPort;
 
 /** Who is who: joining never makes somebody else, nobody locks another out, what was lost is shut. Over real sockets. */
-@OnRealStore
+@OnRealSockets
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class DoorsTest {
     private static final String LEADERS = "gravel under the old sluice";

@@ -25,10 +25,10 @@ import org.springframework.boot.test.web.server.LocalServerPort;
  * Every call of the interface with bodies that are nearly right, by every kind of person: never an answer of 500 or above, and every refusal a
  * problem. Seeded; the bench runs it with {@code -Dfuzz.requests=50000}.
  */
-@OnRealStore
+@OnRealSockets
 class FuzzTest {
     private static final ObjectMapper JSON = new ObjectMapper();
-    private static final int REQUESTS = Integer.getInteger("fuzz.requests", 2500);
+    private static final int REQUESTS = Integer.getInteger("fuzz.requests", 1500);
     private static final long SEED = Long.getLong("fuzz.seed", 11);
     private static final List<String> ODD = List.of("", " ", "NaN", "x".repeat(300), "\u0000", "\uD800", "'; drop table job;--", "<script>", "2026-13-45", "=1+1", "null", "-1", "1e999", "S1");
     private static final List<Double> NUMBERS = List.of(0.0, 1.0, -1.0, 0.5, 3.0, 45.0, 360.0, 1e9, -1e9, 1e300, 1e-300, 22.5);

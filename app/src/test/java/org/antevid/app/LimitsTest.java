@@ -29,7 +29,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.boot.test.web.server.LocalServerPort;
 
 /** A stranger on the network sends too much, too slowly, or nonsense: each is refused with a word, and a HOLD waits for none of it. */
-@OnRealStore
+@OnRealSockets
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class LimitsTest {
     private static final String PASSPHRASE = "gravel under the old sluice";

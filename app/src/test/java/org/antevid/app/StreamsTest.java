@@ -25,7 +25,7 @@ import org.junit.jupiter.api.TestInstance;
 import org.springframework.boot.test.web.server.LocalServerPort;
 
 /** The job's stream: a hold comes inside its event, receipts together, rights are asked again, and one that stalls delays nobody. */
-@OnRealStore
+@OnRealSockets
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class StreamsTest {
     private static final String PASSPHRASE = "wet rope on the bollard";
@@ -62,6 +62,7 @@ class StreamsTest {
         private final Socket socket;
         private final BlockingQueue<String> events = new LinkedBlockingQueue<>();
         private volatile boolean ended;
+        private volatile String answer = "nothing yet";
 
         Listener(Browser who) throws IOException {
             socket = ask(who);
@@ -74,7 +75,9 @@ class StreamsTest {
             try (BufferedReader in = new BufferedReader(new InputStreamReader(socket.getInputStream(), StandardCharsets.UTF_8))) {
                 String name = "";
                 for (String line = in.readLine(); line != null; line = in.readLine()) {
-                    if (line.startsWith("event:")) {
+                    if (line.startsWith("HTTP/")) {
+                        answer = line;
+                    } else if (line.startsWith("event:")) {
                         name = line.substring(6);
                     } else if (line.startsWith("data:")) {
                         events.add(name + " " + line.substring(5));
@@ -87,12 +90,12 @@ class StreamsTest {
         }
 
         String next(String start) throws InterruptedException {
-            for (String e = events.poll(3, TimeUnit.SECONDS); e != null; e = events.poll(3, TimeUnit.SECONDS)) {
+            for (String e = events.poll(6, TimeUnit.SECONDS); e != null; e = events.poll(6, TimeUnit.SECONDS)) {
                 if (e.startsWith(start)) {
                     return e;
                 }
             }
-            throw new AssertionError("no event " + start);
+            throw new AssertionError("no event " + start + " after " + answer + (ended ? ", ended" : ""));
         }
 
         boolean endsWithin(Duration d) throws InterruptedException {

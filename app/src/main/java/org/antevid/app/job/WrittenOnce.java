@@ -7,6 +7,7 @@ import jakarta.persistence.EntityManager;
 import jakarta.persistence.Id;
 import jakarta.persistence.IdClass;
 import jakarta.persistence.Lob;
+import jakarta.persistence.PersistenceException;
 import jakarta.persistence.Table;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -18,10 +19,12 @@ import java.security.NoSuchAlgorithmException;
 import java.time.Instant;
 import java.util.HexFormat;
 import java.util.Optional;
+import org.antevid.app.house.HouseChanged;
+import org.antevid.app.people.PeopleChanged;
 import org.antevid.app.problem.CrossedWrites;
 import org.antevid.app.problem.SentOtherwise;
 import org.springframework.core.MethodParameter;
-import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.MediaType;
 import org.springframework.http.converter.HttpMessageConverter;
 import org.springframework.http.server.ServerHttpRequest;
@@ -43,6 +46,8 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyAdvice;
  */
 @Component
 public class WrittenOnce implements CrossedWrites {
+    /** Where writes that are about no job keep their ids. */
+    static final String HOUSE = "house";
     public static final String HEADER = "X-Write-Id";
     /** Set by who reads bodies whole: the bytes that came, for telling one write from another. */
     public static final String BODY = "antevid.body";
@@ -50,13 +55,11 @@ public class WrittenOnce implements CrossedWrites {
     private static final int LONGEST = 60;
     private static final int ACCEPTED = 204;
     private final EntityManager entities;
-    private final WrittenRepository written;
     private final ObjectMapper json;
     private final TransactionTemplate own;
 
-    WrittenOnce(EntityManager entities, WrittenRepository written, ObjectMapper json, PlatformTransactionManager transactions) {
+    WrittenOnce(EntityManager entities, ObjectMapper json, PlatformTransactionManager transactions) {
         this.entities = entities;
-        this.written = written;
         this.json = json;
         this.own = new TransactionTemplate(transactions);
     }
@@ -111,16 +114,39 @@ public class WrittenOnce implements CrossedWrites {
 
     @TransactionalEventListener(phase = TransactionPhase.BEFORE_COMMIT)
     void committing(JobChanged changed) {
-        if (RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes a && a.getRequest().getAttribute(CURRENT) instanceof Write write && !write.stored
-            && write.jobId.equals(changed.jobId())) {
-            WrittenRecord r = new WrittenRecord();
-            r.jobId = write.jobId;
-            r.clientId = write.id;
-            r.fingerprint = write.fingerprint;
-            r.at = Instant.now();
-            written.saveAndFlush(r);
-            write.stored = true;
+        // A receipt is the same however often it comes; forty of them at once are spared the second row.
+        current().filter(w -> changed.what() != Change.SEEN && (w.jobId.equals(changed.jobId()) || w.jobId.equals(HOUSE))).ifPresent(this::store);
+    }
+
+    @TransactionalEventListener(phase = TransactionPhase.BEFORE_COMMIT)
+    void committing(HouseChanged changed) {
+        current().filter(w -> w.jobId.equals(HOUSE)).ifPresent(this::store);
+    }
+
+    @TransactionalEventListener(phase = TransactionPhase.BEFORE_COMMIT)
+    void committing(PeopleChanged changed) {
+        current().filter(w -> w.jobId.equals(HOUSE)).ifPresent(this::store);
+    }
+
+    private static Optional<Write> current() {
+        return RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes a && a.getRequest().getAttribute(CURRENT) instanceof Write write && !write.stored ? Optional.of(write)
+            : Optional.empty();
+    }
+
+    private void store(Write write) {
+        WrittenRecord r = new WrittenRecord();
+        r.jobId = write.jobId;
+        r.clientId = write.id;
+        r.fingerprint = write.fingerprint;
+        r.at = Instant.now();
+        try {
+            // Not saved, which would quietly put this over the one that crossed it.
+            entities.persist(r);
+            entities.flush();
+        } catch (PersistenceException e) {
+            throw new DataIntegrityViolationException("written at the same moment", e);
         }
+        write.stored = true;
     }
 
     private void replied(Write write, Object body, int status) {
@@ -190,7 +216,4 @@ class WrittenRecord {
     @Lob
     String reply;
     Instant at;
-}
-
-interface WrittenRepository extends JpaRepository<WrittenRecord, WrittenRecord.Key> {
 }

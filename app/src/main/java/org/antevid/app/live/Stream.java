@@ -14,7 +14,6 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import org.antevid.app.job.Change;
@@ -25,12 +24,12 @@ import org.antevid.app.people.SignedIn;
  * newest, so it keeps no memory either. One that has taken nothing for a while is let go.
  */
 final class Stream implements WriteListener, AsyncListener {
-    private static final long STALLED_NS = 20_000_000_000L;
+    private static final long STALLED_NS = 12_000_000_000L;
     private final SignedIn who;
     private final AsyncContext context;
     private final ServletOutputStream out;
     private final Consumer<Stream> gone;
-    private final AtomicBoolean ended = new AtomicBoolean();
+    private boolean ended;
     private final Map<String, byte[]> waiting = new LinkedHashMap<>();
     private final Set<Change> changes = EnumSet.noneOf(Change.class);
     private boolean mayWrite;
@@ -94,7 +93,7 @@ final class Stream implements WriteListener, AsyncListener {
     private void write() {
         try {
             synchronized (this) {
-                if (!mayWrite || ended.get()) {
+                if (!mayWrite || ended) {
                     return;
                 }
                 while (out.isReady()) {
@@ -117,7 +116,7 @@ final class Stream implements WriteListener, AsyncListener {
             }
             end();
         } catch (IOException | IllegalStateException e) {
-            end();
+            lost();
         }
     }
 
@@ -129,27 +128,54 @@ final class Stream implements WriteListener, AsyncListener {
         write();
     }
 
-    /** Ends it from this side. */
+    /**
+     * Ends it from this side. Under the lock that every call of the container takes: it uses a request's objects anew as soon as it has told
+     * that the request is over, and ending it then would end somebody else's.
+     */
     void end() {
-        if (ended.compareAndSet(false, true)) {
-            try {
-                context.complete();
-            } catch (IllegalStateException e) {
-                // the container has ended it already
+        boolean mine;
+        synchronized (this) {
+            mine = !ended;
+            ended = true;
+            if (mine) {
+                complete();
             }
+        }
+        if (mine) {
+            gone.accept(this);
+        }
+    }
+
+    private void complete() {
+        try {
+            context.complete();
+        } catch (IllegalStateException e) {
+            // the container has ended it already
+        }
+    }
+
+    /** The one at the other end went away. The container says so once more, as an event, and is answered there. */
+    private void lost() {
+        boolean mine;
+        synchronized (this) {
+            mine = !ended;
+            ended = true;
+        }
+        if (mine) {
             gone.accept(this);
         }
     }
 
     @Override
     public void onError(Throwable t) {
-        end();
+        lost();
     }
 
     @Override
-    public void onComplete(AsyncEvent event) {
-        if (ended.compareAndSet(false, true)) {
-            gone.accept(this);
+    public void onError(AsyncEvent event) {
+        lost();
+        synchronized (this) {
+            complete();
         }
     }
 
@@ -159,8 +185,8 @@ final class Stream implements WriteListener, AsyncListener {
     }
 
     @Override
-    public void onError(AsyncEvent event) {
-        end();
+    public void onComplete(AsyncEvent event) {
+        lost();
     }
 
     @Override

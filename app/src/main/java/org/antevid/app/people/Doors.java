@@ -26,7 +26,7 @@ class Doors {
             .securityContext(s -> s.securityContextRepository(signIn))
             .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS)).requestCache(c -> c.disable())
             .authorizeHttpRequests(a -> a
-                .dispatcherTypeMatchers(DispatcherType.ASYNC, DispatcherType.ERROR, DispatcherType.FORWARD).permitAll()
+                .dispatcherTypeMatchers(DispatcherType.ERROR, DispatcherType.FORWARD).permitAll()
                 .requestMatchers("/api/session", "/api/join", "/api/join/**", "/api/sums", "/api/sums/**", "/api/openapi/**", "/api/openapi").permitAll()
                 .requestMatchers("/api/**").authenticated()
                 .anyRequest().permitAll())

@@ -12,6 +12,7 @@ import org.antevid.core.crew.Competence;
 import org.antevid.core.crew.Person;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -23,12 +24,14 @@ public class People {
     private final PersonRepository people;
     private final PasswordEncoder encoder;
     private final SignIns signIns;
+    private final ApplicationEventPublisher events;
     private final String nobodysHash;
 
-    People(PersonRepository people, PasswordEncoder encoder, SignIns signIns) {
+    People(PersonRepository people, PasswordEncoder encoder, SignIns signIns, ApplicationEventPublisher events) {
         this.people = people;
         this.encoder = encoder;
         this.signIns = signIns;
+        this.events = events;
         this.nobodysHash = encoder.encode(UUID.randomUUID().toString());
     }
 
@@ -49,7 +52,9 @@ public class People {
         p.passphraseHash = passphrase.map(w -> encoder.encode(Secrets.passphrase(w, clean))).orElse(null);
         p.firstWord = Secrets.firstWord();
         p.competences.addAll(competences);
-        return people.save(p).forRules();
+        PersonRecord saved = people.save(p);
+        events.publishEvent(new PeopleChanged());
+        return saved.forRules();
     }
 
     private Optional<String> likeAnother(String name) {

@@ -266,20 +266,27 @@ final class Bodies extends OncePerRequestFilter {
             }
         }
 
+        /** Decided under one lock that the container's calls take too: once it has told that a request is over it uses its objects for another. */
         @Override
-        public void onAllDataRead() {
-            if (!decided.compareAndSet(false, true)) {
+        public synchronized void onAllDataRead() {
+            if (!decide()) {
                 return;
             }
-            deadline.cancel(false);
             arriving.addAndGet(-bytes.size());
             request.setAttribute(ARRIVED, bytes.toByteArray());
             context.dispatch();
         }
 
-        private void refuse(int status, String detail) {
-            if (decided.compareAndSet(false, true)) {
+        private boolean decide() {
+            boolean first = decided.compareAndSet(false, true);
+            if (first) {
                 deadline.cancel(false);
+            }
+            return first;
+        }
+
+        private synchronized void refuse(int status, String detail) {
+            if (decide()) {
                 response.setHeader("Connection", "close");
                 write(status, detail);
                 end();
@@ -308,9 +315,8 @@ final class Bodies extends OncePerRequestFilter {
         }
 
         @Override
-        public void onError(Throwable t) {
-            if (decided.compareAndSet(false, true)) {
-                deadline.cancel(false);
+        public synchronized void onError(Throwable t) {
+            if (decide()) {
                 end();
             }
         }

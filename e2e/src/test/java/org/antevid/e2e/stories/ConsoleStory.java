@@ -14,6 +14,7 @@ import java.nio.file.Path;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.antevid.e2e.Server;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -48,6 +49,25 @@ class ConsoleStory {
         assertThat(damaged.printed.lines()).singleElement().asString().contains("damaged");
         assertThat(run("dance").printed).contains("Say 'demo' or 'run'");
         assertThat(run("run", "--port", "many").code).isEqualTo(1);
+    }
+
+    /** What is in a folder is somebody's: the demo starts only where it is alone, and moves aside what it made before. */
+    @Test
+    void theDemoRefusesAFolderItDidNotMakeAndDeletesNothing(@TempDir Path data) throws Exception {
+        Path notes = Files.writeString(data.resolve("notes.txt"), "do not lose");
+        Ended refused = run("demo", "--data", data.toString(), "--port", "1" + (6000 + ProcessHandle.current().pid() % 1000));
+        assertThat(refused.code).isEqualTo(1);
+        assertThat(refused.printed.lines()).singleElement().asString().contains("is not one the demo made");
+        assertThat(notes).hasContent("do not lose");
+        Path own = data.resolve("own");
+        for (int i = 0; i < 2; i++) {
+            try (Server server = new Server(own, InetAddress.getLoopbackAddress().getHostAddress()).start("demo")) {
+                assertThat(server.crewCode()).isNotEmpty();
+            }
+        }
+        try (Stream<Path> there = Files.list(own)) {
+            assertThat(there.map(f -> f.getFileName().toString()).filter(n -> n.endsWith(".aside"))).as("the first demo's data").hasSize(1);
+        }
     }
 
     @Test
