@@ -113,6 +113,15 @@ class PlaceStory extends DemoStory {
         assertThat(row("hen run")).hasCount(0);
         imre.button("Redo");
         assertThat(row("hen run")).isVisible();
+
+        imre.page.evaluate("async () => { const at = '/api/jobs/' + location.pathname.split('/')[2] + '/features'; const run = (await (await fetch(at)).json()).find(f => f.entry.name === 'hen run');"
+            + " const token = decodeURIComponent(document.cookie.split('; ').find(c => c.startsWith('XSRF-TOKEN=')).slice(11));"
+            + " const r = await fetch(at + '/' + run.id, {method: 'PUT', headers: {'content-type': 'application/json', 'X-XSRF-TOKEN': token}, body: JSON.stringify({...run.entry, worth: 4, version: run.version})});"
+            + " if (!r.ok) throw new Error(await r.text()); }");
+        imre.page.waitForTimeout(600);
+        imre.button("Undo");
+        imre.refused("Somebody has changed it since; it is left as it is now");
+        assertThat(row("hen run")).isVisible();
     }
 
     @Test
