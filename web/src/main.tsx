@@ -3,6 +3,7 @@ import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import './app/app.css';
+import { AskAgain } from './app/AskAgain';
 import { startGlare } from './app/glare';
 
 const Board = lazy(() => import('./app/Board'));
@@ -13,7 +14,6 @@ const CrewApp = lazy(() => import('./crew/CrewApp'));
 const SumsPage = lazy(() => import('./pages/SumsPage'));
 const HousePage = lazy(() => import('./pages/HousePage'));
 const HandOverPage = lazy(() => import('./pages/HandOverPage'));
-const SignAgain = lazy(() => import('./app/SignAgain'));
 const Coming = lazy(() => import('./pages/Coming'));
 
 startGlare();
@@ -42,7 +42,7 @@ createRoot(document.getElementById('root')!).render(
       <Suspense fallback={<p style={{ padding: 20 }}>Opening…</p>}>
         <RouterProvider router={router} />
       </Suspense>
-      <Suspense fallback={null}><SignAgain /></Suspense>
+      <AskAgain />
     </QueryClientProvider>
   </StrictMode>,
 );

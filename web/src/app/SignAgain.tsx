@@ -1,30 +1,17 @@
 import { App, Button, ConfigProvider, Form, Input, Modal } from 'antd';
-import { useEffect, useState } from 'react';
-import { api, onSignAgain, Problem } from '../api/client';
+import { useState } from 'react';
+import { api, Problem } from '../api/client';
 import { NO_ANSWER } from '../api/job';
 import { theme } from './theme';
 
-type Waiting = { answer: (proved: boolean) => void };
-
 /** Before a go, house rules and people: PIN or passphrase once more. What was pressed goes on by itself then. */
-export default function SignAgain() {
-  const [waiting, setWaiting] = useState<Waiting>();
+export default function SignAgain({ answer }: { answer: (proved: boolean) => void }) {
   const [refused, setRefused] = useState('');
   const [form] = Form.useForm<{ secret: string }>();
-  useEffect(() => {
-    onSignAgain(() => new Promise((answer) => setWaiting({ answer })));
-    return () => onSignAgain(() => Promise.resolve(false));
-  }, []);
-  const close = (proved: boolean) => {
-    waiting?.answer(proved);
-    setWaiting(undefined);
-    setRefused('');
-    form.resetFields();
-  };
   const prove = async ({ secret }: { secret: string }) => {
     try {
       await api.POST('/api/session/again', { body: { secret } });
-      close(true);
+      answer(true);
     } catch (e) {
       setRefused(e instanceof Problem ? e.message : NO_ANSWER);
     }
@@ -32,7 +19,7 @@ export default function SignAgain() {
   return (
     <ConfigProvider theme={theme}>
       <App>
-        <Modal open={Boolean(waiting)} title="Who gives it?" onCancel={() => close(false)} footer={null} destroyOnHidden>
+        <Modal open title="Who gives it?" onCancel={() => answer(false)} footer={null} destroyOnHidden>
           <p>It is a while since you proved who you are. Your PIN or your passphrase, then it goes on.</p>
           <Form form={form} layout="vertical" onFinish={(v) => void prove(v)} requiredMark={false}>
             <Form.Item

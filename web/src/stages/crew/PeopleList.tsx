@@ -47,6 +47,9 @@ function Member({ job, p }: { job: string; p: Person }) {
           onConfirm={() => void act(api.POST('/api/jobs/{job}/members/{person}/pin-reset', path))}
         ><Button>Reset the PIN</Button></Popconfirm>
       )}
+      {!p.joined && !p.firstWord && (
+        <Button onClick={() => void act(api.POST('/api/jobs/{job}/members/{person}/pin-reset', path))}>Make a word for the first PIN</Button>
+      )}
       {p.joined && <Button onClick={() => void act(api.POST('/api/jobs/{job}/members/{person}/sign-out', path))}>Phone lost: sign it out</Button>}
       <Popconfirm
         title={`Take ${p.name} off the job?`}

@@ -68,6 +68,7 @@ final class RunningJob {
     /** A leader sets a PIN with the word too where no passphrase is at hand in a test. */
     void ownPin(SignedIn p) {
         if (!people.pin(p.personId()).set()) {
+            people.resetPin(p.personId(), p);
             people.firstPin(p.personId(), people.pin(p.personId()).firstWord().orElseThrow(), PIN);
         }
     }

@@ -50,7 +50,7 @@ public class People {
         p.name = clean;
         p.office = office;
         p.passphraseHash = passphrase.map(w -> encoder.encode(Secrets.passphrase(w, clean))).orElse(null);
-        p.firstWord = Secrets.firstWord();
+        p.firstWord = office == Office.CREW ? Secrets.firstWord() : null;
         p.competences.addAll(competences);
         PersonRecord saved = people.save(p);
         events.publishEvent(new PeopleChanged());

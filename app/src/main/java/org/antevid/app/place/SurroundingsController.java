@@ -1,5 +1,6 @@
 package org.antevid.app.place;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
@@ -96,7 +97,7 @@ class SurroundingsController {
         }
     }
 
-    record TwoPointsRequest(@NotNull PixelView firstPixel, @NotNull Spot firstSpot, @NotNull PixelView secondPixel, @NotNull Spot secondSpot) {
+    record TwoPointsRequest(@NotNull @Valid PixelView firstPixel, @NotNull Spot firstSpot, @NotNull @Valid PixelView secondPixel, @NotNull Spot secondSpot) {
     }
 
     record UnderlayView(String name, int widthPx, int heightPx, Optional<Double> metresPerPixel, Optional<Double> turnDeg, Optional<Spot> origin, long version) {

@@ -70,6 +70,24 @@ class ConsoleStory {
         }
     }
 
+    /** The process ends when memory runs out (exit code 3); the script starts it again on the data it had, and ends when it ends otherwise. */
+    @Test
+    void whenMemoryRunsOutTheScriptStartsItAgain(@TempDir Path place) throws Exception {
+        Path bin = Files.createDirectory(place.resolve("bin"));
+        Path java = Files.writeString(bin.resolve("java"), "#!/bin/bash\necho \"started ${*: -5}\"\nn=$(cat n 2>/dev/null || echo 0)\necho $((n + 1)) > n\n[ \"$n\" -lt 2 ] && exit 3\nexit 5\n");
+        String script = Files.readString(Path.of("../antevid")).replaceFirst("(?m)^cd .*$", "cd '" + place + "'").replace("build() {", "build() { return 0;");
+        Path antevid = Files.writeString(place.resolve("antevid"), script);
+        assertThat(java.toFile().setExecutable(true) && antevid.toFile().setExecutable(true)).isTrue();
+        Path out = place.resolve("out");
+        ProcessBuilder start = new ProcessBuilder(antevid.toString(), "demo", "--port", "9").redirectErrorStream(true).redirectOutput(out.toFile());
+        start.environment().merge("PATH", bin.toString(), (path, first) -> first + ":" + path);
+        Process p = start.start();
+        assertThat(p.waitFor(20, TimeUnit.SECONDS)).isTrue();
+        assertThat(p.exitValue()).as("what it ended with itself").isEqualTo(5);
+        assertThat(Files.readAllLines(out).stream().filter(l -> l.startsWith("started"))).satisfiesExactly(l -> assertThat(l).endsWith("demo --port 9"),
+            l -> assertThat(l).endsWith("run --port 9 --data demo-data"), l -> assertThat(l).endsWith("run --port 9 --data demo-data"));
+    }
+
     @Test
     void killedWithinFiftyMillisecondsOfTheAnswerNothingAcknowledgedIsLost(@TempDir Path data) throws Exception {
         try (Server server = new Server(data, InetAddress.getLoopbackAddress().getHostAddress()).start("demo"); Playwright playwright = Playwright.create(
