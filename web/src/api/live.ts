@@ -29,6 +29,8 @@ function withHold(run: Run, hold: Hold | undefined): Run {
 
 /** The hold that stands, as the event or the answer brought it. */
 export function takeHold(queries: QueryClient, job: string, hold: Hold | undefined, asks: boolean): void {
+  // An answer that was asked for before this came must not take its place.
+  void queries.cancelQueries({ queryKey: ['job', job, 'hold'] });
   const was = queries.getQueryData<Hold | null>(['job', job, 'hold']);
   queries.setQueryData(['job', job, 'hold'], hold ?? null);
   queries.setQueryData<Run>(['job', job, 'run'], (run) => run && withHold(run, hold));
@@ -48,6 +50,7 @@ export function useLive(job: string, whole: boolean): Link {
     let streamAt = -Infinity;
     let askedAt = -Infinity;
     let openedAt = -Infinity;
+    let events = 0;
     const now = () => performance.now();
     const old = (names: Iterable<string>) => {
       for (const name of new Set(names)) void queries.invalidateQueries({ queryKey: ['job', job, name] });
@@ -69,6 +72,7 @@ export function useLive(job: string, whole: boolean): Link {
       stream.addEventListener('beat', speaks);
       stream.addEventListener('hold', (e) => {
         speaks();
+        events += 1;
         const body = JSON.parse((e as MessageEvent<string>).data) as { hold?: Hold };
         takeHold(queries, job, body.hold, whole);
       });
@@ -84,9 +88,10 @@ export function useLive(job: string, whole: boolean): Link {
     };
     const ask = async () => {
       askedAt = now();
+      const before = events;
       try {
         const holds = await data(api.GET('/api/jobs/{job}/run/holds', { params: { path: { job } } }));
-        takeHold(queries, job, holds.find((h) => !h.lifted), true);
+        if (events === before) takeHold(queries, job, holds.find((h) => !h.lifted), true);
         // Answers come and the stream does not: a new one.
         if (stream?.readyState === EventSource.CLOSED || now() - openedAt > SILENT_MS) open();
       } catch (e) {

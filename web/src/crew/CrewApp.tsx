@@ -56,8 +56,8 @@ export default function CrewApp() {
   if (info.data && run) {
     const lost = link === 'lost';
     const changed = run.against.some((a) => a.why === 'PLAN_CHANGED');
-    // Who has pressed it stops, whether or not it has arrived.
-    const mine = unsent ? { ...run, word: 'STOP' as const, held: true } : run;
+    // A hold that is here stops, whatever an older answer says; so does one that was pressed here and has not arrived.
+    const mine = unsent || hold ? { ...run, word: 'STOP' as const, held: true, going: false } : run;
     const pages: Record<string, ReactNode> = {
       cut: <CutPage job={job} card={card} />, see: <SeePage job={job} />,
       brief: <BriefPage job={job} card={card} changed={changed} say={setRefused} />,

@@ -60,6 +60,7 @@ class Live {
     private static final class Audience {
         private final List<Stream> streams = new CopyOnWriteArrayList<>();
         private final Set<Change> untold = EnumSet.noneOf(Change.class);
+        private final Object holds = new Object();
         private boolean hereChanged;
         private boolean gathering;
     }
@@ -79,7 +80,7 @@ class Live {
         List<Stream> own = audience.streams.stream().filter(s -> s.who().personId().equals(me.personId())).toList();
         own.stream().limit(Math.max(0, own.size() - MOST_OF_ONE_PERSON)).forEach(Stream::end);
         stream.tell("beat", bytes("beat", Map.of("everyMs", BEAT_MS)));
-        teller.execute(() -> safely(() -> stream.tell("hold", bytes("hold", headlines.of(job)))));
+        teller.execute(() -> safely(() -> tellHold(job, audience, List.of(stream))));
         hereChanged(job);
     }
 
@@ -134,8 +135,7 @@ class Live {
         dropThoseWithoutRights(job, audience);
         boolean hold = changes.remove(Change.SEEN) | changes.contains(Change.HOLD);
         if (hold) {
-            byte[] event = bytes("hold", headlines.of(job));
-            audience.streams.forEach(s -> s.tell("hold", event));
+            tellHold(job, audience, audience.streams);
         }
         if (!changes.isEmpty()) {
             audience.streams.forEach(s -> s.changed(changes));
@@ -143,6 +143,14 @@ class Live {
         if (hereChanged) {
             byte[] event = bytes("here", here(job));
             audience.streams.forEach(s -> s.tell("here", event));
+        }
+    }
+
+    /** Looked up and told under one lock: what was looked up earlier never comes after what was looked up later. */
+    private void tellHold(String job, Audience audience, List<Stream> whom) {
+        synchronized (audience.holds) {
+            byte[] event = bytes("hold", headlines.of(job));
+            whom.forEach(s -> s.tell("hold", event));
         }
     }
 
