@@ -31,7 +31,10 @@ const place = (job: string) => `antevid.unsent.${job}`;
 const boxes = new Map<string, Box>();
 const listeners = new Set<() => void>();
 const sending = new Set<string>();
-const afterwards = new Map<string, (kind: UnsentKind) => void>();
+type After = (kind: UnsentKind) => Promise<unknown>;
+const afterwards = new Map<string, After>();
+const SHOWN_MS = 1500;
+const moment = () => new Promise((r) => setTimeout(r, SHOWN_MS));
 
 function stored(job: string): Unsent[] {
   try {
@@ -97,8 +100,10 @@ async function deliver(job: string, u: Unsent): Promise<boolean> {
   heard();
   const gone = () => box(job).unsent.filter((x) => x.id !== u.id);
   if (response.ok) {
+    // It waits until the page shows what it did, so that its button does not offer it once more in between.
+    const shown = u.kind === 'hold' ? undefined : afterwards.get(job)?.(u.kind);
+    if (shown) await Promise.race([shown, moment()]).catch(() => undefined);
     change(job, { unsent: gone(), says: '' });
-    afterwards.get(job)?.(u.kind);
     return true;
   }
   const answer = problem(response.status, await response.text().catch(() => ''));
@@ -113,7 +118,7 @@ async function deliver(job: string, u: Unsent): Promise<boolean> {
   if (response.status >= 500 || TRY_LATER.includes(response.status)) return false;
   const refused = { ...box(job).refused, [u.key]: { message: answer.message, faults: answer.faults } };
   change(job, { unsent: gone(), refused, says: '' });
-  afterwards.get(job)?.(u.kind);
+  void afterwards.get(job)?.(u.kind);
   return true;
 }
 
@@ -177,7 +182,7 @@ export const forgetRefusal = (job: string, key: string) => {
 };
 
 /** What waits, what was refused at which button, and what to say about it. */
-export function useOutbox(job: string, after?: (kind: UnsentKind) => void): Box {
+export function useOutbox(job: string, after?: After): Box {
   if (after) afterwards.set(job, after);
   return useSyncExternalStore((l) => {
     listeners.add(l);

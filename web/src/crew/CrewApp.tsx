@@ -32,9 +32,9 @@ export default function CrewApp() {
   const info = useJob(job);
   const card = useCard(job).data ?? undefined;
   const run = useRun(job).data;
-  const after = useCallback((kind: UnsentKind) => {
-    for (const name of AFTER[kind]) void queries.invalidateQueries({ queryKey: ['job', job, name] });
-  }, [job, queries]);
+  const after = useCallback((kind: UnsentKind) => Promise.all(
+    AFTER[kind].map((name) => queries.invalidateQueries({ queryKey: ['job', job, name] })),
+  ), [job, queries]);
   const out = useOutbox(job, after);
   const [refused, setRefused] = useState('');
   const hold = useHold(job);

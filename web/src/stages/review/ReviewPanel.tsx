@@ -17,7 +17,7 @@ export default function ReviewPanel({ job }: PanelProps) {
   const part = useJob(job).data?.myPart;
   const review = useReview(job).data;
   const queries = useQueryClient();
-  useOutbox(job, useCallback(() => void queries.invalidateQueries({ queryKey: ['job', job, 'review'] }), [job, queries]));
+  useOutbox(job, useCallback(() => queries.invalidateQueries({ queryKey: ['job', job, 'review'] }), [job, queries]));
   const felled = (useStems(job).data ?? []).filter((s) => s.state === 'FELLED');
   const [lesson, setLesson] = useState('');
   const [correcting, setCorrecting] = useState('');

@@ -18,7 +18,7 @@ export default function RunPanel({ job, go }: PanelProps) {
   const { say } = usePlanTools();
   const act = useAct(job, say);
   const queries = useQueryClient();
-  useOutbox(job, useCallback(() => void queries.invalidateQueries({ queryKey: ['job', job, 'run'] }), [job, queries]));
+  useOutbox(job, useCallback(() => queries.invalidateQueries({ queryKey: ['job', job, 'run'] }), [job, queries]));
   const info = useJob(job).data;
   const leader = info?.myPart === 'LEADER';
   const [closing, setClosing] = useState(false);
