@@ -46,7 +46,6 @@ final class Bodies extends OncePerRequestFilter {
     private static final int FILE_BYTES = 13_000_000;
     private static final long ALL_BYTES = 60_000_000;
     private static final long BODY_MS = 10_000;
-    private static final long FILE_MS = 60_000;
     private static final int OF_AN_ADDRESS = 300;
     private static final int AT_WORK = 120;
     private static final String ARRIVED = "antevid.arrived";
@@ -245,8 +244,8 @@ final class Bodies extends OncePerRequestFilter {
         }
 
         void start() {
-            deadline = deadlines.schedule(() -> refuse(HttpServletResponse.SC_REQUEST_TIMEOUT, "It took too long to arrive. Nothing was changed."), most == FILE_BYTES ? FILE_MS : BODY_MS,
-                TimeUnit.MILLISECONDS);
+            String late = "It took too long to arrive. Nothing was changed.";
+            deadline = deadlines.schedule(() -> refuse(HttpServletResponse.SC_REQUEST_TIMEOUT, late), BODY_MS, TimeUnit.MILLISECONDS);
             in.setReadListener(this);
         }
 
