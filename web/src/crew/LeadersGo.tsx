@@ -1,7 +1,9 @@
+import { ConfigProvider } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas } from '../api/client';
 import { useAct } from '../api/job';
 import { newId } from '../app/newId';
+import { theme } from '../app/theme';
 import { StepDone } from '../stages/run/StepDone';
 
 type Run = Schemas['RunView'];
@@ -11,7 +13,9 @@ export default function LeadersGo({ job, run, lost, say }: { job: string; run: R
   const act = useAct(job, say);
   const [all, setAll] = useState(false);
   const path = { params: { path: { job } } };
-  if (run.going && run.step) return <StepDone job={job} step={run.step} act={act} className="big" />;
+  if (run.going && run.step) {
+    return <ConfigProvider theme={theme}><StepDone job={job} step={run.step} act={act} className="big" /></ConfigProvider>;
+  }
   const against = all ? run.against : run.against.slice(0, 3);
   return (
     <div className="c">

@@ -179,6 +179,7 @@ class LeaderCutsStory extends DemoStory {
         assertThat(word(his)).hasText("Go");
         his.getByText("Step done").click();
         assertThat(his.getByRole(AriaRole.DIALOG)).containsText("are not ticked off");
+        assertThat(his.evaluate("document.elementFromPoint(195, 800).closest('button').className").toString()).as("HOLD is within reach above the dialog").isEqualTo("thumb");
         his.getByText("Done all the same").click();
         assertThat(word(his)).hasText("Done");
         imre.stage(8);
