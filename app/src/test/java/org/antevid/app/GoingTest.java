@@ -31,11 +31,24 @@ class GoingTest {
     static class Wind {
         static volatile double gustMs = 3;
         static volatile Duration age = Duration.ZERO;
+        static volatile long readBy = -1;
+        static volatile double risesTo;
 
         @Bean
         @Primary
         Anemometer meter() {
-            return () -> new Anemometer.Reading(new Estimate(gustMs, 0.5), 240, true, Instant.now().minus(age));
+            return () -> new Anemometer.Reading(new Estimate(next(), 0.5), 240, true, Instant.now().minus(age));
+        }
+
+        /** The thread that asks next reads the gust as it was; whatever it reads after that has risen. */
+        private static double next() {
+            if (readBy == Thread.currentThread().getId()) {
+                double now = gustMs;
+                gustMs = risesTo;
+                readBy = -1;
+                return now;
+            }
+            return gustMs;
         }
     }
 
@@ -107,6 +120,18 @@ class GoingTest {
         Wind.gustMs = limit + 0.1;
         run.allReady(run.saw);
         assertThat(run.on(run.leader, "POST", "/run/go", Map.of()).codes()).contains("GUST");
+    }
+
+    @Test
+    void aGustThatComesWhileOneIsAskedBelongsToTheNextQuestion() throws Exception {
+        run.allReady(run.saw);
+        Wind.gustMs = 4;
+        Wind.risesTo = 30;
+        Wind.readBy = Thread.currentThread().getId();
+        JsonNode calm = run.run(run.saw);
+        Wind.gustMs = 4;
+        assertThat(calm.get("against")).as("all of one answer rests on one reading").isEmpty();
+        assertThat(run.run(run.saw).get("against")).as("nothing of the gust is kept for the calm").isEmpty();
     }
 
     @Test

@@ -29,6 +29,7 @@ import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Rehearsal;
 import org.antevid.core.lay.Zone;
+import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.retreat.EscapeRoutes;
@@ -114,7 +115,11 @@ public class Lays {
 
     /** @return the place with what stands on it, the ground beneath what hangs, and the gust measured now, its sigma on top */
     public Site site(String jobId) {
-        return place(jobId).withGust(anemometer.now().gustMs().value() + anemometer.now().gustMs().sigma());
+        return site(jobId, anemometer.now().gustMs());
+    }
+
+    public Site site(String jobId, Estimate gustMs) {
+        return place(jobId).withGust(gustMs.value() + gustMs.sigma());
     }
 
     private enum Asked { PLACE }

@@ -54,11 +54,12 @@ public class Documents {
 
     /** @return the plan as it would be frozen now */
     public PlanDocument of(String jobId) {
-        return kept.ofPlan(jobId, plans.outside("document"), () -> make(jobId));
+        Plans.Outside outside = plans.outside();
+        return kept.ofPlan(jobId, new Plans.Asked(Plans.Question.DOCUMENT, outside), () -> make(jobId, outside));
     }
 
-    private PlanDocument make(String jobId) {
-        Situation s = plans.situation(jobId);
+    private PlanDocument make(String jobId, Plans.Outside outside) {
+        Situation s = plans.situation(jobId, outside);
         Jobs.Job job = jobs.job(jobId);
         Map<String, Lays.Chosen> chosen = lays.chosen(jobId).stream().collect(Collectors.toMap(Lays.Chosen::stemId, Function.identity()));
         List<PlanDocument.Thing> things = places.features(jobId).stream().map(f -> new PlanDocument.Thing(f.id(), f.entry().name(), f.entry().kind().words(),

@@ -99,22 +99,38 @@ public class Plans {
         this.kept = kept;
     }
 
-    /** What the situation rests on beside the records: while these are the same, it is the same. */
-    public record Outside(String what, Estimate gustMs, double fromDeg, Bulletin.Issue forecast, LocalDate day) {
+    /**
+     * What the situation rests on beside the records: while these are the same, it is the same. Looked at once for each question, and every
+     * part of the answer is made from it: a gust that comes in between belongs to the next question.
+     */
+    public record Outside(Estimate gustMs, double fromDeg, Bulletin.Issue forecast, LocalDate day) {
     }
 
-    public Outside outside(String what) {
-        Anemometer.Reading wind = anemometer.now();
-        return new Outside(what, wind.gustMs(), wind.fromDeg(), bulletin.now(), LocalDate.now());
+    /** The answers kept for a job, each with what it rests on. */
+    record Asked(Question question, Outside outside) {
+    }
+
+    enum Question { SITUATION, FINDINGS, DOCUMENT }
+
+    public Outside outside() {
+        return outside(anemometer.now());
+    }
+
+    public Outside outside(Anemometer.Reading wind) {
+        return new Outside(wind.gustMs(), wind.fromDeg(), bulletin.now(), LocalDate.now());
     }
 
     public Situation situation(String jobId) {
-        return kept.ofPlan(jobId, outside("situation"), () -> makeSituation(jobId));
+        return situation(jobId, outside());
     }
 
-    private Situation makeSituation(String jobId) {
+    public Situation situation(String jobId, Outside outside) {
+        return kept.ofPlan(jobId, new Asked(Question.SITUATION, outside), () -> makeSituation(jobId, outside));
+    }
+
+    private Situation makeSituation(String jobId, Outside outside) {
         List<Situation.StemFacts> facts = new ArrayList<>();
-        Site site = lays.site(jobId);
+        Site site = lays.site(jobId, outside.gustMs());
         List<Stems.Known> known = stems.known(jobId);
         Map<String, Lays.Chosen> lay = lays.chosen(jobId).stream().collect(Collectors.toMap(Lays.Chosen::stemId, Function.identity()));
         for (Stems.Known s : known) {
@@ -124,15 +140,15 @@ public class Plans {
                 chosen.flatMap(Lays.Chosen::zone), chosen.map(Lays.Chosen::zoneClips).orElse(List.of())));
         }
         Tangles.Answer tangle = tangles.answer(jobId);
-        return new Situation(house.rules(), site, Optional.of(anemometer.now().gustMs()), jobs.job(jobId).windLimitMs(), facts,
+        return new Situation(house.rules(), site, Optional.of(outside.gustMs()), jobs.job(jobId).windLimitMs(), facts,
             tangle.pile().orElse(new Pile(List.of(), Set.of(), false, List.of())), tangle.hangs(), crews.steps(jobId), crews.people(jobId),
-            jobs.leaderOf(jobId), tangles.guards(jobId), circumstances(jobId, known));
+            jobs.leaderOf(jobId), tangles.guards(jobId), circumstances(jobId, known, outside.forecast()));
     }
 
-    private Situation.Circumstances circumstances(String jobId, List<Stems.Known> known) {
+    private Situation.Circumstances circumstances(String jobId, List<Stems.Known> known, Bulletin.Issue forecast) {
         Surroundings.State s = surroundings.state(jobId);
         Map<String, Verdict> chosen = known.stream().filter(k -> k.chosen().isPresent()).collect(Collectors.toMap(k -> k.reading().label(), k -> k.chosen().orElseThrow()));
-        return new Situation.Circumstances(bulletin.now().hours(), s.day().ground(), s.day().light(), s.day().load(), s.permits(), s.card(), s.access(),
+        return new Situation.Circumstances(forecast.hours(), s.day().ground(), s.day().light(), s.day().load(), s.permits(), s.card(), s.access(),
             surroundings.machines(jobId).stream().map(Surroundings.KnownMachine::machine).toList(), chosen);
     }
 
@@ -196,11 +212,15 @@ public class Plans {
 
     /** @return findings worst first, with what opinions and acknowledgements have cleared */
     public List<Finding> findings(String jobId) {
-        return kept.ofPlan(jobId, outside("findings"), () -> makeFindings(jobId));
+        return findings(jobId, outside());
     }
 
-    private List<Finding> makeFindings(String jobId) {
-        Situation s = situation(jobId);
+    public List<Finding> findings(String jobId, Outside outside) {
+        return kept.ofPlan(jobId, new Asked(Question.FINDINGS, outside), () -> makeFindings(jobId, outside));
+    }
+
+    private List<Finding> makeFindings(String jobId, Outside outside) {
+        Situation s = situation(jobId, outside);
         List<OpinionRecord> taken = opinions.findByJobId(jobId);
         List<AcknowledgementRecord> noted = acknowledgements.findByJobId(jobId);
         return Findings.of(s).stream().map(f -> cleared(s, f, taken, noted)).toList();

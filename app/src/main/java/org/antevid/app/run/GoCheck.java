@@ -65,7 +65,8 @@ class GoCheck {
 
     RunFacts facts(String jobId) {
         Anemometer.Reading wind = anemometer.now();
-        RunFacts facts = kept.ofRun(jobId, plans.outside("run"), () -> make(jobId, wind));
+        Plans.Outside outside = plans.outside(wind);
+        RunFacts facts = kept.ofRun(jobId, outside, () -> make(jobId, outside));
         return silent(wind) && facts.step().isPresent() ? withSilence(facts) : facts;
     }
 
@@ -80,7 +81,7 @@ class GoCheck {
             f.leaderId(), f.ringM(), f.waitAt());
     }
 
-    private RunFacts make(String jobId, Anemometer.Reading wind) {
+    private RunFacts make(String jobId, Plans.Outside outside) {
         List<RunEventRecord> lines = book.lines(jobId);
         Course course = RunBook.course(lines);
         List<Step> steps = crews.steps(jobId);
@@ -93,18 +94,18 @@ class GoCheck {
         Optional<PlanDocument> plan = briefing.map(Briefings.Issue::plan);
         double gustLimitMs = plan.flatMap(p -> step.map(s -> p.gustLimitMs(s.stem()))).orElse(job.windLimitMs());
         List<Person> people = crews.people(jobId);
-        List<Against> against = step.map(s -> against(jobId, s, course, briefing, changed, closed, asked, people, job, wind, gustLimitMs))
+        List<Against> against = step.map(s -> against(jobId, s, course, briefing, changed, closed, asked, people, job, outside, gustLimitMs))
             .orElse(List.of(new Against(Why.NO_STEP, "step", "there is no step left")));
-        Optional<Double> ring = step.flatMap(Step::stem).flatMap(l -> ring(jobId, l, plan));
+        Optional<Double> ring = step.flatMap(Step::stem).flatMap(l -> ring(jobId, l, plan, outside));
         return new RunFacts(course, step, steps.size(), briefing, changed, against, closed, asked, step.map(s -> briefed(s, plan)).orElse(List.of()), people,
             lines.stream().collect(Collectors.toMap(l -> l.seq, l -> new RunFacts.Line(l.who, l.at, l.reason))), log.newest(jobId, NEWEST_LINES), gustLimitMs, jobs.leaderOf(jobId), ring,
             job.meetingPoint());
     }
 
     /** @return how far everybody without a part stays from the stem: the briefed ring of its lay, for one that hangs the ring of what may come down; rounded up */
-    private Optional<Double> ring(String jobId, String label, Optional<PlanDocument> plan) {
+    private Optional<Double> ring(String jobId, String label, Optional<PlanDocument> plan, Plans.Outside outside) {
         return plan.flatMap(p -> p.stem(label)).flatMap(PlanDocument.StemPart::lay).map(PlanDocument.LayPart::exclusionM)
-            .or(() -> plans.situation(jobId).hangs().stream().filter(h -> h.hung().equals(label)).map(h -> Rounding.up(h.keepOutM(), 0)).max(Comparator.naturalOrder()));
+            .or(() -> plans.situation(jobId, outside).hangs().stream().filter(h -> h.hung().equals(label)).map(h -> Rounding.up(h.keepOutM(), 0)).max(Comparator.naturalOrder()));
     }
 
     /** People come back to what was emptied or closed: it is looked at again before each go, whatever the plan says. */
@@ -118,7 +119,7 @@ class GoCheck {
     }
 
     private List<Against> against(String jobId, Step step, Course course, Optional<Briefings.Issue> briefing, boolean changed, List<Places.View> closed, Set<String> asked, List<Person> people,
-                                  Jobs.Job job, Anemometer.Reading wind, double gustLimitMs) {
+                                  Jobs.Job job, Plans.Outside outside, double gustLimitMs) {
         List<Against> against = new ArrayList<>();
         if (job.closed()) {
             against.add(new Against(Why.CLOSED, "job", "the job is closed"));
@@ -136,10 +137,10 @@ class GoCheck {
         } else if (changed) {
             against.add(new Against(Why.PLAN_CHANGED, "briefing", "the plan changed since briefing " + briefing.get().number() + "; issue a new one"));
         }
-        if (wind.gustMs().value() > gustLimitMs) {
-            against.add(new Against(Why.GUST, "wind", String.format(Locale.ROOT, "gust %.1f m/s, hold at %.0f: wait for the lull", wind.gustMs().value(), gustLimitMs)));
+        if (outside.gustMs().value() > gustLimitMs) {
+            against.add(new Against(Why.GUST, "wind", String.format(Locale.ROOT, "gust %.1f m/s, hold at %.0f: wait for the lull", outside.gustMs().value(), gustLimitMs)));
         }
-        found(jobId, step, against);
+        found(jobId, step, outside, against);
         people(step, course, briefing, people, against);
         closed.stream().filter(f -> !f.entry().protectionDone()).forEach(f -> against.add(new Against(Why.NOT_DONE, f.id(), f.entry().name() + ": " + f.entry().protection().words() + ", "
             + (f.entry().protectedBy().isBlank() ? "nobody named" : f.entry().protectedBy()))));
@@ -149,8 +150,8 @@ class GoCheck {
         return against;
     }
 
-    private void found(String jobId, Step step, List<Against> against) {
-        List<Finding> findings = plans.findings(jobId);
+    private void found(String jobId, Step step, Plans.Outside outside, List<Against> against) {
+        List<Finding> findings = plans.findings(jobId, outside);
         findings.stream().filter(f -> f.severity() == Severity.STOP).forEach(f -> against.add(new Against(Why.STOP, f.key(), f.words())));
         step.stem().ifPresent(label -> findings.stream().filter(f -> f.severity() == Severity.SECOND_OPINION && f.open() && f.subject().equals(label))
             .forEach(f -> against.add(new Against(Why.SECOND_OPINION, f.key(), "second opinion open: " + f.words()))));
