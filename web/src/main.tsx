@@ -30,11 +30,29 @@ const router = createBrowserRouter([
   { path: '/jobs/:job/hand-over/:stem', element: <HandOverPage /> },
   { path: '/sums', element: <SumsPage /> },
   { path: '/house', element: <HousePage /> },
-  { path: '/logbook', element: <Coming title="Logbook" words="All outcomes of all jobs, accuracy and corrections will stand here. Until then each job's Review holds its own outcomes." /> },
-  { path: '/drills', element: <Coming title="Drills" words="Practice at reading lean, bind and lay will stand here, on made-up stems, before it can hurt." /> },
+  {
+    path: '/logbook',
+    element: (
+      <Coming
+        title="Logbook"
+        words="All outcomes of all jobs, accuracy and corrections will stand here. Until then each job's Review holds its own outcomes."
+      />
+    ),
+  },
+  {
+    path: '/drills',
+    element: (
+      <Coming
+        title="Drills"
+        words="Practice at reading lean, bind and lay will stand here, on made-up stems, before it can hurt."
+      />
+    ),
+  },
 ]);
 
-const queries = new QueryClient({ defaultOptions: { queries: { retry: false, staleTime: 5_000, refetchOnWindowFocus: true } } });
+const queries = new QueryClient({
+  defaultOptions: { queries: { retry: false, staleTime: 5_000, refetchOnWindowFocus: true } },
+});
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>

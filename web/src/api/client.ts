@@ -44,7 +44,10 @@ export const onSignAgain = (ask: () => Promise<boolean>) => {
 
 const wantsSignAgain = async (response: Response): Promise<boolean> => {
   if (response.status !== 403) return false;
-  const body = (await response.clone().json().catch(() => ({}))) as { errors?: Fault[] };
+  const body = (await response
+    .clone()
+    .json()
+    .catch(() => ({}))) as { errors?: Fault[] };
   return Boolean(body.errors?.some((f) => f.code === 'SIGN_AGAIN'));
 };
 
@@ -79,7 +82,12 @@ export const api = createClient<paths>({ baseUrl: location.origin, fetch: send }
 api.use(guard);
 
 /** Sends a file with fields beside it; refusals are thrown as everywhere. */
-export async function upload<T>(path: string, file: Blob, name: string, fields: Record<string, string> = {}): Promise<T> {
+export async function upload<T>(
+  path: string,
+  file: Blob,
+  name: string,
+  fields: Record<string, string> = {},
+): Promise<T> {
   const form = new FormData();
   form.append('file', file, name);
   Object.entries(fields).forEach(([k, v]) => form.append(k, v));

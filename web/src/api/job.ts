@@ -6,32 +6,55 @@ const at = (job: string) => ({ params: { path: { job } } });
 /** Everything of a job, one query a stage; the live stream says when to ask again. */
 /** The gust is read anew every twenty seconds, whatever else happens. */
 const GUST_MS = 20_000;
-export const useJob = (job: string) => useQuery({ queryKey: ['job', job, 'job'], refetchInterval: GUST_MS, queryFn: () => data(api.GET('/api/jobs/{job}', at(job))) });
+export const useJob = (job: string) =>
+  useQuery({
+    queryKey: ['job', job, 'job'],
+    refetchInterval: GUST_MS,
+    queryFn: () => data(api.GET('/api/jobs/{job}', at(job))),
+  });
 export const useFeatures = (job: string) =>
   useQuery({ queryKey: ['job', job, 'place'], queryFn: () => data(api.GET('/api/jobs/{job}/features', at(job))) });
-export const useStems = (job: string) => useQuery({ queryKey: ['job', job, 'stems'], queryFn: () => data(api.GET('/api/jobs/{job}/stems', at(job))) });
-export const useSurroundings = (job: string) => useQuery({ queryKey: ['job', job, 'surroundings'], queryFn: () => data(api.GET('/api/jobs/{job}/place', at(job))) });
-export const usePhotos = (job: string) => useQuery({ queryKey: ['job', job, 'photos'], queryFn: () => data(api.GET('/api/jobs/{job}/photos', at(job))) });
-export const useLays = (job: string) => useQuery({ queryKey: ['job', job, 'lays'], queryFn: () => data(api.GET('/api/jobs/{job}/lays', at(job))) });
-export const useTangle = (job: string) => useQuery({ queryKey: ['job', job, 'tangle'], queryFn: () => data(api.GET('/api/jobs/{job}/tangle', at(job))) });
-export const useSteps = (job: string) => useQuery({ queryKey: ['job', job, 'steps'], queryFn: () => data(api.GET('/api/jobs/{job}/steps', at(job))) });
+export const useStems = (job: string) =>
+  useQuery({ queryKey: ['job', job, 'stems'], queryFn: () => data(api.GET('/api/jobs/{job}/stems', at(job))) });
+export const useSurroundings = (job: string) =>
+  useQuery({ queryKey: ['job', job, 'surroundings'], queryFn: () => data(api.GET('/api/jobs/{job}/place', at(job))) });
+export const usePhotos = (job: string) =>
+  useQuery({ queryKey: ['job', job, 'photos'], queryFn: () => data(api.GET('/api/jobs/{job}/photos', at(job))) });
+export const useLays = (job: string) =>
+  useQuery({ queryKey: ['job', job, 'lays'], queryFn: () => data(api.GET('/api/jobs/{job}/lays', at(job))) });
+export const useTangle = (job: string) =>
+  useQuery({ queryKey: ['job', job, 'tangle'], queryFn: () => data(api.GET('/api/jobs/{job}/tangle', at(job))) });
+export const useSteps = (job: string) =>
+  useQuery({ queryKey: ['job', job, 'steps'], queryFn: () => data(api.GET('/api/jobs/{job}/steps', at(job))) });
 export const useFindings = (job: string) =>
   useQuery({ queryKey: ['job', job, 'findings'], queryFn: () => data(api.GET('/api/jobs/{job}/findings', at(job))) });
-export const usePlan = (job: string) => useQuery({ queryKey: ['job', job, 'plan'], queryFn: () => data(api.GET('/api/jobs/{job}/plan', at(job))) });
+export const usePlan = (job: string) =>
+  useQuery({ queryKey: ['job', job, 'plan'], queryFn: () => data(api.GET('/api/jobs/{job}/plan', at(job))) });
 export const useBriefings = (job: string) =>
   useQuery({ queryKey: ['job', job, 'briefings'], queryFn: () => data(api.GET('/api/jobs/{job}/briefings', at(job))) });
 export const useCard = (job: string) =>
-  useQuery({ queryKey: ['job', job, 'card'], queryFn: async () => (await data(api.GET('/api/jobs/{job}/briefings/card', at(job)))) ?? null });
-export const useRun = (job: string) => useQuery({ queryKey: ['job', job, 'run'], refetchInterval: GUST_MS, queryFn: () => data(api.GET('/api/jobs/{job}/run', at(job))) });
+  useQuery({
+    queryKey: ['job', job, 'card'],
+    queryFn: async () => (await data(api.GET('/api/jobs/{job}/briefings/card', at(job)))) ?? null,
+  });
+export const useRun = (job: string) =>
+  useQuery({
+    queryKey: ['job', job, 'run'],
+    refetchInterval: GUST_MS,
+    queryFn: () => data(api.GET('/api/jobs/{job}/run', at(job))),
+  });
 /** The hold that stands, if one does. */
-export const useHold = (job: string) => useQuery({
-  queryKey: ['job', job, 'hold'],
-  queryFn: async () => (await data(api.GET('/api/jobs/{job}/run/holds', at(job)))).find((h) => !h.lifted) ?? null,
-}).data ?? undefined;
-export const useReview = (job: string) => useQuery({ queryKey: ['job', job, 'review'], queryFn: () => data(api.GET('/api/jobs/{job}/review', at(job))) });
+export const useHold = (job: string) =>
+  useQuery({
+    queryKey: ['job', job, 'hold'],
+    queryFn: async () => (await data(api.GET('/api/jobs/{job}/run/holds', at(job)))).find((h) => !h.lifted) ?? null,
+  }).data ?? undefined;
+export const useReview = (job: string) =>
+  useQuery({ queryKey: ['job', job, 'review'], queryFn: () => data(api.GET('/api/jobs/{job}/review', at(job))) });
 export const useHere = (job: string) =>
   useQuery({ queryKey: ['job', job, 'here'], queryFn: () => data(api.GET('/api/jobs/{job}/here', at(job))) });
-export const useSession = () => useQuery({ queryKey: ['session'], queryFn: () => data(api.GET('/api/session', {})), staleTime: 60_000 });
+export const useSession = () =>
+  useQuery({ queryKey: ['session'], queryFn: () => data(api.GET('/api/session', {})), staleTime: 60_000 });
 
 /** Whether it arrived is not known then, and not claimed. */
 export const NO_ANSWER = 'No answer from the server: whether it was changed is not known. Look, then try again.';
@@ -54,4 +77,5 @@ export function useAct(job: string, say: (words: string) => void): (write: Promi
 }
 
 /** Saws and kit of the house. */
-export const useKit = () => useQuery({ queryKey: ['kit'], queryFn: () => data(api.GET('/api/house/kit', {})), staleTime: 60_000 });
+export const useKit = () =>
+  useQuery({ queryKey: ['kit'], queryFn: () => data(api.GET('/api/house/kit', {})), staleTime: 60_000 });

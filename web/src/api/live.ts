@@ -13,16 +13,26 @@ const ASK_MS = 3000;
 const PLAN = ['findings', 'plan', 'run', 'briefings'];
 /** What a change of the job makes old. */
 const MAKES_OLD: Record<string, string[]> = {
-  JOB: ['job', ...PLAN], PLACE: ['place', 'surroundings', 'job', ...PLAN, 'lays', 'tangle'], STEM: ['stems', 'photos', 'lays', 'tangle', 'danger', 'verdicts', 'leaning', 'depends', ...PLAN],
-  LAY: ['lays', 'depends', 'verdicts', ...PLAN], TANGLE: ['tangle', 'stems', 'lays', ...PLAN], CREW: ['steps', ...PLAN], PLAN: PLAN, BRIEF: ['briefings', 'card', 'run'],
-  RUN: ['run'], HOLD: ['run'], REVIEW: ['review'],
+  JOB: ['job', ...PLAN],
+  PLACE: ['place', 'surroundings', 'job', ...PLAN, 'lays', 'tangle'],
+  STEM: ['stems', 'photos', 'lays', 'tangle', 'danger', 'verdicts', 'leaning', 'depends', ...PLAN],
+  LAY: ['lays', 'depends', 'verdicts', ...PLAN],
+  TANGLE: ['tangle', 'stems', 'lays', ...PLAN],
+  CREW: ['steps', ...PLAN],
+  PLAN: PLAN,
+  BRIEF: ['briefings', 'card', 'run'],
+  RUN: ['run'],
+  HOLD: ['run'],
+  REVIEW: ['review'],
 };
 
 /** A hold takes the go away before anybody asks; only the readiness of all is void with it. */
 function withHold(run: Run, hold: Hold | undefined): Run {
   if (!hold) return run;
   const step = run.step && {
-    ...run.step, iAmReady: false, people: run.step.people.map((p) => ({ ...p, readyAt: undefined })),
+    ...run.step,
+    iAmReady: false,
+    people: run.step.people.map((p) => ({ ...p, readyAt: undefined })),
   };
   return { ...run, step, going: false, held: true, word: 'STOP' };
 }
@@ -91,7 +101,13 @@ export function useLive(job: string, whole: boolean): Link {
       const before = events;
       try {
         const holds = await data(api.GET('/api/jobs/{job}/run/holds', { params: { path: { job } } }));
-        if (events === before) takeHold(queries, job, holds.find((h) => !h.lifted), true);
+        if (events === before)
+          takeHold(
+            queries,
+            job,
+            holds.find((h) => !h.lifted),
+            true,
+          );
         // Answers come and the stream does not: a new one.
         if (stream?.readyState === EventSource.CLOSED || now() - openedAt > SILENT_MS) open();
       } catch (e) {

@@ -3,7 +3,8 @@ import { newId } from '../app/newId';
 import { type Fault, problem, token } from './client';
 import { heard, onHeard } from './heard';
 
-export type UnsentKind = 'hold' | 'stopped' | 'ready' | 'tick' | 'protection' | 'sign' | 'sighting' | 'defect' | 'photo' | 'outcome';
+export type UnsentKind =
+  'hold' | 'stopped' | 'ready' | 'tick' | 'protection' | 'sign' | 'sighting' | 'defect' | 'photo' | 'outcome';
 
 /** One write that waits to be sent; its id makes it one, however often it goes out. */
 export type Unsent = {
@@ -156,7 +157,10 @@ onHeard(() => {
 });
 
 /** Keeps a write until the server has it. */
-export function post(job: string, u: Omit<Unsent, 'id' | 'pressedAt' | 'method'> & { id?: string; method?: Unsent['method'] }): void {
+export function post(
+  job: string,
+  u: Omit<Unsent, 'id' | 'pressedAt' | 'method'> & { id?: string; method?: Unsent['method'] },
+): void {
   const whole: Unsent = { method: 'POST', id: newId(), ...u, pressedAt: new Date().toISOString() };
   const refused = Object.fromEntries(Object.entries(box(job).refused).filter(([k]) => k !== u.key));
   const kept = change(job, { unsent: [...box(job).unsent, whole], refused });
@@ -184,8 +188,11 @@ export const forgetRefusal = (job: string, key: string) => {
 /** What waits, what was refused at which button, and what to say about it. */
 export function useOutbox(job: string, after?: After): Box {
   if (after) afterwards.set(job, after);
-  return useSyncExternalStore((l) => {
-    listeners.add(l);
-    return () => listeners.delete(l);
-  }, () => box(job));
+  return useSyncExternalStore(
+    (l) => {
+      listeners.add(l);
+      return () => listeners.delete(l);
+    },
+    () => box(job),
+  );
 }

@@ -16,5 +16,9 @@ export function AskAgain() {
     waiting.answer(proved);
     setWaiting(undefined);
   };
-  return <Suspense fallback={null}><SignAgain answer={answer} /></Suspense>;
+  return (
+    <Suspense fallback={null}>
+      <SignAgain answer={answer} />
+    </Suspense>
+  );
 }

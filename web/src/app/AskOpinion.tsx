@@ -14,11 +14,18 @@ export function AskOpinion({ job, f, done }: { job: string; f: Schemas['FindingV
   const act = useAct(job, say);
   const takers = useQuery({
     queryKey: ['takers', job, f.key],
-    queryFn: () => data(api.GET('/api/jobs/{job}/opinion-takers', { params: { path: { job }, query: { findingKey: f.key } } })),
+    queryFn: () =>
+      data(api.GET('/api/jobs/{job}/opinion-takers', { params: { path: { job }, query: { findingKey: f.key } } })),
   });
   const write = async (o: Opinion) => {
     const body = {
-      findingKey: f.key, takerId: o.taker, byTelephone: true, phone: o.phone, shown: o.shown, calledAt: o.calledAt.toISOString(), readBack: o.readBack,
+      findingKey: f.key,
+      takerId: o.taker,
+      byTelephone: true,
+      phone: o.phone,
+      shown: o.shown,
+      calledAt: o.calledAt.toISOString(),
+      readBack: o.readBack,
     };
     if (await act(api.POST('/api/jobs/{job}/opinions', { params: { path: { job } }, body }))) done();
   };
@@ -32,14 +39,27 @@ export function AskOpinion({ job, f, done }: { job: string; f: Schemas['FindingV
     >
       <p className="s">By telephone. On site the taker signs in with their own passphrase and takes it there.</p>
       <div className="three">
-        <Form.Item name="taker" label={`Who, competent for ${takers.data?.competence ?? '…'}`} rules={need('who was asked')}>
-          <Select aria-label="Who takes it" options={takers.data?.people.map((t) => ({ value: t.id, label: t.name }))} />
+        <Form.Item
+          name="taker"
+          label={`Who, competent for ${takers.data?.competence ?? '…'}`}
+          rules={need('who was asked')}
+        >
+          <Select
+            aria-label="Who takes it"
+            options={takers.data?.people.map((t) => ({ value: t.id, label: t.name }))}
+          />
         </Form.Item>
         <Form.Item name="phone" label="Number called" rules={need('the number called')}>
           <Input aria-label="Telephone" inputMode="tel" maxLength={40} />
         </Form.Item>
         <Form.Item name="calledAt" label="Called at" rules={need('when')}>
-          <TimePicker aria-label="Called at" format="HH:mm" allowClear={false} needConfirm={false} style={{ width: '100%' }} />
+          <TimePicker
+            aria-label="Called at"
+            format="HH:mm"
+            allowClear={false}
+            needConfirm={false}
+            style={{ width: '100%' }}
+          />
         </Form.Item>
       </div>
       <div className="two">
@@ -50,7 +70,9 @@ export function AskOpinion({ job, f, done }: { job: string; f: Schemas['FindingV
           <Input aria-label="Read back" maxLength={300} />
         </Form.Item>
       </div>
-      <Button type="primary" size="large" htmlType="submit">Write it down</Button>
+      <Button type="primary" size="large" htmlType="submit">
+        Write it down
+      </Button>
     </Form>
   );
 }

@@ -11,7 +11,12 @@ import { TopBar } from './TopBar';
 export default function Board() {
   const navigate = useNavigate();
   const session = useSession();
-  const board = useQuery({ queryKey: ['board'], queryFn: () => data(api.GET('/api/board', {})), enabled: session.data?.signedIn === true, staleTime: 0 });
+  const board = useQuery({
+    queryKey: ['board'],
+    queryFn: () => data(api.GET('/api/board', {})),
+    enabled: session.data?.signedIn === true,
+    staleTime: 0,
+  });
   const [asking, setAsking] = useState(false);
   useEffect(() => {
     if (session.data && !session.data.signedIn) navigate('/sign-in');
@@ -25,17 +30,40 @@ export default function Board() {
         <p className="s">Every job you are on. The mark says what stands in the way.</p>
         <div className="cards">
           {board.data?.map((j) => (
-            <Link key={j.id} className="card" to={session.data?.office === 'CREW' ? `/crew/${j.id}` : `/jobs/${j.id}/place`}>
+            <Link
+              key={j.id}
+              className="card"
+              to={session.data?.office === 'CREW' ? `/crew/${j.id}` : `/jobs/${j.id}/place`}
+            >
               <PlanSketch plan={j.plan} height={230} />
               <div className="in">
                 <h1>{j.name}</h1>
                 <p className="s">
-                  {j.place} · {new Date(j.visitOn).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })}
+                  {j.place} ·{' '}
+                  {new Date(j.visitOn).toLocaleDateString('en-GB', {
+                    weekday: 'short',
+                    day: 'numeric',
+                    month: 'short',
+                  })}
                   {j.closed ? ' · closed' : ''}
                 </p>
                 <p style={{ display: 'flex', gap: 12, alignItems: 'center', marginTop: 8 }}>
-                  <Mark kind={j.stops > 0 ? 'STOP' : j.plan.stems.length === 0 ? 'none' : j.secondOpinions > 0 ? 'SECOND_OPINION' : j.cautions > 0 ? 'CAUTION' : 'ready'} />
-                  {j.plan.stems.length === 0 ? `no stems yet${j.stops > 0 ? `, ${j.stops} stop` : ''}` : `${j.stops} stop, ${j.secondOpinions} second opinion, ${j.cautions} caution`}
+                  <Mark
+                    kind={
+                      j.stops > 0
+                        ? 'STOP'
+                        : j.plan.stems.length === 0
+                          ? 'none'
+                          : j.secondOpinions > 0
+                            ? 'SECOND_OPINION'
+                            : j.cautions > 0
+                              ? 'CAUTION'
+                              : 'ready'
+                    }
+                  />
+                  {j.plan.stems.length === 0
+                    ? `no stems yet${j.stops > 0 ? `, ${j.stops} stop` : ''}`
+                    : `${j.stops} stop, ${j.secondOpinions} second opinion, ${j.cautions} caution`}
                 </p>
                 {j.reminders.map((r) => (
                   <p key={r.words} style={{ borderTop: '1px solid var(--line)', marginTop: 8, paddingTop: 8 }}>
@@ -46,9 +74,14 @@ export default function Board() {
             </Link>
           ))}
         </div>
-        {session.data?.office === 'LEADER' && (asking ? <NewJob done={(id) => navigate(`/jobs/${id}/place`)} /> : (
-          <button className="plain" style={{ marginTop: 16, fontWeight: 700 }} onClick={() => setAsking(true)}>+ Open a job</button>
-        ))}
+        {session.data?.office === 'LEADER' &&
+          (asking ? (
+            <NewJob done={(id) => navigate(`/jobs/${id}/place`)} />
+          ) : (
+            <button className="plain" style={{ marginTop: 16, fontWeight: 700 }} onClick={() => setAsking(true)}>
+              + Open a job
+            </button>
+          ))}
       </main>
     </>
   );
@@ -60,7 +93,11 @@ function NewJob({ done }: { done: (id: string) => void }) {
     e.preventDefault();
     const f = new FormData(e.currentTarget);
     try {
-      const made = await data(api.POST('/api/jobs', { body: { name: String(f.get('name')), place: String(f.get('place')), visitOn: String(f.get('visitOn')) } }));
+      const made = await data(
+        api.POST('/api/jobs', {
+          body: { name: String(f.get('name')), place: String(f.get('place')), visitOn: String(f.get('visitOn')) },
+        }),
+      );
       done(made.jobId);
     } catch (p) {
       setRefused(p instanceof Problem ? p.message : NO_ANSWER);
@@ -68,9 +105,18 @@ function NewJob({ done }: { done: (id: string) => void }) {
   }
   return (
     <form className="door" style={{ margin: '16px 0' }} onSubmit={open}>
-      <label>Name<input name="name" required maxLength={80} /></label>
-      <label>Place<input name="place" required maxLength={200} /></label>
-      <label>Visit on<input name="visitOn" type="date" required defaultValue={new Date().toISOString().slice(0, 10)} /></label>
+      <label>
+        Name
+        <input name="name" required maxLength={80} />
+      </label>
+      <label>
+        Place
+        <input name="place" required maxLength={200} />
+      </label>
+      <label>
+        Visit on
+        <input name="visitOn" type="date" required defaultValue={new Date().toISOString().slice(0, 10)} />
+      </label>
       {refused && <p className="refused">{refused}</p>}
       <button className="big">Open the job</button>
     </form>

@@ -16,10 +16,13 @@ export function HoldBanner({ job, hold, me, leader, say }: Props) {
   const act = useAct(job, say);
   const out = useOutbox(job);
   const [lifting, setLifting] = useState(false);
-  const reasons = useQuery({
-    queryKey: ['lift-reasons'], staleTime: Infinity, enabled: leader,
-    queryFn: () => data(api.GET('/api/jobs/{job}/run/lift-reasons', { params: { path: { job } } })),
-  }).data ?? [];
+  const reasons =
+    useQuery({
+      queryKey: ['lift-reasons'],
+      staleTime: Infinity,
+      enabled: leader,
+      queryFn: () => data(api.GET('/api/jobs/{job}/run/lift-reasons', { params: { path: { job } } })),
+    }).data ?? [];
   useSeen(job, me, hold);
   useEffect(() => setLifting(false), [hold?.through]);
   const unsent = out.unsent.some((u) => u.kind === 'hold');
@@ -33,23 +36,40 @@ export function HoldBanner({ job, hold, me, leader, say }: Props) {
   }
   const stopped = hold.receipts.filter((r) => r.state === 'STOPPED');
   const more = hold.presses.slice(1).map((p) => p.who);
-  const lift = (reason: Schemas['LiftChoice']['reason']) => act(api.POST('/api/jobs/{job}/run/holds/{hold}/lift', {
-    params: { path: { job, hold: hold.id } }, body: { reason, through: hold.through, id: newId() },
-  }));
+  const lift = (reason: Schemas['LiftChoice']['reason']) =>
+    act(
+      api.POST('/api/jobs/{job}/run/holds/{hold}/lift', {
+        params: { path: { job, hold: hold.id } },
+        body: { reason, through: hold.through, id: newId() },
+      }),
+    );
   return (
     <div className="banner" role="alert">
       <span>
-        HOLD, {hold.who}, {pressedWhen(hold)}{hold.reason ? `: ${hold.reason}` : ''}
+        HOLD, {hold.who}, {pressedWhen(hold)}
+        {hold.reason ? `: ${hold.reason}` : ''}
         {more.length > 0 && `; pressed too by ${more.join(', ')}`}
       </span>
       <span className="more">
-        {stopped.length > 0 ? `stopped: ${stopped.map((r) => r.who).join(', ')}` : 'not confirmed stopped: whistle and arm signal'}
+        {stopped.length > 0
+          ? `stopped: ${stopped.map((r) => r.who).join(', ')}`
+          : 'not confirmed stopped: whistle and arm signal'}
       </span>
-      {leader && !lifting && <Button size="large" className="lift" onClick={() => setLifting(true)}>Lift the hold</Button>}
+      {leader && !lifting && (
+        <Button size="large" className="lift" onClick={() => setLifting(true)}>
+          Lift the hold
+        </Button>
+      )}
       {leader && lifting && (
         <div className="reasons" role="group" aria-label="Why is it lifted?">
-          {reasons.map((r) => <Button key={r.reason} onClick={() => void lift(r.reason)}>{r.words}</Button>)}
-          <Button type="text" className="leave" onClick={() => setLifting(false)}>Leave it standing</Button>
+          {reasons.map((r) => (
+            <Button key={r.reason} onClick={() => void lift(r.reason)}>
+              {r.words}
+            </Button>
+          ))}
+          <Button type="text" className="leave" onClick={() => setLifting(false)}>
+            Leave it standing
+          </Button>
         </div>
       )}
     </div>

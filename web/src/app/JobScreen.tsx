@@ -2,7 +2,21 @@ import { ConfigProvider } from 'antd';
 import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Problem, type Schemas, type Spot } from '../api/client';
-import { useBriefings, useFeatures, useFindings, useHere, useHold, useJob, useLays, usePlan, useReview, useStems, useSteps, useSurroundings, useTangle } from '../api/job';
+import {
+  useBriefings,
+  useFeatures,
+  useFindings,
+  useHere,
+  useHold,
+  useJob,
+  useLays,
+  usePlan,
+  useReview,
+  useStems,
+  useSteps,
+  useSurroundings,
+  useTangle,
+} from '../api/job';
 import { useLive } from '../api/live';
 import { pressHold, useOutbox } from '../api/outbox';
 import { Mark } from '../figures/Mark';
@@ -21,9 +35,15 @@ import { useUnits } from '../units/useUnits';
 
 const SitePlan = lazy(() => import('../plan/SitePlan'));
 const PANELS = {
-  place: lazy(() => import('../stages/place/PlacePanel')), stems: lazy(() => import('../stages/stems/StemsPanel')), lay: lazy(() => import('../stages/lay/LayPanel')),
-  cuts: lazy(() => import('../stages/cuts/CutsPanel')), tangle: lazy(() => import('../stages/tangle/TanglePanel')), crew: lazy(() => import('../stages/crew/CrewPanel')),
-  brief: lazy(() => import('../stages/brief/BriefPanel')), run: lazy(() => import('../stages/run/RunPanel')), review: lazy(() => import('../stages/review/ReviewPanel')),
+  place: lazy(() => import('../stages/place/PlacePanel')),
+  stems: lazy(() => import('../stages/stems/StemsPanel')),
+  lay: lazy(() => import('../stages/lay/LayPanel')),
+  cuts: lazy(() => import('../stages/cuts/CutsPanel')),
+  tangle: lazy(() => import('../stages/tangle/TanglePanel')),
+  crew: lazy(() => import('../stages/crew/CrewPanel')),
+  brief: lazy(() => import('../stages/brief/BriefPanel')),
+  run: lazy(() => import('../stages/run/RunPanel')),
+  review: lazy(() => import('../stages/review/ReviewPanel')),
 };
 const LINK = { live: 'live', connecting: 'linking', asking: 'slow link', lost: <b>no link, this may be old</b> };
 const DrawTools = lazy(() => import('../stages/place/DrawTools').then((m) => ({ default: m.DrawTools })));
@@ -82,26 +102,93 @@ export default function JobScreen() {
   const hold = useCallback(() => pressHold(job), [job]);
   useKeys(useMemo(() => ({ go, hold, sheet: () => setKeys((k) => !k) }), [go, hold]));
 
-  const showLay = useCallback((lay?: Schemas['LayView'], dial?: Schemas['DialView'], focus?: LayFocus) => setShown({ lay, dial, focus }), []);
-  const point = useCallback((deg?: number, tapped = false) => setPointed((p) => (tapped ? { deg, tapped } : p.tapped || p.deg === deg ? p : { deg })), []);
+  const showLay = useCallback(
+    (lay?: Schemas['LayView'], dial?: Schemas['DialView'], focus?: LayFocus) => setShown({ lay, dial, focus }),
+    [],
+  );
+  const point = useCallback(
+    (deg?: number, tapped = false) =>
+      setPointed((p) => (tapped ? { deg, tapped } : p.tapped || p.deg === deg ? p : { deg })),
+    [],
+  );
   const onTurn = useCallback((t?: (deg: number) => void) => {
     turn.current = t;
   }, []);
-  const tools = useMemo<PlanTools>(() => ({
-    stem: selected, selectStem: setStem, preview: shown.lay, dial: shown.dial, showLay, cut, showCut, onTurn, pick: (hint, picked) => setPicking({ hint, picked }), say: setRefused,
-    feature, selectFeature, sketch, setSketch, setGhosts,
-  }), [selected, shown, cut, showLay, onTurn, feature, sketch]);
+  const tools = useMemo<PlanTools>(
+    () => ({
+      stem: selected,
+      selectStem: setStem,
+      preview: shown.lay,
+      dial: shown.dial,
+      showLay,
+      cut,
+      showCut,
+      onTurn,
+      pick: (hint, picked) => setPicking({ hint, picked }),
+      say: setRefused,
+      feature,
+      selectFeature,
+      sketch,
+      setSketch,
+      setGhosts,
+    }),
+    [selected, shown, cut, showLay, onTurn, feature, sketch],
+  );
 
-  const scene = useMemo(() => ({
-    features: features.data ?? [], stems: stems.data ?? [], lays: lays.data ?? [], tangle: tangle.data, steps: steps.data ?? [], people: info.data?.people ?? [],
-    plan: plan.data, preview: shown.lay, dial: shown.dial, focus: shown.focus, pointed: pointed.deg, selected, feature, stage: number, slopeDeg: info.data?.slopeDeg ?? 0, downhillDeg: info.data?.downhillDeg ?? 0,
-    changes: briefings.data?.sinceLatest.length ? briefings.data.sinceLatest : (briefings.data?.issues.at(-1)?.changes ?? []), outcomes: (review.data?.outcomes ?? []).map((o) => o.outcome),
-  }), [features.data, stems.data, lays.data, tangle.data, steps.data, info.data, plan.data, shown, pointed.deg, selected, feature, number, briefings.data, review.data]);
+  const scene = useMemo(
+    () => ({
+      features: features.data ?? [],
+      stems: stems.data ?? [],
+      lays: lays.data ?? [],
+      tangle: tangle.data,
+      steps: steps.data ?? [],
+      people: info.data?.people ?? [],
+      plan: plan.data,
+      preview: shown.lay,
+      dial: shown.dial,
+      focus: shown.focus,
+      pointed: pointed.deg,
+      selected,
+      feature,
+      stage: number,
+      slopeDeg: info.data?.slopeDeg ?? 0,
+      downhillDeg: info.data?.downhillDeg ?? 0,
+      changes: briefings.data?.sinceLatest.length
+        ? briefings.data.sinceLatest
+        : (briefings.data?.issues.at(-1)?.changes ?? []),
+      outcomes: (review.data?.outcomes ?? []).map((o) => o.outcome),
+    }),
+    [
+      features.data,
+      stems.data,
+      lays.data,
+      tangle.data,
+      steps.data,
+      info.data,
+      plan.data,
+      shown,
+      pointed.deg,
+      selected,
+      feature,
+      number,
+      briefings.data,
+      review.data,
+    ],
+  );
 
   if (!info.data) {
     return (
       <div className="screen">
-        <header><span className="job">{info.error ? 'The server does not answer; it is asked again by itself.' : 'Opening the job…'}</span><div className="r"><button className="hold" onClick={hold}>HOLD</button></div></header>
+        <header>
+          <span className="job">
+            {info.error ? 'The server does not answer; it is asked again by itself.' : 'Opening the job…'}
+          </span>
+          <div className="r">
+            <button className="hold" onClick={hold}>
+              HOLD
+            </button>
+          </div>
+        </header>
       </div>
     );
   }
@@ -109,9 +196,15 @@ export default function JobScreen() {
   const Panel = PANELS[stage];
   const split = stage === 'stems' || stage === 'cuts';
   const filled: Record<Stage, boolean> = {
-    place: scene.features.length > 0, stems: scene.stems.length > 0, lay: scene.lays.some((l) => l.fixed), cuts: scene.lays.some((l) => l.fixed),
-    tangle: (tangle.data?.relations.length ?? 0) > 0, crew: scene.steps.length > 0, brief: (briefings.data?.issues.length ?? 0) > 0,
-    run: scene.steps.length > 0 && scene.steps.every((s) => s.done), review: scene.outcomes.length > 0,
+    place: scene.features.length > 0,
+    stems: scene.stems.length > 0,
+    lay: scene.lays.some((l) => l.fixed),
+    cuts: scene.lays.some((l) => l.fixed),
+    tangle: (tangle.data?.relations.length ?? 0) > 0,
+    crew: scene.steps.length > 0,
+    brief: (briefings.data?.issues.length ?? 0) > 0,
+    run: scene.steps.length > 0 && scene.steps.every((s) => s.done),
+    review: scene.outcomes.length > 0,
   };
   const unsentHold = out.unsent.some((u) => u.kind === 'hold');
 
@@ -120,50 +213,132 @@ export default function JobScreen() {
       <PlanContext.Provider value={tools}>
         <div className={activeHold || unsentHold ? 'screen held' : 'screen'}>
           <header>
-            <Link className="job" to="/" title="Back to the board">{j.name}<span>{briefings.data?.issues.length ? `briefing ${briefings.data.issues.at(-1)!.number}` : 'plan, not briefed'}</span></Link>
+            <Link className="job" to="/" title="Back to the board">
+              {j.name}
+              <span>
+                {briefings.data?.issues.length
+                  ? `briefing ${briefings.data.issues.at(-1)!.number}`
+                  : 'plan, not briefed'}
+              </span>
+            </Link>
             <div className="r">
-              <div className="wind"><b>Gust</b> <span className="n">{j.wind.gustMs.toFixed(1)} ±{j.wind.sigmaMs} m/s</span> from {azimuth(j.wind.fromDeg)}° {j.wind.simulated && <span className="sim">simulated</span>}</div>
-              <div className="quiet"><b>Here</b> {(here.data ?? []).map((n) => n.split(' ')[0]).join(' · ')}</div>
+              <div className="wind">
+                <b>Gust</b>{' '}
+                <span className="n">
+                  {j.wind.gustMs.toFixed(1)} ±{j.wind.sigmaMs} m/s
+                </span>{' '}
+                from {azimuth(j.wind.fromDeg)}° {j.wind.simulated && <span className="sim">simulated</span>}
+              </div>
+              <div className="quiet">
+                <b>Here</b> {(here.data ?? []).map((n) => n.split(' ')[0]).join(' · ')}
+              </div>
               <div className={link === 'lost' ? 'link lost' : 'quiet link'}>{LINK[link]}</div>
-              <button className="plain" onClick={switchUnits} title="Metres or feet and inches">{inUnits === 'feet' ? 'ft in' : 'm'}</button>
-              <button className="plain" onClick={switchGlare}>Glare</button>
-              <button className="plain" aria-label="All keys" onClick={() => setKeys(true)}>?</button>
-              <button className="hold" onClick={hold}>HOLD</button>
+              <button className="plain" onClick={switchUnits} title="Metres or feet and inches">
+                {inUnits === 'feet' ? 'ft in' : 'm'}
+              </button>
+              <button className="plain" onClick={switchGlare}>
+                Glare
+              </button>
+              <button className="plain" aria-label="All keys" onClick={() => setKeys(true)}>
+                ?
+              </button>
+              <button className="hold" onClick={hold}>
+                HOLD
+              </button>
             </div>
           </header>
-          {(activeHold || unsentHold) && <HoldBanner job={job} hold={activeHold} me={j.me} leader={j.myPart === 'LEADER'} say={setRefused} />}
+          {(activeHold || unsentHold) && (
+            <HoldBanner job={job} hold={activeHold} me={j.me} leader={j.myPart === 'LEADER'} say={setRefused} />
+          )}
           <nav className="rail" aria-label="Stages">
             {STAGES.map((s, i) => (
-              <Link key={s} to={`/jobs/${job}/${s}`} className={s === stage ? 'on' : ''} aria-current={s === stage ? 'page' : undefined}>
-                <span className="n">{i + 1}</span>{STAGE_WORDS[s]}<Mark kind={stageMark(i + 1, findings.data ?? [], filled[s])} size={18} />
+              <Link
+                key={s}
+                to={`/jobs/${job}/${s}`}
+                className={s === stage ? 'on' : ''}
+                aria-current={s === stage ? 'page' : undefined}
+              >
+                <span className="n">{i + 1}</span>
+                {STAGE_WORDS[s]}
+                <Mark kind={stageMark(i + 1, findings.data ?? [], filled[s])} size={18} />
               </Link>
             ))}
           </nav>
           <main className={split ? `mid split${stage === 'stems' && (picking || !selected) ? ' taps' : ''}` : 'mid'}>
             <div className={stage === 'stems' ? 'planbox withbase' : 'planbox'}>
               <Suspense fallback={null}>
-                <SitePlan scene={scene} picking={Boolean(picking)} onStem={setStem} onFeature={selectFeature} sketch={sketch} ghosts={ghosts} surroundings={surroundings.data} job={job} onTurn={(deg) => turn.current?.(deg)} onPoint={point}
+                <SitePlan
+                  scene={scene}
+                  picking={Boolean(picking)}
+                  onStem={setStem}
+                  onFeature={selectFeature}
+                  sketch={sketch}
+                  ghosts={ghosts}
+                  surroundings={surroundings.data}
+                  job={job}
+                  onTurn={(deg) => turn.current?.(deg)}
+                  onPoint={point}
                   onPick={(spot) => {
                     const p = picking;
                     setPicking(undefined);
                     p?.picked(spot);
-                  }} />
+                  }}
+                />
               </Suspense>
-              {picking && <div className="hint" role="status">{picking.hint} <button className="plain" onClick={() => setPicking(undefined)}>leave it</button></div>}
-              {stage === 'stems' && <Suspense fallback={null}><BaseFigure job={job} /></Suspense>}
+              {picking && (
+                <div className="hint" role="status">
+                  {picking.hint}{' '}
+                  <button className="plain" onClick={() => setPicking(undefined)}>
+                    leave it
+                  </button>
+                </div>
+              )}
+              {stage === 'stems' && (
+                <Suspense fallback={null}>
+                  <BaseFigure job={job} />
+                </Suspense>
+              )}
               {stage === 'place' && j.myPart === 'LEADER' && <DrawTools job={job} />}
-              {!picking && sketch && <div className="hint" role="status">{sketch.hint} <button className="plain" onClick={() => setSketch(undefined)}>{sketch.what === 'edit' ? 'done' : 'leave it'}</button></div>}
+              {!picking && sketch && (
+                <div className="hint" role="status">
+                  {sketch.hint}{' '}
+                  <button className="plain" onClick={() => setSketch(undefined)}>
+                    {sketch.what === 'edit' ? 'done' : 'leave it'}
+                  </button>
+                </div>
+              )}
               {shown.dial && stage === 'lay' && shown.focus === 'lay' && <DialLegend />}
               {shown.dial && stage === 'lay' && shown.focus === 'lay' && pointed.deg !== undefined && (
-                <DirectionCard dial={shown.dial} deg={pointed.deg} tapped={Boolean(pointed.tapped)} turn={() => turn.current?.(pointed.deg ?? 0)} close={() => setPointed({})} />
+                <DirectionCard
+                  dial={shown.dial}
+                  deg={pointed.deg}
+                  tapped={Boolean(pointed.tapped)}
+                  turn={() => turn.current?.(pointed.deg ?? 0)}
+                  close={() => setPointed({})}
+                />
               )}
-              {!split && <p className="outrank">Local code, the maker’s limits and the qualified person on site outrank this.</p>}
+              {!split && (
+                <p className="outrank">Local code, the maker’s limits and the qualified person on site outrank this.</p>
+              )}
             </div>
-            {split && <div className="figure"><Suspense fallback={null}>{stage === 'stems' ? <SideFigure job={job} /> : <StumpFigure />}</Suspense></div>}
+            {split && (
+              <div className="figure">
+                <Suspense fallback={null}>{stage === 'stems' ? <SideFigure job={job} /> : <StumpFigure />}</Suspense>
+              </div>
+            )}
           </main>
           <aside className="panel" aria-label={STAGE_WORDS[stage]}>
-            {refused && <p className="refused" role="alert" style={{ margin: '8px 20px' }}>{refused} <button className="plain" onClick={() => setRefused('')}>close</button></p>}
-            <Suspense fallback={<p className="body">Opening…</p>}><Panel job={job} go={go} /></Suspense>
+            {refused && (
+              <p className="refused" role="alert" style={{ margin: '8px 20px' }}>
+                {refused}{' '}
+                <button className="plain" onClick={() => setRefused('')}>
+                  close
+                </button>
+              </p>
+            )}
+            <Suspense fallback={<p className="body">Opening…</p>}>
+              <Panel job={job} go={go} />
+            </Suspense>
           </aside>
           <OpenPoints job={job} findings={findings.data ?? []} leader={j.myPart === 'LEADER'} go={go} />
           {keys && <KeySheet close={() => setKeys(false)} />}

@@ -10,7 +10,17 @@ import { type Stage, STAGES } from './stages';
 type Finding = Schemas['FindingView'];
 
 /** Every finding, worst first, one tap from where it is cleared. */
-export function OpenPoints({ job, findings, leader, go }: { job: string; findings: Finding[]; leader: boolean; go: (s: Stage) => void }) {
+export function OpenPoints({
+  job,
+  findings,
+  leader,
+  go,
+}: {
+  job: string;
+  findings: Finding[];
+  leader: boolean;
+  go: (s: Stage) => void;
+}) {
   const [up, setUp] = useState(false);
   usePanelKey(['o'], () => setUp((u) => !u));
   const open = findings.filter((f) => f.open);
@@ -19,16 +29,41 @@ export function OpenPoints({ job, findings, leader, go }: { job: string; finding
     <footer className="strip" aria-label="Open points">
       {up && (
         <div className="all">
-          {findings.map((f) => <Row key={f.key} job={job} f={f} leader={leader} go={(s) => { setUp(false); go(s); }} />)}
-          {findings.length === 0 && <p className="empty" style={{ padding: 16 }}>No rule has anything to say about the plan as it stands.</p>}
+          {findings.map((f) => (
+            <Row
+              key={f.key}
+              job={job}
+              f={f}
+              leader={leader}
+              go={(s) => {
+                setUp(false);
+                go(s);
+              }}
+            />
+          ))}
+          {findings.length === 0 && (
+            <p className="empty" style={{ padding: 16 }}>
+              No rule has anything to say about the plan as it stands.
+            </p>
+          )}
         </div>
       )}
       <div className="row">
         {weighty.slice(0, 3).map((f) => (
-          <button key={f.key} onClick={() => go(STAGES[f.stage - 1])} title={f.words}><Mark kind={f.severity} /><span>{f.words}</span></button>
+          <button key={f.key} onClick={() => go(STAGES[f.stage - 1])} title={f.words}>
+            <Mark kind={f.severity} />
+            <span>{f.words}</span>
+          </button>
         ))}
-        {weighty.length === 0 && <button onClick={() => setUp(true)}><Mark kind="ready" /><span>nothing stands against the plan; read the notes</span></button>}
-        <button className="up" aria-expanded={up} onClick={() => setUp(!up)}>{weighty.length} open, {findings.length} in all {up ? '▾' : '▴'}</button>
+        {weighty.length === 0 && (
+          <button onClick={() => setUp(true)}>
+            <Mark kind="ready" />
+            <span>nothing stands against the plan; read the notes</span>
+          </button>
+        )}
+        <button className="up" aria-expanded={up} onClick={() => setUp(!up)}>
+          {weighty.length} open, {findings.length} in all {up ? '▾' : '▴'}
+        </button>
       </div>
     </footer>
   );
@@ -40,25 +75,57 @@ function Row({ job, f, leader, go }: { job: string; f: Finding; leader: boolean;
   const [asking, setAsking] = useState(false);
   const session = useSession().data;
   const mayTake = !leader && session?.way === 'PASSPHRASE';
-  const take = () => act(api.POST('/api/jobs/{job}/opinions', {
-    params: { path: { job } },
-    body: { findingKey: f.key, takerId: session?.personId ?? '', byTelephone: false, shown: 'the plan on this screen and the stem on site' },
-  }));
+  const take = () =>
+    act(
+      api.POST('/api/jobs/{job}/opinions', {
+        params: { path: { job } },
+        body: {
+          findingKey: f.key,
+          takerId: session?.personId ?? '',
+          byTelephone: false,
+          shown: 'the plan on this screen and the stem on site',
+        },
+      }),
+    );
   return (
     <div className="finding" data-severity={f.severity}>
       <Mark kind={f.open ? f.severity : 'ready'} />
       <div>
         <b>{f.words}</b>
-        <div className="s">{f.why} ({f.source}). {f.open ? <>Clears it: {f.clears}.</> : <b>{f.cleared}</b>}</div>
+        <div className="s">
+          {f.why} ({f.source}). {f.open ? <>Clears it: {f.clears}.</> : <b>{f.cleared}</b>}
+        </div>
         {asking && <AskOpinion job={job} f={f} done={() => setAsking(false)} />}
       </div>
       <div className="act">
         {f.open && leader && f.severity === 'CAUTION' && (
-          <button className="plain" onClick={() => void act(api.POST('/api/jobs/{job}/acknowledgements', { params: { path: { job } }, body: { findingKey: f.key } }))}>Acknowledge</button>
+          <button
+            className="plain"
+            onClick={() =>
+              void act(
+                api.POST('/api/jobs/{job}/acknowledgements', {
+                  params: { path: { job } },
+                  body: { findingKey: f.key },
+                }),
+              )
+            }
+          >
+            Acknowledge
+          </button>
         )}
-        {f.open && mayTake && f.severity === 'SECOND_OPINION' && !asking && <button className="plain" onClick={() => void take()}>I take it, here on site</button>}
-        {f.open && leader && f.severity === 'SECOND_OPINION' && !asking && <button className="plain" onClick={() => setAsking(true)}>Write down a second opinion</button>}
-        <button className="plain" style={{ fontWeight: 700 }} onClick={() => go(STAGES[f.stage - 1])}>Go there</button>
+        {f.open && mayTake && f.severity === 'SECOND_OPINION' && !asking && (
+          <button className="plain" onClick={() => void take()}>
+            I take it, here on site
+          </button>
+        )}
+        {f.open && leader && f.severity === 'SECOND_OPINION' && !asking && (
+          <button className="plain" onClick={() => setAsking(true)}>
+            Write down a second opinion
+          </button>
+        )}
+        <button className="plain" style={{ fontWeight: 700 }} onClick={() => go(STAGES[f.stage - 1])}>
+          Go there
+        </button>
       </div>
     </div>
   );

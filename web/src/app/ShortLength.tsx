@@ -1,10 +1,30 @@
 import { InputNumber } from 'antd';
 import { useUnits } from '../units/useUnits';
 
-type Props = { label: string; value?: number; by: number; onChange: (metres?: number) => void; wrong?: string; step?: number; note?: string; undo?: string; blank?: boolean };
+type Props = {
+  label: string;
+  value?: number;
+  by: number;
+  onChange: (metres?: number) => void;
+  wrong?: string;
+  step?: number;
+  note?: string;
+  undo?: string;
+  blank?: boolean;
+};
 
 /** A measure of a cut: millimetres or quarters of an inch, big buttons, the computed one beside the leader's own; a blank one shows nothing until it is entered. */
-export function ShortLength({ label, value, by, onChange, wrong, step = 0.005, note, undo = 'take it', blank = false }: Props) {
+export function ShortLength({
+  label,
+  value,
+  by,
+  onChange,
+  wrong,
+  step = 0.005,
+  note,
+  undo = 'take it',
+  blank = false,
+}: Props) {
   const inches = useUnits() === 'feet';
   const per = inches ? 0.0254 : 0.001;
   const by1 = inches ? 0.00635 : step;
@@ -13,14 +33,55 @@ export function ShortLength({ label, value, by, onChange, wrong, step = 0.005, n
   const rule = `${(by / per).toFixed(inches ? 2 : 0)} ${inches ? 'in' : 'mm'}`;
   return (
     <div className="field">
-      <span>{label} ({inches ? 'in' : 'mm'}){value !== undefined && undo === 'take it' && <b style={{ color: 'var(--ink)' }}> yours</b>}</span>
-      <span style={{ display: 'grid', gridTemplateColumns: '46px minmax(0, 1fr) 46px' }}>
-        <button type="button" className="plain" style={{ border: '1px solid var(--mute)' }} aria-label={`${label} less`} onClick={() => onChange(Number((shown - by1).toFixed(5)))}>−</button>
-        <InputNumber aria-label={label} value={blank && value === undefined ? null : text} status={wrong ? 'error' : undefined} controls={false} style={{ width: '100%' }} onChange={(v) => typeof v === 'number' && (value === undefined || Math.abs(v * per - shown) > 1e-6) && onChange(Number((v * per).toFixed(5)))} />
-        <button type="button" className="plain" style={{ border: '1px solid var(--mute)' }} aria-label={`${label} more`} onClick={() => onChange(Number((shown + by1).toFixed(5)))}>+</button>
+      <span>
+        {label} ({inches ? 'in' : 'mm'})
+        {value !== undefined && undo === 'take it' && <b style={{ color: 'var(--ink)' }}> yours</b>}
       </span>
-      {wrong && <span role="alert" className="wrong">{wrong}</span>}
-      <span className="beside">{note ?? `computed ${rule}`}{value !== undefined && undo && <button type="button" className="plain" onClick={() => onChange(undefined)}>{undo}</button>}</span>
+      <span style={{ display: 'grid', gridTemplateColumns: '46px minmax(0, 1fr) 46px' }}>
+        <button
+          type="button"
+          className="plain"
+          style={{ border: '1px solid var(--mute)' }}
+          aria-label={`${label} less`}
+          onClick={() => onChange(Number((shown - by1).toFixed(5)))}
+        >
+          −
+        </button>
+        <InputNumber
+          aria-label={label}
+          value={blank && value === undefined ? null : text}
+          status={wrong ? 'error' : undefined}
+          controls={false}
+          style={{ width: '100%' }}
+          onChange={(v) =>
+            typeof v === 'number' &&
+            (value === undefined || Math.abs(v * per - shown) > 1e-6) &&
+            onChange(Number((v * per).toFixed(5)))
+          }
+        />
+        <button
+          type="button"
+          className="plain"
+          style={{ border: '1px solid var(--mute)' }}
+          aria-label={`${label} more`}
+          onClick={() => onChange(Number((shown + by1).toFixed(5)))}
+        >
+          +
+        </button>
+      </span>
+      {wrong && (
+        <span role="alert" className="wrong">
+          {wrong}
+        </span>
+      )}
+      <span className="beside">
+        {note ?? `computed ${rule}`}
+        {value !== undefined && undo && (
+          <button type="button" className="plain" onClick={() => onChange(undefined)}>
+            {undo}
+          </button>
+        )}
+      </span>
     </div>
   );
 }

@@ -31,7 +31,9 @@ export default function SignAgain({ answer }: { answer: (proved: boolean) => voi
             >
               <Input.Password autoFocus autoComplete="current-password" />
             </Form.Item>
-            <Button type="primary" htmlType="submit" block size="large">Go on</Button>
+            <Button type="primary" htmlType="submit" block size="large">
+              Go on
+            </Button>
           </Form>
         </Modal>
       </App>

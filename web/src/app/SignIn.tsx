@@ -14,7 +14,11 @@ export default function SignIn() {
     e.preventDefault();
     const form = new FormData(e.currentTarget);
     try {
-      await data(api.POST('/api/session', { body: { name: String(form.get('name')), passphrase: String(form.get('passphrase')) } }));
+      await data(
+        api.POST('/api/session', {
+          body: { name: String(form.get('name')), passphrase: String(form.get('passphrase')) },
+        }),
+      );
       queries.clear();
       navigate('/');
     } catch (p) {
@@ -35,7 +39,11 @@ export default function SignIn() {
           Passphrase
           <input name="passphrase" type="password" autoComplete="current-password" required />
         </label>
-        {refused && <p className="refused" role="alert">{refused}</p>}
+        {refused && (
+          <p className="refused" role="alert">
+            {refused}
+          </p>
+        )}
         <button className="big">Sign in</button>
       </form>
       <p>

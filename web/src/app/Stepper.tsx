@@ -3,7 +3,19 @@ import { useEffect, useState } from 'react';
 import { feetInches, parseLength, stepM } from '../units/length';
 import { useUnits } from '../units/useUnits';
 
-type Props = { label: string; unit: string; value: number | null; onChange: (v: number | null) => void; step: number; min?: number; max?: number; digits?: number; wrong?: string; note?: string; undo?: () => void };
+type Props = {
+  label: string;
+  unit: string;
+  value: number | null;
+  onChange: (v: number | null) => void;
+  step: number;
+  min?: number;
+  max?: number;
+  digits?: number;
+  wrong?: string;
+  note?: string;
+  undo?: () => void;
+};
 
 /** A number with big buttons, for gloves; typing works as well. Metres are typed in the person's own units. */
 export function Stepper({ label, unit, value, onChange, step, min, max, digits = 2, wrong, note, undo }: Props) {
@@ -14,49 +26,153 @@ export function Stepper({ label, unit, value, onChange, step, min, max, digits =
     <div className="field">
       {label} {unit && `(${imperial ? 'ft in' : unit})`}
       <span style={{ display: 'grid', gridTemplateColumns: '46px minmax(0, 1fr) 46px' }}>
-        <button type="button" className="plain" style={{ border: '1px solid var(--mute)' }} aria-label={`${label} less`} onClick={() => move(-by)}>−</button>
-        {imperial ? <Said label={label} value={value} onChange={onChange} />
-          : <InputNumber aria-label={label} value={value} onChange={(v) => onChange(typeof v === 'number' ? v : null)} min={min} max={max} step={step} status={wrong ? 'error' : undefined} controls={false} style={{ width: '100%' }} />}
-        <button type="button" className="plain" style={{ border: '1px solid var(--mute)' }} aria-label={`${label} more`} onClick={() => move(by)}>+</button>
+        <button
+          type="button"
+          className="plain"
+          style={{ border: '1px solid var(--mute)' }}
+          aria-label={`${label} less`}
+          onClick={() => move(-by)}
+        >
+          −
+        </button>
+        {imperial ? (
+          <Said label={label} value={value} onChange={onChange} />
+        ) : (
+          <InputNumber
+            aria-label={label}
+            value={value}
+            onChange={(v) => onChange(typeof v === 'number' ? v : null)}
+            min={min}
+            max={max}
+            step={step}
+            status={wrong ? 'error' : undefined}
+            controls={false}
+            style={{ width: '100%' }}
+          />
+        )}
+        <button
+          type="button"
+          className="plain"
+          style={{ border: '1px solid var(--mute)' }}
+          aria-label={`${label} more`}
+          onClick={() => move(by)}
+        >
+          +
+        </button>
       </span>
-      {wrong ? <span role="alert" className="wrong">{wrong}</span> : note && <span className="beside">{note}{undo && <button type="button" className="plain" onClick={undo}>take it</button>}</span>}
+      {wrong ? (
+        <span role="alert" className="wrong">
+          {wrong}
+        </span>
+      ) : (
+        note && (
+          <span className="beside">
+            {note}
+            {undo && (
+              <button type="button" className="plain" onClick={undo}>
+                take it
+              </button>
+            )}
+          </span>
+        )
+      )}
     </div>
   );
 }
 
 /** A length as people say it; what is no length stays standing, marked, and counts as not given. */
-function Said({ label, value, onChange }: { label: string; value: number | null; onChange: (v: number | null) => void }) {
+function Said({
+  label,
+  value,
+  onChange,
+}: {
+  label: string;
+  value: number | null;
+  onChange: (v: number | null) => void;
+}) {
   const [text, setText] = useState(value === null ? '' : feetInches(value));
   const [wrong, setWrong] = useState(false);
   useEffect(() => {
     setText(value === null ? '' : feetInches(value));
   }, [value]);
   const read = () => {
-    const metres = text.trim() === '' ? null : parseLength(text.replace('′', "'").replace('″', '"').replace('¼', ' 1/4').replace('½', ' 1/2').replace('¾', ' 3/4'), 'feet');
+    const metres =
+      text.trim() === ''
+        ? null
+        : parseLength(
+            text.replace('′', "'").replace('″', '"').replace('¼', ' 1/4').replace('½', ' 1/2').replace('¾', ' 3/4'),
+            'feet',
+          );
     setWrong(text.trim() !== '' && metres === null);
     if (text.trim() !== '' && metres === null) return;
-    if (metres === null || value === null || Math.abs(metres - value) > 0.003) onChange(metres === null ? null : Number(metres.toFixed(4)));
+    if (metres === null || value === null || Math.abs(metres - value) > 0.003)
+      onChange(metres === null ? null : Number(metres.toFixed(4)));
   };
-  return <Input aria-label={label} value={text} status={wrong ? 'error' : undefined} placeholder={'5\' 7 1/2"'} onChange={(e) => setText(e.target.value)} onBlur={read} onPressEnter={read} />;
+  return (
+    <Input
+      aria-label={label}
+      value={text}
+      status={wrong ? 'error' : undefined}
+      placeholder={'5\' 7 1/2"'}
+      onChange={(e) => setText(e.target.value)}
+      onBlur={read}
+      onPressEnter={read}
+    />
+  );
 }
 
 /** One of a few, each a big button. */
-export function Chips<T extends string | number>({ label, options, value, onChange }: { label: string; options: { value: T; words: string }[]; value?: T; onChange: (v: T) => void }) {
+export function Chips<T extends string | number>({
+  label,
+  options,
+  value,
+  onChange,
+}: {
+  label: string;
+  options: { value: T; words: string }[];
+  value?: T;
+  onChange: (v: T) => void;
+}) {
   return (
     <div role="group" aria-label={label}>
       {label && <small>{label}</small>}
       <div className="chips">
-        {options.map((o) => <button type="button" key={o.value} aria-pressed={o.value === value} onClick={() => onChange(o.value)}>{o.words}</button>)}
+        {options.map((o) => (
+          <button type="button" key={o.value} aria-pressed={o.value === value} onClick={() => onChange(o.value)}>
+            {o.words}
+          </button>
+        ))}
       </div>
     </div>
   );
 }
 
 /** The parts of a panel, one shown at a time. */
-export function Tabs<T extends string>({ label, tabs, value, onChange }: { label: string; tabs: { value: T; words: string; mark?: boolean }[]; value: T; onChange: (v: T) => void }) {
+export function Tabs<T extends string>({
+  label,
+  tabs,
+  value,
+  onChange,
+}: {
+  label: string;
+  tabs: { value: T; words: string; mark?: boolean }[];
+  value: T;
+  onChange: (v: T) => void;
+}) {
   return (
     <div className="parts" role="tablist" aria-label={label}>
-      {tabs.map((t) => <button type="button" key={t.value} role="tab" aria-selected={t.value === value} onClick={() => onChange(t.value)}>{t.words}{t.mark && <i aria-hidden="true"> •</i>}</button>)}
+      {tabs.map((t) => (
+        <button
+          type="button"
+          key={t.value}
+          role="tab"
+          aria-selected={t.value === value}
+          onClick={() => onChange(t.value)}
+        >
+          {t.words}
+          {t.mark && <i aria-hidden="true"> •</i>}
+        </button>
+      ))}
     </div>
   );
 }

@@ -22,8 +22,14 @@ export function TopBar() {
       <Link to="/sums">Sums</Link>
       <Link to="/house">House</Link>
       <span style={{ marginLeft: 'auto' }}>{session.data?.name}</span>
-      <button className="plain" onClick={switchGlare}>Glare</button>
-      {session.data?.signedIn && <button className="plain" onClick={() => void leave()}>Sign out</button>}
+      <button className="plain" onClick={switchGlare}>
+        Glare
+      </button>
+      {session.data?.signedIn && (
+        <button className="plain" onClick={() => void leave()}>
+          Sign out
+        </button>
+      )}
     </nav>
   );
 }

@@ -18,7 +18,13 @@ export function usePanelKey(keys: string[], pressed: (key: string, shift: boolea
 export function useKeys({ go, hold, sheet }: Actions): void {
   useEffect(() => {
     const listen = (e: KeyboardEvent) => {
-      if (e.ctrlKey || e.metaKey || e.altKey || (e.target instanceof HTMLElement && e.target.closest('input, textarea, select, [contenteditable], .ant-select'))) return;
+      if (
+        e.ctrlKey ||
+        e.metaKey ||
+        e.altKey ||
+        (e.target instanceof HTMLElement && e.target.closest('input, textarea, select, [contenteditable], .ant-select'))
+      )
+        return;
       if (/^[1-9]$/.test(e.key)) go(STAGES[Number(e.key) - 1]);
       else if (e.key === 'h' || e.key === 'H') hold();
       else if (e.key === '?') sheet();
@@ -33,8 +39,14 @@ export function useKeys({ go, hold, sheet }: Actions): void {
 }
 
 const SHEET: [string, string][] = [
-  ['[  ]', 'turn the lay 1°, with Shift 10°'], ['D', 'new defect (Stems)'], ['T', 'new target (Place)'], ['Z', 'take the drop zone (Lay)'], ['E', 'ways out (Lay)'],
-  ['O', 'open points'], ['H', 'HOLD'], ['?', 'this sheet'],
+  ['[  ]', 'turn the lay 1°, with Shift 10°'],
+  ['D', 'new defect (Stems)'],
+  ['T', 'new target (Place)'],
+  ['Z', 'take the drop zone (Lay)'],
+  ['E', 'ways out (Lay)'],
+  ['O', 'open points'],
+  ['H', 'HOLD'],
+  ['?', 'this sheet'],
 ];
 
 export function KeySheet({ close }: { close: () => void }) {
@@ -43,11 +55,23 @@ export function KeySheet({ close }: { close: () => void }) {
       <h1>All keys</h1>
       <table>
         <tbody>
-          {STAGES.map((s, i) => <tr key={s}><td className="n">{i + 1}</td><td>{STAGE_WORDS[s]}</td></tr>)}
-          {SHEET.map(([k, w]) => <tr key={k}><td className="n">{k}</td><td>{w}</td></tr>)}
+          {STAGES.map((s, i) => (
+            <tr key={s}>
+              <td className="n">{i + 1}</td>
+              <td>{STAGE_WORDS[s]}</td>
+            </tr>
+          ))}
+          {SHEET.map(([k, w]) => (
+            <tr key={k}>
+              <td className="n">{k}</td>
+              <td>{w}</td>
+            </tr>
+          ))}
         </tbody>
       </table>
-      <button className="big" onClick={close}>Close</button>
+      <button className="big" onClick={close}>
+        Close
+      </button>
     </div>
   );
 }

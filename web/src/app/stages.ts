@@ -6,7 +6,15 @@ export type Stage = (typeof STAGES)[number];
 /** What every stage's panel is given. */
 export type PanelProps = { job: string; go: (stage: Stage) => void };
 export const STAGE_WORDS: Record<Stage, string> = {
-  place: 'Place', stems: 'Stems', lay: 'Lay', cuts: 'Cuts', tangle: 'Hung & fallen', crew: 'Crew', brief: 'Brief', run: 'Run', review: 'Review',
+  place: 'Place',
+  stems: 'Stems',
+  lay: 'Lay',
+  cuts: 'Cuts',
+  tangle: 'Hung & fallen',
+  crew: 'Crew',
+  brief: 'Brief',
+  run: 'Run',
+  review: 'Review',
 };
 
 /** Mark of a stage: the worst open finding that is cleared there, else whether anything is in it. */

@@ -15,11 +15,21 @@ const SeePage = lazy(() => import('./SeePage'));
 const CutPage = lazy(() => import('./CutPage'));
 
 const AFTER: Record<UnsentKind, string[]> = {
-  hold: [], stopped: [], ready: ['run'], tick: ['run'], protection: ['run'], sign: ['card', 'run'], sighting: ['stems'], defect: ['stems'],
-  photo: ['photos'], outcome: ['review'],
+  hold: [],
+  stopped: [],
+  ready: ['run'],
+  tick: ['run'],
+  protection: ['run'],
+  sign: ['card', 'run'],
+  sighting: ['stems'],
+  defect: ['stems'],
+  photo: ['photos'],
+  outcome: ['review'],
 };
 const LINK: Record<Connection, string> = {
-  connecting: '', live: '', asking: 'The link is slow: asked for every 3 seconds.',
+  connecting: '',
+  live: '',
+  asking: 'The link is slow: asked for every 3 seconds.',
   lost: 'No link, this may be old. What you press is kept and sent once it is back. HOLD by whistle and arm.',
 };
 
@@ -32,9 +42,11 @@ export default function CrewApp() {
   const info = useJob(job);
   const card = useCard(job).data ?? undefined;
   const run = useRun(job).data;
-  const after = useCallback((kind: UnsentKind) => Promise.all(
-    AFTER[kind].map((name) => queries.invalidateQueries({ queryKey: ['job', job, name] })),
-  ), [job, queries]);
+  const after = useCallback(
+    (kind: UnsentKind) =>
+      Promise.all(AFTER[kind].map((name) => queries.invalidateQueries({ queryKey: ['job', job, name] }))),
+    [job, queries],
+  );
   const out = useOutbox(job, after);
   const [refused, setRefused] = useState('');
   const hold = useHold(job);
@@ -47,19 +59,32 @@ export default function CrewApp() {
   const unsent = out.unsent.some((u) => u.kind === 'hold');
   const needsSign = Boolean(card && !card.signedAt);
   const at = page || (needsSign ? 'brief' : 'run');
-  const tab = (to: string, words: string) => <Link className={at === to ? 'on' : ''} to={`/crew/${job}/${to}`}>{words}</Link>;
+  const tab = (to: string, words: string) => (
+    <Link className={at === to ? 'on' : ''} to={`/crew/${job}/${to}`}>
+      {words}
+    </Link>
+  );
   const name = info.data?.people.find((p) => p.id === me)?.name.split(' ')[0];
-  const confirm = () => hold && post(job, {
-    kind: 'stopped', key: 'stopped', words: 'stopped', path: `/api/jobs/${job}/run/holds/${hold.id}/receipts`, body: { state: 'STOPPED' },
-  });
-  let body: ReactNode = <p className="c">{info.error ? 'The server does not answer. It is asked again by itself.' : 'Opening…'}</p>;
+  const confirm = () =>
+    hold &&
+    post(job, {
+      kind: 'stopped',
+      key: 'stopped',
+      words: 'stopped',
+      path: `/api/jobs/${job}/run/holds/${hold.id}/receipts`,
+      body: { state: 'STOPPED' },
+    });
+  let body: ReactNode = (
+    <p className="c">{info.error ? 'The server does not answer. It is asked again by itself.' : 'Opening…'}</p>
+  );
   if (info.data && run) {
     const lost = link === 'lost';
     const changed = run.against.some((a) => a.why === 'PLAN_CHANGED');
     // A hold that is here stops, whatever an older answer says; so does one that was pressed here and has not arrived.
     const mine = unsent || hold ? { ...run, word: 'STOP' as const, held: true, going: false } : run;
     const pages: Record<string, ReactNode> = {
-      cut: <CutPage job={job} card={card} />, see: <SeePage job={job} />,
+      cut: <CutPage job={job} card={card} />,
+      see: <SeePage job={job} />,
       brief: <BriefPage job={job} card={card} changed={changed} say={setRefused} />,
     };
     body = pages[at] ?? <NowPage job={job} run={mine} card={card} info={info.data} lost={lost} say={setRefused} />;
@@ -68,14 +93,30 @@ export default function CrewApp() {
     <div className="phone">
       <div className="top">
         <b>{name}</b>
-        <span className="grow">{info.data?.name}{card ? ` · briefing ${card.number}` : ''}</span>
-        <button className="plain" onClick={switchGlare}>Glare</button>
+        <span className="grow">
+          {info.data?.name}
+          {card ? ` · briefing ${card.number}` : ''}
+        </span>
+        <button className="plain" onClick={switchGlare}>
+          Glare
+        </button>
       </div>
       <nav className="tabs">
-        {tab('brief', `Briefing${needsSign ? ' •' : ''}`)}{tab('run', 'Run')}{tab('cut', 'Cut')}{tab('see', 'I see')}
+        {tab('brief', `Briefing${needsSign ? ' •' : ''}`)}
+        {tab('run', 'Run')}
+        {tab('cut', 'Cut')}
+        {tab('see', 'I see')}
       </nav>
-      {LINK[link] && <p className="refused" role="alert">{LINK[link]}</p>}
-      {(refused || (out.says && !unsent)) && <p className="refused" role="alert">{refused || out.says}</p>}
+      {LINK[link] && (
+        <p className="refused" role="alert">
+          {LINK[link]}
+        </p>
+      )}
+      {(refused || (out.says && !unsent)) && (
+        <p className="refused" role="alert">
+          {refused || out.says}
+        </p>
+      )}
       {(hold || unsent) && (
         <HeldCard
           hold={hold}
@@ -88,7 +129,10 @@ export default function CrewApp() {
         />
       )}
       <Suspense fallback={<p className="c">Opening…</p>}>{body}</Suspense>
-      <button className="thumb" onClick={() => pressHold(job)}><b>HOLD</b><span>anyone, any time: saw off, stand still</span></button>
+      <button className="thumb" onClick={() => pressHold(job)}>
+        <b>HOLD</b>
+        <span>anyone, any time: saw off, stand still</span>
+      </button>
     </div>
   );
 }

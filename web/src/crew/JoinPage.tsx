@@ -43,26 +43,82 @@ export default function JoinPage() {
     <main className="door" style={{ margin: '0 auto' }}>
       <h1>Join a job</h1>
       {!people && (
-        <form className="door" style={{ margin: 0, padding: 0, border: 0 }} onSubmit={(e) => { e.preventDefault(); void look(code); }}>
-          <label>Code on the leader’s board<input value={code} onChange={(e) => setCode(e.target.value.toUpperCase())} autoCapitalize="characters" autoComplete="off" maxLength={8} required /></label>
+        <form
+          className="door"
+          style={{ margin: 0, padding: 0, border: 0 }}
+          onSubmit={(e) => {
+            e.preventDefault();
+            void look(code);
+          }}
+        >
+          <label>
+            Code on the leader’s board
+            <input
+              value={code}
+              onChange={(e) => setCode(e.target.value.toUpperCase())}
+              autoCapitalize="characters"
+              autoComplete="off"
+              maxLength={8}
+              required
+            />
+          </label>
           <button className="big">Find the job</button>
         </form>
       )}
-      {people && !me && <><p>Who are you?</p>{people.map((p) => <button key={p.personId} className="big quiet" onClick={() => setMe(p)}>{p.name}</button>)}</>}
+      {people && !me && (
+        <>
+          <p>Who are you?</p>
+          {people.map((p) => (
+            <button key={p.personId} className="big quiet" onClick={() => setMe(p)}>
+              {p.name}
+            </button>
+          ))}
+        </>
+      )}
       {me && (
         <form className="door" style={{ margin: 0, padding: 0, border: 0 }} onSubmit={join}>
-          <p><b>{me.name}</b>: {me.joined ? 'your PIN' : 'set a PIN of your own, 4 to 8 digits. It is yours on every job.'}</p>
-          {me.resetBy && !me.joined && <p className="refused">Your PIN was reset by {me.resetBy}{me.resetAt && `, ${clock(me.resetAt)}`}.</p>}
+          <p>
+            <b>{me.name}</b>:{' '}
+            {me.joined ? 'your PIN' : 'set a PIN of your own, 4 to 8 digits. It is yours on every job.'}
+          </p>
+          {me.resetBy && !me.joined && (
+            <p className="refused">
+              Your PIN was reset by {me.resetBy}
+              {me.resetAt && `, ${clock(me.resetAt)}`}.
+            </p>
+          )}
           {!me.joined && (
-            <label>The word your leader reads out to you
-              <input value={word} onChange={(e) => setWord(e.target.value)} autoComplete="off" autoCapitalize="none" aria-label="Word" required />
+            <label>
+              The word your leader reads out to you
+              <input
+                value={word}
+                onChange={(e) => setWord(e.target.value)}
+                autoComplete="off"
+                autoCapitalize="none"
+                aria-label="Word"
+                required
+              />
             </label>
           )}
-          <label>PIN<input value={pin} onChange={(e) => setPin(e.target.value)} type="password" inputMode="numeric" pattern="\d{4,8}" required /></label>
+          <label>
+            PIN
+            <input
+              value={pin}
+              onChange={(e) => setPin(e.target.value)}
+              type="password"
+              inputMode="numeric"
+              pattern="\d{4,8}"
+              required
+            />
+          </label>
           <button className="big">Join</button>
         </form>
       )}
-      {refused && <p className="refused" role="alert">{refused}</p>}
+      {refused && (
+        <p className="refused" role="alert">
+          {refused}
+        </p>
+      )}
     </main>
   );
 }

@@ -9,18 +9,35 @@ import { StepDone } from '../stages/run/StepDone';
 type Run = Schemas['RunView'];
 
 /** The leader often holds the saw and this one phone. */
-export default function LeadersGo({ job, run, lost, say }: { job: string; run: Run; lost: boolean; say: (words: string) => void }) {
+export default function LeadersGo({
+  job,
+  run,
+  lost,
+  say,
+}: {
+  job: string;
+  run: Run;
+  lost: boolean;
+  say: (words: string) => void;
+}) {
   const act = useAct(job, say);
   const [all, setAll] = useState(false);
   const path = { params: { path: { job } } };
   if (run.going && run.step) {
-    return <ConfigProvider theme={theme}><StepDone job={job} step={run.step} act={act} className="big" /></ConfigProvider>;
+    return (
+      <ConfigProvider theme={theme}>
+        <StepDone job={job} step={run.step} act={act} className="big" />
+      </ConfigProvider>
+    );
   }
   const against = all ? run.against : run.against.slice(0, 3);
   return (
     <div className="c">
       {!run.signalTriedAt && (
-        <button className="big quiet" onClick={() => void act(api.POST('/api/jobs/{job}/run/signal-tried', { ...path, body: { id: newId() } }))}>
+        <button
+          className="big quiet"
+          onClick={() => void act(api.POST('/api/jobs/{job}/run/signal-tried', { ...path, body: { id: newId() } }))}
+        >
           Stop signal tried, answered by all
         </button>
       )}
@@ -31,8 +48,17 @@ export default function LeadersGo({ job, run, lost, say }: { job: string; run: R
       >
         {lost ? 'GO: no link' : run.held ? 'GO: a hold stands' : 'GO'}
       </button>
-      {!run.held && against.map((a) => <p key={a.why + a.subject} className="s">• {a.words}</p>)}
-      {run.against.length > 3 && !all && <button className="plain" onClick={() => setAll(true)}>and {run.against.length - 3} more</button>}
+      {!run.held &&
+        against.map((a) => (
+          <p key={a.why + a.subject} className="s">
+            • {a.words}
+          </p>
+        ))}
+      {run.against.length > 3 && !all && (
+        <button className="plain" onClick={() => setAll(true)}>
+          and {run.against.length - 3} more
+        </button>
+      )}
     </div>
   );
 }

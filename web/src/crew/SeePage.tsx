@@ -14,7 +14,11 @@ const LONGEST_PX = 1600;
 export default function SeePage({ job }: { job: string }) {
   const out = useOutbox(job);
   const stems = (useStems(job).data ?? []).filter((s) => s.state !== 'FELLED');
-  const choices = useQuery({ queryKey: ['choices'], queryFn: () => data(api.GET('/api/jobs/{job}/stems/choices', { params: { path: { job } } })), staleTime: Infinity }).data;
+  const choices = useQuery({
+    queryKey: ['choices'],
+    queryFn: () => data(api.GET('/api/jobs/{job}/stems/choices', { params: { path: { job } } })),
+    staleTime: Infinity,
+  }).data;
   const [id, setId] = useState<string>();
   const [what, setWhat] = useState<What>();
   const [kept, setKept] = useState('');
@@ -26,52 +30,185 @@ export default function SeePage({ job }: { job: string }) {
   const waiting = out.unsent.filter((u) => u.kind === 'sighting' || u.kind === 'defect' || u.kind === 'photo');
   return (
     <>
-      <div className="c" role="group" aria-label="Which stem"><h3>Which stem?</h3>
-        <div className="chips">{stems.map((s) => <button key={s.id} aria-pressed={s.id === id} onClick={() => {
-          setId(s.id);
-          setKept('');
-        }}>{s.label} {s.commonName}</button>)}</div></div>
+      <div className="c" role="group" aria-label="Which stem">
+        <h3>Which stem?</h3>
+        <div className="chips">
+          {stems.map((s) => (
+            <button
+              key={s.id}
+              aria-pressed={s.id === id}
+              onClick={() => {
+                setId(s.id);
+                setKept('');
+              }}
+            >
+              {s.label} {s.commonName}
+            </button>
+          ))}
+        </div>
+      </div>
       {stem && !what && (
-        <div className="c"><h3>{stem.label}: {stem.defects.filter((d) => !d.setAside).map((d) => d.words).join(', ') || 'no fault recorded yet'}</h3>
-          <button className="big quiet" style={{ marginTop: 8 }} onClick={() => setWhat('fault')}>I see a fault</button>
-          <button className="big quiet" style={{ marginTop: 8 }} onClick={() => setWhat('measure')}>I measured it</button>
-          <button className="big quiet" style={{ marginTop: 8 }} onClick={() => setWhat('photo')}>I take a photo</button></div>
+        <div className="c">
+          <h3>
+            {stem.label}:{' '}
+            {stem.defects
+              .filter((d) => !d.setAside)
+              .map((d) => d.words)
+              .join(', ') || 'no fault recorded yet'}
+          </h3>
+          <button className="big quiet" style={{ marginTop: 8 }} onClick={() => setWhat('fault')}>
+            I see a fault
+          </button>
+          <button className="big quiet" style={{ marginTop: 8 }} onClick={() => setWhat('measure')}>
+            I measured it
+          </button>
+          <button className="big quiet" style={{ marginTop: 8 }} onClick={() => setWhat('photo')}>
+            I take a photo
+          </button>
+        </div>
       )}
-      {stem && what === 'fault' && choices && <Fault key={stem.id} choices={choices} stem={stem} add={(body, words) => {
-        post(job, { kind: 'defect', key: 'see', words, path: `/api/jobs/${job}/stems/${stem.id}/defects`, body });
-        done(`${words}: added. It tightens the plan at once.`);
-      }} />}
-      {stem && what === 'measure' && choices && <Measured key={stem.id} job={job} choices={choices} stem={stem} add={(body, words) => {
-        post(job, { kind: 'sighting', key: 'see', words, path: `/api/jobs/${job}/stems/${stem.id}/sightings`, body });
-        done(`${words}: added. Until the leader accepts it, it can only tighten the plan.`);
-      }} />}
-      {stem && what === 'photo' && <Photo add={(picture) => {
-        post(job, { kind: 'photo', key: 'see', words: 'photo', path: `/api/jobs/${job}/stems/${stem.id}/photos`, picture });
-        done('Photo added.');
-      }} />}
-      {what && <div className="c"><button className="plain" onClick={() => setWhat(undefined)}>Leave it</button></div>}
-      {out.refused.see && <p className="refused" role="alert">{out.refused.see.message}</p>}
-      {kept && <p className="refused" style={{ borderColor: 'var(--ok)' }} role="status">{kept}</p>}
-      {waiting.length > 0 && <div className="c"><h3>Waiting to be sent</h3><ul>{waiting.map((u) => <li key={u.id}><span>…</span>{u.words}</li>)}</ul></div>}
-      {!stem && <div className="c"><h3>Say what you see; you need not be sure. A fault counts at once.</h3></div>}
+      {stem && what === 'fault' && choices && (
+        <Fault
+          key={stem.id}
+          choices={choices}
+          stem={stem}
+          add={(body, words) => {
+            post(job, { kind: 'defect', key: 'see', words, path: `/api/jobs/${job}/stems/${stem.id}/defects`, body });
+            done(`${words}: added. It tightens the plan at once.`);
+          }}
+        />
+      )}
+      {stem && what === 'measure' && choices && (
+        <Measured
+          key={stem.id}
+          job={job}
+          choices={choices}
+          stem={stem}
+          add={(body, words) => {
+            post(job, {
+              kind: 'sighting',
+              key: 'see',
+              words,
+              path: `/api/jobs/${job}/stems/${stem.id}/sightings`,
+              body,
+            });
+            done(`${words}: added. Until the leader accepts it, it can only tighten the plan.`);
+          }}
+        />
+      )}
+      {stem && what === 'photo' && (
+        <Photo
+          add={(picture) => {
+            post(job, {
+              kind: 'photo',
+              key: 'see',
+              words: 'photo',
+              path: `/api/jobs/${job}/stems/${stem.id}/photos`,
+              picture,
+            });
+            done('Photo added.');
+          }}
+        />
+      )}
+      {what && (
+        <div className="c">
+          <button className="plain" onClick={() => setWhat(undefined)}>
+            Leave it
+          </button>
+        </div>
+      )}
+      {out.refused.see && (
+        <p className="refused" role="alert">
+          {out.refused.see.message}
+        </p>
+      )}
+      {kept && (
+        <p className="refused" style={{ borderColor: 'var(--ok)' }} role="status">
+          {kept}
+        </p>
+      )}
+      {waiting.length > 0 && (
+        <div className="c">
+          <h3>Waiting to be sent</h3>
+          <ul>
+            {waiting.map((u) => (
+              <li key={u.id}>
+                <span>…</span>
+                {u.words}
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+      {!stem && (
+        <div className="c">
+          <h3>Say what you see; you need not be sure. A fault counts at once.</h3>
+        </div>
+      )}
     </>
   );
 }
 
-function Amount({ label, unit, value, step, set }: { label: string; unit: string; value: number | undefined; step: number; set: (v: number | undefined) => void }) {
+function Amount({
+  label,
+  unit,
+  value,
+  step,
+  set,
+}: {
+  label: string;
+  unit: string;
+  value: number | undefined;
+  step: number;
+  set: (v: number | undefined) => void;
+}) {
   const digits = step >= 1 ? 0 : step >= 0.1 ? 1 : 3;
   return (
-    <label style={{ display: 'block', margin: '8px 0' }}>{label} ({unit})
+    <label style={{ display: 'block', margin: '8px 0' }}>
+      {label} ({unit})
       <span style={{ display: 'grid', gridTemplateColumns: '56px 1fr 56px', gap: 4 }}>
-        <button type="button" className="big quiet" aria-label={`${label} less`} onClick={() => set(Number(((value ?? 0) - step).toFixed(digits)))}>−</button>
-        <input aria-label={label} inputMode="decimal" value={value ?? ''} onChange={(e) => set(e.target.value.trim() === '' || Number.isNaN(Number(e.target.value.replace(',', '.'))) ? undefined : Number(e.target.value.replace(',', '.')))} />
-        <button type="button" className="big quiet" aria-label={`${label} more`} onClick={() => set(Number(((value ?? 0) + step).toFixed(digits)))}>+</button>
+        <button
+          type="button"
+          className="big quiet"
+          aria-label={`${label} less`}
+          onClick={() => set(Number(((value ?? 0) - step).toFixed(digits)))}
+        >
+          −
+        </button>
+        <input
+          aria-label={label}
+          inputMode="decimal"
+          value={value ?? ''}
+          onChange={(e) =>
+            set(
+              e.target.value.trim() === '' || Number.isNaN(Number(e.target.value.replace(',', '.')))
+                ? undefined
+                : Number(e.target.value.replace(',', '.')),
+            )
+          }
+        />
+        <button
+          type="button"
+          className="big quiet"
+          aria-label={`${label} more`}
+          onClick={() => set(Number(((value ?? 0) + step).toFixed(digits)))}
+        >
+          +
+        </button>
       </span>
     </label>
   );
 }
 
-function Fault({ choices, stem, add }: { choices: Schemas['Choices']; stem: Schemas['StemView']; add: (body: Schemas['DefectRequest'], words: string) => void }) {
+function Fault({
+  choices,
+  stem,
+  add,
+}: {
+  choices: Schemas['Choices'];
+  stem: Schemas['StemView'];
+  add: (body: Schemas['DefectRequest'], words: string) => void;
+}) {
   const [kind, setKind] = useState<Schemas['DefectChoice']>();
   const [from, setFrom] = useState<number | undefined>(1);
   const [face, setFace] = useState<number>();
@@ -79,14 +216,63 @@ function Fault({ choices, stem, add }: { choices: Schemas['Choices']; stem: Sche
   return (
     <div className="c" aria-label="Fault">
       <h3>What is it?</h3>
-      <div className="chips">{(kind ? [kind] : choices.defects).map((d) => <button key={d.key} aria-pressed={d.key === kind?.key} onClick={() => setKind(kind ? undefined : d)}>{d.words}</button>)}</div>
+      <div className="chips">
+        {(kind ? [kind] : choices.defects).map((d) => (
+          <button key={d.key} aria-pressed={d.key === kind?.key} onClick={() => setKind(kind ? undefined : d)}>
+            {d.words}
+          </button>
+        ))}
+      </div>
       {kind && (
         <>
           <Amount label="Height above ground" unit="m" value={from} step={0.5} set={setFrom} />
           <h3>On which side?</h3>
-          <div className="chips">{FACES.map((f, i) => <button key={f} aria-pressed={face === i * 45} onClick={() => setFace(i * 45)}>{f}</button>)}</div>
-          {kind.tells.length > 0 && <><h3>What else do you see?</h3><div className="chips">{kind.tells.map((t) => <button key={t.key} aria-pressed={tells.includes(t.key)} onClick={() => setTells(tells.includes(t.key) ? tells.filter((x) => x !== t.key) : [...tells, t.key])}>{t.words}</button>)}</div></>}
-          <button className="big" disabled={from === undefined || from < 0 || face === undefined} onClick={() => add({ kind: kind.key, fromM: from ?? 0, toM: (from ?? 0) + 0.5, faceDeg: face ?? 0, found: 'SEEN', tells, extent: '', note: '' }, `${kind.words} on ${stem.label}`)}>Add the fault</button>
+          <div className="chips">
+            {FACES.map((f, i) => (
+              <button key={f} aria-pressed={face === i * 45} onClick={() => setFace(i * 45)}>
+                {f}
+              </button>
+            ))}
+          </div>
+          {kind.tells.length > 0 && (
+            <>
+              <h3>What else do you see?</h3>
+              <div className="chips">
+                {kind.tells.map((t) => (
+                  <button
+                    key={t.key}
+                    aria-pressed={tells.includes(t.key)}
+                    onClick={() =>
+                      setTells(tells.includes(t.key) ? tells.filter((x) => x !== t.key) : [...tells, t.key])
+                    }
+                  >
+                    {t.words}
+                  </button>
+                ))}
+              </div>
+            </>
+          )}
+          <button
+            className="big"
+            disabled={from === undefined || from < 0 || face === undefined}
+            onClick={() =>
+              add(
+                {
+                  kind: kind.key,
+                  fromM: from ?? 0,
+                  toM: (from ?? 0) + 0.5,
+                  faceDeg: face ?? 0,
+                  found: 'SEEN',
+                  tells,
+                  extent: '',
+                  note: '',
+                },
+                `${kind.words} on ${stem.label}`,
+              )
+            }
+          >
+            Add the fault
+          </button>
         </>
       )}
     </div>
@@ -95,27 +281,85 @@ function Fault({ choices, stem, add }: { choices: Schemas['Choices']; stem: Sche
 
 const PHONE_KINDS = ['GIRTH', 'HEIGHT_ANGLES', 'LEAN_VIEW', 'CROWN_RADIUS', 'SOUND_WALL', 'HEAVE', 'EYE_HEIGHT'];
 
-function Measured({ job, choices, stem, add }: { job: string; choices: Schemas['Choices']; stem: Schemas['StemView']; add: (body: Schemas['SightingRequest'], words: string) => void }) {
+function Measured({
+  job,
+  choices,
+  stem,
+  add,
+}: {
+  job: string;
+  choices: Schemas['Choices'];
+  stem: Schemas['StemView'];
+  add: (body: Schemas['SightingRequest'], words: string) => void;
+}) {
   const [kind, setKind] = useState<Schemas['SightingChoice']>();
   const [numbers, setNumbers] = useState<Record<string, number | undefined>>({});
   const given = Object.fromEntries(Object.entries(numbers).filter((e): e is [string, number] => e[1] !== undefined));
-  const complete = Boolean(kind?.notes.every((n) => !n.required || n.choices.length > 0 || given[n.name] !== undefined));
+  const complete = Boolean(
+    kind?.notes.every((n) => !n.required || n.choices.length > 0 || given[n.name] !== undefined),
+  );
   const body = kind ? { kind: kind.key, numbers: given, choices: {}, instrument: kind.instrument } : undefined;
   const answer = useQuery({
-    queryKey: ['preview', stem.id, JSON.stringify(body)], enabled: complete, retry: false,
-    queryFn: () => data(api.POST('/api/jobs/{job}/stems/{stem}/sightings/preview', { params: { path: { job, stem: stem.id } }, body: body! })),
+    queryKey: ['preview', stem.id, JSON.stringify(body)],
+    enabled: complete,
+    retry: false,
+    queryFn: () =>
+      data(
+        api.POST('/api/jobs/{job}/stems/{stem}/sightings/preview', {
+          params: { path: { job, stem: stem.id } },
+          body: body!,
+        }),
+      ),
   });
   return (
     <div className="c" aria-label="Measurement">
       <h3>What did you measure?</h3>
-      <div className="chips">{(kind ? [kind] : choices.sightings.filter((s) => PHONE_KINDS.includes(s.key))).map((s) => <button key={s.key} aria-pressed={s.key === kind?.key} onClick={() => {
-        setKind(kind ? undefined : s);
-        setNumbers({});
-      }}>{s.words}</button>)}</div>
-      {kind?.notes.filter((n) => n.choices.length === 0 && (n.required || kind.key === 'LEAN_VIEW' && n.name === 'offsetM' || n.name === 'azimuthDeg')).map((n) => <Amount key={n.name} label={n.words} unit={n.unit.replace(' or %', '')} value={numbers[n.name]} step={n.step} set={(v) => setNumbers({ ...numbers, [n.name]: v })} />)}
-      {complete && answer.data && <p>= {answer.data.unit === 'm' ? length(answer.data.value, 2) : `${fixed(answer.data.value)}${answer.data.unit}`} ±{answer.data.unit === 'm' ? length(answer.data.sigma, 2) : fixed(answer.data.sigma)}</p>}
+      <div className="chips">
+        {(kind ? [kind] : choices.sightings.filter((s) => PHONE_KINDS.includes(s.key))).map((s) => (
+          <button
+            key={s.key}
+            aria-pressed={s.key === kind?.key}
+            onClick={() => {
+              setKind(kind ? undefined : s);
+              setNumbers({});
+            }}
+          >
+            {s.words}
+          </button>
+        ))}
+      </div>
+      {kind?.notes
+        .filter(
+          (n) =>
+            n.choices.length === 0 &&
+            (n.required || (kind.key === 'LEAN_VIEW' && n.name === 'offsetM') || n.name === 'azimuthDeg'),
+        )
+        .map((n) => (
+          <Amount
+            key={n.name}
+            label={n.words}
+            unit={n.unit.replace(' or %', '')}
+            value={numbers[n.name]}
+            step={n.step}
+            set={(v) => setNumbers({ ...numbers, [n.name]: v })}
+          />
+        ))}
+      {complete && answer.data && (
+        <p>
+          = {answer.data.unit === 'm' ? length(answer.data.value, 2) : `${fixed(answer.data.value)}${answer.data.unit}`}{' '}
+          ±{answer.data.unit === 'm' ? length(answer.data.sigma, 2) : fixed(answer.data.sigma)}
+        </p>
+      )}
       {complete && answer.error && <p style={{ color: 'var(--keep)' }}>{answer.error.message}</p>}
-      {kind && <button className="big" disabled={!complete || Boolean(answer.error)} onClick={() => body && add(body, `${kind.words} of ${stem.label}`)}>Add the measurement</button>}
+      {kind && (
+        <button
+          className="big"
+          disabled={!complete || Boolean(answer.error)}
+          onClick={() => body && add(body, `${kind.words} of ${stem.label}`)}
+        >
+          Add the measurement
+        </button>
+      )}
     </div>
   );
 }
@@ -125,12 +369,22 @@ function Photo({ add }: { add: (picture: string) => void }) {
   const [trouble, setTrouble] = useState('');
   return (
     <div className="c">
-      <input ref={input} type="file" accept="image/*" capture="environment" hidden aria-label="Photo" onChange={(e) => {
-        const f = e.target.files?.[0];
-        if (f) void smaller(f).then(add, () => setTrouble('That is no picture this phone can read.'));
-        e.target.value = '';
-      }} />
-      <button className="big" onClick={() => input.current?.click()}>Open the camera</button>
+      <input
+        ref={input}
+        type="file"
+        accept="image/*"
+        capture="environment"
+        hidden
+        aria-label="Photo"
+        onChange={(e) => {
+          const f = e.target.files?.[0];
+          if (f) void smaller(f).then(add, () => setTrouble('That is no picture this phone can read.'));
+          e.target.value = '';
+        }}
+      />
+      <button className="big" onClick={() => input.current?.click()}>
+        Open the camera
+      </button>
       {trouble && <p role="alert">{trouble}</p>}
     </div>
   );

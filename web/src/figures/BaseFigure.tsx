@@ -6,7 +6,10 @@ const SIZE = 210;
 const C = SIZE / 2;
 const R = 62;
 const LOW_M = 2;
-const at = (deg: number, r: number): [number, number] => [C + r * Math.sin((deg * Math.PI) / 180), C - r * Math.cos((deg * Math.PI) / 180)];
+const at = (deg: number, r: number): [number, number] => [
+  C + r * Math.sin((deg * Math.PI) / 180),
+  C - r * Math.cos((deg * Math.PI) / 180),
+];
 const arc = (from: number, to: number, r: number): string => `M${at(from, r)}A${r} ${r} 0 0 1 ${at(to, r)}`;
 
 /** The foot of the stem seen from above, to scale: probed walls, faults below two metres, the lay. Tapping it begins a fault on that side. */
@@ -26,22 +29,82 @@ export default function BaseFigure({ job }: { job: string }) {
     window.dispatchEvent(new CustomEvent('antevid-defect', { detail: { fromM: 0.3, faceDeg: deg } }));
   };
   return (
-    <svg viewBox={`0 0 ${SIZE} ${SIZE}`} width={SIZE} height={SIZE} className="base" role="img" aria-label={`Foot of ${s.label} from above, tap to add a defect`} data-testid="base-figure" onClick={tap}>
-      <circle cx={C} cy={C} r={R} fill={s.walls.length > 0 ? 'var(--bored)' : 'var(--wood)'} stroke="var(--ink)" strokeWidth="3" />
+    <svg
+      viewBox={`0 0 ${SIZE} ${SIZE}`}
+      width={SIZE}
+      height={SIZE}
+      className="base"
+      role="img"
+      aria-label={`Foot of ${s.label} from above, tap to add a defect`}
+      data-testid="base-figure"
+      onClick={tap}
+    >
+      <circle
+        cx={C}
+        cy={C}
+        r={R}
+        fill={s.walls.length > 0 ? 'var(--bored)' : 'var(--wood)'}
+        stroke="var(--ink)"
+        strokeWidth="3"
+      />
       {s.walls.map((w, i) => {
         const depth = Math.max(2, Math.min(R, w.thicknessM * perMetre));
-        return <path key={i} d={arc(w.azimuthDeg - 15, w.azimuthDeg + 15, R - depth / 2)} stroke="var(--wood)" strokeWidth={depth} fill="none" opacity={w.accepted ? 1 : 0.5} />;
+        return (
+          <path
+            key={i}
+            d={arc(w.azimuthDeg - 15, w.azimuthDeg + 15, R - depth / 2)}
+            stroke="var(--wood)"
+            strokeWidth={depth}
+            fill="none"
+            opacity={w.accepted ? 1 : 0.5}
+          />
+        );
       })}
-      {s.walls.map((w, i) => <text key={i} x={at(w.azimuthDeg, R - 16)[0]} y={at(w.azimuthDeg, R - 16)[1] + 4} textAnchor="middle" className="m h">{fixed(w.thicknessM * 100, 0)}</text>)}
+      {s.walls.map((w, i) => (
+        <text
+          key={i}
+          x={at(w.azimuthDeg, R - 16)[0]}
+          y={at(w.azimuthDeg, R - 16)[1] + 4}
+          textAnchor="middle"
+          className="m h"
+        >
+          {fixed(w.thicknessM * 100, 0)}
+        </text>
+      ))}
       {low.map((d) => (
         <g key={d.id}>
           <path d={arc(d.faceDeg - 22, d.faceDeg + 22, R)} stroke="var(--keep)" strokeWidth="7" fill="none" />
-          <text x={at(d.faceDeg, R + 15)[0]} y={at(d.faceDeg, R + 15)[1] + 4} textAnchor="middle" className="b h">D{number(d.id)}</text>
+          <text x={at(d.faceDeg, R + 15)[0]} y={at(d.faceDeg, R + 15)[1] + 4} textAnchor="middle" className="b h">
+            D{number(d.id)}
+          </text>
         </g>
       ))}
-      {lay && <><path d={`M${at(lay.choice.layDeg, R + 4)}L${at(lay.choice.layDeg, R + 26)}`} stroke="var(--lay)" strokeWidth="4.5" /><path d={`M${at(lay.choice.layDeg - 90, R - 10)}L${at(lay.choice.layDeg - 90, R + 6)}M${at(lay.choice.layDeg + 90, R - 10)}L${at(lay.choice.layDeg + 90, R + 6)}`} stroke="var(--lay)" strokeWidth="2" /></>}
-      {['N', 'E', 'S', 'W'].map((w, i) => <text key={w} x={at(i * 90, R + 34)[0]} y={at(i * 90, R + 34)[1] + 4} textAnchor="middle" className="mu">{w}</text>)}
-      {['foot from', 'above', lay ? `lay ${azimuth(lay.choice.layDeg)}°` : '', s.walls.length > 0 ? 'walls in cm' : ''].filter(Boolean).map((t, i) => <text key={t} x="0" y={12 + 16 * i} className="mu">{t}</text>)}
+      {lay && (
+        <>
+          <path
+            d={`M${at(lay.choice.layDeg, R + 4)}L${at(lay.choice.layDeg, R + 26)}`}
+            stroke="var(--lay)"
+            strokeWidth="4.5"
+          />
+          <path
+            d={`M${at(lay.choice.layDeg - 90, R - 10)}L${at(lay.choice.layDeg - 90, R + 6)}M${at(lay.choice.layDeg + 90, R - 10)}L${at(lay.choice.layDeg + 90, R + 6)}`}
+            stroke="var(--lay)"
+            strokeWidth="2"
+          />
+        </>
+      )}
+      {['N', 'E', 'S', 'W'].map((w, i) => (
+        <text key={w} x={at(i * 90, R + 34)[0]} y={at(i * 90, R + 34)[1] + 4} textAnchor="middle" className="mu">
+          {w}
+        </text>
+      ))}
+      {['foot from', 'above', lay ? `lay ${azimuth(lay.choice.layDeg)}°` : '', s.walls.length > 0 ? 'walls in cm' : '']
+        .filter(Boolean)
+        .map((t, i) => (
+          <text key={t} x="0" y={12 + 16 * i} className="mu">
+            {t}
+          </text>
+        ))}
     </svg>
   );
 }

@@ -31,60 +31,236 @@ export function CutFigure({ card: c, phone = false }: { card: Card; phone?: bool
   const half = (px: number) => b * Math.sqrt(Math.max(0, 1 - ((px - midX) / a) ** 2));
   const hinge = (c.hingeLengthM * k) / 2;
   const marks: [number, number, string, string][] = c.strapLeft
-    ? [[back, strapEdge, 'strap', said('strap')], [strapEdge, hingeBack, 'bored', said('bore')], [hingeBack, apex, 'hinge', said('hingeLeft') === said('hingeRight') ? said('hingeLeft') : `${said('hingeLeft').replace(/ .*$/, '')} | ${said('hingeRight')}`], [apex, front, 'notch', said('depth')]]
-    : [[back, hingeBack, 'back cut', ''], [hingeBack, apex, 'hinge', said('hingeLeft')], [apex, front, 'notch', said('depth')]];
+    ? [
+        [back, strapEdge, 'strap', said('strap')],
+        [strapEdge, hingeBack, 'bored', said('bore')],
+        [
+          hingeBack,
+          apex,
+          'hinge',
+          said('hingeLeft') === said('hingeRight')
+            ? said('hingeLeft')
+            : `${said('hingeLeft').replace(/ .*$/, '')} | ${said('hingeRight')}`,
+        ],
+        [apex, front, 'notch', said('depth')],
+      ]
+    : [
+        [back, hingeBack, 'back cut', ''],
+        [hingeBack, apex, 'hinge', said('hingeLeft')],
+        [apex, front, 'notch', said('depth')],
+      ];
   const sideY = (s: string) => (s === 'left' ? -1 : 1);
   return (
-    <svg viewBox={`0 0 ${W} ${Math.ceil(cy + b + 62)}`} role="img" aria-label={`Cuts of ${c.stem}, from the side and from above`} data-testid="stump-figure">
-      {!phone && <><text x="14" y="24" className="b">{c.stem}, {c.school}</text><text x="14" y="42" className="mu">wood {length(c.dAlongM)} along, {length(c.dAcrossM)} across; each measure {inches ? '±1/4 in' : '±5 mm'}</text></>}
-      <path d={`M${back} 60V${floor + 84}M${front} 60V${floor + Math.min(0, foot)}M${front} ${floor + Math.max(0, foot)}V${floor + 84}`} stroke="var(--ink)" strokeWidth="3.5" fill="none" />
-      {Array.from({ length: 8 }, (_, i) => <path key={i} d={`M${back + ((i + 1) * (front - back)) / 9} 62V${floor + 82}`} stroke="var(--line)" strokeWidth="1" />)}
-      <path d={`M${front} ${floor + foot}L${apex} ${floor}H${front}Z`} fill="var(--paper)" stroke="var(--ink)" strokeWidth="3" />
-      <rect x={hingeBack} y={floor - 16} width={apex - hingeBack} height="32" fill="color-mix(in srgb, var(--lay) 18%, transparent)" stroke="var(--lay)" strokeWidth="2" />
+    <svg
+      viewBox={`0 0 ${W} ${Math.ceil(cy + b + 62)}`}
+      role="img"
+      aria-label={`Cuts of ${c.stem}, from the side and from above`}
+      data-testid="stump-figure"
+    >
+      {!phone && (
+        <>
+          <text x="14" y="24" className="b">
+            {c.stem}, {c.school}
+          </text>
+          <text x="14" y="42" className="mu">
+            wood {length(c.dAlongM)} along, {length(c.dAcrossM)} across; each measure {inches ? '±1/4 in' : '±5 mm'}
+          </text>
+        </>
+      )}
+      <path
+        d={`M${back} 60V${floor + 84}M${front} 60V${floor + Math.min(0, foot)}M${front} ${floor + Math.max(0, foot)}V${floor + 84}`}
+        stroke="var(--ink)"
+        strokeWidth="3.5"
+        fill="none"
+      />
+      {Array.from({ length: 8 }, (_, i) => (
+        <path
+          key={i}
+          d={`M${back + ((i + 1) * (front - back)) / 9} 62V${floor + 82}`}
+          stroke="var(--line)"
+          strokeWidth="1"
+        />
+      ))}
+      <path
+        d={`M${front} ${floor + foot}L${apex} ${floor}H${front}Z`}
+        fill="var(--paper)"
+        stroke="var(--ink)"
+        strokeWidth="3"
+      />
+      <rect
+        x={hingeBack}
+        y={floor - 16}
+        width={apex - hingeBack}
+        height="32"
+        fill="color-mix(in srgb, var(--lay) 18%, transparent)"
+        stroke="var(--lay)"
+        strokeWidth="2"
+      />
       <path d={`M${strapEdge} ${floor - step}H${hingeBack}`} stroke="var(--ink)" strokeWidth="6" />
-      {c.strapLeft && <path d={`M${back} ${floor - step + 9}H${strapEdge}`} stroke="var(--ink)" strokeWidth="4" strokeDasharray="6 4" />}
-      <text x={apex + 20} y={floor + (c.slopingFromBelow ? 22 : -10)} className="m h b">{Math.round(c.faceDeg)}°</text>
-      <path d={`M${front + 8} 86h40`} stroke="var(--lay)" strokeWidth="4.5" /><path d={`M${front + 62} 86l-16-8 4 8-4 8z`} fill="var(--lay)" />
-      <text x={Math.min(front + 6, W - 84)} y="74" className="b" style={{ fill: 'var(--lay)' }}>lay {azimuth(c.layDeg)}°</text>
-      <text x="14" y={floor + 100} className="mu">{inches ? length(c.cutHeightM) : `${Math.round(c.cutHeightM * 100)} cm`}</text><text x="14" y={floor + 116} className="mu">high</text>
+      {c.strapLeft && (
+        <path
+          d={`M${back} ${floor - step + 9}H${strapEdge}`}
+          stroke="var(--ink)"
+          strokeWidth="4"
+          strokeDasharray="6 4"
+        />
+      )}
+      <text x={apex + 20} y={floor + (c.slopingFromBelow ? 22 : -10)} className="m h b">
+        {Math.round(c.faceDeg)}°
+      </text>
+      <path d={`M${front + 8} 86h40`} stroke="var(--lay)" strokeWidth="4.5" />
+      <path d={`M${front + 62} 86l-16-8 4 8-4 8z`} fill="var(--lay)" />
+      <text x={Math.min(front + 6, W - 84)} y="74" className="b" style={{ fill: 'var(--lay)' }}>
+        lay {azimuth(c.layDeg)}°
+      </text>
+      <text x="14" y={floor + 100} className="mu">
+        {inches ? length(c.cutHeightM) : `${Math.round(c.cutHeightM * 100)} cm`}
+      </text>
+      <text x="14" y={floor + 116} className="mu">
+        high
+      </text>
       {marks.map(([l, r, name, size], i) => (
         <g key={name}>
-          <path d={`M${l} ${floor + 104}H${r}M${l} ${floor + 98}v12M${r} ${floor + 98}v12`} stroke="var(--ink)" strokeWidth="1.5" />
-          <text x={(l + r) / 2} y={floor + (i % 2 ? 92 : 128)} textAnchor="middle" className="m b h">{size}</text>
-          <text x={(l + r) / 2} y={floor + (i % 2 ? 76 : 144)} textAnchor="middle" className="mu h">{name}</text>
+          <path
+            d={`M${l} ${floor + 104}H${r}M${l} ${floor + 98}v12M${r} ${floor + 98}v12`}
+            stroke="var(--ink)"
+            strokeWidth="1.5"
+          />
+          <text x={(l + r) / 2} y={floor + (i % 2 ? 92 : 128)} textAnchor="middle" className="m b h">
+            {size}
+          </text>
+          <text x={(l + r) / 2} y={floor + (i % 2 ? 76 : 144)} textAnchor="middle" className="mu h">
+            {name}
+          </text>
         </g>
       ))}
-      {[back, strapEdge, hingeBack, apex, front].map((px, i) => <path key={i} d={`M${px} ${floor + 112}V${cy - half(px)}`} stroke="var(--mute)" strokeWidth="0.75" strokeDasharray="8 3 2 3" />)}
+      {[back, strapEdge, hingeBack, apex, front].map((px, i) => (
+        <path
+          key={i}
+          d={`M${px} ${floor + 112}V${cy - half(px)}`}
+          stroke="var(--mute)"
+          strokeWidth="0.75"
+          strokeDasharray="8 3 2 3"
+        />
+      ))}
       <ellipse cx={midX} cy={cy} rx={a} ry={b} fill="var(--bored)" stroke="var(--ink)" strokeWidth="3.5" />
-      <path d={`M${apex} ${cy - half(apex)}A${a} ${b} 0 0 1 ${apex} ${cy + half(apex)}Z`} fill="var(--panel)" stroke="var(--ink)" strokeWidth="2" />
-      <path d={`M${apex} ${cy - hinge}V${cy + hinge}L${x(c.depthM + c.hingeRightM)} ${cy + hinge}L${x(c.depthM + c.hingeLeftM)} ${cy - hinge}Z`} fill="color-mix(in srgb, var(--lay) 26%, var(--panel))" stroke="var(--lay)" strokeWidth="2" />
-      {c.strapLeft && <path d={`M${strapEdge} ${cy - half(strapEdge)}A${a} ${b} 0 0 0 ${strapEdge} ${cy + half(strapEdge)}Z`} fill="var(--wood)" stroke="var(--ink)" strokeWidth="2" />}
-      {c.walls.length >= 3 && <path d={`M${c.walls.map((w) => `${midX + Math.max(0, a - w.soundM * k) * Math.cos((w.relDeg * Math.PI) / 180)} ${cy + Math.max(0, b - w.soundM * k) * Math.sin((w.relDeg * Math.PI) / 180)}`).join('L')}Z`} fill="color-mix(in srgb, var(--paper) 60%, transparent)" stroke="var(--keep)" strokeWidth="2" strokeDasharray="4 4" />}
-      {c.soundLeftM !== undefined && c.soundRightM !== undefined && (
-        <g stroke="var(--keep)" strokeWidth="3" strokeDasharray="5 4"><path d={`M${hingeBack - 8} ${Math.min(cy, cy - hinge + c.soundLeftM * k)}H${apex + 8}`} /><path d={`M${hingeBack - 8} ${Math.max(cy, cy + hinge - c.soundRightM * k)}H${apex + 8}`} />
-          <text x={apex + 12} y={cy - 10} stroke="none" className="b" style={{ fill: 'var(--keep)' }}>sound to here</text></g>
+      <path
+        d={`M${apex} ${cy - half(apex)}A${a} ${b} 0 0 1 ${apex} ${cy + half(apex)}Z`}
+        fill="var(--panel)"
+        stroke="var(--ink)"
+        strokeWidth="2"
+      />
+      <path
+        d={`M${apex} ${cy - hinge}V${cy + hinge}L${x(c.depthM + c.hingeRightM)} ${cy + hinge}L${x(c.depthM + c.hingeLeftM)} ${cy - hinge}Z`}
+        fill="color-mix(in srgb, var(--lay) 26%, var(--panel))"
+        stroke="var(--lay)"
+        strokeWidth="2"
+      />
+      {c.strapLeft && (
+        <path
+          d={`M${strapEdge} ${cy - half(strapEdge)}A${a} ${b} 0 0 0 ${strapEdge} ${cy + half(strapEdge)}Z`}
+          fill="var(--wood)"
+          stroke="var(--ink)"
+          strokeWidth="2"
+        />
       )}
-      
-      <text x={(apex + front) / 2} y={cy + 30} textAnchor="middle">notch</text>
-      {c.strapLeft && <text x={(back + strapEdge) / 2} y={cy} textAnchor="middle" transform={`rotate(-90 ${(back + strapEdge) / 2 + 4} ${cy})`} className="b">strap</text>}
+      {c.walls.length >= 3 && (
+        <path
+          d={`M${c.walls.map((w) => `${midX + Math.max(0, a - w.soundM * k) * Math.cos((w.relDeg * Math.PI) / 180)} ${cy + Math.max(0, b - w.soundM * k) * Math.sin((w.relDeg * Math.PI) / 180)}`).join('L')}Z`}
+          fill="color-mix(in srgb, var(--paper) 60%, transparent)"
+          stroke="var(--keep)"
+          strokeWidth="2"
+          strokeDasharray="4 4"
+        />
+      )}
+      {c.soundLeftM !== undefined && c.soundRightM !== undefined && (
+        <g stroke="var(--keep)" strokeWidth="3" strokeDasharray="5 4">
+          <path d={`M${hingeBack - 8} ${Math.min(cy, cy - hinge + c.soundLeftM * k)}H${apex + 8}`} />
+          <path d={`M${hingeBack - 8} ${Math.max(cy, cy + hinge - c.soundRightM * k)}H${apex + 8}`} />
+          <text x={apex + 12} y={cy - 10} stroke="none" className="b" style={{ fill: 'var(--keep)' }}>
+            sound to here
+          </text>
+        </g>
+      )}
+
+      <text x={(apex + front) / 2} y={cy + 30} textAnchor="middle">
+        notch
+      </text>
+      {c.strapLeft && (
+        <text
+          x={(back + strapEdge) / 2}
+          y={cy}
+          textAnchor="middle"
+          transform={`rotate(-90 ${(back + strapEdge) / 2 + 4} ${cy})`}
+          className="b"
+        >
+          strap
+        </text>
+      )}
       {c.passes.map((p, i) => {
-        const px = x(p.throughFace ? c.depthM / 2 : (p.fromM + p.toM) / 2) + (i % 2 ? 16 : -16) * (c.passes.length > 1 ? 1 : 0);
+        const px =
+          x(p.throughFace ? c.depthM / 2 : (p.fromM + p.toM) / 2) + (i % 2 ? 16 : -16) * (c.passes.length > 1 ? 1 : 0);
         const edge = cy + sideY(p.entry) * (half(px) + 6);
         const to = cy + sideY(p.entry) * (half(px) - Math.min(2 * half(px), p.inM * k));
-        return <g key={i}><path d={`M${px} ${edge}V${to}`} stroke="var(--ink)" strokeWidth="2.5" strokeDasharray="7 4" /><circle cx={px} cy={edge + sideY(p.entry) * 12} r="12" fill="var(--ink)" /><text x={px} y={edge + sideY(p.entry) * 12 + 5} textAnchor="middle" style={{ fill: 'var(--paper)' }} className="b">{i + 1}</text></g>;
+        return (
+          <g key={i}>
+            <path d={`M${px} ${edge}V${to}`} stroke="var(--ink)" strokeWidth="2.5" strokeDasharray="7 4" />
+            <circle cx={px} cy={edge + sideY(p.entry) * 12} r="12" fill="var(--ink)" />
+            <text
+              x={px}
+              y={edge + sideY(p.entry) * 12 + 5}
+              textAnchor="middle"
+              style={{ fill: 'var(--paper)' }}
+              className="b"
+            >
+              {i + 1}
+            </text>
+          </g>
+        );
       })}
-      {(c.wedges || c.keepOpen) && (c.wedges ? [-1, 1] : [-1]).map((s) => {
-        const px = strapEdge + 18;
-        const edge = cy + s * half(px);
-        return <path key={s} d={`M${px - 9} ${edge + s * 12}h18L${px} ${edge - s * 34}Z`} fill="var(--panel)" stroke="var(--ink)" strokeWidth="2" />;
-      })}
-      <text x={hingeBack - 8} y={cy - 4} textAnchor="end" className="b h">hinge {said('hingeLength')}</text>
-      <g transform={`translate(${midX + 62} ${cy + sideY(c.stand) * (b + 24)})`}><circle r="9" fill="none" stroke="var(--ink)" strokeWidth="3" /><text x="16" y="5" className="b">cutter, {c.stand}</text></g>
+      {(c.wedges || c.keepOpen) &&
+        (c.wedges ? [-1, 1] : [-1]).map((s) => {
+          const px = strapEdge + 18;
+          const edge = cy + s * half(px);
+          return (
+            <path
+              key={s}
+              d={`M${px - 9} ${edge + s * 12}h18L${px} ${edge - s * 34}Z`}
+              fill="var(--panel)"
+              stroke="var(--ink)"
+              strokeWidth="2"
+            />
+          );
+        })}
+      <text x={hingeBack - 8} y={cy - 4} textAnchor="end" className="b h">
+        hinge {said('hingeLength')}
+      </text>
+      <g transform={`translate(${midX + 62} ${cy + sideY(c.stand) * (b + 24)})`}>
+        <circle r="9" fill="none" stroke="var(--ink)" strokeWidth="3" />
+        <text x="16" y="5" className="b">
+          cutter, {c.stand}
+        </text>
+      </g>
       {c.ways.map((y) => {
         const t = (y.relDeg * Math.PI) / 180;
         const from = [midX + (a + 10) * Math.cos(t), cy + (b + 10) * Math.sin(t)];
         const to = [from[0] + 42 * Math.cos(t), from[1] + 42 * Math.sin(t)];
-        return <g key={y.name}><path d={`M${from}L${to}`} stroke="var(--esc)" strokeWidth="7" strokeDasharray="9 4" /><path d={`M${from}L${to}`} stroke="var(--paper)" strokeWidth="2.5" /><text x={to[0] - 8} y={to[1] + (t > 0 ? 14 : 0)} textAnchor={Math.cos(t) < 0 ? 'end' : 'start'} className="b" style={{ fill: 'var(--esc)' }}>{y.name}{y.best ? ' first' : ''}</text></g>;
+        return (
+          <g key={y.name}>
+            <path d={`M${from}L${to}`} stroke="var(--esc)" strokeWidth="7" strokeDasharray="9 4" />
+            <path d={`M${from}L${to}`} stroke="var(--paper)" strokeWidth="2.5" />
+            <text
+              x={to[0] - 8}
+              y={to[1] + (t > 0 ? 14 : 0)}
+              textAnchor={Math.cos(t) < 0 ? 'end' : 'start'}
+              className="b"
+              style={{ fill: 'var(--esc)' }}
+            >
+              {y.name}
+              {y.best ? ' first' : ''}
+            </text>
+          </g>
+        );
       })}
     </svg>
   );

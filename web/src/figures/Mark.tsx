@@ -38,7 +38,13 @@ const SHAPES: Record<MarkKind, ReactNode> = {
 };
 
 const WORDS: Record<MarkKind, string> = {
-  STOP: 'stop', SECOND_OPINION: 'second opinion', CAUTION: 'caution', NOTE: 'note', ready: 'ready', none: 'empty', part: 'begun',
+  STOP: 'stop',
+  SECOND_OPINION: 'second opinion',
+  CAUTION: 'caution',
+  NOTE: 'note',
+  ready: 'ready',
+  none: 'empty',
+  part: 'begun',
 };
 
 export function Mark({ kind, size = 22 }: { kind: MarkKind; size?: number }) {

@@ -4,6 +4,11 @@ import { CutFigure } from './CutFigure';
 /** The cut card of the stage's stem, drawn. */
 export default function StumpFigure() {
   const { cut } = usePlanTools();
-  if (!cut) return <p className="empty" style={{ padding: 20 }}>Choose a lay first; the cut follows from it.</p>;
+  if (!cut)
+    return (
+      <p className="empty" style={{ padding: 20 }}>
+        Choose a lay first; the cut follows from it.
+      </p>
+    );
   return <CutFigure card={cut} />;
 }

@@ -12,33 +12,103 @@ export default function HandOverPage() {
   const place = useSurroundings(job).data;
   const stem = useStems(job).data?.find((s) => s.id === id);
   const photos = (usePhotos(job).data ?? []).filter((p) => p.stemId === id);
-  const verdicts = useQuery({ queryKey: ['job', job, 'verdicts', id], queryFn: () => data(api.GET('/api/jobs/{job}/stems/{stem}/verdicts', { params: { path: { job, stem: id } } })) }).data;
+  const verdicts = useQuery({
+    queryKey: ['job', job, 'verdicts', id],
+    queryFn: () => data(api.GET('/api/jobs/{job}/stems/{stem}/verdicts', { params: { path: { job, stem: id } } })),
+  }).data;
   if (!info || !stem || !verdicts) return <p style={{ padding: 20 }}>Opening the sheet…</p>;
   const out = verdicts.ways.filter((w) => w.excluded);
   const reach = stem.height ? Math.ceil(stem.height.high) : undefined;
   return (
     <main className="sheet-page" aria-label="Hand-over sheet">
-      <p className="s">{info.name}, {info.place} · {info.visitOn}</p>
-      <h1 style={{ fontSize: 30 }}>{stem.label} {stem.commonName}: {stem.chosen?.words ?? 'nothing chosen'}</h1>
-      <p>Left standing as it is. {reach === undefined ? 'Its height is not known; stay away twice the tallest guess.' : <>Nobody within <b>{reach} m</b> of it (its height, upper side, rounded up), least of all in wind.</>}</p>
+      <p className="s">
+        {info.name}, {info.place} · {info.visitOn}
+      </p>
+      <h1 style={{ fontSize: 30 }}>
+        {stem.label} {stem.commonName}: {stem.chosen?.words ?? 'nothing chosen'}
+      </h1>
+      <p>
+        Left standing as it is.{' '}
+        {reach === undefined ? (
+          'Its height is not known; stay away twice the tallest guess.'
+        ) : (
+          <>
+            Nobody within <b>{reach} m</b> of it (its height, upper side, rounded up), least of all in wind.
+          </>
+        )}
+      </p>
       <h2>What was seen</h2>
-      <table><tbody>
-        <tr><td>where</td><td>{fixed(stem.at.eastM)} m east, {fixed(stem.at.northM)} m north on the site plan{place?.card.gridReference ? `; ${place.card.gridReference}` : ''}</td></tr>
-        <tr><td>size</td><td>{stem.diameter ? `${length(stem.diameter.value, 2)} ±${length(stem.diameter.sigma, 2)} thick (${stem.diameter.how})` : 'diameter not known'}; {stem.height ? `${length(stem.height.value)} ±${length(stem.height.sigma)} high (${stem.height.how})` : 'height not known'}</td></tr>
-        <tr><td>lean</td><td>{stem.lean ? `${fixed(stem.lean.deg)}° ±${fixed(stem.lean.sigmaDeg)}° to ${azimuth(stem.lean.azimuthDeg)}° (${stem.lean.how})` : 'not known'}</td></tr>
-        {stem.defects.filter((d) => !d.setAside).map((d) => <tr key={d.id}><td>{d.words}</td><td>{length(d.fromM)} to {length(d.toM)}, side to {azimuth(d.faceDeg)}°; {d.found} by {d.who}, {clock(d.at).slice(0, 5)}</td></tr>)}
-      </tbody></table>
+      <table>
+        <tbody>
+          <tr>
+            <td>where</td>
+            <td>
+              {fixed(stem.at.eastM)} m east, {fixed(stem.at.northM)} m north on the site plan
+              {place?.card.gridReference ? `; ${place.card.gridReference}` : ''}
+            </td>
+          </tr>
+          <tr>
+            <td>size</td>
+            <td>
+              {stem.diameter
+                ? `${length(stem.diameter.value, 2)} ±${length(stem.diameter.sigma, 2)} thick (${stem.diameter.how})`
+                : 'diameter not known'}
+              ;{' '}
+              {stem.height
+                ? `${length(stem.height.value)} ±${length(stem.height.sigma)} high (${stem.height.how})`
+                : 'height not known'}
+            </td>
+          </tr>
+          <tr>
+            <td>lean</td>
+            <td>
+              {stem.lean
+                ? `${fixed(stem.lean.deg)}° ±${fixed(stem.lean.sigmaDeg)}° to ${azimuth(stem.lean.azimuthDeg)}° (${stem.lean.how})`
+                : 'not known'}
+            </td>
+          </tr>
+          {stem.defects
+            .filter((d) => !d.setAside)
+            .map((d) => (
+              <tr key={d.id}>
+                <td>{d.words}</td>
+                <td>
+                  {length(d.fromM)} to {length(d.toM)}, side to {azimuth(d.faceDeg)}°; {d.found} by {d.who},{' '}
+                  {clock(d.at).slice(0, 5)}
+                </td>
+              </tr>
+            ))}
+        </tbody>
+      </table>
       {stem.defects.length === 0 && <p>No fault was recorded. That is not the same as none.</p>}
       <h2>Why it was left</h2>
-      <ul>{out.map((w) => <li key={w.verdict}><b>{w.words}</b>: {w.against.join('; ')}</li>)}</ul>
+      <ul>
+        {out.map((w) => (
+          <li key={w.verdict}>
+            <b>{w.words}</b>: {w.against.join('; ')}
+          </li>
+        ))}
+      </ul>
       <h2>What was closed off</h2>
       <p>{stem.chosen?.closedOff || <b>Nothing is written down here yet.</b>}</p>
       <h2>Who was told</h2>
       <p>{stem.chosen?.toldWhom || <b>Nobody is written down here yet.</b>}</p>
-      {photos.length > 0 && <div className="photos">{photos.map((p) => <img key={p.id} src={`/api/jobs/${job}/photos/${p.id}`} alt={`photo by ${p.who}`} />)}</div>}
-      <p style={{ marginTop: 28, borderTop: '1px solid var(--ink)', width: 320 }} className="s">taken over by, date, signature</p>
-      <p className="s">A tree that was left is not a safe tree. Local code and the qualified person outrank this sheet.</p>
-      <button className="big no-print" onClick={() => window.print()}>Print</button>
+      {photos.length > 0 && (
+        <div className="photos">
+          {photos.map((p) => (
+            <img key={p.id} src={`/api/jobs/${job}/photos/${p.id}`} alt={`photo by ${p.who}`} />
+          ))}
+        </div>
+      )}
+      <p style={{ marginTop: 28, borderTop: '1px solid var(--ink)', width: 320 }} className="s">
+        taken over by, date, signature
+      </p>
+      <p className="s">
+        A tree that was left is not a safe tree. Local code and the qualified person outrank this sheet.
+      </p>
+      <button className="big no-print" onClick={() => window.print()}>
+        Print
+      </button>
     </main>
   );
 }

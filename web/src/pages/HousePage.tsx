@@ -8,8 +8,27 @@ import { theme } from '../app/theme';
 import { Kit } from './KitList';
 import { OwnSecrets, PeopleTable } from './PeopleTable';
 
-const COMPETENCES: Schemas['NewPersonRequest']['competences'] = ['SAW', 'WINCH', 'LOOKOUT', 'GROUND', 'HUNG_UP', 'FIRST_AID', 'CLIMB', 'RESCUE', 'CRANE', 'MACHINE', 'NEAR_LINES', 'SPECIAL_CUTS'];
-const SCHOOLS = [{ value: 'CONVENTIONAL', words: 'conventional' }, { value: 'OPEN_FACE', words: 'open face' }, { value: 'HUMBOLDT', words: 'face cut from below' }, { value: 'DEEP_FACE', words: 'deep face' }, { value: 'THIN_HINGE', words: 'thin hinge' }];
+const COMPETENCES: Schemas['NewPersonRequest']['competences'] = [
+  'SAW',
+  'WINCH',
+  'LOOKOUT',
+  'GROUND',
+  'HUNG_UP',
+  'FIRST_AID',
+  'CLIMB',
+  'RESCUE',
+  'CRANE',
+  'MACHINE',
+  'NEAR_LINES',
+  'SPECIAL_CUTS',
+];
+const SCHOOLS = [
+  { value: 'CONVENTIONAL', words: 'conventional' },
+  { value: 'OPEN_FACE', words: 'open face' },
+  { value: 'HUMBOLDT', words: 'face cut from below' },
+  { value: 'DEEP_FACE', words: 'deep face' },
+  { value: 'THIN_HINGE', words: 'thin hinge' },
+];
 
 /** House rules, saws and kit, people; the owner edits them. The species table will follow here. */
 export default function HousePage() {
@@ -31,12 +50,32 @@ export default function HousePage() {
   function change(e: FormEvent<HTMLFormElement>) {
     e.preventDefault();
     const f = new FormData(e.currentTarget);
-    void run(api.PUT('/api/house', { body: { exclusionLengths: Number(f.get('x')), leastAwayM: Number(f.get('a')), soundSigmaDeg: Number(f.get('s')), windLimitMs: Number(f.get('w')), usualSchool: f.get('t') as Schemas['Thresholds']['usualSchool'], version: rules.data?.version ?? -1 } }));
+    void run(
+      api.PUT('/api/house', {
+        body: {
+          exclusionLengths: Number(f.get('x')),
+          leastAwayM: Number(f.get('a')),
+          soundSigmaDeg: Number(f.get('s')),
+          windLimitMs: Number(f.get('w')),
+          usualSchool: f.get('t') as Schemas['Thresholds']['usualSchool'],
+          version: rules.data?.version ?? -1,
+        },
+      }),
+    );
   }
   function add(e: FormEvent<HTMLFormElement>) {
     e.preventDefault();
     const f = new FormData(e.currentTarget);
-    void run(api.POST('/api/people', { body: { name: String(f.get('name')), office: f.get('office') as 'CREW', passphrase: String(f.get('passphrase')) || undefined, competences: COMPETENCES.filter((c) => f.get(c)) } }));
+    void run(
+      api.POST('/api/people', {
+        body: {
+          name: String(f.get('name')),
+          office: f.get('office') as 'CREW',
+          passphrase: String(f.get('passphrase')) || undefined,
+          competences: COMPETENCES.filter((c) => f.get(c)),
+        },
+      }),
+    );
   }
   return (
     <ConfigProvider theme={theme}>
@@ -44,27 +83,124 @@ export default function HousePage() {
       <main className="sums">
         <h1>House</h1>
         <p className="s">The company’s thresholds. Local code and the qualified person outrank them.</p>
-        {refused && <p className="refused" role="alert">{refused}</p>}
+        {refused && (
+          <p className="refused" role="alert">
+            {refused}
+          </p>
+        )}
         {rules.data && (
-          <form className="form" key={rules.data.version} onSubmit={change} style={{ gridTemplateColumns: '1fr 1fr 1fr', alignItems: 'end' }}>
-            <label>Tree lengths kept clear (practice: 2)<input name="x" type="number" step="0.5" min="1" max="5" defaultValue={rules.data.exclusionLengths} disabled={!owner} style={{ minHeight: 46, font: 'inherit' }} /></label>
-            <label>Spread of the lay in sound wood (°, 1 sigma)<input name="s" type="number" step="0.5" min="1" max="30" defaultValue={rules.data.soundSigmaDeg} disabled={!owner} style={{ minHeight: 46, font: 'inherit' }} /></label>
-            <label>Gust at which work stops (m/s)<input name="w" type="number" step="0.5" min="2" max="20" defaultValue={rules.data.windLimitMs} disabled={!owner} style={{ minHeight: 46, font: 'inherit' }} /></label>
-            <label>A cutter who gets less far than this from the falling stem stops the lay (m)<input name="a" type="number" step="0.1" min="0.5" max="5" defaultValue={rules.data.leastAwayM} disabled={!owner} style={{ minHeight: 46, font: 'inherit' }} /></label>
-            <label>Type of cut that needs no reason<select name="t" defaultValue={rules.data.usualSchool} disabled={!owner} style={{ minHeight: 46, font: 'inherit' }}>{SCHOOLS.map((t) => <option key={t.value} value={t.value}>{t.words}</option>)}</select></label>
+          <form
+            className="form"
+            key={rules.data.version}
+            onSubmit={change}
+            style={{ gridTemplateColumns: '1fr 1fr 1fr', alignItems: 'end' }}
+          >
+            <label>
+              Tree lengths kept clear (practice: 2)
+              <input
+                name="x"
+                type="number"
+                step="0.5"
+                min="1"
+                max="5"
+                defaultValue={rules.data.exclusionLengths}
+                disabled={!owner}
+                style={{ minHeight: 46, font: 'inherit' }}
+              />
+            </label>
+            <label>
+              Spread of the lay in sound wood (°, 1 sigma)
+              <input
+                name="s"
+                type="number"
+                step="0.5"
+                min="1"
+                max="30"
+                defaultValue={rules.data.soundSigmaDeg}
+                disabled={!owner}
+                style={{ minHeight: 46, font: 'inherit' }}
+              />
+            </label>
+            <label>
+              Gust at which work stops (m/s)
+              <input
+                name="w"
+                type="number"
+                step="0.5"
+                min="2"
+                max="20"
+                defaultValue={rules.data.windLimitMs}
+                disabled={!owner}
+                style={{ minHeight: 46, font: 'inherit' }}
+              />
+            </label>
+            <label>
+              A cutter who gets less far than this from the falling stem stops the lay (m)
+              <input
+                name="a"
+                type="number"
+                step="0.1"
+                min="0.5"
+                max="5"
+                defaultValue={rules.data.leastAwayM}
+                disabled={!owner}
+                style={{ minHeight: 46, font: 'inherit' }}
+              />
+            </label>
+            <label>
+              Type of cut that needs no reason
+              <select
+                name="t"
+                defaultValue={rules.data.usualSchool}
+                disabled={!owner}
+                style={{ minHeight: 46, font: 'inherit' }}
+              >
+                {SCHOOLS.map((t) => (
+                  <option key={t.value} value={t.value}>
+                    {t.words}
+                  </option>
+                ))}
+              </select>
+            </label>
             {owner && <button className="big">Save the house rules</button>}
           </form>
         )}
         <Kit owner={owner} />
-        <h2>People <span>{people.data?.length}</span></h2>
+        <h2>
+          People <span>{people.data?.length}</span>
+        </h2>
         <PeopleTable people={people.data ?? []} owner={owner} run={run} />
         {owner && (
           <form className="door" style={{ margin: '16px 0' }} onSubmit={add}>
             <b>Add a person</b>
-            <label>Name<input name="name" required /></label>
-            <label>Office<select name="office" style={{ minHeight: 46, font: 'inherit' }}><option>CREW</option><option>LEADER</option><option>REVIEWER</option><option>OWNER</option></select></label>
-            <label>Passphrase (12 characters or more; crew need none)<input name="passphrase" type="password" /></label>
-            <div>{COMPETENCES.map((c) => <label key={c} style={{ display: 'inline-flex', gap: 6, marginRight: 12, minHeight: 44, alignItems: 'center' }}><input type="checkbox" name={c} style={{ width: 22, minHeight: 22 }} />{c.toLowerCase().replace('_', '-')}</label>)}</div>
+            <label>
+              Name
+              <input name="name" required />
+            </label>
+            <label>
+              Office
+              <select name="office" style={{ minHeight: 46, font: 'inherit' }}>
+                <option>CREW</option>
+                <option>LEADER</option>
+                <option>REVIEWER</option>
+                <option>OWNER</option>
+              </select>
+            </label>
+            <label>
+              Passphrase (12 characters or more; crew need none)
+              <input name="passphrase" type="password" />
+            </label>
+            <div>
+              {COMPETENCES.map((c) => (
+                <label
+                  key={c}
+                  style={{ display: 'inline-flex', gap: 6, marginRight: 12, minHeight: 44, alignItems: 'center' }}
+                >
+                  <input type="checkbox" name={c} style={{ width: 22, minHeight: 22 }} />
+                  {c.toLowerCase().replace('_', '-')}
+                </label>
+              ))}
+            </div>
             <button className="big">Add</button>
           </form>
         )}

@@ -4,17 +4,43 @@ import { api, Problem, type Schemas } from '../api/client';
 import { NO_ANSWER, useKit } from '../api/job';
 
 type Kind = Schemas['KitRequest']['kind'];
-type Asked = { name: 'barM' | 'liftM' | 'lengthM' | 'strengthN' | 'efficiency' | 'madeYear'; words: string; per: number };
+type Asked = {
+  name: 'barM' | 'liftM' | 'lengthM' | 'strengthN' | 'efficiency' | 'madeYear';
+  words: string;
+  per: number;
+};
 const BAR: Asked = { name: 'barM', words: 'Usable bar (cm)', per: 0.01 };
 const YEAR: Asked = { name: 'madeYear', words: 'Made in', per: 1 };
 const KINDS: { value: Kind; words: string; asks: Asked[] }[] = [
   { value: 'SAW', words: 'saw', asks: [BAR] },
-  { value: 'WEDGE', words: 'wedge', asks: [{ name: 'liftM', words: 'Thick at the butt (mm)', per: 0.001 }, { name: 'lengthM', words: 'Long (mm)', per: 0.001 }] },
+  {
+    value: 'WEDGE',
+    words: 'wedge',
+    asks: [
+      { name: 'liftM', words: 'Thick at the butt (mm)', per: 0.001 },
+      { name: 'lengthM', words: 'Long (mm)', per: 0.001 },
+    ],
+  },
   { value: 'HAMMER', words: 'hammer', asks: [] },
   { value: 'LEVER', words: 'felling lever', asks: [{ name: 'lengthM', words: 'Long (cm)', per: 0.01 }] },
-  { value: 'ROPE', words: 'rope', asks: [{ name: 'strengthN', words: 'Breaking strength (kN)', per: 1000 }, { name: 'lengthM', words: 'Long (m)', per: 1 }, YEAR] },
+  {
+    value: 'ROPE',
+    words: 'rope',
+    asks: [
+      { name: 'strengthN', words: 'Breaking strength (kN)', per: 1000 },
+      { name: 'lengthM', words: 'Long (m)', per: 1 },
+      YEAR,
+    ],
+  },
   { value: 'SLING', words: 'sling', asks: [{ name: 'strengthN', words: 'Working load (kN)', per: 1000 }, YEAR] },
-  { value: 'BLOCK', words: 'block', asks: [{ name: 'strengthN', words: 'Working load (kN)', per: 1000 }, { name: 'efficiency', words: 'Pull passed on (0.9)', per: 1 }] },
+  {
+    value: 'BLOCK',
+    words: 'block',
+    asks: [
+      { name: 'strengthN', words: 'Working load (kN)', per: 1000 },
+      { name: 'efficiency', words: 'Pull passed on (0.9)', per: 1 },
+    ],
+  },
   { value: 'WINCH', words: 'winch', asks: [{ name: 'strengthN', words: 'Rated pull (kN)', per: 1000 }] },
 ];
 
@@ -32,7 +58,13 @@ export function Kit({ owner }: { owner: boolean }) {
       await queries.invalidateQueries({ queryKey: ['kit'] });
       return true;
     } catch (e) {
-      setFaults(e instanceof Problem ? (e.faults.length ? e.faults : [{ field: '', message: e.message }]) : [{ field: '', message: NO_ANSWER }]);
+      setFaults(
+        e instanceof Problem
+          ? e.faults.length
+            ? e.faults
+            : [{ field: '', message: e.message }]
+          : [{ field: '', message: NO_ANSWER }],
+      );
       return false;
     }
   }
@@ -40,25 +72,105 @@ export function Kit({ owner }: { owner: boolean }) {
     e.preventDefault();
     const form = e.currentTarget;
     const f = new FormData(form);
-    const numbers = Object.fromEntries(asks.filter((a) => f.get(a.name)).map((a) => [a.name, Number(f.get(a.name)) * a.per]));
-    if (await run(api.POST('/api/house/kit', { body: { kind, name: String(f.get('name')), count: Number(f.get('count') || 1), note: '', ...numbers } as Schemas['KitRequest'] }))) form.reset();
+    const numbers = Object.fromEntries(
+      asks.filter((a) => f.get(a.name)).map((a) => [a.name, Number(f.get(a.name)) * a.per]),
+    );
+    if (
+      await run(
+        api.POST('/api/house/kit', {
+          body: {
+            kind,
+            name: String(f.get('name')),
+            count: Number(f.get('count') || 1),
+            note: '',
+            ...numbers,
+          } as Schemas['KitRequest'],
+        }),
+      )
+    )
+      form.reset();
   }
   const wrong = (field: string) => faults.find((x) => x.field === field)?.message;
   return (
     <section aria-label="Saws and kit">
-      <h2>Saws and kit <span>{kit.length}</span></h2>
-      <table><tbody>{kit.map((k) => (
-        <tr key={k.id}><td><b>{k.name}</b></td><td>{k.kindWords}{k.count > 1 ? `, ${k.count} of them` : ''}</td><td className="n">{said(k)}</td>
-          <td className="r">{owner && <button className="plain" onClick={() => void run(api.DELETE('/api/house/kit/{id}', { params: { path: { id: k.id }, query: { version: k.version } } }))}>Take off the list</button>}</td></tr>
-      ))}</tbody></table>
+      <h2>
+        Saws and kit <span>{kit.length}</span>
+      </h2>
+      <table>
+        <tbody>
+          {kit.map((k) => (
+            <tr key={k.id}>
+              <td>
+                <b>{k.name}</b>
+              </td>
+              <td>
+                {k.kindWords}
+                {k.count > 1 ? `, ${k.count} of them` : ''}
+              </td>
+              <td className="n">{said(k)}</td>
+              <td className="r">
+                {owner && (
+                  <button
+                    className="plain"
+                    onClick={() =>
+                      void run(
+                        api.DELETE('/api/house/kit/{id}', {
+                          params: { path: { id: k.id }, query: { version: k.version } },
+                        }),
+                      )
+                    }
+                  >
+                    Take off the list
+                  </button>
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
       {owner && (
         <form className="door" style={{ margin: '16px 0' }} onSubmit={(e) => void add(e)} aria-label="Add kit">
           <b>Add a saw or kit</b>
-          <label>Kind<select value={kind} onChange={(e) => setKind(e.target.value as Kind)} style={{ minHeight: 46, font: 'inherit' }}>{KINDS.map((k) => <option key={k.value} value={k.value}>{k.words}</option>)}</select></label>
-          <label>Called<input name="name" required maxLength={60} /></label>
-          <label>How many<input name="count" type="number" min={1} max={100} defaultValue={1} /></label>
-          {asks.map((a) => <label key={kind + a.name}>{a.words}<input name={a.name} type="number" step="any" />{wrong(a.name) && <span role="alert" className="wrong" style={{ color: 'var(--keep)', fontWeight: 700 }}>{wrong(a.name)}</span>}</label>)}
-          {faults.filter((x) => !asks.some((a) => a.name === x.field)).map((x) => <p key={x.field} role="alert" className="refused">{x.message}</p>)}
+          <label>
+            Kind
+            <select
+              value={kind}
+              onChange={(e) => setKind(e.target.value as Kind)}
+              style={{ minHeight: 46, font: 'inherit' }}
+            >
+              {KINDS.map((k) => (
+                <option key={k.value} value={k.value}>
+                  {k.words}
+                </option>
+              ))}
+            </select>
+          </label>
+          <label>
+            Called
+            <input name="name" required maxLength={60} />
+          </label>
+          <label>
+            How many
+            <input name="count" type="number" min={1} max={100} defaultValue={1} />
+          </label>
+          {asks.map((a) => (
+            <label key={kind + a.name}>
+              {a.words}
+              <input name={a.name} type="number" step="any" />
+              {wrong(a.name) && (
+                <span role="alert" className="wrong" style={{ color: 'var(--keep)', fontWeight: 700 }}>
+                  {wrong(a.name)}
+                </span>
+              )}
+            </label>
+          ))}
+          {faults
+            .filter((x) => !asks.some((a) => a.name === x.field))
+            .map((x) => (
+              <p key={x.field} role="alert" className="refused">
+                {x.message}
+              </p>
+            ))}
           <button className="big">Add to the list</button>
         </form>
       )}
@@ -68,8 +180,13 @@ export function Kit({ owner }: { owner: boolean }) {
 
 function said(k: Schemas['KitView']): string {
   const parts = [
-    k.barM !== undefined && `${(k.barM * 100).toFixed(0)} cm bar`, k.liftM !== undefined && `${(k.liftM * 1000).toFixed(0)} mm lift`, k.lengthM !== undefined && `${k.lengthM >= 2 ? k.lengthM.toFixed(0) : k.lengthM.toFixed(2)} m long`,
-    k.strengthN !== undefined && `${(k.strengthN / 1000).toFixed(0)} kN ${k.kind === 'ROPE' ? 'breaking' : k.kind === 'WINCH' ? 'pull' : 'working'}`, k.efficiency !== undefined && `passes on ${k.efficiency}`, k.madeYear !== undefined && `made ${k.madeYear}`,
+    k.barM !== undefined && `${(k.barM * 100).toFixed(0)} cm bar`,
+    k.liftM !== undefined && `${(k.liftM * 1000).toFixed(0)} mm lift`,
+    k.lengthM !== undefined && `${k.lengthM >= 2 ? k.lengthM.toFixed(0) : k.lengthM.toFixed(2)} m long`,
+    k.strengthN !== undefined &&
+      `${(k.strengthN / 1000).toFixed(0)} kN ${k.kind === 'ROPE' ? 'breaking' : k.kind === 'WINCH' ? 'pull' : 'working'}`,
+    k.efficiency !== undefined && `passes on ${k.efficiency}`,
+    k.madeYear !== undefined && `made ${k.madeYear}`,
   ];
   return parts.filter(Boolean).join(', ');
 }

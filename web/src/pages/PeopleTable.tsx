@@ -8,7 +8,16 @@ type Props = { people: Person[]; owner: boolean; run: (write: Promise<unknown>) 
 
 /** Everybody of the company; for the owner also what each proves themselves with, and where they are signed in. */
 export function PeopleTable({ people, owner, run }: Props) {
-  const pin = (p: Person) => (p.pinSet ? 'PIN set' : p.firstWord ? <>word for the first PIN: <b>{p.firstWord}</b></> : 'no PIN');
+  const pin = (p: Person) =>
+    p.pinSet ? (
+      'PIN set'
+    ) : p.firstWord ? (
+      <>
+        word for the first PIN: <b>{p.firstWord}</b>
+      </>
+    ) : (
+      'no PIN'
+    );
   return (
     <Table<Person>
       rowKey="id"
@@ -18,7 +27,10 @@ export function PeopleTable({ people, owner, run }: Props) {
       columns={[
         { title: 'Name', dataIndex: 'name', render: (n: string) => <b>{n}</b> },
         { title: 'Office', dataIndex: 'office', render: (o: string) => o.toLowerCase() },
-        { title: 'Competences', render: (_, p) => p.competences.map((c) => c.toLowerCase().replace('_', '-')).join(', ') },
+        {
+          title: 'Competences',
+          render: (_, p) => p.competences.map((c) => c.toLowerCase().replace('_', '-')).join(', '),
+        },
         { title: 'PIN', hidden: !owner, render: (_, p) => pin(p) },
         { title: 'Signed in', hidden: !owner, render: (_, p) => <Actions p={p} run={run} /> },
       ]}
@@ -38,9 +50,15 @@ function Actions({ p, run }: { p: Person; run: Props['run'] }) {
   return (
     <Space wrap>
       <span>{p.signedInAt === 0 ? 'nowhere' : p.signedInAt === 1 ? 'in 1 place' : `in ${p.signedInAt} places`}</span>
-      {p.signedInAt > 0 && <Button onClick={() => void run(api.DELETE('/api/people/{id}/places', path))}>Sign out everywhere</Button>}
+      {p.signedInAt > 0 && (
+        <Button onClick={() => void run(api.DELETE('/api/people/{id}/places', path))}>Sign out everywhere</Button>
+      )}
       {p.pinSet && (
-        <Popconfirm title={`Reset the PIN of ${p.name}?`} okText="Reset it" onConfirm={() => void run(api.POST('/api/people/{id}/pin-reset', path))}>
+        <Popconfirm
+          title={`Reset the PIN of ${p.name}?`}
+          okText="Reset it"
+          onConfirm={() => void run(api.POST('/api/people/{id}/pin-reset', path))}
+        >
           <Button>Reset the PIN</Button>
         </Popconfirm>
       )}
@@ -53,7 +71,9 @@ function Actions({ p, run }: { p: Person; run: Props['run'] }) {
             onChange={(e) => setPassphrase(e.target.value)}
             autoComplete="new-password"
           />
-          <Button type="primary" disabled={passphrase.length < 12} onClick={() => void change()}>Set</Button>
+          <Button type="primary" disabled={passphrase.length < 12} onClick={() => void change()}>
+            Set
+          </Button>
         </Space.Compact>
       )}
     </Space>
@@ -76,12 +96,28 @@ export function OwnSecrets({ run }: { run: Props['run'] }) {
   };
   return (
     <section aria-label="My sign-in">
-      <h2>My sign-in <span>passphrase: 12 characters or more; PIN: 4 to 8 digits, for briefings and GO</span></h2>
+      <h2>
+        My sign-in <span>passphrase: 12 characters or more; PIN: 4 to 8 digits, for briefings and GO</span>
+      </h2>
       <Space wrap>
-        <Input.Password aria-label="Passphrase now" placeholder="passphrase now" value={old} onChange={(e) => setOld(e.target.value)} />
+        <Input.Password
+          aria-label="Passphrase now"
+          placeholder="passphrase now"
+          value={old}
+          onChange={(e) => setOld(e.target.value)}
+        />
         <Space.Compact>
-          <Input.Password aria-label="New PIN" placeholder="new PIN" inputMode="numeric" value={pin} onChange={(e) => setPin(e.target.value)} />
-          <Button disabled={!old || pin.length < 4} onClick={() => void clear(api.PUT('/api/session/pin', { body: { passphrase: old, pin } }))}>
+          <Input.Password
+            aria-label="New PIN"
+            placeholder="new PIN"
+            inputMode="numeric"
+            value={pin}
+            onChange={(e) => setPin(e.target.value)}
+          />
+          <Button
+            disabled={!old || pin.length < 4}
+            onClick={() => void clear(api.PUT('/api/session/pin', { body: { passphrase: old, pin } }))}
+          >
             Set my PIN
           </Button>
         </Space.Compact>
@@ -96,15 +132,23 @@ export function OwnSecrets({ run }: { run: Props['run'] }) {
           <Button
             disabled={!old || passphrase.length < 12}
             onClick={() => void clear(api.PUT('/api/session/passphrase', { body: { old, passphrase } }))}
-          >Change it</Button>
+          >
+            Change it
+          </Button>
         </Space.Compact>
       </Space>
       <ul className="list">
         {places.data?.map((p) => (
           <li key={p.id} className="person">
-            <span>{p.here ? <b>here</b> : 'elsewhere'}, since {new Date(p.madeAt).toLocaleString('en-GB')}, {p.address}</span>{' '}
+            <span>
+              {p.here ? <b>here</b> : 'elsewhere'}, since {new Date(p.madeAt).toLocaleString('en-GB')}, {p.address}
+            </span>{' '}
             {!p.here && (
-              <Button onClick={() => void clear(api.DELETE('/api/session/places/{id}', { params: { path: { id: p.id } } }))}>Sign out there</Button>
+              <Button
+                onClick={() => void clear(api.DELETE('/api/session/places/{id}', { params: { path: { id: p.id } } }))}
+              >
+                Sign out there
+              </Button>
             )}
           </li>
         ))}

@@ -13,15 +13,29 @@ export default function SumsPage() {
       <TopBar />
       <main className="sums">
         <h1>Sums</h1>
-        <p className="s">Every computation on its own, no job needed. Local code, the maker’s limits and the qualified person on site outrank every number here.</p>
-        <div className="chips" role="group" aria-label="Sums">{sums.data?.map((s) => <button key={s.name} aria-pressed={s.name === name} onClick={() => setName(s.name)}>{s.title}</button>)}</div>
+        <p className="s">
+          Every computation on its own, no job needed. Local code, the maker’s limits and the qualified person on site
+          outrank every number here.
+        </p>
+        <div className="chips" role="group" aria-label="Sums">
+          {sums.data?.map((s) => (
+            <button key={s.name} aria-pressed={s.name === name} onClick={() => setName(s.name)}>
+              {s.title}
+            </button>
+          ))}
+        </div>
         {sum && <One key={sum.name} sum={sum} />}
       </main>
     </>
   );
 }
 
-const range = (f: Schemas['FieldView']): string => (f.kind === 'number' ? `${f.low} to ${f.high} ${f.unit}${f.required ? ', needed' : f.standard === undefined ? '' : `, else ${String(f.standard)}`}` : f.kind === 'list' ? 'a list, as JSON' : '');
+const range = (f: Schemas['FieldView']): string =>
+  f.kind === 'number'
+    ? `${f.low} to ${f.high} ${f.unit}${f.required ? ', needed' : f.standard === undefined ? '' : `, else ${String(f.standard)}`}`
+    : f.kind === 'list'
+      ? 'a list, as JSON'
+      : '';
 
 function One({ sum }: { sum: Schemas['SumView'] }) {
   const [values, setValues] = useState<Record<string, string>>({});
@@ -33,29 +47,96 @@ function One({ sum }: { sum: Schemas['SumView'] }) {
       for (const f of sum.fields) {
         const raw = values[f.name]?.trim();
         if (!raw) continue;
-        body[f.name] = f.kind === 'number' ? (Number.isNaN(Number(raw)) ? raw : Number(raw)) : f.kind === 'choice' ? raw : JSON.parse(raw);
+        body[f.name] =
+          f.kind === 'number'
+            ? Number.isNaN(Number(raw))
+              ? raw
+              : Number(raw)
+            : f.kind === 'choice'
+              ? raw
+              : JSON.parse(raw);
       }
-      setAnswer((await data(api.POST('/api/sums/{name}', { params: { path: { name: sum.name } }, body: body as never }))) as Record<string, unknown>);
+      setAnswer(
+        (await data(
+          api.POST('/api/sums/{name}', { params: { path: { name: sum.name } }, body: body as never }),
+        )) as Record<string, unknown>,
+      );
       setRefused('');
     } catch (e) {
       setAnswer(undefined);
-      setRefused(e instanceof Problem ? e.faults.map((f) => `${f.field} ${f.message}`).join('; ') || e.message : 'A list must be written as JSON.');
+      setRefused(
+        e instanceof Problem
+          ? e.faults.map((f) => `${f.field} ${f.message}`).join('; ') || e.message
+          : 'A list must be written as JSON.',
+      );
     }
   }
   return (
-    <form onSubmit={(e) => { e.preventDefault(); void compute(); }}>
-      <h2>{sum.title} <span className="n">{sum.name}</span></h2>
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        void compute();
+      }}
+    >
+      <h2>
+        {sum.title} <span className="n">{sum.name}</span>
+      </h2>
       <div className="form" style={{ gridTemplateColumns: 'repeat(auto-fill, minmax(270px, 1fr))' }}>
         {sum.fields.map((f) => (
-          <label key={f.name}><span className="n">{f.name}</span>
-            {f.kind === 'choice' ? <select value={values[f.name] ?? ''} onChange={(e) => setValues({ ...values, [f.name]: e.target.value })} style={{ minHeight: 46, font: 'inherit' }}><option value="">{String(f.standard)}</option>{f.choices.map((c) => <option key={c}>{c}</option>)}</select>
-              : <input value={values[f.name] ?? ''} onChange={(e) => setValues({ ...values, [f.name]: e.target.value })} style={{ minHeight: 46, font: 'inherit', padding: '0 10px' }} />}
-            <small>{range(f)}</small></label>
+          <label key={f.name}>
+            <span className="n">{f.name}</span>
+            {f.kind === 'choice' ? (
+              <select
+                value={values[f.name] ?? ''}
+                onChange={(e) => setValues({ ...values, [f.name]: e.target.value })}
+                style={{ minHeight: 46, font: 'inherit' }}
+              >
+                <option value="">{String(f.standard)}</option>
+                {f.choices.map((c) => (
+                  <option key={c}>{c}</option>
+                ))}
+              </select>
+            ) : (
+              <input
+                value={values[f.name] ?? ''}
+                onChange={(e) => setValues({ ...values, [f.name]: e.target.value })}
+                style={{ minHeight: 46, font: 'inherit', padding: '0 10px' }}
+              />
+            )}
+            <small>{range(f)}</small>
+          </label>
         ))}
       </div>
       <button className="big">Compute</button>
-      {refused && <p className="refused" role="alert">{refused}</p>}
-      {answer && <table aria-label="Answer"><tbody>{Object.entries(answer).filter(([k]) => k !== 'ok' && k !== 'errors').map(([k, v]) => <tr key={k}><td className="n">{k}</td><td className="r n"><b>{v === null ? 'not known' : typeof v === 'number' ? Number(v.toPrecision(6)) : typeof v === 'object' ? JSON.stringify(v) : String(v)}</b></td></tr>)}</tbody></table>}
+      {refused && (
+        <p className="refused" role="alert">
+          {refused}
+        </p>
+      )}
+      {answer && (
+        <table aria-label="Answer">
+          <tbody>
+            {Object.entries(answer)
+              .filter(([k]) => k !== 'ok' && k !== 'errors')
+              .map(([k, v]) => (
+                <tr key={k}>
+                  <td className="n">{k}</td>
+                  <td className="r n">
+                    <b>
+                      {v === null
+                        ? 'not known'
+                        : typeof v === 'number'
+                          ? Number(v.toPrecision(6))
+                          : typeof v === 'object'
+                            ? JSON.stringify(v)
+                            : String(v)}
+                    </b>
+                  </td>
+                </tr>
+              ))}
+          </tbody>
+        </table>
+      )}
     </form>
   );
 }

@@ -1,7 +1,15 @@
 import type { Schemas } from '../api/client';
 
 /** A rehearsed fall as the plan shows it: landings, and the stem while it goes over. */
-export type Falling = { stump: Schemas['Spot']; layDeg: number; reachM: number; byDegree: number[]; tips: Schemas['Spot'][]; falls: number; thetaDeg?: number };
+export type Falling = {
+  stump: Schemas['Spot'];
+  layDeg: number;
+  reachM: number;
+  byDegree: number[];
+  tips: Schemas['Spot'][];
+  falls: number;
+  thetaDeg?: number;
+};
 
 let now: Falling | undefined;
 const watchers = new Set<() => void>();

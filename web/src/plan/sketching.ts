@@ -15,7 +15,11 @@ const round = (v: number): number => Math.round(v * 100) / 100;
 const spot = (c: number[]): Spot => ({ eastM: round(c[0]), northM: round(c[1]) });
 
 export function geometryOf(form: Form, outline: Spot[]): Point | LineString | Polygon {
-  return form === 'POLYGON' ? ring(outline) : form === 'LINE' ? new LineString(outline.map(xy)) : new Point(xy(outline[0]));
+  return form === 'POLYGON'
+    ? ring(outline)
+    : form === 'LINE'
+      ? new LineString(outline.map(xy))
+      : new Point(xy(outline[0]));
 }
 
 function outlineOf(g: Point | LineString | Polygon): Spot[] {
@@ -24,16 +28,27 @@ function outlineOf(g: Point | LineString | Polygon): Spot[] {
   return g.getCoordinates()[0].slice(0, -1).map(spot);
 }
 
-const STYLE = () => new Style({
-  stroke: line('act', 3), fill: new Fill({ color: `${token('act')}22` }),
-  image: new Circle({ radius: 9, fill: new Fill({ color: token('panel') }), stroke: line('act', 3) }),
-});
+const STYLE = () =>
+  new Style({
+    stroke: line('act', 3),
+    fill: new Fill({ color: `${token('act')}22` }),
+    image: new Circle({ radius: 9, fill: new Fill({ color: token('panel') }), stroke: line('act', 3) }),
+  });
 
 const VERTICES = (f: AnyFeature) => {
   const g = f.getGeometry();
   if (!g || g instanceof Point) return STYLE();
   const corners = g instanceof Polygon ? g.getCoordinates()[0] : (g as LineString).getCoordinates();
-  return [STYLE(), ...corners.map((c) => new Style({ geometry: new Point(c), image: new Circle({ radius: 8, fill: new Fill({ color: token('panel') }), stroke: line('act', 3) }) }))];
+  return [
+    STYLE(),
+    ...corners.map(
+      (c) =>
+        new Style({
+          geometry: new Point(c),
+          image: new Circle({ radius: 8, fill: new Fill({ color: token('panel') }), stroke: line('act', 3) }),
+        }),
+    ),
+  ];
 };
 
 /** Drawing or changing one outline by hand, snapping to what is on the plan. Returns how to end it. */
@@ -47,7 +62,9 @@ export function beginSketch(map: OlMap, onPlan: VectorSource, sketch: Sketch): (
     const draw = new Draw({ source, type, style: STYLE(), clickTolerance: 14 });
     draw.on('drawend', (e) => {
       const outline = outlineOf(e.feature.getGeometry() as Polygon);
-      const clean = outline.filter((p, i) => i === 0 || p.eastM !== outline[i - 1].eastM || p.northM !== outline[i - 1].northM);
+      const clean = outline.filter(
+        (p, i) => i === 0 || p.eastM !== outline[i - 1].eastM || p.northM !== outline[i - 1].northM,
+      );
       setTimeout(() => sketch.done(clean));
     });
     interactions.push(draw);

@@ -6,7 +6,10 @@ import type { LayFocus } from './planTools';
 
 /** A colour token with six digits, so that a transparency can be appended; the build shortens some. */
 export const token = (name: string): string =>
-  getComputedStyle(document.documentElement).getPropertyValue(`--${name}`).trim().replace(/^#(.)(.)(.)$/, '#$1$1$2$2$3$3');
+  getComputedStyle(document.documentElement)
+    .getPropertyValue(`--${name}`)
+    .trim()
+    .replace(/^#(.)(.)(.)$/, '#$1$1$2$2$3$3');
 const weight = (): number => Number(token('w')) || 1;
 export const line = (colour: string, width: number, dash?: number[]): Stroke =>
   new Stroke({ color: token(colour), width: width * weight(), lineDash: dash, lineCap: dash ? 'butt' : 'round' });
@@ -14,13 +17,26 @@ export const line = (colour: string, width: number, dash?: number[]): Stroke =>
 export const xy = (p: Spot): [number, number] => [p.eastM, p.northM];
 export const ring = (points: Spot[]): Polygon => new Polygon([[...points.map(xy), xy(points[0])]]);
 export const toward = (p: Spot, deg: number, m: number): Spot => ({
-  eastM: p.eastM + m * Math.sin((deg * Math.PI) / 180), northM: p.northM + m * Math.cos((deg * Math.PI) / 180),
+  eastM: p.eastM + m * Math.sin((deg * Math.PI) / 180),
+  northM: p.northM + m * Math.cos((deg * Math.PI) / 180),
 });
 
-export function words(text: string, colour = 'ink', bold = false, offset: [number, number] = [0, 0], align: CanvasTextAlign = 'center'): Text {
+export function words(
+  text: string,
+  colour = 'ink',
+  bold = false,
+  offset: [number, number] = [0, 0],
+  align: CanvasTextAlign = 'center',
+): Text {
   return new Text({
-    text, font: `${bold ? 700 : 400} 13px 'Atkinson Hyperlegible Next Variable'`, fill: new Fill({ color: token(colour) }),
-    stroke: new Stroke({ color: token('paper'), width: 4 }), offsetX: offset[0], offsetY: offset[1], textAlign: align, overflow: true,
+    text,
+    font: `${bold ? 700 : 400} 13px 'Atkinson Hyperlegible Next Variable'`,
+    fill: new Fill({ color: token(colour) }),
+    stroke: new Stroke({ color: token('paper'), width: 4 }),
+    offsetX: offset[0],
+    offsetY: offset[1],
+    textAlign: align,
+    overflow: true,
   });
 }
 
@@ -71,24 +87,53 @@ export function letters(features: Schemas['View'][]): Map<string, string> {
   const targets = features.filter((f) => f.entry.worth > 0);
   const first = (f: Schemas['View']) => f.entry.name.slice(0, 1).toUpperCase();
   const seen = new Map<string, number>();
-  return new Map(targets.map((f) => {
-    const l = first(f);
-    const n = (seen.get(l) ?? 0) + 1;
-    seen.set(l, n);
-    return [f.id, targets.filter((o) => first(o) === l).length > 1 ? `${l}${n}` : l];
-  }));
+  return new Map(
+    targets.map((f) => {
+      const l = first(f);
+      const n = (seen.get(l) ?? 0) + 1;
+      seen.set(l, n);
+      return [f.id, targets.filter((o) => first(o) === l).length > 1 ? `${l}${n}` : l];
+    }),
+  );
 }
 
-export function featureStyle(f: Schemas['View'], at: Spot, letter: string | undefined, small: boolean, chosen = false): Style[] {
+export function featureStyle(
+  f: Schemas['View'],
+  at: Spot,
+  letter: string | undefined,
+  small: boolean,
+  chosen = false,
+): Style[] {
   const e = f.entry;
   const strong = e.worth > 0 ? 2 : 0.9;
-  const shape = new Style({ stroke: chosen ? line('act', 4) : line(e.worth > 0 ? 'ink' : 'mute', strong, dash(e.kind)), fill: fill(e.kind, e.worth) });
+  const shape = new Style({
+    stroke: chosen ? line('act', 4) : line(e.worth > 0 ? 'ink' : 'mute', strong, dash(e.kind)),
+    fill: fill(e.kind, e.worth),
+  });
   if (e.form === 'POINT') {
-    shape.setImage(new Circle({ radius: 5, fill: new Fill({ color: token('panel') }), stroke: chosen ? line('act', 4) : line('ink', 2) }));
+    shape.setImage(
+      new Circle({
+        radius: 5,
+        fill: new Fill({ color: token('panel') }),
+        stroke: chosen ? line('act', 4) : line('ink', 2),
+      }),
+    );
   }
   const mark = new Point(xy(at));
-  const name = small ? [] : e.worth > 0 || NAMED.has(e.kind) || chosen ? [new Style({ geometry: mark, text: words(e.name, 'ink', false, [0, letter ? 25 : 18]), zIndex: 4 })] : [];
-  const icon = letter ? [new Style({ geometry: mark, image: new Icon({ img: plate(letter, e.worth), scale: (small ? 0.6 : 1) / SHARP, declutterMode: 'none' }), zIndex: 5 })] : [];
+  const name = small
+    ? []
+    : e.worth > 0 || NAMED.has(e.kind) || chosen
+      ? [new Style({ geometry: mark, text: words(e.name, 'ink', false, [0, letter ? 25 : 18]), zIndex: 4 })]
+      : [];
+  const icon = letter
+    ? [
+        new Style({
+          geometry: mark,
+          image: new Icon({ img: plate(letter, e.worth), scale: (small ? 0.6 : 1) / SHARP, declutterMode: 'none' }),
+          zIndex: 5,
+        }),
+      ]
+    : [];
   return [shape, ...name, ...icon];
 }
 
@@ -96,7 +141,13 @@ export function featureStyle(f: Schemas['View'], at: Spot, letter: string | unde
 const NAMED = new Set(['MEETING_POINT', 'MACHINE_STAND', 'ACCESS', 'WORK_POSITION', 'LANDING_BED']);
 
 function dash(kind: string): number[] | undefined {
-  return kind === 'OVERHEAD_LINE' ? [2, 6] : kind === 'PATH' || kind === 'ACCESS' ? [7, 3] : kind === 'HEDGE' || kind === 'FENCE' ? [4, 4] : undefined;
+  return kind === 'OVERHEAD_LINE'
+    ? [2, 6]
+    : kind === 'PATH' || kind === 'ACCESS'
+      ? [7, 3]
+      : kind === 'HEDGE' || kind === 'FENCE'
+        ? [4, 4]
+        : undefined;
 }
 
 function fill(kind: string, worth: number): Fill | undefined {
@@ -108,38 +159,83 @@ function fill(kind: string, worth: number): Fill | undefined {
 function onSite(l: Schemas['LayView'], box: number[]): Spot {
   const turns = [90, -90, 120, -120, 60, -60, 150, -150, 180, 30, -30, 0];
   const places = turns.map((t) => toward(l.stump, l.layDeg + t, l.exclusionM));
-  return places.find((p) => p.eastM > box[0] + 9 && p.eastM < box[2] - 9 && p.northM > box[1] + 2 && p.northM < box[3] - 2) ?? places[0];
+  return (
+    places.find(
+      (p) => p.eastM > box[0] + 9 && p.eastM < box[2] - 9 && p.northM > box[1] + 2 && p.northM < box[3] - 2,
+    ) ?? places[0]
+  );
 }
 
 const GUARDED: Record<string, { colour: string; dash: number[]; words: string }> = {
-  BUTT: { colour: 'ink', dash: [3, 6], words: 'butt zone' }, LINE: { colour: 'keep', dash: [8, 6], words: 'line whips here' }, PLATE: { colour: 'keep', dash: [4, 4], words: 'root plate' },
+  BUTT: { colour: 'ink', dash: [3, 6], words: 'butt zone' },
+  LINE: { colour: 'keep', dash: [8, 6], words: 'line whips here' },
+  PLATE: { colour: 'keep', dash: [4, 4], words: 'root plate' },
 };
 
 /** The lay and what follows from it; `focus` says what of it the panel is about. */
 export function layStyles(l: Schemas['LayView'], lively: boolean, box: number[], focus?: LayFocus): Style[] {
   const out: Style[] = [];
   const keep = l.zones.find((z) => z.kind === 'RING');
-  for (const o of keep?.outlines ?? []) out.push(new Style({ geometry: ring(o), stroke: line('keep', lively ? 3 : 2, [26, 9]) }));
-  if (keep) out.push(new Style({ geometry: new Point(xy(onSite(l, box))), text: words(`keep out ${l.exclusionM} m`, 'keep', true) }));
-  if (focus !== 'rehearse') out.push(new Style({ geometry: ring(l.fan), stroke: line('lay', 1.6), fill: new Fill({ color: `${token('lay')}${l.wholeCircle ? '10' : '22'}` }) }));
+  for (const o of keep?.outlines ?? [])
+    out.push(new Style({ geometry: ring(o), stroke: line('keep', lively ? 3 : 2, [26, 9]) }));
+  if (keep)
+    out.push(
+      new Style({ geometry: new Point(xy(onSite(l, box))), text: words(`keep out ${l.exclusionM} m`, 'keep', true) }),
+    );
+  if (focus !== 'rehearse')
+    out.push(
+      new Style({
+        geometry: ring(l.fan),
+        stroke: line('lay', 1.6),
+        fill: new Fill({ color: `${token('lay')}${l.wholeCircle ? '10' : '22'}` }),
+      }),
+    );
   if (lively) {
     out.push(new Style({ geometry: new CircleGeom(xy(l.stump), l.reachM), stroke: line('ink', 1.25, [3, 4]) }));
     if (!l.wholeCircle && focus !== 'rehearse') {
       const middle = (l.fanFromDeg + l.fanToDeg) / 2;
-      for (const [deg, sigmas] of [[l.fanFromDeg, 2], [l.fanToDeg, 2], [middle - (l.sigmaDeg ?? 0), 1], [middle + (l.sigmaDeg ?? 0), 1]]) {
-        out.push(new Style({ geometry: new LineString([xy(l.stump), xy(toward(l.stump, deg, l.reachM))]), stroke: line('lay', sigmas === 1 ? 1.4 : 0.8, sigmas === 1 ? undefined : [5, 4]) }));
+      for (const [deg, sigmas] of [
+        [l.fanFromDeg, 2],
+        [l.fanToDeg, 2],
+        [middle - (l.sigmaDeg ?? 0), 1],
+        [middle + (l.sigmaDeg ?? 0), 1],
+      ]) {
+        out.push(
+          new Style({
+            geometry: new LineString([xy(l.stump), xy(toward(l.stump, deg, l.reachM))]),
+            stroke: line('lay', sigmas === 1 ? 1.4 : 0.8, sigmas === 1 ? undefined : [5, 4]),
+          }),
+        );
       }
     }
     if (focus === 'reach') out.push(...reachStyles(l));
     if (focus === 'ways') out.push(...dangerStyles(l));
     if (focus === 'lay') {
-      for (const s of l.landmarks.slice(0, 1)) out.push(new Style({ geometry: new Point(xy(s.at)), image: new RegularShape({ points: 4, radius: 12, angle: 0, stroke: line('lay', 2.5) }), zIndex: 9 }));
+      for (const s of l.landmarks.slice(0, 1))
+        out.push(
+          new Style({
+            geometry: new Point(xy(s.at)),
+            image: new RegularShape({ points: 4, radius: 12, angle: 0, stroke: line('lay', 2.5) }),
+            zIndex: 9,
+          }),
+        );
     }
     for (const w of l.ways) if (w.open) out.push(...wayStyles(w.path, w.name, w.clearedBy !== undefined));
   }
   const tip = toward(l.stump, l.layDeg, l.reachM);
   out.push(new Style({ geometry: new LineString([xy(l.stump), xy(tip)]), stroke: line('lay', 4.5), zIndex: 6 }));
-  out.push(new Style({ geometry: ring([tip, toward(toward(tip, l.layDeg + 180, 3), l.layDeg + 90, 1.1), toward(tip, l.layDeg + 180, 2.3), toward(toward(tip, l.layDeg + 180, 3), l.layDeg - 90, 1.1)]), fill: new Fill({ color: token('lay') }), zIndex: 6 }));
+  out.push(
+    new Style({
+      geometry: ring([
+        tip,
+        toward(toward(tip, l.layDeg + 180, 3), l.layDeg + 90, 1.1),
+        toward(tip, l.layDeg + 180, 2.3),
+        toward(toward(tip, l.layDeg + 180, 3), l.layDeg - 90, 1.1),
+      ]),
+      fill: new Fill({ color: token('lay') }),
+      zIndex: 6,
+    }),
+  );
   return out;
 }
 
@@ -150,14 +246,36 @@ function reachStyles(l: Schemas['LayView']): Style[] {
     const g = GUARDED[z.kind];
     if (!g) continue;
     for (const o of z.outlines) {
-      out.push(new Style({ geometry: ring(o), stroke: line(g.colour, 2.2, g.dash), fill: new Fill({ color: `${token(g.colour)}12` }), zIndex: 5 }));
-      const along = z.kind === 'BUTT' ? toward(l.stump, l.layDeg - 80, 1000) : toward(l.stump, l.layDeg + 20, l.reachM * 1.1);
+      out.push(
+        new Style({
+          geometry: ring(o),
+          stroke: line(g.colour, 2.2, g.dash),
+          fill: new Fill({ color: `${token(g.colour)}12` }),
+          zIndex: 5,
+        }),
+      );
+      const along =
+        z.kind === 'BUTT' ? toward(l.stump, l.layDeg - 80, 1000) : toward(l.stump, l.layDeg + 20, l.reachM * 1.1);
       const off = (p: Spot) => Math.hypot(p.eastM - along.eastM, p.northM - along.northM);
       const at = o.reduce((a, b) => (off(b) < off(a) ? b : a));
-      out.push(new Style({ geometry: new Point(xy(at)), text: words(g.words, g.colour, true, z.kind === 'LINE' ? [0, 14] : [0, -8]), zIndex: 8 }));
+      out.push(
+        new Style({
+          geometry: new Point(xy(at)),
+          text: words(g.words, g.colour, true, z.kind === 'LINE' ? [0, 14] : [0, -8]),
+          zIndex: 8,
+        }),
+      );
     }
   }
-  for (const c of l.landing.contacts) out.push(new Style({ geometry: new Point(xy(c.at)), image: new RegularShape({ points: 3, radius: 11, fill: new Fill({ color: token(c.lifts ? 'keep' : 'drop') }) }), text: words(`${c.bed}, ${c.atM.toFixed(1)} m`, 'ink', true, [0, -18]), zIndex: 9 }));
+  for (const c of l.landing.contacts)
+    out.push(
+      new Style({
+        geometry: new Point(xy(c.at)),
+        image: new RegularShape({ points: 3, radius: 11, fill: new Fill({ color: token(c.lifts ? 'keep' : 'drop') }) }),
+        text: words(`${c.bed}, ${c.atM.toFixed(1)} m`, 'ink', true, [0, -18]),
+        zIndex: 9,
+      }),
+    );
   return out;
 }
 
@@ -165,8 +283,17 @@ function reachStyles(l: Schemas['LayView']): Style[] {
 function dangerStyles(l: Schemas['LayView']): Style[] {
   return l.dangers.flatMap((s) => {
     const span = (((s.toDeg - s.fromDeg) % 360) + 360) % 360;
-    const arc = Array.from({ length: Math.ceil(span / 4) + 1 }, (_, i) => toward(l.stump, Math.min(s.fromDeg + i * 4, s.fromDeg + span), l.escapeM));
-    return [new Style({ geometry: ring([l.stump, ...arc]), fill: new Fill({ color: `${token('keep')}2e` }), stroke: line('keep', 1), zIndex: 4 })];
+    const arc = Array.from({ length: Math.ceil(span / 4) + 1 }, (_, i) =>
+      toward(l.stump, Math.min(s.fromDeg + i * 4, s.fromDeg + span), l.escapeM),
+    );
+    return [
+      new Style({
+        geometry: ring([l.stump, ...arc]),
+        fill: new Fill({ color: `${token('keep')}2e` }),
+        stroke: line('keep', 1),
+        zIndex: 4,
+      }),
+    ];
   });
 }
 
@@ -178,42 +305,75 @@ export function wayStyles(path: Spot[], name: string, cleared = false): Style[] 
   const along = new LineString(path.map(xy));
   const deg = (Math.atan2(end.eastM - before.eastM, end.northM - before.northM) * 180) / Math.PI;
   return [
-    new Style({ geometry: along, stroke: line('esc', 8, cleared ? undefined : [9, 4]), zIndex: 6 }), new Style({ geometry: along, stroke: line(cleared ? 'esc' : 'paper', 3), zIndex: 6 }),
-    new Style({ geometry: new Point(xy(toward(end, deg, 1.5))), text: words(cleared ? `${name} cleared` : name, 'esc', true), zIndex: 7 }),
+    new Style({ geometry: along, stroke: line('esc', 8, cleared ? undefined : [9, 4]), zIndex: 6 }),
+    new Style({ geometry: along, stroke: line(cleared ? 'esc' : 'paper', 3), zIndex: 6 }),
+    new Style({
+      geometry: new Point(xy(toward(end, deg, 1.5))),
+      text: words(cleared ? `${name} cleared` : name, 'esc', true),
+      zIndex: 7,
+    }),
   ];
 }
 
 export function dropStyle(points: Spot[]): Style {
-  return new Style({ geometry: ring(points), stroke: line('drop', 2), fill: new Fill({ color: hatch(`${token('drop')}aa`) }) });
+  return new Style({
+    geometry: ring(points),
+    stroke: line('drop', 2),
+    fill: new Fill({ color: hatch(`${token('drop')}aa`) }),
+  });
 }
 
 /** The band of the dial lies outside the reach circle: solid blocked, teeth costly, crosses with a guy, arrows with a pull, open channel. */
 export const BAND_PX = 22;
-export function dialStyles(centre: Spot, reachM: number, dial: Schemas['DialView'], resolution: number, layDeg: number, pointed?: number): Style[] {
+export function dialStyles(
+  centre: Spot,
+  reachM: number,
+  dial: Schemas['DialView'],
+  resolution: number,
+  layDeg: number,
+  pointed?: number,
+): Style[] {
   const at = (deg: number, px: number): [number, number] => xy(toward(centre, deg, reachM + px * resolution));
   const out: Style[] = [];
   const width = (r: Schemas['Run']) => r.toDeg - r.fromDeg;
   const widest = new Map<string, Schemas['Run']>();
-  for (const r of dial.runs) if (width(r) > width(widest.get(r.reason) ?? { ...r, toDeg: r.fromDeg })) widest.set(r.reason, r);
+  for (const r of dial.runs)
+    if (width(r) > width(widest.get(r.reason) ?? { ...r, toDeg: r.fromDeg })) widest.set(r.reason, r);
   const stroked = (r: Schemas['Run'], every: number, mark: (deg: number) => [number, number][][]) => {
-    for (let d = r.fromDeg + every / 2; d < r.toDeg; d += every) for (const m of mark(d)) out.push(new Style({ geometry: new LineString(m), stroke: line('ink', 1.5), zIndex: 3 }));
+    for (let d = r.fromDeg + every / 2; d < r.toDeg; d += every)
+      for (const m of mark(d))
+        out.push(new Style({ geometry: new LineString(m), stroke: line('ink', 1.5), zIndex: 3 }));
   };
   for (const r of dial.runs) {
     const mid = (r.fromDeg + r.toDeg) / 2;
     const underHandle = Math.abs(((mid - layDeg + 540) % 360) - 180) < 12;
-    const say = (text: string, colour: string) => !underHandle && out.push(new Style({ geometry: new Point(at(mid, BAND_PX + 14)), text: words(text, colour, true), zIndex: 8 }));
+    const say = (text: string, colour: string) =>
+      !underHandle &&
+      out.push(new Style({ geometry: new Point(at(mid, BAND_PX + 14)), text: words(text, colour, true), zIndex: 8 }));
     if (r.state !== 'COSTLY') {
       const edge: [number, number][] = [];
       for (let d = r.fromDeg; d <= r.toDeg; d += 1) edge.push(at(d, BAND_PX));
       for (let d = r.toDeg; d >= r.fromDeg; d -= 1) edge.push(at(d, 0));
       const open = r.state === 'OPEN';
-      out.push(new Style({
-        geometry: new Polygon([[...edge, edge[0]]]), fill: new Fill({ color: r.state === 'BLOCKED' ? `${token('ink')}cc` : token('panel') }),
-        stroke: open ? line('act', 2.5) : r.state === 'BLOCKED' ? line('paper', 1) : line('ink', 1.4, r.state === 'OPEN_WITH_PULL' ? [6, 4] : undefined), zIndex: 2,
-      }));
+      out.push(
+        new Style({
+          geometry: new Polygon([[...edge, edge[0]]]),
+          fill: new Fill({ color: r.state === 'BLOCKED' ? `${token('ink')}cc` : token('panel') }),
+          stroke: open
+            ? line('act', 2.5)
+            : r.state === 'BLOCKED'
+              ? line('paper', 1)
+              : line('ink', 1.4, r.state === 'OPEN_WITH_PULL' ? [6, 4] : undefined),
+          zIndex: 2,
+        }),
+      );
     }
     if (r.state === 'COSTLY') stroked(r, 1.5, (d) => [[at(d, 0), at(d, 13)]]);
-    if (r.state === 'OPEN_WITH_GUY') stroked(r, 5, (d) => [[at(d - 1.6, 3), at(d + 1.6, BAND_PX - 3)], [at(d + 1.6, 3), at(d - 1.6, BAND_PX - 3)]]);
+    if (r.state === 'OPEN_WITH_GUY')
+      stroked(r, 5, (d) => [
+        [at(d - 1.6, 3), at(d + 1.6, BAND_PX - 3)],
+        [at(d + 1.6, 3), at(d - 1.6, BAND_PX - 3)],
+      ]);
     if (r.state === 'OPEN_WITH_PULL') stroked(r, 6, (d) => [[at(d - 1.6, 3), at(d, BAND_PX - 3), at(d + 1.6, 3)]]);
     if (r.state === 'BLOCKED' && width(r) >= 24 && widest.get(r.reason) === r) say(r.reason, 'ink');
     else if (r.state === 'OPEN' && width(r) >= 10) say('open', 'act');
@@ -221,7 +381,14 @@ export function dialStyles(centre: Spot, reachM: number, dial: Schemas['DialView
     else if (r.state === 'OPEN_WITH_GUY' && width(r) >= 12) say('with a guy', 'ink');
     else if (r.state === 'COSTLY' && width(r) >= 16 && widest.get(r.reason) === r) say('costly', 'ink');
   }
-  if (pointed !== undefined) out.push(new Style({ geometry: new LineString([at(pointed, -6), at(pointed, BAND_PX + 8)]), stroke: line('act', 5), zIndex: 9 }));
+  if (pointed !== undefined)
+    out.push(
+      new Style({
+        geometry: new LineString([at(pointed, -6), at(pointed, BAND_PX + 8)]),
+        stroke: line('act', 5),
+        zIndex: 9,
+      }),
+    );
   return out;
 }
 
@@ -230,21 +397,48 @@ function pulls(dial: Schemas['DialView'], r: Schemas['Run']): string {
   const asked = dial.lays.filter((d) => d.deg >= r.fromDeg && d.deg < r.toDeg && d.pullKn > 0).map((d) => d.pullKn);
   if (asked.length === 0) return 'with a pull';
   const [low, high] = [Math.min(...asked), Math.max(...asked)];
-  return low === high ? `pull at least ${high.toFixed(1)} kN` : `pull at least ${low.toFixed(1)} to ${high.toFixed(1)} kN`;
+  return low === high
+    ? `pull at least ${high.toFixed(1)} kN`
+    : `pull at least ${low.toFixed(1)} to ${high.toFixed(1)} kN`;
 }
 
 /** A rehearsal on the plan: the more falls land on a degree, the longer and darker its spoke; the stem while it goes over. */
 export function fallStyles(f: Falling): Style[] {
   const most = Math.max(1, ...f.byDegree);
-  const out: Style[] = f.byDegree.flatMap((n, deg) => (n === 0 ? [] : [new Style({
-    geometry: ring([f.stump, toward(f.stump, deg - 0.5, f.reachM), toward(f.stump, deg + 0.5, f.reachM)]),
-    fill: new Fill({ color: `${token('lay')}${Math.round(30 + 190 * Math.sqrt(n / most)).toString(16).padStart(2, '0')}` }), zIndex: 7,
-  })]));
-  for (const t of f.tips) out.push(new Style({ geometry: new Point(xy(t)), image: new Circle({ radius: 1.8, fill: new Fill({ color: token('ink') }) }), zIndex: 8 }));
+  const out: Style[] = f.byDegree.flatMap((n, deg) =>
+    n === 0
+      ? []
+      : [
+          new Style({
+            geometry: ring([f.stump, toward(f.stump, deg - 0.5, f.reachM), toward(f.stump, deg + 0.5, f.reachM)]),
+            fill: new Fill({
+              color: `${token('lay')}${Math.round(30 + 190 * Math.sqrt(n / most))
+                .toString(16)
+                .padStart(2, '0')}`,
+            }),
+            zIndex: 7,
+          }),
+        ],
+  );
+  for (const t of f.tips)
+    out.push(
+      new Style({
+        geometry: new Point(xy(t)),
+        image: new Circle({ radius: 1.8, fill: new Fill({ color: token('ink') }) }),
+        zIndex: 8,
+      }),
+    );
   if (f.thetaDeg !== undefined) {
     const shown = Math.max(0.4, f.reachM * Math.sin((Math.min(90, f.thetaDeg) * Math.PI) / 180));
     const tip = toward(f.stump, f.layDeg, shown);
-    out.push(new Style({ geometry: new LineString([xy(f.stump), xy(tip)]), stroke: line('ink', 8), zIndex: 9 }), new Style({ geometry: new Point(xy(tip)), image: new Circle({ radius: 10, fill: new Fill({ color: token('ink') }) }), zIndex: 9 }));
+    out.push(
+      new Style({ geometry: new LineString([xy(f.stump), xy(tip)]), stroke: line('ink', 8), zIndex: 9 }),
+      new Style({
+        geometry: new Point(xy(tip)),
+        image: new Circle({ radius: 10, fill: new Fill({ color: token('ink') }) }),
+        zIndex: 9,
+      }),
+    );
   }
   return out;
 }

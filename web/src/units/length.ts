@@ -31,7 +31,11 @@ export function parseLength(said: string, bare: Units): number | null {
   const rest = text.replace(/^[-−+]\s*/, '');
   const metric = METRES.exec(rest);
   if (metric && (metric[2] || bare === 'metric')) {
-    return sign * Number(metric[1].replace(',', '.')) * { m: 1, cm: 0.01, mm: 0.001 }[(metric[2] ?? 'm') as 'm' | 'cm' | 'mm'];
+    return (
+      sign *
+      Number(metric[1].replace(',', '.')) *
+      { m: 1, cm: 0.01, mm: 0.001 }[(metric[2] ?? 'm') as 'm' | 'cm' | 'mm']
+    );
   }
   const feet = FEET.exec(rest);
   if (feet) {
@@ -47,7 +51,7 @@ export function parseLength(said: string, bare: Units): number | null {
 
 /** `5′ 7½″`, to a quarter inch. */
 export function feetInches(metres: number): string {
-  const quarters = Math.round(Math.abs(metres) / METRES_PER_INCH * 4);
+  const quarters = Math.round((Math.abs(metres) / METRES_PER_INCH) * 4);
   const feet = Math.floor(quarters / 48);
   const inch = Math.floor((quarters % 48) / 4);
   const part = ['', '¼', '½', '¾'][quarters % 4];
@@ -56,7 +60,15 @@ export function feetInches(metres: number): string {
 }
 
 /** A length with its unit, as this person reads it. */
-export const length = (metres: number, digits = 1): string => (units() === 'feet' ? feetInches(metres) : `${metres.toFixed(digits)} m`);
+export const length = (metres: number, digits = 1): string =>
+  units() === 'feet' ? feetInches(metres) : `${metres.toFixed(digits)} m`;
 
 /** What a press of a big button moves a length by. */
-export const stepM = (metricStep: number): number => (units() === 'metric' ? metricStep : metricStep >= 0.5 ? 12 * METRES_PER_INCH : metricStep >= 0.05 ? METRES_PER_INCH : METRES_PER_INCH / 4);
+export const stepM = (metricStep: number): number =>
+  units() === 'metric'
+    ? metricStep
+    : metricStep >= 0.5
+      ? 12 * METRES_PER_INCH
+      : metricStep >= 0.05
+        ? METRES_PER_INCH
+        : METRES_PER_INCH / 4;

@@ -23,30 +23,107 @@ export default function BriefPanel({ job, go }: PanelProps) {
   return (
     <>
       <div className="body">
-        <h1>{latest ? `Briefing ${latest.number}` : 'No briefing yet'} <small>{latest && `issued ${clock(latest.issuedAt)} by ${latest.issuedBy}`}</small></h1>
-        {latest && <p className="s">Frozen; check sum <span className="n">{latest.hash.slice(0, 12)}</span></p>}
+        <h1>
+          {latest ? `Briefing ${latest.number}` : 'No briefing yet'}{' '}
+          <small>{latest && `issued ${clock(latest.issuedAt)} by ${latest.issuedBy}`}</small>
+        </h1>
+        {latest && (
+          <p className="s">
+            Frozen; check sum <span className="n">{latest.hash.slice(0, 12)}</span>
+          </p>
+        )}
         {changed.length > 0 && (
-          <section aria-label="Changed since"><h2>Changed since briefing {latest?.number} <span>ringed on the plan</span></h2>
-            <ul className="list">{changed.map((c) => <li key={c.words} style={{ padding: '6px 0' }}>{c.words}</li>)}</ul>
+          <section aria-label="Changed since">
+            <h2>
+              Changed since briefing {latest?.number} <span>ringed on the plan</span>
+            </h2>
+            <ul className="list">
+              {changed.map((c) => (
+                <li key={c.words} style={{ padding: '6px 0' }}>
+                  {c.words}
+                </li>
+              ))}
+            </ul>
             <p className="s">The crew still holds the old plan. Issue it again, and ask for signatures again.</p>
           </section>
         )}
         {latest && latest.changes.length > 0 && changed.length === 0 && (
-          <section aria-label="What changed"><h2>What changed in briefing {latest.number} <span>against {latest.number - 1}</span></h2>
-            <ul className="list">{latest.changes.map((c) => <li key={c.words} style={{ padding: '6px 0' }}>{c.words}</li>)}</ul></section>
+          <section aria-label="What changed">
+            <h2>
+              What changed in briefing {latest.number} <span>against {latest.number - 1}</span>
+            </h2>
+            <ul className="list">
+              {latest.changes.map((c) => (
+                <li key={c.words} style={{ padding: '6px 0' }}>
+                  {c.words}
+                </li>
+              ))}
+            </ul>
+          </section>
         )}
         {latest && (
-          <section aria-label="Signatures"><h2>Read back and signed <span>{posted.filter((s) => s.signedAt).length} of {posted.length}</span></h2>
-            <ul className="list">{latest.signers.map((s) => (
-              <li key={s.personId} style={{ display: 'flex', gap: 10, alignItems: 'center', minHeight: 44 }}><Mark kind={s.signedAt ? 'ready' : 'none'} /><b style={{ flex: 1 }}>{s.name}</b><span className="s">{s.signedAt ? `signed ${clock(s.signedAt)}` : s.posted ? 'not yet' : 'no part in a step'}</span></li>
-            ))}</ul></section>
+          <section aria-label="Signatures">
+            <h2>
+              Read back and signed{' '}
+              <span>
+                {posted.filter((s) => s.signedAt).length} of {posted.length}
+              </span>
+            </h2>
+            <ul className="list">
+              {latest.signers.map((s) => (
+                <li key={s.personId} style={{ display: 'flex', gap: 10, alignItems: 'center', minHeight: 44 }}>
+                  <Mark kind={s.signedAt ? 'ready' : 'none'} />
+                  <b style={{ flex: 1 }}>{s.name}</b>
+                  <span className="s">
+                    {s.signedAt ? `signed ${clock(s.signedAt)}` : s.posted ? 'not yet' : 'no part in a step'}
+                  </span>
+                </li>
+              ))}
+            </ul>
+          </section>
         )}
-        {stops.length > 0 && <section aria-label="Stops"><h2>Stops <span>no briefing while one stands</span></h2>{stops.map((f) => <p key={f.key} style={{ display: 'flex', gap: 8, padding: '4px 0' }}><Mark kind="STOP" /> {f.words}</p>)}</section>}
-        {info?.joinAddress && <><h2>Phones <span>code {info.code}</span></h2><div style={{ display: 'flex', gap: 12 }}><img src={`/api/jobs/${job}/qr`} alt="QR code of the address for phones" width={120} height={120} /><p className="s">{info.joinAddress}</p></div></>}
+        {stops.length > 0 && (
+          <section aria-label="Stops">
+            <h2>
+              Stops <span>no briefing while one stands</span>
+            </h2>
+            {stops.map((f) => (
+              <p key={f.key} style={{ display: 'flex', gap: 8, padding: '4px 0' }}>
+                <Mark kind="STOP" /> {f.words}
+              </p>
+            ))}
+          </section>
+        )}
+        {info?.joinAddress && (
+          <>
+            <h2>
+              Phones <span>code {info.code}</span>
+            </h2>
+            <div style={{ display: 'flex', gap: 12 }}>
+              <img src={`/api/jobs/${job}/qr`} alt="QR code of the address for phones" width={120} height={120} />
+              <p className="s">{info.joinAddress}</p>
+            </div>
+          </>
+        )}
       </div>
-      {needsIssue
-        ? <button className="next" disabled={!leader} onClick={issue}><span>Issue briefing {(latest?.number ?? 0) + 1}<small>{stops.length > 0 ? `refused while a stop stands: ${stops.length}` : 'freezes the plan for everybody'}</small></span>→</button>
-        : <button className="next" onClick={() => go('run')}><span>Next: run<small>{allSigned ? 'all have signed' : 'signatures still missing'}</small></span>→</button>}
+      {needsIssue ? (
+        <button className="next" disabled={!leader} onClick={issue}>
+          <span>
+            Issue briefing {(latest?.number ?? 0) + 1}
+            <small>
+              {stops.length > 0 ? `refused while a stop stands: ${stops.length}` : 'freezes the plan for everybody'}
+            </small>
+          </span>
+          →
+        </button>
+      ) : (
+        <button className="next" onClick={() => go('run')}>
+          <span>
+            Next: run<small>{allSigned ? 'all have signed' : 'signatures still missing'}</small>
+          </span>
+          →
+        </button>
+      )}
     </>
   );
 }

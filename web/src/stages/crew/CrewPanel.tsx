@@ -9,8 +9,18 @@ import { PeopleList } from './PeopleList';
 
 type Step = Schemas['StepView'];
 type Post = Schemas['PostRequest'];
-const KINDS: { value: Step['kind']; label: string }[] = [{ value: 'RELEASE', label: 'bring down the hung-up stem' }, { value: 'FELL', label: 'fell' }, { value: 'CROSSCUT', label: 'crosscut' }, { value: 'CLEAR', label: 'clear up' }];
-const ROLES: { value: Post['role']; label: string }[] = [{ value: 'CUTTER', label: 'cutter' }, { value: 'WINCH', label: 'winch' }, { value: 'LOOKOUT', label: 'lookout' }, { value: 'GROUND', label: 'ground' }];
+const KINDS: { value: Step['kind']; label: string }[] = [
+  { value: 'RELEASE', label: 'bring down the hung-up stem' },
+  { value: 'FELL', label: 'fell' },
+  { value: 'CROSSCUT', label: 'crosscut' },
+  { value: 'CLEAR', label: 'clear up' },
+];
+const ROLES: { value: Post['role']; label: string }[] = [
+  { value: 'CUTTER', label: 'cutter' },
+  { value: 'WINCH', label: 'winch' },
+  { value: 'LOOKOUT', label: 'lookout' },
+  { value: 'GROUND', label: 'ground' },
+];
 
 /** Stage 6: steps in order, who does them, where each stands. The server refuses what cannot be, with the reason. */
 export default function CrewPanel({ job, go }: PanelProps) {
@@ -26,27 +36,67 @@ export default function CrewPanel({ job, go }: PanelProps) {
   return (
     <>
       <div className="body">
-        <h1>Crew <small>steps in order, minutes from the start of work</small></h1>
-        {steps.map((s) => <StepCard key={s.id + s.version} job={job} step={s} people={info?.people ?? []} leader={leader} />)}
+        <h1>
+          Crew <small>steps in order, minutes from the start of work</small>
+        </h1>
+        {steps.map((s) => (
+          <StepCard key={s.id + s.version} job={job} step={s} people={info?.people ?? []} leader={leader} />
+        ))}
         {steps.length === 0 && <p className="empty">No step yet.</p>}
         {leader && (
           <section className="form" aria-label="New step">
             <h2>New step</h2>
             <div className="two">
               <Select aria-label="Kind of step" value={kind} onChange={setKind} options={KINDS} />
-              <Select aria-label="Stem of the step" placeholder="stem" value={stem} onChange={setStem} options={stems.filter((s) => s.state !== 'FELLED').map((s) => ({ value: s.label, label: `${s.label} ${s.commonName}` }))} />
+              <Select
+                aria-label="Stem of the step"
+                placeholder="stem"
+                value={stem}
+                onChange={setStem}
+                options={stems
+                  .filter((s) => s.state !== 'FELLED')
+                  .map((s) => ({ value: s.label, label: `${s.label} ${s.commonName}` }))}
+              />
             </div>
-            <button className="big quiet" style={{ fontSize: 16 }} onClick={() => void act(api.POST('/api/jobs/{job}/steps', { params: { path: { job } }, body: { kind, stem, startMin: end, endMin: end + 30, posts: [] } }))}>Add the step</button>
+            <button
+              className="big quiet"
+              style={{ fontSize: 16 }}
+              onClick={() =>
+                void act(
+                  api.POST('/api/jobs/{job}/steps', {
+                    params: { path: { job } },
+                    body: { kind, stem, startMin: end, endMin: end + 30, posts: [] },
+                  }),
+                )
+              }
+            >
+              Add the step
+            </button>
           </section>
         )}
         <PeopleList job={job} people={info?.people ?? []} leader={leader} />
       </div>
-      <button className="next" onClick={() => go('brief')}><span>Next: brief the crew<small>freeze the plan, read back, sign</small></span>→</button>
+      <button className="next" onClick={() => go('brief')}>
+        <span>
+          Next: brief the crew<small>freeze the plan, read back, sign</small>
+        </span>
+        →
+      </button>
     </>
   );
 }
 
-function StepCard({ job, step, people, leader }: { job: string; step: Step; people: Schemas['PersonView'][]; leader: boolean }) {
+function StepCard({
+  job,
+  step,
+  people,
+  leader,
+}: {
+  job: string;
+  step: Step;
+  people: Schemas['PersonView'][];
+  leader: boolean;
+}) {
   const { say, pick } = usePlanTools();
   const act = useAct(job, say);
   const [start, setStart] = useState<number | null>(step.startMin);
@@ -55,35 +105,152 @@ function StepCard({ job, step, people, leader }: { job: string; step: Step; peop
   const [person, setPerson] = useState<string>();
   const path = { params: { path: { job, id: step.id } } };
   const posts: Post[] = step.posts.map((p) => ({ role: p.role, personId: p.personId, stand: p.stand }));
-  const save = (over: Partial<Schemas['StepRequest']>) => act(api.PUT('/api/jobs/{job}/steps/{id}', { ...path, body: { kind: step.kind, stem: step.stem, startMin: start ?? 0, endMin: end ?? 0, posts, version: step.version, ...over } }));
+  const save = (over: Partial<Schemas['StepRequest']>) =>
+    act(
+      api.PUT('/api/jobs/{job}/steps/{id}', {
+        ...path,
+        body: {
+          kind: step.kind,
+          stem: step.stem,
+          startMin: start ?? 0,
+          endMin: end ?? 0,
+          posts,
+          version: step.version,
+          ...over,
+        },
+      }),
+    );
   const name = (id: string) => people.find((p) => p.id === id)?.name ?? '?';
   return (
-    <section aria-label={`Step ${step.turn}`} style={{ borderTop: '2px solid var(--ink)', padding: '10px 0', opacity: step.done ? 0.6 : 1 }}>
+    <section
+      aria-label={`Step ${step.turn}`}
+      style={{ borderTop: '2px solid var(--ink)', padding: '10px 0', opacity: step.done ? 0.6 : 1 }}
+    >
       <div style={{ display: 'flex', alignItems: 'baseline', gap: 8 }}>
-        <b className="n" style={{ fontSize: 22 }}>{step.turn}</b><b style={{ flex: 1 }}>{step.title}{step.done ? ', done' : ''}</b><span className="n">{step.startMin}–{step.endMin} min</span>
+        <b className="n" style={{ fontSize: 22 }}>
+          {step.turn}
+        </b>
+        <b style={{ flex: 1 }}>
+          {step.title}
+          {step.done ? ', done' : ''}
+        </b>
+        <span className="n">
+          {step.startMin}–{step.endMin} min
+        </span>
       </div>
       <ul className="list">
         {step.posts.map((p, i) => (
           <li key={i} style={{ display: 'flex', alignItems: 'center', gap: 8 }}>
-            <span style={{ flex: 1 }}><b>{name(p.personId)}</b>, {p.roleWords} <small>{p.stand ? `at ${p.stand.eastM.toFixed(0)} E ${p.stand.northM.toFixed(0)} N` : p.role === 'CUTTER' ? 'at the stump' : 'stand not set'}</small></span>
-            {leader && !step.done && p.role !== 'CUTTER' && <button className="plain" aria-label={`Set where ${name(p.personId)} stands`} onClick={() => pick(`Tap where ${name(p.personId)} stands in step ${step.turn}`, (stand) => void save({ posts: posts.map((x, k) => (k === i ? { ...x, stand } : x)) }))}>Stand</button>}
-            {leader && !step.done && <button className="plain" aria-label={`Take ${name(p.personId)} off step ${step.turn}`} onClick={() => void save({ posts: posts.filter((_, k) => k !== i) })}>Off</button>}
+            <span style={{ flex: 1 }}>
+              <b>{name(p.personId)}</b>, {p.roleWords}{' '}
+              <small>
+                {p.stand
+                  ? `at ${p.stand.eastM.toFixed(0)} E ${p.stand.northM.toFixed(0)} N`
+                  : p.role === 'CUTTER'
+                    ? 'at the stump'
+                    : 'stand not set'}
+              </small>
+            </span>
+            {leader && !step.done && p.role !== 'CUTTER' && (
+              <button
+                className="plain"
+                aria-label={`Set where ${name(p.personId)} stands`}
+                onClick={() =>
+                  pick(
+                    `Tap where ${name(p.personId)} stands in step ${step.turn}`,
+                    (stand) => void save({ posts: posts.map((x, k) => (k === i ? { ...x, stand } : x)) }),
+                  )
+                }
+              >
+                Stand
+              </button>
+            )}
+            {leader && !step.done && (
+              <button
+                className="plain"
+                aria-label={`Take ${name(p.personId)} off step ${step.turn}`}
+                onClick={() => void save({ posts: posts.filter((_, k) => k !== i) })}
+              >
+                Off
+              </button>
+            )}
           </li>
         ))}
       </ul>
       {leader && !step.done && (
         <>
-          <div className="form"><div className="two">
-            <Select aria-label={`Role in step ${step.turn}`} value={role} onChange={setRole} options={ROLES} />
-            <Select aria-label={`Person for step ${step.turn}`} placeholder="person" value={person} onChange={setPerson} options={people.filter((p) => p.part !== 'REVIEWER').map((p) => ({ value: p.id, label: p.name }))} />
-          </div></div>
-          <div style={{ display: 'flex', flexWrap: 'wrap' }}>
-            <button className="plain" style={{ fontWeight: 700 }} disabled={!person} onClick={() => person && void save({ posts: [...posts, { role, personId: person }] })}>Give the role</button>
-            <button className="plain" onClick={() => void act(api.POST('/api/jobs/{job}/steps/{id}/move', { params: { path: { job, id: step.id }, query: { earlier: true } } }))}>Earlier</button>
-            <button className="plain" onClick={() => void act(api.POST('/api/jobs/{job}/steps/{id}/move', { params: { path: { job, id: step.id }, query: { earlier: false } } }))}>Later</button>
-            <button className="plain" onClick={() => void act(api.DELETE('/api/jobs/{job}/steps/{id}', { params: { path: { job, id: step.id }, query: { version: step.version } } }))}>Remove</button>
+          <div className="form">
+            <div className="two">
+              <Select aria-label={`Role in step ${step.turn}`} value={role} onChange={setRole} options={ROLES} />
+              <Select
+                aria-label={`Person for step ${step.turn}`}
+                placeholder="person"
+                value={person}
+                onChange={setPerson}
+                options={people.filter((p) => p.part !== 'REVIEWER').map((p) => ({ value: p.id, label: p.name }))}
+              />
+            </div>
           </div>
-          <details><summary className="s" style={{ minHeight: 32 }}>Times</summary><div className="form"><div className="two"><Stepper label="From" unit="min" value={start} onChange={setStart} step={5} digits={0} /><Stepper label="To" unit="min" value={end} onChange={setEnd} step={5} digits={0} /></div><button className="plain" onClick={() => void save({})}>Save times</button></div></details>
+          <div style={{ display: 'flex', flexWrap: 'wrap' }}>
+            <button
+              className="plain"
+              style={{ fontWeight: 700 }}
+              disabled={!person}
+              onClick={() => person && void save({ posts: [...posts, { role, personId: person }] })}
+            >
+              Give the role
+            </button>
+            <button
+              className="plain"
+              onClick={() =>
+                void act(
+                  api.POST('/api/jobs/{job}/steps/{id}/move', {
+                    params: { path: { job, id: step.id }, query: { earlier: true } },
+                  }),
+                )
+              }
+            >
+              Earlier
+            </button>
+            <button
+              className="plain"
+              onClick={() =>
+                void act(
+                  api.POST('/api/jobs/{job}/steps/{id}/move', {
+                    params: { path: { job, id: step.id }, query: { earlier: false } },
+                  }),
+                )
+              }
+            >
+              Later
+            </button>
+            <button
+              className="plain"
+              onClick={() =>
+                void act(
+                  api.DELETE('/api/jobs/{job}/steps/{id}', {
+                    params: { path: { job, id: step.id }, query: { version: step.version } },
+                  }),
+                )
+              }
+            >
+              Remove
+            </button>
+          </div>
+          <details>
+            <summary className="s" style={{ minHeight: 32 }}>
+              Times
+            </summary>
+            <div className="form">
+              <div className="two">
+                <Stepper label="From" unit="min" value={start} onChange={setStart} step={5} digits={0} />
+                <Stepper label="To" unit="min" value={end} onChange={setEnd} step={5} digits={0} />
+              </div>
+              <button className="plain" onClick={() => void save({})}>
+                Save times
+              </button>
+            </div>
+          </details>
         </>
       )}
     </section>

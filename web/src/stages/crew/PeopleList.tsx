@@ -8,7 +8,8 @@ import { usePlanTools } from '../../plan/planTools';
 type Person = Schemas['PersonView'];
 type Props = { job: string; people: Person[]; leader: boolean };
 
-const competences = (p: Person) => p.competences.map((c) => c.toLowerCase().replace('_', '-')).join(', ') || 'no competence recorded';
+const competences = (p: Person) =>
+  p.competences.map((c) => c.toLowerCase().replace('_', '-')).join(', ') || 'no competence recorded';
 const how = (p: Person) => {
   if (p.part !== 'CREW') return p.part.toLowerCase();
   return p.joined ? 'crew, has a PIN' : 'crew, no PIN yet';
@@ -18,12 +19,23 @@ const how = (p: Person) => {
 export function PeopleList({ job, people, leader }: Props) {
   return (
     <section aria-label="People">
-      <h2>People <span>{people.length}; competences are given by the owner</span></h2>
+      <h2>
+        People <span>{people.length}; competences are given by the owner</span>
+      </h2>
       <ul className="list">
         {people.map((p) => (
           <li key={p.id} className="person">
-            <div><b>{p.name}</b> <small>{how(p)}: {competences(p)}</small></div>
-            {p.firstWord && <div className="word">word for the first PIN: <b>{p.firstWord}</b></div>}
+            <div>
+              <b>{p.name}</b>{' '}
+              <small>
+                {how(p)}: {competences(p)}
+              </small>
+            </div>
+            {p.firstWord && (
+              <div className="word">
+                word for the first PIN: <b>{p.firstWord}</b>
+              </div>
+            )}
             {leader && p.part === 'CREW' && <Member job={job} p={p} />}
           </li>
         ))}
@@ -45,17 +57,27 @@ function Member({ job, p }: { job: string; p: Person }) {
           description="Their phones are signed out; a new word stands here, and they are told who did it."
           okText="Reset it"
           onConfirm={() => void act(api.POST('/api/jobs/{job}/members/{person}/pin-reset', path))}
-        ><Button>Reset the PIN</Button></Popconfirm>
+        >
+          <Button>Reset the PIN</Button>
+        </Popconfirm>
       )}
       {!p.joined && !p.firstWord && (
-        <Button onClick={() => void act(api.POST('/api/jobs/{job}/members/{person}/pin-reset', path))}>Make a word for the first PIN</Button>
+        <Button onClick={() => void act(api.POST('/api/jobs/{job}/members/{person}/pin-reset', path))}>
+          Make a word for the first PIN
+        </Button>
       )}
-      {p.joined && <Button onClick={() => void act(api.POST('/api/jobs/{job}/members/{person}/sign-out', path))}>Phone lost: sign it out</Button>}
+      {p.joined && (
+        <Button onClick={() => void act(api.POST('/api/jobs/{job}/members/{person}/sign-out', path))}>
+          Phone lost: sign it out
+        </Button>
+      )}
       <Popconfirm
         title={`Take ${p.name} off the job?`}
         okText="Take off"
         onConfirm={() => void act(api.DELETE('/api/jobs/{job}/members/{person}', path))}
-      ><Button>Take off the job</Button></Popconfirm>
+      >
+        <Button>Take off the job</Button>
+      </Popconfirm>
     </Space>
   );
 }
@@ -81,7 +103,9 @@ function Put({ job, on }: { job: string; on: string[] }) {
         onChange={setWho}
         options={free.map((p) => ({ value: p.id, label: p.name }))}
       />
-      <Button disabled={!who} onClick={() => void put()}>Put on the job</Button>
+      <Button disabled={!who} onClick={() => void put()}>
+        Put on the job
+      </Button>
     </Space.Compact>
   );
 }

@@ -11,7 +11,11 @@ import type { Cutting, CutView } from './useCuts';
 
 const LEVELS: Record<string, MarkKind> = { low: 'ready', moderate: 'CAUTION', high: 'SECOND_OPINION', extreme: 'STOP' };
 const WOODS: { value: Schemas['OpenedRequest']['wood']; words: string }[] = [
-  { value: 'SOUND', words: 'sound' }, { value: 'STRESSED', words: 'stressed' }, { value: 'DEAD_RECENT', words: 'dead, recent' }, { value: 'DEAD_OLD', words: 'dead, old' }, { value: 'DECAYED', words: 'decayed' },
+  { value: 'SOUND', words: 'sound' },
+  { value: 'STRESSED', words: 'stressed' },
+  { value: 'DEAD_RECENT', words: 'dead, recent' },
+  { value: 'DEAD_OLD', words: 'dead, old' },
+  { value: 'DECAYED', words: 'decayed' },
 ];
 
 /** What is cut, in which order, and what would go wrong. */
@@ -21,43 +25,188 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
   const h = v.hinge;
   return (
     <>
-      <table aria-label="Cut card"><tbody>
-        {c.measures.map((m) => (
-          <tr key={m.key}><td>{m.words}{m.own && <b> yours</b>}{m.off && <><br /><small>{m.off}</small></>}</td>
-            <td className="r n" style={{ whiteSpace: 'nowrap' }}><b>{inches ? m.inches : m.metric}</b>{m.outside && <><br /><small>{inches ? m.outsideInches : m.outside} from bark</small></>}</td></tr>
-        ))}
-      </tbody></table>
-      <p className="s">Left and right looking along the lay. Each {inches ? '±1/4 in' : '±5 mm'}, said to the safe side{c.barkM === undefined ? '; bark not looked at: counted as wood' : ''}.</p>
+      <table aria-label="Cut card">
+        <tbody>
+          {c.measures.map((m) => (
+            <tr key={m.key}>
+              <td>
+                {m.words}
+                {m.own && <b> yours</b>}
+                {m.off && (
+                  <>
+                    <br />
+                    <small>{m.off}</small>
+                  </>
+                )}
+              </td>
+              <td className="r n" style={{ whiteSpace: 'nowrap' }}>
+                <b>{inches ? m.inches : m.metric}</b>
+                {m.outside && (
+                  <>
+                    <br />
+                    <small>{inches ? m.outsideInches : m.outside} from bark</small>
+                  </>
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="s">
+        Left and right looking along the lay. Each {inches ? '±1/4 in' : '±5 mm'}, said to the safe side
+        {c.barkM === undefined ? '; bark not looked at: counted as wood' : ''}.
+      </p>
       {h && (
         <section aria-label="Two answers">
-          <h2>Two answers for the hinge <span>{h.decides}</span></h2>
+          <h2>
+            Two answers for the hinge <span>{h.decides}</span>
+          </h2>
           <div className="figs">
-            <div><span className="fig">{fixed(h.practiceM * 1000, 0)}<i>mm</i></span><small>practice</small></div>
-            <div><span className="fig">{h.mechanicsM === undefined ? 'none' : fixed(Math.ceil(h.mechanicsM * 1000), 0)}<i>{h.mechanicsM === undefined ? '' : 'mm'}</i></span><small>mechanics: the side lean takes 30 %</small></div>
-            <div><span className="fig">{h.sidePercent === undefined ? '–' : fixed(h.sidePercent, 0)}<i>%</i></span><small>of it the side lean takes, 95 %, up{h.guyPercent > 0 ? ', with the guy' : ''}</small></div>
+            <div>
+              <span className="fig">
+                {fixed(h.practiceM * 1000, 0)}
+                <i>mm</i>
+              </span>
+              <small>practice</small>
+            </div>
+            <div>
+              <span className="fig">
+                {h.mechanicsM === undefined ? 'none' : fixed(Math.ceil(h.mechanicsM * 1000), 0)}
+                <i>{h.mechanicsM === undefined ? '' : 'mm'}</i>
+              </span>
+              <small>mechanics: the side lean takes 30 %</small>
+            </div>
+            <div>
+              <span className="fig">
+                {h.sidePercent === undefined ? '–' : fixed(h.sidePercent, 0)}
+                <i>%</i>
+              </span>
+              <small>of it the side lean takes, 95 %, up{h.guyPercent > 0 ? ', with the guy' : ''}</small>
+            </div>
           </div>
           {h.taperLeftM !== undefined && h.taperRightM !== undefined && (
-            <p>So taper it: <b className="n">{Math.ceil(h.taperLeftM * 200) * 5} mm left, {Math.ceil(h.taperRightM * 200) * 5} mm right</b>. <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => l.setCuts({ hingeLeftM: Math.ceil(h.taperLeftM! * 200) / 200, hingeRightM: Math.ceil(h.taperRightM! * 200) / 200 })}>Take the taper</button></p>
+            <p>
+              So taper it:{' '}
+              <b className="n">
+                {Math.ceil(h.taperLeftM * 200) * 5} mm left, {Math.ceil(h.taperRightM * 200) * 5} mm right
+              </b>
+              .{' '}
+              <button
+                className="plain"
+                style={{ fontWeight: 700, padding: 0 }}
+                onClick={() =>
+                  l.setCuts({
+                    hingeLeftM: Math.ceil(h.taperLeftM! * 200) / 200,
+                    hingeRightM: Math.ceil(h.taperRightM! * 200) / 200,
+                  })
+                }
+              >
+                Take the taper
+              </button>
+            </p>
           )}
-          <p className="s">A forward lean of {fixed(h.bendsDeg)}° bends it over by itself, up.{v.need && v.need.backCm < 0 && !h.movesAlone ? ' The lean alone does not bend it: it stands on its hinge until that is thinner or something pulls.' : ''}</p>
+          <p className="s">
+            A forward lean of {fixed(h.bendsDeg)}° bends it over by itself, up.
+            {v.need && v.need.backCm < 0 && !h.movesAlone
+              ? ' The lean alone does not bend it: it stands on its hinge until that is thinner or something pulls.'
+              : ''}
+          </p>
         </section>
       )}
       {v.strap && (
-        <section aria-label="Strap"><h2>Strap <span>lean, wind and pretension, {v.strap.wood} wood at the back</span></h2>
-          <p style={{ display: 'flex', gap: 8 }}><Mark kind={v.strap.holds ? 'ready' : 'STOP'} /><span>{v.strap.ratio === undefined ? 'Nothing pulls at it: the stem leans back.' : <>holds <b className="n">{fixed(v.strap.ratio)}</b> times, down; 2 is asked{v.strap.neededM !== undefined && !v.strap.holds ? `: ${Math.ceil(v.strap.neededM * 1000)} mm from the bark` : ''}.</>}
-            {v.strap.fullRatio !== undefined && <> Pulled in full too soon: <b className="n">{fixed(v.strap.fullRatio)}</b> times.</>}</span></p></section>
+        <section aria-label="Strap">
+          <h2>
+            Strap <span>lean, wind and pretension, {v.strap.wood} wood at the back</span>
+          </h2>
+          <p style={{ display: 'flex', gap: 8 }}>
+            <Mark kind={v.strap.holds ? 'ready' : 'STOP'} />
+            <span>
+              {v.strap.ratio === undefined ? (
+                'Nothing pulls at it: the stem leans back.'
+              ) : (
+                <>
+                  holds <b className="n">{fixed(v.strap.ratio)}</b> times, down; 2 is asked
+                  {v.strap.neededM !== undefined && !v.strap.holds
+                    ? `: ${Math.ceil(v.strap.neededM * 1000)} mm from the bark`
+                    : ''}
+                  .
+                </>
+              )}
+              {v.strap.fullRatio !== undefined && (
+                <>
+                  {' '}
+                  Pulled in full too soon: <b className="n">{fixed(v.strap.fullRatio)}</b> times.
+                </>
+              )}
+            </span>
+          </p>
+        </section>
       )}
       {v.splitting && (
-        <section aria-label="Splitting up the stem"><h2>Splitting up the stem <span>practice {v.splitting.practice}, mechanics {v.splitting.mechanics}</span></h2>
-          <p style={{ display: 'flex', gap: 8 }}><Mark kind={LEVELS[v.splitting.level] ?? 'CAUTION'} /><span><b>{v.splitting.level}</b>{v.splitting.level === 'extreme' ? ': do not fell by hand' : ''}. Index {fixed(v.splitting.index, 0)} of 100; energy {fixed(v.splitting.ratio, 2)} of what the wood takes, up.{v.splitting.likely.length > 0 && ` ${v.splitting.likely.join('; ')}.`}</span></p>
-          <ul className="checks">{v.splitting.changes.map((x) => <li key={x.words}>{x.level ? <Mark kind={LEVELS[x.level] ?? 'CAUTION'} size={18} /> : <Mark kind="NOTE" size={18} />}<span>{x.words}{x.level && <>: <b>{x.level}</b></>}</span></li>)}</ul></section>
+        <section aria-label="Splitting up the stem">
+          <h2>
+            Splitting up the stem{' '}
+            <span>
+              practice {v.splitting.practice}, mechanics {v.splitting.mechanics}
+            </span>
+          </h2>
+          <p style={{ display: 'flex', gap: 8 }}>
+            <Mark kind={LEVELS[v.splitting.level] ?? 'CAUTION'} />
+            <span>
+              <b>{v.splitting.level}</b>
+              {v.splitting.level === 'extreme' ? ': do not fell by hand' : ''}. Index {fixed(v.splitting.index, 0)} of
+              100; energy {fixed(v.splitting.ratio, 2)} of what the wood takes, up.
+              {v.splitting.likely.length > 0 && ` ${v.splitting.likely.join('; ')}.`}
+            </span>
+          </p>
+          <ul className="checks">
+            {v.splitting.changes.map((x) => (
+              <li key={x.words}>
+                {x.level ? <Mark kind={LEVELS[x.level] ?? 'CAUTION'} size={18} /> : <Mark kind="NOTE" size={18} />}
+                <span>
+                  {x.words}
+                  {x.level && (
+                    <>
+                      : <b>{x.level}</b>
+                    </>
+                  )}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </section>
       )}
-      <section aria-label="In this order"><h2>In this order <span>{c.steps.filter((s) => s.kind === 'CUT').length} cuts, {c.steps.filter((s) => s.kind !== 'CUT').length} checks and signals</span></h2>
+      <section aria-label="In this order">
+        <h2>
+          In this order{' '}
+          <span>
+            {c.steps.filter((s) => s.kind === 'CUT').length} cuts, {c.steps.filter((s) => s.kind !== 'CUT').length}{' '}
+            checks and signals
+          </span>
+        </h2>
         <Steps steps={c.steps} />
-        <p className="s">Stands on the {c.stand}: {c.standsBecause}. Never behind the butt, in front of the notch, under the side lean, or inside the angle of a line.{c.overlapM !== undefined && ` Passes overlap by ${Math.floor(c.overlapM * 1000)} mm.`}</p></section>
+        <p className="s">
+          Stands on the {c.stand}: {c.standsBecause}. Never behind the butt, in front of the notch, under the side lean,
+          or inside the angle of a line.
+          {c.overlapM !== undefined && ` Passes overlap by ${Math.floor(c.overlapM * 1000)} mm.`}
+        </p>
+      </section>
       <Opened job={job} l={l} v={v} leader={leader} />
       {v.warnings.length > 0 && <p className="s">Notes: {v.warnings.join('; ')}.</p>}
-      <p style={{ marginTop: 12 }}><b>Print it</b> as saved, A5: <a href={`/api/jobs/${job}/stems/${l.stem!.id}/cuts/card.pdf?inches=${inches}`} download>PDF</a> · <a href={`/api/jobs/${job}/stems/${l.stem!.id}/cuts/card.svg?inches=${inches}`} download>SVG, front</a> · <a href={`/api/jobs/${job}/stems/${l.stem!.id}/cuts/card.svg?back=true&inches=${inches}`} download>back</a></p>
+      <p style={{ marginTop: 12 }}>
+        <b>Print it</b> as saved, A5:{' '}
+        <a href={`/api/jobs/${job}/stems/${l.stem!.id}/cuts/card.pdf?inches=${inches}`} download>
+          PDF
+        </a>{' '}
+        ·{' '}
+        <a href={`/api/jobs/${job}/stems/${l.stem!.id}/cuts/card.svg?inches=${inches}`} download>
+          SVG, front
+        </a>{' '}
+        ·{' '}
+        <a href={`/api/jobs/${job}/stems/${l.stem!.id}/cuts/card.svg?back=true&inches=${inches}`} download>
+          back
+        </a>
+      </p>
     </>
   );
 }
@@ -67,10 +216,37 @@ export function Steps({ steps }: { steps: Schemas['CutStep'][] }) {
   const inches = useUnits() === 'feet';
   let n = 0;
   return (
-    <table aria-label="Steps of the cut"><tbody>{steps.map((s) => {
-      if (s.kind === 'CUT') n += 1;
-      return <tr key={s.key}><td className="n" style={{ width: 30 }}>{s.kind === 'CUT' ? <b>{n}</b> : <Mark kind="none" size={16} />}</td><td style={s.kind === 'SIGNAL' ? { color: 'var(--lay)', fontWeight: 700 } : s.kind === 'CUT' ? { fontWeight: 700 } : undefined}>{s.words}{s.measure && <><br /><span className="n">{inches ? s.inches : s.measure}</span></>}</td></tr>;
-    })}</tbody></table>
+    <table aria-label="Steps of the cut">
+      <tbody>
+        {steps.map((s) => {
+          if (s.kind === 'CUT') n += 1;
+          return (
+            <tr key={s.key}>
+              <td className="n" style={{ width: 30 }}>
+                {s.kind === 'CUT' ? <b>{n}</b> : <Mark kind="none" size={16} />}
+              </td>
+              <td
+                style={
+                  s.kind === 'SIGNAL'
+                    ? { color: 'var(--lay)', fontWeight: 700 }
+                    : s.kind === 'CUT'
+                      ? { fontWeight: 700 }
+                      : undefined
+                }
+              >
+                {s.words}
+                {s.measure && (
+                  <>
+                    <br />
+                    <span className="n">{inches ? s.inches : s.measure}</span>
+                  </>
+                )}
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
   );
 }
 
@@ -86,29 +262,99 @@ function Opened({ job, l, v, leader }: { job: string; l: Cutting; v: CutView; le
   const all = left !== undefined && right !== undefined && wood !== undefined;
   const keep = async () => {
     if (!all) return;
-    if (await act(api.PUT('/api/jobs/{job}/stems/{stem}/cuts/opened', { params: { path: { job, stem: l.stem!.id } }, body: { soundLeftM: left, soundRightM: right, wood, note: '' } }))) setOpen(false);
+    if (
+      await act(
+        api.PUT('/api/jobs/{job}/stems/{stem}/cuts/opened', {
+          params: { path: { job, stem: l.stem!.id } },
+          body: { soundLeftM: left, soundRightM: right, wood, note: '' },
+        }),
+      )
+    )
+      setOpen(false);
   };
   const o = v.opened;
   return (
     <section aria-label="Opened face">
-      <h2>The opened face <span>{o ? `${o.who.split(' ')[0]}, ${clock(o.at)}` : v.reread ? 'planned check: the wood is suspect' : 'not looked at'}</span></h2>
-      {o && <p>{o.holds ? <><b className="n">{Math.floor(o.soundLeftM * 1000)} mm left, {Math.floor(o.soundRightM * 1000)} mm right</b> sound, {o.wood}: {Math.floor((o.woodShare ?? 0) * 100)} % of the hinge is wood. <b>{o.result}</b>.</> : 'Read for another face: this cut goes elsewhere.'}</p>}
+      <h2>
+        The opened face{' '}
+        <span>
+          {o
+            ? `${o.who.split(' ')[0]}, ${clock(o.at)}`
+            : v.reread
+              ? 'planned check: the wood is suspect'
+              : 'not looked at'}
+        </span>
+      </h2>
+      {o && (
+        <p>
+          {o.holds ? (
+            <>
+              <b className="n">
+                {Math.floor(o.soundLeftM * 1000)} mm left, {Math.floor(o.soundRightM * 1000)} mm right
+              </b>{' '}
+              sound, {o.wood}: {Math.floor((o.woodShare ?? 0) * 100)} % of the hinge is wood. <b>{o.result}</b>.
+            </>
+          ) : (
+            'Read for another face: this cut goes elsewhere.'
+          )}
+        </p>
+      )}
       {open ? (
         <div className="form">
           <div className="two">
-            <ShortLength label="Sound from the left bark in" value={left} by={0} note={`all of it is ${Math.floor(half * 1000)} mm`} undo="" blank onChange={setLeft} />
-            <ShortLength label="Sound from the right bark in" value={right} by={0} note={`all of it is ${Math.floor(half * 1000)} mm`} undo="" blank onChange={setRight} />
+            <ShortLength
+              label="Sound from the left bark in"
+              value={left}
+              by={0}
+              note={`all of it is ${Math.floor(half * 1000)} mm`}
+              undo=""
+              blank
+              onChange={setLeft}
+            />
+            <ShortLength
+              label="Sound from the right bark in"
+              value={right}
+              by={0}
+              note={`all of it is ${Math.floor(half * 1000)} mm`}
+              undo=""
+              blank
+              onChange={setRight}
+            />
           </div>
-          <button type="button" className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => {
-            setLeft(half);
-            setRight(half);
-            setWood('SOUND');
-          }}>Sound wood over the whole hinge</button>
+          <button
+            type="button"
+            className="plain"
+            style={{ fontWeight: 700, padding: 0 }}
+            onClick={() => {
+              setLeft(half);
+              setRight(half);
+              setWood('SOUND');
+            }}
+          >
+            Sound wood over the whole hinge
+          </button>
           <Chips label="The wood that is sound is" options={WOODS} value={wood} onChange={setWood} />
-          {!all && <p className="s">Not entered yet: {[left === undefined && 'left', right === undefined && 'right', wood === undefined && 'the wood'].filter(Boolean).join(', ')}. Nothing counts as sound that nobody has seen.</p>}
-          <button className="big" disabled={!all} onClick={() => void keep()}>Compute the card anew</button>
+          {!all && (
+            <p className="s">
+              Not entered yet:{' '}
+              {[left === undefined && 'left', right === undefined && 'right', wood === undefined && 'the wood']
+                .filter(Boolean)
+                .join(', ')}
+              . Nothing counts as sound that nobody has seen.
+            </p>
+          )}
+          <button className="big" disabled={!all} onClick={() => void keep()}>
+            Compute the card anew
+          </button>
         </div>
-      ) : leader && l.saved && <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => setOpen(true)}>Enter what the face shows</button>}
+      ) : (
+        leader &&
+        l.saved && (
+          <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => setOpen(true)}>
+            Enter what the face shows
+          </button>
+        )
+      )}
     </section>
   );
 }

@@ -30,7 +30,20 @@ export default function CutsPanel({ job, go }: PanelProps) {
   const v = l.view;
   const save = async () => {
     if (!l.stem) return;
-    if (await act(api.PUT('/api/jobs/{job}/stems/{stem}/lay', { params: { path: { job, stem: l.stem.id } }, body: { choice: l.choice, fixed: l.saved?.fixed ?? false, dropZone: l.saved?.dropZone ?? [], version: l.saved?.version } }))) l.settle();
+    if (
+      await act(
+        api.PUT('/api/jobs/{job}/stems/{stem}/lay', {
+          params: { path: { job, stem: l.stem.id } },
+          body: {
+            choice: l.choice,
+            fixed: l.saved?.fixed ?? false,
+            dropZone: l.saved?.dropZone ?? [],
+            version: l.saved?.version,
+          },
+        }),
+      )
+    )
+      l.settle();
   };
   const mine = findings.filter((f) => f.stage === 4 && f.subject === v?.card.stem);
   const open = mine.filter((f) => f.open && f.severity !== 'NOTE');
@@ -38,29 +51,98 @@ export default function CutsPanel({ job, go }: PanelProps) {
     const m = v?.card.measures.find((x) => x.key === key);
     const text = (inches ? m?.inches : m?.metric) ?? '';
     const cut = text.lastIndexOf(' ');
-    return <><span className="fig">{text.slice(0, cut)}<i>{text.slice(cut + 1)}{key.startsWith('hinge') && key !== 'hingeLength' ? (inches ? ' ±1/4' : ' ±5') : ''}</i></span></>;
+    return (
+      <>
+        <span className="fig">
+          {text.slice(0, cut)}
+          <i>
+            {text.slice(cut + 1)}
+            {key.startsWith('hinge') && key !== 'hingeLength' ? (inches ? ' ±1/4' : ' ±5') : ''}
+          </i>
+        </span>
+      </>
+    );
   };
   return (
     <>
       <div className="body">
-        <div className="chips" role="group" aria-label="Stems">{stems.filter((s) => !s.toBeKept).map((s) => <button key={s.id} aria-pressed={s.id === tools.stem} onClick={() => tools.selectStem(s.id)}>{s.label}</button>)}</div>
-        {!v && <p className="empty">{l.stem?.notKnown.length ? `${l.stem.label}: ${l.stem.notKnown.join(', ')} not known. The cut card follows from measures only.` : 'Choose a stem that is to be cut.'}</p>}
+        <div className="chips" role="group" aria-label="Stems">
+          {stems
+            .filter((s) => !s.toBeKept)
+            .map((s) => (
+              <button key={s.id} aria-pressed={s.id === tools.stem} onClick={() => tools.selectStem(s.id)}>
+                {s.label}
+              </button>
+            ))}
+        </div>
+        {!v && (
+          <p className="empty">
+            {l.stem?.notKnown.length
+              ? `${l.stem.label}: ${l.stem.notKnown.join(', ')} not known. The cut card follows from measures only.`
+              : 'Choose a stem that is to be cut.'}
+          </p>
+        )}
         {v && (
           <>
-            <h1>Cut card {v.card.stem} <small>{v.card.school}, {fixed(v.card.barM * 100, 0)} cm bar: {v.card.barReach}</small></h1>
-            {l.lay?.zones.some((z) => z.kind === 'PLATE') && <p className="refused">Root plate not covered: it has moved, and this card does not answer for it. Second opinion.</p>}
+            <h1>
+              Cut card {v.card.stem}{' '}
+              <small>
+                {v.card.school}, {fixed(v.card.barM * 100, 0)} cm bar: {v.card.barReach}
+              </small>
+            </h1>
+            {l.lay?.zones.some((z) => z.kind === 'PLATE') && (
+              <p className="refused">
+                Root plate not covered: it has moved, and this card does not answer for it. Second opinion.
+              </p>
+            )}
             {!v.controlProven && <p className="refused">Control not proven: {v.controlReasons.join('; ')}.</p>}
-            {l.faults.length > 0 && <p className="refused" role="alert" aria-label="Refused">{l.faults.map((f) => f.message).join('; ')}. The card below is the last that could be cut.</p>}
+            {l.faults.length > 0 && (
+              <p className="refused" role="alert" aria-label="Refused">
+                {l.faults.map((f) => f.message).join('; ')}. The card below is the last that could be cut.
+              </p>
+            )}
             <div className="figs" aria-label="Hinge">
-              <div>{said('hingeLeft')}<small>hinge left, up</small></div>
-              <div>{said('hingeRight')}<small>hinge right, up</small></div>
-              <div>{said('hingeLength')}<small>hinge length, down</small></div>
+              <div>
+                {said('hingeLeft')}
+                <small>hinge left, up</small>
+              </div>
+              <div>
+                {said('hingeRight')}
+                <small>hinge right, up</small>
+              </div>
+              <div>
+                {said('hingeLength')}
+                <small>hinge length, down</small>
+              </div>
             </div>
-            <Tabs label="Parts of the cut" value={part} onChange={setPart} tabs={[
-              { value: 'card', words: 'Card' }, { value: 'measures', words: 'Measures', mark: l.faults.length > 0 }, { value: 'types', words: 'Types' }, { value: 'wedges', words: 'Wedges' },
-              { value: 'line', words: 'Line', mark: v.refused.length > 0 || v.line?.enough === false }, { value: 'stuck', words: 'Stuck' },
-            ]} />
-            {part === 'card' && open.length > 0 && <ul className="checks" aria-label="Open on this card">{open.slice(0, 3).map((f) => <li key={f.key}><Mark kind={f.severity} size={18} /><span>{f.words}</span></li>)}{open.length > 3 && <li><span className="s">and {open.length - 3} more in the strip below</span></li>}</ul>}
+            <Tabs
+              label="Parts of the cut"
+              value={part}
+              onChange={setPart}
+              tabs={[
+                { value: 'card', words: 'Card' },
+                { value: 'measures', words: 'Measures', mark: l.faults.length > 0 },
+                { value: 'types', words: 'Types' },
+                { value: 'wedges', words: 'Wedges' },
+                { value: 'line', words: 'Line', mark: v.refused.length > 0 || v.line?.enough === false },
+                { value: 'stuck', words: 'Stuck' },
+              ]}
+            />
+            {part === 'card' && open.length > 0 && (
+              <ul className="checks" aria-label="Open on this card">
+                {open.slice(0, 3).map((f) => (
+                  <li key={f.key}>
+                    <Mark kind={f.severity} size={18} />
+                    <span>{f.words}</span>
+                  </li>
+                ))}
+                {open.length > 3 && (
+                  <li>
+                    <span className="s">and {open.length - 3} more in the strip below</span>
+                  </li>
+                )}
+              </ul>
+            )}
             {part === 'card' && <CardTab job={job} l={l} v={v} leader={leader} />}
             {part === 'measures' && <MeasuresTab l={l} v={v} />}
             {part === 'types' && <TypesTab l={l} v={v} />}
@@ -70,9 +152,29 @@ export default function CutsPanel({ job, go }: PanelProps) {
           </>
         )}
       </div>
-      {l.changed && leader
-        ? <button className="next" disabled={l.faults.length > 0} onClick={() => void save()}><span>Save this cut card<small>{l.faults.length > 0 ? 'mend what is refused first' : l.saved?.fixed ? 'the crew is briefed anew on it' : v?.card.school}</small></span>→</button>
-        : <button className="next" onClick={() => go('tangle')}><span>Next: what hangs and lies<small>{open.length > 0 ? `${open.length} open on this card` : 'before anyone goes near'}</small></span>→</button>}
+      {l.changed && leader ? (
+        <button className="next" disabled={l.faults.length > 0} onClick={() => void save()}>
+          <span>
+            Save this cut card
+            <small>
+              {l.faults.length > 0
+                ? 'mend what is refused first'
+                : l.saved?.fixed
+                  ? 'the crew is briefed anew on it'
+                  : v?.card.school}
+            </small>
+          </span>
+          →
+        </button>
+      ) : (
+        <button className="next" onClick={() => go('tangle')}>
+          <span>
+            Next: what hangs and lies
+            <small>{open.length > 0 ? `${open.length} open on this card` : 'before anyone goes near'}</small>
+          </span>
+          →
+        </button>
+      )}
     </>
   );
 }

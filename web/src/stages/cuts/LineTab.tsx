@@ -19,69 +19,329 @@ export function LineTab({ l, v }: { l: Cutting; v: CutView }) {
   const ropes = kit.filter((k) => k.kind === 'ROPE');
   return (
     <div aria-label="Line">
-      <Chips label="What brings it over" value={l.choice.means} onChange={(means) => l.set({ means })} options={[{ value: 'NOTHING', words: 'own lean' }, { value: 'LEVER', words: 'lever' }, { value: 'WEDGES', words: 'wedges' }, { value: 'HAND_LINE', words: 'hand line' }, { value: 'MACHINE_LINE', words: 'machine' }]} />
-      {v.need && <p className="s">{v.need.backCm > 0 ? <>Its weight sits up to <b className="n">{fixed(v.need.backCm, 0)} cm</b> behind the hinge (95 %); these means bring <b className="n">{v.need.meansCm === undefined ? 'not known' : `${fixed(v.need.meansCm, 0)} cm`}</b> over, the hinge counted.</> : 'It leans to the lay and needs no help.'} Wind at the limit is worth {fixed(v.need.windCm, 0)} cm more.</p>}
-      {v.refused.map((r) => <p key={r} className="refused">{r}</p>)}
+      <Chips
+        label="What brings it over"
+        value={l.choice.means}
+        onChange={(means) => l.set({ means })}
+        options={[
+          { value: 'NOTHING', words: 'own lean' },
+          { value: 'LEVER', words: 'lever' },
+          { value: 'WEDGES', words: 'wedges' },
+          { value: 'HAND_LINE', words: 'hand line' },
+          { value: 'MACHINE_LINE', words: 'machine' },
+        ]}
+      />
+      {v.need && (
+        <p className="s">
+          {v.need.backCm > 0 ? (
+            <>
+              Its weight sits up to <b className="n">{fixed(v.need.backCm, 0)} cm</b> behind the hinge (95 %); these
+              means bring{' '}
+              <b className="n">{v.need.meansCm === undefined ? 'not known' : `${fixed(v.need.meansCm, 0)} cm`}</b> over,
+              the hinge counted.
+            </>
+          ) : (
+            'It leans to the lay and needs no help.'
+          )}{' '}
+          Wind at the limit is worth {fixed(v.need.windCm, 0)} cm more.
+        </p>
+      )}
+      {v.refused.map((r) => (
+        <p key={r} className="refused">
+          {r}
+        </p>
+      ))}
       {line && (
         <>
-          {v.line && !moving ? <p><LineWords line={l.choice} hand={l.choice.means === 'HAND_LINE'} gives={v.line.available} /> <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => setMoving(true)}>Move the line</button></p>
-            : <div className="form"><LineForm line={l.choice} hand={l.choice.means === 'HAND_LINE'} set={(over) => l.set({ ...over, rig: { ...l.rig, proposed: undefined } })} wrong={l.wrong} />{moving && <button className="plain" style={{ padding: 0 }} onClick={() => setMoving(false)}>Done</button>}</div>}
-          <RigForm rig={l.rig} set={l.setRig} hand={l.choice.means === 'HAND_LINE'} redirected={Boolean(l.choice.puller)} />
+          {v.line && !moving ? (
+            <p>
+              <LineWords line={l.choice} hand={l.choice.means === 'HAND_LINE'} gives={v.line.available} />{' '}
+              <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => setMoving(true)}>
+                Move the line
+              </button>
+            </p>
+          ) : (
+            <div className="form">
+              <LineForm
+                line={l.choice}
+                hand={l.choice.means === 'HAND_LINE'}
+                set={(over) => l.set({ ...over, rig: { ...l.rig, proposed: undefined } })}
+                wrong={l.wrong}
+              />
+              {moving && (
+                <button className="plain" style={{ padding: 0 }} onClick={() => setMoving(false)}>
+                  Done
+                </button>
+              )}
+            </div>
+          )}
+          <RigForm
+            rig={l.rig}
+            set={l.setRig}
+            hand={l.choice.means === 'HAND_LINE'}
+            redirected={Boolean(l.choice.puller)}
+          />
           {v.line && <Answer line={v.line} signal />}
         </>
       )}
-      <section aria-label="Fallback"><h2>Fallback, when it does not move</h2>
-        <Chips label="" value={f?.kind ?? 'NOTHING'} onChange={(k) => l.setSupport({ fallback: k === 'NOTHING' ? undefined : { kind: k, ropeHeightM: f?.ropeHeightM ?? l.choice.ropeHeightM, anchorDistM: f?.anchorDistM ?? l.choice.anchorDistM, pullN: f?.pullN, rig: f?.rig ?? {} } })}
-          options={[{ value: 'NOTHING' as const, words: 'none' }, { value: 'HAND_LINE' as const, words: 'second line, hand' }, { value: 'MACHINE_LINE' as const, words: 'second line, machine' }]} />
+      <section aria-label="Fallback">
+        <h2>Fallback, when it does not move</h2>
+        <Chips
+          label=""
+          value={f?.kind ?? 'NOTHING'}
+          onChange={(k) =>
+            l.setSupport({
+              fallback:
+                k === 'NOTHING'
+                  ? undefined
+                  : {
+                      kind: k,
+                      ropeHeightM: f?.ropeHeightM ?? l.choice.ropeHeightM,
+                      anchorDistM: f?.anchorDistM ?? l.choice.anchorDistM,
+                      pullN: f?.pullN,
+                      rig: f?.rig ?? {},
+                    },
+            })
+          }
+          options={[
+            { value: 'NOTHING' as const, words: 'none' },
+            { value: 'HAND_LINE' as const, words: 'second line, hand' },
+            { value: 'MACHINE_LINE' as const, words: 'second line, machine' },
+          ]}
+        />
         {f && (
-          <div className="form"><LineForm name="Second " line={f} hand={f.kind === 'HAND_LINE'} set={(over) => l.setSupport({ fallback: { ...f, ...over } })} wrong={(field) => l.wrong(`fallback.${field}`)} />
-            <RigForm rig={f.rig ?? {}} set={(over) => l.setSupport({ fallback: { ...f, rig: { ...(f.rig ?? {}), ...over } } })} hand={f.kind === 'HAND_LINE'} redirected={Boolean(f.puller)} /></div>
+          <div className="form">
+            <LineForm
+              name="Second "
+              line={f}
+              hand={f.kind === 'HAND_LINE'}
+              set={(over) => l.setSupport({ fallback: { ...f, ...over } })}
+              wrong={(field) => l.wrong(`fallback.${field}`)}
+            />
+            <RigForm
+              rig={f.rig ?? {}}
+              set={(over) => l.setSupport({ fallback: { ...f, rig: { ...(f.rig ?? {}), ...over } } })}
+              hand={f.kind === 'HAND_LINE'}
+              redirected={Boolean(f.puller)}
+            />
+          </div>
         )}
         {v.fallback && <Answer line={v.fallback} />}
       </section>
-      <section aria-label="Side guy"><h2>Side guy <span>{v.hinge?.sidePercent !== undefined && `the side lean takes ${fixed(v.hinge.sidePercent, 0)} % of the hinge`}</span></h2>
+      <section aria-label="Side guy">
+        <h2>
+          Side guy{' '}
+          <span>
+            {v.hinge?.sidePercent !== undefined &&
+              `the side lean takes ${fixed(v.hinge.sidePercent, 0)} % of the hinge`}
+          </span>
+        </h2>
         {s.guyAnchor ? (
           <>
-            <div className="form"><div className="two"><Stepper label="Guy" unit="m up" value={s.guyHeightM ?? null} onChange={(h) => l.setSupport({ guyHeightM: h ?? undefined })} step={1} digits={1} wrong={l.wrong('guyHeightM')} /></div>
-              <Chips label="Rope of the guy" value={s.guyRopeId ?? ''} onChange={(id) => l.setSupport({ guyRopeId: id || undefined })} options={[...ropes.map((r) => ({ value: r.id, words: r.name })), { value: '', words: 'not chosen' }]} /></div>
+            <div className="form">
+              <div className="two">
+                <Stepper
+                  label="Guy"
+                  unit="m up"
+                  value={s.guyHeightM ?? null}
+                  onChange={(h) => l.setSupport({ guyHeightM: h ?? undefined })}
+                  step={1}
+                  digits={1}
+                  wrong={l.wrong('guyHeightM')}
+                />
+              </div>
+              <Chips
+                label="Rope of the guy"
+                value={s.guyRopeId ?? ''}
+                onChange={(id) => l.setSupport({ guyRopeId: id || undefined })}
+                options={[...ropes.map((r) => ({ value: r.id, words: r.name })), { value: '', words: 'not chosen' }]}
+              />
+            </div>
             {v.guy ? (
-              <p>It gets <b className="n">{v.guy.tension}</b>, up, and takes <b className="n">{fixed(v.guy.takesPercent, 0)} %</b> of the side lean off the hinge, down. Its length changes by {Object.entries(v.guy.changeM).map(([deg, m]) => `${m >= 0 ? '+' : ''}${fixed(m, 2)} m at ${deg}°`).join(', ')} of the fall.{v.guy.warnings.length > 0 && <b> {v.guy.warnings.join('; ')}.</b>}</p>
-            ) : <p className="refused">From there it cannot hold the side lean: a guy only pulls toward its anchor.</p>}
-            <button className="plain" style={{ padding: 0, marginRight: 14, fontWeight: 700 }} onClick={() => pick('Tap the anchor of the guy', (a) => l.setSupport({ guyAnchor: a }))}>Anchor it elsewhere</button>
-            <button className="plain" style={{ padding: 0 }} onClick={() => l.setSupport({ guyAnchor: undefined, guyHeightM: undefined })}>No guy</button>
+              <p>
+                It gets <b className="n">{v.guy.tension}</b>, up, and takes{' '}
+                <b className="n">{fixed(v.guy.takesPercent, 0)} %</b> of the side lean off the hinge, down. Its length
+                changes by{' '}
+                {Object.entries(v.guy.changeM)
+                  .map(([deg, m]) => `${m >= 0 ? '+' : ''}${fixed(m, 2)} m at ${deg}°`)
+                  .join(', ')}{' '}
+                of the fall.{v.guy.warnings.length > 0 && <b> {v.guy.warnings.join('; ')}.</b>}
+              </p>
+            ) : (
+              <p className="refused">From there it cannot hold the side lean: a guy only pulls toward its anchor.</p>
+            )}
+            <button
+              className="plain"
+              style={{ padding: 0, marginRight: 14, fontWeight: 700 }}
+              onClick={() => pick('Tap the anchor of the guy', (a) => l.setSupport({ guyAnchor: a }))}
+            >
+              Anchor it elsewhere
+            </button>
+            <button
+              className="plain"
+              style={{ padding: 0 }}
+              onClick={() => l.setSupport({ guyAnchor: undefined, guyHeightM: undefined })}
+            >
+              No guy
+            </button>
           </>
-        ) : <button className="plain" style={{ padding: 0, fontWeight: 700 }} onClick={() => pick('Tap the anchor of the guy, on the side away from the lean, square to the lay', (a) => l.setSupport({ guyAnchor: a, guyHeightM: s.guyHeightM ?? l.choice.ropeHeightM ?? 8 }))}>Anchor a guy on the plan</button>}
+        ) : (
+          <button
+            className="plain"
+            style={{ padding: 0, fontWeight: 700 }}
+            onClick={() =>
+              pick('Tap the anchor of the guy, on the side away from the lean, square to the lay', (a) =>
+                l.setSupport({ guyAnchor: a, guyHeightM: s.guyHeightM ?? l.choice.ropeHeightM ?? 8 }),
+              )
+            }
+          >
+            Anchor a guy on the plan
+          </button>
+        )}
       </section>
     </div>
   );
 }
 
 /** Tie, hauling system, kit from the house's list, anchor, pretension and when the pull begins. */
-function RigForm({ rig, set, hand, redirected }: { rig: RigChoice; set: (r: Partial<RigChoice>) => void; hand: boolean; redirected: boolean }) {
+function RigForm({
+  rig,
+  set,
+  hand,
+  redirected,
+}: {
+  rig: RigChoice;
+  set: (r: Partial<RigChoice>) => void;
+  hand: boolean;
+  redirected: boolean;
+}) {
   const kit = useKit().data ?? [];
   const [open, setOpen] = useState(false);
   const of = (kind: string) => kit.filter((k) => k.kind === kind).map((k) => ({ value: k.id, words: k.name }));
   const named = (id?: string) => kit.find((k) => k.id === id)?.name;
   if (!open) {
-    return <p className="s">Kit: {named(rig.ropeId) ?? 'no rope chosen'}, {named(rig.slingId) ?? 'no sling chosen'}{redirected && `, ${named(rig.blockId) ?? 'no block chosen'}`}{(rig.parts ?? 1) > 1 && `, ${rig.parts}:1`}. <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => setOpen(true)}>Choose the kit</button></p>;
+    return (
+      <p className="s">
+        Kit: {named(rig.ropeId) ?? 'no rope chosen'}, {named(rig.slingId) ?? 'no sling chosen'}
+        {redirected && `, ${named(rig.blockId) ?? 'no block chosen'}`}
+        {(rig.parts ?? 1) > 1 && `, ${rig.parts}:1`}.{' '}
+        <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => setOpen(true)}>
+          Choose the kit
+        </button>
+      </p>
+    );
   }
   return (
     <div className="form" aria-label="Rigging">
-      <Chips label="Rope" value={rig.ropeId ?? ''} onChange={(id) => set({ ropeId: id || undefined })} options={[...of('ROPE'), { value: '', words: 'not chosen' }]} />
-      <Chips label="Sling at the anchor" value={rig.slingId ?? ''} onChange={(id) => set({ slingId: id || undefined })} options={[...of('SLING'), { value: '', words: 'not chosen' }]} />
-      {redirected && <Chips label="Block" value={rig.blockId ?? ''} onChange={(id) => set({ blockId: id || undefined })} options={[...of('BLOCK'), { value: '', words: 'not chosen' }]} />}
-      <Chips label="How it holds the stem" value={rig.tie ?? 'TIED'} onChange={(tie) => set({ tie })} options={[{ value: 'TIED', words: 'tied' }, { value: 'BASKET', words: 'doubled round it' }, { value: 'ROUND_ALL', words: 'round every stem' }]} />
-      {rig.tie === 'BASKET' && <div className="two"><Stepper label="Angle of the legs" unit="°" value={rig.legAngleDeg ?? 0} onChange={(d) => set({ legAngleDeg: d ?? 0 })} step={10} digits={0} /></div>}
-      <Chips label="Hauling system" value={rig.parts ?? 1} onChange={(parts) => set({ parts })} options={[1, 2, 3, 4, 5].map((n) => ({ value: n, words: n === 1 ? 'straight' : `${n}:1` }))} />
-      {(rig.parts ?? 1) > 1 && <Chips label="At each turn" value={rig.partEfficiency ?? 0.9} onChange={(partEfficiency) => set({ partEfficiency })} options={[{ value: 0.9, words: 'block, 0.9' }, { value: 0.65, words: 'carabiner, 0.65' }, { value: 0.5, words: 'rope on rope (truckers’ hitch), 0.5' }]} />}
-      {hand && <Chips label="People at it" value={rig.people ?? 4} onChange={(people) => set({ people })} options={[1, 2, 3, 4].map((n) => ({ value: n, words: String(n) }))} />}
+      <Chips
+        label="Rope"
+        value={rig.ropeId ?? ''}
+        onChange={(id) => set({ ropeId: id || undefined })}
+        options={[...of('ROPE'), { value: '', words: 'not chosen' }]}
+      />
+      <Chips
+        label="Sling at the anchor"
+        value={rig.slingId ?? ''}
+        onChange={(id) => set({ slingId: id || undefined })}
+        options={[...of('SLING'), { value: '', words: 'not chosen' }]}
+      />
+      {redirected && (
+        <Chips
+          label="Block"
+          value={rig.blockId ?? ''}
+          onChange={(id) => set({ blockId: id || undefined })}
+          options={[...of('BLOCK'), { value: '', words: 'not chosen' }]}
+        />
+      )}
+      <Chips
+        label="How it holds the stem"
+        value={rig.tie ?? 'TIED'}
+        onChange={(tie) => set({ tie })}
+        options={[
+          { value: 'TIED', words: 'tied' },
+          { value: 'BASKET', words: 'doubled round it' },
+          { value: 'ROUND_ALL', words: 'round every stem' },
+        ]}
+      />
+      {rig.tie === 'BASKET' && (
+        <div className="two">
+          <Stepper
+            label="Angle of the legs"
+            unit="°"
+            value={rig.legAngleDeg ?? 0}
+            onChange={(d) => set({ legAngleDeg: d ?? 0 })}
+            step={10}
+            digits={0}
+          />
+        </div>
+      )}
+      <Chips
+        label="Hauling system"
+        value={rig.parts ?? 1}
+        onChange={(parts) => set({ parts })}
+        options={[1, 2, 3, 4, 5].map((n) => ({ value: n, words: n === 1 ? 'straight' : `${n}:1` }))}
+      />
+      {(rig.parts ?? 1) > 1 && (
+        <Chips
+          label="At each turn"
+          value={rig.partEfficiency ?? 0.9}
+          onChange={(partEfficiency) => set({ partEfficiency })}
+          options={[
+            { value: 0.9, words: 'block, 0.9' },
+            { value: 0.65, words: 'carabiner, 0.65' },
+            { value: 0.5, words: 'rope on rope (truckers’ hitch), 0.5' },
+          ]}
+        />
+      )}
+      {hand && (
+        <Chips
+          label="People at it"
+          value={rig.people ?? 4}
+          onChange={(people) => set({ people })}
+          options={[1, 2, 3, 4].map((n) => ({ value: n, words: String(n) }))}
+        />
+      )}
       <div className="two">
-        <Stepper label="Anchor tree" unit="m thick" value={rig.anchorDiameterM ?? null} onChange={(d) => set({ anchorDiameterM: d ?? undefined, anchorSlingM: d === null ? undefined : (rig.anchorSlingM ?? 0.3) })} step={0.05} />
-        {rig.anchorDiameterM !== undefined && <Stepper label="Its sling" unit="m up" value={rig.anchorSlingM ?? 0.3} onChange={(h) => set({ anchorSlingM: h ?? 0.3 })} step={0.1} digits={1} />}
-        <Stepper label="Pretension" unit="kN" value={rig.pretensionN === undefined ? null : rig.pretensionN / 1000} onChange={(p) => set({ pretensionN: p === null ? undefined : p * 1000 })} step={0.5} digits={1} />
+        <Stepper
+          label="Anchor tree"
+          unit="m thick"
+          value={rig.anchorDiameterM ?? null}
+          onChange={(d) =>
+            set({ anchorDiameterM: d ?? undefined, anchorSlingM: d === null ? undefined : (rig.anchorSlingM ?? 0.3) })
+          }
+          step={0.05}
+        />
+        {rig.anchorDiameterM !== undefined && (
+          <Stepper
+            label="Its sling"
+            unit="m up"
+            value={rig.anchorSlingM ?? 0.3}
+            onChange={(h) => set({ anchorSlingM: h ?? 0.3 })}
+            step={0.1}
+            digits={1}
+          />
+        )}
+        <Stepper
+          label="Pretension"
+          unit="kN"
+          value={rig.pretensionN === undefined ? null : rig.pretensionN / 1000}
+          onChange={(p) => set({ pretensionN: p === null ? undefined : p * 1000 })}
+          step={0.5}
+          digits={1}
+        />
       </div>
-      <Chips label="The pull begins" value={rig.when ?? 'STRAP_RELEASED'} onChange={(when) => set({ when })} options={[{ value: 'STRAP_RELEASED', words: 'strap parted, cutter away' }, { value: 'KERF_OPENS', words: 'kerf opens' }]} />
-      <button type="button" className="plain" style={{ padding: 0, fontWeight: 700 }} onClick={() => setOpen(false)}>Done</button>
+      <Chips
+        label="The pull begins"
+        value={rig.when ?? 'STRAP_RELEASED'}
+        onChange={(when) => set({ when })}
+        options={[
+          { value: 'STRAP_RELEASED', words: 'strap parted, cutter away' },
+          { value: 'KERF_OPENS', words: 'kerf opens' },
+        ]}
+      />
+      <button type="button" className="plain" style={{ padding: 0, fontWeight: 700 }} onClick={() => setOpen(false)}>
+        Done
+      </button>
     </div>
   );
 }
@@ -89,17 +349,69 @@ function RigForm({ rig, set, hand, redirected }: { rig: RigChoice; set: (r: Part
 function Answer({ line, signal = false }: { line: NonNullable<CutView['line']>; signal?: boolean }) {
   return (
     <>
-      <h2><b style={{ display: 'inline-flex', gap: 8, alignItems: 'center' }}><Mark kind={line.enough ? 'ready' : 'STOP'} />{line.enough ? 'Enough' : 'Not enough'}</b> <span>{line.kind}, half as much again counted</span></h2>
+      <h2>
+        <b style={{ display: 'inline-flex', gap: 8, alignItems: 'center' }}>
+          <Mark kind={line.enough ? 'ready' : 'STOP'} />
+          {line.enough ? 'Enough' : 'Not enough'}
+        </b>{' '}
+        <span>{line.kind}, half as much again counted</span>
+      </h2>
       <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 14 }}>
         <Gauge of={line.still} words="still air, up / what pull and rope give, down" />
         <Gauge of={line.now} words={`wind against it as it is now, ${fixed(line.nowMs)} m/s`} />
       </div>
-      <p className="s">Wind against it at {fixed(line.gustMs, 0)} m/s, where work stops: <b className="n">{line.atLimit.words}</b>{line.atLimit.over ? '; stop at less wind, the Lay says at which gust' : ''}.</p>
-      <ul className="checks" aria-label="Kit checks">{line.checks.map((c) => <li key={c.key}><Mark kind={c.ok === undefined || c.lookAgain ? 'CAUTION' : c.ok ? 'ready' : 'STOP'} size={18} /><span>{c.words}{c.ok === undefined ? '; not checked' : ''}</span></li>)}</ul>
-      <p>The line rises at <b className="n">{fixed(line.angleDeg, 0)}°</b>, its arm is <b className="n">{fixed(line.armM)} m</b>. It must travel <b className="n">{fixed(line.travelTieM)} m</b> at the tie, <b className="n">{fixed(line.travelHaulM)} m</b> at the hauling end, up.{line.people !== undefined && <> It takes <b className="n">{line.people}</b> people straight.</>}{line.sideDeg !== 0 && <> Off the lay it pulls like a side lean of {fixed(Math.abs(line.sideDeg))}° to the {line.sideDeg > 0 ? 'right' : 'left'}.</>}</p>
-      {signal && <p>Pretension <b className="n">{line.pretension}</b>: tested by eye, the tips move a little and the line is straight; once the kerf is open it opens a hair. No tell, no go.</p>}
-      <p className="s">Whoever pulls by hand stands {fixed(line.personDistM, 0)} m away or round a block; nobody beside the line, none in its bight. The ground’s fall to the anchor is counted. Shock is not covered: no jerking.</p>
-      {signal && <ul className="checks" aria-label="Signal">{line.signal.map((w) => <li key={w}><span>{w}.</span></li>)}</ul>}
+      <p className="s">
+        Wind against it at {fixed(line.gustMs, 0)} m/s, where work stops: <b className="n">{line.atLimit.words}</b>
+        {line.atLimit.over ? '; stop at less wind, the Lay says at which gust' : ''}.
+      </p>
+      <ul className="checks" aria-label="Kit checks">
+        {line.checks.map((c) => (
+          <li key={c.key}>
+            <Mark kind={c.ok === undefined || c.lookAgain ? 'CAUTION' : c.ok ? 'ready' : 'STOP'} size={18} />
+            <span>
+              {c.words}
+              {c.ok === undefined ? '; not checked' : ''}
+            </span>
+          </li>
+        ))}
+      </ul>
+      <p>
+        The line rises at <b className="n">{fixed(line.angleDeg, 0)}°</b>, its arm is{' '}
+        <b className="n">{fixed(line.armM)} m</b>. It must travel <b className="n">{fixed(line.travelTieM)} m</b> at the
+        tie, <b className="n">{fixed(line.travelHaulM)} m</b> at the hauling end, up.
+        {line.people !== undefined && (
+          <>
+            {' '}
+            It takes <b className="n">{line.people}</b> people straight.
+          </>
+        )}
+        {line.sideDeg !== 0 && (
+          <>
+            {' '}
+            Off the lay it pulls like a side lean of {fixed(Math.abs(line.sideDeg))}° to the{' '}
+            {line.sideDeg > 0 ? 'right' : 'left'}.
+          </>
+        )}
+      </p>
+      {signal && (
+        <p>
+          Pretension <b className="n">{line.pretension}</b>: tested by eye, the tips move a little and the line is
+          straight; once the kerf is open it opens a hair. No tell, no go.
+        </p>
+      )}
+      <p className="s">
+        Whoever pulls by hand stands {fixed(line.personDistM, 0)} m away or round a block; nobody beside the line, none
+        in its bight. The ground’s fall to the anchor is counted. Shock is not covered: no jerking.
+      </p>
+      {signal && (
+        <ul className="checks" aria-label="Signal">
+          {line.signal.map((w) => (
+            <li key={w}>
+              <span>{w}.</span>
+            </li>
+          ))}
+        </ul>
+      )}
     </>
   );
 }

@@ -9,19 +9,51 @@ export function StuckTab({ job, l }: { job: string; l: Cutting }) {
   const [width, setWidth] = useState(0.05);
   const [height, setHeight] = useState(0.02);
   const stuck = useQuery({
-    queryKey: ['stuck', job, l.stem?.id, JSON.stringify(l.choice), width, height], enabled: Boolean(l.stem),
-    queryFn: () => data(api.POST('/api/jobs/{job}/stems/{stem}/cuts/does-not-move', { params: { path: { job, stem: l.stem!.id } }, body: { choice: l.choice, uncutWidthM: width, uncutHeightM: height } })),
+    queryKey: ['stuck', job, l.stem?.id, JSON.stringify(l.choice), width, height],
+    enabled: Boolean(l.stem),
+    queryFn: () =>
+      data(
+        api.POST('/api/jobs/{job}/stems/{stem}/cuts/does-not-move', {
+          params: { path: { job, stem: l.stem!.id } },
+          body: { choice: l.choice, uncutWidthM: width, uncutHeightM: height },
+        }),
+      ),
   });
   return (
     <div aria-label="It does not move">
       <p className="refused">{stuck.data?.first ?? 'Nobody goes back to the stump.'}</p>
-      <div className="form"><div className="two">
-        <ShortLength label="Uncut band, wide" value={width} by={0.05} onChange={(m) => setWidth(m ?? 0.05)} note="across the lay" undo="" />
-        <ShortLength label="Uncut band, long" value={height} by={0.02} onChange={(m) => setHeight(m ?? 0.02)} note="along the lay" undo="" />
-      </div></div>
-      <ol style={{ paddingLeft: 22 }}>{stuck.data?.causes.map((c) => (
-        <li key={c.cause} style={{ padding: '6px 0', borderBottom: '1px solid var(--line)' }}><b>{c.cause}</b>{c.extra && <span className="n"> +{c.extra}</span>}<br /><span className="s">Tell: {c.tell}.</span><br />{c.then}.</li>
-      ))}</ol>
+      <div className="form">
+        <div className="two">
+          <ShortLength
+            label="Uncut band, wide"
+            value={width}
+            by={0.05}
+            onChange={(m) => setWidth(m ?? 0.05)}
+            note="across the lay"
+            undo=""
+          />
+          <ShortLength
+            label="Uncut band, long"
+            value={height}
+            by={0.02}
+            onChange={(m) => setHeight(m ?? 0.02)}
+            note="along the lay"
+            undo=""
+          />
+        </div>
+      </div>
+      <ol style={{ paddingLeft: 22 }}>
+        {stuck.data?.causes.map((c) => (
+          <li key={c.cause} style={{ padding: '6px 0', borderBottom: '1px solid var(--line)' }}>
+            <b>{c.cause}</b>
+            {c.extra && <span className="n"> +{c.extra}</span>}
+            <br />
+            <span className="s">Tell: {c.tell}.</span>
+            <br />
+            {c.then}.
+          </li>
+        ))}
+      </ol>
     </div>
   );
 }

@@ -14,18 +14,50 @@ export function TypesTab({ l, v }: { l: Cutting; v: CutView }) {
         return (
           <li key={t.school}>
             <button className="row" aria-current={on} onClick={() => l.set({ school: t.school })}>
-              <Profile face={t.faceDeg} depth={t.depthM} hinge={t.hingeM} step={t.stepM} d={v.card.dAlongM} below={t.school === 'HUMBOLDT'} />
-              <span style={{ flex: 1 }}><b>{t.words}</b>{t.house && <small> house’s</small>}<br /><small>{fixed(t.faceDeg, 0)}°, {size(t.depthM)} deep, hinge {size(t.hingeM)} × {size(t.hingeLengthM)}</small></span>
-              <span className="r n"><b>{t.sidePercent === undefined ? '–' : `${fixed(t.sidePercent, 0)} %`}</b><br /><small>to the side</small></span>
+              <Profile
+                face={t.faceDeg}
+                depth={t.depthM}
+                hinge={t.hingeM}
+                step={t.stepM}
+                d={v.card.dAlongM}
+                below={t.school === 'HUMBOLDT'}
+              />
+              <span style={{ flex: 1 }}>
+                <b>{t.words}</b>
+                {t.house && <small> house’s</small>}
+                <br />
+                <small>
+                  {fixed(t.faceDeg, 0)}°, {size(t.depthM)} deep, hinge {size(t.hingeM)} × {size(t.hingeLengthM)}
+                </small>
+              </span>
+              <span className="r n">
+                <b>{t.sidePercent === undefined ? '–' : `${fixed(t.sidePercent, 0)} %`}</b>
+                <br />
+                <small>to the side</small>
+              </span>
               <Mark kind={t.contradictions.length > 0 ? 'CAUTION' : 'ready'} />
             </button>
-            {t.contradictions.map((x) => <p key={x} style={{ padding: '0 8px 4px', fontWeight: 700 }}>{x}.</p>)}
+            {t.contradictions.map((x) => (
+              <p key={x} style={{ padding: '0 8px 4px', fontWeight: 700 }}>
+                {x}.
+              </p>
+            ))}
             {on && (
               <div className="s" style={{ padding: '0 8px 8px' }} aria-label={`About ${t.words}`}>
-                <p><b>First</b> {t.firstCut}.{t.stepM > 0 ? ` Back cut ${size(t.stepM)} above the floor.` : ' Back cut level with the floor.'}{t.bored ? '' : ' Too small to bore.'}</p>
-                <p><b>Closing</b> {t.whenClosed}. A lean of {fixed(t.bendsDeg)}° bends its hinge over, up.</p>
-                <p><b>Good for</b> {t.goodFor}.</p>
-                <p><b>Where people disagree</b> {t.disagree}.</p>
+                <p>
+                  <b>First</b> {t.firstCut}.
+                  {t.stepM > 0 ? ` Back cut ${size(t.stepM)} above the floor.` : ' Back cut level with the floor.'}
+                  {t.bored ? '' : ' Too small to bore.'}
+                </p>
+                <p>
+                  <b>Closing</b> {t.whenClosed}. A lean of {fixed(t.bendsDeg)}° bends its hinge over, up.
+                </p>
+                <p>
+                  <b>Good for</b> {t.goodFor}.
+                </p>
+                <p>
+                  <b>Where people disagree</b> {t.disagree}.
+                </p>
               </div>
             )}
           </li>
@@ -36,13 +68,32 @@ export function TypesTab({ l, v }: { l: Cutting; v: CutView }) {
 }
 
 /** The stem from the side, small. */
-function Profile({ face, depth, hinge, step, d, below }: { face: number; depth: number; hinge: number; step: number; d: number; below: boolean }) {
+function Profile({
+  face,
+  depth,
+  hinge,
+  step,
+  d,
+  below,
+}: {
+  face: number;
+  depth: number;
+  hinge: number;
+  step: number;
+  d: number;
+  below: boolean;
+}) {
   const k = 44 / d;
   const apex = 50 - depth * k;
   const rise = Math.min(18, depth * k * Math.tan((Math.min(face, 85) * Math.PI) / 180)) * (below ? 1 : -1);
   return (
     <svg width="54" height="44" viewBox="0 0 54 44" aria-hidden="true" style={{ flex: 'none' }}>
-      <path d={`M6 2V42M50 2V${22 + Math.min(0, rise)}M50 ${22 + Math.max(0, rise)}V42M50 ${22 + rise}L${apex} 22H50M6 ${22 - step * k}H${apex - hinge * k}`} fill="none" stroke="var(--ink)" strokeWidth="2.2" />
+      <path
+        d={`M6 2V42M50 2V${22 + Math.min(0, rise)}M50 ${22 + Math.max(0, rise)}V42M50 ${22 + rise}L${apex} 22H50M6 ${22 - step * k}H${apex - hinge * k}`}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth="2.2"
+      />
       <rect x={apex - hinge * k} y="16" width={Math.max(2, hinge * k)} height="12" fill="var(--lay)" />
     </svg>
   );

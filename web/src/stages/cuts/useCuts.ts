@@ -32,7 +32,11 @@ export function useCuts(job: string) {
         const c = wanted.current;
         wanted.current = undefined;
         try {
-          setView(await data(api.POST('/api/jobs/{job}/stems/{stem}/cuts/preview', { params: { path: { job, stem: id } }, body: c })));
+          setView(
+            await data(
+              api.POST('/api/jobs/{job}/stems/{stem}/cuts/preview', { params: { path: { job, stem: id } }, body: c }),
+            ),
+          );
           setFaults([]);
         } catch (e) {
           setFaults(e instanceof Problem ? e.faults : []);
@@ -47,7 +51,12 @@ export function useCuts(job: string) {
   const rig = l.choice.rig ?? {};
   const support = l.choice.support ?? {};
   return {
-    ...l, view, faults, cuts, rig, support,
+    ...l,
+    view,
+    faults,
+    cuts,
+    rig,
+    support,
     wrong: (field: string) => faults.find((f) => f.field === field)?.message,
     setCuts: (over: Partial<CutsChoice>) => l.set({ cuts: { ...cuts, ...over } }),
     setRig: (over: Partial<RigChoice>) => l.set({ rig: { ...rig, ...over } }),

@@ -10,19 +10,42 @@ export function Judged({ d }: { d: Schemas['Direction'] }) {
       <b className="n">{azimuth(d.deg)}°</b> <b>{state}</b>
       {d.against.length > 0 && <p>{d.against.join('; ')}</p>}
       {d.first.length > 0 && <p>First: {d.first.join('; ')}</p>}
-      <p className="s">{d.costs.length > 0 ? `Against it, most first: ${d.costs.join(', ')}` : 'Nothing speaks against it'}</p>
+      <p className="s">
+        {d.costs.length > 0 ? `Against it, most first: ${d.costs.join(', ')}` : 'Nothing speaks against it'}
+      </p>
     </>
   );
 }
 
 /** One direction of the dial, pointed at or tapped. */
-export function DirectionCard({ dial, deg, tapped, turn, close }: { dial: Schemas['DialView']; deg: number; tapped: boolean; turn: () => void; close: () => void }) {
+export function DirectionCard({
+  dial,
+  deg,
+  tapped,
+  turn,
+  close,
+}: {
+  dial: Schemas['DialView'];
+  deg: number;
+  tapped: boolean;
+  turn: () => void;
+  close: () => void;
+}) {
   const d = dial.lays.find((l) => l.deg === deg);
   if (!d) return null;
   return (
     <div className="direction" role="status" aria-label="Direction">
       <Judged d={d} />
-      {tapped && <div><button className="plain" onClick={turn}>Turn the lay here</button><button className="plain" onClick={close}>Close</button></div>}
+      {tapped && (
+        <div>
+          <button className="plain" onClick={turn}>
+            Turn the lay here
+          </button>
+          <button className="plain" onClick={close}>
+            Close
+          </button>
+        </div>
+      )}
     </div>
   );
 }

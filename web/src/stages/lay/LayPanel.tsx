@@ -30,7 +30,12 @@ export default function LayPanel({ job, go }: PanelProps) {
   });
   const fix = async (fixed: boolean) => {
     if (!l.lay || !l.stem) return;
-    const done = await act(api.PUT('/api/jobs/{job}/stems/{stem}/lay', { params: { path: { job, stem: l.stem.id } }, body: { choice: l.choice, fixed, dropZone: l.lay.suggestedDropZone, version: l.saved?.version } }));
+    const done = await act(
+      api.PUT('/api/jobs/{job}/stems/{stem}/lay', {
+        params: { path: { job, stem: l.stem.id } },
+        body: { choice: l.choice, fixed, dropZone: l.lay.suggestedDropZone, version: l.saved?.version },
+      }),
+    );
     if (done) l.settle();
   };
   usePanelKey(['z'], () => void fix(false));
@@ -43,41 +48,127 @@ export default function LayPanel({ job, go }: PanelProps) {
   return (
     <>
       <div className="body">
-        <div className="chips" role="group" aria-label="Stems">{stems.filter((s) => !s.toBeKept).map((s) => <button key={s.id} aria-pressed={s.id === tools.stem} onClick={() => tools.selectStem(s.id)}>{s.label}</button>)}</div>
+        <div className="chips" role="group" aria-label="Stems">
+          {stems
+            .filter((s) => !s.toBeKept)
+            .map((s) => (
+              <button key={s.id} aria-pressed={s.id === tools.stem} onClick={() => tools.selectStem(s.id)}>
+                {s.label}
+              </button>
+            ))}
+        </div>
         {l.stem?.toBeKept && <p className="empty">{l.stem.label} is to be kept; it gets no lay.</p>}
         {l.stem && l.stem.notKnown.length > 0 && (
-          <div className="refused">{l.stem.label}: {l.stem.notKnown.join(', ')} not known. No direction is judged and no reach is guessed.
-            <br /><button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => go('stems')}>Measure {l.stem.notKnown[0]} of {l.stem.label} →</button></div>
+          <div className="refused">
+            {l.stem.label}: {l.stem.notKnown.join(', ')} not known. No direction is judged and no reach is guessed.
+            <br />
+            <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => go('stems')}>
+              Measure {l.stem.notKnown[0]} of {l.stem.label} →
+            </button>
+          </div>
         )}
         {v && l.stem && (
           <>
-            <h1>{v.stem} {l.stem.commonName} <small>plan for {fixed(v.massHighKg / 1000, 2)} t</small></h1>
+            <h1>
+              {v.stem} {l.stem.commonName} <small>plan for {fixed(v.massHighKg / 1000, 2)} t</small>
+            </h1>
             <div style={{ display: 'flex', gap: 16, alignItems: 'center' }}>
-              <span className="hero" style={{ color: 'var(--lay)' }} data-testid="lay">{azimuth(v.layDeg)}°</span>
-              <span><b>Lay</b> {v.controlProven ? <span className="s">spread ±{fixed(1.96 * (v.sigmaDeg ?? 0))}° (95 %), drifts {fixed(Math.abs(v.biasDeg ?? 0))}° {(v.biasDeg ?? 0) >= 0 ? 'right' : 'left'}; the side lean takes {v.sidePercent} % of the hinge</span> : <b style={{ color: 'var(--keep)' }}>control not proven: {!v.leanKnown || v.measureLeanFirst ? 'measure the lean' : 'it may go any way'}</b>}</span>
+              <span className="hero" style={{ color: 'var(--lay)' }} data-testid="lay">
+                {azimuth(v.layDeg)}°
+              </span>
+              <span>
+                <b>Lay</b>{' '}
+                {v.controlProven ? (
+                  <span className="s">
+                    spread ±{fixed(1.96 * (v.sigmaDeg ?? 0))}° (95 %), drifts {fixed(Math.abs(v.biasDeg ?? 0))}°{' '}
+                    {(v.biasDeg ?? 0) >= 0 ? 'right' : 'left'}; the side lean takes {v.sidePercent} % of the hinge
+                  </span>
+                ) : (
+                  <b style={{ color: 'var(--keep)' }}>
+                    control not proven: {!v.leanKnown || v.measureLeanFirst ? 'measure the lean' : 'it may go any way'}
+                  </b>
+                )}
+              </span>
             </div>
-            <div className="step4">{[-10, -1, 1, 10].map((d) => <button key={d} onClick={() => turn(d)} aria-label={`turn ${d} degrees`}>{d > 0 ? '+' : '−'}{Math.abs(d)}°</button>)}</div>
+            <div className="step4">
+              {[-10, -1, 1, 10].map((d) => (
+                <button key={d} onClick={() => turn(d)} aria-label={`turn ${d} degrees`}>
+                  {d > 0 ? '+' : '−'}
+                  {Math.abs(d)}°
+                </button>
+              ))}
+            </div>
             <div className="figs">
-              <div><span className="fig">{fixed(v.reachM)}<i>m</i></span><small>reach, rounded up</small></div>
-              <div><span className="fig">{v.exclusionM}<i>m</i></span><small>keep-out ring, up</small></div>
-              <div><span className="fig">{fixed(v.throwM)}<i>m</i></span><small>thrown beyond tip</small></div>
+              <div>
+                <span className="fig">
+                  {fixed(v.reachM)}
+                  <i>m</i>
+                </span>
+                <small>reach, rounded up</small>
+              </div>
+              <div>
+                <span className="fig">
+                  {v.exclusionM}
+                  <i>m</i>
+                </span>
+                <small>keep-out ring, up</small>
+              </div>
+              <div>
+                <span className="fig">
+                  {fixed(v.throwM)}
+                  <i>m</i>
+                </span>
+                <small>thrown beyond tip</small>
+              </div>
             </div>
-            {l.layFaults.length > 0 && <p className="refused" role="alert">{l.layFaults.map((f) => f.message).join('; ')}. What is shown is the last that could be computed.</p>}
+            {l.layFaults.length > 0 && (
+              <p className="refused" role="alert">
+                {l.layFaults.map((f) => f.message).join('; ')}. What is shown is the last that could be computed.
+              </p>
+            )}
             {!v.controlProven && (
-              <div className="refused">{v.controlReasons.join('; ')}.
-                {(!v.leanKnown || v.measureLeanFirst) && <><br /><button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => go('stems')}>Measure the lean of {v.stem} →</button></>}
+              <div className="refused">
+                {v.controlReasons.join('; ')}.
+                {(!v.leanKnown || v.measureLeanFirst) && (
+                  <>
+                    <br />
+                    <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => go('stems')}>
+                      Measure the lean of {v.stem} →
+                    </button>
+                  </>
+                )}
               </div>
             )}
-            {v.zones.some((z) => z.kind === 'PLATE') && <p className="refused">Root plate not covered: it has moved, and lay and cuts do not answer for it. A machine from outside its zone, or a second opinion.</p>}
+            {v.zones.some((z) => z.kind === 'PLATE') && (
+              <p className="refused">
+                Root plate not covered: it has moved, and lay and cuts do not answer for it. A machine from outside its
+                zone, or a second opinion.
+              </p>
+            )}
             {old && (
-              <div className="refused" role="status" aria-label="Out of date">This fixed lay is out of date: {old.changed.map((c) => `${c.words} was ${c.was}, is ${c.is}`).join('; ')}.
-                <br />{old.moved.length > 0 ? `The answer moves: ${old.moved.map((c) => `${c.words} ${c.was} → ${c.is}`).join('; ')}.` : 'No answer moves by what is shown.'} Look again, then fix it anew.</div>
+              <div className="refused" role="status" aria-label="Out of date">
+                This fixed lay is out of date:{' '}
+                {old.changed.map((c) => `${c.words} was ${c.was}, is ${c.is}`).join('; ')}.
+                <br />
+                {old.moved.length > 0
+                  ? `The answer moves: ${old.moved.map((c) => `${c.words} ${c.was} → ${c.is}`).join('; ')}.`
+                  : 'No answer moves by what is shown.'}{' '}
+                Look again, then fix it anew.
+              </div>
             )}
             <div style={{ marginTop: 10 }}>
-              <Tabs label="Parts of the lay" value={tab} onChange={setTab} tabs={[
-                { value: 'lay', words: 'Lay' }, { value: 'reach', words: 'Reach', mark: blocking.length > 0 }, { value: 'ways', words: 'Ways out', mark: v.away !== 'CLEAR' && v.away !== 'LEFT_BEFORE' },
-                { value: 'rehearse', words: 'Rehearse' }, { value: 'rests', words: 'Rests on', mark: Boolean(old) },
-              ]} />
+              <Tabs
+                label="Parts of the lay"
+                value={tab}
+                onChange={setTab}
+                tabs={[
+                  { value: 'lay', words: 'Lay' },
+                  { value: 'reach', words: 'Reach', mark: blocking.length > 0 },
+                  { value: 'ways', words: 'Ways out', mark: v.away !== 'CLEAR' && v.away !== 'LEFT_BEFORE' },
+                  { value: 'rehearse', words: 'Rehearse' },
+                  { value: 'rests', words: 'Rests on', mark: Boolean(old) },
+                ]}
+              />
             </div>
             {tab === 'lay' && <LayTab job={job} l={l} v={v} leader={leader} />}
             {tab === 'reach' && <ReachTab job={job} l={l} v={v} leader={leader} go={go} />}
@@ -87,9 +178,28 @@ export default function LayPanel({ job, go }: PanelProps) {
           </>
         )}
       </div>
-      {isFixed && !old
-        ? <button className="next" onClick={() => go('cuts')}><span>Next: the cuts<small>lay {azimuth(l.saved?.choice.layDeg ?? 0)}° and drop zone are fixed</small></span>→</button>
-        : <button className="next" disabled={!v || !leader || l.layFaults.length > 0} onClick={() => void fix(true)}><span>{v ? `Fix lay ${azimuth(v.layDeg)}° and its drop zone` : 'No lay yet'}<small>{!v ? 'what is missing is named above' : blocking.length > 0 ? `a stop will stand: ${blocking.map((t) => t.name).join(', ')}` : 'the crew is briefed on it'}</small></span>→</button>}
+      {isFixed && !old ? (
+        <button className="next" onClick={() => go('cuts')}>
+          <span>
+            Next: the cuts<small>lay {azimuth(l.saved?.choice.layDeg ?? 0)}° and drop zone are fixed</small>
+          </span>
+          →
+        </button>
+      ) : (
+        <button className="next" disabled={!v || !leader || l.layFaults.length > 0} onClick={() => void fix(true)}>
+          <span>
+            {v ? `Fix lay ${azimuth(v.layDeg)}° and its drop zone` : 'No lay yet'}
+            <small>
+              {!v
+                ? 'what is missing is named above'
+                : blocking.length > 0
+                  ? `a stop will stand: ${blocking.map((t) => t.name).join(', ')}`
+                  : 'the crew is briefed on it'}
+            </small>
+          </span>
+          →
+        </button>
+      )}
     </>
   );
 }

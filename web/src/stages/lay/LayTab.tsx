@@ -17,43 +17,146 @@ export function LayTab({ job, l, v, leader }: Props) {
   const judged = l.dial?.lays.find((d) => d.deg === Math.round(v.layDeg) % 360);
   return (
     <>
-      <h2 style={{ marginTop: 0, borderTop: 0 }}>What brings it over <span>{v.neededWords ? `needs ${v.neededWords}` : ''}</span></h2>
-      <Chips label="" value={l.choice.means} onChange={(means) => l.set({ means })} options={[{ value: 'NOTHING', words: 'own lean' }, { value: 'LEVER', words: 'lever' }, { value: 'WEDGES', words: 'wedges' }, { value: 'HAND_LINE', words: 'hand line' }, { value: 'MACHINE_LINE', words: 'machine' }]} />
-      {line && <Line choice={l.choice} gives={v.givesWords} set={(over) => l.set({ ...over, rig: { ...(l.choice.rig ?? {}), proposed: undefined } })} wrong={(field) => l.layFaults.find((f) => f.field === field)?.message} />}
+      <h2 style={{ marginTop: 0, borderTop: 0 }}>
+        What brings it over <span>{v.neededWords ? `needs ${v.neededWords}` : ''}</span>
+      </h2>
+      <Chips
+        label=""
+        value={l.choice.means}
+        onChange={(means) => l.set({ means })}
+        options={[
+          { value: 'NOTHING', words: 'own lean' },
+          { value: 'LEVER', words: 'lever' },
+          { value: 'WEDGES', words: 'wedges' },
+          { value: 'HAND_LINE', words: 'hand line' },
+          { value: 'MACHINE_LINE', words: 'machine' },
+        ]}
+      />
+      {line && (
+        <Line
+          choice={l.choice}
+          gives={v.givesWords}
+          set={(over) => l.set({ ...over, rig: { ...(l.choice.rig ?? {}), proposed: undefined } })}
+          wrong={(field) => l.layFaults.find((f) => f.field === field)?.message}
+        />
+      )}
       {l.dial && <Windows dial={l.dial} turnTo={(deg) => l.set({ layDeg: deg })} layDeg={v.layDeg} />}
-      {judged && <div aria-label="This lay judged"><h2>This lay <span>as the dial judges it</span></h2><Judged d={judged} /></div>}
+      {judged && (
+        <div aria-label="This lay judged">
+          <h2>
+            This lay <span>as the dial judges it</span>
+          </h2>
+          <Judged d={judged} />
+        </div>
+      )}
       <Aim job={job} l={l} v={v} leader={leader} />
-      {v.standsGustMs !== undefined && <p className="s">Hinge and means stand gusts of <b className="n">{fixed(v.standsGustMs, 0)} m/s</b> from the worst side, rounded down; the crew holds at <b className="n">{fixed(v.holdGustMs, 0)} m/s</b>.</p>}
+      {v.standsGustMs !== undefined && (
+        <p className="s">
+          Hinge and means stand gusts of <b className="n">{fixed(v.standsGustMs, 0)} m/s</b> from the worst side,
+          rounded down; the crew holds at <b className="n">{fixed(v.holdGustMs, 0)} m/s</b>.
+        </p>
+      )}
     </>
   );
 }
 
 /** Where the line is tied and where the pull comes from; said in one line until it is to be changed. */
-function Line({ choice, gives, set, wrong }: { choice: Choice; gives?: string; set: (c: Partial<Choice>) => void; wrong: (field: string) => string | undefined }) {
+function Line({
+  choice,
+  gives,
+  set,
+  wrong,
+}: {
+  choice: Choice;
+  gives?: string;
+  set: (c: Partial<Choice>) => void;
+  wrong: (field: string) => string | undefined;
+}) {
   const hand = choice.means === 'HAND_LINE';
-  const known = choice.ropeHeightM !== undefined && (choice.anchorDistM !== undefined || choice.stand !== undefined) && (hand || choice.pullN !== undefined);
+  const known =
+    choice.ropeHeightM !== undefined &&
+    (choice.anchorDistM !== undefined || choice.stand !== undefined) &&
+    (hand || choice.pullN !== undefined);
   const [open, setOpen] = useState(false);
-  if (known && !open) return <p><LineWords line={choice} hand={hand} gives={gives} /> <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => setOpen(true)}>Change the line</button></p>;
-  return <div className="form"><LineForm line={choice} hand={hand} set={set} wrong={wrong} />{known && <button className="plain" style={{ padding: 0 }} onClick={() => setOpen(false)}>Done</button>}</div>;
+  if (known && !open)
+    return (
+      <p>
+        <LineWords line={choice} hand={hand} gives={gives} />{' '}
+        <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => setOpen(true)}>
+          Change the line
+        </button>
+      </p>
+    );
+  return (
+    <div className="form">
+      <LineForm line={choice} hand={hand} set={set} wrong={wrong} />
+      {known && (
+        <button className="plain" style={{ padding: 0 }} onClick={() => setOpen(false)}>
+          Done
+        </button>
+      )}
+    </div>
+  );
 }
 
 /** Windows, the best lay and the second; or that there is none, why, and what would open one. */
-function Windows({ dial, turnTo, layDeg }: { dial: Schemas['DialView']; turnTo: (deg: number) => void; layDeg: number }) {
+function Windows({
+  dial,
+  turnTo,
+  layDeg,
+}: {
+  dial: Schemas['DialView'];
+  turnTo: (deg: number) => void;
+  layDeg: number;
+}) {
   if (dial.closed) {
     return (
       <div aria-label="Windows">
-        <h2>No lay is open <span>{dial.closed.degrees}° of 360°: {dial.closed.mostFrequent}</span></h2>
-        {dial.closed.opens.length > 0 ? <><p>What would open one:</p><ul style={{ paddingLeft: 20 }}>{dial.closed.opens.map((o) => <li key={o}>{o}</li>)}</ul></> : <p>Nothing the plan knows of would open one: section it, dismantle it, or leave it.</p>}
+        <h2>
+          No lay is open{' '}
+          <span>
+            {dial.closed.degrees}° of 360°: {dial.closed.mostFrequent}
+          </span>
+        </h2>
+        {dial.closed.opens.length > 0 ? (
+          <>
+            <p>What would open one:</p>
+            <ul style={{ paddingLeft: 20 }}>
+              {dial.closed.opens.map((o) => (
+                <li key={o}>{o}</li>
+              ))}
+            </ul>
+          </>
+        ) : (
+          <p>Nothing the plan knows of would open one: section it, dismantle it, or leave it.</p>
+        )}
       </div>
     );
   }
   const name = ['Best', 'Second'];
   return (
     <div aria-label="Windows">
-      <h2>Windows <span>{dial.windows.map((w) => `${azimuth(w.fromDeg)}° to ${azimuth(w.toDeg)}°, ${w.widthDeg}° wide`).slice(0, 2).join('; ')}{dial.windows.length > 2 ? `; ${dial.windows.length} in all` : ''}</span></h2>
+      <h2>
+        Windows{' '}
+        <span>
+          {dial.windows
+            .map((w) => `${azimuth(w.fromDeg)}° to ${azimuth(w.toDeg)}°, ${w.widthDeg}° wide`)
+            .slice(0, 2)
+            .join('; ')}
+          {dial.windows.length > 2 ? `; ${dial.windows.length} in all` : ''}
+        </span>
+      </h2>
       <ul className="list">
         {dial.picks.map((p, i) => (
-          <li key={p.deg}><button className="row" aria-current={Math.round(layDeg) === p.deg} onClick={() => turnTo(p.deg)}><b style={{ minWidth: 58 }}>{name[i]}</b><b className="n" style={{ color: 'var(--lay)', minWidth: 46 }}>{azimuth(p.deg)}°</b><span style={{ flex: 1 }}>{p.why}</span></button></li>
+          <li key={p.deg}>
+            <button className="row" aria-current={Math.round(layDeg) === p.deg} onClick={() => turnTo(p.deg)}>
+              <b style={{ minWidth: 58 }}>{name[i]}</b>
+              <b className="n" style={{ color: 'var(--lay)', minWidth: 46 }}>
+                {azimuth(p.deg)}°
+              </b>
+              <span style={{ flex: 1 }}>{p.why}</span>
+            </button>
+          </li>
         ))}
       </ul>
       {dial.picks.length === 0 && <p className="s">Only with a guy at the side; nothing is free of it.</p>}
@@ -70,7 +173,12 @@ function Aim({ job, l, v, leader }: Props) {
   const [card, setCard] = useState(false);
   const past = async (landmark: Spot, offM: number) => {
     try {
-      const a = await data(api.POST('/api/jobs/{job}/stems/{stem}/lay/aim', { params: { path: { job, stem: l.stem!.id } }, body: { landmark, offM } }));
+      const a = await data(
+        api.POST('/api/jobs/{job}/stems/{stem}/lay/aim', {
+          params: { path: { job, stem: l.stem!.id } },
+          body: { landmark, offM },
+        }),
+      );
       say('');
       l.set({ layDeg: a.layDeg });
     } catch (e) {
@@ -79,28 +187,80 @@ function Aim({ job, l, v, leader }: Props) {
   };
   return (
     <div aria-label="Aim">
-      <h2>Aim <span>1 cm off at the stump is {fixed(v.missPerCmM, 2)} m at the tip, up</span></h2>
-      {v.landmarks[0] ? <p>Sight <b>{v.landmarks[0].words}</b>, {fixed(v.landmarks[0].distanceM, 0)} m away.</p> : <p className="s">No landmark within 15° of this lay; set a stake.</p>}
-      {v.aim && <p>It drifts: to lie on {azimuth(v.layDeg)}° sight <b className="n">{fixed(v.aim.aimDeg)}°</b>, {fixed(v.aim.correctDeg)}° to the {v.aim.side}. <small>Offered, never applied by itself.</small></p>}
-      <div className="form"><div className="two">
-        <label>Lay (°)<InputNumber aria-label="Lay in degrees" min={0} max={359.9} value={Math.round(v.layDeg * 10) / 10} controls={false} style={{ width: '100%' }} onChange={(d) => typeof d === 'number' && l.set({ layDeg: d })} /></label>
-        <label>Who sights and cuts
-          <select aria-label="Skill" value={l.choice.skill ?? 'TRAINED'} onChange={(e) => l.set({ skill: e.target.value as Choice['skill'] })} style={{ minHeight: 46, font: 'inherit', border: '1px solid var(--mute)', background: '#fff' }}>
-            <option value="NOVICE">novice</option><option value="TRAINED">trained</option><option value="EXPERIENCED">experienced</option>
-          </select>
-        </label>
+      <h2>
+        Aim <span>1 cm off at the stump is {fixed(v.missPerCmM, 2)} m at the tip, up</span>
+      </h2>
+      {v.landmarks[0] ? (
+        <p>
+          Sight <b>{v.landmarks[0].words}</b>, {fixed(v.landmarks[0].distanceM, 0)} m away.
+        </p>
+      ) : (
+        <p className="s">No landmark within 15° of this lay; set a stake.</p>
+      )}
+      {v.aim && (
+        <p>
+          It drifts: to lie on {azimuth(v.layDeg)}° sight <b className="n">{fixed(v.aim.aimDeg)}°</b>,{' '}
+          {fixed(v.aim.correctDeg)}° to the {v.aim.side}. <small>Offered, never applied by itself.</small>
+        </p>
+      )}
+      <div className="form">
+        <div className="two">
+          <label>
+            Lay (°)
+            <InputNumber
+              aria-label="Lay in degrees"
+              min={0}
+              max={359.9}
+              value={Math.round(v.layDeg * 10) / 10}
+              controls={false}
+              style={{ width: '100%' }}
+              onChange={(d) => typeof d === 'number' && l.set({ layDeg: d })}
+            />
+          </label>
+          <label>
+            Who sights and cuts
+            <select
+              aria-label="Skill"
+              value={l.choice.skill ?? 'TRAINED'}
+              onChange={(e) => l.set({ skill: e.target.value as Choice['skill'] })}
+              style={{ minHeight: 46, font: 'inherit', border: '1px solid var(--mute)', background: '#fff' }}
+            >
+              <option value="NOVICE">novice</option>
+              <option value="TRAINED">trained</option>
+              <option value="EXPERIENCED">experienced</option>
+            </select>
+          </label>
+        </div>
+        {mark && (
+          <Stepper
+            label="Right of the landmark"
+            unit="m"
+            value={off}
+            step={0.1}
+            digits={1}
+            onChange={(m) => {
+              setOff(m);
+              if (m !== null) void past(mark, m);
+            }}
+          />
+        )}
       </div>
-        {mark && <Stepper label="Right of the landmark" unit="m" value={off} step={0.1} digits={1} onChange={(m) => {
-          setOff(m);
-          if (m !== null) void past(mark, m);
-        }} />}
-      </div>
-      <button className="plain" style={{ fontWeight: 700, padding: 0, marginRight: 16 }} onClick={() => pick('Tap the landmark to aim at', (at) => {
-        setMark(at);
-        setOff(0);
-        void past(at, 0);
-      })}>Aim at a landmark</button>
-      <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => setCard(true)}>Sighting card</button>
+      <button
+        className="plain"
+        style={{ fontWeight: 700, padding: 0, marginRight: 16 }}
+        onClick={() =>
+          pick('Tap the landmark to aim at', (at) => {
+            setMark(at);
+            setOff(0);
+            void past(at, 0);
+          })
+        }
+      >
+        Aim at a landmark
+      </button>
+      <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => setCard(true)}>
+        Sighting card
+      </button>
       {card && <SightingCard v={v} close={() => setCard(false)} />}
       {!leader && <p className="s">Only the leader fixes a lay.</p>}
     </div>

@@ -8,28 +8,135 @@ export type LineAt = { ropeHeightM?: number; anchorDistM?: number; pullN?: numbe
 
 const at = (s?: Spot) => (s ? `${fixed(s.eastM)} m east, ${fixed(s.northM)} m north` : '');
 
-export function LineWords({ line, hand, gives }: { line: LineAt & { rig?: { proposed?: boolean } }; hand: boolean; gives?: string }) {
-  return <>{line.rig?.proposed && <b>Proposed: </b>}Tied <b className="n">{line.ropeHeightM ?? '?'} m</b> up, pulls <From line={line} />{hand && ', by hand'}{gives && <>, gives <b className="n">{gives}</b></>}.{line.rig?.proposed && ' Look at tie and anchor on site.'}</>;
+export function LineWords({
+  line,
+  hand,
+  gives,
+}: {
+  line: LineAt & { rig?: { proposed?: boolean } };
+  hand: boolean;
+  gives?: string;
+}) {
+  return (
+    <>
+      {line.rig?.proposed && <b>Proposed: </b>}Tied <b className="n">{line.ropeHeightM ?? '?'} m</b> up, pulls{' '}
+      <From line={line} />
+      {hand && ', by hand'}
+      {gives && (
+        <>
+          , gives <b className="n">{gives}</b>
+        </>
+      )}
+      .{line.rig?.proposed && ' Look at tie and anchor on site.'}
+    </>
+  );
 }
 
 function From({ line }: { line: LineAt }) {
-  return line.stand ? <>from <b className="n">{at(line.stand)}</b>{line.puller && <>, round a block there from <b className="n">{at(line.puller)}</b></>}</> : <>along the lay, <b className="n">{line.anchorDistM === undefined ? 'not known' : `${line.anchorDistM} m`}</b> out</>;
+  return line.stand ? (
+    <>
+      from <b className="n">{at(line.stand)}</b>
+      {line.puller && (
+        <>
+          , round a block there from <b className="n">{at(line.puller)}</b>
+        </>
+      )}
+    </>
+  ) : (
+    <>
+      along the lay, <b className="n">{line.anchorDistM === undefined ? 'not known' : `${line.anchorDistM} m`}</b> out
+    </>
+  );
 }
 
-export function LineForm({ line, hand, set, wrong, name = '' }: { line: LineAt; hand: boolean; set: (l: Partial<LineAt>) => void; wrong?: (field: string) => string | undefined; name?: string }) {
+export function LineForm({
+  line,
+  hand,
+  set,
+  wrong,
+  name = '',
+}: {
+  line: LineAt;
+  hand: boolean;
+  set: (l: Partial<LineAt>) => void;
+  wrong?: (field: string) => string | undefined;
+  name?: string;
+}) {
   const { pick } = usePlanTools();
   return (
     <>
       <div className="two">
-        <Stepper label={`${name}Rope`} unit="m up" value={line.ropeHeightM ?? null} onChange={(v) => set({ ropeHeightM: v ?? undefined })} step={1} digits={1} wrong={wrong?.('ropeHeightM')} />
-        {!line.stand && <Stepper label={`${name}Anchor`} unit="m out" value={line.anchorDistM ?? null} onChange={(v) => set({ anchorDistM: v ?? undefined })} step={5} digits={0} wrong={wrong?.('anchorDistM')} />}
-        {!hand && <Stepper label={`${name}Pull`} unit="kN" value={line.pullN === undefined ? null : line.pullN / 1000} onChange={(v) => set({ pullN: v === null ? undefined : v * 1000 })} step={1} digits={1} wrong={wrong?.('pullN')} />}
+        <Stepper
+          label={`${name}Rope`}
+          unit="m up"
+          value={line.ropeHeightM ?? null}
+          onChange={(v) => set({ ropeHeightM: v ?? undefined })}
+          step={1}
+          digits={1}
+          wrong={wrong?.('ropeHeightM')}
+        />
+        {!line.stand && (
+          <Stepper
+            label={`${name}Anchor`}
+            unit="m out"
+            value={line.anchorDistM ?? null}
+            onChange={(v) => set({ anchorDistM: v ?? undefined })}
+            step={5}
+            digits={0}
+            wrong={wrong?.('anchorDistM')}
+          />
+        )}
+        {!hand && (
+          <Stepper
+            label={`${name}Pull`}
+            unit="kN"
+            value={line.pullN === undefined ? null : line.pullN / 1000}
+            onChange={(v) => set({ pullN: v === null ? undefined : v * 1000 })}
+            step={1}
+            digits={1}
+            wrong={wrong?.('pullN')}
+          />
+        )}
       </div>
-      <p className="s">Pulls <From line={line} />. A line from a place pulls only toward that place.</p>
+      <p className="s">
+        Pulls <From line={line} />. A line from a place pulls only toward that place.
+      </p>
       <div>
-        <button type="button" className="plain" style={{ fontWeight: 700, padding: 0, marginRight: 14 }} onClick={() => pick(hand ? 'Tap where the people or the first block stand' : 'Tap where the machine or the first block stands', (stand) => set({ stand }))}>{line.stand ? 'Place it elsewhere' : 'Place the pull on the plan'}</button>
-        {line.stand && <button type="button" className="plain" style={{ padding: 0, marginRight: 14 }} onClick={() => pick('Tap where the pull comes from, round the block', (puller) => set({ puller }))}>Redirect it</button>}
-        {line.stand && <button type="button" className="plain" style={{ padding: 0, marginRight: 14 }} onClick={() => set({ stand: undefined, puller: undefined })}>Along the lay</button>}
+        <button
+          type="button"
+          className="plain"
+          style={{ fontWeight: 700, padding: 0, marginRight: 14 }}
+          onClick={() =>
+            pick(
+              hand
+                ? 'Tap where the people or the first block stand'
+                : 'Tap where the machine or the first block stands',
+              (stand) => set({ stand }),
+            )
+          }
+        >
+          {line.stand ? 'Place it elsewhere' : 'Place the pull on the plan'}
+        </button>
+        {line.stand && (
+          <button
+            type="button"
+            className="plain"
+            style={{ padding: 0, marginRight: 14 }}
+            onClick={() => pick('Tap where the pull comes from, round the block', (puller) => set({ puller }))}
+          >
+            Redirect it
+          </button>
+        )}
+        {line.stand && (
+          <button
+            type="button"
+            className="plain"
+            style={{ padding: 0, marginRight: 14 }}
+            onClick={() => set({ stand: undefined, puller: undefined })}
+          >
+            Along the lay
+          </button>
+        )}
       </div>
     </>
   );

@@ -15,50 +15,179 @@ type Props = { job: string; l: Turning; v: Schemas['LayView']; leader: boolean; 
 export function ReachTab({ job, l, v, leader, go }: Props) {
   return (
     <>
-      <h2 style={{ marginTop: 0, borderTop: 0 }}>What it can hit <span>chance with control, rounded up</span></h2>
-      <table aria-label="Targets"><thead><tr><th>target, worth</th><th className="r" style={{ whiteSpace: 'nowrap' }}>clear of fan</th><th className="r">chance</th><th /></tr></thead><tbody>
-        {[...v.targets].sort((a, b) => Number(b.blocks) - Number(a.blocks) || Number(b.inFan) - Number(a.inFan) || a.clearanceM - b.clearanceM).map((t) => (
-          <tr key={t.id}><td>{t.name} <small>{t.worth}</small>{t.limit && t.chance.includes('%') && <><br /><small>limit {t.limit}{t.atMost && t.atMost !== t.chance ? `; at most ${t.atMost}` : ''}{t.chanceLost ? `; control lost ${t.chanceLost}` : ''}</small></>}</td><td className="r n">{t.inFan ? <b>in fan</b> : `${fixed(t.clearanceM)} m`}</td>
-            <td className="r" style={{ whiteSpace: 'nowrap' }}><b>{t.chance}</b></td>
-            <td><Mark size={18} kind={t.blocks ? 'STOP' : t.inFan && !t.isProtected ? 'CAUTION' : t.inReach ? 'NOTE' : 'ready'} /></td></tr>
-        ))}
-      </tbody></table>
-      {v.hangUps.length > 0 && <p><b>May hang up</b> in {v.hangUps.map((h) => `${h.tree} (${h.words})`).join(', ')}.</p>}
+      <h2 style={{ marginTop: 0, borderTop: 0 }}>
+        What it can hit <span>chance with control, rounded up</span>
+      </h2>
+      <table aria-label="Targets">
+        <thead>
+          <tr>
+            <th>target, worth</th>
+            <th className="r" style={{ whiteSpace: 'nowrap' }}>
+              clear of fan
+            </th>
+            <th className="r">chance</th>
+            <th />
+          </tr>
+        </thead>
+        <tbody>
+          {[...v.targets]
+            .sort(
+              (a, b) =>
+                Number(b.blocks) - Number(a.blocks) || Number(b.inFan) - Number(a.inFan) || a.clearanceM - b.clearanceM,
+            )
+            .map((t) => (
+              <tr key={t.id}>
+                <td>
+                  {t.name} <small>{t.worth}</small>
+                  {t.limit && t.chance.includes('%') && (
+                    <>
+                      <br />
+                      <small>
+                        limit {t.limit}
+                        {t.atMost && t.atMost !== t.chance ? `; at most ${t.atMost}` : ''}
+                        {t.chanceLost ? `; control lost ${t.chanceLost}` : ''}
+                      </small>
+                    </>
+                  )}
+                </td>
+                <td className="r n">{t.inFan ? <b>in fan</b> : `${fixed(t.clearanceM)} m`}</td>
+                <td className="r" style={{ whiteSpace: 'nowrap' }}>
+                  <b>{t.chance}</b>
+                </td>
+                <td>
+                  <Mark
+                    size={18}
+                    kind={t.blocks ? 'STOP' : t.inFan && !t.isProtected ? 'CAUTION' : t.inReach ? 'NOTE' : 'ready'}
+                  />
+                </td>
+              </tr>
+            ))}
+        </tbody>
+      </table>
+      {v.hangUps.length > 0 && (
+        <p>
+          <b>May hang up</b> in {v.hangUps.map((h) => `${h.tree} (${h.words})`).join(', ')}.
+        </p>
+      )}
 
-      <h2>Keep-out ring <span>the worse decides: {v.ring.decides}</span></h2>
-      <table aria-label="Ring"><tbody>
-        <tr><td>practice, tree lengths kept clear</td><td className="r n">{fixed(v.ring.practiceM, 0)} m</td></tr>
-        <tr><td>mechanics: reach, throw, slide{v.slideM !== undefined && ` ${fixed(v.slideM)} m`}</td><td className="r n">{v.ring.mechanicsM === undefined ? 'no end downhill' : `${fixed(v.ring.mechanicsM, 0)} m`}</td></tr>
-        <tr><td><b>kept clear</b>{v.ring.open && <><br /><small>open downhill, {azimuth(v.ring.open.fromDeg)}° to {azimuth(v.ring.open.toDeg)}°: nothing holds it there</small></>}</td><td className="r n"><b>{fixed(v.exclusionM, 0)} m</b></td></tr>
-        <tr><td>crown’s swath to each side of the stem</td><td className="r n">{fixed(v.swathHalfM)} m</td></tr>
-        <tr><td>butt zone</td><td className="r n">{fixed(v.buttZoneM)} m</td></tr>
-      </tbody></table>
+      <h2>
+        Keep-out ring <span>the worse decides: {v.ring.decides}</span>
+      </h2>
+      <table aria-label="Ring">
+        <tbody>
+          <tr>
+            <td>practice, tree lengths kept clear</td>
+            <td className="r n">{fixed(v.ring.practiceM, 0)} m</td>
+          </tr>
+          <tr>
+            <td>mechanics: reach, throw, slide{v.slideM !== undefined && ` ${fixed(v.slideM)} m`}</td>
+            <td className="r n">
+              {v.ring.mechanicsM === undefined ? 'no end downhill' : `${fixed(v.ring.mechanicsM, 0)} m`}
+            </td>
+          </tr>
+          <tr>
+            <td>
+              <b>kept clear</b>
+              {v.ring.open && (
+                <>
+                  <br />
+                  <small>
+                    open downhill, {azimuth(v.ring.open.fromDeg)}° to {azimuth(v.ring.open.toDeg)}°: nothing holds it
+                    there
+                  </small>
+                </>
+              )}
+            </td>
+            <td className="r n">
+              <b>{fixed(v.exclusionM, 0)} m</b>
+            </td>
+          </tr>
+          <tr>
+            <td>crown’s swath to each side of the stem</td>
+            <td className="r n">{fixed(v.swathHalfM)} m</td>
+          </tr>
+          <tr>
+            <td>butt zone</td>
+            <td className="r n">{fixed(v.buttZoneM)} m</td>
+          </tr>
+        </tbody>
+      </table>
       {v.ring.open && (
         <section aria-label="Below the stem">
-          <p className="refused">It may roll or run downhill without end. Below must be empty to the first thing that holds.</p>
+          <p className="refused">
+            It may roll or run downhill without end. Below must be empty to the first thing that holds.
+          </p>
           {leader && <BelowForm key={l.stem?.id} choice={l.choice} set={l.set} />}
         </section>
       )}
 
-      <h2>Emptied, closed or guarded <span>{v.occupied.filter((o) => !o.done).length} of {v.occupied.length} not done</span></h2>
-      {v.occupied.length === 0 ? <p className="s">No house, path or pen in the ring.</p> : (
-        <table aria-label="Emptied, closed or guarded"><tbody>
-          {v.occupied.map((o) => <tr key={o.id}><td>{o.name} <small>{fixed(o.fromStumpM)} m</small></td><td>{o.how ? `${o.how}: ${o.by || 'nobody named'}` : <b>nothing planned</b>}</td><td><Mark size={18} kind={o.done ? 'ready' : o.takenCareOf ? 'CAUTION' : 'STOP'} /></td></tr>)}
-        </tbody></table>
+      <h2>
+        Emptied, closed or guarded{' '}
+        <span>
+          {v.occupied.filter((o) => !o.done).length} of {v.occupied.length} not done
+        </span>
+      </h2>
+      {v.occupied.length === 0 ? (
+        <p className="s">No house, path or pen in the ring.</p>
+      ) : (
+        <table aria-label="Emptied, closed or guarded">
+          <tbody>
+            {v.occupied.map((o) => (
+              <tr key={o.id}>
+                <td>
+                  {o.name} <small>{fixed(o.fromStumpM)} m</small>
+                </td>
+                <td>{o.how ? `${o.how}: ${o.by || 'nobody named'}` : <b>nothing planned</b>}</td>
+                <td>
+                  <Mark size={18} kind={o.done ? 'ready' : o.takenCareOf ? 'CAUTION' : 'STOP'} />
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
       )}
-      {v.occupied.some((o) => !o.takenCareOf) && <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => go('place')}>Name who does it, in Place →</button>}
+      {v.occupied.some((o) => !o.takenCareOf) && (
+        <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => go('place')}>
+          Name who does it, in Place →
+        </button>
+      )}
 
-      <h2>What it lands on <span>{v.landing.contacts.length === 0 ? 'no bed recorded under it' : ''}</span></h2>
+      <h2>
+        What it lands on <span>{v.landing.contacts.length === 0 ? 'no bed recorded under it' : ''}</span>
+      </h2>
       {v.landing.contacts.length > 0 && (
-        <table aria-label="Landing"><tbody>
-          {v.landing.contacts.map((c) => <tr key={c.name + c.atM}><td>{c.name} <small>{c.bed}</small></td><td className="r n">{fixed(c.atM)} m</td><td>{[c.lifts && 'lifts the butt', c.breaks && 'breaks there'].filter(Boolean).join(', ') || 'soft'}</td></tr>)}
-        </tbody></table>
+        <table aria-label="Landing">
+          <tbody>
+            {v.landing.contacts.map((c) => (
+              <tr key={c.name + c.atM}>
+                <td>
+                  {c.name} <small>{c.bed}</small>
+                </td>
+                <td className="r n">{fixed(c.atM)} m</td>
+                <td>
+                  {[c.lifts && 'lifts the butt', c.breaks && 'breaks there'].filter(Boolean).join(', ') || 'soft'}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
       )}
-      {v.landing.contacts.length > 0 && <p className="s">Whole lengths, down: {v.landing.wholeM.map((m) => `${fixed(m)} m`).join(', ')}.{v.landing.buttLiftShare !== undefined && ` The butt rises ${fixed(v.landing.buttLiftShare)} times the bed’s height.`}</p>}
+      {v.landing.contacts.length > 0 && (
+        <p className="s">
+          Whole lengths, down: {v.landing.wholeM.map((m) => `${fixed(m)} m`).join(', ')}.
+          {v.landing.buttLiftShare !== undefined &&
+            ` The butt rises ${fixed(v.landing.buttLiftShare)} times the bed’s height.`}
+        </p>
+      )}
 
       <Zones job={job} l={l} v={v} leader={leader} />
       <h2>Take it along</h2>
-      <p className="files"><a href={`/api/jobs/${job}/stems/${l.stem!.id}/lay/sheet.pdf`}>Sheet to scale, PDF</a> <a href={`/api/jobs/${job}/stems/${l.stem!.id}/lay/sheet.svg`}>SVG</a> <a href={`/api/jobs/${job}/files/lays?wgs84=false`}>GeoJSON, local</a> <a href={`/api/jobs/${job}/files/lays?wgs84=true`}>GeoJSON, WGS 84</a></p>
+      <p className="files">
+        <a href={`/api/jobs/${job}/stems/${l.stem!.id}/lay/sheet.pdf`}>Sheet to scale, PDF</a>{' '}
+        <a href={`/api/jobs/${job}/stems/${l.stem!.id}/lay/sheet.svg`}>SVG</a>{' '}
+        <a href={`/api/jobs/${job}/files/lays?wgs84=false`}>GeoJSON, local</a>{' '}
+        <a href={`/api/jobs/${job}/files/lays?wgs84=true`}>GeoJSON, WGS 84</a>
+      </p>
       <p className="s">Sheets and files show the saved lay{l.changed ? '; this one is not saved yet' : ''}.</p>
     </>
   );
@@ -77,30 +206,102 @@ function Zones({ job, l, v, leader }: Omit<Props, 'go'>) {
   };
   return (
     <>
-      <h2>Zones <span>on the plan</span></h2>
-      <table aria-label="Zones"><tbody>
-        {v.zones.map((z) => <tr key={z.kind}><td><b>{z.words}</b><br /><small>{z.why}</small></td></tr>)}
-      </tbody></table>
+      <h2>
+        Zones <span>on the plan</span>
+      </h2>
+      <table aria-label="Zones">
+        <tbody>
+          {v.zones.map((z) => (
+            <tr key={z.kind}>
+              <td>
+                <b>{z.words}</b>
+                <br />
+                <small>{z.why}</small>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
       {saved?.clips.map((c, i) => (
-        <p key={c.reason + i}>Taken out of the {v.zones.find((z) => z.kind === c.kind)?.words ?? c.kind.toLowerCase()}: {c.reason} <small>({c.who})</small>
-          {leader && <button className="plain" onClick={() => void act(api.DELETE('/api/jobs/{job}/stems/{stem}/lay/clips/{index}', { params: { path: { ...path, index: i }, query: { version: saved.version } } }))}>Put it back</button>}</p>
+        <p key={c.reason + i}>
+          Taken out of the {v.zones.find((z) => z.kind === c.kind)?.words ?? c.kind.toLowerCase()}: {c.reason}{' '}
+          <small>({c.who})</small>
+          {leader && (
+            <button
+              className="plain"
+              onClick={() =>
+                void act(
+                  api.DELETE('/api/jobs/{job}/stems/{stem}/lay/clips/{index}', {
+                    params: { path: { ...path, index: i }, query: { version: saved.version } },
+                  }),
+                )
+              }
+            >
+              Put it back
+            </button>
+          )}
+        </p>
       ))}
       {leader && saved && !draft && (
-        <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => setSketch({
-          what: 'draw', form: 'POLYGON', hint: 'Draw what walls or water keep out of a zone',
-          done: (outline) => {
-            setSketch(undefined);
-            setDraft({ outline, kind: 'RING', reason: '' });
-            setGhosts([{ at: outline[0], label: 'taken out', form: 'POLYGON', outline }]);
-          },
-        })}>Take ground out of a zone</button>
+        <button
+          className="plain"
+          style={{ fontWeight: 700, padding: 0 }}
+          onClick={() =>
+            setSketch({
+              what: 'draw',
+              form: 'POLYGON',
+              hint: 'Draw what walls or water keep out of a zone',
+              done: (outline) => {
+                setSketch(undefined);
+                setDraft({ outline, kind: 'RING', reason: '' });
+                setGhosts([{ at: outline[0], label: 'taken out', form: 'POLYGON', outline }]);
+              },
+            })
+          }
+        >
+          Take ground out of a zone
+        </button>
       )}
       {draft && saved && (
         <div className="form">
-          <label>Out of which zone<Select aria-label="Zone" value={draft.kind} onChange={(kind) => setDraft({ ...draft, kind })} options={v.zones.map((z) => ({ value: z.kind, label: z.words }))} /></label>
-          <label>Reason<input aria-label="Reason for the clip" value={draft.reason} onChange={(e) => setDraft({ ...draft, reason: e.target.value })} placeholder="lock wall 3 m high" /></label>
-          <div><button className="plain" style={{ fontWeight: 700 }} disabled={!draft.reason.trim()} onClick={() => void act(api.POST('/api/jobs/{job}/stems/{stem}/lay/clips', { params: { path }, body: { ...draft, version: saved.version } })).then((ok) => ok && drop())}>Take it out</button>
-            <button className="plain" onClick={drop}>Leave it</button></div>
+          <label>
+            Out of which zone
+            <Select
+              aria-label="Zone"
+              value={draft.kind}
+              onChange={(kind) => setDraft({ ...draft, kind })}
+              options={v.zones.map((z) => ({ value: z.kind, label: z.words }))}
+            />
+          </label>
+          <label>
+            Reason
+            <input
+              aria-label="Reason for the clip"
+              value={draft.reason}
+              onChange={(e) => setDraft({ ...draft, reason: e.target.value })}
+              placeholder="lock wall 3 m high"
+            />
+          </label>
+          <div>
+            <button
+              className="plain"
+              style={{ fontWeight: 700 }}
+              disabled={!draft.reason.trim()}
+              onClick={() =>
+                void act(
+                  api.POST('/api/jobs/{job}/stems/{stem}/lay/clips', {
+                    params: { path },
+                    body: { ...draft, version: saved.version },
+                  }),
+                ).then((ok) => ok && drop())
+              }
+            >
+              Take it out
+            </button>
+            <button className="plain" onClick={drop}>
+              Leave it
+            </button>
+          </div>
         </div>
       )}
       {leader && !saved && <p className="s">Save the lay first (Z), then ground can be taken out of a zone.</p>}

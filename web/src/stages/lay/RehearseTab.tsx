@@ -9,7 +9,11 @@ import type { Turning } from './useLay';
 type Props = { job: string; l: Turning; v: Schemas['LayView'] };
 type What = { gustMs: number; releaseDeg?: number; rotten: Schemas['RehearsalRequest']['rotten']; offM: number };
 const AS_PLANNED: What = { gustMs: 0, rotten: 'NONE', offM: 0 };
-const FALLS = [{ value: 200, words: '200' }, { value: 2000, words: '2,000' }, { value: 10000, words: '10,000' }];
+const FALLS = [
+  { value: 200, words: '200' },
+  { value: 2000, words: '2,000' },
+  { value: 10000, words: '10,000' },
+];
 
 /** Plays the fall and shows what the plan's margin is worth when something goes otherwise. */
 export function RehearseTab({ job, l, v }: Props) {
@@ -34,11 +38,21 @@ export function RehearseTab({ job, l, v }: Props) {
     setSeen(undefined);
     falling.show(undefined);
   }, [key]);
-  useEffect(() => () => {
-    cancelAnimationFrame(timer.current ?? 0);
-    falling.show(undefined);
-  }, []);
-  const base = (r: Schemas['RehearsalView']) => ({ stump: v.stump, layDeg: v.layDeg, reachM: v.reachM, byDegree: r.whatIf.byDegree, tips: r.whatIf.tips, falls: r.whatIf.falls });
+  useEffect(
+    () => () => {
+      cancelAnimationFrame(timer.current ?? 0);
+      falling.show(undefined);
+    },
+    [],
+  );
+  const base = (r: Schemas['RehearsalView']) => ({
+    stump: v.stump,
+    layDeg: v.layDeg,
+    reachM: v.reachM,
+    byDegree: r.whatIf.byDegree,
+    tips: r.whatIf.tips,
+    falls: r.whatIf.falls,
+  });
   const play = (r: Schemas['RehearsalView']) => {
     const begin = performance.now();
     const frame = () => {
@@ -56,7 +70,12 @@ export function RehearseTab({ job, l, v }: Props) {
   const run = async () => {
     try {
       const start = performance.now();
-      const of = await data(api.POST('/api/jobs/{job}/stems/{stem}/lay/rehearsal', { params: { path: { job, stem: l.stem!.id } }, body: { choice: l.choice, ...what, falls, seed } }));
+      const of = await data(
+        api.POST('/api/jobs/{job}/stems/{stem}/lay/rehearsal', {
+          params: { path: { job, stem: l.stem!.id } },
+          body: { choice: l.choice, ...what, falls, seed },
+        }),
+      );
       setSeen({ of, tookMs: performance.now() - start });
       say('');
       play(of);
@@ -69,27 +88,125 @@ export function RehearseTab({ job, l, v }: Props) {
   const other = seen?.of.whatIf;
   return (
     <>
-      <h2 style={{ marginTop: 0, borderTop: 0 }}>What if <span>seeded falls of lay {azimuth(v.layDeg)}°</span></h2>
+      <h2 style={{ marginTop: 0, borderTop: 0 }}>
+        What if <span>seeded falls of lay {azimuth(v.layDeg)}°</span>
+      </h2>
       <div className="whatif">
-      <Chips label="gust from any side" value={what.gustMs} onChange={(gustMs) => setWhat({ ...what, gustMs })} options={[{ value: 0, words: 'none' }, { value: 6, words: '6 m/s' }, { value: 9, words: '9 m/s' }, { value: 14, words: '14 m/s' }]} />
-      <Chips label="hinge is lost at" value={what.releaseDeg ?? 90} onChange={(d) => setWhat({ ...what, releaseDeg: d === 90 ? undefined : d })} options={[{ value: 90, words: 'as planned' }, { value: 30, words: '30°' }, { value: 15, words: '15°' }]} />
-      <Chips label="rotten hinge corner" value={what.rotten} onChange={(rotten) => setWhat({ ...what, rotten })} options={[{ value: 'NONE', words: 'none' }, { value: 'LEFT', words: 'left' }, { value: 'RIGHT', words: 'right' }]} />
-      <Chips label="notch off at an end" value={what.offM} onChange={(offM) => setWhat({ ...what, offM })} options={[{ value: 0, words: '0 cm' }, { value: 0.02, words: '2 cm' }, { value: 0.05, words: '5 cm' }]} />
-      <Chips label="falls" value={falls} onChange={setFalls} options={FALLS} />
+        <Chips
+          label="gust from any side"
+          value={what.gustMs}
+          onChange={(gustMs) => setWhat({ ...what, gustMs })}
+          options={[
+            { value: 0, words: 'none' },
+            { value: 6, words: '6 m/s' },
+            { value: 9, words: '9 m/s' },
+            { value: 14, words: '14 m/s' },
+          ]}
+        />
+        <Chips
+          label="hinge is lost at"
+          value={what.releaseDeg ?? 90}
+          onChange={(d) => setWhat({ ...what, releaseDeg: d === 90 ? undefined : d })}
+          options={[
+            { value: 90, words: 'as planned' },
+            { value: 30, words: '30°' },
+            { value: 15, words: '15°' },
+          ]}
+        />
+        <Chips
+          label="rotten hinge corner"
+          value={what.rotten}
+          onChange={(rotten) => setWhat({ ...what, rotten })}
+          options={[
+            { value: 'NONE', words: 'none' },
+            { value: 'LEFT', words: 'left' },
+            { value: 'RIGHT', words: 'right' },
+          ]}
+        />
+        <Chips
+          label="notch off at an end"
+          value={what.offM}
+          onChange={(offM) => setWhat({ ...what, offM })}
+          options={[
+            { value: 0, words: '0 cm' },
+            { value: 0.02, words: '2 cm' },
+            { value: 0.05, words: '5 cm' },
+          ]}
+        />
+        <Chips label="falls" value={falls} onChange={setFalls} options={FALLS} />
       </div>
-      <div className="form"><div className="two"><Stepper label="Seed" unit="" value={seed} step={1} digits={0} min={1} onChange={(s) => setSeed(s ?? 1)} />
-        <button className="big" style={{ alignSelf: 'end', minHeight: 46, fontSize: 17 }} onClick={() => void run()}>Rehearse</button></div></div>
+      <div className="form">
+        <div className="two">
+          <Stepper label="Seed" unit="" value={seed} step={1} digits={0} min={1} onChange={(s) => setSeed(s ?? 1)} />
+          <button className="big" style={{ alignSelf: 'end', minHeight: 46, fontSize: 17 }} onClick={() => void run()}>
+            Rehearse
+          </button>
+        </div>
+      </div>
       {seen && planned && other && (
         <div aria-label="Rehearsal" ref={result}>
           <SideView theta={theta ?? 0} />
-          <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => play(seen.of)}>Play it again</button> <small>real time: {fixed(seen.of.stepS * (seen.of.motion.length - 1))} s from the first movement, without hinge and drag</small>
-          <table><thead><tr><th>{other.falls.toLocaleString('en')} falls, seed {seed}</th><th className="r">as planned</th>{!same && <th className="r">what if</th>}</tr></thead><tbody>
-            <tr><td>95 of 100 lie within, up</td><td className="r n">±{fixed(planned.within95Deg)}°</td>{!same && <td className="r n"><b>±{fixed(other.within95Deg)}°</b></td>}</tr>
-            <tr><td>control lost altogether</td><td className="r n">{planned.lost}</td>{!same && <td className="r n"><b>{other.lost}</b></td>}</tr>
-            {other.struck.filter((s) => s.falls > 0 || planned.struck.some((p) => p.id === s.id && p.falls > 0)).map((s) => <tr key={s.id}><td>strikes the {s.name}</td><td className="r n">{planned.struck.find((p) => p.id === s.id)?.share}</td>{!same && <td className="r n"><b>{s.share}</b></td>}</tr>)}
-          </tbody></table>
-          {other.struck.every((s) => s.falls === 0) && planned.struck.every((s) => s.falls === 0) && <p className="s">None of {other.falls.toLocaleString('en')} falls strikes a target; that is no promise, rarer ones are not drawn.</p>}
-          <p className="s">Drawn from the same model that made the plan. Thrown wood, springing limbs and a butt that leaves the stump are not played. Answered in {fixed(seen.tookMs, 0)} ms.</p>
+          <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => play(seen.of)}>
+            Play it again
+          </button>{' '}
+          <small>
+            real time: {fixed(seen.of.stepS * (seen.of.motion.length - 1))} s from the first movement, without hinge and
+            drag
+          </small>
+          <table>
+            <thead>
+              <tr>
+                <th>
+                  {other.falls.toLocaleString('en')} falls, seed {seed}
+                </th>
+                <th className="r">as planned</th>
+                {!same && <th className="r">what if</th>}
+              </tr>
+            </thead>
+            <tbody>
+              <tr>
+                <td>95 of 100 lie within, up</td>
+                <td className="r n">±{fixed(planned.within95Deg)}°</td>
+                {!same && (
+                  <td className="r n">
+                    <b>±{fixed(other.within95Deg)}°</b>
+                  </td>
+                )}
+              </tr>
+              <tr>
+                <td>control lost altogether</td>
+                <td className="r n">{planned.lost}</td>
+                {!same && (
+                  <td className="r n">
+                    <b>{other.lost}</b>
+                  </td>
+                )}
+              </tr>
+              {other.struck
+                .filter((s) => s.falls > 0 || planned.struck.some((p) => p.id === s.id && p.falls > 0))
+                .map((s) => (
+                  <tr key={s.id}>
+                    <td>strikes the {s.name}</td>
+                    <td className="r n">{planned.struck.find((p) => p.id === s.id)?.share}</td>
+                    {!same && (
+                      <td className="r n">
+                        <b>{s.share}</b>
+                      </td>
+                    )}
+                  </tr>
+                ))}
+            </tbody>
+          </table>
+          {other.struck.every((s) => s.falls === 0) && planned.struck.every((s) => s.falls === 0) && (
+            <p className="s">
+              None of {other.falls.toLocaleString('en')} falls strikes a target; that is no promise, rarer ones are not
+              drawn.
+            </p>
+          )}
+          <p className="s">
+            Drawn from the same model that made the plan. Thrown wood, springing limbs and a butt that leaves the stump
+            are not played. Answered in {fixed(seen.tookMs, 0)} ms.
+          </p>
         </div>
       )}
     </>
@@ -102,13 +219,30 @@ function SideView({ theta }: { theta: number }) {
   const x = 40 + 150 * Math.sin(a);
   const y = 168 - 150 * Math.cos(a);
   return (
-    <svg viewBox="0 0 240 190" width="100%" height="150" role="img" aria-label={`Side view, ${theta.toFixed(0)} degrees from plumb`}>
+    <svg
+      viewBox="0 0 240 190"
+      width="100%"
+      height="150"
+      role="img"
+      aria-label={`Side view, ${theta.toFixed(0)} degrees from plumb`}
+    >
       <path d="M0 170H240" stroke="var(--mute)" strokeWidth="2" />
       <path d="M40 170V160" stroke="var(--ink)" strokeWidth="12" />
       <path d={`M40 164L${x} ${y}`} stroke="var(--lay)" strokeWidth="7" strokeLinecap="round" />
-      <circle cx={40 + 105 * Math.sin(a)} cy={168 - 105 * Math.cos(a)} r="15" fill="color-mix(in srgb, var(--lay) 22%, transparent)" stroke="var(--lay)" strokeWidth="1.5" />
-      <text x="232" y="20" textAnchor="end" className="m b">{theta.toFixed(0)}°</text>
-      <text x="232" y="38" textAnchor="end" className="mu">from plumb</text>
+      <circle
+        cx={40 + 105 * Math.sin(a)}
+        cy={168 - 105 * Math.cos(a)}
+        r="15"
+        fill="color-mix(in srgb, var(--lay) 22%, transparent)"
+        stroke="var(--lay)"
+        strokeWidth="1.5"
+      />
+      <text x="232" y="20" textAnchor="end" className="m b">
+        {theta.toFixed(0)}°
+      </text>
+      <text x="232" y="38" textAnchor="end" className="mu">
+        from plumb
+      </text>
     </svg>
   );
 }

@@ -6,16 +6,53 @@ export function SightingCard({ v, close }: { v: Schemas['LayView']; close: () =>
   return (
     <div className="sheet" role="dialog" aria-label="Sighting card">
       <h1>{v.stem}: sight the notch</h1>
-      <p className="hero" style={{ color: 'var(--lay)', margin: '8px 0' }}>{v.aim ? fixed(v.aim.aimDeg) : azimuth(v.layDeg)}°</p>
-      <p>{v.aim ? `for a lay of ${azimuth(v.layDeg)}°: it drifts ${fixed(v.aim.correctDeg)}° to the ${v.aim.side === 'left' ? 'right' : 'left'}` : 'no drift expected'}</p>
-      <table><tbody>
-        {v.landmarks.map((m) => <tr key={m.words}><td>the lay passes <b>{m.words}</b></td><td className="r n">{fixed(m.distanceM, 0)} m away</td></tr>)}
-        <tr><td>1 cm off at the stump</td><td className="r n"><b>{fixed(v.missPerCmM, 2)} m</b> at the tip, up</td></tr>
-        <tr><td>1 m off at the tip</td><td className="r n"><b>{Math.floor(v.mmFor1mMiss)} mm</b> at the hinge</td></tr>
-        <tr><td>spread</td><td className="r n">{v.sigmaDeg === undefined ? 'not known' : `±${fixed(1.96 * v.sigmaDeg)}° (95 %)`}</td></tr>
-      </tbody></table>
-      <p className="s">Sight along the saw’s mark with the notch open, check from behind and from aside, correct before the back cut.</p>
-      <div style={{ display: 'flex', gap: 10, marginTop: 10 }} className="no-print"><button className="big quiet" onClick={() => window.print()}>Print</button><button className="big" onClick={close}>Close</button></div>
+      <p className="hero" style={{ color: 'var(--lay)', margin: '8px 0' }}>
+        {v.aim ? fixed(v.aim.aimDeg) : azimuth(v.layDeg)}°
+      </p>
+      <p>
+        {v.aim
+          ? `for a lay of ${azimuth(v.layDeg)}°: it drifts ${fixed(v.aim.correctDeg)}° to the ${v.aim.side === 'left' ? 'right' : 'left'}`
+          : 'no drift expected'}
+      </p>
+      <table>
+        <tbody>
+          {v.landmarks.map((m) => (
+            <tr key={m.words}>
+              <td>
+                the lay passes <b>{m.words}</b>
+              </td>
+              <td className="r n">{fixed(m.distanceM, 0)} m away</td>
+            </tr>
+          ))}
+          <tr>
+            <td>1 cm off at the stump</td>
+            <td className="r n">
+              <b>{fixed(v.missPerCmM, 2)} m</b> at the tip, up
+            </td>
+          </tr>
+          <tr>
+            <td>1 m off at the tip</td>
+            <td className="r n">
+              <b>{Math.floor(v.mmFor1mMiss)} mm</b> at the hinge
+            </td>
+          </tr>
+          <tr>
+            <td>spread</td>
+            <td className="r n">{v.sigmaDeg === undefined ? 'not known' : `±${fixed(1.96 * v.sigmaDeg)}° (95 %)`}</td>
+          </tr>
+        </tbody>
+      </table>
+      <p className="s">
+        Sight along the saw’s mark with the notch open, check from behind and from aside, correct before the back cut.
+      </p>
+      <div style={{ display: 'flex', gap: 10, marginTop: 10 }} className="no-print">
+        <button className="big quiet" onClick={() => window.print()}>
+          Print
+        </button>
+        <button className="big" onClick={close}>
+          Close
+        </button>
+      </div>
     </div>
   );
 }

@@ -7,7 +7,13 @@ import { azimuth, fixed, mm } from '../../units/format';
 import type { Turning } from './useLay';
 
 /** The mark of his main way says what the finding says. */
-const AWAY: Record<Schemas['LayView']['away'], MarkKind> = { CLEAR: 'ready', LEFT_BEFORE: 'ready', NOT_KNOWN: 'CAUTION', WITHIN: 'CAUTION', TOO_NEAR: 'STOP' };
+const AWAY: Record<Schemas['LayView']['away'], MarkKind> = {
+  CLEAR: 'ready',
+  LEFT_BEFORE: 'ready',
+  NOT_KNOWN: 'CAUTION',
+  WITHIN: 'CAUTION',
+  TOO_NEAR: 'STOP',
+};
 
 type Props = { job: string; l: Turning; v: Schemas['LayView']; leader: boolean };
 
@@ -16,52 +22,188 @@ export function WaysTab({ job, l, v, leader }: Props) {
   const { say } = usePlanTools();
   const act = useAct(job, say);
   const trees = (useStems(job).data ?? []).filter((s) => s.state === 'STANDING' && s.id !== l.stem?.id);
-  const clear = (side: Schemas['WayView']['side'], done: boolean) => void act(api.PUT('/api/jobs/{job}/stems/{stem}/lay/clearing', { params: { path: { job, stem: l.stem!.id } }, body: { side, done } }));
+  const clear = (side: Schemas['WayView']['side'], done: boolean) =>
+    void act(
+      api.PUT('/api/jobs/{job}/stems/{stem}/lay/clearing', {
+        params: { path: { job, stem: l.stem!.id } },
+        body: { side, done },
+      }),
+    );
   const strap = v.strap;
   const line = l.choice.means.endsWith('LINE');
   const atPull = line && (l.choice.clock ?? 'AT_PULL') === 'AT_PULL';
   return (
     <>
-      <h2 style={{ marginTop: 0, borderTop: 0 }}>Ways out <span>down in {v.fallFastS === undefined ? 'not known' : `${fixed(v.fallFastS)} s, rounded down`}</span></h2>
-      <table aria-label="Ways out"><tbody>
-        {v.ways.map((w) => (
-          <tr key={w.name}><td><b style={{ color: 'var(--esc)' }}>{w.name}</b> {w.side.toLowerCase()}{w.best && ', main'}</td>
-            <td>{w.open ? <><span className="n">{azimuth(w.azimuthDeg ?? 0)}°, {fixed(w.lengthM ?? 0)} m</span>{w.path.length > 2 && ' with a bend'}<br /><small>{Math.abs(w.slopeUpDeg ?? 0) < 0.5 ? 'level' : `${fixed(Math.abs(w.slopeUpDeg ?? 0), 0)}° ${(w.slopeUpDeg ?? 0) > 0 ? 'up' : 'down'}`}, {w.ground}, walks {fixed(w.walkS ?? 0)} s</small></> : <b>blocked: {w.blockedBy.join(', ')}</b>}</td>
-            <td className="r n">{w.open && (v.away === 'LEFT_BEFORE' ? 'left before' : w.marginS === undefined ? 'not known' : w.marginS >= 0 ? `${fixed(w.marginS)} s spare` : w.best && v.away === 'CLEAR' ? 'clear in time' : `at its end ${fixed(-w.marginS)} s late`)}</td>
-            <td><Mark size={18} kind={!w.open ? 'CAUTION' : w.best ? AWAY[v.away] : 'NOTE'} /></td></tr>
-        ))}
-      </tbody></table>
+      <h2 style={{ marginTop: 0, borderTop: 0 }}>
+        Ways out{' '}
+        <span>down in {v.fallFastS === undefined ? 'not known' : `${fixed(v.fallFastS)} s, rounded down`}</span>
+      </h2>
+      <table aria-label="Ways out">
+        <tbody>
+          {v.ways.map((w) => (
+            <tr key={w.name}>
+              <td>
+                <b style={{ color: 'var(--esc)' }}>{w.name}</b> {w.side.toLowerCase()}
+                {w.best && ', main'}
+              </td>
+              <td>
+                {w.open ? (
+                  <>
+                    <span className="n">
+                      {azimuth(w.azimuthDeg ?? 0)}°, {fixed(w.lengthM ?? 0)} m
+                    </span>
+                    {w.path.length > 2 && ' with a bend'}
+                    <br />
+                    <small>
+                      {Math.abs(w.slopeUpDeg ?? 0) < 0.5
+                        ? 'level'
+                        : `${fixed(Math.abs(w.slopeUpDeg ?? 0), 0)}° ${(w.slopeUpDeg ?? 0) > 0 ? 'up' : 'down'}`}
+                      , {w.ground}, walks {fixed(w.walkS ?? 0)} s
+                    </small>
+                  </>
+                ) : (
+                  <b>blocked: {w.blockedBy.join(', ')}</b>
+                )}
+              </td>
+              <td className="r n">
+                {w.open &&
+                  (v.away === 'LEFT_BEFORE'
+                    ? 'left before'
+                    : w.marginS === undefined
+                      ? 'not known'
+                      : w.marginS >= 0
+                        ? `${fixed(w.marginS)} s spare`
+                        : w.best && v.away === 'CLEAR'
+                          ? 'clear in time'
+                          : `at its end ${fixed(-w.marginS)} s late`)}
+              </td>
+              <td>
+                <Mark size={18} kind={!w.open ? 'CAUTION' : w.best ? AWAY[v.away] : 'NOTE'} />
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
       {v.waysDiffer && <p className="s">{v.waysDiffer}.</p>}
       <p className="s">Never to the fall side, square to the stem or straight behind: the shaded sectors.</p>
-      {v.reachedM !== undefined && <p aria-label="Reached">When it lands the cutter has walked <b className="n">{fixed(v.reachedM)} m</b> on the better way{v.reachedIfClearedM !== undefined && v.reachedIfClearedM > v.reachedM ? <>, cleared <b className="n">{fixed(v.reachedIfClearedM)} m</b></> : ''}; clear of butt and crown at <b className="n">{fixed(v.clearM)} m</b>.</p>}
-      {v.away === 'LEFT_BEFORE' && <p role="status" aria-label="Away">He is away before the pull is given; no time runs against him.</p>}
-      {v.away === 'NOT_KNOWN' && <p role="status" aria-label="Away">How far he gets is not known: lean, line or a way out is missing.</p>}
-      {v.away === 'WITHIN' && <p role="status" aria-label="Away" style={{ borderLeft: '6px solid var(--drop)', paddingLeft: 10 }}>Not clear of it yet when it lands. What helps: {v.timeHelps.join('; ')}.</p>}
-      {v.away === 'TOO_NEAR' && <p role="status" aria-label="Away" className="refused">He gets less than {fixed(v.leastAwayM)} m away. What helps: {v.timeHelps.join('; ')}.</p>}
+      {v.reachedM !== undefined && (
+        <p aria-label="Reached">
+          When it lands the cutter has walked <b className="n">{fixed(v.reachedM)} m</b> on the better way
+          {v.reachedIfClearedM !== undefined && v.reachedIfClearedM > v.reachedM ? (
+            <>
+              , cleared <b className="n">{fixed(v.reachedIfClearedM)} m</b>
+            </>
+          ) : (
+            ''
+          )}
+          ; clear of butt and crown at <b className="n">{fixed(v.clearM)} m</b>.
+        </p>
+      )}
+      {v.away === 'LEFT_BEFORE' && (
+        <p role="status" aria-label="Away">
+          He is away before the pull is given; no time runs against him.
+        </p>
+      )}
+      {v.away === 'NOT_KNOWN' && (
+        <p role="status" aria-label="Away">
+          How far he gets is not known: lean, line or a way out is missing.
+        </p>
+      )}
+      {v.away === 'WITHIN' && (
+        <p role="status" aria-label="Away" style={{ borderLeft: '6px solid var(--drop)', paddingLeft: 10 }}>
+          Not clear of it yet when it lands. What helps: {v.timeHelps.join('; ')}.
+        </p>
+      )}
+      {v.away === 'TOO_NEAR' && (
+        <p role="status" aria-label="Away" className="refused">
+          He gets less than {fixed(v.leastAwayM)} m away. What helps: {v.timeHelps.join('; ')}.
+        </p>
+      )}
 
-      <h2>Clear first <span>{v.ways.filter((w) => w.clearedBy !== undefined).length} of {v.ways.filter((w) => w.open).length} done</span></h2>
+      <h2>
+        Clear first{' '}
+        <span>
+          {v.ways.filter((w) => w.clearedBy !== undefined).length} of {v.ways.filter((w) => w.open).length} done
+        </span>
+      </h2>
       {!l.saved && <p className="s">Save the lay first (Z); clearing is kept for the lay it was done for.</p>}
-      <table aria-label="Clear first"><tbody>
-        {v.ways.filter((w) => w.open).map((w) => (
-          <tr key={w.name}><td><b style={{ color: 'var(--esc)' }}>{w.name}</b> {fixed(w.lengthM ?? 0)} m on {azimuth(w.azimuthDeg ?? 0)}°, 1.5 m wide: brush, brash, tools</td>
-            <td className="r">{w.clearedBy !== undefined ? <>cleared <small>{w.clearedBy}</small> {leader && <button className="plain" onClick={() => clear(w.side, false)}>not any more</button>}</>
-              : <button className="plain" style={{ fontWeight: 700 }} disabled={!leader || !l.saved || l.changed} onClick={() => clear(w.side, true)}>Mark {w.name} cleared</button>}</td></tr>
-        ))}
-      </tbody></table>
+      <table aria-label="Clear first">
+        <tbody>
+          {v.ways
+            .filter((w) => w.open)
+            .map((w) => (
+              <tr key={w.name}>
+                <td>
+                  <b style={{ color: 'var(--esc)' }}>{w.name}</b> {fixed(w.lengthM ?? 0)} m on{' '}
+                  {azimuth(w.azimuthDeg ?? 0)}°, 1.5 m wide: brush, brash, tools
+                </td>
+                <td className="r">
+                  {w.clearedBy !== undefined ? (
+                    <>
+                      cleared <small>{w.clearedBy}</small>{' '}
+                      {leader && (
+                        <button className="plain" onClick={() => clear(w.side, false)}>
+                          not any more
+                        </button>
+                      )}
+                    </>
+                  ) : (
+                    <button
+                      className="plain"
+                      style={{ fontWeight: 700 }}
+                      disabled={!leader || !l.saved || l.changed}
+                      onClick={() => clear(w.side, true)}
+                    >
+                      Mark {w.name} cleared
+                    </button>
+                  )}
+                </td>
+              </tr>
+            ))}
+        </tbody>
+      </table>
       {l.saved && l.changed && <p className="s">Save this lay (Z) before marking ways as cleared.</p>}
 
       {line && (
         <>
           <h2>When his time begins</h2>
-          <Chips label="" value={l.choice.clock ?? 'AT_PULL'} onChange={(clock) => l.set({ clock })} options={[{ value: 'AT_MOVEMENT', words: 'first movement' }, { value: 'AT_PULL', words: 'pull after he left' }]} />
-          {atPull && (strap
-            ? <p className={strap.holds ? 's' : 'refused'}>The strap holds {strap.ratio === undefined ? 'whatever leans on it' : `${fixed(strap.ratio)} times what the lean asks`} (2 are needed){strap.holds ? '' : strap.neededM !== undefined ? `; ${mm(strap.neededM)} mm would` : '; no thickness would'}.</p>
-            : <p className="s">No strap here: the lean is not known or the stem is too small to bore.</p>)}
+          <Chips
+            label=""
+            value={l.choice.clock ?? 'AT_PULL'}
+            onChange={(clock) => l.set({ clock })}
+            options={[
+              { value: 'AT_MOVEMENT', words: 'first movement' },
+              { value: 'AT_PULL', words: 'pull after he left' },
+            ]}
+          />
+          {atPull &&
+            (strap ? (
+              <p className={strap.holds ? 's' : 'refused'}>
+                The strap holds{' '}
+                {strap.ratio === undefined ? 'whatever leans on it' : `${fixed(strap.ratio)} times what the lean asks`}{' '}
+                (2 are needed)
+                {strap.holds
+                  ? ''
+                  : strap.neededM !== undefined
+                    ? `; ${mm(strap.neededM)} mm would`
+                    : '; no thickness would'}
+                .
+              </p>
+            ) : (
+              <p className="s">No strap here: the lean is not known or the stem is too small to bore.</p>
+            ))}
         </>
       )}
 
-      <h2>Cover tree <span>no distance; second opinion</span></h2>
-      <Chips label="" value={l.choice.coverTree ?? ''} onChange={(coverTree) => l.set({ coverTree })} options={[{ value: '', words: 'none' }, ...trees.map((t) => ({ value: t.label, words: t.label }))]} />
+      <h2>
+        Cover tree <span>no distance; second opinion</span>
+      </h2>
+      <Chips
+        label=""
+        value={l.choice.coverTree ?? ''}
+        onChange={(coverTree) => l.set({ coverTree })}
+        options={[{ value: '', words: 'none' }, ...trees.map((t) => ({ value: t.label, words: t.label }))]}
+      />
     </>
   );
 }

@@ -16,9 +16,19 @@ export function useLay(job: string, focus?: LayFocus) {
   const saved = lays.data?.find((l) => l.stemId === tools.stem);
   const [choice, setChoice] = useState<Choice>();
   const [best, setBest] = useState<number>();
-  const current = useMemo<Choice>(() => choice ?? saved?.choice ?? { ...FIRST, layDeg: best ?? 0 }, [choice, saved, best]);
+  const current = useMemo<Choice>(
+    () => choice ?? saved?.choice ?? { ...FIRST, layDeg: best ?? 0 },
+    [choice, saved, best],
+  );
   const able = Boolean(stem && stem.notKnown.length === 0 && !stem.toBeKept);
-  const stamp = JSON.stringify([stem?.sightings.length, stem?.defects.length, stem?.version, saved?.version, features.dataUpdatedAt, saved?.outOfDate]);
+  const stamp = JSON.stringify([
+    stem?.sightings.length,
+    stem?.defects.length,
+    stem?.version,
+    saved?.version,
+    features.dataUpdatedAt,
+    saved?.outOfDate,
+  ]);
   useEffect(() => {
     setChoice(undefined);
     setBest(undefined);
@@ -44,7 +54,9 @@ export function useLay(job: string, focus?: LayFocus) {
         const c: Choice = wanted.current;
         wanted.current = undefined;
         try {
-          const got = await data(api.POST('/api/jobs/{job}/stems/{stem}/lay/preview', { params: { path: { job, stem: id } }, body: c }));
+          const got = await data(
+            api.POST('/api/jobs/{job}/stems/{stem}/lay/preview', { params: { path: { job, stem: id } }, body: c }),
+          );
           setLay(got);
           setFaults([]);
         } catch (e) {
@@ -63,8 +75,16 @@ export function useLay(job: string, focus?: LayFocus) {
 
   const rest = { ...current, layDeg: 0 };
   const dial = useQuery({
-    queryKey: ['dial', job, tools.stem, JSON.stringify(rest), stamp], enabled: able, staleTime: 60_000,
-    queryFn: () => data(api.POST('/api/jobs/{job}/stems/{stem}/lay/dial', { params: { path: { job, stem: tools.stem! } }, body: current })),
+    queryKey: ['dial', job, tools.stem, JSON.stringify(rest), stamp],
+    enabled: able,
+    staleTime: 60_000,
+    queryFn: () =>
+      data(
+        api.POST('/api/jobs/{job}/stems/{stem}/lay/dial', {
+          params: { path: { job, stem: tools.stem! } },
+          body: current,
+        }),
+      ),
   });
   // nobody has turned it yet: it starts on the best lay of the dial
   useEffect(() => {
@@ -74,7 +94,19 @@ export function useLay(job: string, focus?: LayFocus) {
   useEffect(() => showLay(lay, dial.data, focus), [lay, dial.data, focus, showLay]);
   useEffect(() => () => showLay(undefined, undefined), [showLay]);
   const turn = (by: number) => setChoice({ ...current, layDeg: (((current.layDeg + by) % 360) + 360) % 360 });
-  return { stem, saved, choice: current, set: (over: Partial<Choice>) => setChoice({ ...current, ...over }), turn, lay, dial: dial.data, stamp, layFaults: faults, changed: choice !== undefined, settle: () => setChoice(undefined) };
+  return {
+    stem,
+    saved,
+    choice: current,
+    set: (over: Partial<Choice>) => setChoice({ ...current, ...over }),
+    turn,
+    lay,
+    dial: dial.data,
+    stamp,
+    layFaults: faults,
+    changed: choice !== undefined,
+    settle: () => setChoice(undefined),
+  };
 }
 
 export type Turning = ReturnType<typeof useLay>;

@@ -8,7 +8,14 @@ const MARKS: Record<string, ReactNode> = {
   POINT: <circle cx="12" cy="9" r="4.5" fill="none" stroke="currentColor" strokeWidth="2.4" />,
   LINE: <path d="M3 15 9 5l5 8 7-9" fill="none" stroke="currentColor" strokeWidth="2.4" />,
   POLYGON: <path d="M4 14 7 4l10-1 4 8-8 6Z" fill="none" stroke="currentColor" strokeWidth="2.4" />,
-  edit: <path d="M4 14 12 3l8 9M2 12h4v4H2zM10 1h4v4h-4zM18 10h4v4h-4z" fill="none" stroke="currentColor" strokeWidth="1.8" />,
+  edit: (
+    <path
+      d="M4 14 12 3l8 9M2 12h4v4H2zM10 1h4v4h-4zM18 10h4v4h-4z"
+      fill="none"
+      stroke="currentColor"
+      strokeWidth="1.8"
+    />
+  ),
   undo: <path d="M8 3 3 8l5 5M3 8h12a5 5 0 0 1 0 9h-4" fill="none" stroke="currentColor" strokeWidth="2.4" />,
   redo: <path d="m16 3 5 5-5 5M21 8H9a5 5 0 0 0 0 9h4" fill="none" stroke="currentColor" strokeWidth="2.4" />,
 };
@@ -23,31 +30,71 @@ export function DrawTools({ job }: { job: string }) {
   const chosen = features.find((f) => f.id === feature);
   const draw = (form: Form, hint: string) => {
     tools.selectFeature(undefined);
-    setSketch({ what: 'draw', form, hint, done: (outline) => {
-      setSketch(undefined);
-      window.dispatchEvent(new CustomEvent('antevid-drawn', { detail: { form, outline } }));
-    } });
+    setSketch({
+      what: 'draw',
+      form,
+      hint,
+      done: (outline) => {
+        setSketch(undefined);
+        window.dispatchEvent(new CustomEvent('antevid-drawn', { detail: { form, outline } }));
+      },
+    });
   };
   const edit = () => {
     if (!chosen) return;
     let now = chosen;
-    setSketch({ what: 'edit', id: chosen.id, form: chosen.entry.form, outline: chosen.entry.outline, hint: `Drag the corners of ${chosen.entry.name}; drag between two to add one`, done: (outline) => void act((async () => {
-      await changeFeature(job, now, { outline, takenHow: 'corners moved by hand' });
-      now = { ...now, version: now.version + 1, entry: { ...now.entry, outline } };
-    })()) });
+    setSketch({
+      what: 'edit',
+      id: chosen.id,
+      form: chosen.entry.form,
+      outline: chosen.entry.outline,
+      hint: `Drag the corners of ${chosen.entry.name}; drag between two to add one`,
+      done: (outline) =>
+        void act(
+          (async () => {
+            await changeFeature(job, now, { outline, takenHow: 'corners moved by hand' });
+            now = { ...now, version: now.version + 1, entry: { ...now.entry, outline } };
+          })(),
+        ),
+    });
   };
   usePanelKey(['u'], () => void act(undo(job)));
-  const button = (mark: string, words: string, press: () => void, props: { pressed?: boolean; disabled?: boolean; title?: string } = {}) => (
-    <button type="button" onClick={press} aria-pressed={props.pressed} disabled={props.disabled} title={props.title} aria-label={words}>
-      <svg width="24" height="18" viewBox="0 0 24 18" aria-hidden="true">{MARKS[mark]}</svg>{words.split(' ')[0]}
+  const button = (
+    mark: string,
+    words: string,
+    press: () => void,
+    props: { pressed?: boolean; disabled?: boolean; title?: string } = {},
+  ) => (
+    <button
+      type="button"
+      onClick={press}
+      aria-pressed={props.pressed}
+      disabled={props.disabled}
+      title={props.title}
+      aria-label={words}
+    >
+      <svg width="24" height="18" viewBox="0 0 24 18" aria-hidden="true">
+        {MARKS[mark]}
+      </svg>
+      {words.split(' ')[0]}
     </button>
   );
   return (
     <div className="tools" role="toolbar" aria-label="Draw on the plan">
-      {button('POINT', 'Point', () => draw('POINT', 'Tap the point'), { pressed: sketch?.what === 'draw' && sketch.form === 'POINT' })}
-      {button('LINE', 'Line', () => draw('LINE', 'Tap each bend, the last one twice'), { pressed: sketch?.what === 'draw' && sketch.form === 'LINE' })}
-      {button('POLYGON', 'Area', () => draw('POLYGON', 'Tap each corner, the last one twice'), { pressed: sketch?.what === 'draw' && sketch.form === 'POLYGON' })}
-      {button('edit', 'Corners', edit, { pressed: sketch?.what === 'edit', disabled: !chosen, title: chosen ? `corners of ${chosen.entry.name}` : 'choose a feature first' })}
+      {button('POINT', 'Point', () => draw('POINT', 'Tap the point'), {
+        pressed: sketch?.what === 'draw' && sketch.form === 'POINT',
+      })}
+      {button('LINE', 'Line', () => draw('LINE', 'Tap each bend, the last one twice'), {
+        pressed: sketch?.what === 'draw' && sketch.form === 'LINE',
+      })}
+      {button('POLYGON', 'Area', () => draw('POLYGON', 'Tap each corner, the last one twice'), {
+        pressed: sketch?.what === 'draw' && sketch.form === 'POLYGON',
+      })}
+      {button('edit', 'Corners', edit, {
+        pressed: sketch?.what === 'edit',
+        disabled: !chosen,
+        title: chosen ? `corners of ${chosen.entry.name}` : 'choose a feature first',
+      })}
       {button('undo', 'Undo', () => void act(undo(job)), { disabled: !history.undoable, title: history.undoable })}
       {button('redo', 'Redo', () => void act(redo(job)), { disabled: !history.redoable, title: history.redoable })}
     </div>

@@ -6,7 +6,13 @@ import { Stepper } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';
 
 type Format = 'geojson' | 'gpx' | 'csv/STEMS' | 'csv/SIGHTINGS' | 'csv/DEFECTS';
-const FORMATS: [Format, string][] = [['geojson', 'site plan, GeoJSON'], ['gpx', 'waypoints, GPX'], ['csv/STEMS', 'stems, CSV'], ['csv/SIGHTINGS', 'sightings, CSV'], ['csv/DEFECTS', 'defects, CSV']];
+const FORMATS: [Format, string][] = [
+  ['geojson', 'site plan, GeoJSON'],
+  ['gpx', 'waypoints, GPX'],
+  ['csv/STEMS', 'stems, CSV'],
+  ['csv/SIGHTINGS', 'sightings, CSV'],
+  ['csv/DEFECTS', 'defects, CSV'],
+];
 
 /** Drawing under the plan, the anchor on the globe, and open formats out and in. */
 export function FilesTab({ job, leader }: { job: string; leader: boolean }) {
@@ -16,11 +22,32 @@ export function FilesTab({ job, leader }: { job: string; leader: boolean }) {
   return (
     <>
       <h1>Files</h1>
-      <h2>Write out <span>{s.anchor ? '' : 'WGS 84 and GPX need the anchor'}</span></h2>
+      <h2>
+        Write out <span>{s.anchor ? '' : 'WGS 84 and GPX need the anchor'}</span>
+      </h2>
       <div className="chips">
-        <a className="chip" href={`${base}/geojson`} download>plan, local metres</a>
-        {s.anchor && <><a className="chip" href={`${base}/geojson?wgs84=true`} download>plan, WGS 84</a><a className="chip" href={`${base}/gpx`} download>waypoints</a></>}
-        <a className="chip" href={`${base}/csv/STEMS`} download>stems</a><a className="chip" href={`${base}/csv/SIGHTINGS`} download>sightings</a><a className="chip" href={`${base}/csv/DEFECTS`} download>defects</a>
+        <a className="chip" href={`${base}/geojson`} download>
+          plan, local metres
+        </a>
+        {s.anchor && (
+          <>
+            <a className="chip" href={`${base}/geojson?wgs84=true`} download>
+              plan, WGS 84
+            </a>
+            <a className="chip" href={`${base}/gpx`} download>
+              waypoints
+            </a>
+          </>
+        )}
+        <a className="chip" href={`${base}/csv/STEMS`} download>
+          stems
+        </a>
+        <a className="chip" href={`${base}/csv/SIGHTINGS`} download>
+          sightings
+        </a>
+        <a className="chip" href={`${base}/csv/DEFECTS`} download>
+          defects
+        </a>
       </div>
       {leader && <Import job={job} />}
       {leader && <Anchor key={`a${s.versions.anchor}`} job={job} s={s} />}
@@ -41,7 +68,9 @@ function Import({ job }: { job: string }) {
     setReport(undefined);
     setRefused(undefined);
     try {
-      const got = await upload<Schemas['ImportReport']>(`/api/jobs/${job}/files/${format}`, f, f.name, { takeGoodRows: String(takeGoodRows) });
+      const got = await upload<Schemas['ImportReport']>(`/api/jobs/${job}/files/${format}`, f, f.name, {
+        takeGoodRows: String(takeGoodRows),
+      });
       setReport(got);
       await act(Promise.resolve());
     } catch (e) {
@@ -51,25 +80,72 @@ function Import({ job }: { job: string }) {
   const rows = refused?.faults.filter((f) => f.code === 'BAD_ROW') ?? [];
   return (
     <section aria-label="Read in">
-      <h2>Read in <span>nothing is taken from a file that is not right</span></h2>
+      <h2>
+        Read in <span>nothing is taken from a file that is not right</span>
+      </h2>
       <div className="form">
-        <label>What it is<Select aria-label="What it is" value={format} onChange={setFormat} options={FORMATS.map(([value, label]) => ({ value, label }))} /></label>
-        <input ref={input} type="file" hidden aria-label="File to read in" onChange={(e) => {
-          const f = e.target.files?.[0];
-          if (f) {
-            setFile(f);
-            void send(f, false);
-          }
-          e.target.value = '';
-        }} />
-        <button type="button" className="big quiet" style={{ fontSize: 16 }} onClick={() => input.current?.click()}>Choose the file</button>
+        <label>
+          What it is
+          <Select
+            aria-label="What it is"
+            value={format}
+            onChange={setFormat}
+            options={FORMATS.map(([value, label]) => ({ value, label }))}
+          />
+        </label>
+        <input
+          ref={input}
+          type="file"
+          hidden
+          aria-label="File to read in"
+          onChange={(e) => {
+            const f = e.target.files?.[0];
+            if (f) {
+              setFile(f);
+              void send(f, false);
+            }
+            e.target.value = '';
+          }}
+        />
+        <button type="button" className="big quiet" style={{ fontSize: 16 }} onClick={() => input.current?.click()}>
+          Choose the file
+        </button>
       </div>
-      {report && <p role="status"><b>{report.rows} read: {report.added} new, {report.changed} changed, {report.unchanged} as before.</b></p>}
-      {report && report.problems.length > 0 && <Rows rows={report.problems.map((p) => ({ where: `row ${p.row}${p.column ? `, ${p.column}` : ''}`, why: p.reason }))} />}
+      {report && (
+        <p role="status">
+          <b>
+            {report.rows} read: {report.added} new, {report.changed} changed, {report.unchanged} as before.
+          </b>
+        </p>
+      )}
+      {report && report.problems.length > 0 && (
+        <Rows
+          rows={report.problems.map((p) => ({
+            where: `row ${p.row}${p.column ? `, ${p.column}` : ''}`,
+            why: p.reason,
+          }))}
+        />
+      )}
       {refused && (
         <div role="alert">
-          <p className="refused">{rows.length > 0 ? `${rows.length} things are wrong in ${file?.name}. Nothing was changed.` : `${refused.faults.length > 0 ? refused.faults.map((f) => `${f.field}: ${f.message}`).join('; ') : refused.message}${/Nothing was changed/.test(refused.message) ? '' : '. Nothing was changed.'}`}</p>
-          {rows.length > 0 && <><Rows rows={rows.map((f) => ({ where: f.field, why: f.message }))} /><button type="button" className="big quiet" style={{ fontSize: 16 }} onClick={() => file && void send(file, true)}>Take the good rows</button></>}
+          <p className="refused">
+            {rows.length > 0
+              ? `${rows.length} things are wrong in ${file?.name}. Nothing was changed.`
+              : `${refused.faults.length > 0 ? refused.faults.map((f) => `${f.field}: ${f.message}`).join('; ') : refused.message}${/Nothing was changed/.test(refused.message) ? '' : '. Nothing was changed.'}`}
+          </p>
+          {rows.length > 0 && (
+            <>
+              <Rows rows={rows.map((f) => ({ where: f.field, why: f.message }))} />
+              <button
+                type="button"
+                className="big quiet"
+                style={{ fontSize: 16 }}
+                onClick={() => file && void send(file, true)}
+              >
+                Take the good rows
+              </button>
+            </>
+          )}
         </div>
       )}
     </section>
@@ -77,7 +153,20 @@ function Import({ job }: { job: string }) {
 }
 
 function Rows({ rows }: { rows: { where: string; why: string }[] }) {
-  return <table aria-label="What is wrong"><tbody>{rows.slice(0, 50).map((r, i) => <tr key={i}><td className="n" style={{ whiteSpace: 'nowrap' }}>{r.where}</td><td>{r.why}</td></tr>)}</tbody></table>;
+  return (
+    <table aria-label="What is wrong">
+      <tbody>
+        {rows.slice(0, 50).map((r, i) => (
+          <tr key={i}>
+            <td className="n" style={{ whiteSpace: 'nowrap' }}>
+              {r.where}
+            </td>
+            <td>{r.why}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
 }
 
 function Anchor({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
@@ -86,15 +175,40 @@ function Anchor({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
   const [lat, setLat] = useState<number | null>(s.anchor?.latitudeDeg ?? null);
   const [lon, setLon] = useState<number | null>(s.anchor?.longitudeDeg ?? null);
   const [north, setNorth] = useState<number | null>(s.anchor?.gridNorthDeg ?? 0);
-  const changed = lat !== (s.anchor?.latitudeDeg ?? null) || lon !== (s.anchor?.longitudeDeg ?? null) || north !== (s.anchor?.gridNorthDeg ?? 0);
+  const changed =
+    lat !== (s.anchor?.latitudeDeg ?? null) ||
+    lon !== (s.anchor?.longitudeDeg ?? null) ||
+    north !== (s.anchor?.gridNorthDeg ?? 0);
   return (
     <section aria-label="Anchor">
-      <h2>Anchor on the globe <span>where 0 east, 0 north lies</span></h2>
+      <h2>
+        Anchor on the globe <span>where 0 east, 0 north lies</span>
+      </h2>
       <div className="form">
         <Stepper label="Latitude" unit="° north" value={lat} onChange={setLat} step={0.0001} digits={6} />
         <Stepper label="Longitude" unit="° east" value={lon} onChange={setLon} step={0.0001} digits={6} />
         <Stepper label="Plan’s north is true" unit="°" value={north} onChange={setNorth} step={1} digits={1} />
-        {changed && <button className="big" disabled={lat === null || lon === null || north === null} onClick={() => void act(api.PUT('/api/jobs/{job}/place/anchor', { params: { path: { job } }, body: { latitudeDeg: lat ?? 0, longitudeDeg: lon ?? 0, gridNorthDeg: north ?? 0, version: s.versions.anchor } }))}>Save the anchor</button>}
+        {changed && (
+          <button
+            className="big"
+            disabled={lat === null || lon === null || north === null}
+            onClick={() =>
+              void act(
+                api.PUT('/api/jobs/{job}/place/anchor', {
+                  params: { path: { job } },
+                  body: {
+                    latitudeDeg: lat ?? 0,
+                    longitudeDeg: lon ?? 0,
+                    gridNorthDeg: north ?? 0,
+                    version: s.versions.anchor,
+                  },
+                }),
+              )
+            }
+          >
+            Save the anchor
+          </button>
+        )}
       </div>
     </section>
   );
@@ -111,14 +225,22 @@ function Underlay({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
   const tapped = (e: React.MouseEvent<HTMLImageElement>) => {
     if (!u || next !== 'picture' || pixels.length === 2) return;
     const box = e.currentTarget.getBoundingClientRect();
-    const at = { x: ((e.clientX - box.left) / box.width) * u.widthPx, y: ((e.clientY - box.top) / box.height) * u.heightPx };
+    const at = {
+      x: ((e.clientX - box.left) / box.width) * u.widthPx,
+      y: ((e.clientY - box.top) / box.height) * u.heightPx,
+    };
     const both = [...pixels, at];
     setPixels(both);
     pick(`Tap the same point (${both.length} of 2) on the plan`, (spot) => {
       const known = [...spots, spot];
       setSpots(known);
       if (known.length === 2) {
-        void act(api.PUT('/api/jobs/{job}/place/underlay/points', { params: { path: { job } }, body: { firstPixel: both[0], firstSpot: known[0], secondPixel: both[1], secondSpot: known[1] } }));
+        void act(
+          api.PUT('/api/jobs/{job}/place/underlay/points', {
+            params: { path: { job } },
+            body: { firstPixel: both[0], firstSpot: known[0], secondPixel: both[1], secondSpot: known[1] },
+          }),
+        );
         setPixels([]);
         setSpots([]);
       }
@@ -126,17 +248,54 @@ function Underlay({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
   };
   return (
     <section aria-label="Underlay">
-      <h2>Own photo or drawing under the plan <span>{u?.metresPerPixel ? `${(u.metresPerPixel * 100).toFixed(1)} cm a pixel` : u ? 'not laid yet' : 'none'}</span></h2>
-      <input ref={input} type="file" accept="image/*" hidden aria-label="Picture for under the plan" onChange={(e) => {
-        const f = e.target.files?.[0];
-        if (f) void act(upload(`/api/jobs/${job}/place/underlay`, f, f.name));
-        e.target.value = '';
-      }} />
-      {u && <><img src={`/api/jobs/${job}/place/underlay?v=${u.version}`} alt={`${u.name}, tap a point known on the plan`} style={{ width: '100%', display: 'block', cursor: 'crosshair', border: '1px solid var(--line)' }} onClick={tapped} />
-        <p className="s">{pixels.length === 2 && spots.length === 2 ? '' : next === 'picture' ? `Tap point ${pixels.length + 1} of 2 in the picture, then the same point on the plan.` : 'Now tap that point on the plan.'}</p></>}
+      <h2>
+        Own photo or drawing under the plan{' '}
+        <span>
+          {u?.metresPerPixel ? `${(u.metresPerPixel * 100).toFixed(1)} cm a pixel` : u ? 'not laid yet' : 'none'}
+        </span>
+      </h2>
+      <input
+        ref={input}
+        type="file"
+        accept="image/*"
+        hidden
+        aria-label="Picture for under the plan"
+        onChange={(e) => {
+          const f = e.target.files?.[0];
+          if (f) void act(upload(`/api/jobs/${job}/place/underlay`, f, f.name));
+          e.target.value = '';
+        }}
+      />
+      {u && (
+        <>
+          <img
+            src={`/api/jobs/${job}/place/underlay?v=${u.version}`}
+            alt={`${u.name}, tap a point known on the plan`}
+            style={{ width: '100%', display: 'block', cursor: 'crosshair', border: '1px solid var(--line)' }}
+            onClick={tapped}
+          />
+          <p className="s">
+            {pixels.length === 2 && spots.length === 2
+              ? ''
+              : next === 'picture'
+                ? `Tap point ${pixels.length + 1} of 2 in the picture, then the same point on the plan.`
+                : 'Now tap that point on the plan.'}
+          </p>
+        </>
+      )}
       <div style={{ display: 'flex', gap: 8 }}>
-        <button type="button" className="plain" style={{ fontWeight: 700 }} onClick={() => input.current?.click()}>{u ? 'Another picture' : '+ Choose a picture'}</button>
-        {u && <button type="button" className="plain" onClick={() => void act(api.DELETE('/api/jobs/{job}/place/underlay', { params: { path: { job } } }))}>Take it away</button>}
+        <button type="button" className="plain" style={{ fontWeight: 700 }} onClick={() => input.current?.click()}>
+          {u ? 'Another picture' : '+ Choose a picture'}
+        </button>
+        {u && (
+          <button
+            type="button"
+            className="plain"
+            onClick={() => void act(api.DELETE('/api/jobs/{job}/place/underlay', { params: { path: { job } } }))}
+          >
+            Take it away
+          </button>
+        )}
       </div>
     </section>
   );

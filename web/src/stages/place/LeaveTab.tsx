@@ -6,7 +6,12 @@ import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
 
 type Answer = Schemas['PermitView']['answer'];
-const ANSWERS: [Answer, string][] = [['YES', 'yes'], ['NO', 'no'], ['NOT_NEEDED', 'not needed'], ['NOT_KNOWN', 'not known']];
+const ANSWERS: [Answer, string][] = [
+  ['YES', 'yes'],
+  ['NO', 'no'],
+  ['NOT_NEEDED', 'not needed'],
+  ['NOT_KNOWN', 'not known'],
+];
 
 /** Leave and protected things; the emergency card without which nobody is briefed. */
 export function LeaveTab({ job, leader }: { job: string; leader: boolean }) {
@@ -14,15 +19,35 @@ export function LeaveTab({ job, leader }: { job: string; leader: boolean }) {
   const act = useAct(job, say);
   const s = useSurroundings(job).data;
   if (!s) return <p className="empty">Opening…</p>;
-  const answer = (key: Schemas['PermitView']['key'], a: Answer) => void act(api.PUT('/api/jobs/{job}/place/permits', { params: { path: { job } }, body: { answers: { [key]: a } } as Schemas['PermitsRequest'] }));
+  const answer = (key: Schemas['PermitView']['key'], a: Answer) =>
+    void act(
+      api.PUT('/api/jobs/{job}/place/permits', {
+        params: { path: { job } },
+        body: { answers: { [key]: a } } as Schemas['PermitsRequest'],
+      }),
+    );
   return (
     <>
       <h1>Permission and protected features</h1>
       {s.permits.map((p) => (
-        <div key={p.key} role="group" aria-label={p.words} style={{ borderTop: '1px solid var(--hair)', padding: '6px 0 0' }}>
-          <div style={{ display: 'flex', gap: 8, alignItems: 'center' }}><Mark size={18} kind={p.answer === 'NO' ? 'STOP' : p.answer === 'NOT_KNOWN' ? 'CAUTION' : 'ready'} /><b>{p.words}</b></div>
+        <div
+          key={p.key}
+          role="group"
+          aria-label={p.words}
+          style={{ borderTop: '1px solid var(--hair)', padding: '6px 0 0' }}
+        >
+          <div style={{ display: 'flex', gap: 8, alignItems: 'center' }}>
+            <Mark size={18} kind={p.answer === 'NO' ? 'STOP' : p.answer === 'NOT_KNOWN' ? 'CAUTION' : 'ready'} />
+            <b>{p.words}</b>
+          </div>
           <small>Yes: {p.yes}.</small>
-          <div className="chips">{ANSWERS.map(([a, w]) => <button key={a} disabled={!leader} aria-pressed={p.answer === a} onClick={() => answer(p.key, a)}>{w}</button>)}</div>
+          <div className="chips">
+            {ANSWERS.map(([a, w]) => (
+              <button key={a} disabled={!leader} aria-pressed={p.answer === a} onClick={() => answer(p.key, a)}>
+                {w}
+              </button>
+            ))}
+          </div>
         </div>
       ))}
       <Card key={s.versions.card} job={job} s={s} leader={leader} />
@@ -31,8 +56,13 @@ export function LeaveTab({ job, leader }: { job: string; leader: boolean }) {
 }
 
 const LINES: [keyof Schemas['EmergencyCard'], string, string][] = [
-  ['nearestHelp', 'Nearest help', 'clinic or ambulance, minutes'], ['route', 'Route to it', ''], ['gridReference', 'Grid reference or coordinates', 'of the meeting point'],
-  ['phoneCover', 'Phone cover', 'where there is some'], ['firstAider', 'First-aider', ''], ['kit', 'Kit', 'where it is'], ['rescuePlan', 'Rescue plan', 'who carries, who meets the ambulance'],
+  ['nearestHelp', 'Nearest help', 'clinic or ambulance, minutes'],
+  ['route', 'Route to it', ''],
+  ['gridReference', 'Grid reference or coordinates', 'of the meeting point'],
+  ['phoneCover', 'Phone cover', 'where there is some'],
+  ['firstAider', 'First-aider', ''],
+  ['kit', 'Kit', 'where it is'],
+  ['rescuePlan', 'Rescue plan', 'who carries, who meets the ambulance'],
   ['utilityLine', 'Utility emergency line', 'number of the line’s or pipe’s owner'],
 ];
 
@@ -43,11 +73,39 @@ function Card({ job, s, leader }: { job: string; s: Schemas['PlaceView']; leader
   const changed = LINES.some(([k]) => card[k] !== s.card[k]);
   return (
     <section aria-label="Emergency card">
-      <h2>Emergency card <span>{s.cardLacks.length === 0 ? 'complete' : 'no briefing without it'}</span></h2>
+      <h2>
+        Emergency card <span>{s.cardLacks.length === 0 ? 'complete' : 'no briefing without it'}</span>
+      </h2>
       {s.cardLacks.length > 0 && <p className="refused">Lacks: {s.cardLacks.join(', ')}.</p>}
       <div className="form">
-        {LINES.map(([k, w, hint]) => <label key={k}>{w}<Input aria-label={w} placeholder={hint} value={card[k]} disabled={!leader} maxLength={200} onChange={(e) => setCard({ ...card, [k]: e.target.value })} /></label>)}
-        {changed && leader && <button className="big" onClick={() => void act(api.PUT('/api/jobs/{job}/place/emergency', { params: { path: { job } }, body: { ...card, version: s.versions.card } }))}>Save the card</button>}
+        {LINES.map(([k, w, hint]) => (
+          <label key={k}>
+            {w}
+            <Input
+              aria-label={w}
+              placeholder={hint}
+              value={card[k]}
+              disabled={!leader}
+              maxLength={200}
+              onChange={(e) => setCard({ ...card, [k]: e.target.value })}
+            />
+          </label>
+        ))}
+        {changed && leader && (
+          <button
+            className="big"
+            onClick={() =>
+              void act(
+                api.PUT('/api/jobs/{job}/place/emergency', {
+                  params: { path: { job } },
+                  body: { ...card, version: s.versions.card },
+                }),
+              )
+            }
+          >
+            Save the card
+          </button>
+        )}
       </div>
     </section>
   );

@@ -14,7 +14,14 @@ import { TodayTab } from './TodayTab';
 type Tab = 'plan' | 'today' | 'leave' | 'access' | 'files';
 
 /** Which part of the panel clears a finding of the place. */
-const tabOf = (key: string): Tab => (key.startsWith('permit') || key === 'emergency' ? 'leave' : key.startsWith('machine') ? 'access' : key.startsWith('wind') || key.startsWith('light') || key === 'ground' || key === 'load' ? 'today' : 'plan');
+const tabOf = (key: string): Tab =>
+  key.startsWith('permit') || key === 'emergency'
+    ? 'leave'
+    : key.startsWith('machine')
+      ? 'access'
+      : key.startsWith('wind') || key.startsWith('light') || key === 'ground' || key === 'load'
+        ? 'today'
+        : 'plan';
 
 /** Stage 1: what stands and lies here, the day, leave and help, what gets in. */
 export default function PlacePanel({ job, go }: PanelProps) {
@@ -23,39 +30,98 @@ export default function PlacePanel({ job, go }: PanelProps) {
   const act = useAct(job, say);
   const [tab, setTab] = useState<Tab>('plan');
   const findings = useFindings(job).data ?? [];
-  const open = new Set(findings.filter((f) => f.stage === 1 && f.open && f.severity !== 'NOTE').map((f) => tabOf(f.key)));
+  const open = new Set(
+    findings.filter((f) => f.stage === 1 && f.open && f.severity !== 'NOTE').map((f) => tabOf(f.key)),
+  );
   usePanelKey(['t'], () => setTab('plan'));
   const leader = info?.myPart === 'LEADER';
   return (
     <>
       <div className="body" style={{ paddingTop: 0 }}>
-        <Tabs label="Parts of the place" value={tab} onChange={setTab} tabs={[
-          { value: 'plan', words: 'Plan', mark: open.has('plan') }, { value: 'today', words: 'Today', mark: open.has('today') }, { value: 'leave', words: 'Permits, help', mark: open.has('leave') },
-          { value: 'access', words: 'Access', mark: open.has('access') }, { value: 'files', words: 'Files' },
-        ]} />
-        {tab === 'plan' && <><h1>Place <small>{info?.place}</small></h1><PlanTab job={job} leader={leader} />{leader && info?.joinAddress && <Join job={job} info={info} act={act} />}</>}
+        <Tabs
+          label="Parts of the place"
+          value={tab}
+          onChange={setTab}
+          tabs={[
+            { value: 'plan', words: 'Plan', mark: open.has('plan') },
+            { value: 'today', words: 'Today', mark: open.has('today') },
+            { value: 'leave', words: 'Permits, help', mark: open.has('leave') },
+            { value: 'access', words: 'Access', mark: open.has('access') },
+            { value: 'files', words: 'Files' },
+          ]}
+        />
+        {tab === 'plan' && (
+          <>
+            <h1>
+              Place <small>{info?.place}</small>
+            </h1>
+            <PlanTab job={job} leader={leader} />
+            {leader && info?.joinAddress && <Join job={job} info={info} act={act} />}
+          </>
+        )}
         {tab === 'today' && info && <TodayTab job={job} info={info} leader={leader} />}
         {tab === 'leave' && <LeaveTab job={job} leader={leader} />}
         {tab === 'access' && <AccessTab job={job} leader={leader} />}
         {tab === 'files' && <FilesTab job={job} leader={leader} />}
       </div>
-      <button className="next" onClick={() => go('stems')}><span>Next: read the stems<small>what stands, hangs and leans here</small></span>→</button>
+      <button className="next" onClick={() => go('stems')}>
+        <span>
+          Next: read the stems<small>what stands, hangs and leans here</small>
+        </span>
+        →
+      </button>
     </>
   );
 }
 
-function Join({ job, info, act }: { job: string; info: Schemas['JobView']; act: (w: Promise<unknown>) => Promise<boolean> }) {
+function Join({
+  job,
+  info,
+  act,
+}: {
+  job: string;
+  info: Schemas['JobView'];
+  act: (w: Promise<unknown>) => Promise<boolean>;
+}) {
   const crew = info.people.filter((p) => p.part === 'CREW');
   const [everyone, setEveryone] = useState<Schemas['PersonEntry'][]>();
   return (
     <section aria-label="Join">
-      <h2>Crew joins here <span>{crew.filter((p) => p.joined).length} of {crew.length} joined</span></h2>
+      <h2>
+        Crew joins here{' '}
+        <span>
+          {crew.filter((p) => p.joined).length} of {crew.length} joined
+        </span>
+      </h2>
       <div style={{ display: 'flex', gap: 14, alignItems: 'center' }}>
         <img src={`/api/jobs/${job}/qr`} alt="QR code of the address for phones" width={128} height={128} />
-        <div><div className="fig" data-testid="join-code">{info.code}</div><small>{info.joinAddress}</small><p className="s">On the local Wi-Fi; each sets an own PIN.</p></div>
+        <div>
+          <div className="fig" data-testid="join-code">
+            {info.code}
+          </div>
+          <small>{info.joinAddress}</small>
+          <p className="s">On the local Wi-Fi; each sets an own PIN.</p>
+        </div>
       </div>
-      {!everyone ? <button className="plain" onClick={() => void data(api.GET('/api/people', {})).then(setEveryone)}>+ Put someone on this job</button> : (
-        <div className="chips">{everyone.filter((p) => p.office === 'CREW' && !info.people.some((m) => m.id === p.id)).map((p) => <button key={p.id} onClick={() => void act(api.POST('/api/jobs/{job}/members', { params: { path: { job } }, body: { personId: p.id } }))}>{p.name}</button>)}</div>
+      {!everyone ? (
+        <button className="plain" onClick={() => void data(api.GET('/api/people', {})).then(setEveryone)}>
+          + Put someone on this job
+        </button>
+      ) : (
+        <div className="chips">
+          {everyone
+            .filter((p) => p.office === 'CREW' && !info.people.some((m) => m.id === p.id))
+            .map((p) => (
+              <button
+                key={p.id}
+                onClick={() =>
+                  void act(api.POST('/api/jobs/{job}/members', { params: { path: { job } }, body: { personId: p.id } }))
+                }
+              >
+                {p.name}
+              </button>
+            ))}
+        </div>
       )}
     </section>
   );

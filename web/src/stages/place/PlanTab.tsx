@@ -10,7 +10,18 @@ import { addFeature, changeFeature, removeFeature } from './history';
 import { Ranging } from './Ranging';
 
 export const NEW_FEATURE: Schemas['Entry'] = {
-  name: '', kind: 'OTHER', form: 'POINT', outline: [], radiusM: 0.5, worth: 2, mayBeHit: false, agreedBy: '', protection: 'NONE', protectedBy: '', protectionDone: false, takenHow: '',
+  name: '',
+  kind: 'OTHER',
+  form: 'POINT',
+  outline: [],
+  radiusM: 0.5,
+  worth: 2,
+  mayBeHit: false,
+  agreedBy: '',
+  protection: 'NONE',
+  protectedBy: '',
+  protectionDone: false,
+  takenHow: '',
   more: { inside: '', occupied: '', agreedOn: '' },
 };
 
@@ -25,7 +36,13 @@ export function PlanTab({ job, leader }: { job: string; leader: boolean }) {
   useEffect(() => {
     const drawn = (e: Event) => {
       const { form, outline } = (e as CustomEvent<{ form: Form; outline: Spot[] }>).detail;
-      setDraft((d) => ({ ...(d ?? NEW_FEATURE), form, outline, radiusM: form === 'POINT' ? 0.5 : 0, takenHow: form === 'POINT' ? 'tapped' : 'drawn' }));
+      setDraft((d) => ({
+        ...(d ?? NEW_FEATURE),
+        form,
+        outline,
+        radiusM: form === 'POINT' ? 0.5 : 0,
+        takenHow: form === 'POINT' ? 'tapped' : 'drawn',
+      }));
     };
     window.addEventListener('antevid-drawn', drawn);
     return () => window.removeEventListener('antevid-drawn', drawn);
@@ -33,16 +50,30 @@ export function PlanTab({ job, leader }: { job: string; leader: boolean }) {
   const { setGhosts } = tools;
   const shown = draft && JSON.stringify([draft.form, draft.outline, draft.name]);
   useEffect(() => {
-    setGhosts(draft && draft.outline.length > 0 ? [{ at: middle(draft.outline), label: draft.name || 'new', form: draft.form, outline: draft.outline }] : []);
+    setGhosts(
+      draft && draft.outline.length > 0
+        ? [{ at: middle(draft.outline), label: draft.name || 'new', form: draft.form, outline: draft.outline }]
+        : [],
+    );
     return () => setGhosts([]);
   }, [shown, setGhosts]);
   const targets = features.filter((f) => f.entry.worth > 0);
   const others = features.filter((f) => f.entry.worth === 0);
   const row = (f: Schemas['View']) => (
     <li key={f.id}>
-      <button className="row" onClick={() => selectFeature(feature === f.id ? undefined : f.id)} aria-expanded={feature === f.id}>
-        <b className="n" style={{ minWidth: 20 }}>{f.entry.worth || ''}</b>
-        <span style={{ flex: 1 }}>{f.entry.name}<br /><small>{says(f.entry)}</small></span>
+      <button
+        className="row"
+        onClick={() => selectFeature(feature === f.id ? undefined : f.id)}
+        aria-expanded={feature === f.id}
+      >
+        <b className="n" style={{ minWidth: 20 }}>
+          {f.entry.worth || ''}
+        </b>
+        <span style={{ flex: 1 }}>
+          {f.entry.name}
+          <br />
+          <small>{says(f.entry)}</small>
+        </span>
         {f.entry.protectionDone && <Mark kind="ready" size={18} />}
       </button>
       {feature === f.id && leader && <Edit key={f.version} job={job} feature={f} />}
@@ -52,32 +83,88 @@ export function PlanTab({ job, leader }: { job: string; leader: boolean }) {
     return (
       <section aria-label="New target" style={{ borderTop: '2px solid var(--ink)' }}>
         <FeatureForm entry={draft} change={(over) => setDraft({ ...draft, ...over })} />
-        {draft.form === 'POINT' && <Ranging job={job} put={(at, how) => setDraft({ ...draft, form: 'POINT', outline: [at], radiusM: 0.5, takenHow: how })} />}
-        <p aria-live="polite">{draft.outline.length === 0 ? 'Place not set yet.' : draft.form === 'POINT' ? <>Place: <b className="n">{draft.outline[0].eastM.toFixed(1)} m east, {draft.outline[0].northM.toFixed(1)} m north</b> ({draft.takenHow})</>
-          : <>{draft.form === 'LINE' ? 'Line' : 'Area'} with <b>{draft.outline.length} corners</b> ({draft.takenHow})</>}</p>
-        <button className="big" disabled={draft.outline.length === 0 || !draft.name} onClick={() => void act(addFeature(job, draft)).then((kept) => kept && setDraft(undefined))}>Add it to the plan</button>
-        <button className="plain" onClick={() => setDraft(undefined)}>Leave it</button>
+        {draft.form === 'POINT' && (
+          <Ranging
+            job={job}
+            put={(at, how) => setDraft({ ...draft, form: 'POINT', outline: [at], radiusM: 0.5, takenHow: how })}
+          />
+        )}
+        <p aria-live="polite">
+          {draft.outline.length === 0 ? (
+            'Place not set yet.'
+          ) : draft.form === 'POINT' ? (
+            <>
+              Place:{' '}
+              <b className="n">
+                {draft.outline[0].eastM.toFixed(1)} m east, {draft.outline[0].northM.toFixed(1)} m north
+              </b>{' '}
+              ({draft.takenHow})
+            </>
+          ) : (
+            <>
+              {draft.form === 'LINE' ? 'Line' : 'Area'} with <b>{draft.outline.length} corners</b> ({draft.takenHow})
+            </>
+          )}
+        </p>
+        <button
+          className="big"
+          disabled={draft.outline.length === 0 || !draft.name}
+          onClick={() => void act(addFeature(job, draft)).then((kept) => kept && setDraft(undefined))}
+        >
+          Add it to the plan
+        </button>
+        <button className="plain" onClick={() => setDraft(undefined)}>
+          Leave it
+        </button>
       </section>
     );
   }
   return (
     <>
-      {leader && <button className="plain" style={{ fontWeight: 700 }} onClick={() => setDraft(NEW_FEATURE)}>+ Add a target or feature (T)</button>}
-      <h2>Targets <span>{targets.length} entered; worth 1 to 4</span></h2>
+      {leader && (
+        <button className="plain" style={{ fontWeight: 700 }} onClick={() => setDraft(NEW_FEATURE)}>
+          + Add a target or feature (T)
+        </button>
+      )}
+      <h2>
+        Targets <span>{targets.length} entered; worth 1 to 4</span>
+      </h2>
       <ul className="list">{targets.map(row)}</ul>
-      <h2>Also on the plan <span>{others.length}</span></h2>
+      <h2>
+        Also on the plan <span>{others.length}</span>
+      </h2>
       <ul className="list">{others.map(row)}</ul>
-      {features.length === 0 && <p className="empty">Nothing yet. Draw on the plan with the tools at its left, or add by tape. A target missing here is the commonest error.</p>}
+      {features.length === 0 && (
+        <p className="empty">
+          Nothing yet. Draw on the plan with the tools at its left, or add by tape. A target missing here is the
+          commonest error.
+        </p>
+      )}
     </>
   );
 }
 
-const middle = (points: Spot[]): Spot => ({ eastM: points.reduce((a, p) => a + p.eastM, 0) / points.length, northM: points.reduce((a, p) => a + p.northM, 0) / points.length });
+const middle = (points: Spot[]): Spot => ({
+  eastM: points.reduce((a, p) => a + p.eastM, 0) / points.length,
+  northM: points.reduce((a, p) => a + p.northM, 0) / points.length,
+});
 
 function says(e: Schemas['Entry']): string {
   const kind = words(e.kind) === e.name ? '' : words(e.kind);
-  const what = e.kind === 'OVERHEAD_LINE' ? `carries: ${e.more.voltage ? words(e.more.voltage) : 'not known'}` : e.kind === 'LANDING_BED' && e.more.bed ? words(e.more.bed) : kind;
-  const care = e.worth === 0 ? '' : e.mayBeHit ? `may be hit, agreed by ${e.agreedBy}${e.more.agreedOn ? `, ${e.more.agreedOn}` : ''}` : e.protection === 'NONE' ? 'no protection planned' : `${words(e.protection)}: ${e.protectedBy || 'nobody named'}`;
+  const what =
+    e.kind === 'OVERHEAD_LINE'
+      ? `carries: ${e.more.voltage ? words(e.more.voltage) : 'not known'}`
+      : e.kind === 'LANDING_BED' && e.more.bed
+        ? words(e.more.bed)
+        : kind;
+  const care =
+    e.worth === 0
+      ? ''
+      : e.mayBeHit
+        ? `may be hit, agreed by ${e.agreedBy}${e.more.agreedOn ? `, ${e.more.agreedOn}` : ''}`
+        : e.protection === 'NONE'
+          ? 'no protection planned'
+          : `${words(e.protection)}: ${e.protectedBy || 'nobody named'}`;
   return [what, e.more.inside, e.more.occupied, care].filter(Boolean).join(' · ');
 }
 
@@ -86,19 +173,37 @@ function Edit({ job, feature }: { job: string; feature: Schemas['View'] }) {
   const act = useAct(job, say);
   const e = feature.entry;
   const change = (over: Partial<Schemas['Entry']>) => void act(changeFeature(job, feature, over));
-  const move = () => pick(`Tap where ${e.name} is now`, (to) => {
-    const dE = to.eastM - feature.mark.eastM;
-    const dN = to.northM - feature.mark.northM;
-    change({ outline: e.outline.map((p) => ({ eastM: Math.round((p.eastM + dE) * 100) / 100, northM: Math.round((p.northM + dN) * 100) / 100 })), takenHow: 'moved by tapping' });
-  });
+  const move = () =>
+    pick(`Tap where ${e.name} is now`, (to) => {
+      const dE = to.eastM - feature.mark.eastM;
+      const dN = to.northM - feature.mark.northM;
+      change({
+        outline: e.outline.map((p) => ({
+          eastM: Math.round((p.eastM + dE) * 100) / 100,
+          northM: Math.round((p.northM + dN) * 100) / 100,
+        })),
+        takenHow: 'moved by tapping',
+      });
+    });
   return (
     <div style={{ paddingBottom: 10 }}>
       <FeatureForm entry={e} change={change} stored />
-      <p className="s">Place taken: {e.takenHow || 'not recorded'}. Counts as protected only when done; asked again before each go.</p>
+      <p className="s">
+        Place taken: {e.takenHow || 'not recorded'}. Counts as protected only when done; asked again before each go.
+      </p>
       <div style={{ display: 'flex', gap: 8, flexWrap: 'wrap' }}>
-        <button className="plain" style={{ fontWeight: 700 }} onClick={move}>Move on the plan</button>
-        <button className="plain" onClick={() => void act(removeFeature(job, feature)).then((gone) => gone && selectFeature(undefined))}>Take off the plan</button>
-        <button className="plain" onClick={() => selectFeature(undefined)}>Close</button>
+        <button className="plain" style={{ fontWeight: 700 }} onClick={move}>
+          Move on the plan
+        </button>
+        <button
+          className="plain"
+          onClick={() => void act(removeFeature(job, feature)).then((gone) => gone && selectFeature(undefined))}
+        >
+          Take off the plan
+        </button>
+        <button className="plain" onClick={() => selectFeature(undefined)}>
+          Close
+        </button>
       </div>
     </div>
   );

@@ -12,20 +12,84 @@ export function TodayTab({ job, info, leader }: { job: string; info: Schemas['Jo
   const act = useAct(job, say);
   const s = useSurroundings(job).data;
   if (!s) return <p className="empty">Opening…</p>;
-  const day = (over: Partial<Schemas['DayRequest']>) => void act(api.PUT('/api/jobs/{job}/place/day', { params: { path: { job } }, body: over }));
+  const day = (over: Partial<Schemas['DayRequest']>) =>
+    void act(api.PUT('/api/jobs/{job}/place/day', { params: { path: { job } }, body: over }));
   return (
     <>
-      <h1>Today <small>gust {info.wind.gustMs.toFixed(1)} ±{info.wind.sigmaMs} m/s from {azimuth(info.wind.fromDeg)}° {info.wind.simulated && <span className="sim">simulated</span>}</small></h1>
+      <h1>
+        Today{' '}
+        <small>
+          gust {info.wind.gustMs.toFixed(1)} ±{info.wind.sigmaMs} m/s from {azimuth(info.wind.fromDeg)}°{' '}
+          {info.wind.simulated && <span className="sim">simulated</span>}
+        </small>
+      </h1>
       <Conditions key={info.version} job={job} info={info} leader={leader} />
-      <h2>Next hours <span>bulletin {s.bulletin.simulated && <span className="sim">simulated</span>}</span></h2>
-      <table aria-label="Bulletin"><thead><tr><th>hour</th><th className="r">gust m/s</th><th className="r">from</th><th className="r">rain mm</th><th className="r">air °C</th><th>light</th></tr></thead><tbody>
-        {s.bulletin.hours.map((h) => <tr key={h.inHours}><td className="n">{h.label}</td><td className="r n">{h.gustMs > info.windLimitMs ? <b style={{ color: 'var(--keep)' }}>{h.gustMs.toFixed(1)} over</b> : h.gustMs.toFixed(1)}</td><td className="r n">{azimuth(h.fromDeg)}°</td><td className="r n">{h.rainMm}</td><td className="r n">{h.airC}</td><td>{h.light.toLowerCase()}</td></tr>)}
-      </tbody></table>
+      <h2>
+        Next hours <span>bulletin {s.bulletin.simulated && <span className="sim">simulated</span>}</span>
+      </h2>
+      <table aria-label="Bulletin">
+        <thead>
+          <tr>
+            <th>hour</th>
+            <th className="r">gust m/s</th>
+            <th className="r">from</th>
+            <th className="r">rain mm</th>
+            <th className="r">air °C</th>
+            <th>light</th>
+          </tr>
+        </thead>
+        <tbody>
+          {s.bulletin.hours.map((h) => (
+            <tr key={h.inHours}>
+              <td className="n">{h.label}</td>
+              <td className="r n">
+                {h.gustMs > info.windLimitMs ? (
+                  <b style={{ color: 'var(--keep)' }}>{h.gustMs.toFixed(1)} over</b>
+                ) : (
+                  h.gustMs.toFixed(1)
+                )}
+              </td>
+              <td className="r n">{azimuth(h.fromDeg)}°</td>
+              <td className="r n">{h.rainMm}</td>
+              <td className="r n">{h.airC}</td>
+              <td>{h.light.toLowerCase()}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
       {leader && (
         <>
-          <Chips label="Ground" value={s.ground} onChange={(ground) => day({ ground })} options={[{ value: 'FIRM', words: 'firm' }, { value: 'WET', words: 'wet' }, { value: 'FROZEN', words: 'frozen' }, { value: 'SLIPPERY', words: 'slippery' }]} />
-          <Chips label="Light" value={s.light} onChange={(light) => day({ light })} options={[{ value: 'DAY', words: 'daylight' }, { value: 'DUSK', words: 'dusk, fog' }, { value: 'DARK', words: 'dark' }]} />
-          <Chips label="On the crowns" value={s.load} onChange={(load) => day({ load })} options={[{ value: 'NONE', words: 'nothing' }, { value: 'SNOW', words: 'snow' }, { value: 'ICE', words: 'ice' }]} />
+          <Chips
+            label="Ground"
+            value={s.ground}
+            onChange={(ground) => day({ ground })}
+            options={[
+              { value: 'FIRM', words: 'firm' },
+              { value: 'WET', words: 'wet' },
+              { value: 'FROZEN', words: 'frozen' },
+              { value: 'SLIPPERY', words: 'slippery' },
+            ]}
+          />
+          <Chips
+            label="Light"
+            value={s.light}
+            onChange={(light) => day({ light })}
+            options={[
+              { value: 'DAY', words: 'daylight' },
+              { value: 'DUSK', words: 'dusk, fog' },
+              { value: 'DARK', words: 'dark' },
+            ]}
+          />
+          <Chips
+            label="On the crowns"
+            value={s.load}
+            onChange={(load) => day({ load })}
+            options={[
+              { value: 'NONE', words: 'nothing' },
+              { value: 'SNOW', words: 'snow' },
+              { value: 'ICE', words: 'ice' },
+            ]}
+          />
           <Heights job={job} s={s} />
         </>
       )}
@@ -48,7 +112,23 @@ function Conditions({ job, info, leader }: { job: string; info: Schemas['JobView
         <Stepper label="Down to" unit="°" value={down} onChange={setDown} step={5} digits={0} />
       </div>
       {changed && leader && (
-        <button className="big" onClick={() => void act(api.PUT('/api/jobs/{job}/conditions', { params: { path: { job } }, body: { windLimitMs: wind ?? 0, slopeDeg: slope ?? 0, downhillDeg: down ?? 0, meetingPoint: info.meetingPoint, version: info.version } }))}>
+        <button
+          className="big"
+          onClick={() =>
+            void act(
+              api.PUT('/api/jobs/{job}/conditions', {
+                params: { path: { job } },
+                body: {
+                  windLimitMs: wind ?? 0,
+                  slopeDeg: slope ?? 0,
+                  downhillDeg: down ?? 0,
+                  meetingPoint: info.meetingPoint,
+                  version: info.version,
+                },
+              }),
+            )
+          }
+        >
           Save conditions
         </button>
       )}
@@ -60,13 +140,50 @@ function Heights({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
   const { say, pick } = usePlanTools();
   const act = useAct(job, say);
   const [height, setHeight] = useState<number | null>(0);
-  const add = () => pick(`Tap where the ground is ${length(height ?? 0)} high`, (at) => void act(api.POST('/api/jobs/{job}/place/heights', { params: { path: { job } }, body: { at, heightM: height ?? 0, takenHow: 'tapped, height by level' } })));
+  const add = () =>
+    pick(
+      `Tap where the ground is ${length(height ?? 0)} high`,
+      (at) =>
+        void act(
+          api.POST('/api/jobs/{job}/place/heights', {
+            params: { path: { job } },
+            body: { at, heightM: height ?? 0, takenHow: 'tapped, height by level' },
+          }),
+        ),
+    );
   return (
     <section aria-label="Spot heights">
-      <h2>Spot heights <span>{s.heights.length}; from three on they make the slope</span></h2>
-      <div className="form"><div className="two" style={{ alignItems: 'end' }}><Stepper label="Height" unit="m" value={height} onChange={setHeight} step={0.1} digits={2} /><button type="button" className="big quiet" style={{ fontSize: 16, minHeight: 46 }} onClick={add}>Tap where</button></div></div>
-      {s.heights.length > 0 && <p className="s">Above the site’s own zero. {s.contours.length > 0 && `Contours every ${length(s.contourIntervalM)}.`} Outside of them the one slope above counts.</p>}
-      <div className="chips">{s.heights.map((h) => <button type="button" key={h.id} onClick={() => void act(api.DELETE('/api/jobs/{job}/place/heights/{id}', { params: { path: { job, id: h.id } } }))} aria-label={`take off height ${h.heightM.toFixed(2)} m`}>{h.heightM.toFixed(2)} ×</button>)}</div>
+      <h2>
+        Spot heights <span>{s.heights.length}; from three on they make the slope</span>
+      </h2>
+      <div className="form">
+        <div className="two" style={{ alignItems: 'end' }}>
+          <Stepper label="Height" unit="m" value={height} onChange={setHeight} step={0.1} digits={2} />
+          <button type="button" className="big quiet" style={{ fontSize: 16, minHeight: 46 }} onClick={add}>
+            Tap where
+          </button>
+        </div>
+      </div>
+      {s.heights.length > 0 && (
+        <p className="s">
+          Above the site’s own zero. {s.contours.length > 0 && `Contours every ${length(s.contourIntervalM)}.`} Outside
+          of them the one slope above counts.
+        </p>
+      )}
+      <div className="chips">
+        {s.heights.map((h) => (
+          <button
+            type="button"
+            key={h.id}
+            onClick={() =>
+              void act(api.DELETE('/api/jobs/{job}/place/heights/{id}', { params: { path: { job, id: h.id } } }))
+            }
+            aria-label={`take off height ${h.heightM.toFixed(2)} m`}
+          >
+            {h.heightM.toFixed(2)} ×
+          </button>
+        ))}
+      </div>
     </section>
   );
 }

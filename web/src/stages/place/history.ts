@@ -25,7 +25,12 @@ async function current(job: string, id: string): Promise<Schemas['View'] | undef
 }
 
 /** Puts a feature back as it was, unless somebody has changed it since. @returns its version then */
-async function put(job: string, id: string, entry: Entry | undefined, version: number | undefined): Promise<number | undefined> {
+async function put(
+  job: string,
+  id: string,
+  entry: Entry | undefined,
+  version: number | undefined,
+): Promise<number | undefined> {
   const now = await current(job, id);
   if (now?.version !== version) {
     throw new Problem(409, 'Somebody has changed it since; it is left as it is now.', []);
@@ -37,7 +42,9 @@ async function put(job: string, id: string, entry: Entry | undefined, version: n
   }
   if (!entry) return undefined;
   const stored = now
-    ? await data(api.PUT('/api/jobs/{job}/features/{id}', { ...path, body: { ...request(entry), version: now.version } }))
+    ? await data(
+        api.PUT('/api/jobs/{job}/features/{id}', { ...path, body: { ...request(entry), version: now.version } }),
+      )
     : await data(api.POST('/api/jobs/{job}/features', { params: { path: { job } }, body: { ...request(entry), id } }));
   return stored.version;
 }
@@ -51,12 +58,25 @@ export async function addFeature(job: string, entry: Entry): Promise<Schemas['Vi
 
 export async function changeFeature(job: string, feature: Schemas['View'], over: Partial<Entry>): Promise<void> {
   const after = { ...feature.entry, ...over };
-  const stored = await data(api.PUT('/api/jobs/{job}/features/{id}', { params: { path: { job, id: feature.id } }, body: { ...request(after), version: feature.version } }));
-  remember(job, { words: `change of ${after.name}`, id: feature.id, before: feature.entry, after: stored.entry, version: stored.version });
+  const stored = await data(
+    api.PUT('/api/jobs/{job}/features/{id}', {
+      params: { path: { job, id: feature.id } },
+      body: { ...request(after), version: feature.version },
+    }),
+  );
+  remember(job, {
+    words: `change of ${after.name}`,
+    id: feature.id,
+    before: feature.entry,
+    after: stored.entry,
+    version: stored.version,
+  });
 }
 
 export async function removeFeature(job: string, feature: Schemas['View']): Promise<void> {
-  await api.DELETE('/api/jobs/{job}/features/{id}', { params: { path: { job, id: feature.id }, query: { version: feature.version } } });
+  await api.DELETE('/api/jobs/{job}/features/{id}', {
+    params: { path: { job, id: feature.id }, query: { version: feature.version } },
+  });
   remember(job, { words: `${feature.entry.name} taken off`, id: feature.id, before: feature.entry });
 }
 
@@ -85,9 +105,12 @@ export async function redo(job: string): Promise<void> {
 
 /** The last twenty changes of the plan made on this screen. */
 export function useHistory(job: string): { undoable?: string; redoable?: string } {
-  const book = useSyncExternalStore((l) => {
-    listeners.add(l);
-    return () => listeners.delete(l);
-  }, () => books.get(job) ?? NOTHING);
+  const book = useSyncExternalStore(
+    (l) => {
+      listeners.add(l);
+      return () => listeners.delete(l);
+    },
+    () => books.get(job) ?? NOTHING,
+  );
   return { undoable: book.done.at(-1)?.words, redoable: book.undone.at(-1)?.words };
 }

@@ -17,7 +17,10 @@ export default function ReviewPanel({ job }: PanelProps) {
   const part = useJob(job).data?.myPart;
   const review = useReview(job).data;
   const queries = useQueryClient();
-  useOutbox(job, useCallback(() => queries.invalidateQueries({ queryKey: ['job', job, 'review'] }), [job, queries]));
+  useOutbox(
+    job,
+    useCallback(() => queries.invalidateQueries({ queryKey: ['job', job, 'review'] }), [job, queries]),
+  );
   const felled = (useStems(job).data ?? []).filter((s) => s.state === 'FELLED');
   const [lesson, setLesson] = useState('');
   const [correcting, setCorrecting] = useState('');
@@ -25,7 +28,9 @@ export default function ReviewPanel({ job }: PanelProps) {
     <>
       <div className="body">
         <h1>Review</h1>
-        {felled.length === 0 && <p className="empty">Nothing is felled yet. Measured outcomes, stump readings and lessons will stand here.</p>}
+        {felled.length === 0 && (
+          <p className="empty">Nothing is felled yet. Measured outcomes, stump readings and lessons will stand here.</p>
+        )}
         {felled.map((s) => {
           const o = review?.outcomes.find((x) => x.outcome.stem === s.label);
           if (!o) return part !== 'CREW' && <Measure key={s.id} job={job} label={s.label} />;
@@ -35,23 +40,54 @@ export default function ReviewPanel({ job }: PanelProps) {
               <Outcome o={o.outcome} />
               {o.before.map((b) => (
                 <p key={b.at} className="s">
-                  Before: {fixed(Math.abs(b.deviation.deviationDeg))}° {b.deviation.deviationDeg >= 0 ? 'right' : 'left'}, {b.who} at {clock(b.at)}
+                  Before: {fixed(Math.abs(b.deviation.deviationDeg))}°{' '}
+                  {b.deviation.deviationDeg >= 0 ? 'right' : 'left'}, {b.who} at {clock(b.at)}
                 </p>
               ))}
-              {part !== 'CREW' && !correct && <button className="plain" onClick={() => setCorrecting(s.label)}>Correct it</button>}
+              {part !== 'CREW' && !correct && (
+                <button className="plain" onClick={() => setCorrecting(s.label)}>
+                  Correct it
+                </button>
+              )}
               {correct && <Measure job={job} label={s.label} corrects done={() => setCorrecting('')} />}
             </div>
           );
         })}
-        <h2>Lessons <span>shown on the next job’s card</span></h2>
-        <ul className="list">{review?.lessons.map((l) => <li key={l.words} style={{ padding: '8px 0' }}>{l.words} <small>{l.who}</small></li>)}</ul>
+        <h2>
+          Lessons <span>shown on the next job’s card</span>
+        </h2>
+        <ul className="list">
+          {review?.lessons.map((l) => (
+            <li key={l.words} style={{ padding: '8px 0' }}>
+              {l.words} <small>{l.who}</small>
+            </li>
+          ))}
+        </ul>
         {review?.lessons.length === 0 && <p className="empty">None yet.</p>}
         {part === 'REVIEWER' && (
-          <form className="form" onSubmit={async (e) => {
-            e.preventDefault();
-            if (await act(api.POST('/api/jobs/{job}/review/lessons', { params: { path: { job } }, body: { words: lesson } }))) setLesson('');
-          }}>
-            <label>Lesson<textarea aria-label="Lesson" value={lesson} onChange={(e) => setLesson(e.target.value)} rows={3} style={{ font: 'inherit', padding: 10 }} required /></label>
+          <form
+            className="form"
+            onSubmit={async (e) => {
+              e.preventDefault();
+              if (
+                await act(
+                  api.POST('/api/jobs/{job}/review/lessons', { params: { path: { job } }, body: { words: lesson } }),
+                )
+              )
+                setLesson('');
+            }}
+          >
+            <label>
+              Lesson
+              <textarea
+                aria-label="Lesson"
+                value={lesson}
+                onChange={(e) => setLesson(e.target.value)}
+                rows={3}
+                style={{ font: 'inherit', padding: 10 }}
+                required
+              />
+            </label>
             <button className="big">Add the lesson</button>
           </form>
         )}
@@ -64,13 +100,43 @@ function Outcome({ o }: { o: Schemas['Outcome'] }) {
   const d = o.deviation;
   return (
     <section aria-label={`Outcome of ${o.stem}`}>
-      <h2>{o.stem} <span>measured by {o.who}, against briefing {o.briefing}{o.reason && `; corrected: ${o.reason}`}</span></h2>
+      <h2>
+        {o.stem}{' '}
+        <span>
+          measured by {o.who}, against briefing {o.briefing}
+          {o.reason && `; corrected: ${o.reason}`}
+        </span>
+      </h2>
       <div className="figs">
-        <div><span className="fig">{fixed(Math.abs(d.deviationDeg))}<i>° {d.deviationDeg >= 0 ? 'right' : 'left'}</i></span><small>lay {azimuth(o.plannedLayDeg)}° planned, {azimuth(d.actualLayDeg)}° found</small></div>
-        <div><span className="fig">{fixed(Math.abs(d.atTipM), 2)}<i>m {d.atTipM >= 0 ? 'right' : 'left'}</i></span><small>at the tip, {fixed(o.measured.distanceM)} m out</small></div>
+        <div>
+          <span className="fig">
+            {fixed(Math.abs(d.deviationDeg))}
+            <i>° {d.deviationDeg >= 0 ? 'right' : 'left'}</i>
+          </span>
+          <small>
+            lay {azimuth(o.plannedLayDeg)}° planned, {azimuth(d.actualLayDeg)}° found
+          </small>
+        </div>
+        <div>
+          <span className="fig">
+            {fixed(Math.abs(d.atTipM), 2)}
+            <i>m {d.atTipM >= 0 ? 'right' : 'left'}</i>
+          </span>
+          <small>at the tip, {fixed(o.measured.distanceM)} m out</small>
+        </div>
       </div>
-      <p style={{ display: 'flex', gap: 8, alignItems: 'center', marginTop: 8 }}><Mark kind={o.spreadKnown && d.withinFan ? 'ready' : 'CAUTION'} />{o.spreadKnown ? (d.withinFan ? `inside the foreseen fan of ${fixed(d.foreseenDeg)}° to that side (95 %)` : `outside the foreseen fan of ${fixed(d.foreseenDeg)}° to that side`) : 'the spread was not known, so nothing was foreseen'}</p>
-      <p>Hinge found: {o.measured.hingeLeftMm ?? 'not known'} mm left, {o.measured.hingeRightMm ?? 'not known'} mm right; planned {Math.round(o.plannedHingeMm)} mm. {o.measured.surprise}</p>
+      <p style={{ display: 'flex', gap: 8, alignItems: 'center', marginTop: 8 }}>
+        <Mark kind={o.spreadKnown && d.withinFan ? 'ready' : 'CAUTION'} />
+        {o.spreadKnown
+          ? d.withinFan
+            ? `inside the foreseen fan of ${fixed(d.foreseenDeg)}° to that side (95 %)`
+            : `outside the foreseen fan of ${fixed(d.foreseenDeg)}° to that side`
+          : 'the spread was not known, so nothing was foreseen'}
+      </p>
+      <p>
+        Hinge found: {o.measured.hingeLeftMm ?? 'not known'} mm left, {o.measured.hingeRightMm ?? 'not known'} mm right;
+        planned {Math.round(o.plannedHingeMm)} mm. {o.measured.surprise}
+      </p>
     </section>
   );
 }
@@ -102,13 +168,27 @@ function Measure({ job, label, corrects, done }: MeasureProps) {
     }
     sent.current = true;
     post(job, {
-      kind: 'outcome', key, words: `outcome of ${label}`, method: 'PUT', path: `/api/jobs/${job}/review/outcomes/${label}`,
-      body: { bearingDeg: bearing, distanceM: distance, hingeLeftMm: left ?? undefined, hingeRightMm: right ?? undefined, surprise, sure, reason },
+      kind: 'outcome',
+      key,
+      words: `outcome of ${label}`,
+      method: 'PUT',
+      path: `/api/jobs/${job}/review/outcomes/${label}`,
+      body: {
+        bearingDeg: bearing,
+        distanceM: distance,
+        hingeLeftMm: left ?? undefined,
+        hingeRightMm: right ?? undefined,
+        surprise,
+        sure,
+        reason,
+      },
     });
   };
   return (
     <section className="form" aria-label={`Measure ${label}`}>
-      <h2>{corrects ? `Correct ${label}` : `${label} is down`} <span>from the stump</span></h2>
+      <h2>
+        {corrects ? `Correct ${label}` : `${label} is down`} <span>from the stump</span>
+      </h2>
       <div className="two">
         <Stepper label="Bearing to the tip" unit="°" value={bearing} onChange={setBearing} step={1} digits={1} />
         <Stepper label="Distance to the tip" unit="m" value={distance} onChange={setDistance} step={0.5} digits={1} />
@@ -117,12 +197,39 @@ function Measure({ job, label, corrects, done }: MeasureProps) {
         <Stepper label="Hinge left" unit="mm" value={left} onChange={setLeft} step={1} digits={0} />
         <Stepper label="Hinge right" unit="mm" value={right} onChange={setRight} step={1} digits={0} />
       </div>
-      <label>Surprises<Input aria-label="Surprises" size="large" value={surprise} onChange={(e) => setSurprise(e.target.value)} /></label>
-      {corrects && <label>Why is it corrected?<Input aria-label="Reason of the correction" size="large" value={reason} onChange={(e) => setReason(e.target.value)} /></label>}
-      {refused && <p className="refused" role="alert">{refused.message}</p>}
-      {odd && <button className="big quiet" disabled={waits} onClick={() => send(true)}>It is so</button>}
-      <button className="big" disabled={waits} onClick={() => send(false)}>{waits ? 'Kept, being sent…' : 'Compare with the plan'}</button>
-      {done && <button className="plain" onClick={done}>Leave it</button>}
+      <label>
+        Surprises
+        <Input aria-label="Surprises" size="large" value={surprise} onChange={(e) => setSurprise(e.target.value)} />
+      </label>
+      {corrects && (
+        <label>
+          Why is it corrected?
+          <Input
+            aria-label="Reason of the correction"
+            size="large"
+            value={reason}
+            onChange={(e) => setReason(e.target.value)}
+          />
+        </label>
+      )}
+      {refused && (
+        <p className="refused" role="alert">
+          {refused.message}
+        </p>
+      )}
+      {odd && (
+        <button className="big quiet" disabled={waits} onClick={() => send(true)}>
+          It is so
+        </button>
+      )}
+      <button className="big" disabled={waits} onClick={() => send(false)}>
+        {waits ? 'Kept, being sent…' : 'Compare with the plan'}
+      </button>
+      {done && (
+        <button className="plain" onClick={done}>
+          Leave it
+        </button>
+      )}
     </section>
   );
 }

@@ -14,14 +14,31 @@ export function CutTicks({ job, step }: { job: string; step: Step }) {
   const waits = (key: string) => out.unsent.some((u) => u.key === key);
   return (
     <section aria-label="Cuts and checks">
-      <h2>Cuts and checks, as briefed <span>{step.cuts.length - step.openTicks} of {step.cuts.length}</span></h2>
+      <h2>
+        Cuts and checks, as briefed{' '}
+        <span>
+          {step.cuts.length - step.openTicks} of {step.cuts.length}
+        </span>
+      </h2>
       {step.cuts.map((c) => {
         if (c.kind === 'CUT') n += 1;
         const key = `tick:${c.key}`;
-        const tick = () => post(job, {
-          kind: 'tick', key, words: c.words, path: `/api/jobs/${job}/run/ticks`, body: { key: c.key, done: !c.at },
-        });
-        const words = c.kind === 'CUT' ? <b>{n} {c.words}</b> : c.words;
+        const tick = () =>
+          post(job, {
+            kind: 'tick',
+            key,
+            words: c.words,
+            path: `/api/jobs/${job}/run/ticks`,
+            body: { key: c.key, done: !c.at },
+          });
+        const words =
+          c.kind === 'CUT' ? (
+            <b>
+              {n} {c.words}
+            </b>
+          ) : (
+            c.words
+          );
         const when = waits(key) ? 'being sent' : c.at ? `${clock(c.at)} ${c.who?.split(' ')[0]}` : '';
         return (
           <div key={c.key}>
@@ -33,11 +50,16 @@ export function CutTicks({ job, step }: { job: string; step: Step }) {
             >
               <Mark kind={c.at ? 'ready' : 'none'} />
               <span style={c.kind === 'SIGNAL' ? { color: 'var(--lay)' } : undefined}>
-                {words}{c.measure && <span className="n"> · {inches ? c.inches : c.measure}</span>}
+                {words}
+                {c.measure && <span className="n"> · {inches ? c.inches : c.measure}</span>}
               </span>
               <small className="n">{when}</small>
             </button>
-            {out.refused[key] && <p className="refused" role="alert">{out.refused[key].message}</p>}
+            {out.refused[key] && (
+              <p className="refused" role="alert">
+                {out.refused[key].message}
+              </p>
+            )}
           </div>
         );
       })}

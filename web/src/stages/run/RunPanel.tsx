@@ -18,7 +18,10 @@ export default function RunPanel({ job, go }: PanelProps) {
   const { say } = usePlanTools();
   const act = useAct(job, say);
   const queries = useQueryClient();
-  useOutbox(job, useCallback(() => queries.invalidateQueries({ queryKey: ['job', job, 'run'] }), [job, queries]));
+  useOutbox(
+    job,
+    useCallback(() => queries.invalidateQueries({ queryKey: ['job', job, 'run'] }), [job, queries]),
+  );
   const info = useJob(job).data;
   const leader = info?.myPart === 'LEADER';
   const [closing, setClosing] = useState(false);
@@ -33,29 +36,119 @@ export default function RunPanel({ job, go }: PanelProps) {
   return (
     <>
       <div className="body">
-        <h1>{step ? `Step ${step.turn} of ${r.stepsInAll}: ${step.title}` : r.stepsInAll ? 'All steps are done' : 'No step planned'} <small>{r.briefing ? `briefing ${r.briefing}` : 'not briefed'}</small></h1>
-        {step && <p className="s">Gust <b className="n">{r.wind.gustMs.toFixed(1)} ±{r.wind.sigmaMs} m/s</b> at {clock(r.wind.at)}; hold at <b className="n">{r.gustLimitMs} m/s</b>: the strictest of house, job and what this stem’s hinge and line stand.</p>}
-        {held && <p className="hero" style={{ color: 'var(--keep)', margin: '8px 0' }}>HOLD</p>}
-        {r.word === 'STAND_FAST' || (!r.going && !held && r.because) ? <p className="hero stand">STAND FAST<small>the go has ended: {r.because}</small></p> : null}
-        {r.going && <p className="hero" style={{ color: 'var(--ok)', margin: '8px 0' }}>GO</p>}
+        <h1>
+          {step
+            ? `Step ${step.turn} of ${r.stepsInAll}: ${step.title}`
+            : r.stepsInAll
+              ? 'All steps are done'
+              : 'No step planned'}{' '}
+          <small>{r.briefing ? `briefing ${r.briefing}` : 'not briefed'}</small>
+        </h1>
         {step && (
-          <section aria-label="Ready"><h2>All ready, then go <span>{ready} of {step.people.length} ready</span></h2>
-            <ul className="list">{step.people.map((p) => (
-              <li key={p.personId + p.role} style={{ display: 'flex', gap: 10, alignItems: 'center', minHeight: 44 }}><Mark kind={p.readyAt ? 'ready' : 'none'} /><b>{p.name}</b><span style={{ flex: 1 }} className="s">{p.roleWords}{p.signed ? '' : ', not signed'}</span><span className="n">{p.readyAt ? clock(p.readyAt) : '–'}</span></li>
-            ))}</ul>
+          <p className="s">
+            Gust{' '}
+            <b className="n">
+              {r.wind.gustMs.toFixed(1)} ±{r.wind.sigmaMs} m/s
+            </b>{' '}
+            at {clock(r.wind.at)}; hold at <b className="n">{r.gustLimitMs} m/s</b>: the strictest of house, job and
+            what this stem’s hinge and line stand.
+          </p>
+        )}
+        {held && (
+          <p className="hero" style={{ color: 'var(--keep)', margin: '8px 0' }}>
+            HOLD
+          </p>
+        )}
+        {r.word === 'STAND_FAST' || (!r.going && !held && r.because) ? (
+          <p className="hero stand">
+            STAND FAST<small>the go has ended: {r.because}</small>
+          </p>
+        ) : null}
+        {r.going && (
+          <p className="hero" style={{ color: 'var(--ok)', margin: '8px 0' }}>
+            GO
+          </p>
+        )}
+        {step && (
+          <section aria-label="Ready">
+            <h2>
+              All ready, then go{' '}
+              <span>
+                {ready} of {step.people.length} ready
+              </span>
+            </h2>
+            <ul className="list">
+              {step.people.map((p) => (
+                <li key={p.personId + p.role} style={{ display: 'flex', gap: 10, alignItems: 'center', minHeight: 44 }}>
+                  <Mark kind={p.readyAt ? 'ready' : 'none'} />
+                  <b>{p.name}</b>
+                  <span style={{ flex: 1 }} className="s">
+                    {p.roleWords}
+                    {p.signed ? '' : ', not signed'}
+                  </span>
+                  <span className="n">{p.readyAt ? clock(p.readyAt) : '–'}</span>
+                </li>
+              ))}
+            </ul>
             <ul className="list" aria-label="Protections">
-              <li style={{ display: 'flex', gap: 10, alignItems: 'center', minHeight: 44 }}><Mark kind={r.signalTriedAt ? 'ready' : 'none'} /><b style={{ flex: 1 }}>Stop signal tried, whistle and arm</b>{leader && !r.signalTriedAt ? <button className="plain" onClick={() => void act(api.POST('/api/jobs/{job}/run/signal-tried', path))}>Tried, answered</button> : <span className="n">{r.signalTriedAt && clock(r.signalTriedAt)}</span>}</li>
-              {r.protections.map((p) => <Protected key={p.featureId} job={job} p={p} />)}
+              <li style={{ display: 'flex', gap: 10, alignItems: 'center', minHeight: 44 }}>
+                <Mark kind={r.signalTriedAt ? 'ready' : 'none'} />
+                <b style={{ flex: 1 }}>Stop signal tried, whistle and arm</b>
+                {leader && !r.signalTriedAt ? (
+                  <button
+                    className="plain"
+                    onClick={() => void act(api.POST('/api/jobs/{job}/run/signal-tried', path))}
+                  >
+                    Tried, answered
+                  </button>
+                ) : (
+                  <span className="n">{r.signalTriedAt && clock(r.signalTriedAt)}</span>
+                )}
+              </li>
+              {r.protections.map((p) => (
+                <Protected key={p.featureId} job={job} p={p} />
+              ))}
             </ul>
           </section>
         )}
         {step && step.cuts.length > 0 && <CutTicks job={job} step={step} />}
         {!r.going && r.against.length > 0 && step && (
-          <section aria-label="Against a go"><h2>Stands against a go <span>{r.against.length}</span></h2>{r.against.slice(0, 8).map((f) => <p key={f.why + f.subject} className="s" style={{ padding: '2px 0' }}>• {f.words}</p>)}{r.against.length > 8 && <p className="s">and {r.against.length - 8} more</p>}</section>
+          <section aria-label="Against a go">
+            <h2>
+              Stands against a go <span>{r.against.length}</span>
+            </h2>
+            {r.against.slice(0, 8).map((f) => (
+              <p key={f.why + f.subject} className="s" style={{ padding: '2px 0' }}>
+                • {f.words}
+              </p>
+            ))}
+            {r.against.length > 8 && <p className="s">and {r.against.length - 8} more</p>}
+          </section>
         )}
-        <section aria-label="Log"><h2>Log, written by itself <span>newest {r.log.length}</span></h2>
-          <table><tbody>{r.log.slice(0, 40).map((l, i) => <tr key={i}><td className="n" style={{ whiteSpace: 'nowrap' }}>{clock(l.at)}</td><td>{l.who.split(' ')[0]}: {l.words}</td></tr>)}</tbody></table></section>
-        {leader && !info?.closed && <button className="plain" onClick={() => setClosing(true)}>Close the job</button>}
+        <section aria-label="Log">
+          <h2>
+            Log, written by itself <span>newest {r.log.length}</span>
+          </h2>
+          <table>
+            <tbody>
+              {r.log.slice(0, 40).map((l, i) => (
+                <tr key={i}>
+                  <td className="n" style={{ whiteSpace: 'nowrap' }}>
+                    {clock(l.at)}
+                  </td>
+                  <td>
+                    {l.who.split(' ')[0]}: {l.words}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </section>
+        {leader && !info?.closed && (
+          <button className="plain" onClick={() => setClosing(true)}>
+            Close the job
+          </button>
+        )}
         <Modal
           open={closing}
           title="Close the job?"
@@ -69,16 +162,40 @@ export default function RunPanel({ job, go }: PanelProps) {
         >
           <p>What is closed takes no change any more; outcomes and lessons still go into the review.</p>
         </Modal>
-        {info?.closed && <p><b>The job is closed.</b></p>}
+        {info?.closed && (
+          <p>
+            <b>The job is closed.</b>
+          </p>
+        )}
       </div>
-      {!step ? <button className="next" onClick={() => go('review')}><span>Next: review<small>what really happened</small></span>→</button>
-        : r.going ? <StepDone job={job} step={step} act={act} className="next" disabled={!leader} />
-          : (
-            <button className="next" disabled={!leader || held || r.against.length > 0 || silentMs() > 10_000} onClick={give}>
-              <span>GO<small>{r.held ? 'a hold stands' : r.against.length > 0 ? `stands against it: ${r.against.length}` : 'all is green'}</small></span>
-              {ready}/{step.people.length}
-            </button>
-          )}
+      {!step ? (
+        <button className="next" onClick={() => go('review')}>
+          <span>
+            Next: review<small>what really happened</small>
+          </span>
+          →
+        </button>
+      ) : r.going ? (
+        <StepDone job={job} step={step} act={act} className="next" disabled={!leader} />
+      ) : (
+        <button
+          className="next"
+          disabled={!leader || held || r.against.length > 0 || silentMs() > 10_000}
+          onClick={give}
+        >
+          <span>
+            GO
+            <small>
+              {r.held
+                ? 'a hold stands'
+                : r.against.length > 0
+                  ? `stands against it: ${r.against.length}`
+                  : 'all is green'}
+            </small>
+          </span>
+          {ready}/{step.people.length}
+        </button>
+      )}
     </>
   );
 }
@@ -87,18 +204,42 @@ function Protected({ job, p }: { job: string; p: Schemas['ProtectionState'] }) {
   const out = useOutbox(job);
   const key = `protection:${p.featureId}`;
   const waits = out.unsent.some((u) => u.key === key);
-  const done = (is: boolean) => post(job, {
-    kind: 'protection', key, words: p.name, path: `/api/jobs/${job}/run/protections/${p.featureId}`, body: { done: is },
-  });
+  const done = (is: boolean) =>
+    post(job, {
+      kind: 'protection',
+      key,
+      words: p.name,
+      path: `/api/jobs/${job}/run/protections/${p.featureId}`,
+      body: { done: is },
+    });
   return (
     <li className="protected">
       <Mark kind={p.done && !p.askAgain ? 'ready' : 'none'} />
       <b>{p.name}</b>
-      <span className="s">{p.words}, {p.by || 'nobody named'}{p.askAgain && <b>, still so?</b>}</span>
+      <span className="s">
+        {p.words}, {p.by || 'nobody named'}
+        {p.askAgain && <b>, still so?</b>}
+      </span>
       {waits && <small>being sent…</small>}
-      {!waits && p.askAgain && <button className="plain" aria-label={`${p.name} still so`} onClick={() => done(true)}>Still so</button>}
-      {!waits && <button className="plain" aria-label={`${p.name} ${p.done ? 'not done' : 'done'}`} onClick={() => done(!p.done)}>{p.done ? 'Undo' : 'Done'}</button>}
-      {out.refused[key] && <p className="refused" role="alert">{out.refused[key].message}</p>}
+      {!waits && p.askAgain && (
+        <button className="plain" aria-label={`${p.name} still so`} onClick={() => done(true)}>
+          Still so
+        </button>
+      )}
+      {!waits && (
+        <button
+          className="plain"
+          aria-label={`${p.name} ${p.done ? 'not done' : 'done'}`}
+          onClick={() => done(!p.done)}
+        >
+          {p.done ? 'Undo' : 'Done'}
+        </button>
+      )}
+      {out.refused[key] && (
+        <p className="refused" role="alert">
+          {out.refused[key].message}
+        </p>
+      )}
     </li>
   );
 }

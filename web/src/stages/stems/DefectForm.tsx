@@ -8,7 +8,21 @@ export type DefectEntry = Schemas['DefectRequest'];
 const FACES = ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW'];
 
 /** One fault: kind, height, side, extent, how it was found, and the signs that tell harmless from dangerous. */
-export function DefectForm({ choices, from, topM, measured, record, leave }: { choices: Schemas['Choices']; from: { fromM: number; faceDeg: number }; topM?: number; measured: number[]; record: (d: DefectEntry) => void; leave: () => void }) {
+export function DefectForm({
+  choices,
+  from,
+  topM,
+  measured,
+  record,
+  leave,
+}: {
+  choices: Schemas['Choices'];
+  from: { fromM: number; faceDeg: number };
+  topM?: number;
+  measured: number[];
+  record: (d: DefectEntry) => void;
+  leave: () => void;
+}) {
   const [kind, setKind] = useState<DefectEntry['kind']>('CRACK');
   const [low, setLow] = useState<number | null>(from.fromM);
   const [high, setHigh] = useState<number | null>(Math.min(topM ?? 120, from.fromM + 0.5));
@@ -20,24 +34,91 @@ export function DefectForm({ choices, from, topM, measured, record, leave }: { c
   const choice = choices.defects.find((d) => d.key === kind);
   return (
     <section className="form" aria-label="New defect" style={{ borderTop: '2px solid var(--ink)', paddingTop: 8 }}>
-      <label>Kind<Select aria-label="Kind of defect" showSearch optionFilterProp="label" value={kind} options={choices.defects.map((d) => ({ value: d.key, label: d.words }))} onChange={(k) => {
-        setKind(k);
-        setTells([]);
-      }} /></label>
-      <div className="two"><Stepper label="From" unit="m" value={low} onChange={setLow} step={0.1} digits={1} /><Stepper label="To" unit="m" value={high} onChange={setHigh} step={0.1} digits={1} /></div>
-      {measured.length > 0 && <Chips label="Height as measured" onChange={(v) => {
-        setLow(Number(v.toFixed(1)));
-        setHigh(Number((v + 0.5).toFixed(1)));
-      }} options={measured.map((v) => ({ value: v, words: length(v) }))} />}
-      <Chips label="On the side to" value={face === null ? undefined : Math.round(face / 45) % 8} onChange={(i) => setFace(i * 45)} options={FACES.map((words, value) => ({ value, words }))} />
-      <div className="two"><Stepper label="Across" unit="m" value={width} onChange={setWidth} step={0.05} digits={2} /><Stepper label="Into the stem" unit="m" value={depth} onChange={setDepth} step={0.05} digits={2} /></div>
-      <Chips label="How it was found" value={found} onChange={setFound} options={choices.found.map((f) => ({ value: f.key, words: f.words }))} />
-      {choice && choice.tells.length > 0 && (
-        <div role="group" aria-label="Signs"><small>What tells them apart? Tap what you see.</small>
-          <div className="chips">{choice.tells.map((t) => <button type="button" key={t.key} aria-pressed={tells.includes(t.key)} onClick={() => setTells(tells.includes(t.key) ? tells.filter((x) => x !== t.key) : [...tells, t.key])}>{t.words}</button>)}</div></div>
+      <label>
+        Kind
+        <Select
+          aria-label="Kind of defect"
+          showSearch
+          optionFilterProp="label"
+          value={kind}
+          options={choices.defects.map((d) => ({ value: d.key, label: d.words }))}
+          onChange={(k) => {
+            setKind(k);
+            setTells([]);
+          }}
+        />
+      </label>
+      <div className="two">
+        <Stepper label="From" unit="m" value={low} onChange={setLow} step={0.1} digits={1} />
+        <Stepper label="To" unit="m" value={high} onChange={setHigh} step={0.1} digits={1} />
+      </div>
+      {measured.length > 0 && (
+        <Chips
+          label="Height as measured"
+          onChange={(v) => {
+            setLow(Number(v.toFixed(1)));
+            setHigh(Number((v + 0.5).toFixed(1)));
+          }}
+          options={measured.map((v) => ({ value: v, words: length(v) }))}
+        />
       )}
-      <button type="button" className="big" disabled={low === null || high === null || face === null} onClick={() => record({ kind, fromM: low ?? 0, toM: high ?? 0, faceDeg: face ?? 0, widthM: width ?? undefined, depthM: depth ?? undefined, found, tells, extent: '', note: '' })}>Record the defect</button>
-      <button type="button" className="plain" onClick={leave}>Leave it</button>
+      <Chips
+        label="On the side to"
+        value={face === null ? undefined : Math.round(face / 45) % 8}
+        onChange={(i) => setFace(i * 45)}
+        options={FACES.map((words, value) => ({ value, words }))}
+      />
+      <div className="two">
+        <Stepper label="Across" unit="m" value={width} onChange={setWidth} step={0.05} digits={2} />
+        <Stepper label="Into the stem" unit="m" value={depth} onChange={setDepth} step={0.05} digits={2} />
+      </div>
+      <Chips
+        label="How it was found"
+        value={found}
+        onChange={setFound}
+        options={choices.found.map((f) => ({ value: f.key, words: f.words }))}
+      />
+      {choice && choice.tells.length > 0 && (
+        <div role="group" aria-label="Signs">
+          <small>What tells them apart? Tap what you see.</small>
+          <div className="chips">
+            {choice.tells.map((t) => (
+              <button
+                type="button"
+                key={t.key}
+                aria-pressed={tells.includes(t.key)}
+                onClick={() => setTells(tells.includes(t.key) ? tells.filter((x) => x !== t.key) : [...tells, t.key])}
+              >
+                {t.words}
+              </button>
+            ))}
+          </div>
+        </div>
+      )}
+      <button
+        type="button"
+        className="big"
+        disabled={low === null || high === null || face === null}
+        onClick={() =>
+          record({
+            kind,
+            fromM: low ?? 0,
+            toM: high ?? 0,
+            faceDeg: face ?? 0,
+            widthM: width ?? undefined,
+            depthM: depth ?? undefined,
+            found,
+            tells,
+            extent: '',
+            note: '',
+          })
+        }
+      >
+        Record the defect
+      </button>
+      <button type="button" className="plain" onClick={leave}>
+        Leave it
+      </button>
     </section>
   );
 }

@@ -11,7 +11,19 @@ import { DefectForm } from './DefectForm';
 type At = { fromM: number; faceDeg: number };
 
 /** The stem's faults, each with what it changes. */
-export function FaultsTab({ job, stem, leader, at, begin }: { job: string; stem: Schemas['StemView']; leader: boolean; at?: At; begin: (at?: At) => void }) {
+export function FaultsTab({
+  job,
+  stem,
+  leader,
+  at,
+  begin,
+}: {
+  job: string;
+  stem: Schemas['StemView'];
+  leader: boolean;
+  at?: At;
+  begin: (at?: At) => void;
+}) {
   const { say } = usePlanTools();
   const act = useAct(job, say);
   const choices = useChoices(job);
@@ -25,46 +37,172 @@ export function FaultsTab({ job, stem, leader, at, begin }: { job: string; stem:
     forDefect.current = defect;
     file.current?.click();
   };
-  const others = findings.filter((f) => f.stage === 2 && f.subject === stem.label && !f.key.startsWith('defect:') && !f.key.startsWith('verdict'));
+  const others = findings.filter(
+    (f) => f.stage === 2 && f.subject === stem.label && !f.key.startsWith('defect:') && !f.key.startsWith('verdict'),
+  );
   return (
     <>
-      {at ? <DefectForm key={`${at.fromM}${at.faceDeg}`} choices={choices} from={at} topM={stem.height?.value} measured={stem.sightings.filter((x) => x.kind === 'DEFECT_HEIGHT' && !x.doesNotCount).map((x) => x.value)} leave={() => begin(undefined)}
-        record={(d) => void act(api.POST('/api/jobs/{job}/stems/{stem}/defects', { params: { path: { job, stem: stem.id } }, body: d })).then((kept) => kept && begin(undefined))} />
-        : <button className="plain" style={{ fontWeight: 700 }} onClick={() => begin({ fromM: 1, faceDeg: 0 })}>+ Record a fault (D, or tap the figure)</button>}
-      <h2>Faults and what they change <span>{stem.defects.length}</span></h2>
+      {at ? (
+        <DefectForm
+          key={`${at.fromM}${at.faceDeg}`}
+          choices={choices}
+          from={at}
+          topM={stem.height?.value}
+          measured={stem.sightings.filter((x) => x.kind === 'DEFECT_HEIGHT' && !x.doesNotCount).map((x) => x.value)}
+          leave={() => begin(undefined)}
+          record={(d) =>
+            void act(
+              api.POST('/api/jobs/{job}/stems/{stem}/defects', { params: { path: { job, stem: stem.id } }, body: d }),
+            ).then((kept) => kept && begin(undefined))
+          }
+        />
+      ) : (
+        <button className="plain" style={{ fontWeight: 700 }} onClick={() => begin({ fromM: 1, faceDeg: 0 })}>
+          + Record a fault (D, or tap the figure)
+        </button>
+      )}
+      <h2>
+        Faults and what they change <span>{stem.defects.length}</span>
+      </h2>
       {stem.defects.length === 0 && <p className="empty">No defect recorded. That is not the same as none.</p>}
       {stem.defects.map((d) => {
         const f = findings.find((x) => x.key === `defect:${stem.label}:${d.id}`);
         const own = photos.filter((p) => p.defectId === d.id);
         return (
-          <div key={d.id} style={{ display: 'grid', gridTemplateColumns: '28px 1fr', gap: 8, padding: '8px 0', borderTop: '1px solid var(--hair)' }} data-severity={f?.severity}>
+          <div
+            key={d.id}
+            style={{
+              display: 'grid',
+              gridTemplateColumns: '28px 1fr',
+              gap: 8,
+              padding: '8px 0',
+              borderTop: '1px solid var(--hair)',
+            }}
+            data-severity={f?.severity}
+          >
             {f ? <Mark kind={f.severity} /> : <Mark kind="none" />}
             <div>
-              <b>{f ? f.words : `${d.words}${d.setAside ? '' : ', stem kept or felled'}`}</b><br />
-              <small>{length(d.fromM)} to {length(d.toM)}, face {azimuth(d.faceDeg)}°{d.widthM !== undefined && `, ${length(d.widthM, 2)} across`}{d.depthM !== undefined && `, ${length(d.depthM, 2)} deep`}{d.extent && `, ${d.extent}`}; {d.found}{d.tells.length > 0 && `: ${d.tells.join(', ')}`}; {d.who.split(' ')[0]} {clock(d.at).slice(0, 5)}{d.byCrew && ', crew'}</small><br />
-              {f && <small>{f.why} ({f.source}). {f.cleared ?? `Clears it: ${f.clears}.`}</small>}
+              <b>{f ? f.words : `${d.words}${d.setAside ? '' : ', stem kept or felled'}`}</b>
+              <br />
+              <small>
+                {length(d.fromM)} to {length(d.toM)}, face {azimuth(d.faceDeg)}°
+                {d.widthM !== undefined && `, ${length(d.widthM, 2)} across`}
+                {d.depthM !== undefined && `, ${length(d.depthM, 2)} deep`}
+                {d.extent && `, ${d.extent}`}; {d.found}
+                {d.tells.length > 0 && `: ${d.tells.join(', ')}`}; {d.who.split(' ')[0]} {clock(d.at).slice(0, 5)}
+                {d.byCrew && ', crew'}
+              </small>
+              <br />
+              {f && (
+                <small>
+                  {f.why} ({f.source}). {f.cleared ?? `Clears it: ${f.clears}.`}
+                </small>
+              )}
               {d.setAside && <small>{d.setAside}</small>}
-              {own.length > 0 && <div className="photos">{own.map((p) => <Photo key={p.id} job={job} photo={p} />)}</div>}
-              <div style={{ display: 'flex' }}><button className="plain" onClick={() => choosePhoto(d.id)}>+ photo</button>{leader && !d.setAside && <button className="plain" onClick={() => setAside(aside === d.id ? undefined : d.id)}>set aside</button>}</div>
-              {aside === d.id && <div className="chips">{['looked closer: none', 'recorded twice', 'wrong stem'].map((r) => <button key={r} onClick={() => void act(api.POST('/api/jobs/{job}/stems/{stem}/defects/{id}/set-aside', { params: { path: { job, stem: stem.id, id: d.id } }, body: { reason: r } })).then(() => setAside(undefined))}>{r}</button>)}</div>}
+              {own.length > 0 && (
+                <div className="photos">
+                  {own.map((p) => (
+                    <Photo key={p.id} job={job} photo={p} />
+                  ))}
+                </div>
+              )}
+              <div style={{ display: 'flex' }}>
+                <button className="plain" onClick={() => choosePhoto(d.id)}>
+                  + photo
+                </button>
+                {leader && !d.setAside && (
+                  <button className="plain" onClick={() => setAside(aside === d.id ? undefined : d.id)}>
+                    set aside
+                  </button>
+                )}
+              </div>
+              {aside === d.id && (
+                <div className="chips">
+                  {['looked closer: none', 'recorded twice', 'wrong stem'].map((r) => (
+                    <button
+                      key={r}
+                      onClick={() =>
+                        void act(
+                          api.POST('/api/jobs/{job}/stems/{stem}/defects/{id}/set-aside', {
+                            params: { path: { job, stem: stem.id, id: d.id } },
+                            body: { reason: r },
+                          }),
+                        ).then(() => setAside(undefined))
+                      }
+                    >
+                      {r}
+                    </button>
+                  ))}
+                </div>
+              )}
             </div>
           </div>
         );
       })}
-      {others.map((f) => <div key={f.key} style={{ display: 'grid', gridTemplateColumns: '28px 1fr', gap: 8, padding: '6px 0' }} data-severity={f.severity}><Mark kind={f.severity} /><span><b>{f.words}</b><br /><small>{f.why} ({f.source}). {f.cleared ?? `Clears it: ${f.clears}.`}</small></span></div>)}
-      <h2>Photos <span>{photos.length}</span></h2>
-      <div className="photos">{photos.filter((p) => !p.defectId).map((p) => <Photo key={p.id} job={job} photo={p} />)}</div>
-      <input ref={file} type="file" accept="image/*" hidden aria-label="Photo" onChange={(e) => {
-        const f = e.target.files?.[0];
-        if (f) void act(upload(`/api/jobs/${job}/stems/${stem.id}/photos`, f, f.name, { keepPosition: String(position), ...(forDefect.current ? { defect: forDefect.current } : {}) }));
-        e.target.value = '';
-      }} />
-      <div style={{ display: 'flex', gap: 8, alignItems: 'center' }}><button className="plain" style={{ fontWeight: 700 }} onClick={() => choosePhoto()}>+ Add a photo</button>
-        <button className="plain" aria-pressed={position} onClick={() => setPosition(!position)}>{position ? 'position is kept' : 'position is stripped'}</button></div>
+      {others.map((f) => (
+        <div
+          key={f.key}
+          style={{ display: 'grid', gridTemplateColumns: '28px 1fr', gap: 8, padding: '6px 0' }}
+          data-severity={f.severity}
+        >
+          <Mark kind={f.severity} />
+          <span>
+            <b>{f.words}</b>
+            <br />
+            <small>
+              {f.why} ({f.source}). {f.cleared ?? `Clears it: ${f.clears}.`}
+            </small>
+          </span>
+        </div>
+      ))}
+      <h2>
+        Photos <span>{photos.length}</span>
+      </h2>
+      <div className="photos">
+        {photos
+          .filter((p) => !p.defectId)
+          .map((p) => (
+            <Photo key={p.id} job={job} photo={p} />
+          ))}
+      </div>
+      <input
+        ref={file}
+        type="file"
+        accept="image/*"
+        hidden
+        aria-label="Photo"
+        onChange={(e) => {
+          const f = e.target.files?.[0];
+          if (f)
+            void act(
+              upload(`/api/jobs/${job}/stems/${stem.id}/photos`, f, f.name, {
+                keepPosition: String(position),
+                ...(forDefect.current ? { defect: forDefect.current } : {}),
+              }),
+            );
+          e.target.value = '';
+        }}
+      />
+      <div style={{ display: 'flex', gap: 8, alignItems: 'center' }}>
+        <button className="plain" style={{ fontWeight: 700 }} onClick={() => choosePhoto()}>
+          + Add a photo
+        </button>
+        <button className="plain" aria-pressed={position} onClick={() => setPosition(!position)}>
+          {position ? 'position is kept' : 'position is stripped'}
+        </button>
+      </div>
     </>
   );
 }
 
 function Photo({ job, photo }: { job: string; photo: Schemas['PhotoView'] }) {
-  return <a href={`/api/jobs/${job}/photos/${photo.id}`} target="_blank" rel="noreferrer"><img src={`/api/jobs/${job}/photos/${photo.id}`} alt={`photo by ${photo.who}, ${clock(photo.at)}`} loading="lazy" /></a>;
+  return (
+    <a href={`/api/jobs/${job}/photos/${photo.id}`} target="_blank" rel="noreferrer">
+      <img
+        src={`/api/jobs/${job}/photos/${photo.id}`}
+        alt={`photo by ${photo.who}, ${clock(photo.at)}`}
+        loading="lazy"
+      />
+    </a>
+  );
 }

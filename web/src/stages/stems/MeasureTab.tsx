@@ -10,10 +10,38 @@ import { type Given, SightingForm } from './SightingForm';
 type Kind = Schemas['SightingChoice']['key'];
 /** What is measured, and by which means; the first is the usual one. */
 const WAYS: { what: string; kinds: [Kind, string][] }[] = [
-  { what: 'Girth', kinds: [['GIRTH', 'tape'], ['CALLIPER', 'calliper'], ['EYE_DIAMETER', 'by eye']] },
-  { what: 'Height', kinds: [['HEIGHT_ANGLES', 'two angles'], ['HEIGHT_STICK', 'stick'], ['HEIGHT_SHADOW', 'shadow'], ['EYE_HEIGHT', 'by eye']] },
-  { what: 'Lean', kinds: [['LEAN_VIEW', 'one view'], ['PLUMB_LEAN', 'as an angle'], ['EYE_LEAN', 'by eye']] },
-  { what: 'Crown', kinds: [['CROWN_RADIUS', 'taped'], ['EYE_CROWN', 'by eye']] },
+  {
+    what: 'Girth',
+    kinds: [
+      ['GIRTH', 'tape'],
+      ['CALLIPER', 'calliper'],
+      ['EYE_DIAMETER', 'by eye'],
+    ],
+  },
+  {
+    what: 'Height',
+    kinds: [
+      ['HEIGHT_ANGLES', 'two angles'],
+      ['HEIGHT_STICK', 'stick'],
+      ['HEIGHT_SHADOW', 'shadow'],
+      ['EYE_HEIGHT', 'by eye'],
+    ],
+  },
+  {
+    what: 'Lean',
+    kinds: [
+      ['LEAN_VIEW', 'one view'],
+      ['PLUMB_LEAN', 'as an angle'],
+      ['EYE_LEAN', 'by eye'],
+    ],
+  },
+  {
+    what: 'Crown',
+    kinds: [
+      ['CROWN_RADIUS', 'taped'],
+      ['EYE_CROWN', 'by eye'],
+    ],
+  },
   { what: 'Wall', kinds: [['SOUND_WALL', 'probe']] },
   { what: 'Roots', kinds: [['HEAVE', 'heave']] },
   { what: 'Fault', kinds: [['DEFECT_HEIGHT', 'height by angles']] },
@@ -37,31 +65,83 @@ export function MeasureTab({ job, stem }: { job: string; stem: Schemas['StemView
   const keep = (g: Given) => {
     const simulated = filled?.simulated ?? false;
     setFilled(undefined);
-    return act(api.POST('/api/jobs/{job}/stems/{stem}/sightings', { params: { path: { job, stem: stem.id } }, body: { kind, ...g, instrument: simulated ? 'rangefinder' : (choice?.instrument ?? ''), simulated } as never }));
+    return act(
+      api.POST('/api/jobs/{job}/stems/{stem}/sightings', {
+        params: { path: { job, stem: stem.id } },
+        body: { kind, ...g, instrument: simulated ? 'rangefinder' : (choice?.instrument ?? ''), simulated } as never,
+      }),
+    );
   };
-  const shoot = () => pick('Tap where you stand with the rangefinder', (from) => void (async () => {
-    try {
-      const s = await data(api.POST('/api/jobs/{job}/stems/{stem}/shot', { params: { path: { job, stem: stem.id } }, body: { from } }));
-      const given = kind === 'LEAN_VIEW' ? { numbers: s.leanView as Record<string, number>, choices: {} } : { numbers: s.height as Record<string, number>, choices: s.heightChoices as Record<string, string> };
-      setFilled((f) => ({ given, simulated: s.simulated, n: (f?.n ?? 0) + 1 }));
-      say('');
-    } catch (e) {
-      say((e as Error).message);
-    }
-  })());
+  const shoot = () =>
+    pick(
+      'Tap where you stand with the rangefinder',
+      (from) =>
+        void (async () => {
+          try {
+            const s = await data(
+              api.POST('/api/jobs/{job}/stems/{stem}/shot', {
+                params: { path: { job, stem: stem.id } },
+                body: { from },
+              }),
+            );
+            const given =
+              kind === 'LEAN_VIEW'
+                ? { numbers: s.leanView as Record<string, number>, choices: {} }
+                : { numbers: s.height as Record<string, number>, choices: s.heightChoices as Record<string, string> };
+            setFilled((f) => ({ given, simulated: s.simulated, n: (f?.n ?? 0) + 1 }));
+            say('');
+          } catch (e) {
+            say((e as Error).message);
+          }
+        })(),
+    );
   return (
     <section aria-label="New sighting">
-      <Chips label="What is measured" value={what} onChange={(w) => {
-        setWhat(w);
-        choose(WAYS.find((x) => x.what === w)?.kinds[0][0] ?? 'GIRTH');
-      }} options={WAYS.map((w) => ({ value: w.what, words: w.what }))} />
+      <Chips
+        label="What is measured"
+        value={what}
+        onChange={(w) => {
+          setWhat(w);
+          choose(WAYS.find((x) => x.what === w)?.kinds[0][0] ?? 'GIRTH');
+        }}
+        options={WAYS.map((w) => ({ value: w.what, words: w.what }))}
+      />
       {shows && <Figures stem={stem} only={shows} />}
-      {ways.length > 1 && <Chips label="How" value={kind} onChange={choose} options={ways.map(([value, words]) => ({ value, words }))} />}
-      {(kind === 'HEIGHT_ANGLES' || kind === 'LEAN_VIEW') && <button type="button" className="plain" style={{ fontWeight: 700 }} onClick={shoot}>Rangefinder <span className="sim">simulated</span></button>}
-      {choice && <SightingForm key={`${kind}${filled?.n ?? 0}`} job={job} stem={stem.id} kind={choice} filled={filled?.given} keep={keep} />}
-      {kind === 'LEAN_VIEW' && <p className="s">Two views make a lean, best at right angles. From here the top stands to the right of the plumb line (+) or to the left (−).</p>}
-      {kind === 'SOUND_WALL' && <p className="s">At least three directions, both hinge corners among them: left and right of the lay. What is not probed counts as decayed.</p>}
-      {(kind === 'EYE_DIAMETER' || kind === 'EYE_HEIGHT' || kind === 'EYE_LEAN' || kind === 'EYE_CROWN') && <p className="s">By eye: diameter ±10 %, height ±15 %, crown ±20 %, lean ±2°. It counts until something is measured.</p>}
+      {ways.length > 1 && (
+        <Chips label="How" value={kind} onChange={choose} options={ways.map(([value, words]) => ({ value, words }))} />
+      )}
+      {(kind === 'HEIGHT_ANGLES' || kind === 'LEAN_VIEW') && (
+        <button type="button" className="plain" style={{ fontWeight: 700 }} onClick={shoot}>
+          Rangefinder <span className="sim">simulated</span>
+        </button>
+      )}
+      {choice && (
+        <SightingForm
+          key={`${kind}${filled?.n ?? 0}`}
+          job={job}
+          stem={stem.id}
+          kind={choice}
+          filled={filled?.given}
+          keep={keep}
+        />
+      )}
+      {kind === 'LEAN_VIEW' && (
+        <p className="s">
+          Two views make a lean, best at right angles. From here the top stands to the right of the plumb line (+) or to
+          the left (−).
+        </p>
+      )}
+      {kind === 'SOUND_WALL' && (
+        <p className="s">
+          At least three directions, both hinge corners among them: left and right of the lay. What is not probed counts
+          as decayed.
+        </p>
+      )}
+      {(kind === 'EYE_DIAMETER' || kind === 'EYE_HEIGHT' || kind === 'EYE_LEAN' || kind === 'EYE_CROWN') && (
+        <p className="s">
+          By eye: diameter ±10 %, height ±15 %, crown ±20 %, lean ±2°. It counts until something is measured.
+        </p>
+      )}
     </section>
   );
 }

@@ -20,18 +20,92 @@ export function ReadTab({ job, stem, leader, look }: { job: string; stem: Stem; 
       {stem.note && <p className="s">{stem.note}</p>}
       {leader && <Identity key={stem.version} job={job} stem={stem} />}
       <Figures stem={stem} />
-      {stem.notKnown.length > 0 && <p className="refused" style={{ borderColor: 'var(--drop)' }}>Not known: {stem.notKnown.join(', ')}. No lay can be computed before.</p>}
-      {stem.contradictions.map((c) => <p key={c} className="refused" style={{ borderColor: 'var(--drop)' }}>{c}.</p>)}
-      <button className="big" style={{ marginTop: 10 }} onClick={look}>First look</button>
+      {stem.notKnown.length > 0 && (
+        <p className="refused" style={{ borderColor: 'var(--drop)' }}>
+          Not known: {stem.notKnown.join(', ')}. No lay can be computed before.
+        </p>
+      )}
+      {stem.contradictions.map((c) => (
+        <p key={c} className="refused" style={{ borderColor: 'var(--drop)' }}>
+          {c}.
+        </p>
+      ))}
+      <button className="big" style={{ marginTop: 10 }} onClick={look}>
+        First look
+      </button>
       <Leaning key={stem.id} job={job} stem={stem} />
-      <table aria-label="Derived"><tbody>
-        {stem.mass && <tr><td>at the cut, 0.3 m<br /><small>from the taper of the stem</small></td><td className="r n">{length(stem.mass.dCutM, 2)}</td></tr>}
-        {stem.mass && <tr><td>stem and crown<br /><small>±{fixed(stem.mass.sigmaRel * 100, 0)} %, crown by its form</small></td><td className="r n">{fixed(stem.mass.stemKg / 1000, 2)} + {fixed(stem.mass.crownKg / 1000, 2)} t</td></tr>}
-        {stem.crownRadius && <tr><td>crown radius<br /><small>{stem.crownRadius.how}; counted {length(stem.crownRadius.high)}</small></td><td className="r n">{length(stem.crownRadius.value)} ±{length(stem.crownRadius.sigma)}</td></tr>}
-        {stem.crownOffset && <tr><td>middle of the crown<br /><small>from its radii</small></td><td className="r n">{length(stem.crownOffset.offsetM, 2)} ±{length(stem.crownOffset.sigmaM, 2)}{stem.crownOffset.azimuthDeg === undefined ? ', centred' : ` to ${azimuth(stem.crownOffset.azimuthDeg)}°`}</td></tr>}
-        {stem.outline && <tr><td>crown begins<br /><small>{stem.outline.crownAssumed ? 'assumed half way up; measure its base' : 'measured'}</small></td><td className="r n">{length(stem.outline.crownFromM)}</td></tr>}
-        {stem.heave && <tr><td>root plate lifted</td><td className="r n">{length(stem.heave.value, 2)} ±{length(stem.heave.sigma, 2)}</td></tr>}
-      </tbody></table>
+      <table aria-label="Derived">
+        <tbody>
+          {stem.mass && (
+            <tr>
+              <td>
+                at the cut, 0.3 m<br />
+                <small>from the taper of the stem</small>
+              </td>
+              <td className="r n">{length(stem.mass.dCutM, 2)}</td>
+            </tr>
+          )}
+          {stem.mass && (
+            <tr>
+              <td>
+                stem and crown
+                <br />
+                <small>±{fixed(stem.mass.sigmaRel * 100, 0)} %, crown by its form</small>
+              </td>
+              <td className="r n">
+                {fixed(stem.mass.stemKg / 1000, 2)} + {fixed(stem.mass.crownKg / 1000, 2)} t
+              </td>
+            </tr>
+          )}
+          {stem.crownRadius && (
+            <tr>
+              <td>
+                crown radius
+                <br />
+                <small>
+                  {stem.crownRadius.how}; counted {length(stem.crownRadius.high)}
+                </small>
+              </td>
+              <td className="r n">
+                {length(stem.crownRadius.value)} ±{length(stem.crownRadius.sigma)}
+              </td>
+            </tr>
+          )}
+          {stem.crownOffset && (
+            <tr>
+              <td>
+                middle of the crown
+                <br />
+                <small>from its radii</small>
+              </td>
+              <td className="r n">
+                {length(stem.crownOffset.offsetM, 2)} ±{length(stem.crownOffset.sigmaM, 2)}
+                {stem.crownOffset.azimuthDeg === undefined
+                  ? ', centred'
+                  : ` to ${azimuth(stem.crownOffset.azimuthDeg)}°`}
+              </td>
+            </tr>
+          )}
+          {stem.outline && (
+            <tr>
+              <td>
+                crown begins
+                <br />
+                <small>{stem.outline.crownAssumed ? 'assumed half way up; measure its base' : 'measured'}</small>
+              </td>
+              <td className="r n">{length(stem.outline.crownFromM)}</td>
+            </tr>
+          )}
+          {stem.heave && (
+            <tr>
+              <td>root plate lifted</td>
+              <td className="r n">
+                {length(stem.heave.value, 2)} ±{length(stem.heave.sigma, 2)}
+              </td>
+            </tr>
+          )}
+        </tbody>
+      </table>
       <Sightings job={job} stem={stem} leader={leader} />
     </>
   );
@@ -41,13 +115,54 @@ function Identity({ job, stem }: { job: string; stem: Stem }) {
   const { say } = usePlanTools();
   const act = useAct(job, say);
   const species = useChoices(job).species;
-  const change = (over: Partial<Schemas['StemRequest']>) => void act(api.PUT('/api/jobs/{job}/stems/{id}', { params: { path: { job, id: stem.id } }, body: stemRequest(stem, over) }));
+  const change = (over: Partial<Schemas['StemRequest']>) =>
+    void act(
+      api.PUT('/api/jobs/{job}/stems/{id}', { params: { path: { job, id: stem.id } }, body: stemRequest(stem, over) }),
+    );
   return (
-    <div className="form"><div className="three">
-      <label>Species<Select aria-label="Species" showSearch optionFilterProp="label" popupMatchSelectWidth={300} value={stem.species} options={species.map((c) => ({ value: c.key, label: `${c.words} (${c.botanical})` }))} onChange={(key) => change({ species: key as Stem['species'] })} /></label>
-      <label>State<Select aria-label="State" value={stem.state} options={[['STANDING', 'standing'], ['HUNG', 'hung up'], ['LYING', 'lying'], ['SET_UP_AGAIN', 'set up again'], ['FELLED', 'felled']].map(([value, label]) => ({ value, label }))} onChange={(state) => change({ state: state as Stem['state'] })} /></label>
-      <label>Keep or cut<Select aria-label="Keep or cut" value={stem.toBeKept ? 'keep' : 'cut'} options={[{ value: 'cut', label: 'to cut' }, { value: 'keep', label: 'to keep' }]} onChange={(v) => change({ toBeKept: v === 'keep' })} /></label>
-    </div></div>
+    <div className="form">
+      <div className="three">
+        <label>
+          Species
+          <Select
+            aria-label="Species"
+            showSearch
+            optionFilterProp="label"
+            popupMatchSelectWidth={300}
+            value={stem.species}
+            options={species.map((c) => ({ value: c.key, label: `${c.words} (${c.botanical})` }))}
+            onChange={(key) => change({ species: key as Stem['species'] })}
+          />
+        </label>
+        <label>
+          State
+          <Select
+            aria-label="State"
+            value={stem.state}
+            options={[
+              ['STANDING', 'standing'],
+              ['HUNG', 'hung up'],
+              ['LYING', 'lying'],
+              ['SET_UP_AGAIN', 'set up again'],
+              ['FELLED', 'felled'],
+            ].map(([value, label]) => ({ value, label }))}
+            onChange={(state) => change({ state: state as Stem['state'] })}
+          />
+        </label>
+        <label>
+          Keep or cut
+          <Select
+            aria-label="Keep or cut"
+            value={stem.toBeKept ? 'keep' : 'cut'}
+            options={[
+              { value: 'cut', label: 'to cut' },
+              { value: 'keep', label: 'to keep' },
+            ]}
+            onChange={(v) => change({ toBeKept: v === 'keep' })}
+          />
+        </label>
+      </div>
+    </div>
   );
 }
 
@@ -55,20 +170,57 @@ function Identity({ job, stem }: { job: string; stem: Stem }) {
 function Leaning({ job, stem }: { job: string; stem: Stem }) {
   const [toward, setToward] = useState<number | null>(0);
   const q = useQuery({
-    queryKey: ['job', job, 'leaning', stem.id, toward, stem.version, stem.sightings.length], enabled: Boolean(stem.mass && stem.lean), placeholderData: (p) => p,
-    queryFn: () => data(api.GET('/api/jobs/{job}/stems/{stem}/leaning', { params: { path: { job, stem: stem.id }, query: { layDeg: toward ?? 0 } } })),
+    queryKey: ['job', job, 'leaning', stem.id, toward, stem.version, stem.sightings.length],
+    enabled: Boolean(stem.mass && stem.lean),
+    placeholderData: (p) => p,
+    queryFn: () =>
+      data(
+        api.GET('/api/jobs/{job}/stems/{stem}/leaning', {
+          params: { path: { job, stem: stem.id }, query: { layDeg: toward ?? 0 } },
+        }),
+      ),
   });
   const l = q.data;
   if (!l) return null;
   return (
     <section aria-label="Leaning">
-      <h2>Its pull <span>{fixed(l.effectiveLeanDeg)}°{l.towardDeg !== undefined && ` to ${azimuth(l.towardDeg)}°`}, crown and load counted</span></h2>
-      <div className="form"><Stepper label="Looked at along" unit="°" value={toward} onChange={(v) => setToward(v === null ? null : ((v % 360) + 360) % 360)} step={15} digits={0} /></div>
-      <table><tbody>
-        <tr><td>{l.forwardDeg >= 0 ? 'forward' : 'backward'}</td><td className="r n"><b>{fixed(Math.abs(l.forwardDeg))}°</b> ±{fixed(l.sigmaForwardDeg)}°</td></tr>
-        <tr><td>{l.sideRightDeg >= 0 ? 'to the right' : 'to the left'}</td><td className="r n"><b>{fixed(Math.abs(l.sideRightDeg))}°</b> ±{fixed(l.sigmaSideDeg)}°</td></tr>
-        <tr><td>wind at its limit, from any side, is worth</td><td className="r n">{fixed(l.windDeg)}° more</td></tr>
-      </tbody></table>
+      <h2>
+        Its pull{' '}
+        <span>
+          {fixed(l.effectiveLeanDeg)}°{l.towardDeg !== undefined && ` to ${azimuth(l.towardDeg)}°`}, crown and load
+          counted
+        </span>
+      </h2>
+      <div className="form">
+        <Stepper
+          label="Looked at along"
+          unit="°"
+          value={toward}
+          onChange={(v) => setToward(v === null ? null : ((v % 360) + 360) % 360)}
+          step={15}
+          digits={0}
+        />
+      </div>
+      <table>
+        <tbody>
+          <tr>
+            <td>{l.forwardDeg >= 0 ? 'forward' : 'backward'}</td>
+            <td className="r n">
+              <b>{fixed(Math.abs(l.forwardDeg))}°</b> ±{fixed(l.sigmaForwardDeg)}°
+            </td>
+          </tr>
+          <tr>
+            <td>{l.sideRightDeg >= 0 ? 'to the right' : 'to the left'}</td>
+            <td className="r n">
+              <b>{fixed(Math.abs(l.sideRightDeg))}°</b> ±{fixed(l.sigmaSideDeg)}°
+            </td>
+          </tr>
+          <tr>
+            <td>wind at its limit, from any side, is worth</td>
+            <td className="r n">{fixed(l.windDeg)}° more</td>
+          </tr>
+        </tbody>
+      </table>
     </section>
   );
 }
@@ -81,20 +233,93 @@ function Sightings({ job, stem, leader }: { job: string; stem: Stem; leader: boo
   const counted = stem.sightings.filter((s) => !s.doesNotCount).length;
   return (
     <>
-      <h2>Sightings <span>{stem.sightings.length} kept, none overwritten; {counted} count</span></h2>
-      <table aria-label="Sightings"><tbody>
-        {stem.sightings.map((s) => (
-          <tr key={s.id} className={s.doesNotCount ? 'voided' : undefined}>
-            <td>{s.words}<br /><small>{s.raw}; {s.instrument}{s.simulated && <> <span className="sim">simulated</span></>}, {s.who.split(' ')[0]} {clock(s.at).slice(0, 5)}</small>{s.doesNotCount && <><br /><small className="why">{s.doesNotCount}</small></>}
-              {!s.accepted && !s.doesNotCount && <><br /><small><b>from the crew: only tightens until you accept it</b></small></>}
-              {aside === s.id && <span className="chips">{['misread', 'wrong stem', 'instrument off'].map((r) => <button key={r} onClick={() => void act(api.POST('/api/jobs/{job}/stems/{stem}/sightings/{id}/set-aside', { ...path(s.id), body: { reason: r } })).then(() => setAside(undefined))}>{r}</button>)}</span>}
-            </td>
-            <td className="r n" style={{ whiteSpace: 'nowrap' }}><b>{s.unit === 'm' ? length(s.value, s.sigma < 0.01 ? 3 : 2) : `${fixed(s.value, 1)}°`}</b><br />±{s.unit === 'm' ? length(s.sigma, s.sigma < 0.01 ? 3 : 2) : `${fixed(s.sigma, 1)}°`}
-              {leader && !s.doesNotCount && <div style={{ display: 'flex', justifyContent: 'flex-end' }}>{!s.accepted && <button className="plain" style={{ fontWeight: 700 }} onClick={() => void act(api.POST('/api/jobs/{job}/stems/{stem}/sightings/{id}/accept', path(s.id)))}>Accept</button>}<button className="plain s" aria-label={`set aside ${s.words}`} onClick={() => setAside(aside === s.id ? undefined : s.id)}>set aside</button></div>}
-            </td>
-          </tr>
-        ))}
-      </tbody></table>
+      <h2>
+        Sightings{' '}
+        <span>
+          {stem.sightings.length} kept, none overwritten; {counted} count
+        </span>
+      </h2>
+      <table aria-label="Sightings">
+        <tbody>
+          {stem.sightings.map((s) => (
+            <tr key={s.id} className={s.doesNotCount ? 'voided' : undefined}>
+              <td>
+                {s.words}
+                <br />
+                <small>
+                  {s.raw}; {s.instrument}
+                  {s.simulated && (
+                    <>
+                      {' '}
+                      <span className="sim">simulated</span>
+                    </>
+                  )}
+                  , {s.who.split(' ')[0]} {clock(s.at).slice(0, 5)}
+                </small>
+                {s.doesNotCount && (
+                  <>
+                    <br />
+                    <small className="why">{s.doesNotCount}</small>
+                  </>
+                )}
+                {!s.accepted && !s.doesNotCount && (
+                  <>
+                    <br />
+                    <small>
+                      <b>from the crew: only tightens until you accept it</b>
+                    </small>
+                  </>
+                )}
+                {aside === s.id && (
+                  <span className="chips">
+                    {['misread', 'wrong stem', 'instrument off'].map((r) => (
+                      <button
+                        key={r}
+                        onClick={() =>
+                          void act(
+                            api.POST('/api/jobs/{job}/stems/{stem}/sightings/{id}/set-aside', {
+                              ...path(s.id),
+                              body: { reason: r },
+                            }),
+                          ).then(() => setAside(undefined))
+                        }
+                      >
+                        {r}
+                      </button>
+                    ))}
+                  </span>
+                )}
+              </td>
+              <td className="r n" style={{ whiteSpace: 'nowrap' }}>
+                <b>{s.unit === 'm' ? length(s.value, s.sigma < 0.01 ? 3 : 2) : `${fixed(s.value, 1)}°`}</b>
+                <br />±{s.unit === 'm' ? length(s.sigma, s.sigma < 0.01 ? 3 : 2) : `${fixed(s.sigma, 1)}°`}
+                {leader && !s.doesNotCount && (
+                  <div style={{ display: 'flex', justifyContent: 'flex-end' }}>
+                    {!s.accepted && (
+                      <button
+                        className="plain"
+                        style={{ fontWeight: 700 }}
+                        onClick={() =>
+                          void act(api.POST('/api/jobs/{job}/stems/{stem}/sightings/{id}/accept', path(s.id)))
+                        }
+                      >
+                        Accept
+                      </button>
+                    )}
+                    <button
+                      className="plain s"
+                      aria-label={`set aside ${s.words}`}
+                      onClick={() => setAside(aside === s.id ? undefined : s.id)}
+                    >
+                      set aside
+                    </button>
+                  </div>
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
     </>
   );
 }

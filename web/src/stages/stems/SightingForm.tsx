@@ -8,54 +8,140 @@ import { length } from '../../units/length';
 type Kind = Schemas['SightingChoice'];
 export type Given = { numbers: Record<string, number>; choices: Record<string, string> };
 
-const CHOICE_WORDS: Record<string, string> = { horizontal: 'level', slope_to_base: 'eye to base', slope_ground: 'along the ground', deg: 'degrees', percent: 'percent' };
+const CHOICE_WORDS: Record<string, string> = {
+  horizontal: 'level',
+  slope_to_base: 'eye to base',
+  slope_ground: 'along the ground',
+  deg: 'degrees',
+  percent: 'percent',
+};
 
 /** The fields of one kind of sighting as the core asks for them, with what follows from them at once. */
-export function SightingForm({ job, stem, kind, filled, keep }: { job: string; stem: string; kind: Kind; filled?: Given; keep: (g: Given) => Promise<boolean> }) {
+export function SightingForm({
+  job,
+  stem,
+  kind,
+  filled,
+  keep,
+}: {
+  job: string;
+  stem: string;
+  kind: Kind;
+  filled?: Given;
+  keep: (g: Given) => Promise<boolean>;
+}) {
   const [numbers, setNumbers] = useState<Record<string, number | null>>(filled?.numbers ?? {});
   const [choices, setChoices] = useState<Record<string, string>>(filled?.choices ?? {});
   const [answer, setAnswer] = useState<Schemas['Preview']>();
   const [refused, setRefused] = useState('');
-  const given: Given = { numbers: Object.fromEntries(Object.entries(numbers).filter((e): e is [string, number] => e[1] !== null)), choices };
+  const given: Given = {
+    numbers: Object.fromEntries(Object.entries(numbers).filter((e): e is [string, number] => e[1] !== null)),
+    choices,
+  };
   const complete = kind.notes.every((n) => !n.required || n.choices.length > 0 || given.numbers[n.name] !== undefined);
   const key = JSON.stringify(given);
   useEffect(() => {
     setAnswer(undefined);
     setRefused('');
     if (!complete) return;
-    const later = setTimeout(() => void data(api.POST('/api/jobs/{job}/stems/{stem}/sightings/preview', { params: { path: { job, stem } }, body: { kind: kind.key, ...given } as never }))
-      .then(setAnswer, (e) => setRefused(e instanceof Problem ? e.faults.map((f) => `${kind.notes.find((n) => n.name === f.field)?.words ?? f.field} ${f.message}`).join('; ') || e.message : NO_ANSWER)), 180);
+    const later = setTimeout(
+      () =>
+        void data(
+          api.POST('/api/jobs/{job}/stems/{stem}/sightings/preview', {
+            params: { path: { job, stem } },
+            body: { kind: kind.key, ...given } as never,
+          }),
+        ).then(setAnswer, (e) =>
+          setRefused(
+            e instanceof Problem
+              ? e.faults
+                  .map((f) => `${kind.notes.find((n) => n.name === f.field)?.words ?? f.field} ${f.message}`)
+                  .join('; ') || e.message
+              : NO_ANSWER,
+          ),
+        ),
+      180,
+    );
     return () => clearTimeout(later);
   }, [key, complete, kind, job, stem]);
   const [more, setMore] = useState(false);
   const first = (n: Schemas['NoteView']) => n.required || n.standard === undefined;
   const pairs: Schemas['NoteView'][][] = [];
-  kind.notes.filter((n) => n.choices.length === 0 && (more || first(n))).forEach((n, i, all) => (i % 2 === 0 ? pairs.push([n, ...(all[i + 1] ? [all[i + 1]] : [])]) : undefined));
+  kind.notes
+    .filter((n) => n.choices.length === 0 && (more || first(n)))
+    .forEach((n, i, all) => (i % 2 === 0 ? pairs.push([n, ...(all[i + 1] ? [all[i + 1]] : [])]) : undefined));
   const show = (v: number) => (answer?.unit === 'm' ? length(v, 2) : `${fixed(v, 1)}${answer?.unit}`);
   return (
     <div className="form">
-      {kind.notes.filter((n) => n.choices.length > 0 && (more || choices[n.name] !== undefined)).map((n) => <Chips key={n.name} label={n.words} value={choices[n.name] ?? n.choices[0]} onChange={(c) => setChoices({ ...choices, [n.name]: c })} options={n.choices.map((c) => ({ value: c, words: CHOICE_WORDS[c] ?? c }))} />)}
+      {kind.notes
+        .filter((n) => n.choices.length > 0 && (more || choices[n.name] !== undefined))
+        .map((n) => (
+          <Chips
+            key={n.name}
+            label={n.words}
+            value={choices[n.name] ?? n.choices[0]}
+            onChange={(c) => setChoices({ ...choices, [n.name]: c })}
+            options={n.choices.map((c) => ({ value: c, words: CHOICE_WORDS[c] ?? c }))}
+          />
+        ))}
       {pairs.map((pair) => (
         <div className="two" key={pair[0].name}>
-          {pair.map((n) => <Stepper key={n.name} label={n.words} unit={n.unit.startsWith('° or') ? (choices.unit === 'percent' ? '%' : '°') : n.unit} value={numbers[n.name] ?? n.standard ?? null} onChange={(v) => setNumbers({ ...numbers, [n.name]: v })} step={n.step} digits={n.step >= 1 ? 1 : 3} />)}
+          {pair.map((n) => (
+            <Stepper
+              key={n.name}
+              label={n.words}
+              unit={n.unit.startsWith('° or') ? (choices.unit === 'percent' ? '%' : '°') : n.unit}
+              value={numbers[n.name] ?? n.standard ?? null}
+              onChange={(v) => setNumbers({ ...numbers, [n.name]: v })}
+              step={n.step}
+              digits={n.step >= 1 ? 1 : 3}
+            />
+          ))}
         </div>
       ))}
-      {!more && kind.notes.some((n) => n.choices.length > 0 || !first(n)) && <button type="button" className="plain" style={{ textAlign: 'left' }} onClick={() => setMore(true)}>Measured otherwise: {kind.notes.filter((n) => n.choices.length > 0 || !first(n)).map((n) => n.words.toLowerCase()).join(', ')}</button>}
+      {!more && kind.notes.some((n) => n.choices.length > 0 || !first(n)) && (
+        <button type="button" className="plain" style={{ textAlign: 'left' }} onClick={() => setMore(true)}>
+          Measured otherwise:{' '}
+          {kind.notes
+            .filter((n) => n.choices.length > 0 || !first(n))
+            .map((n) => n.words.toLowerCase())
+            .join(', ')}
+        </button>
+      )}
       <div className="answer" aria-live="polite" aria-label="What follows">
-        {answer && <>= {show(answer.value)} <small>±{show(answer.sigma)}, 95 % between {show(answer.low)} and {show(answer.high)}{answer.warnings.includes('STEEP_SIGHT') && '; steep sight, go farther away'}{answer.warnings.includes('HIGH_SIGMA') && '; uncertain by more than 5 %'}{answer.warnings.includes('SUN_TOO_HIGH') && '; sun too high'}{answer.warnings.includes('SUN_TOO_LOW') && '; sun too low'}</small></>}
+        {answer && (
+          <>
+            = {show(answer.value)}{' '}
+            <small>
+              ±{show(answer.sigma)}, 95 % between {show(answer.low)} and {show(answer.high)}
+              {answer.warnings.includes('STEEP_SIGHT') && '; steep sight, go farther away'}
+              {answer.warnings.includes('HIGH_SIGMA') && '; uncertain by more than 5 %'}
+              {answer.warnings.includes('SUN_TOO_HIGH') && '; sun too high'}
+              {answer.warnings.includes('SUN_TOO_LOW') && '; sun too low'}
+            </small>
+          </>
+        )}
         {refused && <small style={{ color: 'var(--keep)', fontWeight: 700 }}>{refused}</small>}
       </div>
-      <button type="button" className="big quiet" style={{ fontSize: 16 }} disabled={!complete} onClick={() => {
-        const before = { numbers, choices };
-        setNumbers({});
-        setChoices({});
-        void keep(given).then((kept) => {
-          if (!kept) {
-            setNumbers(before.numbers);
-            setChoices(before.choices);
-          }
-        });
-      }}>Keep this sighting</button>
+      <button
+        type="button"
+        className="big quiet"
+        style={{ fontSize: 16 }}
+        disabled={!complete}
+        onClick={() => {
+          const before = { numbers, choices };
+          setNumbers({});
+          setChoices({});
+          void keep(given).then((kept) => {
+            if (!kept) {
+              setNumbers(before.numbers);
+              setChoices(before.choices);
+            }
+          });
+        }}
+      >
+        Keep this sighting
+      </button>
     </div>
   );
 }

@@ -47,54 +47,130 @@ export default function StemsPanel({ job, go }: PanelProps) {
     fresh.current = undefined;
   }, [tools.stem]);
   const leader = info?.myPart === 'LEADER';
-  const add = () => tools.pick('Tap where the stem stands', (at) => {
-    const unseen = { left: 'SOUND', right: 'SOUND', back: 'SOUND', core: 'SOUND', crown: 'SOUND' } as const;
-    void act((async () => {
-      const added = await data(api.POST('/api/jobs/{job}/stems', { params: { path: { job } }, body: { species: 'UNKNOWN', state: 'STANDING', at, wood: unseen, shape: 'FOREST', crown: 'FOREST_BROADLEAF', toBeKept: false, note: '' } }));
-      fresh.current = added.id;
-      tools.selectStem(added.id);
-      setTab('read');
-    })());
-  });
+  const add = () =>
+    tools.pick('Tap where the stem stands', (at) => {
+      const unseen = { left: 'SOUND', right: 'SOUND', back: 'SOUND', core: 'SOUND', crown: 'SOUND' } as const;
+      void act(
+        (async () => {
+          const added = await data(
+            api.POST('/api/jobs/{job}/stems', {
+              params: { path: { job } },
+              body: {
+                species: 'UNKNOWN',
+                state: 'STANDING',
+                at,
+                wood: unseen,
+                shape: 'FOREST',
+                crown: 'FOREST_BROADLEAF',
+                toBeKept: false,
+                note: '',
+              },
+            }),
+          );
+          fresh.current = added.id;
+          tools.selectStem(added.id);
+          setTab('read');
+        })(),
+      );
+    });
   const own = findings.filter((f) => f.stage === 2 && f.subject === stem?.label && f.open);
   return (
     <>
       <div className="body" style={{ paddingTop: 8 }}>
         {stems.length <= MOST_BUTTONS ? (
           <div className="chips" role="group" aria-label="Stems">
-            {stems.map((s) => <button key={s.id} aria-pressed={s.id === tools.stem} onClick={() => tools.selectStem(s.id)}>{s.label}</button>)}
-            {leader && <button onClick={add} aria-label="New stem">+</button>}
+            {stems.map((s) => (
+              <button key={s.id} aria-pressed={s.id === tools.stem} onClick={() => tools.selectStem(s.id)}>
+                {s.label}
+              </button>
+            ))}
+            {leader && (
+              <button onClick={add} aria-label="New stem">
+                +
+              </button>
+            )}
           </div>
         ) : (
           <div style={{ display: 'grid', gridTemplateColumns: '1fr 46px', gap: 6 }}>
-            <Select aria-label="Stem" showSearch optionFilterProp="label" value={tools.stem} onChange={tools.selectStem} options={stems.map((s) => ({ value: s.id, label: `${s.label} ${s.commonName}${s.toBeKept ? ', keep' : ''}` }))} />
-            {leader && <button className="plain" style={{ border: '2px solid var(--mute)' }} onClick={add} aria-label="New stem">+</button>}
+            <Select
+              aria-label="Stem"
+              showSearch
+              optionFilterProp="label"
+              value={tools.stem}
+              onChange={tools.selectStem}
+              options={stems.map((s) => ({
+                value: s.id,
+                label: `${s.label} ${s.commonName}${s.toBeKept ? ', keep' : ''}`,
+              }))}
+            />
+            {leader && (
+              <button className="plain" style={{ border: '2px solid var(--mute)' }} onClick={add} aria-label="New stem">
+                +
+              </button>
+            )}
           </div>
         )}
         {!stem && <p className="empty">No stem yet. Tap + and then the plan.</p>}
         {stem && looking && <FirstLook job={job} stem={stem} done={() => setLooking(false)} />}
         {stem && !looking && (
           <>
-            <h1>{stem.label} {stem.commonName} <small>{stem.stateWords}{stem.toBeKept ? ', to be kept' : ''}{stem.unionWith.length > 0 ? `, one with ${stem.unionWith.join(', ')}` : ''}</small></h1>
-            <Tabs label="Parts of the stem" value={tab} onChange={setTab} tabs={[
-              { value: 'read', words: 'Read', mark: stem.contradictions.length > 0 || stem.sightings.some((s) => !s.accepted && !s.doesNotCount) }, { value: 'measure', words: 'Measure' },
-              { value: 'faults', words: 'Faults', mark: own.some((f) => f.key.startsWith('defect') && f.severity !== 'NOTE') }, { value: 'wood', words: 'Wood' },
-              { value: 'verdict', words: 'Verdict', mark: own.some((f) => f.key.startsWith('verdict')) }, { value: 'all', words: 'All' },
-            ]} />
+            <h1>
+              {stem.label} {stem.commonName}{' '}
+              <small>
+                {stem.stateWords}
+                {stem.toBeKept ? ', to be kept' : ''}
+                {stem.unionWith.length > 0 ? `, one with ${stem.unionWith.join(', ')}` : ''}
+              </small>
+            </h1>
+            <Tabs
+              label="Parts of the stem"
+              value={tab}
+              onChange={setTab}
+              tabs={[
+                {
+                  value: 'read',
+                  words: 'Read',
+                  mark: stem.contradictions.length > 0 || stem.sightings.some((s) => !s.accepted && !s.doesNotCount),
+                },
+                { value: 'measure', words: 'Measure' },
+                {
+                  value: 'faults',
+                  words: 'Faults',
+                  mark: own.some((f) => f.key.startsWith('defect') && f.severity !== 'NOTE'),
+                },
+                { value: 'wood', words: 'Wood' },
+                { value: 'verdict', words: 'Verdict', mark: own.some((f) => f.key.startsWith('verdict')) },
+                { value: 'all', words: 'All' },
+              ]}
+            />
             {tab === 'read' && <ReadTab job={job} stem={stem} leader={leader} look={() => setLooking(true)} />}
             {tab === 'measure' && <MeasureTab key={stem.id} job={job} stem={stem} />}
-            {tab === 'faults' && <FaultsTab key={stem.id} job={job} stem={stem} leader={leader} at={defect} begin={setDefect} />}
+            {tab === 'faults' && (
+              <FaultsTab key={stem.id} job={job} stem={stem} leader={leader} at={defect} begin={setDefect} />
+            )}
             {tab === 'wood' && <WoodTab key={stem.version} job={job} stem={stem} leader={leader} />}
             {tab === 'verdict' && <VerdictTab key={stem.id} job={job} stem={stem} leader={leader} />}
-            {tab === 'all' && <CompareTab job={job} stems={stems} choose={(id) => {
-              tools.selectStem(id);
-              setTab('read');
-            }} />}
+            {tab === 'all' && (
+              <CompareTab
+                job={job}
+                stems={stems}
+                choose={(id) => {
+                  tools.selectStem(id);
+                  setTab('read');
+                }}
+              />
+            )}
           </>
         )}
       </div>
       <button className="next" disabled={!stem || stem.notKnown.length > 0 || stem.toBeKept} onClick={() => go('lay')}>
-        <span>{stem?.toBeKept ? `${stem.label} is to be kept` : `Next: choose the lay of ${stem?.label ?? ''}`}<small>{stem?.notKnown.length ? `first: ${stem.notKnown.join(', ')}` : 'where it falls, what it can hit'}</small></span>→
+        <span>
+          {stem?.toBeKept ? `${stem.label} is to be kept` : `Next: choose the lay of ${stem?.label ?? ''}`}
+          <small>
+            {stem?.notKnown.length ? `first: ${stem.notKnown.join(', ')}` : 'where it falls, what it can hit'}
+          </small>
+        </span>
+        →
       </button>
     </>
   );

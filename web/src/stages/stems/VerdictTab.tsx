@@ -11,27 +11,89 @@ export function VerdictTab({ job, stem, leader }: { job: string; stem: Schemas['
   const { say } = usePlanTools();
   const act = useAct(job, say);
   const [open, setOpen] = useState<string>();
-  const q = useQuery({ queryKey: ['job', job, 'verdicts', stem.id], queryFn: () => data(api.GET('/api/jobs/{job}/stems/{stem}/verdicts', { params: { path: { job, stem: stem.id } } })) });
+  const q = useQuery({
+    queryKey: ['job', job, 'verdicts', stem.id],
+    queryFn: () => data(api.GET('/api/jobs/{job}/stems/{stem}/verdicts', { params: { path: { job, stem: stem.id } } })),
+  });
   const finding = (useFindings(job).data ?? []).find((f) => f.key.startsWith(`verdict:${stem.label}:`));
   const v = q.data;
   if (!v) return <p className="empty">Weighing every way…</p>;
   const chosen = stem.chosen?.verdict;
-  const choose = (verdict: Schemas['VerdictWay']['verdict']) => void act(api.PUT('/api/jobs/{job}/stems/{id}/verdict', { params: { path: { job, id: stem.id } }, body: { verdict, because: '', closedOff: stem.chosen?.closedOff, toldWhom: stem.chosen?.toldWhom, version: stem.version } }));
+  const choose = (verdict: Schemas['VerdictWay']['verdict']) =>
+    void act(
+      api.PUT('/api/jobs/{job}/stems/{id}/verdict', {
+        params: { path: { job, id: stem.id } },
+        body: {
+          verdict,
+          because: '',
+          closedOff: stem.chosen?.closedOff,
+          toldWhom: stem.chosen?.toldWhom,
+          version: stem.version,
+        },
+      }),
+    );
   const left = chosen === 'WALK_AWAY' || chosen === 'LEAVE_AND_CLOSE';
   return (
     <section aria-label="Verdict">
-      <p><b>{chosen ? `Chosen: ${stem.chosen?.words}` : `Offered: ${v.ways.find((w) => w.verdict === v.offered)?.words}`}</b>{!chosen && <small>, the easiest way that nothing recorded speaks against. You decide.</small>}</p>
-      {finding && <p className="refused" style={{ borderColor: 'var(--second)' }}>{finding.words}. {finding.cleared ?? `Clears it: ${finding.clears}.`}</p>}
+      <p>
+        <b>
+          {chosen ? `Chosen: ${stem.chosen?.words}` : `Offered: ${v.ways.find((w) => w.verdict === v.offered)?.words}`}
+        </b>
+        {!chosen && <small>, the easiest way that nothing recorded speaks against. You decide.</small>}
+      </p>
+      {finding && (
+        <p className="refused" style={{ borderColor: 'var(--second)' }}>
+          {finding.words}. {finding.cleared ?? `Clears it: ${finding.clears}.`}
+        </p>
+      )}
       {v.ways.map((w) => (
         <div key={w.verdict} className={w.excluded ? 'way out' : 'way'} data-verdict={w.verdict}>
           <Mark size={20} kind={chosen === w.verdict ? 'ready' : w.excluded ? 'STOP' : 'none'} />
           <div>
-            <button className="plain" style={{ fontWeight: 700, padding: 0, textAlign: 'left', minHeight: 30 }} aria-expanded={open === w.verdict} onClick={() => setOpen(open === w.verdict ? undefined : w.verdict)}>{w.words}</button>
-            {w.excluded && <><br /><small>Excluded here: {w.against.join('; ')}.</small></>}
-            {!w.excluded && w.first.length > 0 && <><br /><small><b>First: {w.first.join('; ')}.</b></small></>}
-            {(open === w.verdict || (!w.excluded && !open)) && <><br /><small>At least {w.people} {w.people === 1 ? 'person' : 'people'}{w.competences.length > 0 && `: ${w.competences.join(', ')}`}.{w.missing.length > 0 && <b> Nobody here for {w.missing.join(', ')}.</b>}{w.machines !== 'none' && ` Machine: ${w.machines}.`} Room: {w.room}.</small></>}
+            <button
+              className="plain"
+              style={{ fontWeight: 700, padding: 0, textAlign: 'left', minHeight: 30 }}
+              aria-expanded={open === w.verdict}
+              onClick={() => setOpen(open === w.verdict ? undefined : w.verdict)}
+            >
+              {w.words}
+            </button>
+            {w.excluded && (
+              <>
+                <br />
+                <small>Excluded here: {w.against.join('; ')}.</small>
+              </>
+            )}
+            {!w.excluded && w.first.length > 0 && (
+              <>
+                <br />
+                <small>
+                  <b>First: {w.first.join('; ')}.</b>
+                </small>
+              </>
+            )}
+            {(open === w.verdict || (!w.excluded && !open)) && (
+              <>
+                <br />
+                <small>
+                  At least {w.people} {w.people === 1 ? 'person' : 'people'}
+                  {w.competences.length > 0 && `: ${w.competences.join(', ')}`}.
+                  {w.missing.length > 0 && <b> Nobody here for {w.missing.join(', ')}.</b>}
+                  {w.machines !== 'none' && ` Machine: ${w.machines}.`} Room: {w.room}.
+                </small>
+              </>
+            )}
           </div>
-          {leader && chosen !== w.verdict && <button className="plain" style={{ border: '2px solid var(--mute)' }} aria-label={`choose ${w.words}`} onClick={() => choose(w.verdict)}>{w.excluded ? 'still choose' : 'choose'}</button>}
+          {leader && chosen !== w.verdict && (
+            <button
+              className="plain"
+              style={{ border: '2px solid var(--mute)' }}
+              aria-label={`choose ${w.words}`}
+              onClick={() => choose(w.verdict)}
+            >
+              {w.excluded ? 'still choose' : 'choose'}
+            </button>
+          )}
         </div>
       ))}
       {left && <HandOver key={stem.version} job={job} stem={stem} leader={leader} />}
@@ -48,11 +110,59 @@ function HandOver({ job, stem, leader }: { job: string; stem: Schemas['StemView'
   const changed = closed !== (stem.chosen?.closedOff ?? '') || told !== (stem.chosen?.toldWhom ?? '');
   return (
     <section className="form" aria-label="Hand-over">
-      <h2>Hand-over sheet <span>what was seen, closed off, who was told</span></h2>
-      <label>What was closed off<Input aria-label="What was closed off" value={closed} disabled={!leader} maxLength={300} onChange={(e) => setClosed(e.target.value)} /></label>
-      <label>Who was told, and when<Input aria-label="Who was told" value={told} disabled={!leader} maxLength={300} onChange={(e) => setTold(e.target.value)} /></label>
-      {changed && leader && stem.chosen && <button className="big" onClick={() => void act(api.PUT('/api/jobs/{job}/stems/{id}/verdict', { params: { path: { job, id: stem.id } }, body: { verdict: stem.chosen!.verdict, because: '', closedOff: closed, toldWhom: told, version: stem.version } }))}>Save the hand-over</button>}
-      <a className="big quiet" style={{ display: 'grid', placeItems: 'center', textDecoration: 'none', fontSize: 16 }} href={`/jobs/${job}/hand-over/${stem.id}`} target="_blank" rel="noreferrer">Open the sheet to print</a>
+      <h2>
+        Hand-over sheet <span>what was seen, closed off, who was told</span>
+      </h2>
+      <label>
+        What was closed off
+        <Input
+          aria-label="What was closed off"
+          value={closed}
+          disabled={!leader}
+          maxLength={300}
+          onChange={(e) => setClosed(e.target.value)}
+        />
+      </label>
+      <label>
+        Who was told, and when
+        <Input
+          aria-label="Who was told"
+          value={told}
+          disabled={!leader}
+          maxLength={300}
+          onChange={(e) => setTold(e.target.value)}
+        />
+      </label>
+      {changed && leader && stem.chosen && (
+        <button
+          className="big"
+          onClick={() =>
+            void act(
+              api.PUT('/api/jobs/{job}/stems/{id}/verdict', {
+                params: { path: { job, id: stem.id } },
+                body: {
+                  verdict: stem.chosen!.verdict,
+                  because: '',
+                  closedOff: closed,
+                  toldWhom: told,
+                  version: stem.version,
+                },
+              }),
+            )
+          }
+        >
+          Save the hand-over
+        </button>
+      )}
+      <a
+        className="big quiet"
+        style={{ display: 'grid', placeItems: 'center', textDecoration: 'none', fontSize: 16 }}
+        href={`/jobs/${job}/hand-over/${stem.id}`}
+        target="_blank"
+        rel="noreferrer"
+      >
+        Open the sheet to print
+      </a>
     </section>
   );
 }

@@ -5,5 +5,11 @@ const NONE: Schemas['Choices'] = { species: [], defects: [], sightings: [], cond
 
 /** Species, kinds of defect and of sighting as the core names them. */
 export function useChoices(job: string): Schemas['Choices'] {
-  return useQuery({ queryKey: ['choices'], queryFn: () => data(api.GET('/api/jobs/{job}/stems/choices', { params: { path: { job } } })), staleTime: Infinity }).data ?? NONE;
+  return (
+    useQuery({
+      queryKey: ['choices'],
+      queryFn: () => data(api.GET('/api/jobs/{job}/stems/choices', { params: { path: { job } } })),
+      staleTime: Infinity,
+    }).data ?? NONE
+  );
 }

@@ -9,7 +9,10 @@ import { usePlanTools } from '../../plan/planTools';
 import { fixed, words } from '../../units/format';
 
 const TYPES: { value: Schemas['RelationRequest']['type']; label: string }[] = [
-  { value: 'RESTS_ON', label: 'hangs in / rests on' }, { value: 'OVERHANGS', label: 'hangs over the work at' }, { value: 'BOUND', label: 'is bound with' }, { value: 'HELD_BY_ROPE', label: 'is held by a rope to' },
+  { value: 'RESTS_ON', label: 'hangs in / rests on' },
+  { value: 'OVERHANGS', label: 'hangs over the work at' },
+  { value: 'BOUND', label: 'is bound with' },
+  { value: 'HELD_BY_ROPE', label: 'is held by a rope to' },
 ];
 
 /** Stage 5: what rests on what, what comes loose first, where nobody goes, who guards it. */
@@ -23,23 +26,46 @@ export default function TanglePanel({ job, go }: PanelProps) {
   const [a, setA] = useState<string>();
   const [b, setB] = useState<string>();
   const [type, setType] = useState<Schemas['RelationRequest']['type']>('RESTS_ON');
-  const labels = stems.filter((s) => s.state !== 'FELLED').map((s) => ({ value: s.label, label: `${s.label} ${s.commonName}` }));
+  const labels = stems
+    .filter((s) => s.state !== 'FELLED')
+    .map((s) => ({ value: s.label, label: `${s.label} ${s.commonName}` }));
   if (!t) return <p className="body">Opening…</p>;
   return (
     <>
       <div className="body">
         <h1>Hung &amp; fallen</h1>
-        <p className="s">A doubtful relation is entered as present. After each step look again and enter what changed.</p>
-        <h2>What bears on what <span>{t.relations.length} recorded</span></h2>
+        <p className="s">
+          A doubtful relation is entered as present. After each step look again and enter what changed.
+        </p>
+        <h2>
+          What bears on what <span>{t.relations.length} recorded</span>
+        </h2>
         <ul className="list">
           {t.relations.map((r) => (
             <li key={r.id} style={{ display: 'flex', alignItems: 'center', gap: 8 }}>
-              <span style={{ flex: 1 }}><b>{r.a}</b> {TYPES.find((x) => x.value === r.type)?.label} <b>{r.b}</b></span>
-              {leader && <button className="plain" onClick={() => void act(api.DELETE('/api/jobs/{job}/tangle/relations/{id}', { params: { path: { job, id: r.id } } }))}>Take back</button>}
+              <span style={{ flex: 1 }}>
+                <b>{r.a}</b> {TYPES.find((x) => x.value === r.type)?.label} <b>{r.b}</b>
+              </span>
+              {leader && (
+                <button
+                  className="plain"
+                  onClick={() =>
+                    void act(
+                      api.DELETE('/api/jobs/{job}/tangle/relations/{id}', { params: { path: { job, id: r.id } } }),
+                    )
+                  }
+                >
+                  Take back
+                </button>
+              )}
             </li>
           ))}
         </ul>
-        {t.relations.length === 0 && <p className="empty">Nothing recorded. Hung-up, leaning and lying stems belong here before anyone goes near.</p>}
+        {t.relations.length === 0 && (
+          <p className="empty">
+            Nothing recorded. Hung-up, leaning and lying stems belong here before anyone goes near.
+          </p>
+        )}
         {leader && (
           <div className="form" role="group" aria-label="New relation">
             <div className="three">
@@ -47,35 +73,122 @@ export default function TanglePanel({ job, go }: PanelProps) {
               <Select aria-label="Relation" value={type} onChange={setType} options={TYPES} />
               <Select aria-label="Lower stem" placeholder="stem" value={b} onChange={setB} options={labels} />
             </div>
-            <button className="plain" style={{ fontWeight: 700 }} onClick={() => void act(api.POST('/api/jobs/{job}/tangle/relations', { params: { path: { job } }, body: { a: a ?? '', type, b: b ?? '' } }))}>Record it</button>
+            <button
+              className="plain"
+              style={{ fontWeight: 700 }}
+              onClick={() =>
+                void act(
+                  api.POST('/api/jobs/{job}/tangle/relations', {
+                    params: { path: { job } },
+                    body: { a: a ?? '', type, b: b ?? '' },
+                  }),
+                )
+              }
+            >
+              Record it
+            </button>
           </div>
         )}
         {t.notKnown.length > 0 && <p className="refused">No order yet: measure {t.notKnown.join('; ')}.</p>}
         {t.order.length > 0 && (
           <section aria-label="Release order">
-            <h2>What comes loose first <span>{t.relations.length === 1 ? 'from 1 relation' : `from ${t.relations.length} relations`}</span></h2>
+            <h2>
+              What comes loose first{' '}
+              <span>{t.relations.length === 1 ? 'from 1 relation' : `from ${t.relations.length} relations`}</span>
+            </h2>
             {t.order.map((s, i) => (
-              <div key={s.stems.join()} style={{ display: 'grid', gridTemplateColumns: '30px 1fr', gap: 8, padding: '6px 0', borderTop: i ? '1px solid var(--hair)' : 0 }}>
-                <b className="n" style={{ fontSize: 20 }}>{i + 1}</b>
+              <div
+                key={s.stems.join()}
+                style={{
+                  display: 'grid',
+                  gridTemplateColumns: '30px 1fr',
+                  gap: 8,
+                  padding: '6px 0',
+                  borderTop: i ? '1px solid var(--hair)' : 0,
+                }}
+              >
+                <b className="n" style={{ fontSize: 20 }}>
+                  {i + 1}
+                </b>
                 <div>
-                  <b>{s.stems.join(' with ')}{s.kind !== 'single' ? ` (${words(s.kind)})` : ''}</b>
+                  <b>
+                    {s.stems.join(' with ')}
+                    {s.kind !== 'single' ? ` (${words(s.kind)})` : ''}
+                  </b>
                   {s.methods.map((m) => (
-                    <div key={m.stem}>{m.ladder[0]}{m.ladder.length > 1 && <small>; else {m.ladder.slice(1).join('; else ')}</small>}
-                      <div className="s">drag at most <b className="n">{m.pull}</b>, rounded up; nobody within <b className="n">{m.keepOutM === undefined ? 'the whole slope' : `${m.keepOutM} m`}</b>{m.stripHalfM !== undefined && <>; no step within <b className="n">{fixed(m.stripHalfM)} m</b> of the line under it</>}</div></div>
+                    <div key={m.stem}>
+                      {m.ladder[0]}
+                      {m.ladder.length > 1 && <small>; else {m.ladder.slice(1).join('; else ')}</small>}
+                      <div className="s">
+                        drag at most <b className="n">{m.pull}</b>, rounded up; nobody within{' '}
+                        <b className="n">{m.keepOutM === undefined ? 'the whole slope' : `${m.keepOutM} m`}</b>
+                        {m.stripHalfM !== undefined && (
+                          <>
+                            ; no step within <b className="n">{fixed(m.stripHalfM)} m</b> of the line under it
+                          </>
+                        )}
+                      </div>
+                    </div>
                   ))}
-                  {s.before.length > 0 && <small>first: {s.before.map((x) => words(x.replace(':', ' '))).join(', ')}. </small>}
-                  {s.changes.length > 0 && <small>then: {s.changes.map((x) => words(x.replace(':', ' ')).toUpperCase().replace(/^([A-Z ]+) (S\d+)$/, (_, w: string, id: string) => `${w.toLowerCase()} ${id}`)).join(', ')}</small>}
+                  {s.before.length > 0 && (
+                    <small>first: {s.before.map((x) => words(x.replace(':', ' '))).join(', ')}. </small>
+                  )}
+                  {s.changes.length > 0 && (
+                    <small>
+                      then:{' '}
+                      {s.changes
+                        .map((x) =>
+                          words(x.replace(':', ' '))
+                            .toUpperCase()
+                            .replace(/^([A-Z ]+) (S\d+)$/, (_, w: string, id: string) => `${w.toLowerCase()} ${id}`),
+                        )
+                        .join(', ')}
+                    </small>
+                  )}
                 </div>
               </div>
             ))}
           </section>
         )}
-        {t.deadlocks.map((d) => <p key={d.join()} className="refused">{d.join(', ')} hold each other: one machine step, no hand release.</p>)}
-        {t.hangs.map((h) => <Guard key={h.stemId + h.version} job={job} hang={h} leader={leader} />)}
-        {t.forbidden.length > 0 && <><h2>Never, while it hangs</h2><p className="s" aria-label="Never while it hangs">{t.forbidden.join(' · ')}</p></>}
-        {findings.filter((f) => f.stage === 5).map((f) => <p key={f.key} data-severity={f.severity} style={{ display: 'flex', gap: 8, padding: '4px 0' }}><Mark kind={f.open ? f.severity : 'ready'} /> <span>{f.words}{f.cleared && <small><br />{f.cleared}</small>}</span></p>)}
+        {t.deadlocks.map((d) => (
+          <p key={d.join()} className="refused">
+            {d.join(', ')} hold each other: one machine step, no hand release.
+          </p>
+        ))}
+        {t.hangs.map((h) => (
+          <Guard key={h.stemId + h.version} job={job} hang={h} leader={leader} />
+        ))}
+        {t.forbidden.length > 0 && (
+          <>
+            <h2>Never, while it hangs</h2>
+            <p className="s" aria-label="Never while it hangs">
+              {t.forbidden.join(' · ')}
+            </p>
+          </>
+        )}
+        {findings
+          .filter((f) => f.stage === 5)
+          .map((f) => (
+            <p key={f.key} data-severity={f.severity} style={{ display: 'flex', gap: 8, padding: '4px 0' }}>
+              <Mark kind={f.open ? f.severity : 'ready'} />{' '}
+              <span>
+                {f.words}
+                {f.cleared && (
+                  <small>
+                    <br />
+                    {f.cleared}
+                  </small>
+                )}
+              </span>
+            </p>
+          ))}
       </div>
-      <button className="next" onClick={() => go('crew')}><span>Next: who does what<small>steps, roles, where people stand</small></span>→</button>
+      <button className="next" onClick={() => go('crew')}>
+        <span>
+          Next: who does what<small>steps, roles, where people stand</small>
+        </span>
+        →
+      </button>
     </>
   );
 }
@@ -85,16 +198,58 @@ function Guard({ job, hang, leader }: { job: string; hang: Schemas['Hang']; lead
   const act = useAct(job, say);
   const [guard, setGuard] = useState(hang.entry.guard);
   const [closure, setClosure] = useState(hang.entry.closure);
-  const [winch, setWinch] = useState<number | null>(hang.entry.tractorWinchN === undefined ? null : hang.entry.tractorWinchN / 1000);
+  const [winch, setWinch] = useState<number | null>(
+    hang.entry.tractorWinchN === undefined ? null : hang.entry.tractorWinchN / 1000,
+  );
   return (
     <section className="form" aria-label={`Guard of ${hang.stem}`}>
-      <h2>{hang.stem} hangs <span>never left unmarked</span></h2>
+      <h2>
+        {hang.stem} hangs <span>never left unmarked</span>
+      </h2>
       <div className="two">
-        <label>Guarded by<input aria-label="Guarded by" value={guard} onChange={(e) => setGuard(e.target.value)} style={{ minHeight: 46, font: 'inherit', padding: '0 10px', width: '100%' }} /></label>
-        <label>Closed off how<input aria-label="Closed off how" value={closure} onChange={(e) => setClosure(e.target.value)} style={{ minHeight: 46, font: 'inherit', padding: '0 10px', width: '100%' }} /></label>
+        <label>
+          Guarded by
+          <input
+            aria-label="Guarded by"
+            value={guard}
+            onChange={(e) => setGuard(e.target.value)}
+            style={{ minHeight: 46, font: 'inherit', padding: '0 10px', width: '100%' }}
+          />
+        </label>
+        <label>
+          Closed off how
+          <input
+            aria-label="Closed off how"
+            value={closure}
+            onChange={(e) => setClosure(e.target.value)}
+            style={{ minHeight: 46, font: 'inherit', padding: '0 10px', width: '100%' }}
+          />
+        </label>
       </div>
       <Stepper label="Tractor winch at hand" unit="kN" value={winch} onChange={setWinch} step={1} digits={1} />
-      {leader && <button className="big quiet" style={{ fontSize: 16 }} onClick={() => void act(api.PUT('/api/jobs/{job}/tangle/hangs/{stem}', { params: { path: { job, stem: hang.stemId } }, body: { tractorWinchN: winch === null ? undefined : winch * 1000, handWinchN: hang.entry.handWinchN, lockedInFork: hang.entry.lockedInFork, guard, closure, version: hang.version } }))}>Save guard and closure</button>}
+      {leader && (
+        <button
+          className="big quiet"
+          style={{ fontSize: 16 }}
+          onClick={() =>
+            void act(
+              api.PUT('/api/jobs/{job}/tangle/hangs/{stem}', {
+                params: { path: { job, stem: hang.stemId } },
+                body: {
+                  tractorWinchN: winch === null ? undefined : winch * 1000,
+                  handWinchN: hang.entry.handWinchN,
+                  lockedInFork: hang.entry.lockedInFork,
+                  guard,
+                  closure,
+                  version: hang.version,
+                },
+              }),
+            )
+          }
+        >
+          Save guard and closure
+        </button>
+      )}
     </section>
   );
 }

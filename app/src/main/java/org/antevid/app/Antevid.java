@@ -7,9 +7,12 @@ import org.springframework.boot.autoconfigure.SpringBootApplication;
 @SpringBootApplication
 public class Antevid {
     public static void main(String[] args) {
-        System.exit(Launch.parse(args).map(Launch::check).map(l -> l.run(() -> {
-            l.properties().forEach((key, value) -> System.setProperty(key, String.valueOf(value)));
-            return new SpringApplication(Antevid.class).run();
-        })).orElse(1));
+        System.exit(Launch.parse(args)
+                .map(Launch::check)
+                .map(l -> l.run(() -> {
+                    l.properties().forEach((key, value) -> System.setProperty(key, String.valueOf(value)));
+                    return new SpringApplication(Antevid.class).run();
+                }))
+                .orElse(1));
     }
 }

@@ -69,7 +69,11 @@ record Launch(boolean demo, Path data, int port) {
         throw new Refused("The port must be a number from 1 to 65535, not '" + text + "'.");
     }
 
-    /** Checks port and data folder. @return this, or exits with the sentence */
+    /**
+     * Checks port and data folder.
+     *
+     * @return this, or exits with the sentence
+     */
     Launch check() {
         try {
             try (ServerSocket socket = new ServerSocket()) {
@@ -100,7 +104,8 @@ record Launch(boolean demo, Path data, int port) {
         if (!Files.exists(mark)) {
             try (Stream<Path> there = Files.list(data)) {
                 if (there.findAny().isPresent()) {
-                    throw new Refused("The folder " + data + " is not one the demo made; choose another with --data DIR.");
+                    throw new Refused(
+                            "The folder " + data + " is not one the demo made; choose another with --data DIR.");
                 }
             }
             Files.writeString(mark, "Made by the Antevid demo. Everything in it is made up.\n");
@@ -118,12 +123,19 @@ record Launch(boolean demo, Path data, int port) {
         try (var connection = DriverManager.getConnection(url() + ";IFEXISTS=TRUE", "sa", "")) {
             connection.createStatement().execute("select 1");
         } catch (SQLException e) {
-            boolean open = e.getErrorCode() == ALREADY_OPEN || String.valueOf(e.getMessage()).contains("locked") || String.valueOf(e.getMessage()).contains("already in use");
+            boolean open = e.getErrorCode() == ALREADY_OPEN
+                    || String.valueOf(e.getMessage()).contains("locked")
+                    || String.valueOf(e.getMessage()).contains("already in use");
             if (demo && !open) {
                 return;
             }
-            throw new Refused(open ? "The data in " + data + " is in use by another Antevid; stop it or choose another folder with --data DIR."
-                : "The data in " + data + " is damaged and cannot be opened; restore a copy or choose another folder with --data DIR.");
+            throw new Refused(
+                    open
+                            ? "The data in " + data
+                                    + " is in use by another Antevid; stop it or choose another folder with --data DIR."
+                            : "The data in " + data
+                                    + " is damaged and cannot be opened; restore a copy or choose another "
+                                    + "folder with --data DIR.");
         }
     }
 
@@ -136,7 +148,11 @@ record Launch(boolean demo, Path data, int port) {
         return Map.of("spring.datasource.url", url(), "server.port", port, "antevid.demo", demo);
     }
 
-    /** Runs until the context closes. @return exit code */
+    /**
+     * Runs until the context closes.
+     *
+     * @return exit code
+     */
     int run(Supplier<ConfigurableApplicationContext> start) {
         try {
             ConfigurableApplicationContext context = start.get();
@@ -156,7 +172,8 @@ record Launch(boolean demo, Path data, int port) {
             while (cause.getCause() != null) {
                 cause = cause.getCause();
             }
-            System.err.println("Antevid could not start: " + String.valueOf(cause.getMessage()).lines().findFirst().orElse("unknown reason"));
+            System.err.println("Antevid could not start: "
+                    + String.valueOf(cause.getMessage()).lines().findFirst().orElse("unknown reason"));
             return 1;
         }
     }

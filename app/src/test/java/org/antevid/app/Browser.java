@@ -17,7 +17,10 @@ import java.util.Optional;
 final class Browser {
     private static final ObjectMapper JSON = new ObjectMapper();
     private final CookieManager cookies = new CookieManager();
-    private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).connectTimeout(Duration.ofSeconds(20)).build();
+    private final HttpClient http = HttpClient.newBuilder()
+            .cookieHandler(cookies)
+            .connectTimeout(Duration.ofSeconds(20))
+            .build();
     private final String base;
 
     Browser(int port) throws IOException, InterruptedException {
@@ -61,21 +64,32 @@ final class Browser {
         return send("DELETE", path, HttpRequest.BodyPublishers.noBody(), Map.of());
     }
 
-    Answer send(String method, String path, String body, Map<String, String> headers) throws IOException, InterruptedException {
+    Answer send(String method, String path, String body, Map<String, String> headers)
+            throws IOException, InterruptedException {
         return send(method, path, HttpRequest.BodyPublishers.ofString(body), headers);
     }
 
-    Answer send(String method, String path, HttpRequest.BodyPublisher body, Map<String, String> headers) throws IOException, InterruptedException {
-        HttpRequest.Builder r = HttpRequest.newBuilder(URI.create(base + path)).timeout(Duration.ofSeconds(60)).method(method, body).header("X-XSRF-TOKEN", cookie("XSRF-TOKEN"));
+    Answer send(String method, String path, HttpRequest.BodyPublisher body, Map<String, String> headers)
+            throws IOException, InterruptedException {
+        HttpRequest.Builder r = HttpRequest.newBuilder(URI.create(base + path))
+                .timeout(Duration.ofSeconds(60))
+                .method(method, body)
+                .header("X-XSRF-TOKEN", cookie("XSRF-TOKEN"));
         headers.forEach(r::header);
         HttpResponse<String> response = http.send(r.build(), HttpResponse.BodyHandlers.ofString());
         String type = response.headers().firstValue("content-type").orElse("");
-        JsonNode tree = type.contains("json") && !response.body().isEmpty() ? JSON.readTree(response.body()) : JSON.createObjectNode();
+        JsonNode tree = type.contains("json") && !response.body().isEmpty()
+                ? JSON.readTree(response.body())
+                : JSON.createObjectNode();
         return new Answer(response.statusCode(), tree, response.body(), type);
     }
 
     String cookie(String name) {
-        return cookies.getCookieStore().getCookies().stream().filter(c -> c.getName().equals(name)).map(HttpCookie::getValue).findFirst().orElse("none");
+        return cookies.getCookieStore().getCookies().stream()
+                .filter(c -> c.getName().equals(name))
+                .map(HttpCookie::getValue)
+                .findFirst()
+                .orElse("none");
     }
 
     /** The sign-in as a header, for raw sockets. */

@@ -29,8 +29,24 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 final class Calls {
     static final ObjectMapper JSON = new ObjectMapper();
     /** A card that lacks nothing. */
-    static final Map<String, Object> CARD = Map.of("nearestHelp", "clinic, 10 min", "route", "north", "gridReference", "WL 1 1", "phoneCover", "at the gate", "firstAider", "Ivo Sedge", "kit", "van",
-        "rescuePlan", "carry to the gate", "utilityLine", "0555 0100");
+    static final Map<String, Object> CARD = Map.of(
+            "nearestHelp",
+            "clinic, 10 min",
+            "route",
+            "north",
+            "gridReference",
+            "WL 1 1",
+            "phoneCover",
+            "at the gate",
+            "firstAider",
+            "Ivo Sedge",
+            "kit",
+            "van",
+            "rescuePlan",
+            "carry to the gate",
+            "utilityLine",
+            "0555 0100");
+
     private static final Map<String, SignedIn> HIRED = new ConcurrentHashMap<>();
     private final MockMvc mvc;
     private final People people;
@@ -51,14 +67,19 @@ final class Calls {
 
         List<String> messages() {
             List<String> messages = new ArrayList<>();
-            body.path("errors").forEach(e -> messages.add(e.get("field").asText() + ": " + e.get("message").asText()));
+            body.path("errors")
+                    .forEach(e -> messages.add(
+                            e.get("field").asText() + ": " + e.get("message").asText()));
             return messages;
         }
     }
 
     /** The same person for every test on one store. */
     SignedIn person(String name, Office office, Set<Competence> competences) {
-        return HIRED.computeIfAbsent(System.identityHashCode(people) + name, n -> people.signed(people.add(name, office, Optional.empty(), competences).id()));
+        return HIRED.computeIfAbsent(
+                System.identityHashCode(people) + name,
+                n -> people.signed(
+                        people.add(name, office, Optional.empty(), competences).id()));
     }
 
     /** The word the leader reads out to a member of the crew for their first PIN. */
@@ -73,7 +94,10 @@ final class Calls {
 
     /** Opens a job; later calls are about it. */
     String open(SignedIn leader, String name) throws Exception {
-        job = call(leader, "POST", "/api/jobs", Map.of("name", name, "place", "a meadow", "visitOn", "2026-11-24")).body.get("jobId").asText();
+        job = call(leader, "POST", "/api/jobs", Map.of("name", name, "place", "a meadow", "visitOn", "2026-11-24"))
+                .body
+                .get("jobId")
+                .asText();
         return job;
     }
 
@@ -94,7 +118,8 @@ final class Calls {
     }
 
     Reply send(SignedIn who, String path, byte[] file, Map<String, String> fields) throws Exception {
-        var r = multipart("/api/jobs/" + job + path).file(new MockMultipartFile("file", "file", "application/octet-stream", file));
+        var r = multipart("/api/jobs/" + job + path)
+                .file(new MockMultipartFile("file", "file", "application/octet-stream", file));
         fields.forEach(r::param);
         return perform(who, r);
     }
@@ -104,14 +129,24 @@ final class Calls {
     }
 
     private Reply perform(SignedIn who, MockHttpServletRequestBuilder r) throws Exception {
-        var response = mvc.perform(r.with(authentication(new UsernamePasswordAuthenticationToken(who, null, List.of()))).with(csrf())).andReturn().getResponse();
+        var response = mvc.perform(r.with(authentication(new UsernamePasswordAuthenticationToken(who, null, List.of())))
+                        .with(csrf()))
+                .andReturn()
+                .getResponse();
         String text = response.getContentAsString(StandardCharsets.UTF_8);
         String type = String.valueOf(response.getContentType());
-        return new Reply(response.getStatus(), type.contains("json") && !text.isEmpty() ? JSON.readTree(text) : JSON.createObjectNode(), text);
+        return new Reply(
+                response.getStatus(),
+                type.contains("json") && !text.isEmpty() ? JSON.readTree(text) : JSON.createObjectNode(),
+                text);
     }
 
     byte[] bytes(SignedIn who, String path) throws Exception {
-        return mvc.perform(request(HttpMethod.GET, "/api/jobs/" + job + path).with(authentication(new UsernamePasswordAuthenticationToken(who, null, List.of())))).andReturn().getResponse().getContentAsByteArray();
+        return mvc.perform(request(HttpMethod.GET, "/api/jobs/" + job + path)
+                        .with(authentication(new UsernamePasswordAuthenticationToken(who, null, List.of()))))
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray();
     }
 
     static Map<String, Object> spot(double e, double n) {
@@ -123,7 +158,21 @@ final class Calls {
     }
 
     static Map<String, Object> stem(String species, String state, double e, double n) {
-        return Map.of("species", species, "state", state, "at", spot(e, n), "wood", wood("SOUND"), "shape", "FOREST", "crown", "FOREST_BROADLEAF", "toBeKept", false);
+        return Map.of(
+                "species",
+                species,
+                "state",
+                state,
+                "at",
+                spot(e, n),
+                "wood",
+                wood("SOUND"),
+                "shape",
+                "FOREST",
+                "crown",
+                "FOREST_BROADLEAF",
+                "toBeKept",
+                false);
     }
 
     static Map<String, Object> sighting(String kind, Map<String, Object> numbers) {

@@ -19,13 +19,16 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.boot.test.web.server.LocalServerPort;
 
-/** Who is who: joining never makes somebody else, nobody locks another out, what was lost is shut. Over real sockets. */
+/**
+ * Who is who: joining never makes somebody else, nobody locks another out, what was lost is shut. Over real sockets.
+ */
 @OnRealSockets
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class DoorsTest {
     private static final String LEADERS = "gravel under the old sluice";
     private static final String OWNERS = "seven candles on a barge";
-    private static final List<String> FIRST = List.of("Ansel", "Brid", "Corin", "Doro", "Edda", "Finn", "Greta", "Hale", "Ilse", "Jorn");
+    private static final List<String> FIRST =
+            List.of("Ansel", "Brid", "Corin", "Doro", "Edda", "Finn", "Greta", "Hale", "Ilse", "Jorn");
     private static final List<String> LAST = List.of("Wick", "Marl", "Tarn");
     private final int port;
     private final People people;
@@ -43,7 +46,8 @@ class DoorsTest {
 
     @BeforeAll
     void hire() throws Exception {
-        leaderId = people.add("Berit Lunn", Office.LEADER, Optional.of(LEADERS), EnumSet.allOf(Competence.class)).id();
+        leaderId = people.add("Berit Lunn", Office.LEADER, Optional.of(LEADERS), EnumSet.allOf(Competence.class))
+                .id();
         people.add("Alda Prow", Office.OWNER, Optional.of(OWNERS), Set.of());
         people.add("Tilda Reeve", Office.REVIEWER, Optional.of("paper boats in february"), Set.of(Competence.HUNG_UP));
         leader = Browser.signedIn(port, "Berit Lunn", LEADERS);
@@ -53,21 +57,30 @@ class DoorsTest {
     }
 
     private String open(String name) throws Exception {
-        return leader.post("/api/jobs", Map.of("name", name, "place", "a wood", "visitOn", "2026-11-27")).body().get("jobId").asText();
+        return leader.post("/api/jobs", Map.of("name", name, "place", "a wood", "visitOn", "2026-11-27"))
+                .body()
+                .get("jobId")
+                .asText();
     }
 
     /** A member of the crew with a name nobody else has. */
     private String crew(String... jobs) throws Exception {
         String name = FIRST.get(made % FIRST.size()) + " " + LAST.get(made++ / FIRST.size());
-        String id = people.add(name, Office.CREW, Optional.empty(), Set.of(Competence.GROUND)).id();
+        String id = people.add(name, Office.CREW, Optional.empty(), Set.of(Competence.GROUND))
+                .id();
         for (String j : jobs) {
-            assertThat(leader.post("/api/jobs/" + j + "/members", Map.of("personId", id)).status()).isEqualTo(200);
+            assertThat(leader.post("/api/jobs/" + j + "/members", Map.of("personId", id))
+                            .status())
+                    .isEqualTo(200);
         }
         return id;
     }
 
     private String word(String person) throws Exception {
-        return Browser.find(leader.get("/api/jobs/" + job).body().get("people"), "id", person).orElseThrow().path("firstWord").asText();
+        return Browser.find(leader.get("/api/jobs/" + job).body().get("people"), "id", person)
+                .orElseThrow()
+                .path("firstWord")
+                .asText();
     }
 
     private Browser.Answer join(Browser b, String codeOf, String person, String pin, String word) throws Exception {
@@ -85,7 +98,8 @@ class DoorsTest {
         Browser stranger = new Browser(port);
         assertThat(stranger.get("/api/join/" + code).text()).doesNotContain("Berit Lunn");
         assertThat(join(stranger, code, leaderId, "8642", "otter 123").status()).isEqualTo(401);
-        assertThat(stranger.get("/api/session").body().get("signedIn").asBoolean()).isFalse();
+        assertThat(stranger.get("/api/session").body().get("signedIn").asBoolean())
+                .isFalse();
     }
 
     @Test
@@ -107,10 +121,14 @@ class DoorsTest {
         String second = open("Moss Bank again");
         String id = crew(job, second);
         Browser phone = joined(id, "8642");
-        assertThat(phone.get("/api/jobs/" + second).status()).as("joined the other job only").isEqualTo(404);
+        assertThat(phone.get("/api/jobs/" + second).status())
+                .as("joined the other job only")
+                .isEqualTo(404);
         assertThat(phone.get("/api/board").body()).hasSize(1);
         String otherCode = leader.get("/api/jobs/" + second).body().get("code").asText();
-        assertThat(join(new Browser(port), otherCode, id, "1593", "").status()).as("a new job does not ask for a new PIN").isEqualTo(401);
+        assertThat(join(new Browser(port), otherCode, id, "1593", "").status())
+                .as("a new job does not ask for a new PIN")
+                .isEqualTo(401);
         assertThat(join(new Browser(port), otherCode, id, "8642", "").status()).isEqualTo(200);
     }
 
@@ -118,11 +136,19 @@ class DoorsTest {
     void aResetPinIsLoggedShownToThePersonAndSignsTheirPhonesOut() throws Exception {
         String id = crew(job);
         Browser phone = joined(id, "8642");
-        assertThat(phone.post("/api/jobs/" + job + "/members/" + id + "/pin-reset", Map.of()).status()).as("not by themselves").isEqualTo(403);
-        assertThat(leader.post("/api/jobs/" + job + "/members/" + id + "/pin-reset", Map.of()).status()).isEqualTo(204);
+        assertThat(phone.post("/api/jobs/" + job + "/members/" + id + "/pin-reset", Map.of())
+                        .status())
+                .as("not by themselves")
+                .isEqualTo(403);
+        assertThat(leader.post("/api/jobs/" + job + "/members/" + id + "/pin-reset", Map.of())
+                        .status())
+                .isEqualTo(204);
         assertThat(phone.get("/api/jobs/" + job).status()).isEqualTo(401);
-        assertThat(leader.get("/api/jobs/" + job + "/run").text()).contains("PIN of " + people.person(id).name() + " reset");
-        JsonNode choice = Browser.find(new Browser(port).get("/api/join/" + code).body(), "personId", id).orElseThrow();
+        assertThat(leader.get("/api/jobs/" + job + "/run").text())
+                .contains("PIN of " + people.person(id).name() + " reset");
+        JsonNode choice = Browser.find(
+                        new Browser(port).get("/api/join/" + code).body(), "personId", id)
+                .orElseThrow();
         assertThat(choice.get("resetBy").asText()).isEqualTo("Berit Lunn");
         assertThat(join(new Browser(port), code, id, "8642", "").field()).isEqualTo("word");
         assertThat(joined(id, "8642").get("/api/jobs/" + job).status()).isEqualTo(200);
@@ -132,13 +158,20 @@ class DoorsTest {
     void whoIsTakenOffOrLosesAPhoneIsOut() throws Exception {
         String lost = crew(job);
         Browser phone = joined(lost, "8642");
-        assertThat(leader.post("/api/jobs/" + job + "/members/" + lost + "/sign-out", Map.of()).status()).isEqualTo(204);
+        assertThat(leader.post("/api/jobs/" + job + "/members/" + lost + "/sign-out", Map.of())
+                        .status())
+                .isEqualTo(204);
         assertThat(phone.get("/api/jobs/" + job).status()).isEqualTo(401);
-        assertThat(join(phone, code, lost, "8642", "").status()).as("the PIN stays").isEqualTo(200);
-        assertThat(leader.delete("/api/jobs/" + job + "/members/" + lost).status()).isEqualTo(204);
+        assertThat(join(phone, code, lost, "8642", "").status())
+                .as("the PIN stays")
+                .isEqualTo(200);
+        assertThat(leader.delete("/api/jobs/" + job + "/members/" + lost).status())
+                .isEqualTo(204);
         assertThat(phone.get("/api/jobs/" + job).status()).isEqualTo(401);
         assertThat(join(phone, code, lost, "8642", "").status()).isEqualTo(401);
-        assertThat(leader.delete("/api/jobs/" + job + "/members/" + leaderId).status()).as("not the leader").isEqualTo(404);
+        assertThat(leader.delete("/api/jobs/" + job + "/members/" + leaderId).status())
+                .as("not the leader")
+                .isEqualTo(404);
     }
 
     @Test
@@ -148,13 +181,25 @@ class DoorsTest {
         Browser two = Browser.signedIn(port, "Signe Holt", "first of many lanterns");
         JsonNode places = one.get("/api/session/places").body();
         assertThat(places).hasSize(2);
-        String other = places.get(0).get("here").asBoolean() ? places.get(1).get("id").asText() : places.get(0).get("id").asText();
-        assertThat(leader.delete("/api/session/places/" + other).status()).as("not somebody else's").isEqualTo(404);
+        String other = places.get(0).get("here").asBoolean()
+                ? places.get(1).get("id").asText()
+                : places.get(0).get("id").asText();
+        assertThat(leader.delete("/api/session/places/" + other).status())
+                .as("not somebody else's")
+                .isEqualTo(404);
         assertThat(one.delete("/api/session/places/" + other).status()).isEqualTo(204);
         assertThat(two.get("/api/board").status()).isEqualTo(401);
         Browser three = Browser.signedIn(port, "Signe Holt", "first of many lanterns");
-        assertThat(one.put("/api/session/passphrase", Map.of("old", "wrong one altogether", "passphrase", "second of many lanterns")).status()).isEqualTo(401);
-        assertThat(one.put("/api/session/passphrase", Map.of("old", "first of many lanterns", "passphrase", "second of many lanterns")).status()).isEqualTo(204);
+        assertThat(one.put(
+                                "/api/session/passphrase",
+                                Map.of("old", "wrong one altogether", "passphrase", "second of many lanterns"))
+                        .status())
+                .isEqualTo(401);
+        assertThat(one.put(
+                                "/api/session/passphrase",
+                                Map.of("old", "first of many lanterns", "passphrase", "second of many lanterns"))
+                        .status())
+                .isEqualTo(204);
         assertThat(one.get("/api/board").status()).isEqualTo(200);
         assertThat(three.get("/api/board").status()).isEqualTo(401);
         assertThat(one.delete("/api/session").status()).isEqualTo(204);
@@ -163,19 +208,37 @@ class DoorsTest {
 
     @Test
     void aNameIsOnePersonHoweverItIsTypedAndOneThatLooksTheSameIsRefused() throws Exception {
-        for (String typed : List.of("BERIT LUNN", "berit  lunn ", "Ber\u0131t Lunn", "\uFF22erit Lunn", "B\u0435rit Lunn", "B\u00E9rit Lunn")) {
-            assertThat(new Browser(port).post("/api/session", Map.of("name", typed, "passphrase", LEADERS)).status()).as(typed).isEqualTo(200);
+        for (String typed : List.of(
+                "BERIT LUNN",
+                "berit  lunn ",
+                "Ber\u0131t Lunn",
+                "\uFF22erit Lunn",
+                "B\u0435rit Lunn",
+                "B\u00E9rit Lunn")) {
+            assertThat(new Browser(port)
+                            .post("/api/session", Map.of("name", typed, "passphrase", LEADERS))
+                            .status())
+                    .as(typed)
+                    .isEqualTo(200);
         }
-        Browser.Answer alike = owner.post("/api/people", Map.of("name", "B\u0435r\u0131t Lunn", "office", "CREW", "competences", List.of()));
+        Browser.Answer alike = owner.post(
+                "/api/people", Map.of("name", "B\u0435r\u0131t Lunn", "office", "CREW", "competences", List.of()));
         assertThat(alike.status()).isEqualTo(422);
         assertThat(alike.body().at("/errors/0/message").asText()).contains("Berit Lunn");
-        assertThat(new Browser(port).get("/api/join/" + code.toLowerCase(java.util.Locale.ROOT)).status()).isEqualTo(200);
+        assertThat(new Browser(port)
+                        .get("/api/join/" + code.toLowerCase(java.util.Locale.ROOT))
+                        .status())
+                .isEqualTo(200);
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"short", "password1234", "Pass-Word-Password", "aaaaaaaaaaaaaaaa", "123456789012", "Quentin Mar"})
+    @ValueSource(
+            strings = {"short", "password1234", "Pass-Word-Password", "aaaaaaaaaaaaaaaa", "123456789012", "Quentin Mar"
+            })
     void aPassphraseAStrangerWouldTryIsRefused(String passphrase) throws Exception {
-        Browser.Answer a = owner.post("/api/people", Map.of("name", "Quentin Mar", "office", "LEADER", "passphrase", passphrase, "competences", List.of()));
+        Browser.Answer a = owner.post(
+                "/api/people",
+                Map.of("name", "Quentin Mar", "office", "LEADER", "passphrase", passphrase, "competences", List.of()));
         assertThat(a.status()).isEqualTo(422);
         assertThat(a.field()).isEqualTo("passphrase");
     }
@@ -184,8 +247,14 @@ class DoorsTest {
     void aLongPassphraseCountsToItsLastLetter() throws Exception {
         String longOne = "a very long walk along the towpath ".repeat(6);
         people.add("Ragna Till", Office.LEADER, Optional.of(longOne + "east"), Set.of());
-        assertThat(new Browser(port).post("/api/session", Map.of("name", "Ragna Till", "passphrase", longOne + "west")).status()).isEqualTo(401);
-        assertThat(new Browser(port).post("/api/session", Map.of("name", "Ragna Till", "passphrase", longOne + "east")).status()).isEqualTo(200);
+        assertThat(new Browser(port)
+                        .post("/api/session", Map.of("name", "Ragna Till", "passphrase", longOne + "west"))
+                        .status())
+                .isEqualTo(401);
+        assertThat(new Browser(port)
+                        .post("/api/session", Map.of("name", "Ragna Till", "passphrase", longOne + "east"))
+                        .status())
+                .isEqualTo(200);
     }
 
     @ParameterizedTest
@@ -202,10 +271,19 @@ class DoorsTest {
         Browser stranger = new Browser(port);
         int last = 0;
         for (int i = 0; i < 14; i++) {
-            last = stranger.send("POST", "/api/session", "{\"name\":\"Osric Vale\",\"passphrase\":\"guess number " + i + "\"}", Map.of("Content-Type", "application/json")).status();
+            last = stranger.send(
+                            "POST",
+                            "/api/session",
+                            "{\"name\":\"Osric Vale\",\"passphrase\":\"guess number " + i + "\"}",
+                            Map.of("Content-Type", "application/json"))
+                    .status();
         }
         assertThat(last).as("this address, this name").isEqualTo(429);
-        assertThat(new Browser(port).post("/api/session", Map.of("name", "Berit Lunn", "passphrase", LEADERS)).status()).as("another name from there").isEqualTo(200);
+        assertThat(new Browser(port)
+                        .post("/api/session", Map.of("name", "Berit Lunn", "passphrase", LEADERS))
+                        .status())
+                .as("another name from there")
+                .isEqualTo(200);
     }
 
     @Test
@@ -213,10 +291,16 @@ class DoorsTest {
         String id = crew(job);
         Browser phone = joined(id, "8642");
         assertThat(phone.get("/api/people").status()).isEqualTo(403);
-        assertThat(phone.post("/api/session/again", Map.of("secret", "9999")).status()).isEqualTo(401);
-        assertThat(phone.post("/api/session/again", Map.of("secret", "8642")).status()).isEqualTo(204);
-        assertThat(leader.put("/api/session/pin", Map.of("passphrase", "not mine at all", "pin", "8642")).status()).isEqualTo(401);
-        assertThat(leader.put("/api/session/pin", Map.of("passphrase", LEADERS, "pin", "8642")).status()).isEqualTo(204);
+        assertThat(phone.post("/api/session/again", Map.of("secret", "9999")).status())
+                .isEqualTo(401);
+        assertThat(phone.post("/api/session/again", Map.of("secret", "8642")).status())
+                .isEqualTo(204);
+        assertThat(leader.put("/api/session/pin", Map.of("passphrase", "not mine at all", "pin", "8642"))
+                        .status())
+                .isEqualTo(401);
+        assertThat(leader.put("/api/session/pin", Map.of("passphrase", LEADERS, "pin", "8642"))
+                        .status())
+                .isEqualTo(204);
         assertThat(leader.get("/api/session").body().get("pinSet").asBoolean()).isTrue();
     }
 }

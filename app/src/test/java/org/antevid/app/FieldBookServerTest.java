@@ -24,7 +24,9 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.test.web.servlet.MockMvc;
 
-/** Sightings, defects and photos as the interface keeps them: append-only, tightening at once, relaxing when accepted. */
+/**
+ * Sightings, defects and photos as the interface keeps them: append-only, tightening at once, relaxing when accepted.
+ */
 @OnRealStore
 class FieldBookServerTest {
     private final Calls calls;
@@ -42,7 +44,10 @@ class FieldBookServerTest {
         crew = calls.person("Petra Vane", Office.CREW, Set.of(Competence.SAW));
         calls.open(leader, "Reed End");
         calls.on(leader, "POST", "/members", Map.of("personId", crew.personId()));
-        stem = calls.on(leader, "POST", "/stems", Calls.stem("QUERCUS", "STANDING", 0, 0)).body().get("id").asText();
+        stem = calls.on(leader, "POST", "/stems", Calls.stem("QUERCUS", "STANDING", 0, 0))
+                .body()
+                .get("id")
+                .asText();
         see(leader, "GIRTH", Map.of("girthM", 1.57));
         see(leader, "HEIGHT_ANGLES", Map.of("distanceM", 25, "top", 35, "base", -4));
         see(leader, "CROWN_RADIUS", Map.of("radiusM", 3));
@@ -63,7 +68,9 @@ class FieldBookServerTest {
         double tight = read().get("height").get("high").asDouble();
         assertThat(tight).isGreaterThan(sure + 2);
         see(crew, "HEIGHT_ANGLES", Map.of("distanceM", 25, "top", 28, "base", -4));
-        assertThat(read().get("height").get("high").asDouble()).as("a lower one relaxes nothing").isGreaterThanOrEqualTo(sure);
+        assertThat(read().get("height").get("high").asDouble())
+                .as("a lower one relaxes nothing")
+                .isGreaterThanOrEqualTo(sure);
         assertThat(calls.on(leader, "GET", "/findings", null).text()).contains("2 from the crew to look at");
     }
 
@@ -73,11 +80,15 @@ class FieldBookServerTest {
         assertThat(read().get("contradictions").toString()).contains("heights disagree");
         String wrong = read().get("sightings").get(3).get("id").asText();
         String path = "/stems/" + stem + "/sightings/" + wrong + "/set-aside";
-        assertThat(calls.on(crew, "POST", path, Map.of("reason", "misread")).status()).isEqualTo(403);
-        assertThat(calls.on(leader, "POST", path, Map.of("reason", "misread")).status()).isEqualTo(204);
-        assertThat(calls.on(leader, "POST", path, Map.of("reason", "again")).codes()).containsExactly("BAD_CHOICE");
+        assertThat(calls.on(crew, "POST", path, Map.of("reason", "misread")).status())
+                .isEqualTo(403);
+        assertThat(calls.on(leader, "POST", path, Map.of("reason", "misread")).status())
+                .isEqualTo(204);
+        assertThat(calls.on(leader, "POST", path, Map.of("reason", "again")).codes())
+                .containsExactly("BAD_CHOICE");
         assertThat(read().get("contradictions")).isEmpty();
-        assertThat(read().get("sightings").get(3).get("doesNotCount").asText()).isEqualTo("set aside by Lorne Askew: misread");
+        assertThat(read().get("sightings").get(3).get("doesNotCount").asText())
+                .isEqualTo("set aside by Lorne Askew: misread");
     }
 
     @Test
@@ -88,79 +99,133 @@ class FieldBookServerTest {
         hung.put("version", read().get("version").asLong());
         assertThat(calls.on(leader, "PUT", "/stems/" + stem, hung).status()).isEqualTo(204);
         assertThat(read().has("lean")).isFalse();
-        assertThat(read().get("sightings").get(3).get("doesNotCount").asText()).isEqualTo("taken while standing, now hung up; measure anew");
-        assertThat(read().get("sightings").get(0).has("doesNotCount")).as("a girth stays").isFalse();
+        assertThat(read().get("sightings").get(3).get("doesNotCount").asText())
+                .isEqualTo("taken while standing, now hung up; measure anew");
+        assertThat(read().get("sightings").get(0).has("doesNotCount"))
+                .as("a girth stays")
+                .isFalse();
     }
 
     @Test
     void aSightingSentTwiceCountsOnce() throws Exception {
-        Map<String, Object> once = Map.of("id", "made-on-the-phone-" + stem, "kind", "GIRTH", "numbers", Map.of("girthM", 1.6));
+        Map<String, Object> once =
+                Map.of("id", "made-on-the-phone-" + stem, "kind", "GIRTH", "numbers", Map.of("girthM", 1.6));
         for (int i = 0; i < 2; i++) {
-            assertThat(calls.on(crew, "POST", "/stems/" + stem + "/sightings", once).status()).isEqualTo(204);
+            assertThat(calls.on(crew, "POST", "/stems/" + stem + "/sightings", once)
+                            .status())
+                    .isEqualTo(204);
         }
         assertThat(read().get("sightings")).hasSize(4);
     }
 
     @Test
     void aDefectOfTheCrewTightensAtOnceAndOnlyTheLeaderSetsItAside() throws Exception {
-        Map<String, Object> crack = Map.of("kind", "CRACK", "fromM", 0.5, "toM", 1, "faceDeg", 0, "tells", List.of("MOVES"));
-        assertThat(calls.on(crew, "POST", "/stems/" + stem + "/defects", crack).status()).isEqualTo(204);
+        Map<String, Object> crack =
+                Map.of("kind", "CRACK", "fromM", 0.5, "toM", 1, "faceDeg", 0, "tells", List.of("MOVES"));
+        assertThat(calls.on(crew, "POST", "/stems/" + stem + "/defects", crack).status())
+                .isEqualTo(204);
         assertThat(read().get("hingeWood").asText()).isEqualTo("UNRELIABLE");
         String id = read().get("defects").get(0).get("id").asText();
-        assertThat(calls.on(crew, "POST", "/stems/" + stem + "/defects/" + id + "/set-aside", Map.of("reason", "none")).status()).isEqualTo(403);
-        assertThat(calls.on(leader, "POST", "/stems/" + stem + "/defects/" + id + "/set-aside", Map.of("reason", "bark seam only")).status()).isEqualTo(204);
+        assertThat(calls.on(crew, "POST", "/stems/" + stem + "/defects/" + id + "/set-aside", Map.of("reason", "none"))
+                        .status())
+                .isEqualTo(403);
+        assertThat(calls.on(
+                                leader,
+                                "POST",
+                                "/stems/" + stem + "/defects/" + id + "/set-aside",
+                                Map.of("reason", "bark seam only"))
+                        .status())
+                .isEqualTo(204);
         assertThat(read().get("hingeWood").asText()).isEqualTo("SOUND");
         assertThat(read().get("defects").get(0).get("setAside").asText()).contains("bark seam only");
     }
 
     @Test
     void aSignOfAnotherFaultIsRefused() throws Exception {
-        Map<String, Object> wrong = Map.of("kind", "VINE", "fromM", 1, "toM", 2, "faceDeg", 0, "tells", List.of("EDGE_LIFTED"));
-        assertThat(calls.on(crew, "POST", "/stems/" + stem + "/defects", wrong).codes()).containsExactly("BAD_CHOICE");
+        Map<String, Object> wrong =
+                Map.of("kind", "VINE", "fromM", 1, "toM", 2, "faceDeg", 0, "tells", List.of("EDGE_LIFTED"));
+        assertThat(calls.on(crew, "POST", "/stems/" + stem + "/defects", wrong).codes())
+                .containsExactly("BAD_CHOICE");
     }
 
     @Test
     void rawNumbersAnswerBeforeTheyAreKept() throws Exception {
-        JsonNode p = calls.on(crew, "POST", "/stems/" + stem + "/sightings/preview", Calls.sighting("GIRTH", Map.of("girthM", 3.14159265))).body();
+        JsonNode p = calls.on(
+                        crew,
+                        "POST",
+                        "/stems/" + stem + "/sightings/preview",
+                        Calls.sighting("GIRTH", Map.of("girthM", 3.14159265)))
+                .body();
         assertThat(p.get("value").asDouble()).isCloseTo(1, within(1e-6));
         assertThat(read().get("sightings")).hasSize(3);
-        assertThat(calls.on(crew, "POST", "/stems/" + stem + "/sightings/preview", Calls.sighting("HEIGHT_ANGLES", Map.of("distanceM", 25))).codes()).containsExactly("MISSING", "MISSING");
+        assertThat(calls.on(
+                                crew,
+                                "POST",
+                                "/stems/" + stem + "/sightings/preview",
+                                Calls.sighting("HEIGHT_ANGLES", Map.of("distanceM", 25)))
+                        .codes())
+                .containsExactly("MISSING", "MISSING");
     }
 
     @Test
     void theSimulatedRangefinderReadsTheSameTreeTheSameWayTwice() throws Exception {
         Map<String, Object> from = Map.of("from", Calls.spot(25, 3));
         JsonNode a = calls.on(crew, "POST", "/stems/" + stem + "/shot", from).body();
-        assertThat(a).isEqualTo(calls.on(crew, "POST", "/stems/" + stem + "/shot", from).body());
+        assertThat(a)
+                .isEqualTo(
+                        calls.on(crew, "POST", "/stems/" + stem + "/shot", from).body());
         assertThat(a.get("simulated").asBoolean()).isTrue();
-        Map<String, Object> shot = Map.of("kind", "HEIGHT_ANGLES", "numbers", a.get("height"), "choices", a.get("heightChoices"), "simulated", true);
-        assertThat(calls.on(leader, "POST", "/stems/" + stem + "/sightings", shot).status()).isEqualTo(204);
+        Map<String, Object> shot = Map.of(
+                "kind",
+                "HEIGHT_ANGLES",
+                "numbers",
+                a.get("height"),
+                "choices",
+                a.get("heightChoices"),
+                "simulated",
+                true);
+        assertThat(calls.on(leader, "POST", "/stems/" + stem + "/sightings", shot)
+                        .status())
+                .isEqualTo(204);
     }
 
     @Test
     void everyWayOfDealingWithItIsWeighed() throws Exception {
         see(leader, "PLUMB_LEAN", Map.of("leanDeg", 1, "azimuthDeg", 90));
-        JsonNode v = calls.on(leader, "GET", "/stems/" + stem + "/verdicts", null).body();
+        JsonNode v =
+                calls.on(leader, "GET", "/stems/" + stem + "/verdicts", null).body();
         assertThat(v.get("ways")).hasSize(8);
         assertThat(v.get("offered").asText()).isEqualTo("FELL_FROM_GROUND");
-        Map<String, Object> crane = Map.of("verdict", "CRANE", "version", read().get("version").asLong());
-        assertThat(calls.on(crew, "PUT", "/stems/" + stem + "/verdict", crane).status()).isEqualTo(403);
-        assertThat(calls.on(leader, "PUT", "/stems/" + stem + "/verdict", crane).status()).isEqualTo(204);
-        assertThat(calls.on(leader, "GET", "/findings", null).text()).contains("is chosen and excluded here: the crew has no crane");
-        assertThat(calls.on(leader, "PUT", "/stems/" + stem + "/verdict", crane).status()).as("an old version").isEqualTo(409);
+        Map<String, Object> crane =
+                Map.of("verdict", "CRANE", "version", read().get("version").asLong());
+        assertThat(calls.on(crew, "PUT", "/stems/" + stem + "/verdict", crane).status())
+                .isEqualTo(403);
+        assertThat(calls.on(leader, "PUT", "/stems/" + stem + "/verdict", crane).status())
+                .isEqualTo(204);
+        assertThat(calls.on(leader, "GET", "/findings", null).text())
+                .contains("is chosen and excluded here: the crew has no crane");
+        assertThat(calls.on(leader, "PUT", "/stems/" + stem + "/verdict", crane).status())
+                .as("an old version")
+                .isEqualTo(409);
     }
 
     @Test
     void aPhotoIsTurnedUprightMadeSmallAndStrippedOfItsPlace() throws Exception {
         byte[] photo = sideways(2400, 1200);
-        assertThat(ImageMetadataReader.readMetadata(new ByteArrayInputStream(photo)).getFirstDirectoryOfType(GpsDirectory.class)).isNotNull();
-        assertThat(calls.send(crew, "/stems/" + stem + "/photos", photo, Map.of()).status()).isEqualTo(200);
+        assertThat(ImageMetadataReader.readMetadata(new ByteArrayInputStream(photo))
+                        .getFirstDirectoryOfType(GpsDirectory.class))
+                .isNotNull();
+        assertThat(calls.send(crew, "/stems/" + stem + "/photos", photo, Map.of())
+                        .status())
+                .isEqualTo(200);
         JsonNode entry = calls.on(leader, "GET", "/photos", null).body().get(0);
         byte[] kept = calls.bytes(leader, "/photos/" + entry.get("id").asText());
         BufferedImage picture = ImageIO.read(new ByteArrayInputStream(kept));
         assertThat(picture.getHeight()).isEqualTo(1600);
         assertThat(picture.getWidth()).isEqualTo(800);
-        assertThat(ImageMetadataReader.readMetadata(new ByteArrayInputStream(kept)).getFirstDirectoryOfType(GpsDirectory.class)).isNull();
+        assertThat(ImageMetadataReader.readMetadata(new ByteArrayInputStream(kept))
+                        .getFirstDirectoryOfType(GpsDirectory.class))
+                .isNull();
         // the red half was left of the sideways picture; upright it is on top
         assertThat(new Color(picture.getRGB(400, 200)).getRed()).isGreaterThan(150);
         assertThat(new Color(picture.getRGB(400, 1400)).getRed()).isLessThan(100);
@@ -168,7 +233,13 @@ class FieldBookServerTest {
 
     @Test
     void whatIsNoPictureIsRefusedAndKeptNowhere() throws Exception {
-        assertThat(calls.send(crew, "/stems/" + stem + "/photos", "no picture".getBytes(StandardCharsets.UTF_8), Map.of()).codes()).containsExactly("NOT_A_PHOTO");
+        assertThat(calls.send(
+                                crew,
+                                "/stems/" + stem + "/photos",
+                                "no picture".getBytes(StandardCharsets.UTF_8),
+                                Map.of())
+                        .codes())
+                .containsExactly("NOT_A_PHOTO");
         assertThat(calls.on(leader, "GET", "/photos", null).body()).isEmpty();
     }
 

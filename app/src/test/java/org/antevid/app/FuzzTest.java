@@ -22,16 +22,31 @@ import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
 
 /**
- * Every call of the interface with bodies that are nearly right, by every kind of person: never an answer of 500 or above, and every refusal a
- * problem. Seeded; the bench runs it with {@code -Dfuzz.requests=50000}.
+ * Every call of the interface with bodies that are nearly right, by every kind of person: never an answer of 500 or
+ * above, and every refusal a problem. Seeded; the bench runs it with {@code -Dfuzz.requests=50000}.
  */
 @OnRealSockets
 class FuzzTest {
     private static final ObjectMapper JSON = new ObjectMapper();
     private static final int REQUESTS = Integer.getInteger("fuzz.requests", 1500);
     private static final long SEED = Long.getLong("fuzz.seed", 11);
-    private static final List<String> ODD = List.of("", " ", "NaN", "x".repeat(300), "\u0000", "\uD800", "'; drop table job;--", "<script>", "2026-13-45", "=1+1", "null", "-1", "1e999", "S1");
-    private static final List<Double> NUMBERS = List.of(0.0, 1.0, -1.0, 0.5, 3.0, 45.0, 360.0, 1e9, -1e9, 1e300, 1e-300, 22.5);
+    private static final List<String> ODD = List.of(
+            "",
+            " ",
+            "NaN",
+            "x".repeat(300),
+            "\u0000",
+            "\uD800",
+            "'; drop table job;--",
+            "<script>",
+            "2026-13-45",
+            "=1+1",
+            "null",
+            "-1",
+            "1e999",
+            "S1");
+    private static final List<Double> NUMBERS =
+            List.of(0.0, 1.0, -1.0, 0.5, 3.0, 45.0, 360.0, 1e9, -1e9, 1e300, 1e-300, 22.5);
     private final Random random = new Random(SEED);
     private final int port;
     private final People people;
@@ -44,8 +59,7 @@ class FuzzTest {
     }
 
     /** One call as the description has it. */
-    private record Call(String method, String path, List<JsonNode> parameters, Optional<JsonNode> body) {
-    }
+    private record Call(String method, String path, List<JsonNode> parameters, Optional<JsonNode> body) {}
 
     @Test
     void nothingAClientSendsIsAFaultOfOurs() throws Exception {
@@ -53,10 +67,22 @@ class FuzzTest {
         people.add("Fuzz Own", Office.OWNER, Optional.of("brass kettle on the weir"), Set.of());
         people.add("Fuzz View", Office.REVIEWER, Optional.of("brass kettle on the weir"), Set.of(Competence.HUNG_UP));
         Browser leader = Browser.signedIn(port, "Fuzz Lead", "brass kettle on the weir");
-        List<Browser> who = List.of(leader, leader, leader, leader, Browser.signedIn(port, "Fuzz Own", "brass kettle on the weir"), Browser.signedIn(port, "Fuzz View", "brass kettle on the weir"),
-            new Browser(port));
-        String job = leader.post("/api/jobs", Map.of("name", "Fuzz", "place", "a bog", "visitOn", "2026-11-27")).body().get("jobId").asText();
-        String stem = leader.post("/api/jobs/" + job + "/stems", Calls.stem("QUERCUS", "STANDING", 0, 0)).body().get("id").asText();
+        List<Browser> who = List.of(
+                leader,
+                leader,
+                leader,
+                leader,
+                Browser.signedIn(port, "Fuzz Own", "brass kettle on the weir"),
+                Browser.signedIn(port, "Fuzz View", "brass kettle on the weir"),
+                new Browser(port));
+        String job = leader.post("/api/jobs", Map.of("name", "Fuzz", "place", "a bog", "visitOn", "2026-11-27"))
+                .body()
+                .get("jobId")
+                .asText();
+        String stem = leader.post("/api/jobs/" + job + "/stems", Calls.stem("QUERCUS", "STANDING", 0, 0))
+                .body()
+                .get("id")
+                .asText();
         ids.addAll(List.of(stem, stem, stem, job));
         List<Call> calls = described(leader);
         assertThat(calls).hasSizeGreaterThan(80);
@@ -64,9 +90,20 @@ class FuzzTest {
         for (int i = 0; i < REQUESTS; i++) {
             Call call = calls.get(random.nextInt(calls.size()));
             String path = path(call, job);
-            String body = call.body.map(b -> random.nextInt(40) == 0 ? "{\"a\":" : like(b, 0).toString()).orElse("");
+            String body = call.body
+                    .map(b -> random.nextInt(40) == 0 ? "{\"a\":" : like(b, 0).toString())
+                    .orElse("");
             boolean form = random.nextInt(60) == 0;
-            Browser.Answer a = who.get(random.nextInt(who.size())).send(call.method, path, body, body.isEmpty() ? Map.of() : Map.of("Content-Type", form ? "multipart/form-data; boundary=q" : "application/json"));
+            Browser.Answer a = who.get(random.nextInt(who.size()))
+                    .send(
+                            call.method,
+                            path,
+                            body,
+                            body.isEmpty()
+                                    ? Map.of()
+                                    : Map.of(
+                                            "Content-Type",
+                                            form ? "multipart/form-data; boundary=q" : "application/json"));
             String said = "seed " + SEED + ", request " + i + ": " + call.method + " " + path + " " + body;
             if (a.status() >= 500 || a.status() >= 400 && !a.type().startsWith("application/problem+json")) {
                 faults.putIfAbsent(call.method + " " + call.path, said + " -> " + a.status() + " " + a.text());
@@ -80,14 +117,22 @@ class FuzzTest {
         schemas = api.at("/components/schemas");
         List<Call> calls = new ArrayList<>();
         api.get("paths").fields().forEachRemaining(p -> p.getValue().fields().forEachRemaining(m -> {
-            boolean leaves = p.getKey().endsWith("/close") || p.getKey().startsWith("/api/session") || p.getKey().endsWith("/live") || p.getKey().endsWith("/places") || p.getKey().equals("/api/join");
+            boolean leaves = p.getKey().endsWith("/close")
+                    || p.getKey().startsWith("/api/session")
+                    || p.getKey().endsWith("/live")
+                    || p.getKey().endsWith("/places")
+                    || p.getKey().equals("/api/join");
             if (leaves) {
                 return;
             }
             List<JsonNode> parameters = new ArrayList<>();
             m.getValue().path("parameters").forEach(parameters::add);
             JsonNode content = m.getValue().at("/requestBody/content/application~1json/schema");
-            calls.add(new Call(m.getKey().toUpperCase(java.util.Locale.ROOT), p.getKey(), parameters, content.isMissingNode() ? Optional.empty() : Optional.of(content)));
+            calls.add(new Call(
+                    m.getKey().toUpperCase(java.util.Locale.ROOT),
+                    p.getKey(),
+                    parameters,
+                    content.isMissingNode() ? Optional.empty() : Optional.of(content)));
         }));
         return calls;
     }
@@ -98,10 +143,15 @@ class FuzzTest {
         for (JsonNode p : call.parameters) {
             String name = p.get("name").asText();
             if (p.get("in").asText().equals("path")) {
-                path = path.replace("{" + name + "}", name.equals("job") && random.nextInt(12) > 0 ? job : ids.get(random.nextInt(ids.size())));
+                path = path.replace(
+                        "{" + name + "}",
+                        name.equals("job") && random.nextInt(12) > 0 ? job : ids.get(random.nextInt(ids.size())));
             } else if (random.nextInt(4) > 0) {
                 JsonNode v = like(p.path("schema"), 1);
-                query.append(query.isEmpty() ? "?" : "&").append(name).append('=').append(java.net.URLEncoder.encode(v.asText(), java.nio.charset.StandardCharsets.UTF_8));
+                query.append(query.isEmpty() ? "?" : "&")
+                        .append(name)
+                        .append('=')
+                        .append(java.net.URLEncoder.encode(v.asText(), java.nio.charset.StandardCharsets.UTF_8));
             }
         }
         return path.replaceAll("\\{[^}]+\\}", "nothing") + query;
@@ -131,7 +181,11 @@ class FuzzTest {
             case "number" -> make.numberNode(NUMBERS.get(random.nextInt(NUMBERS.size())));
             case "array" -> list(schema.path("items"), depth);
             case "object" -> object(schema, depth);
-            default -> make.textNode(random.nextInt(3) == 0 ? ODD.get(random.nextInt(ODD.size())) : ids.get(random.nextInt(ids.size())));
+            default ->
+                make.textNode(
+                        random.nextInt(3) == 0
+                                ? ODD.get(random.nextInt(ODD.size()))
+                                : ids.get(random.nextInt(ids.size())));
         };
     }
 
@@ -145,7 +199,8 @@ class FuzzTest {
 
     private ObjectNode object(JsonNode schema, int depth) {
         ObjectNode object = JSON.createObjectNode();
-        Iterator<Map.Entry<String, JsonNode>> properties = schema.path("properties").fields();
+        Iterator<Map.Entry<String, JsonNode>> properties =
+                schema.path("properties").fields();
         while (properties.hasNext()) {
             Map.Entry<String, JsonNode> p = properties.next();
             if (random.nextInt(12) > 0) {

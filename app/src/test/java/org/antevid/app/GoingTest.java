@@ -22,7 +22,10 @@ import org.springframework.context.annotation.Import;
 import org.springframework.context.annotation.Primary;
 import org.springframework.test.web.servlet.MockMvc;
 
-/** A go goes only while all it rests on is there; whatever takes one of them away ends it within a second, with its reason. */
+/**
+ * A go goes only while all it rests on is there; whatever takes one of them away ends it within a second, with its
+ * reason.
+ */
 @OnRealStore
 @Import(GoingTest.Wind.class)
 class GoingTest {
@@ -37,7 +40,8 @@ class GoingTest {
         @Bean
         @Primary
         Anemometer meter() {
-            return () -> new Anemometer.Reading(new Estimate(next(), 0.5), 240, true, Instant.now().minus(age));
+            return () -> new Anemometer.Reading(
+                    new Estimate(next(), 0.5), 240, true, Instant.now().minus(age));
         }
 
         /** The thread that asks next reads the gust as it was; whatever it reads after that has risen. */
@@ -75,7 +79,9 @@ class GoingTest {
             now = run.run(run.saw);
         }
         assertThat(now.get("log").toString()).contains("STAND FAST: ").contains(because);
-        assertThat(run.on(run.leader, "POST", "/run/done", Map.of("openTicks", 99)).codes()).containsExactly("NOT_GOING");
+        assertThat(run.on(run.leader, "POST", "/run/done", Map.of("openTicks", 99))
+                        .codes())
+                .containsExactly("NOT_GOING");
     }
 
     @Test
@@ -88,7 +94,9 @@ class GoingTest {
         assertThat(run.run(run.saw).get("because").asText()).contains("Petra Vane is not ready");
         RunningJob.ok(run.on(run.saw, "POST", "/run/ready", Map.of("ready", true)));
         assertThat(run.isGoing()).isFalse();
-        assertThat(run.on(run.leader, "POST", "/run/go", Map.of()).codes()).as("everybody anew, the path anew").containsExactlyInAnyOrder("NOT_READY", "ASK_AGAIN");
+        assertThat(run.on(run.leader, "POST", "/run/go", Map.of()).codes())
+                .as("everybody anew, the path anew")
+                .containsExactlyInAnyOrder("NOT_READY", "ASK_AGAIN");
         run.going(run.saw);
     }
 
@@ -104,8 +112,29 @@ class GoingTest {
         run.going(run.saw);
         JsonNode place = run.on(run.leader, "GET", "/features", null).body().get(0);
         assertThat(place.get("id").asText()).isEqualTo(run.path);
-        RunningJob.ok(run.on(run.leader, "POST", "/features", Map.of("name", "barrow", "kind", "OTHER", "form", "POINT", "outline", List.of(Calls.spot(40, -40)), "radiusM", 0.5, "worth", 1, "mayBeHit", false,
-            "protection", "NONE", "protectionDone", false)));
+        RunningJob.ok(run.on(
+                run.leader,
+                "POST",
+                "/features",
+                Map.of(
+                        "name",
+                        "barrow",
+                        "kind",
+                        "OTHER",
+                        "form",
+                        "POINT",
+                        "outline",
+                        List.of(Calls.spot(40, -40)),
+                        "radiusM",
+                        0.5,
+                        "worth",
+                        1,
+                        "mayBeHit",
+                        false,
+                        "protection",
+                        "NONE",
+                        "protectionDone",
+                        false)));
         ends("the plan changed since briefing 1");
     }
 
@@ -130,8 +159,12 @@ class GoingTest {
         Wind.readBy = Thread.currentThread().getId();
         JsonNode calm = run.run(run.saw);
         Wind.gustMs = 4;
-        assertThat(calm.get("against")).as("all of one answer rests on one reading").isEmpty();
-        assertThat(run.run(run.saw).get("against")).as("nothing of the gust is kept for the calm").isEmpty();
+        assertThat(calm.get("against"))
+                .as("all of one answer rests on one reading")
+                .isEmpty();
+        assertThat(run.run(run.saw).get("against"))
+                .as("nothing of the gust is kept for the calm")
+                .isEmpty();
     }
 
     @Test
@@ -146,23 +179,47 @@ class GoingTest {
     @Test
     void aDefectTheCrewSeesThatIsAStopEndsIt() throws Exception {
         run.going(run.saw);
-        RunningJob.ok(run.on(run.watch, "POST", "/stems/" + run.stem + "/defects", Map.of("kind", "LIFTED_ROOT_PLATE", "fromM", 0, "toM", 0.3, "faceDeg", 180)));
+        RunningJob.ok(run.on(
+                run.watch,
+                "POST",
+                "/stems/" + run.stem + "/defects",
+                Map.of("kind", "LIFTED_ROOT_PLATE", "fromM", 0, "toM", 0.3, "faceDeg", 180)));
         assertThat(run.isGoing()).isFalse();
     }
 
     @Test
     void aHoldEndsItAlsoAfterTheLiftAndMorePressesAreReceiptsOnIt() throws Exception {
         run.going(run.saw);
-        RunningJob.ok(run.on(run.watch, "POST", "/run/holds", Map.of("id", "h1-" + run.job, "reason", "dog", "pressedAt", "2026-11-27T10:00:00Z", "sentAt", "2026-11-27T10:12:30Z")));
+        RunningJob.ok(run.on(
+                run.watch,
+                "POST",
+                "/run/holds",
+                Map.of(
+                        "id",
+                        "h1-" + run.job,
+                        "reason",
+                        "dog",
+                        "pressedAt",
+                        "2026-11-27T10:00:00Z",
+                        "sentAt",
+                        "2026-11-27T10:12:30Z")));
         RunningJob.ok(run.on(run.saw, "POST", "/run/holds", Map.of("id", "h2-" + run.job, "reason", "I heard it")));
         JsonNode holds = run.on(run.leader, "GET", "/run/holds", null).body();
         assertThat(holds).hasSize(1);
         assertThat(holds.get(0).get("presses")).hasSize(2);
-        assertThat(Duration.between(Instant.parse(holds.get(0).get("at").asText()), Instant.parse(holds.get(0).get("arrivedAt").asText()))).as("by the phone's own clock alone")
-            .isEqualTo(Duration.ofMinutes(12).plusSeconds(30));
+        assertThat(Duration.between(
+                        Instant.parse(holds.get(0).get("at").asText()),
+                        Instant.parse(holds.get(0).get("arrivedAt").asText())))
+                .as("by the phone's own clock alone")
+                .isEqualTo(Duration.ofMinutes(12).plusSeconds(30));
         assertThat(run.run(run.saw).get("word").asText()).isEqualTo("STOP");
         run.lift();
-        assertThat(run.on(run.leader, "GET", "/run/holds", null).body().get(0).get("lifted").asBoolean()).isTrue();
+        assertThat(run.on(run.leader, "GET", "/run/holds", null)
+                        .body()
+                        .get(0)
+                        .get("lifted")
+                        .asBoolean())
+                .isTrue();
         assertThat(run.isGoing()).isFalse();
         assertThat(run.run(run.saw).get("word").asText()).isEqualTo("WAIT");
     }
@@ -170,9 +227,14 @@ class GoingTest {
     @Test
     void aLiftCoversOnlyWhatItsGiverHadSeen() throws Exception {
         RunningJob.ok(run.on(run.watch, "POST", "/run/holds", Map.of("id", "a" + run.job)));
-        long seen = run.on(run.leader, "GET", "/run/holds", null).body().get(0).get("through").asLong();
+        long seen = run.on(run.leader, "GET", "/run/holds", null)
+                .body()
+                .get(0)
+                .get("through")
+                .asLong();
         RunningJob.ok(run.on(run.saw, "POST", "/run/holds", Map.of("id", "b" + run.job)));
-        RunningJob.ok(run.on(run.leader, "POST", "/run/holds/a" + run.job + "/lift", Map.of("reason", "CLEARED", "through", seen)));
+        RunningJob.ok(run.on(
+                run.leader, "POST", "/run/holds/a" + run.job + "/lift", Map.of("reason", "CLEARED", "through", seen)));
         JsonNode holds = run.on(run.leader, "GET", "/run/holds", null).body();
         assertThat(holds.get(0).get("who").asText()).isEqualTo("Petra Vane");
         assertThat(holds.get(0).get("lifted").asBoolean()).isFalse();
@@ -196,7 +258,8 @@ class GoingTest {
         Map<String, Object> tap = Map.of("ready", true, "id", "tap-1");
         RunningJob.ok(run.on(run.saw, "POST", "/run/ready", tap));
         RunningJob.ok(run.on(run.saw, "POST", "/run/ready", tap));
-        assertThat(run.run(run.saw).get("log").toString().split("ready for fell S1", -1)).hasSize(2);
+        assertThat(run.run(run.saw).get("log").toString().split("ready for fell S1", -1))
+                .hasSize(2);
         Calls.Reply other = run.on(run.saw, "POST", "/run/ready", Map.of("ready", false, "id", "tap-1"));
         assertThat(other.status()).isEqualTo(409);
         assertThat(other.codes()).containsExactly("SENT_OTHERWISE");
@@ -204,6 +267,8 @@ class GoingTest {
         run.briefed(run.saw);
         assertThat(run.job).isNotEqualTo(first);
         RunningJob.ok(run.on(run.saw, "POST", "/run/ready", tap));
-        assertThat(run.run(run.saw).at("/step/iAmReady").asBoolean()).as("the id is looked up within the job").isTrue();
+        assertThat(run.run(run.saw).at("/step/iAmReady").asBoolean())
+                .as("the id is looked up within the job")
+                .isTrue();
     }
 }

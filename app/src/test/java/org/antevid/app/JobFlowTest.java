@@ -45,9 +45,13 @@ class JobFlowTest {
         watch = calls.person("Ivo Sedge", Office.CREW, Set.of(Competence.LOOKOUT, Competence.GROUND));
         reviewer = calls.person("Merle Combe", Office.REVIEWER, Set.of(Competence.HUNG_UP));
         calls.open(leader, "Reed End");
-        assertThat(on(leader, "PUT", "/place/emergency", with(Calls.CARD, "version", -1)).status()).isEqualTo(204);
+        assertThat(on(leader, "PUT", "/place/emergency", with(Calls.CARD, "version", -1))
+                        .status())
+                .isEqualTo(204);
         for (SignedIn p : List.of(saw, watch)) {
-            assertThat(on(leader, "POST", "/members", Map.of("personId", p.personId())).status()).isEqualTo(200);
+            assertThat(on(leader, "POST", "/members", Map.of("personId", p.personId()))
+                            .status())
+                    .isEqualTo(200);
         }
     }
 
@@ -58,12 +62,33 @@ class JobFlowTest {
     @Test
     @Order(1)
     void nothingIsGuessedForAStemThatIsNotMeasured() throws Exception {
-        stem = on(leader, "POST", "/stems", Map.of("species", "QUERCUS", "state", "STANDING", "at", Calls.spot(0, 0), "wood", Calls.wood("SOUND"), "shape", "FOREST", "crown",
-            "FOREST_BROADLEAF", "toBeKept", false)).body().get("id").asText();
+        stem = on(
+                        leader,
+                        "POST",
+                        "/stems",
+                        Map.of(
+                                "species",
+                                "QUERCUS",
+                                "state",
+                                "STANDING",
+                                "at",
+                                Calls.spot(0, 0),
+                                "wood",
+                                Calls.wood("SOUND"),
+                                "shape",
+                                "FOREST",
+                                "crown",
+                                "FOREST_BROADLEAF",
+                                "toBeKept",
+                                false))
+                .body()
+                .get("id")
+                .asText();
         Reply preview = on(leader, "POST", "/stems/" + stem + "/lay/preview", choice(0));
         assertThat(preview.status()).isEqualTo(422);
         assertThat(preview.codes()).containsExactly("NOT_KNOWN");
-        assertThat(on(leader, "GET", "/stems", null).body().get(0).get("notKnown")).hasSize(3);
+        assertThat(on(leader, "GET", "/stems", null).body().get(0).get("notKnown"))
+                .hasSize(3);
         assertThat(on(leader, "GET", "/stems", null).body().get(0).has("mass")).isFalse();
     }
 
@@ -75,17 +100,60 @@ class JobFlowTest {
     @Order(2)
     void sightingsAddUpAndBadOnesAreRefused() throws Exception {
         String path = "/stems/" + stem + "/sightings";
-        assertThat(on(saw, "POST", path, Calls.sighting("GIRTH", Map.of("girthM", 1.57))).status()).isEqualTo(204);
+        assertThat(on(saw, "POST", path, Calls.sighting("GIRTH", Map.of("girthM", 1.57)))
+                        .status())
+                .isEqualTo(204);
         JsonNode waiting = on(leader, "GET", "/stems", null).body().get(0);
-        assertThat(waiting.has("diameter")).as("what only the crew measured is not known yet").isFalse();
-        assertThat(on(saw, "POST", path + "/" + waiting.get("sightings").get(0).get("id").asText() + "/accept", null).status()).isEqualTo(403);
-        assertThat(on(leader, "POST", path + "/" + waiting.get("sightings").get(0).get("id").asText() + "/accept", null).status()).isEqualTo(204);
-        assertThat(on(saw, "POST", path, Calls.sighting("GIRTH", Map.of("girthM", -1))).codes()).containsExactly("OUT_OF_RANGE");
-        assertThat(on(saw, "POST", path, Calls.sighting("GIRTH", Map.of())).codes()).containsExactly("MISSING");
-        assertThat(on(leader, "POST", path, Calls.sighting("HEIGHT_ANGLES", Map.of("distanceM", 25, "top", 35, "base", -4))).status()).isEqualTo(204);
-        assertThat(on(leader, "POST", path, Calls.sighting("HEIGHT_ANGLES", Map.of("distanceM", 25, "top", -4, "base", 35))).codes()).containsExactly("TOP_NOT_ABOVE_BASE");
-        assertThat(on(leader, "POST", path, Calls.sighting("EYE_LEAN", Map.of("leanDeg", 4, "azimuthDeg", 0))).status()).isEqualTo(204);
-        assertThat(on(leader, "POST", path, Calls.sighting("CROWN_RADIUS", Map.of("radiusM", 3))).status()).isEqualTo(204);
+        assertThat(waiting.has("diameter"))
+                .as("what only the crew measured is not known yet")
+                .isFalse();
+        assertThat(on(
+                                saw,
+                                "POST",
+                                path + "/"
+                                        + waiting.get("sightings")
+                                                .get(0)
+                                                .get("id")
+                                                .asText() + "/accept",
+                                null)
+                        .status())
+                .isEqualTo(403);
+        assertThat(on(
+                                leader,
+                                "POST",
+                                path + "/"
+                                        + waiting.get("sightings")
+                                                .get(0)
+                                                .get("id")
+                                                .asText() + "/accept",
+                                null)
+                        .status())
+                .isEqualTo(204);
+        assertThat(on(saw, "POST", path, Calls.sighting("GIRTH", Map.of("girthM", -1)))
+                        .codes())
+                .containsExactly("OUT_OF_RANGE");
+        assertThat(on(saw, "POST", path, Calls.sighting("GIRTH", Map.of())).codes())
+                .containsExactly("MISSING");
+        assertThat(on(
+                                leader,
+                                "POST",
+                                path,
+                                Calls.sighting("HEIGHT_ANGLES", Map.of("distanceM", 25, "top", 35, "base", -4)))
+                        .status())
+                .isEqualTo(204);
+        assertThat(on(
+                                leader,
+                                "POST",
+                                path,
+                                Calls.sighting("HEIGHT_ANGLES", Map.of("distanceM", 25, "top", -4, "base", 35)))
+                        .codes())
+                .containsExactly("TOP_NOT_ABOVE_BASE");
+        assertThat(on(leader, "POST", path, Calls.sighting("EYE_LEAN", Map.of("leanDeg", 4, "azimuthDeg", 0)))
+                        .status())
+                .isEqualTo(204);
+        assertThat(on(leader, "POST", path, Calls.sighting("CROWN_RADIUS", Map.of("radiusM", 3)))
+                        .status())
+                .isEqualTo(204);
         JsonNode s = on(leader, "GET", "/stems", null).body().get(0);
         // 1.57 / pi = 0.49975 m; an eye lean carries its 2 degrees
         assertThat(s.get("diameter").get("value").asDouble()).isEqualTo(1.57 / Math.PI);
@@ -97,28 +165,54 @@ class JobFlowTest {
     @Test
     @Order(3)
     void anEyeLeanIsTooLittleToProveTheLayAndAPlumbedOneEnough() throws Exception {
-        JsonNode byEye = on(leader, "POST", "/stems/" + stem + "/lay/preview", choice(0)).body();
+        JsonNode byEye =
+                on(leader, "POST", "/stems/" + stem + "/lay/preview", choice(0)).body();
         assertThat(byEye.get("controlProven").asBoolean()).isFalse();
-        assertThat(on(leader, "POST", "/stems/" + stem + "/sightings", Calls.sighting("PLUMB_LEAN", Map.of("leanDeg", 4, "sigmaDeg", 0.4, "azimuthDeg", 0))).status())
-            .isEqualTo(204);
-        assertThat(on(leader, "POST", "/stems/" + stem + "/lay/preview", choice(0)).body().get("controlProven").asBoolean()).isTrue();
-        JsonNode back = on(leader, "POST", "/stems/" + stem + "/lay/preview", choice(180)).body();
+        assertThat(on(
+                                leader,
+                                "POST",
+                                "/stems/" + stem + "/sightings",
+                                Calls.sighting("PLUMB_LEAN", Map.of("leanDeg", 4, "sigmaDeg", 0.4, "azimuthDeg", 0)))
+                        .status())
+                .isEqualTo(204);
+        assertThat(on(leader, "POST", "/stems/" + stem + "/lay/preview", choice(0))
+                        .body()
+                        .get("controlProven")
+                        .asBoolean())
+                .isTrue();
+        JsonNode back = on(leader, "POST", "/stems/" + stem + "/lay/preview", choice(180))
+                .body();
         assertThat(back.get("controlProven").asBoolean()).isFalse();
         assertThat(back.get("wholeCircle").asBoolean()).isTrue();
         assertThat(back.has("sigmaDeg")).isFalse();
-        assertThat(on(leader, "POST", "/stems/" + stem + "/lay/dial", choice(0)).body().get("runs")).isNotEmpty();
-        assertThat(on(leader, "POST", "/stems/" + stem + "/cuts/preview", choice(0)).body().get("types")).hasSize(5);
+        assertThat(on(leader, "POST", "/stems/" + stem + "/lay/dial", choice(0))
+                        .body()
+                        .get("runs"))
+                .isNotEmpty();
+        assertThat(on(leader, "POST", "/stems/" + stem + "/cuts/preview", choice(0))
+                        .body()
+                        .get("types"))
+                .hasSize(5);
     }
 
     @Test
     @Order(4)
     void aLayIsFixedWithItsDropZoneOnly() throws Exception {
         Map<String, Object> without = Map.of("choice", choice(0), "fixed", true, "dropZone", List.of());
-        assertThat(on(leader, "PUT", "/stems/" + stem + "/lay", without).codes()).containsExactly("MISSING");
-        Map<String, Object> with = Map.of("choice", choice(0), "fixed", true, "dropZone", List.of(Calls.spot(-3, -1), Calls.spot(-3, 24), Calls.spot(3, 24), Calls.spot(3, -1)));
+        assertThat(on(leader, "PUT", "/stems/" + stem + "/lay", without).codes())
+                .containsExactly("MISSING");
+        Map<String, Object> with = Map.of(
+                "choice",
+                choice(0),
+                "fixed",
+                true,
+                "dropZone",
+                List.of(Calls.spot(-3, -1), Calls.spot(-3, 24), Calls.spot(3, 24), Calls.spot(3, -1)));
         assertThat(on(saw, "PUT", "/stems/" + stem + "/lay", with).status()).isEqualTo(403);
         assertThat(on(leader, "PUT", "/stems/" + stem + "/lay", with).status()).isEqualTo(204);
-        assertThat(on(leader, "PUT", "/stems/" + stem + "/lay", with).status()).as("no version given, so it is stale").isEqualTo(409);
+        assertThat(on(leader, "PUT", "/stems/" + stem + "/lay", with).status())
+                .as("no version given, so it is stale")
+                .isEqualTo(409);
     }
 
     @Test
@@ -126,14 +220,17 @@ class JobFlowTest {
     void theStepIsStaffedByWhoCanDoItOutsideTheRing() throws Exception {
         Map<String, Object> wrong = step(List.of(Map.of("role", "CUTTER", "personId", watch.personId())));
         assertThat(on(leader, "POST", "/steps", wrong).codes()).containsExactly("R02");
-        Map<String, Object> inside = step(List.of(Map.of("role", "CUTTER", "personId", saw.personId()),
-            Map.of("role", "LOOKOUT", "personId", watch.personId(), "stand", Calls.spot(-10, 0))));
+        Map<String, Object> inside = step(List.of(
+                Map.of("role", "CUTTER", "personId", saw.personId()),
+                Map.of("role", "LOOKOUT", "personId", watch.personId(), "stand", Calls.spot(-10, 0))));
         assertThat(on(leader, "POST", "/steps", inside).status()).isEqualTo(204);
-        assertThat(on(leader, "POST", "/briefings", null).body().get("detail").asText()).contains("inside its ring");
+        assertThat(on(leader, "POST", "/briefings", null).body().get("detail").asText())
+                .contains("inside its ring");
         JsonNode s = on(leader, "GET", "/steps", null).body().get(0);
         step = s.get("id").asText();
-        Map<String, Object> outside = new HashMap<>(step(List.of(Map.of("role", "CUTTER", "personId", saw.personId()),
-            Map.of("role", "LOOKOUT", "personId", watch.personId(), "stand", Calls.spot(-60, 0)))));
+        Map<String, Object> outside = new HashMap<>(step(List.of(
+                Map.of("role", "CUTTER", "personId", saw.personId()),
+                Map.of("role", "LOOKOUT", "personId", watch.personId(), "stand", Calls.spot(-60, 0)))));
         outside.put("version", s.get("version").asLong());
         assertThat(on(leader, "PUT", "/steps/" + step, outside).status()).isEqualTo(204);
     }
@@ -145,19 +242,44 @@ class JobFlowTest {
     @Test
     @Order(6)
     void nobodySignsWithWrongAnswersOrAWrongPin() throws Exception {
-        assertThat(on(leader, "POST", "/briefings", null).body().get("number").asInt()).isEqualTo(1);
+        assertThat(on(leader, "POST", "/briefings", null).body().get("number").asInt())
+                .isEqualTo(1);
         String code = on(leader, "GET", "", null).body().get("code").asText();
         for (SignedIn p : List.of(saw, watch)) {
-            assertThat(calls.call(p, "POST", "/api/join", Map.of("code", code, "personId", p.personId(), "pin", "2580", "word", calls.wordOf(leader, p))).status()).isEqualTo(200);
+            assertThat(calls.call(
+                                    p,
+                                    "POST",
+                                    "/api/join",
+                                    Map.of(
+                                            "code",
+                                            code,
+                                            "personId",
+                                            p.personId(),
+                                            "pin",
+                                            "2580",
+                                            "word",
+                                            calls.wordOf(leader, p)))
+                            .status())
+                    .isEqualTo(200);
             JsonNode card = on(p, "GET", "/briefings/card", null).body();
             assertThat(card.get("questions")).hasSize(3);
-            assertThat(card.get("questions").toString()).as("the right answers do not travel").doesNotContain("\"right\"");
-            assertThat(on(p, "POST", "/briefings/1/signatures", Map.of("answers", List.of(0, 0, 0), "pin", "1111")).status()).isEqualTo(401);
-            Reply wrong = on(p, "POST", "/briefings/1/signatures", Map.of("answers", List.of(-1, -1, -1), "pin", "2580"));
+            assertThat(card.get("questions").toString())
+                    .as("the right answers do not travel")
+                    .doesNotContain("\"right\"");
+            assertThat(on(p, "POST", "/briefings/1/signatures", Map.of("answers", List.of(0, 0, 0), "pin", "1111"))
+                            .status())
+                    .isEqualTo(401);
+            Reply wrong =
+                    on(p, "POST", "/briefings/1/signatures", Map.of("answers", List.of(-1, -1, -1), "pin", "2580"));
             assertThat(wrong.codes()).containsExactly("READ_AGAIN", "READ_AGAIN", "READ_AGAIN");
             assertThat(sign(p, 1)).isEqualTo(204);
         }
-        assertThat(on(leader, "GET", "/briefings", null).body().get("issues").get(0).get("signers")).allMatch(s -> s.has("signedAt"));
+        assertThat(on(leader, "GET", "/briefings", null)
+                        .body()
+                        .get("issues")
+                        .get(0)
+                        .get("signers"))
+                .allMatch(s -> s.has("signedAt"));
     }
 
     /** Tries answers one question at a time: a refusal names the questions that were wrong. */
@@ -179,10 +301,12 @@ class JobFlowTest {
     @Test
     @Order(7)
     void theGoNamesEverythingThatStandsAgainstIt() throws Exception {
-        assertThat(on(leader, "POST", "/run/go", null).codes()).containsExactlyInAnyOrder("SIGNAL", "NOT_READY", "NOT_READY");
+        assertThat(on(leader, "POST", "/run/go", null).codes())
+                .containsExactlyInAnyOrder("SIGNAL", "NOT_READY", "NOT_READY");
         on(leader, "POST", "/run/signal-tried", null);
         on(saw, "POST", "/run/ready", Map.of("ready", true));
-        assertThat(on(leader, "POST", "/run/ready", Map.of("ready", true)).codes()).containsExactly("NOT_POSTED");
+        assertThat(on(leader, "POST", "/run/ready", Map.of("ready", true)).codes())
+                .containsExactly("NOT_POSTED");
         on(watch, "POST", "/run/ready", Map.of("ready", true));
         assertThat(on(leader, "POST", "/run/done", null).codes()).containsExactly("NOT_GOING");
         assertThat(on(leader, "POST", "/run/go", null).status()).isEqualTo(204);
@@ -191,15 +315,32 @@ class JobFlowTest {
     @Test
     @Order(8)
     void aHoldTakesTheGoAwayAndOnlyWhoSeesTheSawConfirmsStopped() throws Exception {
-        assertThat(on(watch, "POST", "/run/holds", Map.of("id", "h1", "reason", "")).status()).isEqualTo(204);
-        assertThat(on(leader, "GET", "/run", null).body().get("going").asBoolean()).isFalse();
-        assertThat(on(leader, "POST", "/run/holds/h1/receipts", Map.of("state", "STOPPED")).status()).isEqualTo(403);
-        assertThat(on(saw, "POST", "/run/holds/h1/receipts", Map.of("state", "STOPPED")).status()).isEqualTo(204);
+        assertThat(on(watch, "POST", "/run/holds", Map.of("id", "h1", "reason", ""))
+                        .status())
+                .isEqualTo(204);
+        assertThat(on(leader, "GET", "/run", null).body().get("going").asBoolean())
+                .isFalse();
+        assertThat(on(leader, "POST", "/run/holds/h1/receipts", Map.of("state", "STOPPED"))
+                        .status())
+                .isEqualTo(403);
+        assertThat(on(saw, "POST", "/run/holds/h1/receipts", Map.of("state", "STOPPED"))
+                        .status())
+                .isEqualTo(204);
         assertThat(on(leader, "POST", "/run/go", null).codes()).contains("HOLD");
-        long through = on(leader, "GET", "/run/holds", null).body().get(0).get("through").asLong();
-        assertThat(on(leader, "POST", "/run/holds/h1/lift", Map.of("reason", "LOOKED", "through", through)).status()).isEqualTo(204);
-        assertThat(on(leader, "POST", "/run/holds/h1/lift", Map.of("reason", "LOOKED", "through", through)).codes()).containsExactly("LIFTED");
-        assertThat(on(leader, "POST", "/run/go", null).codes()).as("everybody gets ready anew").containsExactlyInAnyOrder("NOT_READY", "NOT_READY");
+        long through = on(leader, "GET", "/run/holds", null)
+                .body()
+                .get(0)
+                .get("through")
+                .asLong();
+        assertThat(on(leader, "POST", "/run/holds/h1/lift", Map.of("reason", "LOOKED", "through", through))
+                        .status())
+                .isEqualTo(204);
+        assertThat(on(leader, "POST", "/run/holds/h1/lift", Map.of("reason", "LOOKED", "through", through))
+                        .codes())
+                .containsExactly("LIFTED");
+        assertThat(on(leader, "POST", "/run/go", null).codes())
+                .as("everybody gets ready anew")
+                .containsExactlyInAnyOrder("NOT_READY", "NOT_READY");
         on(saw, "POST", "/run/ready", Map.of("ready", true));
         on(watch, "POST", "/run/ready", Map.of("ready", true));
         assertThat(on(leader, "POST", "/run/go", null).status()).isEqualTo(204);
@@ -210,30 +351,57 @@ class JobFlowTest {
     void theCutsAreTickedOffByThoseAtTheStump() throws Exception {
         JsonNode cuts = on(saw, "GET", "/run", null).body().at("/step/cuts");
         assertThat(cuts).hasSizeGreaterThan(8);
-        assertThat(on(saw, "POST", "/run/ticks", Map.of("key", "saw", "done", true)).status()).isEqualTo(204);
-        assertThat(on(watch, "POST", "/run/ticks", Map.of("key", "saw", "done", true)).status()).as("twice is once").isEqualTo(204);
-        assertThat(on(watch, "GET", "/run", null).body().at("/step/cuts/0/who").asText()).isEqualTo("Petra Vane");
-        assertThat(on(watch, "POST", "/run/ticks", Map.of("key", "saw", "done", false)).status()).isEqualTo(204);
-        assertThat(on(watch, "GET", "/run", null).body().at("/step/cuts/0").has("who")).isFalse();
-        assertThat(on(saw, "POST", "/run/ticks", Map.of("key", "no such cut", "done", true)).status()).isEqualTo(404);
+        assertThat(on(saw, "POST", "/run/ticks", Map.of("key", "saw", "done", true))
+                        .status())
+                .isEqualTo(204);
+        assertThat(on(watch, "POST", "/run/ticks", Map.of("key", "saw", "done", true))
+                        .status())
+                .as("twice is once")
+                .isEqualTo(204);
+        assertThat(on(watch, "GET", "/run", null).body().at("/step/cuts/0/who").asText())
+                .isEqualTo("Petra Vane");
+        assertThat(on(watch, "POST", "/run/ticks", Map.of("key", "saw", "done", false))
+                        .status())
+                .isEqualTo(204);
+        assertThat(on(watch, "GET", "/run", null).body().at("/step/cuts/0").has("who"))
+                .isFalse();
+        assertThat(on(saw, "POST", "/run/ticks", Map.of("key", "no such cut", "done", true))
+                        .status())
+                .isEqualTo(404);
         SignedIn ground = calls.person("Odo Fell", Office.CREW, Set.of(Competence.GROUND));
         on(leader, "POST", "/members", Map.of("personId", ground.personId()));
-        assertThat(on(ground, "POST", "/run/ticks", Map.of("key", "saw", "done", true)).status()).as("not at the stump").isEqualTo(403);
-        assertThat(on(leader, "GET", "/run", null).body().get("log").toString()).contains("not done after all: Saw: brake tried");
+        assertThat(on(ground, "POST", "/run/ticks", Map.of("key", "saw", "done", true))
+                        .status())
+                .as("not at the stump")
+                .isEqualTo(403);
+        assertThat(on(leader, "GET", "/run", null).body().get("log").toString())
+                .contains("not done after all: Saw: brake tried");
     }
 
     /** The face is open while the work runs: it halts until the crew is briefed on the card that follows. */
     @Test
     @Order(10)
     void whatTheOpenedFaceShowsHaltsTheWorkUntilItIsBriefed() throws Exception {
-        assertThat(on(leader, "GET", "/run", null).body().get("going").asBoolean()).isTrue();
-        assertThat(on(leader, "PUT", "/stems/" + stem + "/cuts/opened", Map.of("soundLeftM", 0.5, "soundRightM", 0.5, "wood", "SOUND")).status()).isEqualTo(204);
+        assertThat(on(leader, "GET", "/run", null).body().get("going").asBoolean())
+                .isTrue();
+        assertThat(on(
+                                leader,
+                                "PUT",
+                                "/stems/" + stem + "/cuts/opened",
+                                Map.of("soundLeftM", 0.5, "soundRightM", 0.5, "wood", "SOUND"))
+                        .status())
+                .isEqualTo(204);
         JsonNode run = on(leader, "GET", "/run", null).body();
         assertThat(run.get("going").asBoolean()).isFalse();
         assertThat(run.get("log").toString()).contains("STAND FAST: ");
         assertThat(on(leader, "POST", "/run/go", null).codes()).contains("PLAN_CHANGED", "NOT_READY");
-        assertThat(on(leader, "GET", "/briefings", null).body().get("sinceLatest").toString()).contains("opened face of S1");
-        assertThat(on(leader, "POST", "/briefings", null).body().get("number").asInt()).isEqualTo(2);
+        assertThat(on(leader, "GET", "/briefings", null)
+                        .body()
+                        .get("sinceLatest")
+                        .toString())
+                .contains("opened face of S1");
+        assertThat(on(leader, "POST", "/briefings", null).body().get("number").asInt())
+                .isEqualTo(2);
         for (SignedIn p : List.of(saw, watch)) {
             assertThat(sign(p, 2)).isEqualTo(204);
             on(p, "POST", "/run/ready", Map.of("ready", true));
@@ -246,34 +414,73 @@ class JobFlowTest {
     void theOutcomeNeedsAFelledStemAndIsComparedWithTheBriefedLay() throws Exception {
         Map<String, Object> measured = Map.of("bearingDeg", 2, "distanceM", 18, "hingeLeftMm", 50);
         assertThat(on(leader, "PUT", "/review/outcomes/S1", measured).codes()).containsExactly("NOT_FELLED");
-        assertThat(on(leader, "POST", "/run/done", null).codes()).as("nobody has ticked the cuts off").containsExactly("OPEN_TICKS");
+        assertThat(on(leader, "POST", "/run/done", null).codes())
+                .as("nobody has ticked the cuts off")
+                .containsExactly("OPEN_TICKS");
         int open = on(leader, "GET", "/run", null).body().at("/step/openTicks").asInt();
-        assertThat(on(leader, "POST", "/run/done", Map.of("openTicks", open)).status()).isEqualTo(204);
+        assertThat(on(leader, "POST", "/run/done", Map.of("openTicks", open)).status())
+                .isEqualTo(204);
         assertThat(on(saw, "PUT", "/review/outcomes/S1", measured).status()).isEqualTo(403);
         assertThat(on(leader, "PUT", "/review/outcomes/S1", measured).status()).isEqualTo(204);
-        assertThat(on(leader, "PUT", "/review/outcomes/S1", Map.of("bearingDeg", 3, "distanceM", 18)).codes()).as("nothing is overwritten").containsExactly("MISSING");
-        assertThat(on(leader, "PUT", "/review/outcomes/S1", Map.of("bearingDeg", 182, "distanceM", 119)).codes()).containsExactly("ASKED_BACK", "ASKED_BACK");
+        assertThat(on(leader, "PUT", "/review/outcomes/S1", Map.of("bearingDeg", 3, "distanceM", 18))
+                        .codes())
+                .as("nothing is overwritten")
+                .containsExactly("MISSING");
+        assertThat(on(leader, "PUT", "/review/outcomes/S1", Map.of("bearingDeg", 182, "distanceM", 119))
+                        .codes())
+                .containsExactly("ASKED_BACK", "ASKED_BACK");
         Map<String, Object> corrected = Map.of("bearingDeg", 4, "distanceM", 18, "reason", "read the compass again");
         assertThat(on(leader, "PUT", "/review/outcomes/S1", corrected).status()).isEqualTo(204);
-        JsonNode all = on(reviewer, "GET", "/review", null).body().get("outcomes").get(0);
-        assertThat(Math.rint(all.at("/outcome/deviation/deviationDeg").asDouble())).isEqualTo(4.0);
-        assertThat(all.at("/outcome/briefing").asInt()).as("the one its go was given under").isEqualTo(2);
+        JsonNode all =
+                on(reviewer, "GET", "/review", null).body().get("outcomes").get(0);
+        assertThat(Math.rint(all.at("/outcome/deviation/deviationDeg").asDouble()))
+                .isEqualTo(4.0);
+        assertThat(all.at("/outcome/briefing").asInt())
+                .as("the one its go was given under")
+                .isEqualTo(2);
         JsonNode o = all.get("before").get(0);
         assertThat(o.get("deviation").get("deviationDeg").asDouble()).isEqualTo(2.0);
         assertThat(o.get("spreadKnown").asBoolean()).isTrue();
-        assertThat(on(leader, "GET", "/briefings", null).body().get("sinceLatest")).as("a stem felled as planned changes nothing").isEmpty();
-        assertThat(on(reviewer, "POST", "/review/lessons", Map.of("words", "Measure twice.")).status()).isEqualTo(204);
+        assertThat(on(leader, "GET", "/briefings", null).body().get("sinceLatest"))
+                .as("a stem felled as planned changes nothing")
+                .isEmpty();
+        assertThat(on(reviewer, "POST", "/review/lessons", Map.of("words", "Measure twice."))
+                        .status())
+                .isEqualTo(204);
     }
 
     @Test
     @Order(12)
     void aHungStemKeepsTheJobOpenUntilGuardAndClosureAreNamed() throws Exception {
-        String hung = on(leader, "POST", "/stems", Map.of("species", "FRAXINUS", "state", "HUNG", "at", Calls.spot(20, 0), "wood", Calls.wood("SOUND"), "shape", "FOREST", "crown",
-            "FOREST_BROADLEAF", "toBeKept", false)).body().get("id").asText();
-        assertThat(on(leader, "POST", "/tangle/relations", Map.of("a", "S2", "type", "RESTS_ON", "b", "S9")).codes()).containsExactly("UNKNOWN_STEM");
+        String hung = on(
+                        leader,
+                        "POST",
+                        "/stems",
+                        Map.of(
+                                "species",
+                                "FRAXINUS",
+                                "state",
+                                "HUNG",
+                                "at",
+                                Calls.spot(20, 0),
+                                "wood",
+                                Calls.wood("SOUND"),
+                                "shape",
+                                "FOREST",
+                                "crown",
+                                "FOREST_BROADLEAF",
+                                "toBeKept",
+                                false))
+                .body()
+                .get("id")
+                .asText();
+        assertThat(on(leader, "POST", "/tangle/relations", Map.of("a", "S2", "type", "RESTS_ON", "b", "S9"))
+                        .codes())
+                .containsExactly("UNKNOWN_STEM");
         assertThat(on(leader, "GET", "/tangle", null).body().get("hangs")).hasSize(1);
         assertThat(on(leader, "POST", "/close", null).codes()).containsExactly("NO_GUARD");
-        Map<String, Object> guard = Map.of("lockedInFork", false, "guard", "Ivo Sedge", "closure", "tape at 30 m", "version", -1);
+        Map<String, Object> guard =
+                Map.of("lockedInFork", false, "guard", "Ivo Sedge", "closure", "tape at 30 m", "version", -1);
         assertThat(on(leader, "PUT", "/tangle/hangs/" + hung, guard).status()).isEqualTo(204);
         assertThat(on(leader, "POST", "/close", null).status()).isEqualTo(204);
         assertThat(on(leader, "GET", "", null).body().get("closed").asBoolean()).isTrue();

@@ -22,7 +22,8 @@ import org.springframework.test.web.servlet.MockMvc;
 /** The lay through the interface: dial, preview, fixing, clearing, clips, rehearsal, age, and files out. */
 @OnRealStore
 class LayServerTest {
-    private static final List<Map<String, Object>> DROP = List.of(Calls.spot(-2, -1), Calls.spot(-2, 21), Calls.spot(2, 21), Calls.spot(2, -1));
+    private static final List<Map<String, Object>> DROP =
+            List.of(Calls.spot(-2, -1), Calls.spot(-2, 21), Calls.spot(2, 21), Calls.spot(2, -1));
     private final Calls calls;
     private SignedIn leader;
     private SignedIn crew;
@@ -42,7 +43,10 @@ class LayServerTest {
     }
 
     private String stem(double e, double n, boolean lean) throws Exception {
-        String id = calls.on(leader, "POST", "/stems", Calls.stem("QUERCUS", "STANDING", e, n)).body().get("id").asText();
+        String id = calls.on(leader, "POST", "/stems", Calls.stem("QUERCUS", "STANDING", e, n))
+                .body()
+                .get("id")
+                .asText();
         sight(id, "GIRTH", Map.of("girthM", 1.5));
         sight(id, "EYE_CROWN", Map.of("radiusM", 3));
         sight(id, "HEIGHT_ANGLES", Map.of("distanceM", 25, "top", 38, "base", -2));
@@ -53,11 +57,29 @@ class LayServerTest {
     }
 
     private void sight(String id, String kind, Map<String, Object> numbers) throws Exception {
-        assertThat(calls.on(leader, "POST", "/stems/" + id + "/sightings", Calls.sighting(kind, numbers)).status()).isEqualTo(204);
+        assertThat(calls.on(leader, "POST", "/stems/" + id + "/sightings", Calls.sighting(kind, numbers))
+                        .status())
+                .isEqualTo(204);
     }
 
     private static Map<String, Object> choice(double deg) {
-        return new HashMap<>(Map.of("layDeg", deg, "cutHeightM", 0.3, "school", "OPEN_FACE", "barM", 0.45, "means", "MACHINE_LINE", "ropeHeightM", 12, "anchorDistM", 50, "pullN", 20000));
+        return new HashMap<>(Map.of(
+                "layDeg",
+                deg,
+                "cutHeightM",
+                0.3,
+                "school",
+                "OPEN_FACE",
+                "barM",
+                0.45,
+                "means",
+                "MACHINE_LINE",
+                "ropeHeightM",
+                12,
+                "anchorDistM",
+                50,
+                "pullN",
+                20000));
     }
 
     private Calls.Reply fix(double deg, Long version) throws Exception {
@@ -77,18 +99,44 @@ class LayServerTest {
     }
 
     private JsonNode preview(double deg) throws Exception {
-        return calls.on(leader, "POST", "/stems/" + stem + "/lay/preview", choice(deg)).body();
+        return calls.on(leader, "POST", "/stems/" + stem + "/lay/preview", choice(deg))
+                .body();
     }
 
     private String hut(double e, double n) throws Exception {
-        return calls.on(leader, "POST", "/features", Map.of("name", "hut", "kind", "BUILDING", "form", "POINT", "outline", List.of(Calls.spot(e, n)), "radiusM", 1, "worth", 3, "mayBeHit", false,
-            "protection", "NONE", "protectionDone", false)).body().get("id").asText();
+        return calls.on(
+                        leader,
+                        "POST",
+                        "/features",
+                        Map.of(
+                                "name",
+                                "hut",
+                                "kind",
+                                "BUILDING",
+                                "form",
+                                "POINT",
+                                "outline",
+                                List.of(Calls.spot(e, n)),
+                                "radiusM",
+                                1,
+                                "worth",
+                                3,
+                                "mayBeHit",
+                                false,
+                                "protection",
+                                "NONE",
+                                "protectionDone",
+                                false))
+                .body()
+                .get("id")
+                .asText();
     }
 
     @Test
     void theDialJudgesEveryDegreeAndTheLayBesideIt() throws Exception {
         hut(0, 15);
-        JsonNode dial = calls.on(leader, "POST", "/stems/" + stem + "/lay/dial", choice(0)).body();
+        JsonNode dial = calls.on(leader, "POST", "/stems/" + stem + "/lay/dial", choice(0))
+                .body();
         assertThat(dial.get("lays")).hasSize(360);
         assertThat(dial.get("lays").get(0).get("state").asText()).isEqualTo("BLOCKED");
         assertThat(dial.get("lays").get(0).get("against").get(0).asText()).isEqualTo("hut");
@@ -103,17 +151,24 @@ class LayServerTest {
         assertThat(v.get("targets").get(0).get("chance").asText()).isEqualTo("100 %");
         assertThat(v.get("targets").get(0).get("blocks").asBoolean()).isTrue();
         assertThat(v.get("ring").get("decides").asText()).isEqualTo("practice");
-        assertThat(v.get("zones")).extracting(z -> z.get("kind").asText()).containsExactly("RING", "DROP", "BUTT", "LINE");
+        assertThat(v.get("zones"))
+                .extracting(z -> z.get("kind").asText())
+                .containsExactly("RING", "DROP", "BUTT", "LINE");
         assertThat(v.get("occupied").get(0).get("takenCareOf").asBoolean()).isFalse();
     }
 
     @Test
     void withoutALeanNothingIsScoredAndNothingRehearsed() throws Exception {
         stem = stem(60, 0, false);
-        JsonNode dial = calls.on(leader, "POST", "/stems/" + stem + "/lay/dial", choice(0)).body();
+        JsonNode dial = calls.on(leader, "POST", "/stems/" + stem + "/lay/dial", choice(0))
+                .body();
         assertThat(dial.get("lays")).isEmpty();
         assertThat(dial.get("closed").get("opens").get(0).asText()).contains("measure the lean");
-        Calls.Reply none = calls.on(leader, "POST", "/stems/" + stem + "/lay/rehearsal", Map.of("choice", choice(0), "gustMs", 0, "rotten", "NONE", "offM", 0, "falls", 100, "seed", 1));
+        Calls.Reply none = calls.on(
+                leader,
+                "POST",
+                "/stems/" + stem + "/lay/rehearsal",
+                Map.of("choice", choice(0), "gustMs", 0, "rotten", "NONE", "offM", 0, "falls", 100, "seed", 1));
         assertThat(none.status()).isEqualTo(422);
         assertThat(none.codes()).containsExactly("NOT_KNOWN");
     }
@@ -137,29 +192,48 @@ class LayServerTest {
         assertThat(fix(0, version()).status()).isEqualTo(204);
         assertThat(saved().has("outOfDate")).isFalse();
         calls.on(leader, "DELETE", "/features/" + hut + "?version=0", null);
-        assertThat(saved().get("outOfDate").get("changed").get(0).get("is").asText()).isEqualTo("gone or out of reach");
+        assertThat(saved().get("outOfDate").get("changed").get(0).get("is").asText())
+                .isEqualTo("gone or out of reach");
     }
 
     @Test
     void everythingItDependsOnHasItsAge() throws Exception {
         hut(15, 0);
-        JsonNode all = calls.on(crew, "POST", "/stems/" + stem + "/lay/depends", choice(0)).body();
-        assertThat(all).extracting(d -> d.get("words").asText()).contains("diameter", "height", "lean", "crown radius", "faults", "slope at the stump", "limits", "hut");
-        assertThat(all).filteredOn(d -> List.of("height", "lean", "hut").contains(d.get("words").asText())).hasSize(3).allMatch(d -> d.hasNonNull("at"));
-        assertThat(all).filteredOn(d -> d.get("words").asText().equals("limits")).allMatch(d -> !d.hasNonNull("at"));
+        JsonNode all = calls.on(crew, "POST", "/stems/" + stem + "/lay/depends", choice(0))
+                .body();
+        assertThat(all)
+                .extracting(d -> d.get("words").asText())
+                .contains(
+                        "diameter", "height", "lean", "crown radius", "faults", "slope at the stump", "limits", "hut");
+        assertThat(all)
+                .filteredOn(d ->
+                        List.of("height", "lean", "hut").contains(d.get("words").asText()))
+                .hasSize(3)
+                .allMatch(d -> d.hasNonNull("at"));
+        assertThat(all)
+                .filteredOn(d -> d.get("words").asText().equals("limits"))
+                .allMatch(d -> !d.hasNonNull("at"));
     }
 
     @Test
     void aClearedWayWalksFasterForThisLayAndNoOther() throws Exception {
-        assertThat(calls.on(leader, "PUT", "/stems/" + stem + "/lay/clearing", Map.of("side", "RIGHT", "done", true)).codes()).containsExactly("MISSING");
+        assertThat(calls.on(leader, "PUT", "/stems/" + stem + "/lay/clearing", Map.of("side", "RIGHT", "done", true))
+                        .codes())
+                .containsExactly("MISSING");
         fix(0, null);
         double before = preview(0).get("ways").get(0).get("walkS").asDouble();
-        assertThat(calls.on(leader, "PUT", "/stems/" + stem + "/lay/clearing", Map.of("side", "RIGHT", "done", true)).status()).isEqualTo(204);
+        assertThat(calls.on(leader, "PUT", "/stems/" + stem + "/lay/clearing", Map.of("side", "RIGHT", "done", true))
+                        .status())
+                .isEqualTo(204);
         JsonNode cleared = preview(0).get("ways").get(0);
         assertThat(cleared.get("walkS").asDouble()).isLessThan(before);
         assertThat(cleared.get("clearedBy").asText()).isEqualTo("Lorne Askew");
-        assertThat(preview(3).get("ways").get(0).has("clearedBy")).as("much the same way").isTrue();
-        assertThat(preview(30).get("ways").get(0).has("clearedBy")).as("another way").isFalse();
+        assertThat(preview(3).get("ways").get(0).has("clearedBy"))
+                .as("much the same way")
+                .isTrue();
+        assertThat(preview(30).get("ways").get(0).has("clearedBy"))
+                .as("another way")
+                .isFalse();
         calls.on(leader, "PUT", "/stems/" + stem + "/lay/clearing", Map.of("side", "RIGHT", "done", false));
         assertThat(preview(0).get("ways").get(0).get("walkS").asDouble()).isEqualTo(before);
     }
@@ -167,20 +241,51 @@ class LayServerTest {
     @Test
     void groundIsTakenOutOfAZoneWithAReasonAndPutBack() throws Exception {
         fix(0, null);
-        List<Map<String, Object>> wall = List.of(Calls.spot(20, -60), Calls.spot(80, -60), Calls.spot(80, 60), Calls.spot(20, 60));
+        List<Map<String, Object>> wall =
+                List.of(Calls.spot(20, -60), Calls.spot(80, -60), Calls.spot(80, 60), Calls.spot(20, 60));
         String clips = "/stems/" + stem + "/lay/clips";
-        assertThat(calls.on(leader, "POST", clips, Map.of("kind", "RING", "outline", wall, "reason", " ", "version", version())).status()).isIn(400, 422);
+        assertThat(calls.on(
+                                leader,
+                                "POST",
+                                clips,
+                                Map.of("kind", "RING", "outline", wall, "reason", " ", "version", version()))
+                        .status())
+                .isIn(400, 422);
         List<Map<String, Object>> bow = List.of(Calls.spot(0, 0), Calls.spot(4, 4), Calls.spot(4, 0), Calls.spot(0, 4));
-        assertThat(calls.on(leader, "POST", clips, Map.of("kind", "RING", "outline", bow, "reason", "crossed", "version", version())).codes()).containsExactly("BAD_POLYGON");
-        assertThat(calls.on(leader, "POST", clips, Map.of("kind", "RING", "outline", wall, "reason", "lock wall", "version", 99)).status()).isEqualTo(409);
-        assertThat(saved().get("clips")).as("nothing was stored by any of these").isEmpty();
-        assertThat(calls.on(leader, "POST", clips, Map.of("kind", "RING", "outline", wall, "reason", "lock wall", "version", version())).status()).isEqualTo(204);
+        assertThat(calls.on(
+                                leader,
+                                "POST",
+                                clips,
+                                Map.of("kind", "RING", "outline", bow, "reason", "crossed", "version", version()))
+                        .codes())
+                .containsExactly("BAD_POLYGON");
+        assertThat(calls.on(
+                                leader,
+                                "POST",
+                                clips,
+                                Map.of("kind", "RING", "outline", wall, "reason", "lock wall", "version", 99))
+                        .status())
+                .isEqualTo(409);
+        assertThat(saved().get("clips"))
+                .as("nothing was stored by any of these")
+                .isEmpty();
+        assertThat(calls.on(
+                                leader,
+                                "POST",
+                                clips,
+                                Map.of("kind", "RING", "outline", wall, "reason", "lock wall", "version", version()))
+                        .status())
+                .isEqualTo(204);
         assertThat(saved().get("clips").get(0).get("who").asText()).isEqualTo("Lorne Askew");
         JsonNode ring = saved().get("lay").get("zones").get(0);
         assertThat(ring.get("clippedBy").get(0).asText()).isEqualTo("lock wall");
         assertThat(ring.get("outlines").get(0)).allMatch(p -> p.get("eastM").asDouble() < 20.001);
-        assertThat(calls.on(leader, "DELETE", clips + "/5?version=" + version(), null).status()).isEqualTo(404);
-        assertThat(calls.on(leader, "DELETE", clips + "/0?version=" + version(), null).status()).isEqualTo(204);
+        assertThat(calls.on(leader, "DELETE", clips + "/5?version=" + version(), null)
+                        .status())
+                .isEqualTo(404);
+        assertThat(calls.on(leader, "DELETE", clips + "/0?version=" + version(), null)
+                        .status())
+                .isEqualTo(204);
         assertThat(saved().get("clips")).isEmpty();
     }
 
@@ -192,7 +297,13 @@ class LayServerTest {
         c.put("puller", Calls.spot(50, 40));
         c.put("coverTree", "S9");
         c.put("clock", "AT_PULL");
-        assertThat(calls.on(leader, "PUT", "/stems/" + stem + "/lay", Map.of("choice", c, "fixed", false, "dropZone", List.of())).status()).isEqualTo(204);
+        assertThat(calls.on(
+                                leader,
+                                "PUT",
+                                "/stems/" + stem + "/lay",
+                                Map.of("choice", c, "fixed", false, "dropZone", List.of()))
+                        .status())
+                .isEqualTo(204);
         JsonNode back = saved().get("choice");
         assertThat(back.get("skill").asText()).isEqualTo("EXPERIENCED");
         assertThat(back.get("stand").get("northM").asDouble()).isEqualTo(40);
@@ -203,20 +314,31 @@ class LayServerTest {
 
     @Test
     void aimingGivesTheLayPastALandmark() throws Exception {
-        JsonNode a = calls.on(leader, "POST", "/stems/" + stem + "/lay/aim", Map.of("landmark", Calls.spot(0, 30), "offM", 3)).body();
+        JsonNode a = calls.on(
+                        leader, "POST", "/stems/" + stem + "/lay/aim", Map.of("landmark", Calls.spot(0, 30), "offM", 3))
+                .body();
         assertThat(a.get("layDeg").asDouble()).isCloseTo(Math.toDegrees(Math.atan(0.1)), within(1e-9));
-        assertThat(calls.on(leader, "POST", "/stems/" + stem + "/lay/aim", Map.of("landmark", Calls.spot(0, 0), "offM", 0)).messages()).anyMatch(m -> m.startsWith("landmark"));
+        assertThat(calls.on(
+                                leader,
+                                "POST",
+                                "/stems/" + stem + "/lay/aim",
+                                Map.of("landmark", Calls.spot(0, 0), "offM", 0))
+                        .messages())
+                .anyMatch(m -> m.startsWith("landmark"));
     }
 
     @Test
     void aRehearsalAnswersTheSameForTheSameSeedAndRefusesNonsense() throws Exception {
         hut(4, 15);
         String path = "/stems/" + stem + "/lay/rehearsal";
-        Map<String, Object> ask = new HashMap<>(Map.of("choice", choice(0), "gustMs", 9, "rotten", "LEFT", "offM", 0.02, "falls", 3000, "seed", 4));
+        Map<String, Object> ask = new HashMap<>(
+                Map.of("choice", choice(0), "gustMs", 9, "rotten", "LEFT", "offM", 0.02, "falls", 3000, "seed", 4));
         JsonNode once = calls.on(crew, "POST", path, ask).body();
         assertThat(calls.on(leader, "POST", path, ask).body()).isEqualTo(once);
-        assertThat(once.get("whatIf").get("within95Deg").asDouble()).isGreaterThan(once.get("asPlanned").get("within95Deg").asDouble());
-        assertThat(once.get("asPlanned").get("struck").get(0).get("name").asText()).isEqualTo("hut");
+        assertThat(once.get("whatIf").get("within95Deg").asDouble())
+                .isGreaterThan(once.get("asPlanned").get("within95Deg").asDouble());
+        assertThat(once.get("asPlanned").get("struck").get(0).get("name").asText())
+                .isEqualTo("hut");
         ask.put("falls", 10_000_000);
         assertThat(calls.on(leader, "POST", path, ask).messages()).anyMatch(m -> m.startsWith("falls"));
         ask.put("falls", 10);
@@ -226,22 +348,32 @@ class LayServerTest {
 
     @Test
     void laysGoOutAsGeoJsonAndAsASheetToScale() throws Exception {
-        assertThat(calls.on(leader, "GET", "/stems/" + stem + "/lay/sheet.pdf", null).status()).as("no lay saved yet").isEqualTo(422);
+        assertThat(calls.on(leader, "GET", "/stems/" + stem + "/lay/sheet.pdf", null)
+                        .status())
+                .as("no lay saved yet")
+                .isEqualTo(422);
         fix(0, null);
         JsonNode local = Calls.JSON.readTree(calls.bytes(crew, "/files/lays"));
         assertThat(local.get("antevidFrame").asText()).isEqualTo("local-metres");
-        assertThat(local.get("features")).extracting(f -> f.get("properties").get("what").asText()).contains("lay", "fan", "zone", "way out");
+        assertThat(local.get("features"))
+                .extracting(f -> f.get("properties").get("what").asText())
+                .contains("lay", "fan", "zone", "way out");
         JsonNode lay = local.get("features").get(0);
         double reach = lay.get("geometry").get("coordinates").get(1).get(1).asDouble();
         assertThat(lay.get("properties").get("reachM").asDouble()).isGreaterThanOrEqualTo(reach);
-        assertThat(calls.on(leader, "GET", "/files/lays?wgs84=true", null).codes()).containsExactly("NO_ANCHOR");
+        assertThat(calls.on(leader, "GET", "/files/lays?wgs84=true", null).codes())
+                .containsExactly("NO_ANCHOR");
         String svg = new String(calls.bytes(crew, "/stems/" + stem + "/lay/sheet.svg"), StandardCharsets.UTF_8);
         int scale = Integer.parseInt(svg.replaceAll("(?s).*1 : (\\d+) on A4.*", "$1"));
         // the ring is drawn by its outline: its width on paper is its width on the ground at that scale
         String ring = svg.replaceAll("(?s).*?<polygon points=\"([^\"]*)\"[^>]*stroke=\"#b3261e\".*", "$1");
-        double[] x = java.util.Arrays.stream(ring.split(" ")).mapToDouble(p -> Double.parseDouble(p.split(",")[0])).toArray();
-        double widthMm = java.util.Arrays.stream(x).max().orElseThrow() - java.util.Arrays.stream(x).min().orElseThrow();
-        assertThat(widthMm * scale / 1000).isCloseTo(2 * saved().get("lay").get("ring").get("practiceM").asDouble(), within(0.5));
+        double[] x = java.util.Arrays.stream(ring.split(" "))
+                .mapToDouble(p -> Double.parseDouble(p.split(",")[0]))
+                .toArray();
+        double widthMm = java.util.Arrays.stream(x).max().orElseThrow()
+                - java.util.Arrays.stream(x).min().orElseThrow();
+        assertThat(widthMm * scale / 1000)
+                .isCloseTo(2 * saved().get("lay").get("ring").get("practiceM").asDouble(), within(0.5));
         assertThat(svg).contains("Fixed. Written out by Petra Vane");
         byte[] pdf = calls.bytes(crew, "/stems/" + stem + "/lay/sheet.pdf");
         assertThat(new String(pdf, 0, 5, StandardCharsets.ISO_8859_1)).isEqualTo("%PDF-");
@@ -252,7 +384,10 @@ class LayServerTest {
     @CsvSource({"PUT, /lay/clearing", "POST, /lay/clips", "DELETE, /lay/clips/0?version=0", "PUT, /lay"})
     void theCrewReadsALayAndChangesNothingOfIt(String method, String path) throws Exception {
         fix(0, null);
-        assertThat(calls.on(crew, method, "/stems/" + stem + path, Map.of()).status()).isEqualTo(403);
-        assertThat(calls.on(crew, "POST", "/stems/" + stem + "/lay/preview", choice(0)).status()).isEqualTo(200);
+        assertThat(calls.on(crew, method, "/stems/" + stem + path, Map.of()).status())
+                .isEqualTo(403);
+        assertThat(calls.on(crew, "POST", "/stems/" + stem + "/lay/preview", choice(0))
+                        .status())
+                .isEqualTo(200);
     }
 }

@@ -10,7 +10,11 @@ import org.springframework.test.context.TestConstructor;
 /** The whole server on a store of its own, asked over real sockets alone: nothing of the test tools stands between. */
 @Target(ElementType.TYPE)
 @Retention(RetentionPolicy.RUNTIME)
-@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = {"spring.datasource.url=jdbc:h2:file:./target/socket-test/${random.uuid}/antevid;WRITE_DELAY=0", "server.servlet.session.persistent=false"})
+@SpringBootTest(
+        webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
+        properties = {
+            "spring.datasource.url=jdbc:h2:file:./target/socket-test/${random.uuid}/antevid;WRITE_DELAY=0",
+            "server.servlet.session.persistent=false"
+        })
 @TestConstructor(autowireMode = TestConstructor.AutowireMode.ALL)
-@interface OnRealSockets {
-}
+@interface OnRealSockets {}

@@ -11,8 +11,12 @@ import org.springframework.test.context.TestConstructor;
 /** The whole server on a store of its own in a file, empty at first. */
 @Target(ElementType.TYPE)
 @Retention(RetentionPolicy.RUNTIME)
-@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = {"spring.datasource.url=jdbc:h2:file:./target/flow-test/${random.uuid}/antevid;WRITE_DELAY=0", "server.servlet.session.persistent=false"})
+@SpringBootTest(
+        webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
+        properties = {
+            "spring.datasource.url=jdbc:h2:file:./target/flow-test/${random.uuid}/antevid;WRITE_DELAY=0",
+            "server.servlet.session.persistent=false"
+        })
 @AutoConfigureMockMvc
 @TestConstructor(autowireMode = TestConstructor.AutowireMode.ALL)
-@interface OnRealStore {
-}
+@interface OnRealStore {}

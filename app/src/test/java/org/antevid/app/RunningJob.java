@@ -14,7 +14,10 @@ import org.antevid.app.people.SignedIn;
 import org.antevid.core.crew.Competence;
 import org.springframework.test.web.servlet.MockMvc;
 
-/** An ordinary oak in a meadow, briefed and signed, one step short of its go. The path beside it is closed by the lookout. */
+/**
+ * An ordinary oak in a meadow, briefed and signed, one step short of its go. The path beside it is closed by the
+ * lookout.
+ */
 final class RunningJob {
     static final String PIN = "2580";
     final Calls calls;
@@ -39,26 +42,97 @@ final class RunningJob {
     RunningJob briefed(SignedIn cutter) throws Exception {
         job = calls.open(leader, "Reed End");
         on(leader, "PUT", "/place/emergency", with(Calls.CARD, "version", 0));
-        on(leader, "PUT", "/place/permits", Map.of("answers", Map.of("FELLING_CONSENT", "YES", "PRESERVATION_ORDER", "YES", "NESTING", "YES", "WATERCOURSE", "YES", "NEIGHBOUR", "YES", "UTILITY_NOTICE", "YES")));
+        on(
+                leader,
+                "PUT",
+                "/place/permits",
+                Map.of(
+                        "answers",
+                        Map.of(
+                                "FELLING_CONSENT",
+                                "YES",
+                                "PRESERVATION_ORDER",
+                                "YES",
+                                "NESTING",
+                                "YES",
+                                "WATERCOURSE",
+                                "YES",
+                                "NEIGHBOUR",
+                                "YES",
+                                "UTILITY_NOTICE",
+                                "YES")));
         for (SignedIn p : List.of(saw, watch)) {
             on(leader, "POST", "/members", Map.of("personId", p.personId()));
         }
-        Map<String, Object> closed = new HashMap<>(Map.of("name", "path", "kind", "PATH", "form", "LINE", "outline", List.of(Calls.spot(-80, -70), Calls.spot(80, -70)), "radiusM", 1, "worth", 2,
-            "mayBeHit", false, "protection", "CLOSE"));
+        Map<String, Object> closed = new HashMap<>(Map.of(
+                "name",
+                "path",
+                "kind",
+                "PATH",
+                "form",
+                "LINE",
+                "outline",
+                List.of(Calls.spot(-80, -70), Calls.spot(80, -70)),
+                "radiusM",
+                1,
+                "worth",
+                2,
+                "mayBeHit",
+                false,
+                "protection",
+                "CLOSE"));
         closed.put("protectedBy", watch.name());
         closed.put("protectionDone", true);
         path = on(leader, "POST", "/features", closed).body().get("id").asText();
-        stem = on(leader, "POST", "/stems", Calls.stem("QUERCUS", "STANDING", 0, 0)).body().get("id").asText();
+        stem = on(leader, "POST", "/stems", Calls.stem("QUERCUS", "STANDING", 0, 0))
+                .body()
+                .get("id")
+                .asText();
         String sightings = "/stems/" + stem + "/sightings";
         on(leader, "POST", sightings, Calls.sighting("GIRTH", Map.of("girthM", 1.57)));
         on(leader, "POST", sightings, Calls.sighting("HEIGHT_ANGLES", Map.of("distanceM", 25, "top", 35, "base", -4)));
         on(leader, "POST", sightings, Calls.sighting("CROWN_RADIUS", Map.of("radiusM", 3)));
-        on(leader, "POST", sightings, Calls.sighting("PLUMB_LEAN", Map.of("leanDeg", 4, "sigmaDeg", 0.4, "azimuthDeg", 0)));
-        Map<String, Object> choice = Map.of("layDeg", 0, "cutHeightM", 0.3, "school", "OPEN_FACE", "barM", 0.45, "means", "NOTHING");
-        ok(on(leader, "PUT", "/stems/" + stem + "/lay", Map.of("choice", choice, "fixed", true, "dropZone",
-            List.of(Calls.spot(-3, -1), Calls.spot(-3, 24), Calls.spot(3, 24), Calls.spot(3, -1)))));
-        ok(on(leader, "POST", "/steps", Map.of("kind", "FELL", "stem", "S1", "startMin", 0, "endMin", 30, "posts", List.of(Map.of("role", "CUTTER", "personId", cutter.personId()),
-            Map.of("role", "LOOKOUT", "personId", watch.personId(), "stand", Calls.spot(-60, 0))))));
+        on(
+                leader,
+                "POST",
+                sightings,
+                Calls.sighting("PLUMB_LEAN", Map.of("leanDeg", 4, "sigmaDeg", 0.4, "azimuthDeg", 0)));
+        Map<String, Object> choice =
+                Map.of("layDeg", 0, "cutHeightM", 0.3, "school", "OPEN_FACE", "barM", 0.45, "means", "NOTHING");
+        ok(on(
+                leader,
+                "PUT",
+                "/stems/" + stem + "/lay",
+                Map.of(
+                        "choice",
+                        choice,
+                        "fixed",
+                        true,
+                        "dropZone",
+                        List.of(Calls.spot(-3, -1), Calls.spot(-3, 24), Calls.spot(3, 24), Calls.spot(3, -1)))));
+        ok(on(
+                leader,
+                "POST",
+                "/steps",
+                Map.of(
+                        "kind",
+                        "FELL",
+                        "stem",
+                        "S1",
+                        "startMin",
+                        0,
+                        "endMin",
+                        30,
+                        "posts",
+                        List.of(
+                                Map.of("role", "CUTTER", "personId", cutter.personId()),
+                                Map.of(
+                                        "role",
+                                        "LOOKOUT",
+                                        "personId",
+                                        watch.personId(),
+                                        "stand",
+                                        Calls.spot(-60, 0))))));
         step = on(leader, "GET", "/steps", null).body().get(0).get("id").asText();
         issue();
         ok(on(leader, "POST", "/run/signal-tried", Map.of()));
@@ -77,9 +151,19 @@ final class RunningJob {
         Calls.Reply issued = on(leader, "POST", "/briefings", null);
         assertThat(issued.status()).as(issued.text()).isEqualTo(200);
         int number = issued.body().get("number").asInt();
-        for (JsonNode signer : on(leader, "GET", "/briefings", null).body().at("/issues").get(number - 1).get("signers")) {
+        for (JsonNode signer : on(leader, "GET", "/briefings", null)
+                .body()
+                .at("/issues")
+                .get(number - 1)
+                .get("signers")) {
             if (signer.get("posted").asBoolean()) {
-                sign(List.of(leader, saw, watch).stream().filter(p -> p.personId().equals(signer.get("personId").asText())).findFirst().orElseThrow(), number);
+                sign(
+                        List.of(leader, saw, watch).stream()
+                                .filter(p -> p.personId()
+                                        .equals(signer.get("personId").asText()))
+                                .findFirst()
+                                .orElseThrow(),
+                        number);
             }
         }
     }
@@ -88,11 +172,18 @@ final class RunningJob {
         String word = calls.wordOf(leader, p);
         if (!word.isEmpty()) {
             String code = on(leader, "GET", "", null).body().get("code").asText();
-            assertThat(calls.call(p, "POST", "/api/join", Map.of("code", code, "personId", p.personId(), "pin", PIN, "word", word)).status()).isEqualTo(200);
+            assertThat(calls.call(
+                                    p,
+                                    "POST",
+                                    "/api/join",
+                                    Map.of("code", code, "personId", p.personId(), "pin", PIN, "word", word))
+                            .status())
+                    .isEqualTo(200);
         }
         List<Integer> answers = new ArrayList<>(List.of(0, 0, 0));
         for (int tries = 0; tries < 6; tries++) {
-            Calls.Reply r = on(p, "POST", "/briefings/" + number + "/signatures", Map.of("answers", answers, "pin", PIN));
+            Calls.Reply r =
+                    on(p, "POST", "/briefings/" + number + "/signatures", Map.of("answers", answers, "pin", PIN));
             if (r.status() == 204) {
                 return;
             }
@@ -119,7 +210,11 @@ final class RunningJob {
 
     void lift() throws Exception {
         JsonNode hold = on(leader, "GET", "/run/holds", null).body().get(0);
-        ok(on(leader, "POST", "/run/holds/" + hold.get("id").asText() + "/lift", Map.of("reason", "CLEARED", "through", hold.get("through").asLong())));
+        ok(on(
+                leader,
+                "POST",
+                "/run/holds/" + hold.get("id").asText() + "/lift",
+                Map.of("reason", "CLEARED", "through", hold.get("through").asLong())));
     }
 
     JsonNode run(SignedIn who) throws Exception {

@@ -24,7 +24,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.springframework.boot.test.web.server.LocalServerPort;
 
-/** The job's stream: a hold comes inside its event, receipts together, rights are asked again, and one that stalls delays nobody. */
+/**
+ * The job's stream: a hold comes inside its event, receipts together, rights are asked again, and one that stalls
+ * delays nobody.
+ */
 @OnRealSockets
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class StreamsTest {
@@ -44,15 +47,27 @@ class StreamsTest {
     void hire() throws Exception {
         people.add("Ylva Brook", Office.LEADER, Optional.of(PASSPHRASE), Set.of(Competence.values()));
         leader = Browser.signedIn(port, "Ylva Brook", PASSPHRASE);
-        job = leader.post("/api/jobs", Map.of("name", "Brook", "place", "a ford", "visitOn", "2026-11-27")).body().get("jobId").asText();
+        job = leader.post("/api/jobs", Map.of("name", "Brook", "place", "a ford", "visitOn", "2026-11-27"))
+                .body()
+                .get("jobId")
+                .asText();
         code = leader.get("/api/jobs/" + job).body().get("code").asText();
     }
 
     private Browser crew(String name) throws Exception {
-        String id = people.add(name, Office.CREW, Optional.empty(), Set.of(Competence.GROUND)).id();
+        String id = people.add(name, Office.CREW, Optional.empty(), Set.of(Competence.GROUND))
+                .id();
         leader.post("/api/jobs/" + job + "/members", Map.of("personId", id));
         Browser b = new Browser(port);
-        Map<String, Object> join = Map.of("code", code, "personId", id, "pin", "8642", "word", people.pin(id).firstWord().orElseThrow());
+        Map<String, Object> join = Map.of(
+                "code",
+                code,
+                "personId",
+                id,
+                "pin",
+                "8642",
+                "word",
+                people.pin(id).firstWord().orElseThrow());
         assertThat(b.post("/api/join", join).status()).isEqualTo(200);
         return b;
     }
@@ -72,7 +87,8 @@ class StreamsTest {
         }
 
         private void read() {
-            try (BufferedReader in = new BufferedReader(new InputStreamReader(socket.getInputStream(), StandardCharsets.UTF_8))) {
+            try (BufferedReader in =
+                    new BufferedReader(new InputStreamReader(socket.getInputStream(), StandardCharsets.UTF_8))) {
                 String name = "";
                 for (String line = in.readLine(); line != null; line = in.readLine()) {
                     if (line.startsWith("HTTP/")) {
@@ -115,17 +131,24 @@ class StreamsTest {
         Socket s = new Socket();
         s.setReceiveBufferSize(2048);
         s.connect(new java.net.InetSocketAddress("localhost", port));
-        s.getOutputStream().write(("GET /api/jobs/" + job + "/live HTTP/1.0\r\nHost: x\r\nCookie: " + who.cookieHeader() + "\r\n\r\n").getBytes(StandardCharsets.UTF_8));
+        s.getOutputStream()
+                .write(("GET /api/jobs/" + job + "/live HTTP/1.0\r\nHost: x\r\nCookie: " + who.cookieHeader()
+                                + "\r\n\r\n")
+                        .getBytes(StandardCharsets.UTF_8));
         return s;
     }
 
     private void press(Browser who, String id, String reason) throws Exception {
-        assertThat(who.post("/api/jobs/" + job + "/run/holds", Map.of("id", id, "reason", reason)).status()).isEqualTo(204);
+        assertThat(who.post("/api/jobs/" + job + "/run/holds", Map.of("id", id, "reason", reason))
+                        .status())
+                .isEqualTo(204);
     }
 
     private void lift() throws Exception {
         var hold = leader.get("/api/jobs/" + job + "/run/holds").body().get(0);
-        leader.post("/api/jobs/" + job + "/run/holds/" + hold.get("id").asText() + "/lift", Map.of("reason", "LOOKED", "through", hold.get("through").asLong()));
+        leader.post(
+                "/api/jobs/" + job + "/run/holds/" + hold.get("id").asText() + "/lift",
+                Map.of("reason", "LOOKED", "through", hold.get("through").asLong()));
     }
 
     @Test
@@ -133,9 +156,14 @@ class StreamsTest {
         Browser brid = crew("Brid Low");
         List<Browser> others = List.of(crew("Finn Low"), crew("Greta Low"), crew("Hale Low"));
         try (Listener l = new Listener(brid)) {
-            assertThat(l.next("hold")).as("what stands is told to whoever comes").isEqualTo("hold {}");
+            assertThat(l.next("hold"))
+                    .as("what stands is told to whoever comes")
+                    .isEqualTo("hold {}");
             press(leader, "s1", "dog");
-            assertThat(l.next("hold")).contains("\"who\":\"Ylva Brook\"").contains("\"reason\":\"dog\"").contains("\"lifted\":false");
+            assertThat(l.next("hold"))
+                    .contains("\"who\":\"Ylva Brook\"")
+                    .contains("\"reason\":\"dog\"")
+                    .contains("\"lifted\":false");
             for (Browser b : others) {
                 b.post("/api/jobs/" + job + "/run/holds/s1/receipts", Map.of("state", "SEEN"));
             }
@@ -180,7 +208,8 @@ class StreamsTest {
         String id = people.named("Jorn Low").orElseThrow().id();
         try (Listener l = new Listener(b)) {
             l.next("hold");
-            assertThat(leader.delete("/api/jobs/" + job + "/members/" + id).status()).isEqualTo(204);
+            assertThat(leader.delete("/api/jobs/" + job + "/members/" + id).status())
+                    .isEqualTo(204);
             assertThat(l.endsWithin(Duration.ofSeconds(2))).isTrue();
         }
     }
@@ -198,7 +227,9 @@ class StreamsTest {
                 while (!l.next("hold").contains("stall-" + i + "\"")) {
                     // an older one that was on its way
                 }
-                assertThat(Duration.ofNanos(System.nanoTime() - start)).as("press " + i).isLessThan(Duration.ofMillis(1000));
+                assertThat(Duration.ofNanos(System.nanoTime() - start))
+                        .as("press " + i)
+                        .isLessThan(Duration.ofMillis(1000));
             }
         } finally {
             lift();

@@ -25,8 +25,9 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class WrittenOnceTest {
     private static final String PASSPHRASE = "two ladders and a bell";
-    private static final String STEM = "{\"species\":\"QUERCUS\",\"state\":\"STANDING\",\"at\":{\"eastM\":%d,\"northM\":0},\"wood\":{\"left\":\"SOUND\",\"right\":\"SOUND\",\"back\":\"SOUND\","
-        + "\"core\":\"SOUND\",\"crown\":\"SOUND\"},\"shape\":\"FOREST\",\"crown\":\"FOREST_BROADLEAF\",\"toBeKept\":false}";
+    private static final String STEM =
+            "{\"species\":\"QUERCUS\",\"state\":\"STANDING\",\"at\":{\"eastM\":%d,\"northM\":0},\"wood\":{\"left\":\"SOUND\",\"right\":\"SOUND\",\"back\":\"SOUND\","
+                    + "\"core\":\"SOUND\",\"crown\":\"SOUND\"},\"shape\":\"FOREST\",\"crown\":\"FOREST_BROADLEAF\",\"toBeKept\":false}";
     private final int port;
     private final People people;
     private Browser leader;
@@ -41,11 +42,18 @@ class WrittenOnceTest {
     void open() throws Exception {
         people.add("Magnhild Ore", Office.LEADER, Optional.of(PASSPHRASE), Set.of(Competence.SAW));
         leader = Browser.signedIn(port, "Magnhild Ore", PASSPHRASE);
-        job = leader.post("/api/jobs", Map.of("name", "Ladders", "place", "a yard", "visitOn", "2026-11-27")).body().get("jobId").asText();
+        job = leader.post("/api/jobs", Map.of("name", "Ladders", "place", "a yard", "visitOn", "2026-11-27"))
+                .body()
+                .get("jobId")
+                .asText();
     }
 
     private Browser.Answer write(String path, String id, String body) throws Exception {
-        return leader.send("POST", path, HttpRequest.BodyPublishers.ofString(body), Map.of("Content-Type", "application/json", "X-Write-Id", id));
+        return leader.send(
+                "POST",
+                path,
+                HttpRequest.BodyPublishers.ofString(body),
+                Map.of("Content-Type", "application/json", "X-Write-Id", id));
     }
 
     private int stems(String ofJob) throws Exception {
@@ -67,18 +75,38 @@ class WrittenOnceTest {
 
     @Test
     void theIdIsLookedUpWithinTheJob() throws Exception {
-        String second = leader.post("/api/jobs", Map.of("name", "Ladders two", "place", "a yard", "visitOn", "2026-11-27")).body().get("jobId").asText();
-        assertThat(write("/api/jobs/" + job + "/stems", "both", String.format(STEM, 3)).status()).isEqualTo(200);
-        assertThat(write("/api/jobs/" + second + "/stems", "both", String.format(STEM, 4)).status()).isEqualTo(200);
+        String second = leader.post(
+                        "/api/jobs", Map.of("name", "Ladders two", "place", "a yard", "visitOn", "2026-11-27"))
+                .body()
+                .get("jobId")
+                .asText();
+        assertThat(write("/api/jobs/" + job + "/stems", "both", String.format(STEM, 3))
+                        .status())
+                .isEqualTo(200);
+        assertThat(write("/api/jobs/" + second + "/stems", "both", String.format(STEM, 4))
+                        .status())
+                .isEqualTo(200);
         assertThat(stems(second)).isEqualTo(1);
         Map<String, Object> sighting = Map.of("id", "own-1", "kind", "GIRTH", "numbers", Map.of("girthM", 1.5));
         for (String j : List.of(job, second)) {
-            String stem = leader.get("/api/jobs/" + j + "/stems").body().get(0).get("id").asText();
-            assertThat(leader.post("/api/jobs/" + j + "/stems/" + stem + "/sightings", sighting).status()).isEqualTo(204);
-            assertThat(leader.post("/api/jobs/" + j + "/stems/" + stem + "/sightings", sighting).status()).isEqualTo(204);
-            assertThat(leader.get("/api/jobs/" + j + "/stems").body().get(0).get("sightings")).as("kept on both jobs, once").hasSize(1);
+            String stem = leader.get("/api/jobs/" + j + "/stems")
+                    .body()
+                    .get(0)
+                    .get("id")
+                    .asText();
+            assertThat(leader.post("/api/jobs/" + j + "/stems/" + stem + "/sightings", sighting)
+                            .status())
+                    .isEqualTo(204);
+            assertThat(leader.post("/api/jobs/" + j + "/stems/" + stem + "/sightings", sighting)
+                            .status())
+                    .isEqualTo(204);
+            assertThat(leader.get("/api/jobs/" + j + "/stems").body().get(0).get("sightings"))
+                    .as("kept on both jobs, once")
+                    .hasSize(1);
             Map<String, Object> another = Map.of("id", "own-1", "kind", "GIRTH", "numbers", Map.of("girthM", 2.5));
-            assertThat(leader.post("/api/jobs/" + j + "/stems/" + stem + "/sightings", another).status()).isEqualTo(409);
+            assertThat(leader.post("/api/jobs/" + j + "/stems/" + stem + "/sightings", another)
+                            .status())
+                    .isEqualTo(409);
         }
     }
 
@@ -93,7 +121,8 @@ class WrittenOnceTest {
             for (int k = 0; k < 6; k++) {
                 answers.add(hands.submit(() -> {
                     start.await();
-                    return write("/api/jobs/" + job + "/stems", id, String.format(STEM, 50)).status();
+                    return write("/api/jobs/" + job + "/stems", id, String.format(STEM, 50))
+                            .status();
                 }));
             }
             for (Future<Integer> a : answers) {

@@ -31,22 +31,38 @@ import org.antevid.core.tangle.Pile;
 
 /** Made-up stems and places for the tests. */
 public final class Samples {
-    public static final Means WINCH = new Means(Means.Kind.MACHINE_LINE, Optional.of(12.0), Optional.of(50.0), Optional.of(20000.0));
-    public static final List<Person> PEOPLE = List.of(new Person("imre", "Imre Halloway", Set.of(Competence.values())),
-        new Person("nadia", "Nadia Quill", Set.of(Competence.SAW)), new Person("sefa", "Sefa Marsh", Set.of(Competence.LOOKOUT, Competence.GROUND)),
-        new Person("tove", "Tove Arkwright", Set.of(Competence.WINCH)), new Person("wilma", "Wilma Stroud", Set.of(Competence.HUNG_UP)));
+    public static final Means WINCH =
+            new Means(Means.Kind.MACHINE_LINE, Optional.of(12.0), Optional.of(50.0), Optional.of(20000.0));
+    public static final List<Person> PEOPLE = List.of(
+            new Person("imre", "Imre Halloway", Set.of(Competence.values())),
+            new Person("nadia", "Nadia Quill", Set.of(Competence.SAW)),
+            new Person("sefa", "Sefa Marsh", Set.of(Competence.LOOKOUT, Competence.GROUND)),
+            new Person("tove", "Tove Arkwright", Set.of(Competence.WINCH)),
+            new Person("wilma", "Wilma Stroud", Set.of(Competence.HUNG_UP)));
 
-    private Samples() {
-    }
+    private Samples() {}
 
     /** A 20 m oak, 50 cm, leaning a little to the north. */
     public static StemReading oak(String label, Spot at, List<Defect> defects) {
         return stem(label, at, StemState.STANDING, Optional.of(new Lean(1.5, 0, 0.5)), Condition.SOUND, defects);
     }
 
-    public static StemReading stem(String label, Spot at, StemState state, Optional<Lean> lean, Condition wood, List<Defect> defects) {
-        return new StemReading(label, Species.QUERCUS, state, at, Optional.of(new Estimate(0.5, 0.01)), Optional.of(new Estimate(20, 0.5)), lean,
-            Optional.of(3.0), wood, StemMass.Shape.FOREST, StemMass.Crown.FOREST_BROADLEAF, defects, false);
+    public static StemReading stem(
+            String label, Spot at, StemState state, Optional<Lean> lean, Condition wood, List<Defect> defects) {
+        return new StemReading(
+                label,
+                Species.QUERCUS,
+                state,
+                at,
+                Optional.of(new Estimate(0.5, 0.01)),
+                Optional.of(new Estimate(20, 0.5)),
+                lean,
+                Optional.of(3.0),
+                wood,
+                StemMass.Shape.FOREST,
+                StemMass.Crown.FOREST_BROADLEAF,
+                defects,
+                false);
     }
 
     public static LayChoice toward(double deg, Means means) {
@@ -54,7 +70,16 @@ public final class Samples {
     }
 
     public static Feature target(String id, double east, double north, double radius, int worth) {
-        return new Feature(id, id, FeatureKind.OTHER, Shape.disc(new Spot(east, north), radius), worth, false, Protection.NONE, "", false);
+        return new Feature(
+                id,
+                id,
+                FeatureKind.OTHER,
+                Shape.disc(new Spot(east, north), radius),
+                worth,
+                false,
+                Protection.NONE,
+                "",
+                false);
     }
 
     public static Site site(Feature... features) {
@@ -62,11 +87,23 @@ public final class Samples {
     }
 
     public static LayPlan plan(double layDeg, Means means, Feature... features) {
-        return LayPlan.of(oak("S1", new Spot(0, 0), List.of()), toward(layDeg, means), site(features), LayPlan.Limits.USUAL);
+        return LayPlan.of(
+                oak("S1", new Spot(0, 0), List.of()), toward(layDeg, means), site(features), LayPlan.Limits.USUAL);
     }
 
-    public static Situation situation(Site site, List<Situation.StemFacts> stems, List<Situation.Hang> hangs, List<Step> steps) {
-        return new Situation(HouseRules.USUAL, site, Optional.of(new Estimate(4, 1)), 9, stems, new Pile(List.of(), Set.of(), false, List.of()), hangs, steps,
-            PEOPLE, "imre", List.of());
+    public static Situation situation(
+            Site site, List<Situation.StemFacts> stems, List<Situation.Hang> hangs, List<Step> steps) {
+        return new Situation(
+                HouseRules.USUAL,
+                site,
+                Optional.of(new Estimate(4, 1)),
+                9,
+                stems,
+                new Pile(List.of(), Set.of(), false, List.of()),
+                hangs,
+                steps,
+                PEOPLE,
+                "imre",
+                List.of());
     }
 }

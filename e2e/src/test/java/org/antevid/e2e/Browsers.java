@@ -13,9 +13,16 @@ import java.util.Map;
 /** Headless Chromium of the distribution: one for the leader on the machine, one for phones on the network. */
 public final class Browsers implements AutoCloseable {
     private static final Path CHROMIUM = Path.of("/usr/bin/chromium");
-    private static final List<String> FLAGS = List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
-        "--disable-component-update", "--disable-sync");
-    private final Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    private static final List<String> FLAGS = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+    private final Playwright playwright =
+            Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
     private final Browser leader;
     private final Browser phones;
     private final List<String> errors = new ArrayList<>();
@@ -26,7 +33,11 @@ public final class Browsers implements AutoCloseable {
     }
 
     private Browser launch(Path executable) {
-        return playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(executable).setArgs(FLAGS));
+        return playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(executable)
+                        .setArgs(FLAGS));
     }
 
     public Page leader() {
@@ -34,7 +45,10 @@ public final class Browsers implements AutoCloseable {
     }
 
     public Page phone() {
-        return page(phones.newContext(new Browser.NewContextOptions().setViewportSize(390, 844).setHasTouch(true).setIsMobile(true)));
+        return page(phones.newContext(new Browser.NewContextOptions()
+                .setViewportSize(390, 844)
+                .setHasTouch(true)
+                .setIsMobile(true)));
     }
 
     private Page page(BrowserContext context) {

@@ -35,9 +35,22 @@ public final class Server implements AutoCloseable {
     public Server start(String mode) {
         try {
             output = Files.createTempFile("antevid", ".out");
-            List<String> command = new ArrayList<>(List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-XX:TieredStopAtLevel=1", "-Xmx256m",
-                "-Dantevid.address=" + address, "-jar", JAR.toString(), mode, "--data", data.toString(), "--port", String.valueOf(port)));
-            process = new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(output.toFile()).start();
+            List<String> command = new ArrayList<>(List.of(
+                    Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                    "-XX:TieredStopAtLevel=1",
+                    "-Xmx256m",
+                    "-Dantevid.address=" + address,
+                    "-jar",
+                    JAR.toString(),
+                    mode,
+                    "--data",
+                    data.toString(),
+                    "--port",
+                    String.valueOf(port)));
+            process = new ProcessBuilder(command)
+                    .redirectErrorStream(true)
+                    .redirectOutput(output.toFile())
+                    .start();
             Instant late = Instant.now().plus(Duration.ofSeconds(120));
             while (!printed().contains("Antevid runs on")) {
                 if (!process.isAlive() || Instant.now().isAfter(late)) {
@@ -92,7 +105,11 @@ public final class Server implements AutoCloseable {
         return process.info().totalCpuDuration().orElse(Duration.ZERO);
     }
 
-    /** Ends it as power loss does: no hook runs. @return when the kill had been sent, by {@link System#nanoTime()} */
+    /**
+     * Ends it as power loss does: no hook runs.
+     *
+     * @return when the kill had been sent, by {@link System#nanoTime()}
+     */
     public long kill() {
         process.destroyForcibly();
         long sent = System.nanoTime();

@@ -36,31 +36,49 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{job}/briefings")
 class BriefingController {
-    record Signer(String personId, String name, boolean posted, Optional<Instant> signedAt) {
-    }
+    record Signer(String personId, String name, boolean posted, Optional<Instant> signedAt) {}
 
-    record IssueView(int number, String issuedBy, Instant issuedAt, String hash, boolean intact, List<Signer> signers, List<PlanComparison.Change> changes) {
-    }
+    record IssueView(
+            int number,
+            String issuedBy,
+            Instant issuedAt,
+            String hash,
+            boolean intact,
+            List<Signer> signers,
+            List<PlanComparison.Change> changes) {}
 
-    record BriefingsView(List<IssueView> issues, List<PlanComparison.Change> sinceLatest) {
-    }
+    record BriefingsView(List<IssueView> issues, List<PlanComparison.Change> sinceLatest) {}
 
-    record MyPost(int turn, String title, Role role, String roleWords, String task, Optional<String> stem, Optional<Spot> stand, Optional<Double> fromStemM,
-                  Optional<Double> exclusionM, List<PlanDocument.WayPart> waysOut) {
-    }
+    record MyPost(
+            int turn,
+            String title,
+            Role role,
+            String roleWords,
+            String task,
+            Optional<String> stem,
+            Optional<Spot> stand,
+            Optional<Double> fromStemM,
+            Optional<Double> exclusionM,
+            List<PlanDocument.WayPart> waysOut) {}
 
-    record QuestionView(String words, List<String> choices) {
-    }
+    record QuestionView(String words, List<String> choices) {}
 
-    record Card(int number, PlanDocument plan, List<MyPost> posts, List<String> signals, List<String> stopConditions, List<QuestionView> questions,
-                List<PlanComparison.Change> changes, Optional<Instant> signedAt, boolean planChangedSince) {
-    }
+    record Card(
+            int number,
+            PlanDocument plan,
+            List<MyPost> posts,
+            List<String> signals,
+            List<String> stopConditions,
+            List<QuestionView> questions,
+            List<PlanComparison.Change> changes,
+            Optional<Instant> signedAt,
+            boolean planChangedSince) {}
 
-    record SignRequest(@NotNull @Size(max = 10) List<Integer> answers, @NotBlank @Size(max = 8) String pin) {
-    }
+    record SignRequest(
+            @NotNull @Size(max = 10) List<Integer> answers,
+            @NotBlank @Size(max = 8) String pin) {}
 
-    record Issued(int number) {
-    }
+    record Issued(int number) {}
 
     private final Briefings briefings;
     private final Jobs jobs;
@@ -77,15 +95,35 @@ class BriefingController {
     @GetMapping
     @Needs(Needs.Right.READ)
     BriefingsView all(@PathVariable String job) {
-        List<Jobs.Member> crew = jobs.members(job).stream().filter(m -> m.part() != Part.REVIEWER).toList();
-        return new BriefingsView(briefings.all(job).stream().map(i -> view(job, i, crew)).toList(), briefings.sinceLatest(job));
+        List<Jobs.Member> crew = jobs.members(job).stream()
+                .filter(m -> m.part() != Part.REVIEWER)
+                .toList();
+        return new BriefingsView(
+                briefings.all(job).stream().map(i -> view(job, i, crew)).toList(), briefings.sinceLatest(job));
     }
 
     private IssueView view(String job, Briefings.Issue i, List<Jobs.Member> crew) {
         Set<String> posted = briefings.postedPeople(i);
-        return new IssueView(i.number(), i.issuedBy(), i.issuedAt(), i.hash(), i.intact(), crew.stream().filter(m -> m.part() == Part.CREW || posted.contains(m.person().id())).map(m -> new Signer(m.person().id(), m.person().name(),
-            posted.contains(m.person().id()), i.signed().stream().filter(s -> s.personId().equals(m.person().id())).map(Briefings.Signed::at).findFirst()))
-            .toList(), i.number() > 1 ? briefings.between(job, i.number() - 1, i.number()) : List.of());
+        return new IssueView(
+                i.number(),
+                i.issuedBy(),
+                i.issuedAt(),
+                i.hash(),
+                i.intact(),
+                crew.stream()
+                        .filter(m -> m.part() == Part.CREW
+                                || posted.contains(m.person().id()))
+                        .map(m -> new Signer(
+                                m.person().id(),
+                                m.person().name(),
+                                posted.contains(m.person().id()),
+                                i.signed().stream()
+                                        .filter(s ->
+                                                s.personId().equals(m.person().id()))
+                                        .map(Briefings.Signed::at)
+                                        .findFirst()))
+                        .toList(),
+                i.number() > 1 ? briefings.between(job, i.number() - 1, i.number()) : List.of());
     }
 
     @PostMapping
@@ -98,26 +136,53 @@ class BriefingController {
     @GetMapping("/card")
     @Needs(Needs.Right.READ)
     Optional<Card> card(@PathVariable String job, @AuthenticationPrincipal SignedIn me) {
-        return briefings.latest(job).map(i -> new Card(i.number(), i.plan(), i.plan().stepsOf(me.personId()).stream()
-            .flatMap(s -> s.posts().stream().filter(p -> p.personId().equals(me.personId())).map(p -> post(i.plan(), s, p))).toList(),
-            Signals.ALL, Signals.stopConditions(i.plan(), me.personId()),
-            briefings.questions(i, me.personId()).stream().map(q -> new QuestionView(q.words(), q.choices())).toList(),
-            i.number() > 1 ? briefings.between(job, i.number() - 1, i.number()) : List.of(),
-            i.signed().stream().filter(s -> s.personId().equals(me.personId())).map(Briefings.Signed::at).findFirst(),
-            !briefings.sinceLatest(job).isEmpty()));
+        return briefings
+                .latest(job)
+                .map(i -> new Card(
+                        i.number(),
+                        i.plan(),
+                        i.plan().stepsOf(me.personId()).stream()
+                                .flatMap(s -> s.posts().stream()
+                                        .filter(p -> p.personId().equals(me.personId()))
+                                        .map(p -> post(i.plan(), s, p)))
+                                .toList(),
+                        Signals.ALL,
+                        Signals.stopConditions(i.plan(), me.personId()),
+                        briefings.questions(i, me.personId()).stream()
+                                .map(q -> new QuestionView(q.words(), q.choices()))
+                                .toList(),
+                        i.number() > 1 ? briefings.between(job, i.number() - 1, i.number()) : List.of(),
+                        i.signed().stream()
+                                .filter(s -> s.personId().equals(me.personId()))
+                                .map(Briefings.Signed::at)
+                                .findFirst(),
+                        !briefings.sinceLatest(job).isEmpty()));
     }
 
     private static MyPost post(PlanDocument plan, PlanDocument.StepPart s, PlanDocument.PostPart p) {
         Optional<PlanDocument.StemPart> stem = s.stem().flatMap(plan::stem);
-        return new MyPost(s.turn(), s.title(), p.role(), p.role().words(), p.task(), s.stem(), p.stand(),
-            p.stand().flatMap(at -> stem.map(st -> Rounding.down(at.distanceTo(st.at()), 0))),
-            stem.flatMap(PlanDocument.StemPart::lay).map(PlanDocument.LayPart::exclusionM), p.waysOut());
+        return new MyPost(
+                s.turn(),
+                s.title(),
+                p.role(),
+                p.role().words(),
+                p.task(),
+                s.stem(),
+                p.stand(),
+                p.stand().flatMap(at -> stem.map(st -> Rounding.down(at.distanceTo(st.at()), 0))),
+                stem.flatMap(PlanDocument.StemPart::lay).map(PlanDocument.LayPart::exclusionM),
+                p.waysOut());
     }
 
     @PostMapping("/{number}/signatures")
     @Needs(Needs.Right.WORK)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void sign(@PathVariable String job, @PathVariable int number, @Validated @RequestBody SignRequest s, @AuthenticationPrincipal SignedIn me, HttpServletRequest request) {
+    void sign(
+            @PathVariable String job,
+            @PathVariable int number,
+            @Validated @RequestBody SignRequest s,
+            @AuthenticationPrincipal SignedIn me,
+            HttpServletRequest request) {
         Throttle.Try attempt = throttle.begin(request.getRemoteAddr(), "sign " + me.personId());
         if (!people.pin(me.personId()).set()) {
             throw new RefusedInput("NO_PIN", "pin", "you have no PIN yet: set one first, with your passphrase");

@@ -16,17 +16,22 @@ import org.springframework.data.jpa.repository.JpaRepository;
 class BriefingRecord {
     @Id
     String id;
+
     String jobId;
     int number;
+
     @Lob
     @Column(columnDefinition = "clob")
     String plan;
+
     @Lob
     @Column(columnDefinition = "clob")
     String findings;
+
     String hash;
     /** How the hash was made: 1 over plan and findings, 2 over job, number, giver and time too. */
     int hashWay;
+
     String issuedBy;
     Instant issuedAt;
 }
@@ -37,6 +42,7 @@ class BriefingRecord {
 class SignatureRecord {
     @Id
     String id;
+
     String briefingId;
     String personId;
     Instant signedAt;

@@ -44,7 +44,14 @@ public class Briefings {
     private final JobLog log;
     private final ObjectMapper json;
 
-    Briefings(BriefingRepository briefings, SignatureRepository signatures, Plans plans, Documents documents, Jobs jobs, JobLog log, ObjectMapper json) {
+    Briefings(
+            BriefingRepository briefings,
+            SignatureRepository signatures,
+            Plans plans,
+            Documents documents,
+            Jobs jobs,
+            JobLog log,
+            ObjectMapper json) {
         this.briefings = briefings;
         this.signatures = signatures;
         this.plans = plans;
@@ -55,31 +62,45 @@ public class Briefings {
     }
 
     /** A signature. */
-    public record Signed(String personId, Instant at) {
-    }
+    public record Signed(String personId, Instant at) {}
 
     /** A briefing with its plan and signatures. {@code intact}: what is stored is what was issued. */
-    public record Issue(String id, int number, String issuedBy, Instant issuedAt, String hash, boolean intact, PlanDocument plan, List<Signed> signed) {
+    public record Issue(
+            String id,
+            int number,
+            String issuedBy,
+            Instant issuedAt,
+            String hash,
+            boolean intact,
+            PlanDocument plan,
+            List<Signed> signed) {
         public boolean signedBy(String personId) {
             return intact && signed.stream().anyMatch(s -> s.personId().equals(personId));
         }
     }
 
     public List<Issue> all(String jobId) {
-        return briefings.findByJobIdOrderByNumber(jobId).stream().map(this::issue).toList();
+        return briefings.findByJobIdOrderByNumber(jobId).stream()
+                .map(this::issue)
+                .toList();
     }
 
     public Optional<Issue> latest(String jobId) {
-        return briefings.findByJobIdOrderByNumber(jobId).stream().reduce((a, b) -> b).map(this::issue);
+        return briefings.findByJobIdOrderByNumber(jobId).stream()
+                .reduce((a, b) -> b)
+                .map(this::issue);
     }
 
     /** @return what changed since the latest briefing, empty when the plan is as it was briefed */
     public List<PlanComparison.Change> sinceLatest(String jobId) {
-        return latest(jobId).map(i -> PlanComparison.between(i.plan(), documents.of(jobId))).orElse(List.of());
+        return latest(jobId)
+                .map(i -> PlanComparison.between(i.plan(), documents.of(jobId)))
+                .orElse(List.of());
     }
 
     List<PlanComparison.Change> between(String jobId, int from, int to) {
-        return PlanComparison.between(numbered(jobId, from).plan(), numbered(jobId, to).plan());
+        return PlanComparison.between(
+                numbered(jobId, from).plan(), numbered(jobId, to).plan());
     }
 
     public Optional<Issue> number(String jobId, int number) {
@@ -90,15 +111,25 @@ public class Briefings {
         return briefings.findByJobIdAndNumber(jobId, number).map(this::issue).orElseThrow(NotThere::new);
     }
 
-    /** Freezes the plan. @throws RefusedInput while a stop stands, naming each */
+    /**
+     * Freezes the plan.
+     *
+     * @throws RefusedInput while a stop stands, naming each
+     */
     public int issue(String jobId, SignedIn leader) {
         List<Finding> findings = plans.findings(jobId);
-        List<Fault> stops = findings.stream().filter(f -> f.severity() == Severity.STOP).map(f -> new Fault("STOP", f.key(), f.words())).toList();
+        List<Fault> stops = findings.stream()
+                .filter(f -> f.severity() == Severity.STOP)
+                .map(f -> new Fault("STOP", f.key(), f.words()))
+                .toList();
         if (!stops.isEmpty()) {
             throw new RefusedInput(stops);
         }
         PlanDocument plan = documents.of(jobId);
-        Set<String> done = plans.situation(jobId).steps().stream().filter(Step::done).map(Step::id).collect(Collectors.toSet());
+        Set<String> done = plans.situation(jobId).steps().stream()
+                .filter(Step::done)
+                .map(Step::id)
+                .collect(Collectors.toSet());
         if (plan.steps().stream().allMatch(st -> done.contains(st.id()))) {
             throw new RefusedInput("MISSING", "steps", "a briefing needs at least one step that is still to be done");
         }
@@ -130,12 +161,15 @@ public class Briefings {
             throw new RefusedInput("OUTDATED", "number", "a newer briefing has been issued; read that one");
         }
         if (!issue.intact()) {
-            throw new RefusedInput("NOT_INTACT", "number", "briefing " + number + " is not as it was issued; issue a new one");
+            throw new RefusedInput(
+                    "NOT_INTACT", "number", "briefing " + number + " is not as it was issued; issue a new one");
         }
         List<ReadBack.Question> questions = questions(issue, personId);
         List<Fault> wrong = new ArrayList<>();
         for (int i = 0; i < questions.size(); i++) {
-            if (i >= answers.size() || answers.get(i) == null || answers.get(i) != questions.get(i).right()) {
+            if (i >= answers.size()
+                    || answers.get(i) == null
+                    || answers.get(i) != questions.get(i).right()) {
                 wrong.add(new Fault("READ_AGAIN", "answers[" + i + "]", "does not match the plan; read it again"));
             }
         }
@@ -157,16 +191,28 @@ public class Briefings {
 
     private Issue issue(BriefingRecord b) {
         try {
-            return new Issue(b.id, b.number, b.issuedBy, b.issuedAt, b.hash, hash(b).equals(b.hash), json.readValue(b.plan, PlanDocument.class),
-                signatures.findByBriefingId(b.id).stream().filter(s -> s.hash == null || s.hash.equals(b.hash))
-                .map(s -> new Signed(s.personId, s.signedAt)).toList());
+            return new Issue(
+                    b.id,
+                    b.number,
+                    b.issuedBy,
+                    b.issuedAt,
+                    b.hash,
+                    hash(b).equals(b.hash),
+                    json.readValue(b.plan, PlanDocument.class),
+                    signatures.findByBriefingId(b.id).stream()
+                            .filter(s -> s.hash == null || s.hash.equals(b.hash))
+                            .map(s -> new Signed(s.personId, s.signedAt))
+                            .toList());
         } catch (JsonProcessingException e) {
             throw new IllegalStateException("briefing " + b.number + " cannot be read", e);
         }
     }
 
     Set<String> postedPeople(Issue issue) {
-        return issue.plan().steps().stream().flatMap(s -> s.posts().stream()).map(PlanDocument.PostPart::personId).collect(Collectors.toSet());
+        return issue.plan().steps().stream()
+                .flatMap(s -> s.posts().stream())
+                .map(PlanDocument.PostPart::personId)
+                .collect(Collectors.toSet());
     }
 
     private String text(Object value) {
@@ -185,7 +231,8 @@ public class Briefings {
 
     private static String sha256(String text) {
         try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
+            return HexFormat.of()
+                    .formatHex(MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException(e);
         }

@@ -26,21 +26,38 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{job}/steps")
 class CrewController {
-    record PostView(Role role, String roleWords, String task, String personId, Optional<Spot> stand) {
-    }
+    record PostView(Role role, String roleWords, String task, String personId, Optional<Spot> stand) {}
 
-    record StepView(String id, int turn, Step.Kind kind, String title, Optional<String> stem, int startMin, int endMin, boolean done, List<PostView> posts,
-                    long version) {
-    }
+    record StepView(
+            String id,
+            int turn,
+            Step.Kind kind,
+            String title,
+            Optional<String> stem,
+            int startMin,
+            int endMin,
+            boolean done,
+            List<PostView> posts,
+            long version) {}
 
-    record PostRequest(@NotNull Role role, @NotBlank String personId, Optional<Spot> stand) {
-    }
+    record PostRequest(@NotNull Role role, @NotBlank String personId, Optional<Spot> stand) {}
 
-    record StepRequest(@NotNull Step.Kind kind, Optional<String> stem, @NotNull Integer startMin, @NotNull Integer endMin,
-                       @NotNull @Size(max = 20) List<@Valid PostRequest> posts, Long version) {
+    record StepRequest(
+            @NotNull Step.Kind kind,
+            Optional<String> stem,
+            @NotNull Integer startMin,
+            @NotNull Integer endMin,
+            @NotNull @Size(max = 20) List<@Valid PostRequest> posts,
+            Long version) {
         Crews.Entry entry() {
-            return new Crews.Entry(kind, stem == null ? Optional.empty() : stem, startMin, endMin, posts.stream()
-                .map(p -> new Step.Post(p.role, p.personId, p.stand == null ? Optional.empty() : p.stand)).toList());
+            return new Crews.Entry(
+                    kind,
+                    stem == null ? Optional.empty() : stem,
+                    startMin,
+                    endMin,
+                    posts.stream()
+                            .map(p -> new Step.Post(p.role, p.personId, p.stand == null ? Optional.empty() : p.stand))
+                            .toList());
         }
     }
 
@@ -53,11 +70,25 @@ class CrewController {
     @GetMapping
     @Needs(Needs.Right.READ)
     List<StepView> steps(@PathVariable String job) {
-        return crews.views(job).stream().map(v -> {
-            Step s = v.step();
-            return new StepView(s.id(), s.turn(), s.kind(), s.title(), s.stem(), s.startMin(), s.endMin(), s.done(), s.posts().stream()
-                .map(p -> new PostView(p.role(), p.role().words(), p.role().task(), p.personId(), p.stand())).toList(), v.version());
-        }).toList();
+        return crews.views(job).stream()
+                .map(v -> {
+                    Step s = v.step();
+                    return new StepView(
+                            s.id(),
+                            s.turn(),
+                            s.kind(),
+                            s.title(),
+                            s.stem(),
+                            s.startMin(),
+                            s.endMin(),
+                            s.done(),
+                            s.posts().stream()
+                                    .map(p -> new PostView(
+                                            p.role(), p.role().words(), p.role().task(), p.personId(), p.stand()))
+                                    .toList(),
+                            v.version());
+                })
+                .toList();
     }
 
     @PostMapping

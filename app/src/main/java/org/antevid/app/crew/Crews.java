@@ -33,7 +33,9 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Steps of the job and who does them. A person who cannot do a part, or is elsewhere then, is refused with the reason. */
+/**
+ * Steps of the job and who does them. A person who cannot do a part, or is elsewhere then, is refused with the reason.
+ */
 @Service
 @Transactional
 public class Crews {
@@ -50,19 +52,21 @@ public class Crews {
     }
 
     /** What the leader writes for a step. */
-    public record Entry(Step.Kind kind, Optional<String> stem, int startMin, int endMin, List<Step.Post> posts) {
-    }
+    public record Entry(Step.Kind kind, Optional<String> stem, int startMin, int endMin, List<Step.Post> posts) {}
 
     /** A step with its version. */
-    public record View(Step step, long version) {
-    }
+    public record View(Step step, long version) {}
 
     public List<Step> steps(String jobId) {
-        return steps.findByJobIdOrderByTurn(jobId).stream().map(StepRecord::forCore).toList();
+        return steps.findByJobIdOrderByTurn(jobId).stream()
+                .map(StepRecord::forCore)
+                .toList();
     }
 
     public List<View> views(String jobId) {
-        return steps.findByJobIdOrderByTurn(jobId).stream().map(r -> new View(r.forCore(), r.version)).toList();
+        return steps.findByJobIdOrderByTurn(jobId).stream()
+                .map(r -> new View(r.forCore(), r.version))
+                .toList();
     }
 
     public List<Person> people(String jobId) {
@@ -73,7 +77,11 @@ public class Crews {
         StepRecord r = new StepRecord();
         r.id = UUID.randomUUID().toString();
         r.jobId = jobId;
-        r.turn = steps.findByJobIdOrderByTurn(jobId).stream().mapToInt(s -> s.turn).max().orElse(0) + 1;
+        r.turn = steps.findByJobIdOrderByTurn(jobId).stream()
+                        .mapToInt(s -> s.turn)
+                        .max()
+                        .orElse(0)
+                + 1;
         save(r, e);
         return r.id;
     }
@@ -136,13 +144,18 @@ public class Crews {
             }
         });
         Step step = new Step(r.id, r.turn, e.kind, e.stem, e.startMin, e.endMin, r.done, e.posts);
-        List<Step> all = new ArrayList<>(steps(r.jobId).stream().filter(s -> !s.id().equals(r.id)).toList());
+        List<Step> all = new ArrayList<>(
+                steps(r.jobId).stream().filter(s -> !s.id().equals(r.id)).toList());
         List<CrewCheck.Violation> before = CrewCheck.of(all, people(r.jobId));
         all.add(step);
         all.sort(Comparator.comparingInt(Step::startMin));
-        List<CrewCheck.Violation> broken = CrewCheck.of(all, people(r.jobId)).stream().filter(v -> !before.contains(v)).toList();
+        List<CrewCheck.Violation> broken = CrewCheck.of(all, people(r.jobId)).stream()
+                .filter(v -> !before.contains(v))
+                .toList();
         if (!broken.isEmpty()) {
-            throw new RefusedInput(broken.stream().map(v -> new Fault(v.code(), "posts", v.words())).toList());
+            throw new RefusedInput(broken.stream()
+                    .map(v -> new Fault(v.code(), "posts", v.words()))
+                    .toList());
         }
         r.kind = e.kind;
         r.stem = e.stem.orElse(null);
@@ -177,23 +190,36 @@ public class Crews {
 class StepRecord {
     @Id
     String id;
+
     String jobId;
     int turn;
+
     @Enumerated(EnumType.STRING)
     Step.Kind kind;
+
     String stem;
     int startMin;
     int endMin;
     boolean done;
+
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "step_post")
     @OrderColumn(name = "place")
     List<PostPart> posts = new ArrayList<>();
+
     @Version
     long version;
 
     Step forCore() {
-        return new Step(id, turn, kind, Optional.ofNullable(stem), startMin, endMin, done, posts.stream().map(PostPart::forCore).toList());
+        return new Step(
+                id,
+                turn,
+                kind,
+                Optional.ofNullable(stem),
+                startMin,
+                endMin,
+                done,
+                posts.stream().map(PostPart::forCore).toList());
     }
 }
 
@@ -201,6 +227,7 @@ class StepRecord {
 class PostPart {
     @Enumerated(EnumType.STRING)
     Role role;
+
     String personId;
     Double standE;
     Double standN;
@@ -215,7 +242,10 @@ class PostPart {
     }
 
     Step.Post forCore() {
-        return new Step.Post(role, personId, standE == null || standN == null ? Optional.empty() : Optional.of(new Spot(standE, standN)));
+        return new Step.Post(
+                role,
+                personId,
+                standE == null || standN == null ? Optional.empty() : Optional.of(new Spot(standE, standN)));
     }
 }
 

@@ -35,20 +35,34 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{job}/stems/{stem}/cuts")
 class CutController {
-    record OpenedRequest(@NotNull(message = "say how much sound wood there is on the left, 0 for none") Double soundLeftM, @NotNull(message = "say how much sound wood there is on the right, 0 for none") Double soundRightM,
-                         @NotNull(message = "say what wood the face showed") Condition wood, @Size(max = 200) String note) {
-    }
+    record OpenedRequest(
+            @NotNull(message = "say how much sound wood there is on the left, 0 for none")
+            Double soundLeftM,
 
-    /** @param uncutWidthM band left uncut, across the lay @param uncutHeightM along it */
-    record StuckRequest(@NotNull @Valid ChoiceRequest choice, @NotNull Double uncutWidthM, @NotNull Double uncutHeightM) {
-    }
+            @NotNull(message = "say how much sound wood there is on the right, 0 for none")
+            Double soundRightM,
 
-    /** @param extraN pull it costs on top, rounded up @param extra the same in words */
-    record StuckView(String cause, String tell, Optional<Double> extraN, Optional<String> extra, String then) {
-    }
+            @NotNull(message = "say what wood the face showed")
+            Condition wood,
 
-    record StuckAnswer(String first, List<StuckView> causes) {
-    }
+            @Size(max = 200) String note) {}
+
+    /**
+     * @param uncutWidthM band left uncut, across the lay
+     * @param uncutHeightM along it
+     */
+    record StuckRequest(
+            @NotNull @Valid ChoiceRequest choice,
+            @NotNull Double uncutWidthM,
+            @NotNull Double uncutHeightM) {}
+
+    /**
+     * @param extraN pull it costs on top, rounded up
+     * @param extra the same in words
+     */
+    record StuckView(String cause, String tell, Optional<Double> extraN, Optional<String> extra, String then) {}
+
+    record StuckAnswer(String first, List<StuckView> causes) {}
 
     private final Cuts cuts;
 
@@ -66,31 +80,61 @@ class CutController {
     /** It does not move: causes in order, each with its tell and the pull it costs. */
     @PostMapping("/does-not-move")
     @Needs(Needs.Right.READ)
-    StuckAnswer doesNotMove(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody StuckRequest r) {
-        return new StuckAnswer(DoesNotMove.FIRST, cuts.doesNotMove(job, stem, r.choice, new DoesNotMove.Uncut(r.uncutWidthM, r.uncutHeightM)).stream()
-            .map(d -> new StuckView(d.cause(), d.tell(), d.extraN().map(n -> Rounding.up(n, -2)), d.extraN().map(Rounding::pull), d.then())).toList());
+    StuckAnswer doesNotMove(
+            @PathVariable String job, @PathVariable String stem, @Validated @RequestBody StuckRequest r) {
+        return new StuckAnswer(
+                DoesNotMove.FIRST,
+                cuts.doesNotMove(job, stem, r.choice, new DoesNotMove.Uncut(r.uncutWidthM, r.uncutHeightM)).stream()
+                        .map(d -> new StuckView(
+                                d.cause(),
+                                d.tell(),
+                                d.extraN().map(n -> Rounding.up(n, -2)),
+                                d.extraN().map(Rounding::pull),
+                                d.then()))
+                        .toList());
     }
 
     @PutMapping("/opened")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void opened(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody OpenedRequest o, @AuthenticationPrincipal SignedIn me) {
+    void opened(
+            @PathVariable String job,
+            @PathVariable String stem,
+            @Validated @RequestBody OpenedRequest o,
+            @AuthenticationPrincipal SignedIn me) {
         cuts.opened(job, stem, new OpenedFace(o.soundLeftM, o.soundRightM, o.wood), o.note, me);
     }
 
     @GetMapping(value = "/card.svg", produces = "image/svg+xml")
     @Needs(Needs.Right.READ)
-    ResponseEntity<byte[]> svg(@PathVariable String job, @PathVariable String stem, @RequestParam(defaultValue = "false") boolean back, @RequestParam(defaultValue = "false") boolean inches, @AuthenticationPrincipal SignedIn me) {
-        return file(SheetSvg.of(cuts.sheet(job, stem, inches, me).get(back ? 1 : 0)).getBytes(StandardCharsets.UTF_8), "image/svg+xml", back ? "cut-card-back.svg" : "cut-card.svg");
+    ResponseEntity<byte[]> svg(
+            @PathVariable String job,
+            @PathVariable String stem,
+            @RequestParam(defaultValue = "false") boolean back,
+            @RequestParam(defaultValue = "false") boolean inches,
+            @AuthenticationPrincipal SignedIn me) {
+        return file(
+                SheetSvg.of(cuts.sheet(job, stem, inches, me).get(back ? 1 : 0)).getBytes(StandardCharsets.UTF_8),
+                "image/svg+xml",
+                back ? "cut-card-back.svg" : "cut-card.svg");
     }
 
     @GetMapping(value = "/card.pdf", produces = "application/pdf")
     @Needs(Needs.Right.READ)
-    ResponseEntity<byte[]> pdf(@PathVariable String job, @PathVariable String stem, @RequestParam(defaultValue = "false") boolean inches, @AuthenticationPrincipal SignedIn me) {
+    ResponseEntity<byte[]> pdf(
+            @PathVariable String job,
+            @PathVariable String stem,
+            @RequestParam(defaultValue = "false") boolean inches,
+            @AuthenticationPrincipal SignedIn me) {
         return file(SheetPdf.of(cuts.sheet(job, stem, inches, me)), "application/pdf", "cut-card.pdf");
     }
 
     private static ResponseEntity<byte[]> file(byte[] bytes, String type, String name) {
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType(type)).header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString()).body(bytes);
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(type))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename(name).build().toString())
+                .body(bytes);
     }
 }

@@ -10,7 +10,10 @@ import org.antevid.core.card.Measure;
 import org.antevid.core.card.Passes;
 import org.antevid.core.plan.CutPart;
 
-/** The cut card on both sides of A5, read at arm's length: in front side view and stump to one scale with the measures, behind the order of the cuts and who signals what. */
+/**
+ * The cut card on both sides of A5, read at arm's length: in front side view and stump to one scale with the measures,
+ * behind the order of the cuts and who signals what.
+ */
 final class CutSheet {
     private static final double W = 148;
     private static final double H = 210;
@@ -84,7 +87,15 @@ final class CutSheet {
     private void head(String job, String state, Optional<String> notProven) {
         words(LEFT, 15, 7, true, INK, Sheet.Align.LEFT, "Cut card " + c.stem());
         words(RIGHT, 15, 7, true, LAY, Sheet.Align.RIGHT, String.format(Locale.ROOT, "lay %03.0f°", c.layDeg()));
-        words(LEFT, 21, 3.6, true, INK, Sheet.Align.LEFT, c.school() + ", " + c.backCut() + ", bar " + (inches ? said(c.barM()) : Math.round(100 * c.barM()) + " cm") + ": " + c.barReach());
+        words(
+                LEFT,
+                21,
+                3.6,
+                true,
+                INK,
+                Sheet.Align.LEFT,
+                c.school() + ", " + c.backCut() + ", bar "
+                        + (inches ? said(c.barM()) : Math.round(100 * c.barM()) + " cm") + ": " + c.barReach());
         words(LEFT, 26, 3, false, MUTE, Sheet.Align.LEFT, job + ", " + state);
         notProven.ifPresent(w -> words(LEFT, 31, 3, true, KEEP, Sheet.Align.LEFT, cut(w, 92)));
         line(Sheet.Pen.line(INK, 0.4), LEFT, 33, RIGHT, 33);
@@ -114,55 +125,133 @@ final class CutSheet {
         line(bark, front, floorY - 30, front, floorY + Math.min(0, foot));
         line(bark, front, floorY + Math.max(0, foot), front, floorY + 12);
         area(Sheet.Pen.line(INK, 0.5).filled("#ffffff", 1), front, floorY + foot, apex, floorY, front, floorY);
-        area(Sheet.Pen.line(LAY, 0.4).filled(LAY, 0.2), apex - thick, floorY - 3, apex, floorY - 3, apex, floorY + 3, apex - thick, floorY + 3);
+        area(
+                Sheet.Pen.line(LAY, 0.4).filled(LAY, 0.2),
+                apex - thick,
+                floorY - 3,
+                apex,
+                floorY - 3,
+                apex,
+                floorY + 3,
+                apex - thick,
+                floorY + 3);
         double to = c.strapLeft() ? back + c.strapM() * mm : back;
         line(Sheet.Pen.line(INK, 1.1), to, floorY - step, apex - thick, floorY - step);
         if (c.strapLeft()) {
             line(Sheet.Pen.line(INK, 0.6, 1.4, 1), back, floorY - step + 2.2, to, floorY - step + 2.2);
         }
-        words(apex + 4, floorY + (c.slopingFromBelow() ? 6 : -2.6), 4, true, INK, Sheet.Align.LEFT, Math.round(c.faceDeg()) + "°");
+        words(
+                apex + 4,
+                floorY + (c.slopingFromBelow() ? 6 : -2.6),
+                4,
+                true,
+                INK,
+                Sheet.Align.LEFT,
+                Math.round(c.faceDeg()) + "°");
         line(Sheet.Pen.line(LAY, 0.9), front + 1, floorY - 24, front + 5, floorY - 24);
-        area(Sheet.Pen.line(LAY, 0.2).filled(LAY, 1), front + 8, floorY - 24, front + 4.4, floorY - 26, front + 4.4, floorY - 22);
+        area(
+                Sheet.Pen.line(LAY, 0.2).filled(LAY, 1),
+                front + 8,
+                floorY - 24,
+                front + 4.4,
+                floorY - 26,
+                front + 4.4,
+                floorY - 22);
         double y = floorY + 15;
         line(Sheet.Pen.line(MUTE, 0.25), back, y, front, y);
-        double[] marks = c.strapLeft() ? new double[] {back, to, apex - thick, apex, front} : new double[] {back, apex - thick, apex, front};
-        String[] name = c.strapLeft() ? new String[] {"strap", "bored", "hinge", "notch"} : new String[] {"back cut", "hinge", "notch"};
+        double[] marks = c.strapLeft()
+                ? new double[] {back, to, apex - thick, apex, front}
+                : new double[] {back, apex - thick, apex, front};
+        String[] name = c.strapLeft()
+                ? new String[] {"strap", "bored", "hinge", "notch"}
+                : new String[] {"back cut", "hinge", "notch"};
         for (int i = 0; i < marks.length; i++) {
             line(Sheet.Pen.line(MUTE, 0.25), marks[i], y - 1, marks[i], y + 1);
             if (i < name.length) {
-                words((marks[i] + marks[i + 1]) / 2, y + (i % 2 == 0 ? 4.4 : -1.8), 3, false, INK, Sheet.Align.MIDDLE, name[i]);
+                words(
+                        (marks[i] + marks[i + 1]) / 2,
+                        y + (i % 2 == 0 ? 4.4 : -1.8),
+                        3,
+                        false,
+                        INK,
+                        Sheet.Align.MIDDLE,
+                        name[i]);
             }
         }
-        words(LEFT, floorY + 25, 2.8, false, MUTE, Sheet.Align.LEFT, "floor of the notch " + said(c.cutHeightM()) + " above ground, 1 : " + scale + " on A5");
+        words(
+                LEFT,
+                floorY + 25,
+                2.8,
+                false,
+                MUTE,
+                Sheet.Align.LEFT,
+                "floor of the notch " + said(c.cutHeightM()) + " above ground, 1 : " + scale + " on A5");
     }
 
     /** The stump from above, front to the right. */
     private void stump(double midX, double midY) {
         double a = c.dAlongM() * mm / 2;
         double b = c.dAcrossM() * mm / 2;
-        sheet.stroke(oval(midX, midY, -a, a, a, b, a), true, Sheet.Pen.line(INK, 0.7).filled(WOOD, 0.7));
+        sheet.stroke(
+                oval(midX, midY, -a, a, a, b, a), true, Sheet.Pen.line(INK, 0.7).filled(WOOD, 0.7));
         double apex = a - c.depthM() * mm;
-        sheet.stroke(oval(midX, midY, apex, a, a, b, a), true, Sheet.Pen.line(INK, 0.4).filled("#ffffff", 1));
+        sheet.stroke(
+                oval(midX, midY, apex, a, a, b, a),
+                true,
+                Sheet.Pen.line(INK, 0.4).filled("#ffffff", 1));
         double left = c.hingeLeftM() * mm;
         double right = c.hingeRightM() * mm;
         double half = c.hingeLengthM() * mm / 2;
-        area(Sheet.Pen.line(LAY, 0.5).filled(LAY, 0.25), midX + apex, midY - half, midX + apex, midY + half, midX + apex - right, midY + half, midX + apex - left, midY - half);
+        area(
+                Sheet.Pen.line(LAY, 0.5).filled(LAY, 0.25),
+                midX + apex,
+                midY - half,
+                midX + apex,
+                midY + half,
+                midX + apex - right,
+                midY + half,
+                midX + apex - left,
+                midY - half);
         if (c.strapLeft()) {
-            sheet.stroke(oval(midX, midY, -a, -a + c.strapM() * mm, a, b, a), true, Sheet.Pen.line(INK, 0.4).filled("#a7997c", 1));
+            sheet.stroke(
+                    oval(midX, midY, -a, -a + c.strapM() * mm, a, b, a),
+                    true,
+                    Sheet.Pen.line(INK, 0.4).filled("#a7997c", 1));
         }
-        c.soundLeftM().ifPresent(l -> line(Sheet.Pen.line(KEEP, 0.7, 1, 0.8), midX + apex - 1, midY - half + l * mm, midX + apex - Math.max(left, right) + 1, midY - half + l * mm));
-        c.soundRightM().ifPresent(r -> line(Sheet.Pen.line(KEEP, 0.7, 1, 0.8), midX + apex - 1, midY + half - r * mm, midX + apex - Math.max(left, right) + 1, midY + half - r * mm));
+        c.soundLeftM()
+                .ifPresent(l -> line(
+                        Sheet.Pen.line(KEEP, 0.7, 1, 0.8),
+                        midX + apex - 1,
+                        midY - half + l * mm,
+                        midX + apex - Math.max(left, right) + 1,
+                        midY - half + l * mm));
+        c.soundRightM()
+                .ifPresent(r -> line(
+                        Sheet.Pen.line(KEEP, 0.7, 1, 0.8),
+                        midX + apex - 1,
+                        midY + half - r * mm,
+                        midX + apex - Math.max(left, right) + 1,
+                        midY + half - r * mm));
         if (c.walls().size() >= 3) {
-            sheet.stroke(c.walls().stream().map(w -> {
-                double turn = Math.toRadians(w.relDeg());
-                return new Sheet.Point(midX + Math.max(0, a - w.soundM() * mm) * Math.cos(turn), midY + Math.max(0, b - w.soundM() * mm) * Math.sin(turn));
-            }).toList(), true, Sheet.Pen.line(KEEP, 0.5, 1, 0.8).filled("#ffffff", 0.6));
+            sheet.stroke(
+                    c.walls().stream()
+                            .map(w -> {
+                                double turn = Math.toRadians(w.relDeg());
+                                return new Sheet.Point(
+                                        midX + Math.max(0, a - w.soundM() * mm) * Math.cos(turn),
+                                        midY + Math.max(0, b - w.soundM() * mm) * Math.sin(turn));
+                            })
+                            .toList(),
+                    true,
+                    Sheet.Pen.line(KEEP, 0.5, 1, 0.8).filled("#ffffff", 0.6));
         }
         int n = 1;
         for (CutPart.Pass p : c.passes()) {
             double x = midX + a - (p.throughFace() ? c.depthM() / 2 : (p.fromM() + p.toM()) / 2) * mm + (n - 2) * 4;
             double from = p.entry().equals("left") ? midY - b - 5 : midY + b + 5;
-            double to = p.entry().equals("left") ? Math.min(midY + b, from + 5 + p.inM() * mm) : Math.max(midY - b, from - 5 - p.inM() * mm);
+            double to = p.entry().equals("left")
+                    ? Math.min(midY + b, from + 5 + p.inM() * mm)
+                    : Math.max(midY - b, from - 5 - p.inM() * mm);
             line(Sheet.Pen.line(INK, 0.5, 1.6, 1), x, from, x, to);
             sheet.disc(new Sheet.Point(x, from), 2.2, Sheet.Pen.line(INK, 0.3).filled(INK, 1));
             words(x, from + 1.1, 3, true, "#ffffff", Sheet.Align.MIDDLE, String.valueOf(n++));
@@ -171,7 +260,14 @@ final class CutSheet {
             double wx = -a + (c.strapLeft() ? c.strapM() : 0) * mm + 6;
             double wy = b * Math.sqrt(Math.max(0, 1 - wx * wx / (a * a)));
             for (int sign = -1; sign <= (c.wedges() ? 1 : -1); sign += 2) {
-                area(Sheet.Pen.line(INK, 0.4).filled("#ffffff", 1), midX + wx - 1.6, midY + sign * (wy + 2), midX + wx + 1.6, midY + sign * (wy + 2), midX + wx, midY + sign * (wy - 7));
+                area(
+                        Sheet.Pen.line(INK, 0.4).filled("#ffffff", 1),
+                        midX + wx - 1.6,
+                        midY + sign * (wy + 2),
+                        midX + wx + 1.6,
+                        midY + sign * (wy + 2),
+                        midX + wx,
+                        midY + sign * (wy - 7));
             }
         }
         for (CutPart.Way w : c.ways()) {
@@ -181,7 +277,14 @@ final class CutSheet {
             double tx = fx + 8 * Math.cos(turn);
             double ty = fy + 8 * Math.sin(turn);
             line(Sheet.Pen.line(ESCAPE, 1, 2.2, 1), fx, fy, tx, ty);
-            words(Math.max(LEFT, tx - 3), ty + (turn > 0 ? 4.4 : -1.4), 3.6, true, ESCAPE, Sheet.Align.LEFT, w.name() + (w.best() ? " first" : ""));
+            words(
+                    Math.max(LEFT, tx - 3),
+                    ty + (turn > 0 ? 4.4 : -1.4),
+                    3.6,
+                    true,
+                    ESCAPE,
+                    Sheet.Align.LEFT,
+                    w.name() + (w.best() ? " first" : ""));
         }
         words(midX + apex - Math.max(left, right) - 1.5, midY + 1, 3, true, LAY, Sheet.Align.RIGHT, "hinge");
         words(midX + (apex + a) / 2, midY + 1, 2.8, false, INK, Sheet.Align.MIDDLE, "notch");
@@ -191,7 +294,8 @@ final class CutSheet {
     }
 
     /** Part of the stump's outline between two distances from its middle along the lay. */
-    private static List<Sheet.Point> oval(double midX, double midY, double fromX, double toX, double a, double b, double whole) {
+    private static List<Sheet.Point> oval(
+            double midX, double midY, double fromX, double toX, double a, double b, double whole) {
         List<Sheet.Point> up = new ArrayList<>();
         List<Sheet.Point> down = new ArrayList<>();
         int steps = 40;
@@ -214,13 +318,37 @@ final class CutSheet {
             line(Sheet.Pen.line("#d9d5c8", 0.25), x, y + 1, RIGHT, y + 1);
             y += 6.2;
             words(x, y, 5, true, INK, Sheet.Align.LEFT, inches ? m.inches() : m.metric());
-            words(RIGHT, y, 2.8, false, MUTE, Sheet.Align.RIGHT, (inches ? m.outsideInches() : m.outside()).map(o -> o + " from bark").orElse(""));
+            words(
+                    RIGHT,
+                    y,
+                    2.8,
+                    false,
+                    MUTE,
+                    Sheet.Align.RIGHT,
+                    (inches ? m.outsideInches() : m.outside())
+                            .map(o -> o + " from bark")
+                            .orElse(""));
             y += 3.7;
-            words(x, y, 3, false, INK, Sheet.Align.LEFT, m.words() + m.rule().map(r -> ", own; rule " + r).orElse(""));
+            words(
+                    x,
+                    y,
+                    3,
+                    false,
+                    INK,
+                    Sheet.Align.LEFT,
+                    m.words() + m.rule().map(r -> ", own; rule " + r).orElse(""));
             y += 0.8;
         }
         y += 5;
-        words(x, y, 2.8, false, MUTE, Sheet.Align.LEFT, (outside ? "inside " + said(c.barkM().orElseThrow()) + " of bark" : "bark NOT looked at") + (inches ? ", each ±1/4 in" : ", each ±5 mm"));
+        words(
+                x,
+                y,
+                2.8,
+                false,
+                MUTE,
+                Sheet.Align.LEFT,
+                (outside ? "inside " + said(c.barkM().orElseThrow()) + " of bark" : "bark NOT looked at")
+                        + (inches ? ", each ±1/4 in" : ", each ±5 mm"));
         y += 6;
         words(x, y, 3.6, true, INK, Sheet.Align.LEFT, "Stand on the " + c.stand() + ":");
         y += 3.8;
@@ -231,7 +359,14 @@ final class CutSheet {
             y += 3.8;
         }
         if (c.overlapM().isPresent()) {
-            words(x, y, 3, false, INK, Sheet.Align.LEFT, "passes overlap by " + said(c.overlapM().get()));
+            words(
+                    x,
+                    y,
+                    3,
+                    false,
+                    INK,
+                    Sheet.Align.LEFT,
+                    "passes overlap by " + said(c.overlapM().get()));
         }
     }
 
@@ -255,9 +390,15 @@ final class CutSheet {
         int n = 1;
         for (CutStep s : c.steps()) {
             boolean cuts = s.kind() == CutStep.Kind.CUT;
-            List<String> parts = wrapped(s.words() + (s.measure().isEmpty() ? "" : ": " + (inches ? s.inches() : s.measure())), cuts ? 80 : 86);
+            List<String> parts = wrapped(
+                    s.words() + (s.measure().isEmpty() ? "" : ": " + (inches ? s.inches() : s.measure())),
+                    cuts ? 80 : 86);
             for (int i = 0; i < parts.size(); i++) {
-                lines.add(new Line(i > 0 ? "" : cuts ? String.valueOf(n++) : "box", parts.get(i), cuts, s.kind() == CutStep.Kind.SIGNAL ? LAY : INK));
+                lines.add(new Line(
+                        i > 0 ? "" : cuts ? String.valueOf(n++) : "box",
+                        parts.get(i),
+                        cuts,
+                        s.kind() == CutStep.Kind.SIGNAL ? LAY : INK));
             }
         }
         for (String h : c.help()) {
@@ -272,7 +413,16 @@ final class CutSheet {
         for (Line l : lines) {
             if (l.mark.equals("box")) {
                 double b = size * 0.8;
-                area(Sheet.Pen.line(l.colour, 0.3), LEFT + 3.4 - b, y - b, LEFT + 3.4, y - b, LEFT + 3.4, y, LEFT + 3.4 - b, y);
+                area(
+                        Sheet.Pen.line(l.colour, 0.3),
+                        LEFT + 3.4 - b,
+                        y - b,
+                        LEFT + 3.4,
+                        y - b,
+                        LEFT + 3.4,
+                        y,
+                        LEFT + 3.4 - b,
+                        y);
             } else {
                 words(LEFT + 3.4, y, size, true, l.colour, Sheet.Align.RIGHT, l.mark);
             }
@@ -281,11 +431,24 @@ final class CutSheet {
         }
     }
 
-    private record Line(String mark, String words, boolean bold, String colour) {
-    }
+    private record Line(String mark, String words, boolean bold, String colour) {}
 
     private void foot() {
-        words(LEFT, H - 7.6, 2.5, false, MUTE, Sheet.Align.LEFT, "Local code, the maker's limits and the qualified person on site outrank this card.");
-        words(LEFT, H - 4.4, 2.5, false, MUTE, Sheet.Align.LEFT, "It does not cover a moved root plate or a stem under tension.");
+        words(
+                LEFT,
+                H - 7.6,
+                2.5,
+                false,
+                MUTE,
+                Sheet.Align.LEFT,
+                "Local code, the maker's limits and the qualified person on site outrank this card.");
+        words(
+                LEFT,
+                H - 4.4,
+                2.5,
+                false,
+                MUTE,
+                Sheet.Align.LEFT,
+                "It does not cover a moved root plate or a stem under tension.");
     }
 }

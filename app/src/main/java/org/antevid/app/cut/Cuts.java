@@ -32,7 +32,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 class Cuts {
-    private static final DateTimeFormatter STAMP = DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.ENGLISH).withZone(ZoneId.systemDefault());
+    private static final DateTimeFormatter STAMP =
+            DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.ENGLISH).withZone(ZoneId.systemDefault());
     private final Lays lays;
     private final Stems stems;
     private final House house;
@@ -57,8 +58,24 @@ class Cuts {
     CutView view(String jobId, String stemId, ChoiceRequest request) {
         Site site = lays.site(jobId);
         CutPlan p = plan(jobId, stemId, request, site);
-        return CutView.of(p, hands(jobId, p.lay()), site, p.next(site, lines.all(jobId, p.lay().stem())), house.rules().usualSchool(), lays.chosenFor(stemId).flatMap(Lays.Chosen::opened).map(o -> new CutView.OpenedView(o.soundLeftM(), o.soundRightM(), o.wood().key().replace('_', ' '), o.note(), o.who(), o.at(),
-            p.opened().isPresent(), p.opened().map(OpenedFace.Left::woodShare), p.opened().map(x -> x.result().key().replace('_', ' ')))));
+        return CutView.of(
+                p,
+                hands(jobId, p.lay()),
+                site,
+                p.next(site, lines.all(jobId, p.lay().stem())),
+                house.rules().usualSchool(),
+                lays.chosenFor(stemId)
+                        .flatMap(Lays.Chosen::opened)
+                        .map(o -> new CutView.OpenedView(
+                                o.soundLeftM(),
+                                o.soundRightM(),
+                                o.wood().key().replace('_', ' '),
+                                o.note(),
+                                o.who(),
+                                o.at(),
+                                p.opened().isPresent(),
+                                p.opened().map(OpenedFace.Left::woodShare),
+                                p.opened().map(x -> x.result().key().replace('_', ' ')))));
     }
 
     List<DoesNotMove> doesNotMove(String jobId, String stemId, ChoiceRequest request, DoesNotMove.Uncut uncut) {
@@ -73,21 +90,42 @@ class Cuts {
         return CutPlan.of(lays.plan(jobId, stemId, lays.rigged(jobId, stemId, request), site), site);
     }
 
-    /** The face is open and was read. Work on the stem halts: the card is another one, and whoever cuts by it is briefed on it. */
+    /**
+     * The face is open and was read. Work on the stem halts: the card is another one, and whoever cuts by it is briefed
+     * on it.
+     */
     void opened(String jobId, String stemId, OpenedFace face, String note, SignedIn who) {
         String label = stems.known(jobId, stemId).reading().label();
         lays.opened(jobId, stemId, face, note, who);
-        log.write(jobId, who.name(), String.format(Locale.ROOT, "face of %s open: %.0f mm sound left, %.0f mm right, %s", label, 1000 * face.soundLeftM(), 1000 * face.soundRightM(), face.wood().key().replace('_', ' ')));
+        log.write(
+                jobId,
+                who.name(),
+                String.format(
+                        Locale.ROOT,
+                        "face of %s open: %.0f mm sound left, %.0f mm right, %s",
+                        label,
+                        1000 * face.soundLeftM(),
+                        1000 * face.soundRightM(),
+                        face.wood().key().replace('_', ' ')));
         runs.end(jobId, "the card of " + label + " is computed anew", who);
     }
 
     /** @return the saved cut card on A5, front and back */
     List<Sheet> sheet(String jobId, String stemId, boolean inches, SignedIn who) {
         String label = stems.known(jobId, stemId).reading().label();
-        Lays.Chosen c = lays.chosenFor(stemId).orElseThrow(() -> new RefusedInput("MISSING", "lay", "choose and save a lay of " + label + " first"));
+        Lays.Chosen c = lays.chosenFor(stemId)
+                .orElseThrow(() -> new RefusedInput("MISSING", "lay", "choose and save a lay of " + label + " first"));
         Site site = lays.site(jobId);
         LayPlan p = lays.plan(stems.known(jobId, stemId).reading(), site, c.choice());
-        String state = (c.fixed() ? "lay fixed" : "lay NOT fixed") + ", " + who.name() + ", " + STAMP.format(Instant.now());
-        return CutSheet.of(CutPart.of(CutPlan.of(p, site), hands(jobId, p)), inches, jobs.job(jobId).name(), state, Optional.of(p.control()).filter(x -> !x.proven()).map(x -> "Lay not proven: " + String.join("; ", x.reasons())));
+        String state =
+                (c.fixed() ? "lay fixed" : "lay NOT fixed") + ", " + who.name() + ", " + STAMP.format(Instant.now());
+        return CutSheet.of(
+                CutPart.of(CutPlan.of(p, site), hands(jobId, p)),
+                inches,
+                jobs.job(jobId).name(),
+                state,
+                Optional.of(p.control())
+                        .filter(x -> !x.proven())
+                        .map(x -> "Lay not proven: " + String.join("; ", x.reasons())));
     }
 }

@@ -21,10 +21,10 @@ public final class CsvTable {
     private static final int MOST_ROWS = 2_000;
     /** What a spreadsheet would take for a formula; quote marks before it are ours. */
     private static final Pattern LIKE_A_FORMULA = Pattern.compile("'*[=+\\-@\t\r].*", Pattern.DOTALL);
+
     private static final Pattern NUMBER = Pattern.compile("[+-]?[0-9.]+(e[+-]?[0-9]+)?", Pattern.CASE_INSENSITIVE);
 
-    private CsvTable() {
-    }
+    private CsvTable() {}
 
     /** One row by the names of its columns; says what is wrong with a cell and goes on. */
     public static final class Row {
@@ -58,7 +58,10 @@ public final class CsvTable {
         }
 
         public String text(String column) {
-            return Optional.ofNullable(cells.get(column)).map(String::strip).map(CsvTable::restored).orElse("");
+            return Optional.ofNullable(cells.get(column))
+                    .map(String::strip)
+                    .map(CsvTable::restored)
+                    .orElse("");
         }
 
         public String need(String column) {
@@ -116,7 +119,10 @@ public final class CsvTable {
         }
 
         private static <E extends Enum<E>> String names(Class<E> type) {
-            return java.util.Arrays.stream(type.getEnumConstants()).map(e -> e.name().toLowerCase(Locale.ROOT)).reduce((a, b) -> a + ", " + b).orElse("");
+            return java.util.Arrays.stream(type.getEnumConstants())
+                    .map(e -> e.name().toLowerCase(Locale.ROOT))
+                    .reduce((a, b) -> a + ", " + b)
+                    .orElse("");
         }
     }
 
@@ -125,13 +131,26 @@ public final class CsvTable {
      * @throws RefusedInput naming columns that are missing or not known, {@code TOO_LONG} above 2,000 rows
      */
     public static List<Row> read(byte[] file, List<String> header, List<ImportReport.Problem> problems) {
-        try (CSVParser parser = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).setIgnoreEmptyLines(true).setTrim(true).get()
-            .parse(new StringReader(StrictText.of(file)))) {
+        try (CSVParser parser = CSVFormat.RFC4180
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .setIgnoreEmptyLines(true)
+                .setTrim(true)
+                .get()
+                .parse(new StringReader(StrictText.of(file)))) {
             List<String> given = parser.getHeaderNames();
             List<Fault> faults = new ArrayList<>();
-            header.stream().filter(h -> !given.contains(h)).forEach(h -> faults.add(new Fault("MISSING_COLUMN", h, "is missing; the header must be " + String.join(",", header))));
-            given.stream().filter(h -> !header.contains(h)).forEach(h -> faults.add(new Fault("UNKNOWN_COLUMN", h.isEmpty() ? "column without a name" : h, "is not known; the header must be "
-                + String.join(",", header))));
+            header.stream()
+                    .filter(h -> !given.contains(h))
+                    .forEach(h -> faults.add(new Fault(
+                            "MISSING_COLUMN", h, "is missing; the header must be " + String.join(",", header))));
+            given.stream()
+                    .filter(h -> !header.contains(h))
+                    .forEach(h -> faults.add(new Fault(
+                            "UNKNOWN_COLUMN",
+                            h.isEmpty() ? "column without a name" : h,
+                            "is not known; the header must be " + String.join(",", header))));
             if (!faults.isEmpty()) {
                 throw new RefusedInput(faults);
             }
@@ -154,7 +173,11 @@ public final class CsvTable {
 
     /** A cell that starts like a formula gets a quote mark in front, which is taken off again when it comes back. */
     private static Object harmless(Object cell) {
-        return cell instanceof String s && LIKE_A_FORMULA.matcher(s).matches() && !NUMBER.matcher(s).matches() ? "'" + s : cell;
+        return cell instanceof String s
+                        && LIKE_A_FORMULA.matcher(s).matches()
+                        && !NUMBER.matcher(s).matches()
+                ? "'" + s
+                : cell;
     }
 
     private static String restored(String cell) {
@@ -164,7 +187,12 @@ public final class CsvTable {
     /** @param rows cells in the order of the header; nulls are left empty */
     public static String write(List<String> header, List<List<Object>> rows) {
         StringBuilder out = new StringBuilder();
-        try (CSVPrinter printer = new CSVPrinter(out, CSVFormat.RFC4180.builder().setHeader(header.toArray(String[]::new)).get())) {
+        try (CSVPrinter printer = new CSVPrinter(
+                out,
+                CSVFormat.RFC4180
+                        .builder()
+                        .setHeader(header.toArray(String[]::new))
+                        .get())) {
             for (List<Object> row : rows) {
                 printer.printRecord(row.stream().map(CsvTable::harmless).toList());
             }

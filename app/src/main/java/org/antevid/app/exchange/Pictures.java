@@ -12,17 +12,19 @@ import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import org.antevid.core.quantity.RefusedInput;
 
-/** Reads pictures small: the size is looked at first, only every n-th pixel is read, and one picture at a time is in memory. */
+/**
+ * Reads pictures small: the size is looked at first, only every n-th pixel is read, and one picture at a time is in
+ * memory.
+ */
 public final class Pictures {
     private static final long MOST_PIXELS = 60_000_000;
     private static final Semaphore ONE = new Semaphore(1, true);
 
-    private Pictures() {
-    }
+    private Pictures() {}
 
     /**
      * @param longestPx about how long the longer side may stay; never less than asked for where the picture has it
-     * @param use       is given the picture, read no larger than twice that
+     * @param use is given the picture, read no larger than twice that
      * @throws RefusedInput {@code NOT_A_PHOTO} for no picture, {@code TOO_LARGE} above 60 megapixels
      */
     public static <T> T read(byte[] file, int longestPx, Function<BufferedImage, T> use) {
@@ -38,7 +40,11 @@ public final class Pictures {
                 long width = reader.getWidth(0);
                 long height = reader.getHeight(0);
                 if (width * height > MOST_PIXELS) {
-                    throw new RefusedInput("TOO_LARGE", "file", "has " + Math.round(width * height / 1e6) + " megapixels, at most 60 are taken; make it smaller first");
+                    throw new RefusedInput(
+                            "TOO_LARGE",
+                            "file",
+                            "has " + Math.round(width * height / 1e6)
+                                    + " megapixels, at most 60 are taken; make it smaller first");
                 }
                 ImageReadParam every = reader.getDefaultReadParam();
                 int n = Math.max(1, (int) (Math.max(width, height) / (2L * longestPx)));

@@ -8,8 +8,7 @@ import org.antevid.core.quantity.RefusedInput;
 
 /** Text of a file, which must be UTF-8. */
 public final class StrictText {
-    private StrictText() {
-    }
+    private StrictText() {}
 
     /** @throws RefusedInput {@code NOT_UTF8} naming the row where it stops being so, {@code EMPTY_FILE} */
     public static String of(byte[] file) {
@@ -18,7 +17,12 @@ public final class StrictText {
         }
         ByteBuffer in = ByteBuffer.wrap(file);
         try {
-            String text = StandardCharsets.UTF_8.newDecoder().onMalformedInput(CodingErrorAction.REPORT).onUnmappableCharacter(CodingErrorAction.REPORT).decode(in).toString();
+            String text = StandardCharsets.UTF_8
+                    .newDecoder()
+                    .onMalformedInput(CodingErrorAction.REPORT)
+                    .onUnmappableCharacter(CodingErrorAction.REPORT)
+                    .decode(in)
+                    .toString();
             if (text.indexOf('\0') >= 0) {
                 throw new RefusedInput("NOT_TEXT", "file", "is no text file");
             }
@@ -28,7 +32,8 @@ public final class StrictText {
             for (int i = 0; i < in.position(); i++) {
                 line += file[i] == '\n' ? 1 : 0;
             }
-            throw new RefusedInput("NOT_UTF8", "file", "is not UTF-8 text in line " + line + "; save it as UTF-8 and send it again");
+            throw new RefusedInput(
+                    "NOT_UTF8", "file", "is not UTF-8 text in line " + line + "; save it as UTF-8 and send it again");
         }
     }
 }

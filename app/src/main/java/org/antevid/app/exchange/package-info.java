@@ -1,2 +1,5 @@
-/** Reading foreign files: strict text, tables with a header, a report of what is wrong in which row. The stages say what the rows mean. */
+/**
+ * Reading foreign files: strict text, tables with a header, a report of what is wrong in which row. The stages say what
+ * the rows mean.
+ */
 package org.antevid.app.exchange;

@@ -46,7 +46,11 @@ public class House {
     }
 
     public HouseRules rules() {
-        return repository.findById(ONLY).map(r -> new HouseRules(r.exclusionLengths, r.soundSigmaDeg, r.windLimitMs, r.usualSchool, r.leastAwayM)).orElse(HouseRules.USUAL);
+        return repository
+                .findById(ONLY)
+                .map(r ->
+                        new HouseRules(r.exclusionLengths, r.soundSigmaDeg, r.windLimitMs, r.usualSchool, r.leastAwayM))
+                .orElse(HouseRules.USUAL);
     }
 
     /** @return when they were last changed; empty while the usual ones are in force */
@@ -82,24 +86,32 @@ public class House {
 class HouseRecord {
     @Id
     String id;
+
     double exclusionLengths;
     double soundSigmaDeg;
     double windLimitMs;
+
     @Enumerated(EnumType.STRING)
     School usualSchool = School.OPEN_FACE;
+
     double leastAwayM = LayPlan.LEAST_AWAY_M;
+
     @Version
     long version;
 }
 
-interface HouseRepository extends JpaRepository<HouseRecord, String> {
-}
+interface HouseRepository extends JpaRepository<HouseRecord, String> {}
 
 @RestController
 @RequestMapping("/api/house")
 class HouseController {
-    record Thresholds(@NotNull Double exclusionLengths, @NotNull Double soundSigmaDeg, @NotNull Double windLimitMs, School usualSchool, Double leastAwayM, @NotNull Long version) {
-    }
+    record Thresholds(
+            @NotNull Double exclusionLengths,
+            @NotNull Double soundSigmaDeg,
+            @NotNull Double windLimitMs,
+            School usualSchool,
+            Double leastAwayM,
+            @NotNull Long version) {}
 
     private final House house;
     private final Fresh fresh;
@@ -112,7 +124,13 @@ class HouseController {
     @GetMapping
     Thresholds rules() {
         HouseRules r = house.rules();
-        return new Thresholds(r.exclusionLengths(), r.soundSigmaDeg(), r.windLimitMs(), r.usualSchool(), r.leastAwayM(), house.version());
+        return new Thresholds(
+                r.exclusionLengths(),
+                r.soundSigmaDeg(),
+                r.windLimitMs(),
+                r.usualSchool(),
+                r.leastAwayM(),
+                house.version());
     }
 
     @PutMapping
@@ -121,8 +139,14 @@ class HouseController {
             throw new NotAllowed("Only the owner changes house rules.");
         }
         fresh.require(me);
-        house.change(new HouseRules(t.exclusionLengths, t.soundSigmaDeg, t.windLimitMs, t.usualSchool == null ? house.rules().usualSchool() : t.usualSchool,
-            t.leastAwayM == null ? house.rules().leastAwayM() : t.leastAwayM), t.version);
+        house.change(
+                new HouseRules(
+                        t.exclusionLengths,
+                        t.soundSigmaDeg,
+                        t.windLimitMs,
+                        t.usualSchool == null ? house.rules().usualSchool() : t.usualSchool,
+                        t.leastAwayM == null ? house.rules().leastAwayM() : t.leastAwayM),
+                t.version);
         return rules();
     }
 }

@@ -1,5 +1,4 @@
 package org.antevid.app.house;
 
 /** Rules, kit or people of the house were changed: what was computed for any job may be another now. */
-public record HouseChanged() {
-}
+public record HouseChanged() {}

@@ -54,22 +54,27 @@ public class Kits {
     }
 
     /** An item with its key and version. */
-    public record Entry(String id, KitItem item, long version) {
-    }
+    public record Entry(String id, KitItem item, long version) {}
 
     List<Entry> all() {
-        return repository.findAll().stream().map(r -> new Entry(r.id, r.forCore(), r.version))
-            .sorted(Comparator.<Entry, KitItem.Kind>comparing(e -> e.item().kind()).thenComparing(e -> e.item().name())).toList();
+        return repository.findAll().stream()
+                .map(r -> new Entry(r.id, r.forCore(), r.version))
+                .sorted(Comparator.<Entry, KitItem.Kind>comparing(e -> e.item().kind())
+                        .thenComparing(e -> e.item().name()))
+                .toList();
     }
 
     /** @return the item when it is on the list and of that kind; an id that is blank or gone is no item */
     public Optional<KitItem> item(String id, KitItem.Kind kind) {
-        return id == null || id.isBlank() ? Optional.empty() : repository.findById(id).map(KitRecord::forCore).filter(i -> i.kind() == kind);
+        return id == null || id.isBlank()
+                ? Optional.empty()
+                : repository.findById(id).map(KitRecord::forCore).filter(i -> i.kind() == kind);
     }
 
     /** @return the strongest of a kind on the list */
     public Optional<Entry> strongest(KitItem.Kind kind) {
-        return all().stream().filter(e -> e.item.kind() == kind).max(Comparator.comparingDouble(e -> e.item.strengthN().orElse(0.0)));
+        return all().stream().filter(e -> e.item.kind() == kind).max(Comparator.comparingDouble(e -> e.item.strengthN()
+                .orElse(0.0)));
     }
 
     /** @return the year it is, for the age of a rope */
@@ -108,8 +113,10 @@ public class Kits {
 class KitRecord {
     @Id
     String id;
+
     @Enumerated(EnumType.STRING)
     KitItem.Kind kind;
+
     String name;
     int pieces;
     Double barM;
@@ -119,12 +126,22 @@ class KitRecord {
     Double efficiency;
     Integer madeYear;
     String note;
+
     @Version
     long version;
 
     KitItem forCore() {
-        return new KitItem(kind, name, pieces, Optional.ofNullable(barM), Optional.ofNullable(liftM), Optional.ofNullable(lengthM), Optional.ofNullable(strengthN), Optional.ofNullable(efficiency),
-            Optional.ofNullable(madeYear), note == null ? "" : note);
+        return new KitItem(
+                kind,
+                name,
+                pieces,
+                Optional.ofNullable(barM),
+                Optional.ofNullable(liftM),
+                Optional.ofNullable(lengthM),
+                Optional.ofNullable(strengthN),
+                Optional.ofNullable(efficiency),
+                Optional.ofNullable(madeYear),
+                note == null ? "" : note);
     }
 
     void takes(KitItem i) {
@@ -141,16 +158,35 @@ class KitRecord {
     }
 }
 
-interface KitRepository extends JpaRepository<KitRecord, String> {
-}
+interface KitRepository extends JpaRepository<KitRecord, String> {}
 
 @RestController
 @RequestMapping("/api/house/kit")
 class KitController {
-    record KitRequest(@NotNull KitItem.Kind kind, @NotBlank @Size(max = 60) String name, @NotNull Integer count, Optional<Double> barM, Optional<Double> liftM, Optional<Double> lengthM, Optional<Double> strengthN,
-                      Optional<Double> efficiency, Optional<Integer> madeYear, @Size(max = 200) String note, Long version) {
+    record KitRequest(
+            @NotNull KitItem.Kind kind,
+            @NotBlank @Size(max = 60) String name,
+            @NotNull Integer count,
+            Optional<Double> barM,
+            Optional<Double> liftM,
+            Optional<Double> lengthM,
+            Optional<Double> strengthN,
+            Optional<Double> efficiency,
+            Optional<Integer> madeYear,
+            @Size(max = 200) String note,
+            Long version) {
         KitItem item() {
-            return new KitItem(kind, name, count, or(barM), or(liftM), or(lengthM), or(strengthN), or(efficiency), or(madeYear), note == null ? "" : note);
+            return new KitItem(
+                    kind,
+                    name,
+                    count,
+                    or(barM),
+                    or(liftM),
+                    or(lengthM),
+                    or(strengthN),
+                    or(efficiency),
+                    or(madeYear),
+                    note == null ? "" : note);
         }
 
         private static <T> Optional<T> or(Optional<T> o) {
@@ -158,9 +194,20 @@ class KitController {
         }
     }
 
-    record KitView(String id, KitItem.Kind kind, String kindWords, String name, int count, Optional<Double> barM, Optional<Double> liftM, Optional<Double> lengthM, Optional<Double> strengthN,
-                   Optional<Double> efficiency, Optional<Integer> madeYear, String note, long version) {
-    }
+    record KitView(
+            String id,
+            KitItem.Kind kind,
+            String kindWords,
+            String name,
+            int count,
+            Optional<Double> barM,
+            Optional<Double> liftM,
+            Optional<Double> lengthM,
+            Optional<Double> strengthN,
+            Optional<Double> efficiency,
+            Optional<Integer> madeYear,
+            String note,
+            long version) {}
 
     private final Kits kits;
 
@@ -170,8 +217,22 @@ class KitController {
 
     @GetMapping
     List<KitView> all() {
-        return kits.all().stream().map(e -> new KitView(e.id(), e.item().kind(), e.item().kind().words(), e.item().name(), e.item().count(), e.item().barM(), e.item().liftM(), e.item().lengthM(),
-            e.item().strengthN(), e.item().efficiency(), e.item().madeYear(), e.item().note(), e.version())).toList();
+        return kits.all().stream()
+                .map(e -> new KitView(
+                        e.id(),
+                        e.item().kind(),
+                        e.item().kind().words(),
+                        e.item().name(),
+                        e.item().count(),
+                        e.item().barM(),
+                        e.item().liftM(),
+                        e.item().lengthM(),
+                        e.item().strengthN(),
+                        e.item().efficiency(),
+                        e.item().madeYear(),
+                        e.item().note(),
+                        e.version()))
+                .toList();
     }
 
     @PostMapping

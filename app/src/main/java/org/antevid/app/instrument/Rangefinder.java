@@ -8,10 +8,10 @@ public interface Rangefinder {
     /**
      * One shot.
      *
-     * @param bearingDeg     compass azimuth, clockwise from north
-     * @param slopeM         distance along the sight
+     * @param bearingDeg compass azimuth, clockwise from north
+     * @param slopeM distance along the sight
      * @param inclinationDeg up positive
-     * @param sigmaM         of the distance
+     * @param sigmaM of the distance
      */
     record Shot(double bearingDeg, double slopeM, double inclinationDeg, double sigmaM, boolean simulated) {
         public double horizontalM() {
@@ -23,11 +23,10 @@ public interface Rangefinder {
      * What the instrument sees of a standing tree.
      *
      * @param base to the stump
-     * @param top  to the top
+     * @param top to the top
      * @param topRightM how far the top stands right of the stump, from this side
      */
-    record TreeShots(Shot base, Shot top, double topRightM) {
-    }
+    record TreeShots(Shot base, Shot top, double topRightM) {}
 
     /** @param upM height of the point aimed at above the one aimed from */
     Shot shoot(Spot from, Spot aimedAt, double upM);

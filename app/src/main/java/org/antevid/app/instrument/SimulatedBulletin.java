@@ -16,13 +16,23 @@ class SimulatedBulletin implements Bulletin {
     @Override
     public Issue now() {
         int hour = LocalTime.now().getHour();
-        return new Issue(List.copyOf(IntStream.rangeClosed(1, HOURS).mapToObj(i -> hour(i, (hour + i) % 24)).toList()), true);
+        return new Issue(
+                List.copyOf(IntStream.rangeClosed(1, HOURS)
+                        .mapToObj(i -> hour(i, (hour + i) % 24))
+                        .toList()),
+                true);
     }
 
     private static Weather.Hour hour(int in, int hour) {
         double swing = Math.sin(2 * Math.PI * (hour - 9) / 24);
         Light light = hour < 7 || hour >= 17 ? Light.DARK : hour == 7 || hour == 16 ? Light.DUSK : Light.DAY;
-        return new Weather.Hour(in, String.format(Locale.ROOT, "%02d:00", hour), Math.rint(10 * (5.2 + 1.2 * swing)) / 10, Math.rint(245 + 15 * swing), hour % 6 == 0 ? 0.4 : 0,
-            Math.rint(6 + 4 * swing), light);
+        return new Weather.Hour(
+                in,
+                String.format(Locale.ROOT, "%02d:00", hour),
+                Math.rint(10 * (5.2 + 1.2 * swing)) / 10,
+                Math.rint(245 + 15 * swing),
+                hour % 6 == 0 ? 0.4 : 0,
+                Math.rint(6 + 4 * swing),
+                light);
     }
 }

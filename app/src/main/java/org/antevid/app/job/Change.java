@@ -2,7 +2,16 @@ package org.antevid.app.job;
 
 /** What of a job was changed; screens ask only for that. */
 public enum Change {
-    JOB(true), PLACE(true), STEM(true), LAY(true), TANGLE(true), CREW(true), PLAN(true), BRIEF(false), RUN(false), HOLD(false),
+    JOB(true),
+    PLACE(true),
+    STEM(true),
+    LAY(true),
+    TANGLE(true),
+    CREW(true),
+    PLAN(true),
+    BRIEF(false),
+    RUN(false),
+    HOLD(false),
     /** Only a receipt on a hold: nothing that is computed rests on it. */
     SEEN(false),
     REVIEW(false);

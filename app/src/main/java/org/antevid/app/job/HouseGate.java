@@ -26,8 +26,11 @@ class HouseGate implements WebMvcConfigurer, HandlerInterceptor {
     }
 
     @Override
-    public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) throws IOException {
+    public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler)
+            throws IOException {
         Authentication a = SecurityContextHolder.getContext().getAuthentication();
-        return !(a != null && a.getPrincipal() instanceof SignedIn me && once.answered(WrittenOnce.HOUSE, me.personId(), request, response));
+        return !(a != null
+                && a.getPrincipal() instanceof SignedIn me
+                && once.answered(WrittenOnce.HOUSE, me.personId(), request, response));
     }
 }

@@ -33,33 +33,61 @@ import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 class JobController {
-    record Wind(double gustMs, double sigmaMs, double fromDeg, boolean simulated) {
-    }
+    record Wind(double gustMs, double sigmaMs, double fromDeg, boolean simulated) {}
 
     /** @param firstWord for the leader alone, until it is used: read it out to the person beside whom it stands */
-    record PersonView(String id, String name, Part part, boolean joined, List<Competence> competences, Optional<String> firstWord) {
-    }
+    record PersonView(
+            String id,
+            String name,
+            Part part,
+            boolean joined,
+            List<Competence> competences,
+            Optional<String> firstWord) {}
 
-    record JobView(String id, String name, String place, LocalDate visitOn, String code, double windLimitMs, double slopeDeg, double downhillDeg,
-                   String meetingPoint, boolean closed, long version, Part myPart, String me, Wind wind, List<PersonView> people,
-                   Optional<String> joinAddress) {
-    }
+    record JobView(
+            String id,
+            String name,
+            String place,
+            LocalDate visitOn,
+            String code,
+            double windLimitMs,
+            double slopeDeg,
+            double downhillDeg,
+            String meetingPoint,
+            boolean closed,
+            long version,
+            Part myPart,
+            String me,
+            Wind wind,
+            List<PersonView> people,
+            Optional<String> joinAddress) {}
 
-    record NewJob(@NotBlank @Size(max = 80) String name, @NotBlank @Size(max = 200) String place, @NotNull LocalDate visitOn) {
-    }
+    record NewJob(
+            @NotBlank @Size(max = 80) String name,
+            @NotBlank @Size(max = 200) String place,
+            @NotNull LocalDate visitOn) {}
 
-    record ConditionsRequest(@NotNull Double windLimitMs, @NotNull Double slopeDeg, @NotNull Double downhillDeg, @Size(max = 200) String meetingPoint, @NotNull Long version) {
-    }
+    record ConditionsRequest(
+            @NotNull Double windLimitMs,
+            @NotNull Double slopeDeg,
+            @NotNull Double downhillDeg,
+            @Size(max = 200) String meetingPoint,
+            @NotNull Long version) {}
 
-    /** @param joined whether a PIN is set @param resetBy who took the last one away */
-    record JoinChoice(String personId, String name, boolean joined, Optional<String> resetBy, Optional<Instant> resetAt) {
-    }
+    /**
+     * @param joined whether a PIN is set
+     * @param resetBy who took the last one away
+     */
+    record JoinChoice(
+            String personId, String name, boolean joined, Optional<String> resetBy, Optional<Instant> resetAt) {}
 
-    record JoinRequest(@NotBlank String code, @NotBlank String personId, @NotBlank @Size(max = 8) String pin, @Size(max = 60) String word) {
-    }
+    record JoinRequest(
+            @NotBlank String code,
+            @NotBlank String personId,
+            @NotBlank @Size(max = 8) String pin,
+            @Size(max = 60) String word) {}
 
-    record Joined(String jobId) {
-    }
+    record Joined(String jobId) {}
 
     private final Jobs jobs;
     private final People people;
@@ -69,7 +97,14 @@ class JobController {
     private final LocalAddress address;
     private final Fresh fresh;
 
-    JobController(Jobs jobs, People people, SignIn signIn, Throttle throttle, Anemometer anemometer, LocalAddress address, Fresh fresh) {
+    JobController(
+            Jobs jobs,
+            People people,
+            SignIn signIn,
+            Throttle throttle,
+            Anemometer anemometer,
+            LocalAddress address,
+            Fresh fresh) {
         this.jobs = jobs;
         this.people = people;
         this.signIn = signIn;
@@ -84,7 +119,8 @@ class JobController {
         if (me.office() != Office.LEADER || !me.onlyJob().isEmpty()) {
             throw new NotAllowed("Only a leader opens a job.");
         }
-        return new Joined(jobs.open(n.name, n.place, n.visitOn, new Jobs.Conditions(8, Ground.LEVEL, ""), me.personId()).id());
+        return new Joined(jobs.open(n.name, n.place, n.visitOn, new Jobs.Conditions(8, Ground.LEVEL, ""), me.personId())
+                .id());
     }
 
     @GetMapping("/api/jobs/{job}")
@@ -93,23 +129,48 @@ class JobController {
         Jobs.Job j = jobs.job(job);
         Anemometer.Reading w = anemometer.now();
         Part mine = jobs.part(job, me).orElseThrow();
-        return new JobView(j.id(), j.name(), j.place(), j.visitOn(), mine == Part.LEADER ? j.code() : "", j.windLimitMs(), j.ground().slopeDeg(),
-            j.ground().downhillDeg(), j.meetingPoint(), j.closed(), j.version(), mine, me.personId(),
-            new Wind(w.gustMs().value(), w.gustMs().sigma(), w.fromDeg(), w.simulated()),
-            jobs.members(job).stream().map(m -> new PersonView(m.person().id(), m.person().name(), m.part(), m.joined(),
-                m.person().competences().stream().sorted().toList(), people.pin(m.person().id()).firstWord().filter(x -> mine == Part.LEADER && m.part() == Part.CREW))).toList(),
-            address.url(request.getLocalPort()).map(u -> u + "/join/" + j.code()).filter(u -> mine == Part.LEADER));
+        return new JobView(
+                j.id(),
+                j.name(),
+                j.place(),
+                j.visitOn(),
+                mine == Part.LEADER ? j.code() : "",
+                j.windLimitMs(),
+                j.ground().slopeDeg(),
+                j.ground().downhillDeg(),
+                j.meetingPoint(),
+                j.closed(),
+                j.version(),
+                mine,
+                me.personId(),
+                new Wind(w.gustMs().value(), w.gustMs().sigma(), w.fromDeg(), w.simulated()),
+                jobs.members(job).stream()
+                        .map(m -> new PersonView(
+                                m.person().id(),
+                                m.person().name(),
+                                m.part(),
+                                m.joined(),
+                                m.person().competences().stream().sorted().toList(),
+                                people.pin(m.person().id())
+                                        .firstWord()
+                                        .filter(x -> mine == Part.LEADER && m.part() == Part.CREW)))
+                        .toList(),
+                address.url(request.getLocalPort())
+                        .map(u -> u + "/join/" + j.code())
+                        .filter(u -> mine == Part.LEADER));
     }
 
     @PutMapping("/api/jobs/{job}/conditions")
     @Needs(Needs.Right.LEAD)
     Joined change(@PathVariable String job, @Validated @RequestBody ConditionsRequest c) {
-        jobs.change(job, new Jobs.Conditions(c.windLimitMs, new Ground(c.slopeDeg, c.downhillDeg), c.meetingPoint), c.version);
+        jobs.change(
+                job,
+                new Jobs.Conditions(c.windLimitMs, new Ground(c.slopeDeg, c.downhillDeg), c.meetingPoint),
+                c.version);
         return new Joined(job);
     }
 
-    record MemberRequest(@NotBlank String personId) {
-    }
+    record MemberRequest(@NotBlank String personId) {}
 
     /** Puts a person of the company on the job as crew. */
     @PostMapping("/api/jobs/{job}/members")
@@ -122,8 +183,10 @@ class JobController {
     @GetMapping(value = "/api/jobs/{job}/qr", produces = "image/svg+xml")
     @Needs(Needs.Right.LEAD)
     String qr(@PathVariable String job, HttpServletRequest request) {
-        return address.url(request.getLocalPort()).map(u -> QrCode.svg(u + "/join/" + jobs.job(job).code()))
-            .orElseThrow(() -> new NotAllowed("This machine has no address on a local network, so phones cannot reach it."));
+        return address.url(request.getLocalPort())
+                .map(u -> QrCode.svg(u + "/join/" + jobs.job(job).code()))
+                .orElseThrow(() ->
+                        new NotAllowed("This machine has no address on a local network, so phones cannot reach it."));
     }
 
     @DeleteMapping("/api/jobs/{job}/members/{person}")
@@ -152,10 +215,12 @@ class JobController {
     @GetMapping("/api/join/{code}")
     List<JoinChoice> who(@PathVariable String code, HttpServletRequest request) {
         Throttle.Try attempt = throttle.begin(request.getRemoteAddr(), "codes");
-        List<JoinChoice> crew = jobs.crewByCode(code).stream().map(m -> {
-            People.PinState pin = people.pin(m.person().id());
-            return new JoinChoice(m.person().id(), m.person().name(), pin.set(), pin.resetBy(), pin.resetAt());
-        }).toList();
+        List<JoinChoice> crew = jobs.crewByCode(code).stream()
+                .map(m -> {
+                    People.PinState pin = people.pin(m.person().id());
+                    return new JoinChoice(m.person().id(), m.person().name(), pin.set(), pin.resetBy(), pin.resetAt());
+                })
+                .toList();
         attempt.right();
         return crew;
     }

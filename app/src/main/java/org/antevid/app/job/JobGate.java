@@ -35,7 +35,8 @@ class JobGate implements WebMvcConfigurer, HandlerInterceptor {
     }
 
     @Override
-    public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) throws IOException {
+    public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler)
+            throws IOException {
         if (!(handler instanceof HandlerMethod method)) {
             return true;
         }
@@ -50,31 +51,41 @@ class JobGate implements WebMvcConfigurer, HandlerInterceptor {
         if (a == null || !(a.getPrincipal() instanceof SignedIn me)) {
             throw new NotThere();
         }
-        Part part = Optional.of(jobId(request)).filter(me::mayEnter).flatMap(j -> jobs.part(j, me)).orElseThrow(NotThere::new);
-        boolean allowed = switch (needs.value()) {
-            case READ -> true;
-            case WORK -> part != Part.REVIEWER;
-            case LEAD -> part == Part.LEADER;
-            case REVIEW -> part == Part.REVIEWER;
-            case JUDGE -> part != Part.CREW;
-        };
+        Part part = Optional.of(jobId(request))
+                .filter(me::mayEnter)
+                .flatMap(j -> jobs.part(j, me))
+                .orElseThrow(NotThere::new);
+        boolean allowed =
+                switch (needs.value()) {
+                    case READ -> true;
+                    case WORK -> part != Part.REVIEWER;
+                    case LEAD -> part == Part.LEADER;
+                    case REVIEW -> part == Part.REVIEWER;
+                    case JUDGE -> part != Part.CREW;
+                };
         if (!allowed) {
-            throw new NotAllowed(switch (needs.value()) {
-                case LEAD -> "Only the leader of this job may do this.";
-                case REVIEW -> "Only a reviewer may do this.";
-                default -> "Your part on this job does not include this.";
-            });
+            throw new NotAllowed(
+                    switch (needs.value()) {
+                        case LEAD -> "Only the leader of this job may do this.";
+                        case REVIEW -> "Only a reviewer may do this.";
+                        default -> "Your part on this job does not include this.";
+                    });
         }
-        boolean changes = !"GET".equals(request.getMethod()) && (needs.value() == Needs.Right.LEAD || needs.value() == Needs.Right.WORK);
+        boolean changes = !"GET".equals(request.getMethod())
+                && (needs.value() == Needs.Right.LEAD || needs.value() == Needs.Right.WORK);
         if (changes && jobs.job(jobId(request)).closed()) {
-            throw new RefusedInput("CLOSED", "job", "the job is closed and stays as it was; what was learned still goes into the review");
+            throw new RefusedInput(
+                    "CLOSED",
+                    "job",
+                    "the job is closed and stays as it was; what was learned still goes into the review");
         }
         return !once.answered(jobId(request), me.personId(), request, response);
     }
 
     @SuppressWarnings("unchecked")
     private static String jobId(HttpServletRequest request) {
-        Map<String, String> path = (Map<String, String>) request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE);
+        Map<String, String> path =
+                (Map<String, String>) request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE);
         return path.get("job");
     }
 }

@@ -23,8 +23,7 @@ public class JobLog {
     }
 
     /** One line of the log. */
-    public record Line(Instant at, String who, String words) {
-    }
+    public record Line(Instant at, String who, String words) {}
 
     public void write(String jobId, String who, String words) {
         LogRecord e = new LogRecord();
@@ -37,12 +36,16 @@ public class JobLog {
 
     /** @return newest first */
     public List<Line> lines(String jobId) {
-        return entries.findByJobIdOrderByIdDesc(jobId, Limit.unlimited()).stream().map(JobLog::line).toList();
+        return entries.findByJobIdOrderByIdDesc(jobId, Limit.unlimited()).stream()
+                .map(JobLog::line)
+                .toList();
     }
 
     /** @return the newest lines, newest first */
     public List<Line> newest(String jobId, int most) {
-        return entries.findByJobIdOrderByIdDesc(jobId, Limit.of(most)).stream().map(JobLog::line).toList();
+        return entries.findByJobIdOrderByIdDesc(jobId, Limit.of(most)).stream()
+                .map(JobLog::line)
+                .toList();
     }
 
     private static Line line(LogRecord e) {
@@ -56,6 +59,7 @@ class LogRecord {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     Long id;
+
     String jobId;
     String who;
     String words;

@@ -19,6 +19,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 class JobRecord {
     @Id
     String id;
+
     String name;
     String place;
     LocalDate visitOn;
@@ -28,6 +29,7 @@ class JobRecord {
     double downhillDeg;
     String meetingPoint;
     boolean closed;
+
     @Version
     long version;
 }
@@ -38,11 +40,15 @@ class JobRecord {
 class MemberRecord {
     @Id
     String id;
+
     String jobId;
     String personId;
+
     @Enumerated(EnumType.STRING)
     Part part;
+
     Instant joinedAt;
+
     @Version
     long version;
 }

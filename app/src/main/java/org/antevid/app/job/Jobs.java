@@ -42,8 +42,15 @@ public class Jobs {
     private final Trail trail;
     private final ApplicationEventPublisher events;
 
-    Jobs(JobRepository jobs, MemberRepository members, People people, House house, SignIns signIns, Trail trail, JobLog log,
-         ApplicationEventPublisher events) {
+    Jobs(
+            JobRepository jobs,
+            MemberRepository members,
+            People people,
+            House house,
+            SignIns signIns,
+            Trail trail,
+            JobLog log,
+            ApplicationEventPublisher events) {
         this.jobs = jobs;
         this.members = members;
         this.people = people;
@@ -55,17 +62,23 @@ public class Jobs {
     }
 
     /** A job as others see it. */
-    public record Job(String id, String name, String place, LocalDate visitOn, String code, double windLimitMs, Ground ground,
-                      String meetingPoint, boolean closed, long version) {
-    }
+    public record Job(
+            String id,
+            String name,
+            String place,
+            LocalDate visitOn,
+            String code,
+            double windLimitMs,
+            Ground ground,
+            String meetingPoint,
+            boolean closed,
+            long version) {}
 
     /** A person on a job. {@code joined} says whether they have set a PIN. */
-    public record Member(Person person, Part part, boolean joined) {
-    }
+    public record Member(Person person, Part part, boolean joined) {}
 
     /** What the leader may change about a job. */
-    public record Conditions(double windLimitMs, Ground ground, String meetingPoint) {
-    }
+    public record Conditions(double windLimitMs, Ground ground, String meetingPoint) {}
 
     /** Opens a job with its leader on it. */
     public Job open(String name, String place, LocalDate visitOn, Conditions conditions, String leaderId) {
@@ -82,7 +95,9 @@ public class Jobs {
     }
 
     private String newCode() {
-        String code = random.ints(CODE_LENGTH, 0, CODE_LETTERS.length()).mapToObj(i -> CODE_LETTERS.substring(i, i + 1)).collect(Collectors.joining());
+        String code = random.ints(CODE_LENGTH, 0, CODE_LETTERS.length())
+                .mapToObj(i -> CODE_LETTERS.substring(i, i + 1))
+                .collect(Collectors.joining());
         return jobs.findByCode(code).isPresent() ? newCode() : code;
     }
 
@@ -106,24 +121,40 @@ public class Jobs {
 
     /** @return the jobs this person may see, in order of the visit */
     public List<Job> seenBy(SignedIn me) {
-        Set<String> mine = members.findByPersonId(me.personId()).stream().map(m -> m.jobId).collect(Collectors.toSet());
-        return jobs.findAllByOrderByVisitOnAscNameAsc().stream().filter(j -> (me.office() == Office.REVIEWER || mine.contains(j.id)) && me.mayEnter(j.id))
-            .map(Jobs::view).toList();
+        Set<String> mine =
+                members.findByPersonId(me.personId()).stream().map(m -> m.jobId).collect(Collectors.toSet());
+        return jobs.findAllByOrderByVisitOnAscNameAsc().stream()
+                .filter(j -> (me.office() == Office.REVIEWER || mine.contains(j.id)) && me.mayEnter(j.id))
+                .map(Jobs::view)
+                .toList();
     }
 
     public List<Member> members(String jobId) {
-        return members.findByJobId(jobId).stream().map(m -> new Member(people.person(m.personId), m.part, people.pin(m.personId).set()))
-            .sorted(Comparator.comparing(Member::part).thenComparing(m -> m.person().name())).toList();
+        return members.findByJobId(jobId).stream()
+                .map(m -> new Member(
+                        people.person(m.personId),
+                        m.part,
+                        people.pin(m.personId).set()))
+                .sorted(Comparator.comparing(Member::part)
+                        .thenComparing(m -> m.person().name()))
+                .toList();
     }
 
     /** @return the person's part on the job; reviewers of the company are reviewers of every job */
     public Optional<Part> part(String jobId, SignedIn me) {
-        return members.findByJobIdAndPersonId(jobId, me.personId()).map(m -> m.part)
-            .or(() -> me.office() == Office.REVIEWER && jobs.existsById(jobId) ? Optional.of(Part.REVIEWER) : Optional.empty());
+        return members.findByJobIdAndPersonId(jobId, me.personId())
+                .map(m -> m.part)
+                .or(() -> me.office() == Office.REVIEWER && jobs.existsById(jobId)
+                        ? Optional.of(Part.REVIEWER)
+                        : Optional.empty());
     }
 
     public String leaderOf(String jobId) {
-        return members.findByJobId(jobId).stream().filter(m -> m.part == Part.LEADER).map(m -> m.personId).findFirst().orElseThrow(NotThere::new);
+        return members.findByJobId(jobId).stream()
+                .filter(m -> m.part == Part.LEADER)
+                .map(m -> m.personId)
+                .findFirst()
+                .orElseThrow(NotThere::new);
     }
 
     public Job change(String jobId, Conditions conditions, Long version) {
@@ -143,7 +174,10 @@ public class Jobs {
     private void apply(JobRecord j, Conditions c) {
         double most = house.rules().windLimitMs();
         if (!(c.windLimitMs >= 2 && c.windLimitMs <= most)) {
-            throw new RefusedInput("OUT_OF_RANGE", "windLimitMs", "must be between 2 and the house's " + most + " m/s; a leader may only be stricter");
+            throw new RefusedInput(
+                    "OUT_OF_RANGE",
+                    "windLimitMs",
+                    "must be between 2 and the house's " + most + " m/s; a leader may only be stricter");
         }
         j.windLimitMs = c.windLimitMs;
         j.slopeDeg = c.ground.slopeDeg();
@@ -151,20 +185,28 @@ public class Jobs {
         j.meetingPoint = c.meetingPoint == null ? "" : c.meetingPoint.strip();
     }
 
-    /** Crew of the job with this code, for the choice of one's own name. @throws NotSignedIn for an unknown code */
+    /**
+     * Crew of the job with this code, for the choice of one's own name.
+     *
+     * @throws NotSignedIn for an unknown code
+     */
     List<Member> crewByCode(String code) {
-        return members(byCode(code).id).stream().filter(m -> m.part() == Part.CREW).toList();
+        return members(byCode(code).id).stream()
+                .filter(m -> m.part() == Part.CREW)
+                .toList();
     }
 
     /**
-     * Joins with the code and one's own PIN; the first PIN is set with the word the leader hands over. Only crew join: whoever leads or reviews signs
-     * in, so that no PIN makes somebody more than they are.
+     * Joins with the code and one's own PIN; the first PIN is set with the word the leader hands over. Only crew join:
+     * whoever leads or reviews signs in, so that no PIN makes somebody more than they are.
      *
      * @return the job's id
      */
     String join(String code, String personId, String pin, String word) {
         JobRecord j = byCode(code);
-        MemberRecord m = members.findByJobIdAndPersonId(j.id, personId).filter(r -> r.part == Part.CREW).orElseThrow(() -> new NotSignedIn("Code, name and PIN do not fit."));
+        MemberRecord m = members.findByJobIdAndPersonId(j.id, personId)
+                .filter(r -> r.part == Part.CREW)
+                .orElseThrow(() -> new NotSignedIn("Code, name and PIN do not fit."));
         if (!people.pin(personId).set()) {
             people.firstPin(personId, word, pin);
         } else if (!people.pinFits(personId, pin)) {
@@ -192,7 +234,10 @@ public class Jobs {
     void signOut(String jobId, String personId, SignedIn by) {
         member(jobId, personId);
         int ended = signIns.endAll(personId, s -> s.onlyJob().equals(jobId), by.name());
-        log.write(jobId, by.name(), people.person(personId).name() + " signed out on " + ended + (ended == 1 ? " phone" : " phones"));
+        log.write(
+                jobId,
+                by.name(),
+                people.person(personId).name() + " signed out on " + ended + (ended == 1 ? " phone" : " phones"));
         touched(jobId, Change.JOB);
     }
 
@@ -207,12 +252,15 @@ public class Jobs {
     }
 
     private MemberRecord member(String jobId, String personId) {
-        return members.findByJobIdAndPersonId(jobId, personId).filter(r -> r.part == Part.CREW).orElseThrow(NotThere::new);
+        return members.findByJobIdAndPersonId(jobId, personId)
+                .filter(r -> r.part == Part.CREW)
+                .orElseThrow(NotThere::new);
     }
 
     /** @return everybody who may read the job now */
     public Set<String> whoMayRead(String jobId) {
-        Set<String> may = members.findByJobId(jobId).stream().map(m -> m.personId).collect(Collectors.toSet());
+        Set<String> may =
+                members.findByJobId(jobId).stream().map(m -> m.personId).collect(Collectors.toSet());
         may.addAll(people.reviewers());
         return may;
     }
@@ -224,8 +272,10 @@ public class Jobs {
 
     private JobRecord byCode(String code) {
         String folded = Names.folded(code).replace(" ", "");
-        return jobs.findByClosedFalse().stream().filter(j -> Names.folded(j.code).replace(" ", "").equals(folded)).findFirst()
-            .orElseThrow(() -> new NotSignedIn("There is no open job with this code."));
+        return jobs.findByClosedFalse().stream()
+                .filter(j -> Names.folded(j.code).replace(" ", "").equals(folded))
+                .findFirst()
+                .orElseThrow(() -> new NotSignedIn("There is no open job with this code."));
     }
 
     private JobRecord record(String id) {
@@ -238,7 +288,16 @@ public class Jobs {
     }
 
     private static Job view(JobRecord j) {
-        return new Job(j.id, j.name, j.place, j.visitOn, j.code, j.windLimitMs, new Ground(j.slopeDeg, j.downhillDeg), j.meetingPoint,
-            j.closed, j.version);
+        return new Job(
+                j.id,
+                j.name,
+                j.place,
+                j.visitOn,
+                j.code,
+                j.windLimitMs,
+                new Ground(j.slopeDeg, j.downhillDeg),
+                j.meetingPoint,
+                j.closed,
+                j.version);
     }
 }

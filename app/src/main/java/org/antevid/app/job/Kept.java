@@ -10,8 +10,8 @@ import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
- * What was computed for a job, kept until something of the job changes: many phones ask for the same answer at once. A transaction that has
- * changed the job computes its own; what was computed while another committed is not kept.
+ * What was computed for a job, kept until something of the job changes: many phones ask for the same answer at once. A
+ * transaction that has changed the job computes its own; what was computed while another committed is not kept.
  */
 @Component
 public class Kept {
@@ -19,13 +19,16 @@ public class Kept {
     private static final int MOST_ANSWERS = 24;
     /** Before the listeners of the commit are told, so that what they ask for is new. */
     private static final int FIRST = Integer.MIN_VALUE;
+
     private final Map<String, Shelf> plans = new ConcurrentHashMap<>();
     private final Map<String, Shelf> runs = new ConcurrentHashMap<>();
 
-    private record Changing(String jobId) {
-    }
+    private record Changing(String jobId) {}
 
-    /** The answers of one version of a job; a change puts a new shelf up. What is put on one that was taken down is seen by nobody later. */
+    /**
+     * The answers of one version of a job; a change puts a new shelf up. What is put on one that was taken down is seen
+     * by nobody later.
+     */
     private static final class Shelf {
         private final Map<Object, Object> answers = new ConcurrentHashMap<>();
     }
@@ -43,7 +46,10 @@ public class Kept {
         }
     }
 
-    /** @param key what was asked, with everything beside the plan that the answer rests on (the gust, the day) @return kept until the plan changes */
+    /**
+     * @param key what was asked, with everything beside the plan that the answer rests on (the gust, the day) @return
+     *     kept until the plan changes
+     */
     public <T> T ofPlan(String jobId, Object key, Supplier<T> make) {
         return of(plans, jobId, key, make);
     }

@@ -28,10 +28,12 @@ class LocalAddress {
             return Optional.of(fixed);
         }
         try {
-            return Collections.list(NetworkInterface.getNetworkInterfaces()).stream().filter(LocalAddress::usable)
-                .flatMap(n -> Collections.list(n.getInetAddresses()).stream())
-                .filter(a -> a instanceof Inet4Address && !a.isLoopbackAddress() && !a.isLinkLocalAddress())
-                .map(InetAddress::getHostAddress).findFirst();
+            return Collections.list(NetworkInterface.getNetworkInterfaces()).stream()
+                    .filter(LocalAddress::usable)
+                    .flatMap(n -> Collections.list(n.getInetAddresses()).stream())
+                    .filter(a -> a instanceof Inet4Address && !a.isLoopbackAddress() && !a.isLinkLocalAddress())
+                    .map(InetAddress::getHostAddress)
+                    .findFirst();
         } catch (SocketException e) {
             return Optional.empty();
         }
@@ -39,7 +41,9 @@ class LocalAddress {
 
     private static boolean usable(NetworkInterface n) {
         try {
-            return n.isUp() && !n.isLoopback() && Stream.of("docker", "virbr", "br-").noneMatch(n.getName()::startsWith);
+            return n.isUp()
+                    && !n.isLoopback()
+                    && Stream.of("docker", "virbr", "br-").noneMatch(n.getName()::startsWith);
         } catch (SocketException e) {
             return false;
         }

@@ -1,4 +1,8 @@
 package org.antevid.app.job;
 
 /** What a person is on one job. */
-public enum Part { LEADER, CREW, REVIEWER }
+public enum Part {
+    LEADER,
+    CREW,
+    REVIEWER
+}

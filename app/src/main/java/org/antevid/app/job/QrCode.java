@@ -9,12 +9,12 @@ import java.util.Map;
 
 /** A QR code as SVG, one unit a module. */
 final class QrCode {
-    private QrCode() {
-    }
+    private QrCode() {}
 
     static String svg(String text) {
         try {
-            BitMatrix bits = new QRCodeWriter().encode(text, BarcodeFormat.QR_CODE, 0, 0, Map.of(EncodeHintType.MARGIN, 2));
+            BitMatrix bits =
+                    new QRCodeWriter().encode(text, BarcodeFormat.QR_CODE, 0, 0, Map.of(EncodeHintType.MARGIN, 2));
             StringBuilder path = new StringBuilder();
             for (int y = 0; y < bits.getHeight(); y++) {
                 for (int x = 0; x < bits.getWidth(); x++) {
@@ -24,7 +24,8 @@ final class QrCode {
                 }
             }
             return "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 " + bits.getWidth() + " " + bits.getHeight()
-                + "\" shape-rendering=\"crispEdges\"><rect width=\"100%\" height=\"100%\" fill=\"#fff\"/><path d=\"" + path + "\"/></svg>";
+                    + "\" shape-rendering=\"crispEdges\"><rect width=\"100%\" height=\"100%\" fill=\"#fff\"/><path d=\""
+                    + path + "\"/></svg>";
         } catch (WriterException e) {
             throw new IllegalStateException(e);
         }

@@ -41,16 +41,18 @@ import org.springframework.web.context.request.ServletRequestAttributes;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyAdvice;
 
 /**
- * A write that carries an id ({@value #HEADER}) is done once: the id is stored in the transaction that does it, so that one who did not hear the
- * answer can ask again and gets it. The same id with another write is refused.
+ * A write that carries an id ({@value #HEADER}) is done once: the id is stored in the transaction that does it, so that
+ * one who did not hear the answer can ask again and gets it. The same id with another write is refused.
  */
 @Component
 public class WrittenOnce implements CrossedWrites {
     /** Where writes that are about no job keep their ids. */
     static final String HOUSE = "house";
+
     public static final String HEADER = "X-Write-Id";
     /** Set by who reads bodies whole: the bytes that came, for telling one write from another. */
     public static final String BODY = "antevid.body";
+
     private static final String CURRENT = "antevid.write";
     private static final int LONGEST = 60;
     private static final int ACCEPTED = 204;
@@ -79,7 +81,8 @@ public class WrittenOnce implements CrossedWrites {
     }
 
     /** @return whether it was done before and the answer has been given again */
-    boolean answered(String jobId, String personId, HttpServletRequest request, HttpServletResponse response) throws IOException {
+    boolean answered(String jobId, String personId, HttpServletRequest request, HttpServletResponse response)
+            throws IOException {
         String id = request.getHeader(HEADER);
         if (id == null || id.isBlank() || id.length() > LONGEST || "GET".equals(request.getMethod())) {
             return false;
@@ -95,7 +98,8 @@ public class WrittenOnce implements CrossedWrites {
     }
 
     private boolean again(Write write, HttpServletResponse response) throws IOException {
-        Optional<WrittenRecord> known = Optional.ofNullable(own.execute(t -> entities.find(WrittenRecord.class, new WrittenRecord.Key(write.jobId, write.id))));
+        Optional<WrittenRecord> known = Optional.ofNullable(
+                own.execute(t -> entities.find(WrittenRecord.class, new WrittenRecord.Key(write.jobId, write.id))));
         if (known.isEmpty()) {
             return false;
         }
@@ -115,7 +119,10 @@ public class WrittenOnce implements CrossedWrites {
     @TransactionalEventListener(phase = TransactionPhase.BEFORE_COMMIT)
     void committing(JobChanged changed) {
         // A receipt is the same however often it comes; forty of them at once are spared the second row.
-        current().filter(w -> changed.what() != Change.SEEN && (w.jobId.equals(changed.jobId()) || w.jobId.equals(HOUSE))).ifPresent(this::store);
+        current()
+                .filter(w ->
+                        changed.what() != Change.SEEN && (w.jobId.equals(changed.jobId()) || w.jobId.equals(HOUSE)))
+                .ifPresent(this::store);
     }
 
     @TransactionalEventListener(phase = TransactionPhase.BEFORE_COMMIT)
@@ -129,8 +136,11 @@ public class WrittenOnce implements CrossedWrites {
     }
 
     private static Optional<Write> current() {
-        return RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes a && a.getRequest().getAttribute(CURRENT) instanceof Write write && !write.stored ? Optional.of(write)
-            : Optional.empty();
+        return RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes a
+                        && a.getRequest().getAttribute(CURRENT) instanceof Write write
+                        && !write.stored
+                ? Optional.of(write)
+                : Optional.empty();
     }
 
     private void store(Write write) {
@@ -153,20 +163,30 @@ public class WrittenOnce implements CrossedWrites {
         if (!write.stored) {
             return;
         }
-        own.executeWithoutResult(t -> Optional.ofNullable(entities.find(WrittenRecord.class, new WrittenRecord.Key(write.jobId, write.id))).ifPresent(r -> {
-            try {
-                r.status = status;
-                r.reply = json.writeValueAsString(body);
-            } catch (JsonProcessingException e) {
-                throw new IllegalStateException(e);
-            }
-        }));
+        own.executeWithoutResult(t -> Optional.ofNullable(
+                        entities.find(WrittenRecord.class, new WrittenRecord.Key(write.jobId, write.id)))
+                .ifPresent(r -> {
+                    try {
+                        r.status = status;
+                        r.reply = json.writeValueAsString(body);
+                    } catch (JsonProcessingException e) {
+                        throw new IllegalStateException(e);
+                    }
+                }));
     }
 
     private static String fingerprint(HttpServletRequest request, String personId) {
         try {
             MessageDigest digest = MessageDigest.getInstance("SHA-256");
-            digest.update((request.getMethod() + ' ' + request.getRequestURI() + '?' + request.getQueryString() + ' ' + personId + '\n').getBytes(StandardCharsets.UTF_8));
+            digest.update((request.getMethod()
+                            + ' '
+                            + request.getRequestURI()
+                            + '?'
+                            + request.getQueryString()
+                            + ' '
+                            + personId
+                            + '\n')
+                    .getBytes(StandardCharsets.UTF_8));
             if (request.getAttribute(BODY) instanceof byte[] body) {
                 digest.update(body);
             }
@@ -191,8 +211,17 @@ public class WrittenOnce implements CrossedWrites {
         }
 
         @Override
-        public Object beforeBodyWrite(Object body, MethodParameter returnType, MediaType type, Class<? extends HttpMessageConverter<?>> converter, ServerHttpRequest request, ServerHttpResponse response) {
-            if (body != null && request instanceof ServletServerHttpRequest s && s.getServletRequest().getAttribute(CURRENT) instanceof Write write && MediaType.APPLICATION_JSON.isCompatibleWith(type)) {
+        public Object beforeBodyWrite(
+                Object body,
+                MethodParameter returnType,
+                MediaType type,
+                Class<? extends HttpMessageConverter<?>> converter,
+                ServerHttpRequest request,
+                ServerHttpResponse response) {
+            if (body != null
+                    && request instanceof ServletServerHttpRequest s
+                    && s.getServletRequest().getAttribute(CURRENT) instanceof Write write
+                    && MediaType.APPLICATION_JSON.isCompatibleWith(type)) {
                 once.replied(write, body, 200);
             }
             return body;
@@ -204,16 +233,19 @@ public class WrittenOnce implements CrossedWrites {
 @Table(name = "written_once")
 @IdClass(WrittenRecord.Key.class)
 class WrittenRecord {
-    record Key(String jobId, String clientId) implements Serializable {
-    }
+    record Key(String jobId, String clientId) implements Serializable {}
 
     @Id
     String jobId;
+
     @Id
     String clientId;
+
     String fingerprint;
     Integer status;
+
     @Lob
     String reply;
+
     Instant at;
 }

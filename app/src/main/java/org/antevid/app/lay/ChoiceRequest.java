@@ -26,53 +26,138 @@ import org.antevid.core.retreat.Leaving;
 import org.antevid.core.site.Spot;
 
 /**
- * What the leader chooses for one stem, with kit by its id on the house's list. Which ways out are cleared and what the opened face showed are
- * kept on their own and not sent.
+ * What the leader chooses for one stem, with kit by its id on the house's list. Which ways out are cleared and what the
+ * opened face showed are kept on their own and not sent.
  */
-public record ChoiceRequest(@NotNull Double layDeg, @NotNull Double cutHeightM, @NotNull School school, @NotNull Double barM, @NotNull Means.Kind means, Optional<Double> ropeHeightM,
-                            Optional<Double> anchorDistM, Optional<Double> pullN, LaySpread.Skill skill, Optional<Spot> stand, Optional<Spot> puller, @Size(max = 40) String coverTree, Leaving.Clock clock,
-                            @Valid CutsRequest cuts, @Valid RigRequest rig, @Valid SupportRequest support) {
+public record ChoiceRequest(
+        @NotNull Double layDeg,
+        @NotNull Double cutHeightM,
+        @NotNull School school,
+        @NotNull Double barM,
+        @NotNull Means.Kind means,
+        Optional<Double> ropeHeightM,
+        Optional<Double> anchorDistM,
+        Optional<Double> pullN,
+        LaySpread.Skill skill,
+        Optional<Spot> stand,
+        Optional<Spot> puller,
+        @Size(max = 40) String coverTree,
+        Leaving.Clock clock,
+        @Valid CutsRequest cuts,
+        @Valid RigRequest rig,
+        @Valid SupportRequest support) {
 
     /** Measures the leader sets himself, metres; what is missing follows the rule. */
     @JsonIgnoreProperties(ignoreUnknown = true)
-    public record CutsRequest(Optional<BackCut> backCut, FaceOrder faceOrder, Optional<Double> hingeLeftM, Optional<Double> hingeRightM, Optional<Double> depthM, Optional<Double> faceDeg, Optional<Double> stepM,
-                              Optional<Double> strapM, Optional<Double> barkM, Optional<Double> alongM, Optional<Double> acrossM, @Size(max = 200) String reason, Set<Technique> techniques, @Size(max = 60) String sawId) {
-        public static final CutsRequest NONE = new CutsRequest(null, null, null, null, null, null, null, null, null, null, null, null, null, null);
+    public record CutsRequest(
+            Optional<BackCut> backCut,
+            FaceOrder faceOrder,
+            Optional<Double> hingeLeftM,
+            Optional<Double> hingeRightM,
+            Optional<Double> depthM,
+            Optional<Double> faceDeg,
+            Optional<Double> stepM,
+            Optional<Double> strapM,
+            Optional<Double> barkM,
+            Optional<Double> alongM,
+            Optional<Double> acrossM,
+            @Size(max = 200) String reason,
+            Set<Technique> techniques,
+            @Size(max = 60) String sawId) {
+        public static final CutsRequest NONE =
+                new CutsRequest(null, null, null, null, null, null, null, null, null, null, null, null, null, null);
 
         CutChoice forCore() {
-            return new CutChoice(or(backCut), faceOrder == null ? FaceOrder.SLOPING_FIRST : faceOrder, or(hingeLeftM), or(hingeRightM), or(depthM), or(faceDeg), or(stepM), or(strapM), or(barkM), or(alongM), or(acrossM),
-                reason == null ? "" : reason.strip(), techniques == null ? Set.of() : techniques, Optional.empty());
+            return new CutChoice(
+                    or(backCut),
+                    faceOrder == null ? FaceOrder.SLOPING_FIRST : faceOrder,
+                    or(hingeLeftM),
+                    or(hingeRightM),
+                    or(depthM),
+                    or(faceDeg),
+                    or(stepM),
+                    or(strapM),
+                    or(barkM),
+                    or(alongM),
+                    or(acrossM),
+                    reason == null ? "" : reason.strip(),
+                    techniques == null ? Set.of() : techniques,
+                    Optional.empty());
         }
     }
 
-    /** How a line is rigged. @param proposed nobody has looked at tie, anchor and pull yet */
+    /**
+     * How a line is rigged.
+     *
+     * @param proposed nobody has looked at tie, anchor and pull yet
+     */
     @JsonIgnoreProperties(ignoreUnknown = true)
-    public record RigRequest(Rig.Tie tie, Double legAngleDeg, Integer parts, Double partEfficiency, Integer people, @Size(max = 60) String ropeId, @Size(max = 60) String slingId, @Size(max = 60) String blockId,
-                             Optional<Double> anchorDiameterM, Optional<Double> anchorSlingM, Optional<Double> pretensionN, Rig.When when, Boolean proposed) {
-        public static final RigRequest PLAIN = new RigRequest(null, null, null, null, null, null, null, null, null, null, null, null, null);
+    public record RigRequest(
+            Rig.Tie tie,
+            Double legAngleDeg,
+            Integer parts,
+            Double partEfficiency,
+            Integer people,
+            @Size(max = 60) String ropeId,
+            @Size(max = 60) String slingId,
+            @Size(max = 60) String blockId,
+            Optional<Double> anchorDiameterM,
+            Optional<Double> anchorSlingM,
+            Optional<Double> pretensionN,
+            Rig.When when,
+            Boolean proposed) {
+        public static final RigRequest PLAIN =
+                new RigRequest(null, null, null, null, null, null, null, null, null, null, null, null, null);
 
         Rig forCore(Kits kits) {
-            return new Rig(tie == null ? Rig.Tie.TIED : tie, legAngleDeg == null ? 0 : legAngleDeg, parts == null ? 1 : parts, partEfficiency == null ? Rig.PLAIN.partEfficiency() : partEfficiency,
-                people == null ? PullLine.MOST_PEOPLE : people, kits.item(ropeId, KitItem.Kind.ROPE).map(i -> i.asRope(kits.year())), kits.item(slingId, KitItem.Kind.SLING).map(KitItem::asSling),
-                kits.item(blockId, KitItem.Kind.BLOCK).map(KitItem::asBlock), or(anchorDiameterM).flatMap(d -> or(anchorSlingM).map(s -> new Rig.AnchorTree(d, s))), or(pretensionN),
-                when == null ? Rig.When.STRAP_RELEASED : when);
+            return new Rig(
+                    tie == null ? Rig.Tie.TIED : tie,
+                    legAngleDeg == null ? 0 : legAngleDeg,
+                    parts == null ? 1 : parts,
+                    partEfficiency == null ? Rig.PLAIN.partEfficiency() : partEfficiency,
+                    people == null ? PullLine.MOST_PEOPLE : people,
+                    kits.item(ropeId, KitItem.Kind.ROPE).map(i -> i.asRope(kits.year())),
+                    kits.item(slingId, KitItem.Kind.SLING).map(KitItem::asSling),
+                    kits.item(blockId, KitItem.Kind.BLOCK).map(KitItem::asBlock),
+                    or(anchorDiameterM).flatMap(d -> or(anchorSlingM).map(s -> new Rig.AnchorTree(d, s))),
+                    or(pretensionN),
+                    when == null ? Rig.When.STRAP_RELEASED : when);
         }
     }
 
     /** A line that stands by. */
     @JsonIgnoreProperties(ignoreUnknown = true)
-    public record LineRequest(@NotNull Means.Kind kind, Optional<Double> ropeHeightM, Optional<Double> anchorDistM, Optional<Double> pullN, Optional<Spot> stand, Optional<Spot> puller, @Valid RigRequest rig) {
+    public record LineRequest(
+            @NotNull Means.Kind kind,
+            Optional<Double> ropeHeightM,
+            Optional<Double> anchorDistM,
+            Optional<Double> pullN,
+            Optional<Spot> stand,
+            Optional<Spot> puller,
+            @Valid RigRequest rig) {
         Means forCore(Kits kits) {
-            return new Means(kind, or(ropeHeightM), or(anchorDistM), or(pullN), or(stand), or(puller), 0, (rig == null ? RigRequest.PLAIN : rig).forCore(kits));
+            return new Means(
+                    kind,
+                    or(ropeHeightM),
+                    or(anchorDistM),
+                    or(pullN),
+                    or(stand),
+                    or(puller),
+                    0,
+                    (rig == null ? RigRequest.PLAIN : rig).forCore(kits));
         }
     }
 
     /** What holds a stem that rolls or runs downhill, how far down, and who keeps the ground empty to there. */
     @JsonIgnoreProperties(ignoreUnknown = true)
-    public record BelowRequest(@Size(max = 60) String holds, Double downM, @Size(max = 60) String by) {
+    public record BelowRequest(
+            @Size(max = 60) String holds,
+            Double downM,
+            @Size(max = 60) String by) {
         LayChoice.Below forCore() {
             if (downM == null) {
-                throw new RefusedInput("MISSING", "belowM", "say how far down the first thing that holds is, in metres");
+                throw new RefusedInput(
+                        "MISSING", "belowM", "say how far down the first thing that holds is, in metres");
             }
             return new LayChoice.Below(holds, downM, by);
         }
@@ -80,31 +165,100 @@ public record ChoiceRequest(@NotNull Double layDeg, @NotNull Double cutHeightM, 
 
     /** What stands by beside the means. */
     @JsonIgnoreProperties(ignoreUnknown = true)
-    public record SupportRequest(Optional<Double> guyHeightM, Optional<Spot> guyAnchor, @Size(max = 60) String guyRopeId, @Valid LineRequest fallback, @Size(max = 60) String wedgeId, Integer stack, Integer beside,
-                                 Boolean keepOpen, @Valid BelowRequest below) {
-        public static final SupportRequest NONE = new SupportRequest(null, null, null, null, null, null, null, null, null);
+    public record SupportRequest(
+            Optional<Double> guyHeightM,
+            Optional<Spot> guyAnchor,
+            @Size(max = 60) String guyRopeId,
+            @Valid LineRequest fallback,
+            @Size(max = 60) String wedgeId,
+            Integer stack,
+            Integer beside,
+            Boolean keepOpen,
+            @Valid BelowRequest below) {
+        public static final SupportRequest NONE =
+                new SupportRequest(null, null, null, null, null, null, null, null, null);
 
         Support forCore(Kits kits) {
             int on = stack == null ? 1 : stack;
             int next = beside == null ? 2 : beside;
-            Wedges.Set wedges = kits.item(wedgeId, KitItem.Kind.WEDGE).map(i -> i.asWedges(on, next)).orElseGet(() -> new Wedges.Set(Wedges.Set.USUAL.name(), Wedges.Set.USUAL.liftM(), Wedges.Set.USUAL.lengthM(), on, next));
-            return new Support(or(guyHeightM).flatMap(h -> or(guyAnchor).map(a -> new Guy(h, a, kits.item(guyRopeId, KitItem.Kind.ROPE).map(i -> i.asRope(kits.year()))))),
-                Optional.ofNullable(fallback).map(f -> f.forCore(kits)), wedges, beside == null, keepOpen != null && keepOpen);
+            Wedges.Set wedges = kits.item(wedgeId, KitItem.Kind.WEDGE)
+                    .map(i -> i.asWedges(on, next))
+                    .orElseGet(() -> new Wedges.Set(
+                            Wedges.Set.USUAL.name(), Wedges.Set.USUAL.liftM(), Wedges.Set.USUAL.lengthM(), on, next));
+            return new Support(
+                    or(guyHeightM).flatMap(h -> or(guyAnchor)
+                            .map(a -> new Guy(
+                                    h,
+                                    a,
+                                    kits.item(guyRopeId, KitItem.Kind.ROPE).map(i -> i.asRope(kits.year()))))),
+                    Optional.ofNullable(fallback).map(f -> f.forCore(kits)),
+                    wedges,
+                    beside == null,
+                    keepOpen != null && keepOpen);
         }
     }
 
     /** A choice of lay and means alone. */
-    public static ChoiceRequest plain(double layDeg, double cutHeightM, School school, double barM, Means.Kind means, Optional<Double> ropeHeightM, Optional<Double> anchorDistM, Optional<Double> pullN) {
-        return new ChoiceRequest(layDeg, cutHeightM, school, barM, means, ropeHeightM, anchorDistM, pullN, null, null, null, null, null, null, null, null);
+    public static ChoiceRequest plain(
+            double layDeg,
+            double cutHeightM,
+            School school,
+            double barM,
+            Means.Kind means,
+            Optional<Double> ropeHeightM,
+            Optional<Double> anchorDistM,
+            Optional<Double> pullN) {
+        return new ChoiceRequest(
+                layDeg,
+                cutHeightM,
+                school,
+                barM,
+                means,
+                ropeHeightM,
+                anchorDistM,
+                pullN,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
     }
 
     /** @throws org.antevid.core.quantity.RefusedInput naming the field that cannot be, before anything is computed */
     LayChoice choice(Kits kits) {
-        Means line = new Means(means, or(ropeHeightM), or(anchorDistM), or(pullN), or(stand), or(puller), 0, (rig == null ? RigRequest.PLAIN : rig).forCore(kits));
-        double bar = cuts == null ? barM : kits.item(cuts.sawId, KitItem.Kind.SAW).flatMap(KitItem::barM).orElse(barM);
-        return new LayChoice(layDeg, cutHeightM, school, bar, line, skill == null ? LaySpread.Skill.TRAINED : skill,
-            new Leaving(Set.of(), Optional.ofNullable(coverTree).map(String::strip).filter(t -> !t.isEmpty()), clock == null ? (line.isLine() ? Leaving.Clock.AT_PULL : Leaving.Clock.AT_MOVEMENT) : clock),
-            (cuts == null ? CutsRequest.NONE : cuts).forCore(), (support == null ? SupportRequest.NONE : support).forCore(kits)).below(Optional.ofNullable(support).map(SupportRequest::below).map(BelowRequest::forCore));
+        Means line = new Means(
+                means,
+                or(ropeHeightM),
+                or(anchorDistM),
+                or(pullN),
+                or(stand),
+                or(puller),
+                0,
+                (rig == null ? RigRequest.PLAIN : rig).forCore(kits));
+        double bar = cuts == null
+                ? barM
+                : kits.item(cuts.sawId, KitItem.Kind.SAW).flatMap(KitItem::barM).orElse(barM);
+        return new LayChoice(
+                        layDeg,
+                        cutHeightM,
+                        school,
+                        bar,
+                        line,
+                        skill == null ? LaySpread.Skill.TRAINED : skill,
+                        new Leaving(
+                                Set.of(),
+                                Optional.ofNullable(coverTree)
+                                        .map(String::strip)
+                                        .filter(t -> !t.isEmpty()),
+                                clock == null
+                                        ? (line.isLine() ? Leaving.Clock.AT_PULL : Leaving.Clock.AT_MOVEMENT)
+                                        : clock),
+                        (cuts == null ? CutsRequest.NONE : cuts).forCore(),
+                        (support == null ? SupportRequest.NONE : support).forCore(kits))
+                .below(Optional.ofNullable(support).map(SupportRequest::below).map(BelowRequest::forCore));
     }
 
     private static <T> Optional<T> or(Optional<T> o) {

@@ -11,8 +11,8 @@ import java.util.stream.Collectors;
 import org.antevid.app.job.Needs;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.place.Places;
-import org.antevid.app.stem.Stems;
 import org.antevid.app.problem.NotThere;
+import org.antevid.app.stem.Stems;
 import org.antevid.core.lay.Landmark;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Rehearsal;
@@ -40,54 +40,88 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{job}")
 class LayController {
-    record ChooseRequest(@NotNull @Valid ChoiceRequest choice, @NotNull Boolean fixed, @NotNull @Size(max = 200) List<Spot> dropZone,
-                         Long version) {
-    }
+    record ChooseRequest(
+            @NotNull @Valid ChoiceRequest choice,
+            @NotNull Boolean fixed,
+            @NotNull @Size(max = 200) List<Spot> dropZone,
+            Long version) {}
 
-    record ClipView(Zone.Kind kind, List<Spot> outline, String reason, String who) {
-    }
+    record ClipView(Zone.Kind kind, List<Spot> outline, String reason, String who) {}
 
-    record Chosen(String stemId, String stem, ChoiceRequest choice, boolean fixed, List<Spot> dropZone, List<ClipView> clips, long version, Optional<LayView> lay,
-                  Optional<String> notKnown, Optional<Lays.OutOfDate> outOfDate) {
-    }
+    record Chosen(
+            String stemId,
+            String stem,
+            ChoiceRequest choice,
+            boolean fixed,
+            List<Spot> dropZone,
+            List<ClipView> clips,
+            long version,
+            Optional<LayView> lay,
+            Optional<String> notKnown,
+            Optional<Lays.OutOfDate> outOfDate) {}
 
-    record ClipRequest(@NotNull Zone.Kind kind, @NotNull @Size(min = 3, max = 200) List<Spot> outline, @NotNull @Size(max = 200) String reason, @NotNull Long version) {
-    }
+    record ClipRequest(
+            @NotNull Zone.Kind kind,
+            @NotNull @Size(min = 3, max = 200) List<Spot> outline,
+            @NotNull @Size(max = 200) String reason,
+            @NotNull Long version) {}
 
-    record ClearingRequest(@NotNull EscapeRoutes.Side side, @NotNull Boolean done) {
-    }
+    record ClearingRequest(
+            @NotNull EscapeRoutes.Side side, @NotNull Boolean done) {}
 
-    /** @param landmark to aim at @param offM right of it positive, at its distance */
-    record AimRequest(@NotNull Spot landmark, @NotNull Double offM) {
-    }
+    /**
+     * @param landmark to aim at
+     * @param offM right of it positive, at its distance
+     */
+    record AimRequest(@NotNull Spot landmark, @NotNull Double offM) {}
 
-    record Aimed(double layDeg) {
-    }
+    record Aimed(double layDeg) {}
 
-    record RehearsalRequest(@NotNull @Valid ChoiceRequest choice, @NotNull Double gustMs, Optional<Double> releaseDeg, @NotNull Rehearsal.Corner rotten, @NotNull Double offM, @NotNull Integer falls,
-                            @NotNull Integer seed) {
+    record RehearsalRequest(
+            @NotNull @Valid ChoiceRequest choice,
+            @NotNull Double gustMs,
+            Optional<Double> releaseDeg,
+            @NotNull Rehearsal.Corner rotten,
+            @NotNull Double offM,
+            @NotNull Integer falls,
+            @NotNull Integer seed) {
         Rehearsal.WhatIf whatIf() {
             return new Rehearsal.WhatIf(gustMs, releaseDeg == null ? Optional.empty() : releaseDeg, rotten, offM);
         }
     }
 
-    record StruckView(String id, String name, int falls, String share) {
-    }
+    record StruckView(String id, String name, int falls, String share) {}
 
-    /** @param byDegree landings for each whole degree @param lost share of falls in which control was lost, in words */
-    record FallsView(int falls, List<Integer> byDegree, List<Spot> tips, String lost, List<StruckView> struck, double within95Deg) {
-    }
+    /**
+     * @param byDegree landings for each whole degree
+     * @param lost share of falls in which control was lost, in words
+     */
+    record FallsView(
+            int falls,
+            List<Integer> byDegree,
+            List<Spot> tips,
+            String lost,
+            List<StruckView> struck,
+            double within95Deg) {}
 
     /** @param motion degrees from plumb, one every {@code stepS} */
-    record RehearsalView(FallsView asPlanned, FallsView whatIf, List<Double> motion, double stepS) {
-    }
+    record RehearsalView(FallsView asPlanned, FallsView whatIf, List<Double> motion, double stepS) {}
 
-    record DependsView(String source, String words, String value, Optional<Instant> at) {
-    }
+    record DependsView(String source, String words, String value, Optional<Instant> at) {}
 
-    /** Degrees of lean that the moments along and across a direction stand for. @param windDeg what the wind at its limit is worth, up */
-    record LeaningView(double effectiveLeanDeg, Optional<Double> towardDeg, double forwardDeg, double sideRightDeg, double sigmaForwardDeg, double sigmaSideDeg, double windDeg) {
-    }
+    /**
+     * Degrees of lean that the moments along and across a direction stand for.
+     *
+     * @param windDeg what the wind at its limit is worth, up
+     */
+    record LeaningView(
+            double effectiveLeanDeg,
+            Optional<Double> towardDeg,
+            double forwardDeg,
+            double sideRightDeg,
+            double sigmaForwardDeg,
+            double sigmaSideDeg,
+            double windDeg) {}
 
     private final Lays lays;
     private final Stems stems;
@@ -103,15 +137,32 @@ class LayController {
     @GetMapping("/lays")
     @Needs(Needs.Right.READ)
     List<Chosen> lays(@PathVariable String job) {
-        Map<String, StemReading> readings = stems.known(job).stream().collect(Collectors.toMap(Stems.Known::id, Stems.Known::reading));
+        Map<String, StemReading> readings =
+                stems.known(job).stream().collect(Collectors.toMap(Stems.Known::id, Stems.Known::reading));
         Site site = lays.site(job);
-        return lays.chosen(job).stream().map(c -> {
-            StemReading reading = readings.get(c.stemId());
-            Optional<LayPlan> plan = Optional.of(c).filter(x -> reading.notKnown().isEmpty()).map(x -> lays.plan(reading, site, x.choice()));
-            return new Chosen(c.stemId(), reading.label(), c.request(), c.fixed(), c.dropZone(),
-                c.clips().stream().map(x -> new ClipView(x.kind(), x.outline(), x.reason(), x.who())).toList(), c.version(), plan.map(p -> LayView.of(p, site, recorded(c, c.zone()))),
-                plan.isPresent() ? Optional.empty() : Optional.of("not known: " + String.join(", ", reading.notKnown())), plan.flatMap(p -> lays.outOfDate(c, p, site)));
-        }).toList();
+        return lays.chosen(job).stream()
+                .map(c -> {
+                    StemReading reading = readings.get(c.stemId());
+                    Optional<LayPlan> plan = Optional.of(c)
+                            .filter(x -> reading.notKnown().isEmpty())
+                            .map(x -> lays.plan(reading, site, x.choice()));
+                    return new Chosen(
+                            c.stemId(),
+                            reading.label(),
+                            c.request(),
+                            c.fixed(),
+                            c.dropZone(),
+                            c.clips().stream()
+                                    .map(x -> new ClipView(x.kind(), x.outline(), x.reason(), x.who()))
+                                    .toList(),
+                            c.version(),
+                            plan.map(p -> LayView.of(p, site, recorded(c, c.zone()))),
+                            plan.isPresent()
+                                    ? Optional.empty()
+                                    : Optional.of("not known: " + String.join(", ", reading.notKnown())),
+                            plan.flatMap(p -> lays.outOfDate(c, p, site)));
+                })
+                .toList();
     }
 
     private static LayView.Recorded recorded(Lays.Chosen c, Optional<Shape> dropZone) {
@@ -123,7 +174,10 @@ class LayController {
     @Needs(Needs.Right.READ)
     LayView preview(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody ChoiceRequest c) {
         Site site = lays.site(job);
-        return LayView.of(lays.plan(job, stem, lays.rigged(job, stem, c), site), site, lays.chosenFor(stem).map(x -> recorded(x, Optional.empty())).orElse(LayView.Recorded.NOTHING));
+        return LayView.of(
+                lays.plan(job, stem, lays.rigged(job, stem, c), site),
+                site,
+                lays.chosenFor(stem).map(x -> recorded(x, Optional.empty())).orElse(LayView.Recorded.NOTHING));
     }
 
     @PostMapping("/stems/{stem}/lay/dial")
@@ -135,8 +189,12 @@ class LayController {
     /** Everything the lay depends on, with its age. */
     @PostMapping("/stems/{stem}/lay/depends")
     @Needs(Needs.Right.READ)
-    List<DependsView> depends(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody ChoiceRequest c) {
-        return lays.depends(job, stem, c.choice(lays.kits())).stream().map(d -> new DependsView(d.fact().source().name(), d.fact().words(), d.fact().value(), d.at())).toList();
+    List<DependsView> depends(
+            @PathVariable String job, @PathVariable String stem, @Validated @RequestBody ChoiceRequest c) {
+        return lays.depends(job, stem, c.choice(lays.kits())).stream()
+                .map(d -> new DependsView(
+                        d.fact().source().name(), d.fact().words(), d.fact().value(), d.at()))
+                .toList();
     }
 
     /** The lay that passes a landmark so far to its side. */
@@ -149,37 +207,64 @@ class LayController {
     /** Seeded falls as planned and with what goes otherwise; nothing is stored. */
     @PostMapping("/stems/{stem}/lay/rehearsal")
     @Needs(Needs.Right.READ)
-    RehearsalView rehearse(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody RehearsalRequest r) {
-        Map<String, String> names = places.features(job).stream().collect(Collectors.toMap(Places.View::id, v -> v.entry().name()));
+    RehearsalView rehearse(
+            @PathVariable String job, @PathVariable String stem, @Validated @RequestBody RehearsalRequest r) {
+        Map<String, String> names = places.features(job).stream()
+                .collect(Collectors.toMap(Places.View::id, v -> v.entry().name()));
         List<Rehearsal> both = lays.rehearse(job, stem, r.choice.choice(lays.kits()), r.whatIf(), r.falls, r.seed);
-        return new RehearsalView(falls(both.get(0), names), falls(both.get(1), names), both.get(0).motion(), Rehearsal.MOTION_STEP_S);
+        return new RehearsalView(
+                falls(both.get(0), names),
+                falls(both.get(1), names),
+                both.get(0).motion(),
+                Rehearsal.MOTION_STEP_S);
     }
 
     private static FallsView falls(Rehearsal r, Map<String, String> names) {
-        return new FallsView(r.falls(), r.byDegree(), r.tips(), r.lost() == 0 ? "none" : Rounding.chance((double) r.lost() / r.falls()),
-            r.struck().entrySet().stream().sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
-                .map(e -> new StruckView(e.getKey(), names.getOrDefault(e.getKey(), "?"), e.getValue(), e.getValue() == 0 ? "none of them" : Rounding.chance((double) e.getValue() / r.falls()))).toList(),
-            Rounding.up(r.within95Deg(), 1));
+        return new FallsView(
+                r.falls(),
+                r.byDegree(),
+                r.tips(),
+                r.lost() == 0 ? "none" : Rounding.chance((double) r.lost() / r.falls()),
+                r.struck().entrySet().stream()
+                        .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
+                        .map(e -> new StruckView(
+                                e.getKey(),
+                                names.getOrDefault(e.getKey(), "?"),
+                                e.getValue(),
+                                e.getValue() == 0
+                                        ? "none of them"
+                                        : Rounding.chance((double) e.getValue() / r.falls())))
+                        .toList(),
+                Rounding.up(r.within95Deg(), 1));
     }
 
     @PutMapping("/stems/{stem}/lay/clearing")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void clear(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody ClearingRequest c, @AuthenticationPrincipal SignedIn me) {
+    void clear(
+            @PathVariable String job,
+            @PathVariable String stem,
+            @Validated @RequestBody ClearingRequest c,
+            @AuthenticationPrincipal SignedIn me) {
         lays.cleared(job, stem, c.side, c.done, me);
     }
 
     @PostMapping("/stems/{stem}/lay/clips")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void clip(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody ClipRequest c, @AuthenticationPrincipal SignedIn me) {
+    void clip(
+            @PathVariable String job,
+            @PathVariable String stem,
+            @Validated @RequestBody ClipRequest c,
+            @AuthenticationPrincipal SignedIn me) {
         lays.clip(job, stem, c.kind, c.outline, c.reason, me, c.version);
     }
 
     @DeleteMapping("/stems/{stem}/lay/clips/{index}")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void unclip(@PathVariable String job, @PathVariable String stem, @PathVariable int index, @RequestParam long version) {
+    void unclip(
+            @PathVariable String job, @PathVariable String stem, @PathVariable int index, @RequestParam long version) {
         lays.unclip(job, stem, index, version);
     }
 
@@ -187,8 +272,16 @@ class LayController {
     @GetMapping("/stems/{stem}/leaning")
     @Needs(Needs.Right.READ)
     LeaningView leaning(@PathVariable String job, @PathVariable String stem, @RequestParam double layDeg) {
-        return lays.leaning(job, stem, layDeg).map(l -> new LeaningView(l.stillAir().effectiveLeanDeg(), l.stillAir().azimuthDeg(), l.asDeg(l.stillAir().forwardNm()),
-            l.asDeg(l.stillAir().sideRightNm()), Rounding.up(l.asDeg(l.stillAir().sigmaForwardNm()), 1), Rounding.up(l.asDeg(l.stillAir().sigmaSideNm()), 1), Rounding.up(l.asDeg(l.windNm()), 1))).orElseThrow(NotThere::new);
+        return lays.leaning(job, stem, layDeg)
+                .map(l -> new LeaningView(
+                        l.stillAir().effectiveLeanDeg(),
+                        l.stillAir().azimuthDeg(),
+                        l.asDeg(l.stillAir().forwardNm()),
+                        l.asDeg(l.stillAir().sideRightNm()),
+                        Rounding.up(l.asDeg(l.stillAir().sigmaForwardNm()), 1),
+                        Rounding.up(l.asDeg(l.stillAir().sigmaSideNm()), 1),
+                        Rounding.up(l.asDeg(l.windNm()), 1)))
+                .orElseThrow(NotThere::new);
     }
 
     @PutMapping("/stems/{stem}/lay")

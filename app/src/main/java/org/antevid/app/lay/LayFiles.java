@@ -44,7 +44,8 @@ import org.springframework.web.bind.annotation.RestController;
 @Service
 @Transactional(readOnly = true)
 class LayFiles {
-    private static final DateTimeFormatter STAMP = DateTimeFormatter.ofPattern("d MMMM yyyy, HH:mm", Locale.ENGLISH).withZone(ZoneId.systemDefault());
+    private static final DateTimeFormatter STAMP =
+            DateTimeFormatter.ofPattern("d MMMM yyyy, HH:mm", Locale.ENGLISH).withZone(ZoneId.systemDefault());
     private final Lays lays;
     private final Stems stems;
     private final PlanFiles plan;
@@ -61,7 +62,8 @@ class LayFiles {
     String geoJson(String jobId, boolean wgs84) {
         GeoFrame frame = plan.frame(jobId, wgs84);
         ObjectNode all = frame.collection();
-        Map<String, StemReading> readings = stems.known(jobId).stream().collect(Collectors.toMap(Stems.Known::id, Stems.Known::reading));
+        Map<String, StemReading> readings =
+                stems.known(jobId).stream().collect(Collectors.toMap(Stems.Known::id, Stems.Known::reading));
         Site site = lays.site(jobId);
         for (Lays.Chosen c : lays.chosen(jobId)) {
             StemReading stem = readings.get(c.stemId());
@@ -75,23 +77,52 @@ class LayFiles {
     private static void add(GeoFrame frame, ObjectNode all, Lays.Chosen c, LayPlan p) {
         String label = p.stem().label();
         Spot stump = p.stem().at();
-        ObjectNode lay = frame.add(all, label + "-lay", Form.LINE, List.of(stump, stump.at(p.choice().layDeg(), p.zone().designReachM()))).put("stem", label).put("what", "lay").put("layDeg", p.choice().layDeg())
-            .put("fixed", c.fixed()).put("reachM", Rounding.up(p.zone().designReachM(), 1)).put("throwM", Rounding.up(p.zone().throwM(), 1)).put("exclusionM", Rounding.up(p.zone().exclusionM(), 0))
-            .put("means", p.choice().means().kind().name().toLowerCase(Locale.ROOT)).put("controlProven", p.control().proven());
+        ObjectNode lay = frame.add(
+                        all,
+                        label + "-lay",
+                        Form.LINE,
+                        List.of(stump, stump.at(p.choice().layDeg(), p.zone().designReachM())))
+                .put("stem", label)
+                .put("what", "lay")
+                .put("layDeg", p.choice().layDeg())
+                .put("fixed", c.fixed())
+                .put("reachM", Rounding.up(p.zone().designReachM(), 1))
+                .put("throwM", Rounding.up(p.zone().throwM(), 1))
+                .put("exclusionM", Rounding.up(p.zone().exclusionM(), 0))
+                .put("means", p.choice().means().kind().name().toLowerCase(Locale.ROOT))
+                .put("controlProven", p.control().proven());
         p.control().sigmaDeg().ifPresent(s -> lay.put("sigmaDeg", s));
         p.control().biasDeg().ifPresent(b -> lay.put("biasDeg", b));
-        frame.add(all, label + "-fan", Form.POLYGON, p.fanOutline()).put("stem", label).put("what", "fan").put("wholeCircle", p.fan().wholeCircle());
+        frame.add(all, label + "-fan", Form.POLYGON, p.fanOutline())
+                .put("stem", label)
+                .put("what", "fan")
+                .put("wholeCircle", p.fan().wholeCircle());
         for (Zone z : Zone.of(p, c.zone(), c.zoneClips())) {
             int part = 0;
             for (List<Spot> outline : z.area().outlines()) {
-                frame.add(all, label + "-" + z.kind().name().toLowerCase(Locale.ROOT) + (part++ == 0 ? "" : "-" + part), Form.POLYGON, outline).put("stem", label).put("what", "zone")
-                    .put("zone", z.kind().name().toLowerCase(Locale.ROOT)).put("words", z.kind().words()).put("why", z.why()).put("clippedBy", String.join("; ", z.clippedBy()));
+                frame.add(
+                                all,
+                                label + "-" + z.kind().name().toLowerCase(Locale.ROOT)
+                                        + (part++ == 0 ? "" : "-" + part),
+                                Form.POLYGON,
+                                outline)
+                        .put("stem", label)
+                        .put("what", "zone")
+                        .put("zone", z.kind().name().toLowerCase(Locale.ROOT))
+                        .put("words", z.kind().words())
+                        .put("why", z.why())
+                        .put("clippedBy", String.join("; ", z.clippedBy()));
             }
         }
         for (EscapeRoutes.Route r : p.escape().routes()) {
             r.way().ifPresent(w -> {
-                ObjectNode way = frame.add(all, label + "-way-" + r.side().key(), Form.LINE, p.onPlan(w)).put("stem", label)
-                    .put("what", "way out").put("side", r.side().key()).put("lengthM", Rounding.up(w.lengthM(), 1)).put("walkS", Rounding.up(w.walkS(), 1)).put("cleared", p.choice().leaving().cleared().contains(r.side()));
+                ObjectNode way = frame.add(all, label + "-way-" + r.side().key(), Form.LINE, p.onPlan(w))
+                        .put("stem", label)
+                        .put("what", "way out")
+                        .put("side", r.side().key())
+                        .put("lengthM", Rounding.up(w.lengthM(), 1))
+                        .put("walkS", Rounding.up(w.walkS(), 1))
+                        .put("cleared", p.choice().leaving().cleared().contains(r.side()));
                 w.marginS().ifPresent(m -> way.put("marginS", Rounding.down(m, 1)));
             });
         }
@@ -99,11 +130,21 @@ class LayFiles {
 
     Sheet sheet(String jobId, String stemId, SignedIn who) {
         StemReading stem = stems.known(jobId, stemId).reading();
-        Lays.Chosen c = lays.chosenFor(stemId).orElseThrow(() -> new RefusedInput("MISSING", "lay", "choose and save a lay of " + stem.label() + " first"));
+        Lays.Chosen c = lays.chosenFor(stemId)
+                .orElseThrow(() ->
+                        new RefusedInput("MISSING", "lay", "choose and save a lay of " + stem.label() + " first"));
         Site site = lays.site(jobId);
         LayPlan p = lays.plan(stem, site, c.choice());
-        String state = (c.fixed() ? lays.outOfDate(c, p, site).isPresent() ? "Fixed, OUT OF DATE" : "Fixed" : "Not fixed") + ". Written out by " + who.name() + ", " + STAMP.format(Instant.now());
-        return LaySheet.of(p, site, Zone.of(p, c.zone(), c.zoneClips()), stems.known(jobId).stream().map(Stems.Known::reading).toList(), jobs.job(jobId).place(), state);
+        String state =
+                (c.fixed() ? lays.outOfDate(c, p, site).isPresent() ? "Fixed, OUT OF DATE" : "Fixed" : "Not fixed")
+                        + ". Written out by " + who.name() + ", " + STAMP.format(Instant.now());
+        return LaySheet.of(
+                p,
+                site,
+                Zone.of(p, c.zone(), c.zoneClips()),
+                stems.known(jobId).stream().map(Stems.Known::reading).toList(),
+                jobs.job(jobId).place(),
+                state);
     }
 }
 
@@ -119,22 +160,33 @@ class LayFilesController {
     @GetMapping(value = "/files/lays", produces = "application/geo+json")
     @Needs(Needs.Right.READ)
     ResponseEntity<byte[]> geoJson(@PathVariable String job, @RequestParam(defaultValue = "false") boolean wgs84) {
-        return file(files.geoJson(job, wgs84).getBytes(StandardCharsets.UTF_8), "application/geo+json", wgs84 ? "lays-wgs84.geojson" : "lays-local.geojson");
+        return file(
+                files.geoJson(job, wgs84).getBytes(StandardCharsets.UTF_8),
+                "application/geo+json",
+                wgs84 ? "lays-wgs84.geojson" : "lays-local.geojson");
     }
 
     @GetMapping(value = "/stems/{stem}/lay/sheet.svg", produces = "image/svg+xml")
     @Needs(Needs.Right.READ)
-    ResponseEntity<byte[]> svg(@PathVariable String job, @PathVariable String stem, @AuthenticationPrincipal SignedIn me) {
-        return file(SheetSvg.of(files.sheet(job, stem, me)).getBytes(StandardCharsets.UTF_8), "image/svg+xml", "lay.svg");
+    ResponseEntity<byte[]> svg(
+            @PathVariable String job, @PathVariable String stem, @AuthenticationPrincipal SignedIn me) {
+        return file(
+                SheetSvg.of(files.sheet(job, stem, me)).getBytes(StandardCharsets.UTF_8), "image/svg+xml", "lay.svg");
     }
 
     @GetMapping(value = "/stems/{stem}/lay/sheet.pdf", produces = "application/pdf")
     @Needs(Needs.Right.READ)
-    ResponseEntity<byte[]> pdf(@PathVariable String job, @PathVariable String stem, @AuthenticationPrincipal SignedIn me) {
+    ResponseEntity<byte[]> pdf(
+            @PathVariable String job, @PathVariable String stem, @AuthenticationPrincipal SignedIn me) {
         return file(SheetPdf.of(files.sheet(job, stem, me)), "application/pdf", "lay.pdf");
     }
 
     private static ResponseEntity<byte[]> file(byte[] bytes, String type, String name) {
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType(type)).header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString()).body(bytes);
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(type))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename(name).build().toString())
+                .body(bytes);
     }
 }

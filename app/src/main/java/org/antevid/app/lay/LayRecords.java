@@ -47,39 +47,52 @@ class LayRecord {
 
     @Id
     String stemId;
+
     String jobId;
     double layDeg;
     double cutHeightM;
+
     @Enumerated(EnumType.STRING)
     School school;
+
     double barM;
+
     @Enumerated(EnumType.STRING)
     Means.Kind means;
+
     Double ropeHeightM;
     Double anchorDistM;
     Double pullN;
+
     @Enumerated(EnumType.STRING)
     LaySpread.Skill skill = LaySpread.Skill.TRAINED;
+
     Double standEastM;
     Double standNorthM;
     Double pullerEastM;
     Double pullerNorthM;
     /** Who cleared the way to that side, null while nobody has. */
     String clearedLeft;
+
     String clearedRight;
     Double clearedLayDeg;
     String coverTree;
+
     @Enumerated(EnumType.STRING)
     Leaving.Clock clock = Leaving.Clock.AT_MOVEMENT;
+
     @Convert(converter = ClipsColumn.class)
     @Column(length = 40000)
     List<Clip> clips = List.of();
+
     @Convert(converter = CutsColumn.class)
     @Column(length = 8000)
     ChoiceRequest.CutsRequest cuts = ChoiceRequest.CutsRequest.NONE;
+
     @Convert(converter = RigColumn.class)
     @Column(length = 4000)
     ChoiceRequest.RigRequest rig = ChoiceRequest.RigRequest.PLAIN;
+
     @Convert(converter = SupportColumn.class)
     @Column(length = 8000)
     ChoiceRequest.SupportRequest support = ChoiceRequest.SupportRequest.NONE;
@@ -87,7 +100,9 @@ class LayRecord {
     @Convert(converter = OpenedColumn.class)
     @Column(length = 4000)
     FaceReading opened;
+
     boolean fixed;
+
     @Convert(converter = SpotsColumn.class)
     @Column(length = 20000)
     List<Spot> dropZone = List.of();
@@ -96,6 +111,7 @@ class LayRecord {
     @Convert(converter = BasisColumn.class)
     @Column(length = 100000)
     Basis basis;
+
     @Version
     long version;
 
@@ -107,8 +123,23 @@ class LayRecord {
     }
 
     ChoiceRequest request() {
-        return new ChoiceRequest(layDeg, cutHeightM, school, barM, means, Optional.ofNullable(ropeHeightM), Optional.ofNullable(anchorDistM), Optional.ofNullable(pullN), skill, spot(standEastM, standNorthM),
-            spot(pullerEastM, pullerNorthM), coverTree == null ? "" : coverTree, clock, cuts, rig, support);
+        return new ChoiceRequest(
+                layDeg,
+                cutHeightM,
+                school,
+                barM,
+                means,
+                Optional.ofNullable(ropeHeightM),
+                Optional.ofNullable(anchorDistM),
+                Optional.ofNullable(pullN),
+                skill,
+                spot(standEastM, standNorthM),
+                spot(pullerEastM, pullerNorthM),
+                coverTree == null ? "" : coverTree,
+                clock,
+                cuts,
+                rig,
+                support);
     }
 
     LayChoice choice(Kits kits) {
@@ -117,8 +148,11 @@ class LayRecord {
 
     /** @return the choice with what was cleared and what the opened face showed, as far as it holds for it */
     LayChoice withWhatIsThere(LayChoice c) {
-        LayChoice cleared = c.leaving(new Leaving(cleared(c.layDeg()), c.leaving().coverTree(), c.leaving().clock()));
-        return opened == null || !opened.holdsFor(c) ? cleared : cleared.by(c.cuts().opened(new OpenedFace(opened.soundLeftM(), opened.soundRightM(), opened.wood())));
+        LayChoice cleared = c.leaving(new Leaving(
+                cleared(c.layDeg()), c.leaving().coverTree(), c.leaving().clock()));
+        return opened == null || !opened.holdsFor(c)
+                ? cleared
+                : cleared.by(c.cuts().opened(new OpenedFace(opened.soundLeftM(), opened.soundRightM(), opened.wood())));
     }
 
     /** @return sides whose way is cleared for a lay like this */
@@ -137,7 +171,9 @@ class LayRecord {
 
     /** @return what that side was cleared by; empty while it is not, or was for another lay */
     Optional<String> clearedBy(EscapeRoutes.Side side, double lay) {
-        return cleared(lay).contains(side) ? Optional.of(side == EscapeRoutes.Side.LEFT ? clearedLeft : clearedRight) : Optional.empty();
+        return cleared(lay).contains(side)
+                ? Optional.of(side == EscapeRoutes.Side.LEFT ? clearedLeft : clearedRight)
+                : Optional.empty();
     }
 
     void takes(ChoiceRequest c, LayChoice checked) {
@@ -168,7 +204,10 @@ class LayRecord {
 
 /** A value kept as JSON. */
 abstract class JsonColumn<T> implements AttributeConverter<T, String> {
-    private static final ObjectMapper JSON = new ObjectMapper().findAndRegisterModules().disable(SerializationFeature.WRITE_DATES_AS_TIMESTAMPS).setSerializationInclusion(JsonInclude.Include.NON_ABSENT);
+    private static final ObjectMapper JSON = new ObjectMapper()
+            .findAndRegisterModules()
+            .disable(SerializationFeature.WRITE_DATES_AS_TIMESTAMPS)
+            .setSerializationInclusion(JsonInclude.Include.NON_ABSENT);
     private final TypeReference<T> type;
     private final T none;
 
@@ -199,7 +238,7 @@ abstract class JsonColumn<T> implements AttributeConverter<T, String> {
 @Converter
 class ClipsColumn extends JsonColumn<List<LayRecord.Clip>> {
     ClipsColumn() {
-        super(new TypeReference<>() { }, List.of());
+        super(new TypeReference<>() {}, List.of());
     }
 }
 
@@ -207,35 +246,35 @@ class ClipsColumn extends JsonColumn<List<LayRecord.Clip>> {
 @Converter
 class BasisColumn extends JsonColumn<Basis> {
     BasisColumn() {
-        super(new TypeReference<>() { }, null);
+        super(new TypeReference<>() {}, null);
     }
 }
 
 @Converter
 class CutsColumn extends JsonColumn<ChoiceRequest.CutsRequest> {
     CutsColumn() {
-        super(new TypeReference<>() { }, ChoiceRequest.CutsRequest.NONE);
+        super(new TypeReference<>() {}, ChoiceRequest.CutsRequest.NONE);
     }
 }
 
 @Converter
 class RigColumn extends JsonColumn<ChoiceRequest.RigRequest> {
     RigColumn() {
-        super(new TypeReference<>() { }, ChoiceRequest.RigRequest.PLAIN);
+        super(new TypeReference<>() {}, ChoiceRequest.RigRequest.PLAIN);
     }
 }
 
 @Converter
 class SupportColumn extends JsonColumn<ChoiceRequest.SupportRequest> {
     SupportColumn() {
-        super(new TypeReference<>() { }, ChoiceRequest.SupportRequest.NONE);
+        super(new TypeReference<>() {}, ChoiceRequest.SupportRequest.NONE);
     }
 }
 
 @Converter
 class OpenedColumn extends JsonColumn<FaceReading> {
     OpenedColumn() {
-        super(new TypeReference<>() { }, null);
+        super(new TypeReference<>() {}, null);
     }
 }
 

@@ -51,7 +51,8 @@ final class LaySheet {
         this.plan = plan;
         this.site = site;
         this.zones = zones;
-        this.others = all.stream().filter(s -> !s.label().equals(plan.stem().label())).toList();
+        this.others =
+                all.stream().filter(s -> !s.label().equals(plan.stem().label())).toList();
         double across = 2 * plan.zone().exclusionM() + 4;
         int chosen = SCALES[SCALES.length - 1];
         for (int s : SCALES) {
@@ -65,7 +66,10 @@ final class LaySheet {
         this.sheet = Sheet.a4Landscape(job + ": lay of " + plan.stem().label());
     }
 
-    /** @param stems all of the place @param state in words: fixed or not, when and by whom it was written out */
+    /**
+     * @param stems all of the place
+     * @param state in words: fixed or not, when and by whom it was written out
+     */
     static Sheet of(LayPlan plan, Site site, List<Zone> zones, List<StemReading> stems, String job, String state) {
         LaySheet s = new LaySheet(plan, site, zones, stems, job);
         s.head(job, state);
@@ -76,13 +80,22 @@ final class LaySheet {
     }
 
     private void head(String job, String state) {
-        sheet.words(new Sheet.Point(MAP_X, 16), 6.5, true, INK, Sheet.Align.LEFT, plan.stem().label() + " " + plan.stem().species().commonName() + ": lay " + Azimuth.digits(plan.choice().layDeg()) + "°")
-            .words(new Sheet.Point(MAP_X, 22), 3.6, false, MUTE, Sheet.Align.LEFT, job + ". " + state);
+        sheet.words(
+                        new Sheet.Point(MAP_X, 16),
+                        6.5,
+                        true,
+                        INK,
+                        Sheet.Align.LEFT,
+                        plan.stem().label() + " " + plan.stem().species().commonName() + ": lay "
+                                + Azimuth.digits(plan.choice().layDeg()) + "°")
+                .words(new Sheet.Point(MAP_X, 22), 3.6, false, MUTE, Sheet.Align.LEFT, job + ". " + state);
     }
 
     private Sheet.Point at(Spot s) {
         Spot stump = plan.stem().at();
-        return new Sheet.Point(MAP_X + MAP_W / 2 + (s.eastM() - stump.eastM()) * mmPerM, MAP_Y + MAP_H / 2 - (s.northM() - stump.northM()) * mmPerM);
+        return new Sheet.Point(
+                MAP_X + MAP_W / 2 + (s.eastM() - stump.eastM()) * mmPerM,
+                MAP_Y + MAP_H / 2 - (s.northM() - stump.northM()) * mmPerM);
     }
 
     private List<Sheet.Point> at(List<Spot> spots) {
@@ -109,7 +122,10 @@ final class LaySheet {
         double lay = plan.choice().layDeg();
         Spot tip = stump.at(lay, plan.zone().designReachM());
         sheet.stroke(List.of(at(stump), at(tip)), false, Sheet.Pen.line(LAY, 1));
-        sheet.stroke(at(List.of(tip, tip.at(lay + 155, 2.4), tip.at(lay - 155, 2.4))), true, Sheet.Pen.line(LAY, 0.2).filled(LAY, 1));
+        sheet.stroke(
+                at(List.of(tip, tip.at(lay + 155, 2.4), tip.at(lay - 155, 2.4))),
+                true,
+                Sheet.Pen.line(LAY, 0.2).filled(LAY, 1));
         for (StandingTree t : site.trees()) {
             if (!t.label().equals(plan.stem().label())) {
                 sheet.disc(at(t.at()), t.crownRadiusM() * mmPerM, Sheet.Pen.line(MUTE, 0.2, 1, 1));
@@ -122,10 +138,24 @@ final class LaySheet {
         sheet.disc(at(stump), 1.5, Sheet.Pen.line(INK, 0.7).filled("#ffffff", 1));
         label(stump, -4.5, INK, plan.stem().label(), true);
         sheet.wholeSheet();
-        sheet.stroke(List.of(new Sheet.Point(MAP_X, MAP_Y), new Sheet.Point(MAP_X + MAP_W, MAP_Y), new Sheet.Point(MAP_X + MAP_W, MAP_Y + MAP_H), new Sheet.Point(MAP_X, MAP_Y + MAP_H)), true, Sheet.Pen.line(INK, 0.3));
+        sheet.stroke(
+                List.of(
+                        new Sheet.Point(MAP_X, MAP_Y),
+                        new Sheet.Point(MAP_X + MAP_W, MAP_Y),
+                        new Sheet.Point(MAP_X + MAP_W, MAP_Y + MAP_H),
+                        new Sheet.Point(MAP_X, MAP_Y + MAP_H)),
+                true,
+                Sheet.Pen.line(INK, 0.3));
         double n = MAP_X + 7;
-        sheet.stroke(List.of(new Sheet.Point(n, MAP_Y + 4), new Sheet.Point(n + 2.4, MAP_Y + 14), new Sheet.Point(n, MAP_Y + 12), new Sheet.Point(n - 2.4, MAP_Y + 14)), true, Sheet.Pen.line(INK, 0.2).filled(INK, 1))
-            .words(new Sheet.Point(n, MAP_Y + 18.5), 3.6, true, INK, Sheet.Align.MIDDLE, "N");
+        sheet.stroke(
+                        List.of(
+                                new Sheet.Point(n, MAP_Y + 4),
+                                new Sheet.Point(n + 2.4, MAP_Y + 14),
+                                new Sheet.Point(n, MAP_Y + 12),
+                                new Sheet.Point(n - 2.4, MAP_Y + 14)),
+                        true,
+                        Sheet.Pen.line(INK, 0.2).filled(INK, 1))
+                .words(new Sheet.Point(n, MAP_Y + 18.5), 3.6, true, INK, Sheet.Align.MIDDLE, "N");
     }
 
     private void feature(Feature f) {
@@ -141,19 +171,26 @@ final class LaySheet {
         }
         if (target || f.kind() == FeatureKind.MEETING_POINT) {
             Spot mark = f.shape().round().map(Shape.Round::centre).orElseGet(f.shape()::mark);
-            double below = f.shape().hasArea() ? f.shape().outline().stream().mapToDouble(s -> at(s).y()).max().orElse(0) - at(mark).y() : 0;
+            double below = f.shape().hasArea()
+                    ? f.shape().outline().stream()
+                                    .mapToDouble(s -> at(s).y())
+                                    .max()
+                                    .orElse(0)
+                            - at(mark).y()
+                    : 0;
             label(mark, Math.min(12, below) + 3.2, INK, f.name() + (target ? " " + f.worth() : ""), false);
         }
     }
 
     private void zone(Zone z) {
-        Sheet.Pen pen = switch (z.kind()) {
-            case RING -> Sheet.Pen.line(KEEP, 0.6, 4, 1.6);
-            case DROP -> Sheet.Pen.line(DROP, 0.4).filled(DROP, 0.1);
-            case BUTT -> Sheet.Pen.line(INK, 0.3, 0.6, 0.9);
-            case LINE -> Sheet.Pen.line(KEEP, 0.3, 1.6, 1.2).filled(KEEP, 0.05);
-            case PLATE -> Sheet.Pen.line(KEEP, 0.4, 0.8, 0.8);
-        };
+        Sheet.Pen pen =
+                switch (z.kind()) {
+                    case RING -> Sheet.Pen.line(KEEP, 0.6, 4, 1.6);
+                    case DROP -> Sheet.Pen.line(DROP, 0.4).filled(DROP, 0.1);
+                    case BUTT -> Sheet.Pen.line(INK, 0.3, 0.6, 0.9);
+                    case LINE -> Sheet.Pen.line(KEEP, 0.3, 1.6, 1.2).filled(KEEP, 0.05);
+                    case PLATE -> Sheet.Pen.line(KEEP, 0.4, 0.8, 0.8);
+                };
         z.area().outlines().forEach(o -> sheet.stroke(at(o), true, pen));
     }
 
@@ -169,32 +206,71 @@ final class LaySheet {
         row("reach, rounded up", Rounding.upText(plan.zone().designReachM()) + " m");
         row("thrown beyond the tip, up", Rounding.upText(plan.zone().throwM()) + " m");
         row("butt zone, up", Rounding.upText(plan.zone().buttZoneM()) + " m");
-        plan.zone().open().ifPresent(o -> row("OPEN DOWNHILL " + Azimuth.digits(o.fromDeg()) + "° to " + Azimuth.digits(o.toDeg()) + "°", plan.choice().below().map(b -> "to the " + b.holds()).orElse("without end")));
+        plan.zone()
+                .open()
+                .ifPresent(o -> row(
+                        "OPEN DOWNHILL " + Azimuth.digits(o.fromDeg()) + "° to " + Azimuth.digits(o.toDeg()) + "°",
+                        plan.choice().below().map(b -> "to the " + b.holds()).orElse("without end")));
         row("keep-out ring, up", Zone.keepOut(plan.zone().exclusionM()) + " m");
         if (Zone.movedPlate(plan.stem())) {
             row("ROOT PLATE NOT COVERED: second opinion", "");
         }
         title("Control");
         if (plan.control().proven()) {
-            row("spread (95 %)", String.format(Locale.ROOT, "±%.1f°", 1.96 * plan.control().sigmaDeg().orElse(0.0)));
+            row(
+                    "spread (95 %)",
+                    String.format(
+                            Locale.ROOT,
+                            "±%.1f°",
+                            1.96 * plan.control().sigmaDeg().orElse(0.0)));
             double bias = plan.control().biasDeg().orElse(0.0);
             row("drift expected", String.format(Locale.ROOT, "%.1f° %s", Math.abs(bias), bias >= 0 ? "right" : "left"));
-            row("side lean takes, of what the hinge holds", plan.sideUse().map(u -> String.format(Locale.ROOT, "%.0f %%", Math.ceil(100 * u))).orElse("not known"));
+            row(
+                    "side lean takes, of what the hinge holds",
+                    plan.sideUse()
+                            .map(u -> String.format(Locale.ROOT, "%.0f %%", Math.ceil(100 * u)))
+                            .orElse("not known"));
         } else {
             row("not proven: it may fall any way", "");
             plan.control().reasons().stream().limit(2).forEach(r -> row("  " + r, ""));
         }
         row("brought over by", plan.choice().means().kind().words());
-        row("1 cm off at the stump, up", Rounding.up(SightMiss.of(10, Math.max(0.05, plan.card().hingeLengthM()), plan.zone().lengthM()).missM(), 2) + " m at the tip");
-        Landmark.ahead(plan.stem().at(), plan.choice().layDeg(), site, plan.stem().label()).stream().findFirst().ifPresent(m -> {
-            row("the lay passes, " + String.format(Locale.ROOT, "%.0f m away,", m.distanceM()), "");
-            row("  " + m.words(), "");
-        });
+        row(
+                "1 cm off at the stump, up",
+                Rounding.up(
+                                SightMiss.of(
+                                                10,
+                                                Math.max(0.05, plan.card().hingeLengthM()),
+                                                plan.zone().lengthM())
+                                        .missM(),
+                                2)
+                        + " m at the tip");
+        Landmark.ahead(
+                        plan.stem().at(),
+                        plan.choice().layDeg(),
+                        site,
+                        plan.stem().label())
+                .stream()
+                .findFirst()
+                .ifPresent(m -> {
+                    row("the lay passes, " + String.format(Locale.ROOT, "%.0f m away,", m.distanceM()), "");
+                    row("  " + m.words(), "");
+                });
         title("Ways out");
-        row("down in, rounded down", plan.fallTime().fastS().map(f -> Rounding.downText(f) + " s").orElse("not known"));
+        row(
+                "down in, rounded down",
+                plan.fallTime().fastS().map(f -> Rounding.downText(f) + " s").orElse("not known"));
         for (EscapeRoutes.Route r : plan.escape().routes()) {
             String name = r.side() == EscapeRoutes.Side.RIGHT ? "E1 right" : "E2 left";
-            row(r.way().map(w -> name + ", " + Azimuth.digits(w.azimuthDeg()) + "°, " + Rounding.upText(w.lengthM()) + " m").orElse(name + ": barred"), r.way().flatMap(w -> w.marginS()).map(m -> m >= 0 ? Rounding.downText(m) + " s to spare" : Rounding.upText(-m) + " s late").orElse("time not known"));
+            row(
+                    r.way()
+                            .map(w -> name + ", " + Azimuth.digits(w.azimuthDeg()) + "°, "
+                                    + Rounding.upText(w.lengthM()) + " m")
+                            .orElse(name + ": barred"),
+                    r.way()
+                            .flatMap(w -> w.marginS())
+                            .map(m -> m >= 0 ? Rounding.downText(m) + " s to spare" : Rounding.upText(-m) + " s late")
+                            .orElse("time not known"));
         }
         List<String> clipped = new ArrayList<>();
         zones.forEach(z -> z.clippedBy().forEach(c -> clipped.add(z.kind().words() + ": " + c)));
@@ -205,25 +281,40 @@ final class LaySheet {
         targets();
     }
 
-    /** Stops first, then nearest to the fan; what finds no room is counted, so that nobody takes the list for all of it. */
+    /**
+     * Stops first, then nearest to the fan; what finds no room is counted, so that nobody takes the list for all of it.
+     */
     private void targets() {
         title("Targets in reach, stops first");
         boolean proven = plan.control().proven();
-        List<LayPlan.TargetCheck> all = plan.targets().stream().filter(t -> t.inReach() || t.inFan())
-            .sorted(Comparator.comparing((LayPlan.TargetCheck t) -> !t.blocks(proven)).thenComparingDouble(LayPlan.TargetCheck::clearanceM)).toList();
+        List<LayPlan.TargetCheck> all = plan.targets().stream()
+                .filter(t -> t.inReach() || t.inFan())
+                .sorted(Comparator.comparing((LayPlan.TargetCheck t) -> !t.blocks(proven))
+                        .thenComparingDouble(LayPlan.TargetCheck::clearanceM))
+                .toList();
         int room = (int) ((LAST_LINE - line) / ROW_MM);
         List<LayPlan.TargetCheck> shown = all.size() <= room ? all : all.subList(0, Math.max(0, room - 1));
-        shown.forEach(t -> row(t.feature().name() + ", worth " + t.feature().worthNow(), (t.blocks(proven) ? "STOP, " : "") + t.chance(proven)));
+        shown.forEach(t -> row(
+                t.feature().name() + ", worth " + t.feature().worthNow(),
+                (t.blocks(proven) ? "STOP, " : "") + t.chance(proven)));
         if (shown.size() < all.size()) {
-            long stops = all.subList(shown.size(), all.size()).stream().filter(t -> t.blocks(proven)).count();
-            row("and " + (all.size() - shown.size()) + " more in reach" + (stops > 0 ? ", " + stops + " of them STOP" : ""), "see the list");
+            long stops = all.subList(shown.size(), all.size()).stream()
+                    .filter(t -> t.blocks(proven))
+                    .count();
+            row(
+                    "and " + (all.size() - shown.size()) + " more in reach"
+                            + (stops > 0 ? ", " + stops + " of them STOP" : ""),
+                    "see the list");
         }
     }
 
     private void title(String words) {
         line += 2;
         sheet.words(new Sheet.Point(SIDE_X, line), 3.6, true, INK, Sheet.Align.LEFT, words);
-        sheet.stroke(List.of(new Sheet.Point(SIDE_X, line + 1.2), new Sheet.Point(287, line + 1.2)), false, Sheet.Pen.line(INK, 0.25));
+        sheet.stroke(
+                List.of(new Sheet.Point(SIDE_X, line + 1.2), new Sheet.Point(287, line + 1.2)),
+                false,
+                Sheet.Pen.line(INK, 0.25));
         line += 5.2;
     }
 
@@ -238,18 +329,47 @@ final class LaySheet {
 
     /** The bar is as long as it says on paper: measure it before you measure with it. */
     private void foot() {
-        double bar = Optional.of(50 / mmPerM).map(m -> m >= 50 ? 50.0 : m >= 20 ? 20.0 : m >= 10 ? 10.0 : 5.0).get();
+        double bar = Optional.of(50 / mmPerM)
+                .map(m -> m >= 50 ? 50.0 : m >= 20 ? 20.0 : m >= 10 ? 10.0 : 5.0)
+                .get();
         double y = MAP_Y + MAP_H + 8;
         double w = bar * mmPerM;
         for (int i = 0; i < 5; i++) {
             Sheet.Pen pen = Sheet.Pen.line(INK, 0.2).filled(i % 2 == 0 ? INK : "#ffffff", 1);
             double a = MAP_X + w * i / 5;
             double b = MAP_X + w * (i + 1) / 5;
-            sheet.stroke(List.of(new Sheet.Point(a, y), new Sheet.Point(b, y), new Sheet.Point(b, y + 2), new Sheet.Point(a, y + 2)), true, pen);
+            sheet.stroke(
+                    List.of(
+                            new Sheet.Point(a, y),
+                            new Sheet.Point(b, y),
+                            new Sheet.Point(b, y + 2),
+                            new Sheet.Point(a, y + 2)),
+                    true,
+                    pen);
         }
-        sheet.words(new Sheet.Point(MAP_X, y - 1.4), 3, false, INK, Sheet.Align.LEFT, "0").words(new Sheet.Point(MAP_X + w, y - 1.4), 3, false, INK, Sheet.Align.MIDDLE, String.format(Locale.ROOT, "%.0f m", bar));
-        sheet.words(new Sheet.Point(MAP_X + w + 10, y + 1.8), 3.4, true, INK, Sheet.Align.LEFT, "1 : " + scale + " on A4. North is up.");
-        sheet.words(new Sheet.Point(MAP_X, y + 8), 3, false, MUTE, Sheet.Align.LEFT,
-            "Long red dashes: keep out. Short red dashes: where the line whips. Pink: fan. Ochre: drop zone. Blue: ways out. Dots: butt zone. Local code, the maker's limits and the qualified person on site outrank this.");
+        sheet.words(new Sheet.Point(MAP_X, y - 1.4), 3, false, INK, Sheet.Align.LEFT, "0")
+                .words(
+                        new Sheet.Point(MAP_X + w, y - 1.4),
+                        3,
+                        false,
+                        INK,
+                        Sheet.Align.MIDDLE,
+                        String.format(Locale.ROOT, "%.0f m", bar));
+        sheet.words(
+                new Sheet.Point(MAP_X + w + 10, y + 1.8),
+                3.4,
+                true,
+                INK,
+                Sheet.Align.LEFT,
+                "1 : " + scale + " on A4. North is up.");
+        sheet.words(
+                new Sheet.Point(MAP_X, y + 8),
+                3,
+                false,
+                MUTE,
+                Sheet.Align.LEFT,
+                "Long red dashes: keep out. Short red dashes: where the line whips. Pink: fan. Ochre: drop "
+                        + "zone. Blue: ways out. Dots: butt zone. Local code, the maker's limits and the "
+                        + "qualified person on site outrank this.");
     }
 }

@@ -63,7 +63,18 @@ public class Lays {
     private final Kits kits;
     private final Anemometer anemometer;
 
-    Lays(LayRepository lays, Stems stems, Places places, Surroundings surroundings, Tangles tangles, House house, Jobs jobs, Kept kept, Trail trail, Kits kits, Anemometer anemometer) {
+    Lays(
+            LayRepository lays,
+            Stems stems,
+            Places places,
+            Surroundings surroundings,
+            Tangles tangles,
+            House house,
+            Jobs jobs,
+            Kept kept,
+            Trail trail,
+            Kits kits,
+            Anemometer anemometer) {
         this.lays = lays;
         this.stems = stems;
         this.places = places;
@@ -78,7 +89,17 @@ public class Lays {
     }
 
     /** A recorded lay. {@code clearedBy} says who cleared which way out, {@code basis} what a fixed lay rested on. */
-    public record Chosen(String stemId, ChoiceRequest request, LayChoice choice, Optional<FaceReading> opened, boolean fixed, List<Spot> dropZone, List<LayRecord.Clip> clips, Map<EscapeRoutes.Side, String> clearedBy, Optional<Basis> basis, long version) {
+    public record Chosen(
+            String stemId,
+            ChoiceRequest request,
+            LayChoice choice,
+            Optional<FaceReading> opened,
+            boolean fixed,
+            List<Spot> dropZone,
+            List<LayRecord.Clip> clips,
+            Map<EscapeRoutes.Side, String> clearedBy,
+            Optional<Basis> basis,
+            long version) {
         public List<Zone.Clip> zoneClips() {
             return clips.stream().map(LayRecord.Clip::forCore).toList();
         }
@@ -90,12 +111,10 @@ public class Lays {
     }
 
     /** What is not as it was when a lay was fixed, and by how much the answers moved. */
-    public record OutOfDate(List<Basis.Changed> changed, List<Basis.Changed> moved) {
-    }
+    public record OutOfDate(List<Basis.Changed> changed, List<Basis.Changed> moved) {}
 
     /** Something a lay depends on and when it was last looked at or changed; empty for what has no date. */
-    public record Depends(Basis.Fact fact, Optional<Instant> at) {
-    }
+    public record Depends(Basis.Fact fact, Optional<Instant> at) {}
 
     public List<Chosen> chosen(String jobId) {
         return lays.findByJobId(jobId).stream().map(this::chosen).toList();
@@ -110,10 +129,23 @@ public class Lays {
         for (EscapeRoutes.Side side : EscapeRoutes.Side.values()) {
             r.clearedBy(side, r.layDeg).ifPresent(who -> clearedBy.put(side, who));
         }
-        return new Chosen(r.stemId, r.request(), r.choice(kits), Optional.ofNullable(r.opened), r.fixed, r.dropZone, r.clips, clearedBy, Optional.ofNullable(r.basis), r.version);
+        return new Chosen(
+                r.stemId,
+                r.request(),
+                r.choice(kits),
+                Optional.ofNullable(r.opened),
+                r.fixed,
+                r.dropZone,
+                r.clips,
+                clearedBy,
+                Optional.ofNullable(r.basis),
+                r.version);
     }
 
-    /** @return the place with what stands on it, the ground beneath what hangs, and the gust measured now, its sigma on top */
+    /**
+     * @return the place with what stands on it, the ground beneath what hangs, and the gust measured now, its sigma on
+     *     top
+     */
     public Site site(String jobId) {
         return site(jobId, anemometer.now().gustMs());
     }
@@ -122,16 +154,25 @@ public class Lays {
         return place(jobId).withGust(gustMs.value() + gustMs.sigma());
     }
 
-    private enum Asked { PLACE }
+    private enum Asked {
+        PLACE
+    }
 
     private Site place(String jobId) {
         return kept.ofPlan(jobId, Asked.PLACE, () -> {
-            List<Site.Danger> beneath = tangles.answer(jobId).hangs().stream().map(h -> new Site.Danger("beneath " + h.hung(), h.beneath())).toList();
-            return places.site(jobId).with(stems.standing(jobId)).withTrunks(stems.trunks(jobId)).withDangers(beneath);
+            List<Site.Danger> beneath = tangles.answer(jobId).hangs().stream()
+                    .map(h -> new Site.Danger("beneath " + h.hung(), h.beneath()))
+                    .toList();
+            return places.site(jobId)
+                    .with(stems.standing(jobId))
+                    .withTrunks(stems.trunks(jobId))
+                    .withDangers(beneath);
         });
     }
 
-    /** @return what follows from a lay that is not recorded; a way out that was cleared for a lay like it stays cleared */
+    /**
+     * @return what follows from a lay that is not recorded; a way out that was cleared for a lay like it stays cleared
+     */
     public LayPlan plan(String jobId, String stemId, LayChoice choice, Site site) {
         return plan(stems.known(jobId, stemId).reading(), site, withClearing(stemId, choice));
     }
@@ -155,17 +196,28 @@ public class Lays {
     public void opened(String jobId, String stemId, OpenedFace face, String note, SignedIn who) {
         stems.requireOpen(jobId, stemId);
         LayRecord r = record(jobId, stemId);
-        r.opened = new FaceReading(face.soundLeftM(), face.soundRightM(), face.wood(), note == null ? "" : note.strip(), who.name(), Instant.now(), r.cutHeightM, r.layDeg);
+        r.opened = new FaceReading(
+                face.soundLeftM(),
+                face.soundRightM(),
+                face.wood(),
+                note == null ? "" : note.strip(),
+                who.name(),
+                Instant.now(),
+                r.cutHeightM,
+                r.layDeg);
         lays.saveAndFlush(r);
         jobs.touched(jobId, Change.LAY);
     }
 
     /** @return how the answers of a fixed lay have moved since; empty while it is as it was, or not fixed */
     public Optional<OutOfDate> outOfDate(Chosen c, LayPlan now, Site site) {
-        return c.basis.filter(b -> c.fixed).map(then -> {
-            Basis is = Basis.of(now, site);
-            return new OutOfDate(is.changedSince(then), is.movedSince(then));
-        }).filter(o -> !o.changed.isEmpty());
+        return c.basis
+                .filter(b -> c.fixed)
+                .map(then -> {
+                    Basis is = Basis.of(now, site);
+                    return new OutOfDate(is.changedSince(then), is.movedSince(then));
+                })
+                .filter(o -> !o.changed.isEmpty());
     }
 
     /** @return everything a lay depends on, with its age */
@@ -173,27 +225,38 @@ public class Lays {
         Site site = site(jobId);
         Stems.Looked looked = stems.looked(jobId, stemId);
         Map<String, Instant> features = places.changedAt(jobId);
-        Map<String, Stems.Known> byLabel = stems.known(jobId).stream().collect(Collectors.toMap(k -> k.reading().label(), Function.identity()));
-        return Basis.of(plan(jobId, stemId, choice, site), site).facts().stream().map(f -> new Depends(f, switch (f.source()) {
-            case DIAMETER -> Optional.ofNullable(looked.measured().get(Measured.DIAMETER));
-            case HEIGHT -> Optional.ofNullable(looked.measured().get(Measured.HEIGHT));
-            case LEAN -> Optional.ofNullable(looked.measured().get(Measured.LEAN));
-            case CROWN -> Optional.ofNullable(looked.measured().get(Measured.CROWN));
-            case WOOD -> looked.changed();
-            case DEFECTS -> looked.faults();
-            case GROUND -> jobs.changedAt(jobId);
-            case TODAY -> surroundings.changedAt(jobId);
-            case HOUSE -> house.changedAt();
-            case FEATURE -> Optional.ofNullable(features.get(f.key()));
-            case TREE -> Optional.ofNullable(byLabel.get(f.key())).flatMap(k -> stems.looked(jobId, k.id()).changed());
-        })).toList();
+        Map<String, Stems.Known> byLabel = stems.known(jobId).stream()
+                .collect(Collectors.toMap(k -> k.reading().label(), Function.identity()));
+        return Basis.of(plan(jobId, stemId, choice, site), site).facts().stream()
+                .map(f -> new Depends(
+                        f,
+                        switch (f.source()) {
+                            case DIAMETER ->
+                                Optional.ofNullable(looked.measured().get(Measured.DIAMETER));
+                            case HEIGHT -> Optional.ofNullable(looked.measured().get(Measured.HEIGHT));
+                            case LEAN -> Optional.ofNullable(looked.measured().get(Measured.LEAN));
+                            case CROWN -> Optional.ofNullable(looked.measured().get(Measured.CROWN));
+                            case WOOD -> looked.changed();
+                            case DEFECTS -> looked.faults();
+                            case GROUND -> jobs.changedAt(jobId);
+                            case TODAY -> surroundings.changedAt(jobId);
+                            case HOUSE -> house.changedAt();
+                            case FEATURE -> Optional.ofNullable(features.get(f.key()));
+                            case TREE ->
+                                Optional.ofNullable(byLabel.get(f.key())).flatMap(k -> stems.looked(jobId, k.id())
+                                        .changed());
+                        }))
+                .toList();
     }
 
     /** @return seeded falls of a lay as planned and with what goes otherwise */
-    List<Rehearsal> rehearse(String jobId, String stemId, LayChoice choice, Rehearsal.WhatIf whatIf, int falls, int seed) {
+    List<Rehearsal> rehearse(
+            String jobId, String stemId, LayChoice choice, Rehearsal.WhatIf whatIf, int falls, int seed) {
         LayPlan plan = plan(jobId, stemId, choice, site(jobId));
         Rehearsal asPlanned = Rehearsal.of(plan, Rehearsal.WhatIf.AS_PLANNED, falls, seed);
-        return List.of(asPlanned, whatIf.equals(Rehearsal.WhatIf.AS_PLANNED) ? asPlanned : Rehearsal.of(plan, whatIf, falls, seed));
+        return List.of(
+                asPlanned,
+                whatIf.equals(Rehearsal.WhatIf.AS_PLANNED) ? asPlanned : Rehearsal.of(plan, whatIf, falls, seed));
     }
 
     /** The same for many stems of one place, which is put together once. */
@@ -201,7 +264,9 @@ public class Lays {
         return LayPlan.of(stem, choice, site, house.rules().layLimits());
     }
 
-    /** Lean of a stem with crown and snow as moments along and across a lay, and what the wind limit adds from any side. */
+    /**
+     * Lean of a stem with crown and snow as moments along and across a lay, and what the wind limit adds from any side.
+     */
     public record Leaning(EffectiveLean stillAir, double windNm, double weightN, double cgM) {
         double asDeg(double momentNm) {
             return Tipping.asLeanDeg(momentNm, weightN, cgM);
@@ -218,15 +283,21 @@ public class Lays {
         StemMass mass = r.mass(cut).orElseThrow();
         Today today = places.site(jobId).today();
         Tipping tips = Tipping.of(r, mass, cut, today);
-        return Optional.of(new Leaning(Tipping.stillAir(r, mass, cut, today, layDeg), tips.windNm(), tips.weightN(), mass.cgM()));
+        return Optional.of(
+                new Leaning(Tipping.stillAir(r, mass, cut, today, layDeg), tips.windNm(), tips.weightN(), mass.cgM()));
     }
 
     Dial dial(String jobId, String stemId, LayChoice choice) {
-        return Dial.of(stems.known(jobId, stemId).reading(), choice, site(jobId), house.rules().layLimits());
+        return Dial.of(
+                stems.known(jobId, stemId).reading(),
+                choice,
+                site(jobId),
+                house.rules().layLimits());
     }
 
     /** Records the choice; a fixed lay with its drop zone is what the crew is briefed on. */
-    public void choose(String jobId, String stemId, ChoiceRequest request, boolean fixed, List<Spot> dropZone, Long version) {
+    public void choose(
+            String jobId, String stemId, ChoiceRequest request, boolean fixed, List<Spot> dropZone, Long version) {
         stems.requireOpen(jobId, stemId);
         Stems.Known stem = stems.known(jobId, stemId);
         if (stem.reading().toBeKept()) {
@@ -239,7 +310,12 @@ public class Lays {
             r.stemId = stemId;
             r.jobId = jobId;
         } else {
-            trail.requireFresh(r, stemId, r.version, version, "The lay of " + stem.reading().label());
+            trail.requireFresh(
+                    r,
+                    stemId,
+                    r.version,
+                    version,
+                    "The lay of " + stem.reading().label());
         }
         if (!dropZone.isEmpty()) {
             Shape.polygon(dropZone);
@@ -276,14 +352,23 @@ public class Lays {
     }
 
     /** Takes ground out of a zone, with the leader's reason. */
-    public void clip(String jobId, String stemId, Zone.Kind kind, List<Spot> outline, String reason, SignedIn who, Long version) {
+    public void clip(
+            String jobId,
+            String stemId,
+            Zone.Kind kind,
+            List<Spot> outline,
+            String reason,
+            SignedIn who,
+            Long version) {
         stems.requireOpen(jobId, stemId);
         LayRecord r = record(jobId, stemId);
         trail.requireFresh(r, stemId, r.version, version, "The lay of this stem");
-        LayRecord.Clip clip = new LayRecord.Clip(kind, List.copyOf(outline), Require.text(reason, 200, "reason"), who.name());
+        LayRecord.Clip clip =
+                new LayRecord.Clip(kind, List.copyOf(outline), Require.text(reason, 200, "reason"), who.name());
         clip.forCore();
         if (r.clips.size() >= MOST_CLIPS) {
-            throw new RefusedInput("TOO_MANY", "clips", "at most " + MOST_CLIPS + " pieces are taken out of the zones of one stem");
+            throw new RefusedInput(
+                    "TOO_MANY", "clips", "at most " + MOST_CLIPS + " pieces are taken out of the zones of one stem");
         }
         r.clips = Stream.concat(r.clips.stream(), Stream.of(clip)).toList();
         lays.saveAndFlush(r);
@@ -306,6 +391,8 @@ public class Lays {
     }
 
     private LayRecord record(String jobId, String stemId) {
-        return lays.findById(stemId).filter(r -> r.jobId.equals(jobId)).orElseThrow(() -> new RefusedInput("MISSING", "lay", "choose and save a lay first"));
+        return lays.findById(stemId)
+                .filter(r -> r.jobId.equals(jobId))
+                .orElseThrow(() -> new RefusedInput("MISSING", "lay", "choose and save a lay first"));
     }
 }

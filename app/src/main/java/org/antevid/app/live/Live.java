@@ -36,8 +36,9 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
 
 /**
- * Tells everybody on a job what changed once it is committed, on threads of its own: who presses HOLD waits for nobody. A hold travels inside
- * its event; receipts and other changes are gathered for a moment and told once. Before each event the rights are asked again.
+ * Tells everybody on a job what changed once it is committed, on threads of its own: who presses HOLD waits for nobody.
+ * A hold travels inside its event; receipts and other changes are gathered for a moment and told once. Before each
+ * event the rights are asked again.
  */
 @Component
 class Live {
@@ -77,7 +78,9 @@ class Live {
         Audience audience = audiences.computeIfAbsent(job, j -> new Audience());
         Stream stream = Stream.open(me, request, response, s -> leave(job, s));
         audience.streams.add(stream);
-        List<Stream> own = audience.streams.stream().filter(s -> s.who().personId().equals(me.personId())).toList();
+        List<Stream> own = audience.streams.stream()
+                .filter(s -> s.who().personId().equals(me.personId()))
+                .toList();
         own.stream().limit(Math.max(0, own.size() - MOST_OF_ONE_PERSON)).forEach(Stream::end);
         stream.tell("beat", bytes("beat", Map.of("everyMs", BEAT_MS)));
         teller.execute(() -> safely(() -> tellHold(job, audience, List.of(stream))));
@@ -86,7 +89,13 @@ class Live {
 
     List<String> here(String job) {
         Audience audience = audiences.get(job);
-        return audience == null ? List.of() : audience.streams.stream().map(s -> s.who().name()).distinct().sorted().toList();
+        return audience == null
+                ? List.of()
+                : audience.streams.stream()
+                        .map(s -> s.who().name())
+                        .distinct()
+                        .sorted()
+                        .toList();
     }
 
     private void leave(String job, Stream stream) {
@@ -156,7 +165,9 @@ class Live {
 
     private void dropThoseWithoutRights(String job, Audience audience) {
         Set<String> may = jobs.whoMayRead(job);
-        audience.streams.stream().filter(s -> !may.contains(s.who().personId()) || !signIns.isOpen(s.who())).forEach(Stream::end);
+        audience.streams.stream()
+                .filter(s -> !may.contains(s.who().personId()) || !signIns.isOpen(s.who()))
+                .forEach(Stream::end);
     }
 
     /** Says that the link is alive, and finds those that are gone. */
@@ -173,7 +184,8 @@ class Live {
 
     private byte[] bytes(String name, Object body) {
         try {
-            return ("event:" + name + "\ndata:" + json.writeValueAsString(body) + "\n\n").getBytes(StandardCharsets.UTF_8);
+            return ("event:" + name + "\ndata:" + json.writeValueAsString(body) + "\n\n")
+                    .getBytes(StandardCharsets.UTF_8);
         } catch (JsonProcessingException e) {
             throw new IllegalStateException(e);
         }
@@ -202,10 +214,18 @@ class LiveController {
         this.live = live;
     }
 
-    /** The job's stream of server-sent events: {@code hold} with the hold in it, {@code changed} with what to ask for, {@code here}, {@code beat}. */
+    /**
+     * The job's stream of server-sent events: {@code hold} with the hold in it, {@code changed} with what to ask for,
+     * {@code here}, {@code beat}.
+     */
     @GetMapping(value = "/api/jobs/{job}/live", produces = "text/event-stream")
     @Needs(Needs.Right.READ)
-    void live(@PathVariable String job, @AuthenticationPrincipal SignedIn me, HttpServletRequest request, HttpServletResponse response) throws IOException {
+    void live(
+            @PathVariable String job,
+            @AuthenticationPrincipal SignedIn me,
+            HttpServletRequest request,
+            HttpServletResponse response)
+            throws IOException {
         live.listen(job, me, request, response);
     }
 

@@ -20,8 +20,8 @@ import org.antevid.app.job.Change;
 import org.antevid.app.people.SignedIn;
 
 /**
- * One listener. It is written to only when its socket takes bytes, so one that stalls keeps no thread; of each kind of event it keeps only the
- * newest, so it keeps no memory either. One that has taken nothing for a while is let go.
+ * One listener. It is written to only when its socket takes bytes, so one that stalls keeps no thread; of each kind of
+ * event it keeps only the newest, so it keeps no memory either. One that has taken nothing for a while is let go.
  */
 final class Stream implements WriteListener, AsyncListener {
     private static final long STALLED_NS = 12_000_000_000L;
@@ -43,7 +43,8 @@ final class Stream implements WriteListener, AsyncListener {
         this.gone = gone;
     }
 
-    static Stream open(SignedIn who, HttpServletRequest request, HttpServletResponse response, Consumer<Stream> gone) throws IOException {
+    static Stream open(SignedIn who, HttpServletRequest request, HttpServletResponse response, Consumer<Stream> gone)
+            throws IOException {
         response.setContentType("text/event-stream");
         response.setCharacterEncoding("UTF-8");
         response.setHeader("Cache-Control", "no-store");
@@ -78,7 +79,9 @@ final class Stream implements WriteListener, AsyncListener {
 
     private synchronized Optional<byte[]> next() {
         if (!waiting.isEmpty()) {
-            String first = waiting.containsKey("hold") ? "hold" : waiting.keySet().iterator().next();
+            String first = waiting.containsKey("hold")
+                    ? "hold"
+                    : waiting.keySet().iterator().next();
             return Optional.of(waiting.remove(first));
         }
         if (changes.isEmpty()) {
@@ -129,8 +132,8 @@ final class Stream implements WriteListener, AsyncListener {
     }
 
     /**
-     * Ends it from this side. Under the lock that every call of the container takes: it uses a request's objects anew as soon as it has told
-     * that the request is over, and ending it then would end somebody else's.
+     * Ends it from this side. Under the lock that every call of the container takes: it uses a request's objects anew
+     * as soon as it has told that the request is over, and ending it then would end somebody else's.
      */
     void end() {
         boolean mine;

@@ -22,21 +22,37 @@ class Doors {
     @Bean
     SecurityFilterChain filterChain(HttpSecurity http, SignIn signIn) throws Exception {
         CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
-        return http
-            .securityContext(s -> s.securityContextRepository(signIn))
-            .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS)).requestCache(c -> c.disable())
-            .authorizeHttpRequests(a -> a
-                .dispatcherTypeMatchers(DispatcherType.ERROR, DispatcherType.FORWARD).permitAll()
-                .requestMatchers("/api/session", "/api/join", "/api/join/**", "/api/sums", "/api/sums/**", "/api/openapi/**", "/api/openapi").permitAll()
-                .requestMatchers("/api/**").authenticated()
-                .anyRequest().permitAll())
-            .csrf(c -> c.csrfTokenRepository(tokens).csrfTokenRequestHandler(new CsrfTokenRequestAttributeHandler())
-                .ignoringRequestMatchers("/api/sums/**"))
-            .exceptionHandling(e -> e.authenticationEntryPoint((q, r, x) -> Problems.write(r, 401, "Please sign in."))
-                .accessDeniedHandler((q, r, x) -> Problems.write(r, 403, "The page is older than this sign-in; it asks again by itself.")))
-            .headers(h -> h.contentSecurityPolicy(p -> p.policyDirectives(
-                "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; worker-src 'self' blob:; frame-ancestors 'none'")))
-            .formLogin(f -> f.disable()).httpBasic(b -> b.disable()).logout(l -> l.disable())
-            .build();
+        return http.securityContext(s -> s.securityContextRepository(signIn))
+                .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .requestCache(c -> c.disable())
+                .authorizeHttpRequests(a -> a.dispatcherTypeMatchers(DispatcherType.ERROR, DispatcherType.FORWARD)
+                        .permitAll()
+                        .requestMatchers(
+                                "/api/session",
+                                "/api/join",
+                                "/api/join/**",
+                                "/api/sums",
+                                "/api/sums/**",
+                                "/api/openapi/**",
+                                "/api/openapi")
+                        .permitAll()
+                        .requestMatchers("/api/**")
+                        .authenticated()
+                        .anyRequest()
+                        .permitAll())
+                .csrf(c -> c.csrfTokenRepository(tokens)
+                        .csrfTokenRequestHandler(new CsrfTokenRequestAttributeHandler())
+                        .ignoringRequestMatchers("/api/sums/**"))
+                .exceptionHandling(
+                        e -> e.authenticationEntryPoint((q, r, x) -> Problems.write(r, 401, "Please sign in."))
+                                .accessDeniedHandler((q, r, x) -> Problems.write(
+                                        r, 403, "The page is older than this sign-in; it asks again by itself.")))
+                .headers(h -> h.contentSecurityPolicy(
+                        p -> p.policyDirectives("default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' "
+                                + "data: blob:; worker-src 'self' blob:; frame-ancestors 'none'")))
+                .formLogin(f -> f.disable())
+                .httpBasic(b -> b.disable())
+                .logout(l -> l.disable())
+                .build();
     }
 }

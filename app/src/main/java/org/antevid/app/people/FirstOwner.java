@@ -29,8 +29,12 @@ class FirstOwner {
         if (demo || !people.nobodyYet()) {
             return;
         }
-        String passphrase = new SecureRandom().ints(16, 0, LETTERS.length()).mapToObj(i -> LETTERS.substring(i, i + 1)).collect(Collectors.joining());
+        String passphrase = new SecureRandom()
+                .ints(16, 0, LETTERS.length())
+                .mapToObj(i -> LETTERS.substring(i, i + 1))
+                .collect(Collectors.joining());
         people.add("Owner", Office.OWNER, Optional.of(passphrase), EnumSet.noneOf(Competence.class));
-        System.out.println("First start: sign in as 'Owner' with the passphrase '" + passphrase + "' and add your people. It is shown only now.");
+        System.out.println("First start: sign in as 'Owner' with the passphrase '" + passphrase
+                + "' and add your people. It is shown only now.");
     }
 }

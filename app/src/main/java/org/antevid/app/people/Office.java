@@ -1,4 +1,9 @@
 package org.antevid.app.people;
 
 /** What a person is in the company. */
-public enum Office { LEADER, CREW, REVIEWER, OWNER }
+public enum Office {
+    LEADER,
+    CREW,
+    REVIEWER,
+    OWNER
+}

@@ -36,20 +36,23 @@ public class People {
     }
 
     /** How a person's PIN stands: set or not, the word it can be set with, who took the last one away. */
-    public record PinState(boolean set, Optional<String> firstWord, Optional<String> resetBy, Optional<Instant> resetAt) {
-    }
+    public record PinState(
+            boolean set, Optional<String> firstWord, Optional<String> resetBy, Optional<Instant> resetAt) {}
 
     /** Adds a person; the passphrase is empty for crew who join by code and PIN. */
     public Person add(String name, Office office, Optional<String> passphrase, Set<Competence> competences) {
         String clean = Require.text(name, 80, "name");
         likeAnother(clean).ifPresent(other -> {
-            throw new RefusedInput("DUPLICATE", "name", "is read as " + other + ", who is here already; add a second name");
+            throw new RefusedInput(
+                    "DUPLICATE", "name", "is read as " + other + ", who is here already; add a second name");
         });
         PersonRecord p = new PersonRecord();
         p.id = UUID.randomUUID().toString();
         p.name = clean;
         p.office = office;
-        p.passphraseHash = passphrase.map(w -> encoder.encode(Secrets.passphrase(w, clean))).orElse(null);
+        p.passphraseHash = passphrase
+                .map(w -> encoder.encode(Secrets.passphrase(w, clean)))
+                .orElse(null);
         p.firstWord = office == Office.CREW ? Secrets.firstWord() : null;
         p.competences.addAll(competences);
         PersonRecord saved = people.save(p);
@@ -64,7 +67,9 @@ public class People {
     /** One person, however the name is typed. */
     private Optional<PersonRecord> byName(String name) {
         String folded = Names.folded(name);
-        return people.findAllByOrderByName().stream().filter(p -> Names.folded(p.name).equals(folded)).findFirst();
+        return people.findAllByOrderByName().stream()
+                .filter(p -> Names.folded(p.name).equals(folded))
+                .findFirst();
     }
 
     /** @return the person when the passphrase fits; takes the same time when there is no such person */
@@ -115,17 +120,32 @@ public class People {
 
     /** @return everybody with this competence, for the choice of a second opinion */
     public List<Person> withCompetence(Competence competence) {
-        return people.findAllByOrderByName().stream().filter(p -> p.competences.contains(competence)).map(PersonRecord::forRules).toList();
+        return people.findAllByOrderByName().stream()
+                .filter(p -> p.competences.contains(competence))
+                .map(PersonRecord::forRules)
+                .toList();
     }
 
     List<PeopleController.PersonEntry> all(boolean withWords) {
-        return people.findAllByOrderByName().stream().map(p -> new PeopleController.PersonEntry(p.id, p.name, p.office, p.competences.stream().sorted().toList(), p.pinHash != null,
-            Optional.ofNullable(p.firstWord).filter(w -> withWords), withWords ? signIns.of(p.id).size() : 0)).toList();
+        return people.findAllByOrderByName().stream()
+                .map(p -> new PeopleController.PersonEntry(
+                        p.id,
+                        p.name,
+                        p.office,
+                        p.competences.stream().sorted().toList(),
+                        p.pinHash != null,
+                        Optional.ofNullable(p.firstWord).filter(w -> withWords),
+                        withWords ? signIns.of(p.id).size() : 0))
+                .toList();
     }
 
     public PinState pin(String personId) {
         PersonRecord p = record(personId);
-        return new PinState(p.pinHash != null, Optional.ofNullable(p.firstWord), Optional.ofNullable(p.pinResetBy), Optional.ofNullable(p.pinResetAt));
+        return new PinState(
+                p.pinHash != null,
+                Optional.ofNullable(p.firstWord),
+                Optional.ofNullable(p.pinResetBy),
+                Optional.ofNullable(p.pinResetAt));
     }
 
     public boolean pinFits(String personId, String pin) {
@@ -144,12 +164,15 @@ public class People {
      * The first PIN, set with the word that was handed over; the word is spent with it.
      *
      * @throws RefusedInput when the word is missing or the PIN is none
-     * @throws NotSignedIn  when the word does not fit
+     * @throws NotSignedIn when the word does not fit
      */
     public void firstPin(String personId, String word, String pin) {
         PersonRecord p = record(personId);
         if (word == null || word.isBlank()) {
-            throw new RefusedInput("MISSING", "word", "your leader has a word for you, shown beside your name: it is needed once, with your first PIN");
+            throw new RefusedInput(
+                    "MISSING",
+                    "word",
+                    "your leader has a word for you, shown beside your name: it is needed once, with your first PIN");
         }
         String good = Secrets.pin(pin);
         if (!Secrets.sameWord(word, p.firstWord)) {
@@ -171,7 +194,10 @@ public class People {
         people.saveAndFlush(p);
     }
 
-    /** Takes the PIN away; a new word is there to be handed over, and phones that joined with the old one are signed out. */
+    /**
+     * Takes the PIN away; a new word is there to be handed over, and phones that joined with the old one are signed
+     * out.
+     */
     public void resetPin(String personId, SignedIn by) {
         PersonRecord p = record(personId);
         p.pinHash = null;

@@ -1,5 +1,4 @@
 package org.antevid.app.people;
 
 /** Somebody of the company was added or proves themselves otherwise now. */
-public record PeopleChanged() {
-}
+public record PeopleChanged() {}

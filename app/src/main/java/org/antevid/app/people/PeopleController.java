@@ -25,16 +25,26 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/people")
 class PeopleController {
-    /** @param firstWord for the owner alone, until it is used @param signedInAt in how many places, for the owner alone */
-    record PersonEntry(String id, String name, Office office, List<Competence> competences, boolean pinSet, Optional<String> firstWord, int signedInAt) {
-    }
+    /**
+     * @param firstWord for the owner alone, until it is used
+     * @param signedInAt in how many places, for the owner alone
+     */
+    record PersonEntry(
+            String id,
+            String name,
+            Office office,
+            List<Competence> competences,
+            boolean pinSet,
+            Optional<String> firstWord,
+            int signedInAt) {}
 
-    record NewPersonRequest(@NotBlank @Size(max = 80) String name, @NotNull Office office, @Size(max = 1000) String passphrase,
-                            @NotNull Set<@NotNull Competence> competences) {
-    }
+    record NewPersonRequest(
+            @NotBlank @Size(max = 80) String name,
+            @NotNull Office office,
+            @Size(max = 1000) String passphrase,
+            @NotNull Set<@NotNull Competence> competences) {}
 
-    record NewPassphraseRequest(@NotBlank @Size(max = 1000) String passphrase) {
-    }
+    record NewPassphraseRequest(@NotBlank @Size(max = 1000) String passphrase) {}
 
     private final People people;
     private final SignIns signIns;
@@ -62,12 +72,18 @@ class PeopleController {
             throw new RefusedInput("MISSING", "passphrase", "is needed for everybody but crew");
         }
         var added = people.add(p.name, p.office, signsIn ? Optional.of(p.passphrase) : Optional.empty(), p.competences);
-        return people.all(true).stream().filter(e -> e.id.equals(added.id())).findFirst().orElseThrow();
+        return people.all(true).stream()
+                .filter(e -> e.id.equals(added.id()))
+                .findFirst()
+                .orElseThrow();
     }
 
     @PutMapping("/{id}/passphrase")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void passphrase(@PathVariable String id, @Validated @RequestBody NewPassphraseRequest p, @AuthenticationPrincipal SignedIn me) {
+    void passphrase(
+            @PathVariable String id,
+            @Validated @RequestBody NewPassphraseRequest p,
+            @AuthenticationPrincipal SignedIn me) {
         owner(me);
         if (people.office(id) == Office.CREW) {
             throw new RefusedInput("BAD_CHOICE", "passphrase", "crew join by code and PIN; reset the PIN instead");

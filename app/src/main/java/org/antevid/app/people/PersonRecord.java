@@ -13,7 +13,6 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import org.antevid.core.crew.Competence;
 import org.antevid.core.crew.Person;
@@ -27,22 +26,29 @@ import org.springframework.data.jpa.repository.JpaRepository;
 class PersonRecord {
     @Id
     String id;
+
     String name;
+
     @Enumerated(EnumType.STRING)
     Office office;
+
     String passphraseHash;
+
     @NotAudited
     String pinHash;
     /** Kept in clear until it is used: it is read out to the person beside whom it stands. */
     @NotAudited
     String firstWord;
+
     String pinResetBy;
     Instant pinResetAt;
+
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "person_competence")
     @Column(name = "competence")
     @Enumerated(EnumType.STRING)
     Set<Competence> competences = EnumSet.noneOf(Competence.class);
+
     @Version
     long version;
 

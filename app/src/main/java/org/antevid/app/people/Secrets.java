@@ -19,15 +19,17 @@ final class Secrets {
     private static final int FEWEST_DIGITS = 4;
     private static final int MOST_DIGITS = 8;
     private static final Set<String> COMMON = read();
-    private static final String[] WORDS = {"heron", "otter", "sedge", "alder", "kestrel", "bramble", "wicket", "mallard", "thistle", "hazel", "ember", "lantern", "barley", "copper", "pebble", "willow"};
+    private static final String[] WORDS = {
+        "heron", "otter", "sedge", "alder", "kestrel", "bramble", "wicket", "mallard", "thistle", "hazel", "ember",
+        "lantern", "barley", "copper", "pebble", "willow"
+    };
     private static final SecureRandom RANDOM = new SecureRandom();
 
-    private Secrets() {
-    }
+    private Secrets() {}
 
     private static Set<String> read() {
         try (InputStream in = Secrets.class.getResourceAsStream("/common-passphrases.txt");
-             BufferedReader lines = new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8))) {
+                BufferedReader lines = new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8))) {
             return lines.lines().map(Secrets::bare).filter(l -> !l.isEmpty()).collect(Collectors.toUnmodifiableSet());
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -41,12 +43,21 @@ final class Secrets {
     /** @throws RefusedInput saying what would be right */
     static String passphrase(String passphrase, String name) {
         if (passphrase == null || passphrase.strip().length() < LEAST) {
-            throw new RefusedInput("OUT_OF_RANGE", "passphrase", "must have " + LEAST + " characters or more; four words are easy to keep");
+            throw new RefusedInput(
+                    "OUT_OF_RANGE",
+                    "passphrase",
+                    "must have " + LEAST + " characters or more; four words are easy to keep");
         }
         String bare = bare(passphrase);
-        boolean guessed = COMMON.contains(bare) || COMMON.contains(bare.replaceAll("\\p{N}+$", "")) || bare.chars().distinct().count() < LEAST_DIFFERENT || bare.equals(bare(name));
+        boolean guessed = COMMON.contains(bare)
+                || COMMON.contains(bare.replaceAll("\\p{N}+$", ""))
+                || bare.chars().distinct().count() < LEAST_DIFFERENT
+                || bare.equals(bare(name));
         if (guessed) {
-            throw new RefusedInput("TOO_COMMON", "passphrase", "is among the first a stranger would try; take four words that do not belong together");
+            throw new RefusedInput(
+                    "TOO_COMMON",
+                    "passphrase",
+                    "is among the first a stranger would try; take four words that do not belong together");
         }
         return passphrase;
     }

@@ -28,23 +28,31 @@ import org.springframework.web.bind.annotation.RestController;
 class SessionController {
     private static final int LONGEST = 1000;
 
-    record Credentials(@NotBlank @Size(max = 80) String name, @NotBlank @Size(max = LONGEST) String passphrase) {
-    }
+    record Credentials(
+            @NotBlank @Size(max = 80) String name,
+            @NotBlank @Size(max = LONGEST) String passphrase) {}
 
-    record Session(boolean signedIn, Optional<String> personId, Optional<String> name, Optional<Office> office, Optional<Way> way, Optional<String> onlyJob, boolean pinSet) {
-    }
+    record Session(
+            boolean signedIn,
+            Optional<String> personId,
+            Optional<String> name,
+            Optional<Office> office,
+            Optional<Way> way,
+            Optional<String> onlyJob,
+            boolean pinSet) {}
 
-    record AgainRequest(@NotBlank @Size(max = LONGEST) String secret) {
-    }
+    record AgainRequest(@NotBlank @Size(max = LONGEST) String secret) {}
 
-    record OwnPinRequest(@NotBlank @Size(max = LONGEST) String passphrase, @NotBlank @Size(max = 8) String pin) {
-    }
+    record OwnPinRequest(
+            @NotBlank @Size(max = LONGEST) String passphrase,
+            @NotBlank @Size(max = 8) String pin) {}
 
-    record OwnPassphraseRequest(@NotBlank @Size(max = LONGEST) String old, @NotBlank @Size(max = LONGEST) String passphrase) {
-    }
+    record OwnPassphraseRequest(
+            @NotBlank @Size(max = LONGEST) String old,
+            @NotBlank @Size(max = LONGEST) String passphrase) {}
 
-    record SignInView(String id, Way way, Instant madeAt, Instant seenAt, String address, String device, boolean here) {
-    }
+    record SignInView(
+            String id, Way way, Instant madeAt, Instant seenAt, String address, String device, boolean here) {}
 
     private final People people;
     private final SignIn signIn;
@@ -62,18 +70,34 @@ class SessionController {
     @GetMapping
     Session session(@AuthenticationPrincipal SignedIn me, @Parameter(hidden = true) CsrfToken token) {
         token.getToken();
-        return me == null ? new Session(false, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), false) : view(me);
+        return me == null
+                ? new Session(
+                        false,
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        false)
+                : view(me);
     }
 
     private Session view(SignedIn p) {
-        return new Session(true, Optional.of(p.personId()), Optional.of(p.name()), Optional.of(p.office()), Optional.of(p.way()), Optional.of(p.onlyJob()).filter(j -> !j.isEmpty()),
-            people.pin(p.personId()).set());
+        return new Session(
+                true,
+                Optional.of(p.personId()),
+                Optional.of(p.name()),
+                Optional.of(p.office()),
+                Optional.of(p.way()),
+                Optional.of(p.onlyJob()).filter(j -> !j.isEmpty()),
+                people.pin(p.personId()).set());
     }
 
     @PostMapping
     Session signIn(@Validated @RequestBody Credentials c, HttpServletRequest request, HttpServletResponse response) {
         Throttle.Try attempt = throttle.begin(request.getRemoteAddr(), Names.folded(c.name));
-        SignedIn person = people.byPassphrase(c.name, c.passphrase).orElseThrow(() -> new NotSignedIn("Name and passphrase do not fit."));
+        SignedIn person = people.byPassphrase(c.name, c.passphrase)
+                .orElseThrow(() -> new NotSignedIn("Name and passphrase do not fit."));
         attempt.right();
         signIn.establish(person, request, response);
         return view(person);
@@ -88,7 +112,8 @@ class SessionController {
     /** Proves again who one is, by passphrase or PIN: asked before a go, house rules and people. */
     @PostMapping("/again")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void again(@Validated @RequestBody AgainRequest a, @AuthenticationPrincipal SignedIn me, HttpServletRequest request) {
+    void again(
+            @Validated @RequestBody AgainRequest a, @AuthenticationPrincipal SignedIn me, HttpServletRequest request) {
         SignedIn who = signedIn(me);
         Throttle.Try attempt = throttle.begin(request.getRemoteAddr(), "again " + who.personId());
         if (!people.pinFits(who.personId(), a.secret) && !people.passphraseFits(who.personId(), a.secret)) {
@@ -101,7 +126,8 @@ class SessionController {
     /** A leader who cuts signs with a PIN too; the passphrase proves that it is theirs. */
     @PutMapping("/pin")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void pin(@Validated @RequestBody OwnPinRequest p, @AuthenticationPrincipal SignedIn me, HttpServletRequest request) {
+    void pin(
+            @Validated @RequestBody OwnPinRequest p, @AuthenticationPrincipal SignedIn me, HttpServletRequest request) {
         SignedIn who = signedIn(me);
         Throttle.Try attempt = throttle.begin(request.getRemoteAddr(), "again " + who.personId());
         people.ownPin(who, p.passphrase, p.pin);
@@ -110,7 +136,10 @@ class SessionController {
 
     @PutMapping("/passphrase")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void passphrase(@Validated @RequestBody OwnPassphraseRequest p, @AuthenticationPrincipal SignedIn me, HttpServletRequest request) {
+    void passphrase(
+            @Validated @RequestBody OwnPassphraseRequest p,
+            @AuthenticationPrincipal SignedIn me,
+            HttpServletRequest request) {
         SignedIn who = signedIn(me);
         Throttle.Try attempt = throttle.begin(request.getRemoteAddr(), "again " + who.personId());
         if (!people.passphraseFits(who.personId(), p.old)) {
@@ -124,7 +153,16 @@ class SessionController {
     @GetMapping("/places")
     List<SignInView> places(@AuthenticationPrincipal SignedIn me) {
         SignedIn who = signedIn(me);
-        return signIns.of(who.personId()).stream().map(p -> new SignInView(p.id(), p.way(), p.madeAt(), p.seenAt(), p.address(), p.device(), p.id().equals(who.signInId()))).toList();
+        return signIns.of(who.personId()).stream()
+                .map(p -> new SignInView(
+                        p.id(),
+                        p.way(),
+                        p.madeAt(),
+                        p.seenAt(),
+                        p.address(),
+                        p.device(),
+                        p.id().equals(who.signInId())))
+                .toList();
     }
 
     @DeleteMapping("/places/{id}")

@@ -32,23 +32,50 @@ public class SignIn implements SecurityContextRepository {
     /** Puts a person behind the browser. What it was signed in as before is ended. */
     public void establish(SignedIn person, HttpServletRequest request, HttpServletResponse response) {
         current(request).ifPresent(was -> signIns.end(was.personId(), was.signInId(), was.name()));
-        String device = Optional.ofNullable(request.getHeader(HttpHeaders.USER_AGENT)).orElse("");
-        String token = signIns.open(person.personId(), person.way(), person.onlyJob(), String.valueOf(request.getRemoteAddr()), device.substring(0, Math.min(device.length(), LONGEST_DEVICE)));
-        response.addHeader(HttpHeaders.SET_COOKIE, ResponseCookie.from(COOKIE, token).httpOnly(true).sameSite("Lax").path("/").maxAge(SignIns.LASTS).build().toString());
+        String device =
+                Optional.ofNullable(request.getHeader(HttpHeaders.USER_AGENT)).orElse("");
+        String token = signIns.open(
+                person.personId(),
+                person.way(),
+                person.onlyJob(),
+                String.valueOf(request.getRemoteAddr()),
+                device.substring(0, Math.min(device.length(), LONGEST_DEVICE)));
+        response.addHeader(
+                HttpHeaders.SET_COOKIE,
+                ResponseCookie.from(COOKIE, token)
+                        .httpOnly(true)
+                        .sameSite("Lax")
+                        .path("/")
+                        .maxAge(SignIns.LASTS)
+                        .build()
+                        .toString());
     }
 
     void leave(HttpServletRequest request, HttpServletResponse response) {
         current(request).ifPresent(was -> signIns.end(was.personId(), was.signInId(), was.name()));
-        response.addHeader(HttpHeaders.SET_COOKIE, ResponseCookie.from(COOKIE, "").httpOnly(true).sameSite("Lax").path("/").maxAge(0).build().toString());
+        response.addHeader(
+                HttpHeaders.SET_COOKIE,
+                ResponseCookie.from(COOKIE, "")
+                        .httpOnly(true)
+                        .sameSite("Lax")
+                        .path("/")
+                        .maxAge(0)
+                        .build()
+                        .toString());
     }
 
     private Optional<SignedIn> current(HttpServletRequest request) {
-        return Optional.ofNullable(WebUtils.getCookie(request, COOKIE)).map(Cookie::getValue).filter(v -> !v.isEmpty()).flatMap(signIns::by);
+        return Optional.ofNullable(WebUtils.getCookie(request, COOKIE))
+                .map(Cookie::getValue)
+                .filter(v -> !v.isEmpty())
+                .flatMap(signIns::by);
     }
 
     private SecurityContext context(HttpServletRequest request) {
-        return current(request).<SecurityContext>map(p -> new SecurityContextImpl(new UsernamePasswordAuthenticationToken(p, null, List.of(new SimpleGrantedAuthority("ROLE_" + p.office())))))
-            .orElseGet(SecurityContextHolder::createEmptyContext);
+        return current(request)
+                .<SecurityContext>map(p -> new SecurityContextImpl(new UsernamePasswordAuthenticationToken(
+                        p, null, List.of(new SimpleGrantedAuthority("ROLE_" + p.office())))))
+                .orElseGet(SecurityContextHolder::createEmptyContext);
     }
 
     @Override

@@ -26,7 +26,10 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Who is signed in where. Kept in the store, so that a killed server signs nobody out; the token itself is kept by the browser alone. */
+/**
+ * Who is signed in where. Kept in the store, so that a killed server signs nobody out; the token itself is kept by the
+ * browser alone.
+ */
 @Service
 @Transactional
 public class SignIns {
@@ -49,12 +52,11 @@ public class SignIns {
         this.people = people;
     }
 
-    private record Open(SignedIn who, Instant until) {
-    }
+    private record Open(SignedIn who, Instant until) {}
 
     /** Where somebody is signed in. */
-    public record SignInPlace(String id, Way way, String onlyJob, Instant madeAt, Instant seenAt, String address, String device) {
-    }
+    public record SignInPlace(
+            String id, Way way, String onlyJob, Instant madeAt, Instant seenAt, String address, String device) {}
 
     /** @return the token, which is shown to the browser and to nobody else */
     String open(String personId, Way way, String onlyJob, String address, String device) {
@@ -85,13 +87,16 @@ public class SignIns {
             return Optional.of(known.who);
         }
         Instant now = Instant.now();
-        return repository.findByTokenHash(hash).filter(r -> r.endedAt == null && r.seenAt.plus(LASTS).isAfter(now)).flatMap(r -> people.findById(r.personId).map(p -> {
-            r.seenAt = now;
-            repository.save(r);
-            SignedIn who = new SignedIn(p.id, p.name, p.office, r.id, r.onlyJob, r.way);
-            open.put(hash, new Open(who, now.plus(NOTED_EVERY)));
-            return who;
-        }));
+        return repository
+                .findByTokenHash(hash)
+                .filter(r -> r.endedAt == null && r.seenAt.plus(LASTS).isAfter(now))
+                .flatMap(r -> people.findById(r.personId).map(p -> {
+                    r.seenAt = now;
+                    repository.save(r);
+                    SignedIn who = new SignedIn(p.id, p.name, p.office, r.id, r.onlyJob, r.way);
+                    open.put(hash, new Open(who, now.plus(NOTED_EVERY)));
+                    return who;
+                }));
     }
 
     /** @return whether a sign-in that was open since the start still is */
@@ -102,19 +107,28 @@ public class SignIns {
 
     public List<SignInPlace> of(String personId) {
         Instant now = Instant.now();
-        return repository.findByPersonIdAndEndedAtIsNullOrderBySeenAtDesc(personId).stream().filter(r -> r.seenAt.plus(LASTS).isAfter(now))
-            .map(r -> new SignInPlace(r.id, r.way, r.onlyJob, r.madeAt, r.seenAt, r.address, r.device)).toList();
+        return repository.findByPersonIdAndEndedAtIsNullOrderBySeenAtDesc(personId).stream()
+                .filter(r -> r.seenAt.plus(LASTS).isAfter(now))
+                .map(r -> new SignInPlace(r.id, r.way, r.onlyJob, r.madeAt, r.seenAt, r.address, r.device))
+                .toList();
     }
 
     void end(String personId, String id, String by) {
-        SignInRecord r = repository.findById(id).filter(x -> x.personId.equals(personId)).orElseThrow(NotThere::new);
+        SignInRecord r =
+                repository.findById(id).filter(x -> x.personId.equals(personId)).orElseThrow(NotThere::new);
         end(r, by);
     }
 
-    /** Ends what somebody has open; streams follow with their next event. @return how many */
+    /**
+     * Ends what somebody has open; streams follow with their next event.
+     *
+     * @return how many
+     */
     public int endAll(String personId, Predicate<SignInPlace> which, String by) {
         List<SignInRecord> ends = repository.findByPersonIdAndEndedAtIsNullOrderBySeenAtDesc(personId).stream()
-            .filter(r -> which.test(new SignInPlace(r.id, r.way, r.onlyJob, r.madeAt, r.seenAt, r.address, r.device))).toList();
+                .filter(r ->
+                        which.test(new SignInPlace(r.id, r.way, r.onlyJob, r.madeAt, r.seenAt, r.address, r.device)))
+                .toList();
         ends.forEach(r -> end(r, by));
         return ends.size();
     }
@@ -140,7 +154,8 @@ public class SignIns {
 
     private static String hash(String token) {
         try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8)));
+            return HexFormat.of()
+                    .formatHex(MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8)));
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException(e);
         }
@@ -152,11 +167,14 @@ public class SignIns {
 class SignInRecord {
     @Id
     String id;
+
     String tokenHash;
     String personId;
     String onlyJob;
+
     @Enumerated(EnumType.STRING)
     Way way;
+
     Instant madeAt;
     Instant seenAt;
     String address;

@@ -7,9 +7,10 @@ import java.security.Principal;
  * The person behind a request.
  *
  * @param signInId the sign-in the request came with; empty for what happens by itself
- * @param onlyJob  the one job this sign-in is for; empty for all jobs of the person
+ * @param onlyJob the one job this sign-in is for; empty for all jobs of the person
  */
-public record SignedIn(String personId, String name, Office office, String signInId, String onlyJob, Way way) implements Principal, Serializable {
+public record SignedIn(String personId, String name, Office office, String signInId, String onlyJob, Way way)
+        implements Principal, Serializable {
     /** Something that happens by itself: it has no rights. */
     public static SignedIn nobody(String name) {
         return new SignedIn("", name, Office.CREW, "", "", Way.PIN);

@@ -11,8 +11,9 @@ import org.antevid.app.problem.TooOften;
 import org.springframework.stereotype.Component;
 
 /**
- * Limits wrong tries: by address first, then by name from that address. A name that is tried wrongly often answers ever later, from wherever, but
- * is never shut: nobody can lock another out. Right tries cost nothing. The clock runs on whatever the machine's date does.
+ * Limits wrong tries: by address first, then by name from that address. A name that is tried wrongly often answers ever
+ * later, from wherever, but is never shut: nobody can lock another out. Right tries cost nothing. The clock runs on
+ * whatever the machine's date does.
  */
 @Component
 public class Throttle {
@@ -59,7 +60,7 @@ public class Throttle {
 
     /**
      * @param address where it comes from
-     * @param name    who or what is tried, folded
+     * @param name who or what is tried, folded
      * @throws TooOften when this address has used up its wrong tries
      */
     public Try begin(String address, String name) {
@@ -92,7 +93,9 @@ public class Throttle {
     }
 
     private Bucket bucket(String key, int aMinute) {
-        return buckets.computeIfAbsent(key, k -> Bucket.builder().addLimit(l -> l.capacity(aMinute).refillGreedy(aMinute, Duration.ofMinutes(1)))
-            .withCustomTimePrecision(TimeMeter.SYSTEM_NANOTIME).build());
+        return buckets.computeIfAbsent(key, k -> Bucket.builder()
+                .addLimit(l -> l.capacity(aMinute).refillGreedy(aMinute, Duration.ofMinutes(1)))
+                .withCustomTimePrecision(TimeMeter.SYSTEM_NANOTIME)
+                .build());
     }
 }

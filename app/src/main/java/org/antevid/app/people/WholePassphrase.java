@@ -7,7 +7,10 @@ import java.util.Base64;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 
-/** BCrypt over a digest, so that a passphrase of any length counts to its last letter; what was stored before is still matched. */
+/**
+ * BCrypt over a digest, so that a passphrase of any length counts to its last letter; what was stored before is still
+ * matched.
+ */
 final class WholePassphrase implements PasswordEncoder {
     private static final String WHOLE = "{whole}";
     private static final int BCRYPT_BYTES = 72;
@@ -28,7 +31,9 @@ final class WholePassphrase implements PasswordEncoder {
 
     private static String digest(CharSequence raw) {
         try {
-            return Base64.getEncoder().encodeToString(MessageDigest.getInstance("SHA-256").digest(raw.toString().getBytes(StandardCharsets.UTF_8)));
+            return Base64.getEncoder()
+                    .encodeToString(MessageDigest.getInstance("SHA-256")
+                            .digest(raw.toString().getBytes(StandardCharsets.UTF_8)));
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException(e);
         }

@@ -10,7 +10,10 @@ import java.util.Optional;
 import org.antevid.core.site.Anchor;
 import org.antevid.core.site.Spot;
 
-/** Writes local places into GeoJSON, as they are or in WGS 84 from the site's anchor. docs/formats/geojson.md documents both. */
+/**
+ * Writes local places into GeoJSON, as they are or in WGS 84 from the site's anchor. docs/formats/geojson.md documents
+ * both.
+ */
 public final class GeoFrame {
     static final String LOCAL = "local-metres";
     private static final ObjectMapper JSON = new ObjectMapper();
@@ -32,9 +35,16 @@ public final class GeoFrame {
         return all;
     }
 
-    /** Adds a feature. @return its properties, to be filled */
+    /**
+     * Adds a feature.
+     *
+     * @return its properties, to be filled
+     */
     public ObjectNode add(ObjectNode collection, String id, Form form, List<Spot> outline) {
-        ObjectNode f = ((ArrayNode) collection.get("features")).addObject().put("type", "Feature").put("id", id);
+        ObjectNode f = ((ArrayNode) collection.get("features"))
+                .addObject()
+                .put("type", "Feature")
+                .put("id", id);
         ObjectNode g = f.putObject("geometry");
         switch (form) {
             case POINT -> g.put("type", "Point").set("coordinates", node(outline.get(0)));
@@ -59,7 +69,9 @@ public final class GeoFrame {
     }
 
     private ArrayNode node(Spot s) {
-        double[] p = anchor.map(a -> a.globe(s)).map(g -> new double[] {round(g.longitudeDeg()), round(g.latitudeDeg())}).orElseGet(() -> new double[] {s.eastM(), s.northM()});
+        double[] p = anchor.map(a -> a.globe(s))
+                .map(g -> new double[] {round(g.longitudeDeg()), round(g.latitudeDeg())})
+                .orElseGet(() -> new double[] {s.eastM(), s.northM()});
         return JSON.createArrayNode().add(p[0]).add(p[1]);
     }
 

@@ -13,7 +13,12 @@ import org.antevid.core.site.Permit;
 public class PermitsColumn implements AttributeConverter<Map<Permit, Permit.Answer>, String> {
     @Override
     public String convertToDatabaseColumn(Map<Permit, Permit.Answer> answers) {
-        return answers == null ? "" : new TreeMap<>(answers).entrySet().stream().map(e -> e.getKey() + "=" + e.getValue()).collect(Collectors.joining(","));
+        return answers == null
+                ? ""
+                : new TreeMap<>(answers)
+                        .entrySet().stream()
+                                .map(e -> e.getKey() + "=" + e.getValue())
+                                .collect(Collectors.joining(","));
     }
 
     @Override

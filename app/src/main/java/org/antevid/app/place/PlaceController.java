@@ -33,10 +33,23 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{job}/features")
 class PlaceController {
-    record MoreRequest(@Size(max = 80) String inside, @Size(max = 80) String occupied, Optional<VoltageClass> voltage, Optional<Bed> bed, @Size(max = 40) String agreedOn,
-                       Optional<Double> slopeDeg, Optional<Double> downhillDeg) {
+    record MoreRequest(
+            @Size(max = 80) String inside,
+            @Size(max = 80) String occupied,
+            Optional<VoltageClass> voltage,
+            Optional<Bed> bed,
+            @Size(max = 40) String agreedOn,
+            Optional<Double> slopeDeg,
+            Optional<Double> downhillDeg) {
         Places.More more() {
-            return new Places.More(inside == null ? "" : inside, occupied == null ? "" : occupied, or(voltage), or(bed), agreedOn == null ? "" : agreedOn, or(slopeDeg), or(downhillDeg));
+            return new Places.More(
+                    inside == null ? "" : inside,
+                    occupied == null ? "" : occupied,
+                    or(voltage),
+                    or(bed),
+                    agreedOn == null ? "" : agreedOn,
+                    or(slopeDeg),
+                    or(downhillDeg));
         }
 
         private static <T> Optional<T> or(Optional<T> o) {
@@ -44,33 +57,63 @@ class PlaceController {
         }
     }
 
-    record FeatureRequest(@Size(max = 60) String id, @NotBlank @Size(max = 60) String name, @NotNull FeatureKind kind, @NotNull Form form,
-                          @NotEmpty @Size(max = 500) List<Spot> outline, @NotNull Double radiusM, @NotNull Integer worth, @NotNull Boolean mayBeHit,
-                          @Size(max = 80) String agreedBy, @NotNull Protection protection, @Size(max = 80) String protectedBy, @NotNull Boolean protectionDone,
-                          @Size(max = 200) String takenHow, @Valid MoreRequest more, Long version) {
+    record FeatureRequest(
+            @Size(max = 60) String id,
+            @NotBlank @Size(max = 60) String name,
+            @NotNull FeatureKind kind,
+            @NotNull Form form,
+            @NotEmpty @Size(max = 500) List<Spot> outline,
+            @NotNull Double radiusM,
+            @NotNull Integer worth,
+            @NotNull Boolean mayBeHit,
+            @Size(max = 80) String agreedBy,
+            @NotNull Protection protection,
+            @Size(max = 80) String protectedBy,
+            @NotNull Boolean protectionDone,
+            @Size(max = 200) String takenHow,
+            @Valid MoreRequest more,
+            Long version) {
         Places.Entry entry() {
-            return new Places.Entry(name, kind, form, outline, radiusM, worth, mayBeHit, agreedBy, protection, protectedBy, protectionDone, takenHow,
-                more == null ? Places.More.NOTHING : more.more());
+            return new Places.Entry(
+                    name,
+                    kind,
+                    form,
+                    outline,
+                    radiusM,
+                    worth,
+                    mayBeHit,
+                    agreedBy,
+                    protection,
+                    protectedBy,
+                    protectionDone,
+                    takenHow,
+                    more == null ? Places.More.NOTHING : more.more());
         }
     }
 
-    record TapeAndBearing(@NotNull Spot from, @NotNull Double bearingDeg, @NotNull Double distanceM) {
-    }
+    record TapeAndBearing(
+            @NotNull Spot from,
+            @NotNull Double bearingDeg,
+            @NotNull Double distanceM) {}
 
-    record TwoTapesRequest(@NotNull Spot a, @NotNull Double fromAM, @NotNull Spot b, @NotNull Double fromBM) {
-    }
+    record TwoTapesRequest(
+            @NotNull Spot a,
+            @NotNull Double fromAM,
+            @NotNull Spot b,
+            @NotNull Double fromBM) {}
 
-    record OffsetRequest(@NotNull Spot from, @NotNull Spot to, @NotNull Double alongM, @NotNull Double rightM) {
-    }
+    record OffsetRequest(
+            @NotNull Spot from,
+            @NotNull Spot to,
+            @NotNull Double alongM,
+            @NotNull Double rightM) {}
 
-    record ShotRequest(@NotNull Spot from, @NotNull Spot aimedAt) {
-    }
+    record ShotRequest(@NotNull Spot from, @NotNull Spot aimedAt) {}
 
-    record ShotView(double bearingDeg, double distanceM, double inclinationDeg, double sigmaM, Spot at, boolean simulated) {
-    }
+    record ShotView(
+            double bearingDeg, double distanceM, double inclinationDeg, double sigmaM, Spot at, boolean simulated) {}
 
-    record KindView(FeatureKind key, String words) {
-    }
+    record KindView(FeatureKind key, String words) {}
 
     private final Places places;
     private final Rangefinder rangefinder;
@@ -83,7 +126,9 @@ class PlaceController {
     @GetMapping("/kinds")
     @Needs(Needs.Right.READ)
     List<KindView> kinds(@PathVariable String job) {
-        return Arrays.stream(FeatureKind.values()).map(k -> new KindView(k, k.words())).toList();
+        return Arrays.stream(FeatureKind.values())
+                .map(k -> new KindView(k, k.words()))
+                .toList();
     }
 
     @GetMapping
@@ -139,6 +184,12 @@ class PlaceController {
     @Needs(Needs.Right.READ)
     ShotView shot(@PathVariable String job, @Validated @RequestBody ShotRequest s) {
         Rangefinder.Shot shot = rangefinder.shoot(s.from, s.aimedAt, 0);
-        return new ShotView(shot.bearingDeg(), shot.horizontalM(), shot.inclinationDeg(), shot.sigmaM(), s.from.at(shot.bearingDeg(), shot.horizontalM()), shot.simulated());
+        return new ShotView(
+                shot.bearingDeg(),
+                shot.horizontalM(),
+                shot.inclinationDeg(),
+                shot.sigmaM(),
+                s.from.at(shot.bearingDeg(), shot.horizontalM()),
+                shot.simulated());
     }
 }

@@ -28,33 +28,44 @@ import org.springframework.data.jpa.repository.JpaRepository;
 class FeatureRecord {
     @Id
     String id;
+
     String jobId;
     String name;
+
     @Enumerated(EnumType.STRING)
     FeatureKind kind;
+
     @Enumerated(EnumType.STRING)
     Form form;
+
     @Convert(converter = SpotsColumn.class)
     @Column(length = 20000)
     List<Spot> outline;
+
     double radiusM;
     int worth;
     boolean mayBeHit;
     String agreedBy = "";
+
     @Enumerated(EnumType.STRING)
     Protection protection = Protection.NONE;
+
     String protectedBy = "";
     boolean protectionDone;
     String takenHow = "";
     String inside = "";
     String occupied = "";
+
     @Enumerated(EnumType.STRING)
     VoltageClass voltage;
+
     @Enumerated(EnumType.STRING)
     Bed bed;
+
     String agreedOn = "";
     Double slopeDeg;
     Double downhillDeg;
+
     @Version
     long version;
 
@@ -67,13 +78,24 @@ class FeatureRecord {
     }
 
     Feature forCore() {
-        return new Feature(id, name, kind, shape(), worth, mayBeHit, protection, protectedBy, protectionDone,
-            new Feature.Detail(inside, occupied, Optional.ofNullable(voltage), Optional.ofNullable(bed)));
+        return new Feature(
+                id,
+                name,
+                kind,
+                shape(),
+                worth,
+                mayBeHit,
+                protection,
+                protectedBy,
+                protectionDone,
+                new Feature.Detail(inside, occupied, Optional.ofNullable(voltage), Optional.ofNullable(bed)));
     }
 
     /** @return the part of the place with a slope of its own that it is */
     Optional<Terrain.Area> area() {
-        return form != Form.POLYGON || slopeDeg == null ? Optional.empty() : Optional.of(new Terrain.Area(shape(), new Ground(slopeDeg, downhillDeg == null ? 0 : downhillDeg)));
+        return form != Form.POLYGON || slopeDeg == null
+                ? Optional.empty()
+                : Optional.of(new Terrain.Area(shape(), new Ground(slopeDeg, downhillDeg == null ? 0 : downhillDeg)));
     }
 }
 

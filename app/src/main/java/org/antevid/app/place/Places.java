@@ -36,7 +36,12 @@ public class Places {
     private final Jobs jobs;
     private final Trail trail;
 
-    Places(FeatureRepository features, SpotHeightRepository heights, Surroundings surroundings, Jobs jobs, Trail trail) {
+    Places(
+            FeatureRepository features,
+            SpotHeightRepository heights,
+            Surroundings surroundings,
+            Jobs jobs,
+            Trail trail) {
         this.features = features;
         this.heights = heights;
         this.surroundings = surroundings;
@@ -45,30 +50,84 @@ public class Places {
     }
 
     /** What a person records of a feature. {@code takenHow} says how its place was taken. */
-    public record Entry(String name, FeatureKind kind, Form form, List<Spot> outline, double radiusM, int worth, boolean mayBeHit, String agreedBy,
-                        Protection protection, String protectedBy, boolean protectionDone, String takenHow, More more) {
+    public record Entry(
+            String name,
+            FeatureKind kind,
+            Form form,
+            List<Spot> outline,
+            double radiusM,
+            int worth,
+            boolean mayBeHit,
+            String agreedBy,
+            Protection protection,
+            String protectedBy,
+            boolean protectionDone,
+            String takenHow,
+            More more) {
         /** A feature of which nothing special is known. */
-        public Entry(String name, FeatureKind kind, Form form, List<Spot> outline, double radiusM, int worth, boolean mayBeHit, String agreedBy, Protection protection,
-                     String protectedBy, boolean protectionDone, String takenHow) {
-            this(name, kind, form, outline, radiusM, worth, mayBeHit, agreedBy, protection, protectedBy, protectionDone, takenHow, More.NOTHING);
+        public Entry(
+                String name,
+                FeatureKind kind,
+                Form form,
+                List<Spot> outline,
+                double radiusM,
+                int worth,
+                boolean mayBeHit,
+                String agreedBy,
+                Protection protection,
+                String protectedBy,
+                boolean protectionDone,
+                String takenHow) {
+            this(
+                    name,
+                    kind,
+                    form,
+                    outline,
+                    radiusM,
+                    worth,
+                    mayBeHit,
+                    agreedBy,
+                    protection,
+                    protectedBy,
+                    protectionDone,
+                    takenHow,
+                    More.NOTHING);
         }
     }
 
-    /** What counts for some kinds only. {@code agreedOn} is the day somebody agreed that it may be hit; slope and fall make the outline an area of its own. */
-    public record More(String inside, String occupied, Optional<VoltageClass> voltage, Optional<Bed> bed, String agreedOn, Optional<Double> slopeDeg, Optional<Double> downhillDeg) {
-        public static final More NOTHING = new More("", "", Optional.empty(), Optional.empty(), "", Optional.empty(), Optional.empty());
+    /**
+     * What counts for some kinds only. {@code agreedOn} is the day somebody agreed that it may be hit; slope and fall
+     * make the outline an area of its own.
+     */
+    public record More(
+            String inside,
+            String occupied,
+            Optional<VoltageClass> voltage,
+            Optional<Bed> bed,
+            String agreedOn,
+            Optional<Double> slopeDeg,
+            Optional<Double> downhillDeg) {
+        public static final More NOTHING =
+                new More("", "", Optional.empty(), Optional.empty(), "", Optional.empty(), Optional.empty());
     }
 
     /** A recorded feature. */
-    public record View(String id, Entry entry, Spot mark, long version) {
-    }
+    public record View(String id, Entry entry, Spot mark, long version) {}
 
     public Site site(String jobId) {
         List<FeatureRecord> all = features.findByJobIdOrderByName(jobId);
         Jobs.Job job = jobs.job(jobId);
-        Terrain terrain = new Terrain(job.ground(), all.stream().flatMap(f -> f.area().stream()).toList(), heights.findByJobIdOrderByTakenAt(jobId).stream().map(SpotHeightRecord::forCore).toList());
+        Terrain terrain = new Terrain(
+                job.ground(),
+                all.stream().flatMap(f -> f.area().stream()).toList(),
+                heights.findByJobIdOrderByTakenAt(jobId).stream()
+                        .map(SpotHeightRecord::forCore)
+                        .toList());
         Surroundings.Day day = surroundings.day(jobId);
-        return new Site(terrain, new Today(day.ground(), day.load(), job.windLimitMs()), all.stream().map(FeatureRecord::forCore).toList());
+        return new Site(
+                terrain,
+                new Today(day.ground(), day.load(), job.windLimitMs()),
+                all.stream().map(FeatureRecord::forCore).toList());
     }
 
     /** @return when each feature was last changed, by its id */
@@ -78,7 +137,8 @@ public class Places {
 
     /** @return whether a line or pipe of somebody's lies here, so that its emergency number is needed */
     public boolean hasUtility(String jobId) {
-        return features.findByJobIdOrderByName(jobId).stream().anyMatch(f -> f.kind == FeatureKind.OVERHEAD_LINE || f.kind == FeatureKind.BURIED);
+        return features.findByJobIdOrderByName(jobId).stream()
+                .anyMatch(f -> f.kind == FeatureKind.OVERHEAD_LINE || f.kind == FeatureKind.BURIED);
     }
 
     public List<View> features(String jobId) {
@@ -92,7 +152,9 @@ public class Places {
     /** @param id made by the sender, as when a removal is undone; empty for a new one */
     public View add(String jobId, Optional<String> id, Entry entry) {
         FeatureRecord f = new FeatureRecord();
-        f.id = id.map(i -> OwnId.of(jobId, i, x -> features.findById(x).map(k -> k.jobId).orElse(""))).orElseGet(() -> UUID.randomUUID().toString());
+        f.id = id.map(i -> OwnId.of(
+                        jobId, i, x -> features.findById(x).map(k -> k.jobId).orElse("")))
+                .orElseGet(() -> UUID.randomUUID().toString());
         Optional<FeatureRecord> known = features.findById(f.id);
         if (known.isPresent()) {
             View there = view(known.get());
@@ -164,7 +226,9 @@ public class Places {
         if (f.mayBeHit && f.agreedBy.isEmpty()) {
             throw new RefusedInput("MISSING", "agreedBy", "say who agreed that it may be hit");
         }
-        f.agreedOn = !f.mayBeHit ? "" : text(e.more.agreedOn).isEmpty() ? LocalDate.now().toString() : text(e.more.agreedOn);
+        f.agreedOn = !f.mayBeHit
+                ? ""
+                : text(e.more.agreedOn).isEmpty() ? LocalDate.now().toString() : text(e.more.agreedOn);
         f.protection = e.protection;
         f.protectedBy = text(e.protectedBy);
         f.protectionDone = e.protectionDone;
@@ -189,8 +253,30 @@ public class Places {
     }
 
     private static View view(FeatureRecord f) {
-        return new View(f.id, new Entry(f.name, f.kind, f.form, f.outline, f.radiusM, f.worth, f.mayBeHit, f.agreedBy, f.protection, f.protectedBy,
-            f.protectionDone, f.takenHow, new More(f.inside, f.occupied, Optional.ofNullable(f.voltage), Optional.ofNullable(f.bed), f.agreedOn,
-            Optional.ofNullable(f.slopeDeg), Optional.ofNullable(f.downhillDeg))), f.shape().mark(), f.version);
+        return new View(
+                f.id,
+                new Entry(
+                        f.name,
+                        f.kind,
+                        f.form,
+                        f.outline,
+                        f.radiusM,
+                        f.worth,
+                        f.mayBeHit,
+                        f.agreedBy,
+                        f.protection,
+                        f.protectedBy,
+                        f.protectionDone,
+                        f.takenHow,
+                        new More(
+                                f.inside,
+                                f.occupied,
+                                Optional.ofNullable(f.voltage),
+                                Optional.ofNullable(f.bed),
+                                f.agreedOn,
+                                Optional.ofNullable(f.slopeDeg),
+                                Optional.ofNullable(f.downhillDeg))),
+                f.shape().mark(),
+                f.version);
     }
 }

@@ -36,9 +36,9 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * The site plan as GeoJSON, in local metres or in WGS 84 once the site has an anchor, and waypoints as GPX; docs/formats/geojson.md
- * documents the properties. A feature is matched by its id, or by name, kind and place, so that what was written out and is read back
- * changes nothing.
+ * The site plan as GeoJSON, in local metres or in WGS 84 once the site has an anchor, and waypoints as GPX;
+ * docs/formats/geojson.md documents the properties. A feature is matched by its id, or by name, kind and place, so that
+ * what was written out and is read back changes nothing.
  */
 @Service
 @Transactional
@@ -48,6 +48,7 @@ public class PlanFiles {
     private static final ObjectMapper JSON = new ObjectMapper();
     /** Places closer than this are the same: a file in degrees carries nine decimals. */
     private static final double SAME_M = 0.005;
+
     private static final double WAYPOINT_SAME_M = 0.2;
     private final Places places;
     private final Surroundings surroundings;
@@ -60,11 +61,16 @@ public class PlanFiles {
     }
 
     private static RefusedInput tooMany(int things) {
-        return new RefusedInput("TOO_LONG", "file", "has " + things + " things, at most " + MOST_THINGS + " are taken; split it");
+        return new RefusedInput(
+                "TOO_LONG", "file", "has " + things + " things, at most " + MOST_THINGS + " are taken; split it");
     }
 
     private Anchor anchor(String jobId) {
-        return surroundings.state(jobId).anchor().orElseThrow(() -> new RefusedInput("NO_ANCHOR", "anchor", "the site has no anchor yet; set latitude, longitude and north first"));
+        return surroundings
+                .state(jobId)
+                .anchor()
+                .orElseThrow(() -> new RefusedInput(
+                        "NO_ANCHOR", "anchor", "the site has no anchor yet; set latitude, longitude and north first"));
     }
 
     String geoJson(String jobId, boolean wgs84) {
@@ -72,9 +78,20 @@ public class PlanFiles {
         ObjectNode all = frame.collection();
         for (Places.View v : places.features(jobId)) {
             Places.Entry e = v.entry();
-            ObjectNode p = frame.add(all, v.id(), e.form(), e.outline()).put("name", e.name()).put("kind", key(e.kind())).put("radiusM", e.radiusM()).put("worth", e.worth()).put("mayBeHit", e.mayBeHit())
-                .put("agreedBy", e.agreedBy()).put("agreedOn", e.more().agreedOn()).put("protection", key(e.protection())).put("protectedBy", e.protectedBy())
-                .put("protectionDone", e.protectionDone()).put("takenHow", e.takenHow()).put("inside", e.more().inside()).put("occupied", e.more().occupied());
+            ObjectNode p = frame.add(all, v.id(), e.form(), e.outline())
+                    .put("name", e.name())
+                    .put("kind", key(e.kind()))
+                    .put("radiusM", e.radiusM())
+                    .put("worth", e.worth())
+                    .put("mayBeHit", e.mayBeHit())
+                    .put("agreedBy", e.agreedBy())
+                    .put("agreedOn", e.more().agreedOn())
+                    .put("protection", key(e.protection()))
+                    .put("protectedBy", e.protectedBy())
+                    .put("protectionDone", e.protectionDone())
+                    .put("takenHow", e.takenHow())
+                    .put("inside", e.more().inside())
+                    .put("occupied", e.more().occupied());
             e.more().voltage().ifPresent(x -> p.put("voltage", key(x)));
             e.more().bed().ifPresent(x -> p.put("bed", key(x)));
             e.more().slopeDeg().ifPresent(x -> p.put("slopeDeg", x));
@@ -83,7 +100,10 @@ public class PlanFiles {
         return GeoFrame.write(all);
     }
 
-    /** @return how places are written out; @throws RefusedInput {@code NO_ANCHOR} when the globe is asked for and the site has no anchor */
+    /**
+     * @return how places are written out;
+     * @throws RefusedInput {@code NO_ANCHOR} when the globe is asked for and the site has no anchor
+     */
     public GeoFrame frame(String jobId, boolean wgs84) {
         return new GeoFrame(wgs84 ? Optional.of(anchor(jobId)) : Optional.empty());
     }
@@ -99,13 +119,16 @@ public class PlanFiles {
 
     ImportReport readGeoJson(String jobId, byte[] file, boolean takeGoodRows, SignedIn who) {
         JsonNode all = tree(StrictText.of(file));
-        if (!all.path("type").asText().equals("FeatureCollection") || !all.path("features").isArray()) {
+        if (!all.path("type").asText().equals("FeatureCollection")
+                || !all.path("features").isArray()) {
             throw new RefusedInput("NOT_GEOJSON", "file", "is no GeoJSON FeatureCollection");
         }
         if (all.path("features").size() > MOST_THINGS) {
             throw tooMany(all.path("features").size());
         }
-        Optional<Anchor> anchor = all.path("antevidFrame").asText().equals(GeoFrame.LOCAL) ? Optional.empty() : Optional.of(anchor(jobId));
+        Optional<Anchor> anchor = all.path("antevidFrame").asText().equals(GeoFrame.LOCAL)
+                ? Optional.empty()
+                : Optional.of(anchor(jobId));
         List<ImportReport.Problem> problems = new ArrayList<>();
         Map<Integer, Places.Entry> read = new HashMap<>();
         Map<Integer, String> ids = new HashMap<>();
@@ -124,15 +147,27 @@ public class PlanFiles {
         return store(jobId, row, read, ids, problems, who, "the plan");
     }
 
-    private ImportReport store(String jobId, int rows, Map<Integer, Places.Entry> read, Map<Integer, String> ids, List<ImportReport.Problem> problems, SignedIn who, String what) {
-        Map<String, Places.View> byId = places.features(jobId).stream().collect(Collectors.toMap(Places.View::id, Function.identity()));
+    private ImportReport store(
+            String jobId,
+            int rows,
+            Map<Integer, Places.Entry> read,
+            Map<Integer, String> ids,
+            List<ImportReport.Problem> problems,
+            SignedIn who,
+            String what) {
+        Map<String, Places.View> byId =
+                places.features(jobId).stream().collect(Collectors.toMap(Places.View::id, Function.identity()));
         List<Places.Entry> fresh = new ArrayList<>();
         int changed = 0;
         int unchanged = 0;
         for (Map.Entry<Integer, Places.Entry> e : read.entrySet()) {
             Places.Entry entry = e.getValue();
             Optional<Places.View> known = Optional.ofNullable(byId.get(ids.getOrDefault(e.getKey(), "")))
-                .or(() -> byId.values().stream().filter(v -> v.entry().name().equals(entry.name()) && v.entry().kind() == entry.kind() && near(v.entry().outline(), entry.outline(), SAME_M)).findFirst());
+                    .or(() -> byId.values().stream()
+                            .filter(v -> v.entry().name().equals(entry.name())
+                                    && v.entry().kind() == entry.kind()
+                                    && near(v.entry().outline(), entry.outline(), SAME_M))
+                            .findFirst());
             if (known.isEmpty()) {
                 fresh.add(entry);
             } else if (same(known.get().entry(), entry)) {
@@ -143,13 +178,28 @@ public class PlanFiles {
             }
         }
         places.addAll(jobId, fresh);
-        log.write(jobId, who.name(), "imported " + what + " from a file: " + fresh.size() + " new, " + changed + " changed");
+        log.write(
+                jobId,
+                who.name(),
+                "imported " + what + " from a file: " + fresh.size() + " new, " + changed + " changed");
         return new ImportReport(rows, fresh.size(), changed, unchanged, problems);
     }
 
     private static boolean same(Places.Entry a, Places.Entry b) {
-        Places.Entry placed = new Places.Entry(b.name(), b.kind(), b.form(), a.outline(), b.radiusM(), b.worth(), b.mayBeHit(), b.agreedBy(), b.protection(), b.protectedBy(), b.protectionDone(),
-            b.takenHow(), b.more());
+        Places.Entry placed = new Places.Entry(
+                b.name(),
+                b.kind(),
+                b.form(),
+                a.outline(),
+                b.radiusM(),
+                b.worth(),
+                b.mayBeHit(),
+                b.agreedBy(),
+                b.protection(),
+                b.protectedBy(),
+                b.protectionDone(),
+                b.takenHow(),
+                b.more());
         return a.equals(placed) && near(a.outline(), b.outline(), SAME_M);
     }
 
@@ -169,7 +219,13 @@ public class PlanFiles {
         try {
             return JSON.readTree(text);
         } catch (JsonProcessingException e) {
-            throw new RefusedInput("NOT_JSON", "file", "is no JSON" + (e.getLocation() == null ? "" : ", see line " + e.getLocation().getLineNr()));
+            throw new RefusedInput(
+                    "NOT_JSON",
+                    "file",
+                    "is no JSON"
+                            + (e.getLocation() == null
+                                    ? ""
+                                    : ", see line " + e.getLocation().getLineNr()));
         }
     }
 
@@ -177,12 +233,15 @@ public class PlanFiles {
         JsonNode g = f.path("geometry");
         JsonNode p = f.path("properties");
         String type = g.path("type").asText();
-        Form form = switch (type) {
-            case "Point" -> Form.POINT;
-            case "LineString" -> Form.LINE;
-            case "Polygon" -> Form.POLYGON;
-            default -> throw new RefusedInput("BAD_CHOICE", "geometry", "'" + type + "' must be a Point, a LineString or a Polygon");
-        };
+        Form form =
+                switch (type) {
+                    case "Point" -> Form.POINT;
+                    case "LineString" -> Form.LINE;
+                    case "Polygon" -> Form.POLYGON;
+                    default ->
+                        throw new RefusedInput(
+                                "BAD_CHOICE", "geometry", "'" + type + "' must be a Point, a LineString or a Polygon");
+                };
         JsonNode c = g.path("coordinates");
         if (form == Form.POLYGON && c.size() != 1) {
             throw new RefusedInput("BAD_POLYGON", "geometry", "must have one outline and no holes");
@@ -193,13 +252,18 @@ public class PlanFiles {
         } else {
             JsonNode points = form == Form.POLYGON ? c.get(0) : c;
             if (points.size() > MOST_POINTS) {
-                throw new RefusedInput("TOO_LONG", "coordinates", "has " + points.size() + " points, at most " + MOST_POINTS + " are taken; make it simpler");
+                throw new RefusedInput(
+                        "TOO_LONG",
+                        "coordinates",
+                        "has " + points.size() + " points, at most " + MOST_POINTS + " are taken; make it simpler");
             }
             for (JsonNode at : points) {
                 outline.add(spot(at, anchor));
             }
         }
-        if (form == Form.POLYGON && outline.size() > 1 && outline.get(0).distanceTo(outline.get(outline.size() - 1)) <= SAME_M) {
+        if (form == Form.POLYGON
+                && outline.size() > 1
+                && outline.get(0).distanceTo(outline.get(outline.size() - 1)) <= SAME_M) {
             outline.remove(outline.size() - 1);
         }
         requireShape(form, outline, number(p, "radiusM", 0.5));
@@ -212,11 +276,27 @@ public class PlanFiles {
             throw new RefusedInput("MISSING", "agreedBy", "say who agreed that it may be hit");
         }
         Protection protection = choice(p, "protection", Protection.class).orElse(Protection.NONE);
-        return new Places.Entry(Require.text(p.path("name").asText(""), 60, "name"), choice(p, "kind", FeatureKind.class).orElse(FeatureKind.OTHER), form, outline,
-            number(p, "radiusM", form == Form.POINT ? 0.5 : 0), (int) worth, mayBeHit, p.path("agreedBy").asText(""), protection, p.path("protectedBy").asText(""),
-            protection != Protection.NONE && p.path("protectionDone").asBoolean(false), p.path("takenHow").asText("from a file"),
-            new Places.More(p.path("inside").asText(""), p.path("occupied").asText(""), choice(p, "voltage", VoltageClass.class), choice(p, "bed", Bed.class), p.path("agreedOn").asText(""),
-                maybe(p, "slopeDeg"), maybe(p, "downhillDeg")));
+        return new Places.Entry(
+                Require.text(p.path("name").asText(""), 60, "name"),
+                choice(p, "kind", FeatureKind.class).orElse(FeatureKind.OTHER),
+                form,
+                outline,
+                number(p, "radiusM", form == Form.POINT ? 0.5 : 0),
+                (int) worth,
+                mayBeHit,
+                p.path("agreedBy").asText(""),
+                protection,
+                p.path("protectedBy").asText(""),
+                protection != Protection.NONE && p.path("protectionDone").asBoolean(false),
+                p.path("takenHow").asText("from a file"),
+                new Places.More(
+                        p.path("inside").asText(""),
+                        p.path("occupied").asText(""),
+                        choice(p, "voltage", VoltageClass.class),
+                        choice(p, "bed", Bed.class),
+                        p.path("agreedOn").asText(""),
+                        maybe(p, "slopeDeg"),
+                        maybe(p, "downhillDeg")));
     }
 
     private static void requireShape(Form form, List<Spot> outline, double radiusM) {
@@ -229,7 +309,11 @@ public class PlanFiles {
 
     private static Spot spot(JsonNode at, Optional<Anchor> anchor) {
         if (at.size() < 2 || !at.get(0).isNumber() || !at.get(1).isNumber()) {
-            throw new RefusedInput("NOT_A_NUMBER", "coordinates", "must be two numbers, " + (anchor.isPresent() ? "longitude and latitude" : "metres east and north"));
+            throw new RefusedInput(
+                    "NOT_A_NUMBER",
+                    "coordinates",
+                    "must be two numbers, "
+                            + (anchor.isPresent() ? "longitude and latitude" : "metres east and north"));
         }
         double x = at.get(0).asDouble();
         double y = at.get(1).asDouble();
@@ -274,7 +358,12 @@ public class PlanFiles {
         GPX.Builder gpx = GPX.builder().creator("Antevid");
         for (Places.View v : places.features(jobId)) {
             Anchor.Globe g = a.globe(v.mark());
-            gpx.addWayPoint(WayPoint.builder().lat(round(g.latitudeDeg(), 9)).lon(round(g.longitudeDeg(), 9)).name(v.entry().name()).type(key(v.entry().kind())).build());
+            gpx.addWayPoint(WayPoint.builder()
+                    .lat(round(g.latitudeDeg(), 9))
+                    .lon(round(g.longitudeDeg(), 9))
+                    .name(v.entry().name())
+                    .type(key(v.entry().kind()))
+                    .build());
         }
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try {
@@ -305,12 +394,28 @@ public class PlanFiles {
         for (WayPoint w : gpx.getWayPoints()) {
             row++;
             try {
-                Spot at = rounded(a.spot(new Anchor.Globe(w.getLatitude().doubleValue(), w.getLongitude().doubleValue())));
+                Spot at = rounded(a.spot(new Anchor.Globe(
+                        w.getLatitude().doubleValue(), w.getLongitude().doubleValue())));
                 String name = w.getName().filter(n -> !n.isBlank()).orElse("waypoint " + row);
-                if (known.stream().anyMatch(v -> v.entry().name().equals(name) && v.mark().distanceTo(at) < WAYPOINT_SAME_M)) {
+                if (known.stream()
+                        .anyMatch(v -> v.entry().name().equals(name) && v.mark().distanceTo(at) < WAYPOINT_SAME_M)) {
                     unchanged++;
                 } else {
-                    read.put(row, new Places.Entry(Require.text(name, 60, "name"), FeatureKind.OTHER, Form.POINT, List.of(at), 0.5, 0, false, "", Protection.NONE, "", false, "waypoint"));
+                    read.put(
+                            row,
+                            new Places.Entry(
+                                    Require.text(name, 60, "name"),
+                                    FeatureKind.OTHER,
+                                    Form.POINT,
+                                    List.of(at),
+                                    0.5,
+                                    0,
+                                    false,
+                                    "",
+                                    Protection.NONE,
+                                    "",
+                                    false,
+                                    "waypoint"));
                 }
             } catch (RefusedInput e) {
                 int at = row;

@@ -30,13 +30,18 @@ class PlanFilesController {
     @GetMapping(value = "/geojson", produces = "application/geo+json")
     @Needs(Needs.Right.READ)
     ResponseEntity<String> geoJson(@PathVariable String job, @RequestParam(defaultValue = "false") boolean wgs84) {
-        return file(files.geoJson(job, wgs84), "application/geo+json", wgs84 ? "plan-wgs84.geojson" : "plan-local.geojson");
+        return file(
+                files.geoJson(job, wgs84), "application/geo+json", wgs84 ? "plan-wgs84.geojson" : "plan-local.geojson");
     }
 
     @PostMapping(value = "/geojson", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @Needs(Needs.Right.LEAD)
-    ImportReport readGeoJson(@PathVariable String job, @RequestParam("file") MultipartFile file, @RequestParam(defaultValue = "false") boolean takeGoodRows, @AuthenticationPrincipal SignedIn me)
-        throws IOException {
+    ImportReport readGeoJson(
+            @PathVariable String job,
+            @RequestParam("file") MultipartFile file,
+            @RequestParam(defaultValue = "false") boolean takeGoodRows,
+            @AuthenticationPrincipal SignedIn me)
+            throws IOException {
         return files.readGeoJson(job, file.getBytes(), takeGoodRows, me);
     }
 
@@ -48,13 +53,21 @@ class PlanFilesController {
 
     @PostMapping(value = "/gpx", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @Needs(Needs.Right.LEAD)
-    ImportReport readGpx(@PathVariable String job, @RequestParam("file") MultipartFile file, @RequestParam(defaultValue = "false") boolean takeGoodRows, @AuthenticationPrincipal SignedIn me)
-        throws IOException {
+    ImportReport readGpx(
+            @PathVariable String job,
+            @RequestParam("file") MultipartFile file,
+            @RequestParam(defaultValue = "false") boolean takeGoodRows,
+            @AuthenticationPrincipal SignedIn me)
+            throws IOException {
         return files.readGpx(job, file.getBytes(), takeGoodRows, me);
     }
 
     private static ResponseEntity<String> file(String text, String type, String name) {
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType(type + ";charset=UTF-8")).header(HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.attachment().filename(name).build().toString()).body(text);
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(type + ";charset=UTF-8"))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename(name).build().toString())
+                .body(text);
     }
 }

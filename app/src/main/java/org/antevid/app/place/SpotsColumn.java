@@ -12,7 +12,9 @@ import org.antevid.core.site.Spot;
 public class SpotsColumn implements AttributeConverter<List<Spot>, String> {
     @Override
     public String convertToDatabaseColumn(List<Spot> spots) {
-        return spots == null ? null : spots.stream().map(s -> s.eastM() + " " + s.northM()).collect(Collectors.joining(";"));
+        return spots == null
+                ? null
+                : spots.stream().map(s -> s.eastM() + " " + s.northM()).collect(Collectors.joining(";"));
     }
 
     @Override
@@ -20,6 +22,9 @@ public class SpotsColumn implements AttributeConverter<List<Spot>, String> {
         if (text == null || text.isEmpty()) {
             return List.of();
         }
-        return Arrays.stream(text.split(";")).map(p -> p.split(" ")).map(p -> new Spot(Double.parseDouble(p[0]), Double.parseDouble(p[1]))).toList();
+        return Arrays.stream(text.split(";"))
+                .map(p -> p.split(" "))
+                .map(p -> new Spot(Double.parseDouble(p[0]), Double.parseDouble(p[1])))
+                .toList();
     }
 }

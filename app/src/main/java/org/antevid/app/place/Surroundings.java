@@ -36,7 +36,12 @@ public class Surroundings {
     private final Jobs jobs;
     private final Trail trail;
 
-    Surroundings(SurroundingsRepository records, MachineRepository machines, SpotHeightRepository heights, Jobs jobs, Trail trail) {
+    Surroundings(
+            SurroundingsRepository records,
+            MachineRepository machines,
+            SpotHeightRepository heights,
+            Jobs jobs,
+            Trail trail) {
         this.records = records;
         this.machines = machines;
         this.heights = heights;
@@ -45,24 +50,25 @@ public class Surroundings {
     }
 
     /** Conditions of the day that people see and no instrument tells. */
-    public record Day(GroundState ground, Light light, CrownLoad load) {
-    }
+    public record Day(GroundState ground, Light light, CrownLoad load) {}
 
     /** All of it as it stands; {@code version} -1 while nothing was written. */
     /** Each part of the form has its own. */
-    public record Versions(long day, long card, long access, long anchor) {
-    }
+    public record Versions(long day, long card, long access, long anchor) {}
 
-    public record State(Day day, Map<Permit, Permit.Answer> permits, EmergencyCard card, Access access, Optional<Anchor> anchor, Versions versions) {
-    }
+    public record State(
+            Day day,
+            Map<Permit, Permit.Answer> permits,
+            EmergencyCard card,
+            Access access,
+            Optional<Anchor> anchor,
+            Versions versions) {}
 
     /** A machine as recorded. */
-    public record KnownMachine(String id, Access.Machine machine, List<String> keptOutBy) {
-    }
+    public record KnownMachine(String id, Access.Machine machine, List<String> keptOutBy) {}
 
     /** A spot height as recorded. */
-    public record KnownHeight(String id, Spot at, double heightM, String takenHow, String who) {
-    }
+    public record KnownHeight(String id, Spot at, double heightM, String takenHow, String who) {}
 
     private SurroundingsRecord record(String jobId) {
         return records.findById(jobId).orElseGet(() -> {
@@ -74,7 +80,13 @@ public class Surroundings {
 
     public State state(String jobId) {
         SurroundingsRecord r = record(jobId);
-        return new State(new Day(r.ground, r.light, r.crownLoad), r.permits, r.card(), r.access(), r.anchor(), new Versions(r.dayVersion, r.cardVersion, r.accessVersion, r.anchorVersion));
+        return new State(
+                new Day(r.ground, r.light, r.crownLoad),
+                r.permits,
+                r.card(),
+                r.access(),
+                r.anchor(),
+                new Versions(r.dayVersion, r.cardVersion, r.accessVersion, r.anchorVersion));
     }
 
     /** @return when any of it was last changed */
@@ -87,7 +99,8 @@ public class Surroundings {
     }
 
     /** One part of the form: its version is its own, so that two people at two parts do not get in each other's way. */
-    private SurroundingsRecord toChange(String jobId, ToLongFunction<SurroundingsRecord> part, Optional<Long> version, String name) {
+    private SurroundingsRecord toChange(
+            String jobId, ToLongFunction<SurroundingsRecord> part, Optional<Long> version, String name) {
         SurroundingsRecord stored = records.findById(jobId).orElse(null);
         if (stored == null) {
             SurroundingsRecord r = new SurroundingsRecord();
@@ -104,7 +117,12 @@ public class Surroundings {
     }
 
     /** Sets what is given and leaves the rest: taps that follow each other quickly lose nothing. */
-    public void day(String jobId, Optional<GroundState> ground, Optional<Light> light, Optional<CrownLoad> load, Optional<Long> version) {
+    public void day(
+            String jobId,
+            Optional<GroundState> ground,
+            Optional<Light> light,
+            Optional<CrownLoad> load,
+            Optional<Long> version) {
         SurroundingsRecord r = toChange(jobId, x -> x.dayVersion, version, "The day");
         ground.ifPresent(g -> r.ground = g);
         light.ifPresent(l -> r.light = l);
@@ -158,7 +176,9 @@ public class Surroundings {
 
     public List<KnownMachine> machines(String jobId) {
         Access access = record(jobId).access();
-        return machines.findByJobIdOrderByName(jobId).stream().map(m -> new KnownMachine(m.id, m.forCore(), access.keepsOut(m.forCore()))).toList();
+        return machines.findByJobIdOrderByName(jobId).stream()
+                .map(m -> new KnownMachine(m.id, m.forCore(), access.keepsOut(m.forCore())))
+                .toList();
     }
 
     public void addMachine(String jobId, Access.Machine m) {
@@ -182,12 +202,15 @@ public class Surroundings {
     }
 
     public List<KnownHeight> heights(String jobId) {
-        return heights.findByJobIdOrderByTakenAt(jobId).stream().map(h -> new KnownHeight(h.id, new Spot(h.eastM, h.northM), h.heightM, h.takenHow, h.who)).toList();
+        return heights.findByJobIdOrderByTakenAt(jobId).stream()
+                .map(h -> new KnownHeight(h.id, new Spot(h.eastM, h.northM), h.heightM, h.takenHow, h.who))
+                .toList();
     }
 
     /** @throws RefusedInput {@code DUPLICATE} for a second height at one place */
     public void addHeight(String jobId, Terrain.SpotHeight h, String takenHow, SignedIn who) {
-        if (heights.findByJobIdOrderByTakenAt(jobId).stream().anyMatch(o -> o.forCore().at().distanceTo(h.at()) < 0.05)) {
+        if (heights.findByJobIdOrderByTakenAt(jobId).stream()
+                .anyMatch(o -> o.forCore().at().distanceTo(h.at()) < 0.05)) {
             throw new RefusedInput("DUPLICATE", "at", "has a height already; take that one off first");
         }
         SpotHeightRecord r = new SpotHeightRecord();
@@ -211,6 +234,12 @@ public class Surroundings {
 
     /** @return contours of the spot heights, none for fewer than three */
     public List<Terrain.Contour> contours(String jobId, double intervalM) {
-        return new Terrain(jobs.job(jobId).ground(), List.of(), heights.findByJobIdOrderByTakenAt(jobId).stream().map(SpotHeightRecord::forCore).toList()).contours(intervalM);
+        return new Terrain(
+                        jobs.job(jobId).ground(),
+                        List.of(),
+                        heights.findByJobIdOrderByTakenAt(jobId).stream()
+                                .map(SpotHeightRecord::forCore)
+                                .toList())
+                .contours(intervalM);
     }
 }

@@ -48,48 +48,74 @@ import org.springframework.web.multipart.MultipartFile;
 @RequestMapping("/api/jobs/{job}/place")
 class SurroundingsController {
     /** What is not given stays as it is. */
-    record DayRequest(GroundState ground, Light light, CrownLoad load, Long version) {
-    }
+    record DayRequest(GroundState ground, Light light, CrownLoad load, Long version) {}
 
-    record PermitView(Permit key, String words, String yes, String why, Permit.Answer answer) {
-    }
+    record PermitView(Permit key, String words, String yes, String why, Permit.Answer answer) {}
 
     /** Those that are not given stay as they are. */
-    record PermitsRequest(@NotEmpty Map<@NotNull Permit, Permit.@NotNull Answer> answers) {
-    }
+    record PermitsRequest(@NotEmpty Map<@NotNull Permit, Permit.@NotNull Answer> answers) {}
 
-    record CardRequest(@NotNull @Size(max = 200) String nearestHelp, @NotNull @Size(max = 300) String route, @NotNull @Size(max = 100) String gridReference,
-                       @NotNull @Size(max = 200) String phoneCover, @NotNull @Size(max = 100) String firstAider, @NotNull @Size(max = 200) String kit,
-                       @NotNull @Size(max = 500) String rescuePlan, @NotNull @Size(max = 100) String utilityLine, @NotNull Long version) {
+    record CardRequest(
+            @NotNull @Size(max = 200) String nearestHelp,
+            @NotNull @Size(max = 300) String route,
+            @NotNull @Size(max = 100) String gridReference,
+            @NotNull @Size(max = 200) String phoneCover,
+            @NotNull @Size(max = 100) String firstAider,
+            @NotNull @Size(max = 200) String kit,
+            @NotNull @Size(max = 500) String rescuePlan,
+            @NotNull @Size(max = 100) String utilityLine,
+            @NotNull Long version) {
         EmergencyCard card() {
-            return new EmergencyCard(nearestHelp, route, gridReference, phoneCover, firstAider, kit, rescuePlan, utilityLine);
+            return new EmergencyCard(
+                    nearestHelp, route, gridReference, phoneCover, firstAider, kit, rescuePlan, utilityLine);
         }
     }
 
-    record AccessRequest(Optional<Double> widthM, Optional<Double> gradientDeg, Optional<Double> loadLimitKg, @NotNull @Size(max = 300) String keepOff, @NotNull Long version) {
+    record AccessRequest(
+            Optional<Double> widthM,
+            Optional<Double> gradientDeg,
+            Optional<Double> loadLimitKg,
+            @NotNull @Size(max = 300) String keepOff,
+            @NotNull Long version) {
         Access access() {
             return new Access(or(widthM), or(gradientDeg), or(loadLimitKg), keepOff);
         }
     }
 
-    record MachineRequest(@NotBlank @Size(max = 60) String name, @NotNull Access.Use use, @NotNull Double widthM, @NotNull Double massKg, @NotNull Double gradeDeg,
-                          Optional<Double> pullN) {
-    }
+    record MachineRequest(
+            @NotBlank @Size(max = 60) String name,
+            @NotNull Access.Use use,
+            @NotNull Double widthM,
+            @NotNull Double massKg,
+            @NotNull Double gradeDeg,
+            Optional<Double> pullN) {}
 
-    record MachineView(String id, String name, Access.Use use, String useWords, double widthM, double massKg, double gradeDeg, Optional<Double> pullN, List<String> keptOutBy) {
-    }
+    record MachineView(
+            String id,
+            String name,
+            Access.Use use,
+            String useWords,
+            double widthM,
+            double massKg,
+            double gradeDeg,
+            Optional<Double> pullN,
+            List<String> keptOutBy) {}
 
-    record AnchorRequest(@NotNull Double latitudeDeg, @NotNull Double longitudeDeg, @NotNull Double gridNorthDeg, @NotNull Long version) {
-    }
+    record AnchorRequest(
+            @NotNull Double latitudeDeg,
+            @NotNull Double longitudeDeg,
+            @NotNull Double gridNorthDeg,
+            @NotNull Long version) {}
 
-    record HeightRequest(@NotNull Spot at, @NotNull Double heightM, @NotBlank @Size(max = 200) String takenHow) {
-    }
+    record HeightRequest(
+            @NotNull Spot at,
+            @NotNull Double heightM,
+            @NotBlank @Size(max = 200) String takenHow) {}
 
-    record HourView(int inHours, String label, double gustMs, double fromDeg, double rainMm, double airC, Light light) {
-    }
+    record HourView(
+            int inHours, String label, double gustMs, double fromDeg, double rainMm, double airC, Light light) {}
 
-    record BulletinView(List<HourView> hours, boolean simulated) {
-    }
+    record BulletinView(List<HourView> hours, boolean simulated) {}
 
     record PixelView(@NotNull Double x, @NotNull Double y) {
         Underlay.Pixel pixel() {
@@ -97,16 +123,40 @@ class SurroundingsController {
         }
     }
 
-    record TwoPointsRequest(@NotNull @Valid PixelView firstPixel, @NotNull Spot firstSpot, @NotNull @Valid PixelView secondPixel, @NotNull Spot secondSpot) {
-    }
+    record TwoPointsRequest(
+            @NotNull @Valid PixelView firstPixel,
+            @NotNull Spot firstSpot,
+            @NotNull @Valid PixelView secondPixel,
+            @NotNull Spot secondSpot) {}
 
-    record UnderlayView(String name, int widthPx, int heightPx, Optional<Double> metresPerPixel, Optional<Double> turnDeg, Optional<Spot> origin, long version) {
-    }
+    record UnderlayView(
+            String name,
+            int widthPx,
+            int heightPx,
+            Optional<Double> metresPerPixel,
+            Optional<Double> turnDeg,
+            Optional<Spot> origin,
+            long version) {}
 
-    record PlaceView(GroundState ground, Light light, CrownLoad load, List<PermitView> permits, EmergencyCard card, List<String> cardLacks, Optional<Double> accessWidthM,
-                     Optional<Double> accessGradientDeg, Optional<Double> accessLoadKg, String keepOff, List<MachineView> machines, Optional<Anchor> anchor,
-                     List<Surroundings.KnownHeight> heights, List<Terrain.Contour> contours, double contourIntervalM, BulletinView bulletin, Optional<UnderlayView> underlay, Surroundings.Versions versions) {
-    }
+    record PlaceView(
+            GroundState ground,
+            Light light,
+            CrownLoad load,
+            List<PermitView> permits,
+            EmergencyCard card,
+            List<String> cardLacks,
+            Optional<Double> accessWidthM,
+            Optional<Double> accessGradientDeg,
+            Optional<Double> accessLoadKg,
+            String keepOff,
+            List<MachineView> machines,
+            Optional<Anchor> anchor,
+            List<Surroundings.KnownHeight> heights,
+            List<Terrain.Contour> contours,
+            double contourIntervalM,
+            BulletinView bulletin,
+            Optional<UnderlayView> underlay,
+            Surroundings.Versions versions) {}
 
     private final Surroundings surroundings;
     private final Underlays underlays;
@@ -124,15 +174,53 @@ class SurroundingsController {
     @Needs(Needs.Right.READ)
     PlaceView place(@PathVariable String job, @RequestParam(defaultValue = "0.5") double contourM) {
         Surroundings.State s = surroundings.state(job);
-        List<PermitView> permits = Arrays.stream(Permit.values()).map(p -> new PermitView(p, p.words(), p.yes(), p.why(), s.permits().getOrDefault(p, Permit.Answer.NOT_KNOWN))).toList();
-        List<MachineView> machines = surroundings.machines(job).stream().map(m -> new MachineView(m.id(), m.machine().name(), m.machine().use(), m.machine().use().words(),
-            m.machine().widthM(), m.machine().massKg(), m.machine().gradeDeg(), m.machine().pullN(), m.keptOutBy())).toList();
-        Optional<UnderlayView> under = underlays.view(job).map(u -> new UnderlayView(u.name(), u.widthPx(), u.heightPx(), u.lies().map(Underlay::metresPerPixel),
-            u.lies().map(Underlay::turnDeg), u.lies().map(Underlay::origin), u.version()));
+        List<PermitView> permits = Arrays.stream(Permit.values())
+                .map(p -> new PermitView(
+                        p, p.words(), p.yes(), p.why(), s.permits().getOrDefault(p, Permit.Answer.NOT_KNOWN)))
+                .toList();
+        List<MachineView> machines = surroundings.machines(job).stream()
+                .map(m -> new MachineView(
+                        m.id(),
+                        m.machine().name(),
+                        m.machine().use(),
+                        m.machine().use().words(),
+                        m.machine().widthM(),
+                        m.machine().massKg(),
+                        m.machine().gradeDeg(),
+                        m.machine().pullN(),
+                        m.keptOutBy()))
+                .toList();
+        Optional<UnderlayView> under = underlays
+                .view(job)
+                .map(u -> new UnderlayView(
+                        u.name(),
+                        u.widthPx(),
+                        u.heightPx(),
+                        u.lies().map(Underlay::metresPerPixel),
+                        u.lies().map(Underlay::turnDeg),
+                        u.lies().map(Underlay::origin),
+                        u.version()));
         Bulletin.Issue issue = bulletin.now();
-        return new PlaceView(s.day().ground(), s.day().light(), s.day().load(), permits, s.card(), s.card().missing(places.hasUtility(job)), s.access().widthM(), s.access().gradientDeg(),
-            s.access().loadLimitKg(), s.access().keepOff(), machines, s.anchor(), surroundings.heights(job), surroundings.contours(job, contourM), contourM,
-            new BulletinView(issue.hours().stream().map(SurroundingsController::view).toList(), issue.simulated()), under, s.versions());
+        return new PlaceView(
+                s.day().ground(),
+                s.day().light(),
+                s.day().load(),
+                permits,
+                s.card(),
+                s.card().missing(places.hasUtility(job)),
+                s.access().widthM(),
+                s.access().gradientDeg(),
+                s.access().loadLimitKg(),
+                s.access().keepOff(),
+                machines,
+                s.anchor(),
+                surroundings.heights(job),
+                surroundings.contours(job, contourM),
+                contourM,
+                new BulletinView(
+                        issue.hours().stream().map(SurroundingsController::view).toList(), issue.simulated()),
+                under,
+                s.versions());
     }
 
     private static HourView view(Weather.Hour h) {
@@ -150,7 +238,12 @@ class SurroundingsController {
         if (d.ground == null && d.light == null && d.load == null) {
             throw new RefusedInput("MISSING", "ground", "say at least one of ground, light and load");
         }
-        Again.whenCrossed(() -> surroundings.day(job, Optional.ofNullable(d.ground), Optional.ofNullable(d.light), Optional.ofNullable(d.load), Optional.ofNullable(d.version)));
+        Again.whenCrossed(() -> surroundings.day(
+                job,
+                Optional.ofNullable(d.ground),
+                Optional.ofNullable(d.light),
+                Optional.ofNullable(d.load),
+                Optional.ofNullable(d.version)));
     }
 
     @PutMapping("/permits")
@@ -198,7 +291,8 @@ class SurroundingsController {
     @PostMapping("/heights")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void addHeight(@PathVariable String job, @Validated @RequestBody HeightRequest h, @AuthenticationPrincipal SignedIn me) {
+    void addHeight(
+            @PathVariable String job, @Validated @RequestBody HeightRequest h, @AuthenticationPrincipal SignedIn me) {
         surroundings.addHeight(job, new Terrain.SpotHeight(h.at, h.heightM), h.takenHow, me);
     }
 
@@ -213,13 +307,20 @@ class SurroundingsController {
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void putUnderlay(@PathVariable String job, @RequestParam("file") MultipartFile file) throws IOException {
-        underlays.put(job, file.getOriginalFilename() == null || file.getOriginalFilename().isBlank() ? "drawing" : file.getOriginalFilename(), file.getBytes());
+        underlays.put(
+                job,
+                file.getOriginalFilename() == null || file.getOriginalFilename().isBlank()
+                        ? "drawing"
+                        : file.getOriginalFilename(),
+                file.getBytes());
     }
 
     @GetMapping(value = "/underlay", produces = MediaType.IMAGE_JPEG_VALUE)
     @Needs(Needs.Right.READ)
     ResponseEntity<byte[]> underlay(@PathVariable String job) {
-        return ResponseEntity.ok().cacheControl(CacheControl.noCache().cachePrivate()).body(underlays.picture(job));
+        return ResponseEntity.ok()
+                .cacheControl(CacheControl.noCache().cachePrivate())
+                .body(underlays.picture(job));
     }
 
     @PutMapping("/underlay/points")

@@ -32,14 +32,19 @@ import org.springframework.data.jpa.repository.JpaRepository;
 class SurroundingsRecord {
     @Id
     String jobId;
+
     @Enumerated(EnumType.STRING)
     GroundState ground = GroundState.FIRM;
+
     @Enumerated(EnumType.STRING)
     Light light = Light.DAY;
+
     @Enumerated(EnumType.STRING)
     CrownLoad crownLoad = CrownLoad.NONE;
+
     @Convert(converter = PermitsColumn.class)
     Map<Permit, Permit.Answer> permits = Map.of();
+
     String nearestHelp = "";
     String route = "";
     String gridReference = "";
@@ -55,27 +60,39 @@ class SurroundingsRecord {
     Double anchorLatitudeDeg;
     Double anchorLongitudeDeg;
     Double gridNorthDeg;
+
     @NotAudited
     long dayVersion;
+
     @NotAudited
     long cardVersion;
+
     @NotAudited
     long accessVersion;
+
     @NotAudited
     long anchorVersion;
+
     @Version
     long version;
 
     EmergencyCard card() {
-        return new EmergencyCard(nearestHelp, route, gridReference, phoneCover, firstAider, kit, rescuePlan, utilityLine);
+        return new EmergencyCard(
+                nearestHelp, route, gridReference, phoneCover, firstAider, kit, rescuePlan, utilityLine);
     }
 
     Access access() {
-        return new Access(Optional.ofNullable(accessWidthM), Optional.ofNullable(accessGradientDeg), Optional.ofNullable(accessLoadKg), keepOff);
+        return new Access(
+                Optional.ofNullable(accessWidthM),
+                Optional.ofNullable(accessGradientDeg),
+                Optional.ofNullable(accessLoadKg),
+                keepOff);
     }
 
     Optional<Anchor> anchor() {
-        return anchorLatitudeDeg == null ? Optional.empty() : Optional.of(new Anchor(anchorLatitudeDeg, anchorLongitudeDeg, gridNorthDeg));
+        return anchorLatitudeDeg == null
+                ? Optional.empty()
+                : Optional.of(new Anchor(anchorLatitudeDeg, anchorLongitudeDeg, gridNorthDeg));
     }
 }
 
@@ -86,15 +103,19 @@ class SurroundingsRecord {
 class MachineRecord {
     @Id
     String id;
+
     String jobId;
     String name;
+
     @Enumerated(EnumType.STRING)
     @Column(name = "used_for")
     Access.Use use;
+
     double widthM;
     double massKg;
     double gradeDeg;
     Double pullN;
+
     @Version
     long version;
 
@@ -110,6 +131,7 @@ class MachineRecord {
 class SpotHeightRecord {
     @Id
     String id;
+
     String jobId;
     double eastM;
     double northM;
@@ -117,6 +139,7 @@ class SpotHeightRecord {
     String takenHow;
     String who;
     Instant takenAt;
+
     @Version
     long version;
 
@@ -132,6 +155,7 @@ class SpotHeightRecord {
 class UnderlayRecord {
     @Id
     String jobId;
+
     String name;
     String mime;
     int widthPx;
@@ -140,15 +164,16 @@ class UnderlayRecord {
     Double turnDeg;
     Double eastM;
     Double northM;
+
     @org.hibernate.envers.NotAudited
     @Column(length = 8_000_000)
     byte[] picture;
+
     @Version
     long version;
 }
 
-interface SurroundingsRepository extends JpaRepository<SurroundingsRecord, String> {
-}
+interface SurroundingsRepository extends JpaRepository<SurroundingsRecord, String> {}
 
 interface MachineRepository extends JpaRepository<MachineRecord, String> {
     List<MachineRecord> findByJobIdOrderByName(String jobId);
@@ -158,5 +183,4 @@ interface SpotHeightRepository extends JpaRepository<SpotHeightRecord, String> {
     List<SpotHeightRecord> findByJobIdOrderByTakenAt(String jobId);
 }
 
-interface UnderlayRepository extends JpaRepository<UnderlayRecord, String> {
-}
+interface UnderlayRepository extends JpaRepository<UnderlayRecord, String> {}

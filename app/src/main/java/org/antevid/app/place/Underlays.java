@@ -27,12 +27,21 @@ public class Underlays {
     }
 
     /** The picture's size, and how it lies once two points are given. */
-    public record View(String name, int widthPx, int heightPx, Optional<Underlay> lies, long version) {
-    }
+    public record View(String name, int widthPx, int heightPx, Optional<Underlay> lies, long version) {}
 
     public Optional<View> view(String jobId) {
-        return records.findById(jobId).map(r -> new View(r.name, r.widthPx, r.heightPx,
-            r.metresPerPixel == null ? Optional.empty() : Optional.of(new Underlay(r.metresPerPixel, r.turnDeg, new org.antevid.core.site.Spot(r.eastM, r.northM))), r.version));
+        return records.findById(jobId)
+                .map(r -> new View(
+                        r.name,
+                        r.widthPx,
+                        r.heightPx,
+                        r.metresPerPixel == null
+                                ? Optional.empty()
+                                : Optional.of(new Underlay(
+                                        r.metresPerPixel,
+                                        r.turnDeg,
+                                        new org.antevid.core.site.Spot(r.eastM, r.northM))),
+                        r.version));
     }
 
     byte[] picture(String jobId) {

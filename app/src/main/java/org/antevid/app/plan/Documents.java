@@ -61,26 +61,74 @@ public class Documents {
     private PlanDocument make(String jobId, Plans.Outside outside) {
         Situation s = plans.situation(jobId, outside);
         Jobs.Job job = jobs.job(jobId);
-        Map<String, Lays.Chosen> chosen = lays.chosen(jobId).stream().collect(Collectors.toMap(Lays.Chosen::stemId, Function.identity()));
-        List<PlanDocument.Thing> things = places.features(jobId).stream().map(f -> new PlanDocument.Thing(f.id(), f.entry().name(), f.entry().kind().words(),
-            f.entry().form().name(), f.entry().outline(), f.entry().radiusM(), f.entry().worth(), f.entry().mayBeHit(), f.entry().protection().words(),
-            f.entry().protectedBy())).toList();
-        List<PlanDocument.StemPart> parts = stems.known(jobId).stream().map(k -> stem(s, k, Optional.ofNullable(chosen.get(k.id())))).toList();
+        Map<String, Lays.Chosen> chosen =
+                lays.chosen(jobId).stream().collect(Collectors.toMap(Lays.Chosen::stemId, Function.identity()));
+        List<PlanDocument.Thing> things = places.features(jobId).stream()
+                .map(f -> new PlanDocument.Thing(
+                        f.id(),
+                        f.entry().name(),
+                        f.entry().kind().words(),
+                        f.entry().form().name(),
+                        f.entry().outline(),
+                        f.entry().radiusM(),
+                        f.entry().worth(),
+                        f.entry().mayBeHit(),
+                        f.entry().protection().words(),
+                        f.entry().protectedBy()))
+                .toList();
+        List<PlanDocument.StemPart> parts = stems.known(jobId).stream()
+                .map(k -> stem(s, k, Optional.ofNullable(chosen.get(k.id()))))
+                .toList();
         Map<String, String> names = s.people().stream().collect(Collectors.toMap(Person::id, Person::name));
-        List<PlanDocument.StepPart> steps = s.steps().stream().map(st -> step(s, st, names)).toList();
-        return new PlanDocument(job.name(), job.windLimitMs(), job.ground().slopeDeg(), job.ground().downhillDeg(), things, parts, steps, surroundings.state(jobId).card());
+        List<PlanDocument.StepPart> steps =
+                s.steps().stream().map(st -> step(s, st, names)).toList();
+        return new PlanDocument(
+                job.name(),
+                job.windLimitMs(),
+                job.ground().slopeDeg(),
+                job.ground().downhillDeg(),
+                things,
+                parts,
+                steps,
+                surroundings.state(jobId).card());
     }
 
     private static PlanDocument.StemPart stem(Situation s, Stems.Known k, Optional<Lays.Chosen> chosen) {
         Optional<LayPlan> plan = s.stem(k.reading().label()).flatMap(Situation.StemFacts::lay);
-        Optional<PlanDocument.LayPart> lay = chosen.filter(Lays.Chosen::fixed).flatMap(c -> plan.map(p -> new PlanDocument.LayPart(p.choice().layDeg(),
-            Rounding.up(p.zone().designReachM(), 1), Rounding.up(p.zone().exclusionM(), 0), p.fan().wholeCircle(), p.fanOutline(), c.dropZone(), ways(p),
-            p.choice().school().words(), p.choice().means().kind().words(), p.control().biasDeg(), p.control().sigmaDeg(), p.card().hingeLengthM(),
-            p.card().hingeThickM(), s.stem(k.reading().label()).orElseThrow().zones().stream().map(z -> new PlanDocument.ZonePart(z.kind().words(), z.area().outlines(), z.clippedBy())).toList(),
-            Optional.of(CutPart.of(CutPlan.of(p, s.site()), hands(s.steps(), s.people(), p))), Optional.of(p.gustLimitMs(s.windLimitMs())))));
-        List<Spot> beneath = s.hangs().stream().filter(h -> h.hung().equals(k.reading().label())).findFirst().map(h -> h.beneath().outline()).orElse(List.of());
-        return new PlanDocument.StemPart(k.reading().label(), k.reading().species().commonName(), k.reading().state().words(), k.reading().at(),
-            k.reading().height().map(h -> Rounding.up(h.high(), 1)), lay, beneath);
+        Optional<PlanDocument.LayPart> lay = chosen.filter(Lays.Chosen::fixed)
+                .flatMap(c -> plan.map(p -> new PlanDocument.LayPart(
+                        p.choice().layDeg(),
+                        Rounding.up(p.zone().designReachM(), 1),
+                        Rounding.up(p.zone().exclusionM(), 0),
+                        p.fan().wholeCircle(),
+                        p.fanOutline(),
+                        c.dropZone(),
+                        ways(p),
+                        p.choice().school().words(),
+                        p.choice().means().kind().words(),
+                        p.control().biasDeg(),
+                        p.control().sigmaDeg(),
+                        p.card().hingeLengthM(),
+                        p.card().hingeThickM(),
+                        s.stem(k.reading().label()).orElseThrow().zones().stream()
+                                .map(z -> new PlanDocument.ZonePart(
+                                        z.kind().words(), z.area().outlines(), z.clippedBy()))
+                                .toList(),
+                        Optional.of(CutPart.of(CutPlan.of(p, s.site()), hands(s.steps(), s.people(), p))),
+                        Optional.of(p.gustLimitMs(s.windLimitMs())))));
+        List<Spot> beneath = s.hangs().stream()
+                .filter(h -> h.hung().equals(k.reading().label()))
+                .findFirst()
+                .map(h -> h.beneath().outline())
+                .orElse(List.of());
+        return new PlanDocument.StemPart(
+                k.reading().label(),
+                k.reading().species().commonName(),
+                k.reading().state().words(),
+                k.reading().at(),
+                k.reading().height().map(h -> Rounding.up(h.high(), 1)),
+                lay,
+                beneath);
     }
 
     /** @return who cuts this stem and who is at its line, as the steps name them */
@@ -90,13 +138,27 @@ public class Documents {
     }
 
     private static Optional<String> named(List<Step> steps, List<Person> people, LayPlan p, Role role) {
-        return steps.stream().filter(st -> st.kind() == Step.Kind.FELL && st.stem().filter(p.stem().label()::equals).isPresent()).flatMap(st -> st.posts().stream()).filter(x -> x.role() == role).findFirst()
-            .flatMap(x -> people.stream().filter(y -> y.id().equals(x.personId())).map(Person::name).findFirst());
+        return steps.stream()
+                .filter(st -> st.kind() == Step.Kind.FELL
+                        && st.stem().filter(p.stem().label()::equals).isPresent())
+                .flatMap(st -> st.posts().stream())
+                .filter(x -> x.role() == role)
+                .findFirst()
+                .flatMap(x -> people.stream()
+                        .filter(y -> y.id().equals(x.personId()))
+                        .map(Person::name)
+                        .findFirst());
     }
 
     private static List<PlanDocument.WayPart> ways(LayPlan p) {
-        return p.escape().routes().stream().filter(EscapeRoutes.Route::open).map(r -> new PlanDocument.WayPart(r.side() == EscapeRoutes.Side.RIGHT ? "E1" : "E2",
-            r.way().orElseThrow().azimuthDeg(), r.way().orElseThrow().lengthM(), p.onPlan(r.way().orElseThrow()))).toList();
+        return p.escape().routes().stream()
+                .filter(EscapeRoutes.Route::open)
+                .map(r -> new PlanDocument.WayPart(
+                        r.side() == EscapeRoutes.Side.RIGHT ? "E1" : "E2",
+                        r.way().orElseThrow().azimuthDeg(),
+                        r.way().orElseThrow().lengthM(),
+                        p.onPlan(r.way().orElseThrow())))
+                .toList();
     }
 
     private static PlanDocument.StepPart step(Situation s, Step st, Map<String, String> names) {
@@ -106,22 +168,39 @@ public class Documents {
             Optional<LayPlan> lay = stem.flatMap(Situation.StemFacts::lay).filter(l -> st.kind() == Step.Kind.FELL);
             boolean atStump = p.role() == Role.CUTTER && lay.isPresent();
             Optional<Spot> stand = atStump ? stem.map(f -> f.reading().at()) : p.stand();
-            List<PlanDocument.WayPart> ways = atStump ? ways(lay.get())
-                : stand.flatMap(at -> stem.map(f -> wayOut(s.site(), at, f.reading().at(), keepOut(s, st, lay)))).orElse(List.of());
-            posts.add(new PlanDocument.PostPart(p.personId(), names.getOrDefault(p.personId(), "?"), p.role(), p.role().task(), stand, ways));
+            List<PlanDocument.WayPart> ways = atStump
+                    ? ways(lay.get())
+                    : stand.flatMap(at -> stem.map(
+                                    f -> wayOut(s.site(), at, f.reading().at(), keepOut(s, st, lay))))
+                            .orElse(List.of());
+            posts.add(new PlanDocument.PostPart(
+                    p.personId(),
+                    names.getOrDefault(p.personId(), "?"),
+                    p.role(),
+                    p.role().task(),
+                    stand,
+                    ways));
         }
-        return new PlanDocument.StepPart(st.id(), st.turn(), st.title(), st.kind(), st.stem(), st.startMin(), st.endMin(), posts);
+        return new PlanDocument.StepPart(
+                st.id(), st.turn(), st.title(), st.kind(), st.stem(), st.startMin(), st.endMin(), posts);
     }
 
     private static double keepOut(Situation s, Step st, Optional<LayPlan> lay) {
-        return lay.map(l -> l.zone().exclusionM()).orElseGet(() -> s.hangs().stream().filter(h -> st.stem().filter(h.hung()::equals).isPresent())
-            .mapToDouble(Situation.Hang::keepOutM).max().orElse(0));
+        return lay.map(l -> l.zone().exclusionM()).orElseGet(() -> s.hangs().stream()
+                .filter(h -> st.stem().filter(h.hung()::equals).isPresent())
+                .mapToDouble(Situation.Hang::keepOutM)
+                .max()
+                .orElse(0));
     }
 
     private static List<PlanDocument.WayPart> wayOut(Site site, Spot stand, Spot stump, double ringM) {
         try {
             WayOut w = WayOut.of(stand, stump, ringM, LayPlan.obstacles(site, stand));
-            return List.of(new PlanDocument.WayPart("E", w.azimuthDeg(), Rounding.up(w.lengthM(), 0), List.of(stand, stand.at(w.azimuthDeg(), w.lengthM()))));
+            return List.of(new PlanDocument.WayPart(
+                    "E",
+                    w.azimuthDeg(),
+                    Rounding.up(w.lengthM(), 0),
+                    List.of(stand, stand.at(w.azimuthDeg(), w.lengthM()))));
         } catch (RefusedInput e) {
             return List.of();
         }

@@ -37,25 +37,48 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{job}")
 class PlanController {
-    record FindingView(String key, Severity severity, int stage, String subject, String words, String why, String source, String clears,
-                       Optional<String> cleared, boolean open, Finding.Lasts lasts) {
+    record FindingView(
+            String key,
+            Severity severity,
+            int stage,
+            String subject,
+            String words,
+            String why,
+            String source,
+            String clears,
+            Optional<String> cleared,
+            boolean open,
+            Finding.Lasts lasts) {
         static FindingView of(Finding f) {
-            return new FindingView(f.key(), f.severity(), f.stage(), f.subject(), f.words(), f.why(), f.source(), f.clears(), f.cleared(), f.open(), f.lasts());
+            return new FindingView(
+                    f.key(),
+                    f.severity(),
+                    f.stage(),
+                    f.subject(),
+                    f.words(),
+                    f.why(),
+                    f.source(),
+                    f.clears(),
+                    f.cleared(),
+                    f.open(),
+                    f.lasts());
         }
     }
 
-    record OpinionRequest(@NotBlank String findingKey, @NotBlank String takerId, @NotNull Boolean byTelephone, @Size(max = 40) String phone,
-                          @NotBlank @Size(max = 300) String shown, Instant calledAt, @Size(max = 300) String readBack) {
-    }
+    record OpinionRequest(
+            @NotBlank String findingKey,
+            @NotBlank String takerId,
+            @NotNull Boolean byTelephone,
+            @Size(max = 40) String phone,
+            @NotBlank @Size(max = 300) String shown,
+            Instant calledAt,
+            @Size(max = 300) String readBack) {}
 
-    record Acknowledgement(@NotBlank String findingKey) {
-    }
+    record Acknowledgement(@NotBlank String findingKey) {}
 
-    record Taker(String id, String name) {
-    }
+    record Taker(String id, String name) {}
 
-    record Takers(String competence, List<Taker> people) {
-    }
+    record Takers(String competence, List<Taker> people) {}
 
     private final Plans plans;
     private final Documents documents;
@@ -85,28 +108,64 @@ class PlanController {
     @Needs(Needs.Right.LEAD)
     Takers takers(@PathVariable String job, @RequestParam String findingKey) {
         Competence needed = SecondOpinion.competence(plans.finding(job, findingKey));
-        return new Takers(needed.words(), people.withCompetence(needed).stream().map(p -> new Taker(p.id(), p.name())).toList());
+        return new Takers(
+                needed.words(),
+                people.withCompetence(needed).stream()
+                        .map(p -> new Taker(p.id(), p.name()))
+                        .toList());
     }
 
-    record LookRequest(@NotNull Double layDeg, @NotNull Double cutHeightM, @NotNull School school, @NotNull Double barM, @NotNull Means.Kind means) {
+    record LookRequest(
+            @NotNull Double layDeg,
+            @NotNull Double cutHeightM,
+            @NotNull School school,
+            @NotNull Double barM,
+            @NotNull Means.Kind means) {
         LayChoice choice() {
             return new LayChoice(layDeg, cutHeightM, school, barM, Means.of(means));
         }
     }
 
-    record ProposedLine(Means.Kind kind, double ropeHeightM, double anchorDistM, Optional<Double> pullN, String pullWords, boolean room, Optional<String> ropeId, String ropeName) {
-    }
+    record ProposedLine(
+            Means.Kind kind,
+            double ropeHeightM,
+            double anchorDistM,
+            Optional<Double> pullN,
+            String pullWords,
+            boolean room,
+            Optional<String> ropeId,
+            String ropeName) {}
 
-    /** @param headlineWords one of three: fell, fell once or with something, not by hand @param layDeg what Lay and Cuts start with */
-    record Look(FirstLook.Headline headline, String headlineWords, Verdict verdict, String verdictWords, String because, DialView dial, Optional<Double> layDeg, Optional<ProposedLine> proposed, Optional<String> nextMeasurement,
-                Optional<Double> nextDegrees, boolean verdictHangsOnIt) {
-    }
+    /**
+     * @param headlineWords one of three: fell, fell once or with something, not by hand
+     * @param layDeg what Lay and Cuts start with
+     */
+    record Look(
+            FirstLook.Headline headline,
+            String headlineWords,
+            Verdict verdict,
+            String verdictWords,
+            String because,
+            DialView dial,
+            Optional<Double> layDeg,
+            Optional<ProposedLine> proposed,
+            Optional<String> nextMeasurement,
+            Optional<Double> nextDegrees,
+            boolean verdictHangsOnIt) {}
 
-    record VerdictWay(Verdict verdict, String words, boolean excluded, List<String> against, List<String> first, int people, List<String> competences, List<String> missing, String machines, String room) {
-    }
+    record VerdictWay(
+            Verdict verdict,
+            String words,
+            boolean excluded,
+            List<String> against,
+            List<String> first,
+            int people,
+            List<String> competences,
+            List<String> missing,
+            String machines,
+            String room) {}
 
-    record VerdictsView(Verdict offered, List<VerdictWay> ways) {
-    }
+    record VerdictsView(Verdict offered, List<VerdictWay> ways) {}
 
     /** Provisional verdict from what is known so far, estimates by eye included. */
     @PostMapping("/stems/{stem}/first-look")
@@ -114,17 +173,40 @@ class PlanController {
     Look look(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody LookRequest c) {
         Plans.Looked looked = plans.firstLook(job, stem, c.choice());
         FirstLook f = looked.look();
-        Optional<ProposedLine> proposed = looked.line().map(x -> new ProposedLine(x.kind(), x.ropeHeightM().orElseThrow(), x.anchorDistM().orElseThrow(), x.pullN(), x.tensionN().map(Rounding::pullDown).orElse("pull not known"), looked.room(), looked.ropeId(),
-            x.rig().rope().map(r -> r.name()).orElse("")));
-        return new Look(f.headline(), headline(f), f.verdict(), f.verdict().words(), f.because(), DialView.of(f.dial()), f.layDeg(), proposed, f.nextMeasurement().map(FirstLook.Next::words),
-            f.nextMeasurement().map(FirstLook.Next::degrees), f.nextMeasurement().filter(FirstLook.Next::verdictToo).isPresent());
+        Optional<ProposedLine> proposed = looked.line()
+                .map(x -> new ProposedLine(
+                        x.kind(),
+                        x.ropeHeightM().orElseThrow(),
+                        x.anchorDistM().orElseThrow(),
+                        x.pullN(),
+                        x.tensionN().map(Rounding::pullDown).orElse("pull not known"),
+                        looked.room(),
+                        looked.ropeId(),
+                        x.rig().rope().map(r -> r.name()).orElse("")));
+        return new Look(
+                f.headline(),
+                headline(f),
+                f.verdict(),
+                f.verdict().words(),
+                f.because(),
+                DialView.of(f.dial()),
+                f.layDeg(),
+                proposed,
+                f.nextMeasurement().map(FirstLook.Next::words),
+                f.nextMeasurement().map(FirstLook.Next::degrees),
+                f.nextMeasurement().filter(FirstLook.Next::verdictToo).isPresent());
     }
 
     private static String headline(FirstLook f) {
         return switch (f.headline()) {
             case FELL -> "fell";
-            case FELL_ONCE_MEASURED -> "fell, once " + f.nextMeasurement().map(n -> "you have the " + n.words()).orElse("it is measured");
-            case FELL_WITH_LINE -> f.pullN().map(n -> "fell with a line of " + Rounding.pull(n)).orElse("fell with a line from the front");
+            case FELL_ONCE_MEASURED ->
+                "fell, once "
+                        + f.nextMeasurement()
+                                .map(n -> "you have the " + n.words())
+                                .orElse("it is measured");
+            case FELL_WITH_LINE ->
+                f.pullN().map(n -> "fell with a line of " + Rounding.pull(n)).orElse("fell with a line from the front");
             case NOT_BY_HAND -> "not by hand";
         };
     }
@@ -134,8 +216,21 @@ class PlanController {
     @Needs(Needs.Right.READ)
     VerdictsView verdicts(@PathVariable String job, @PathVariable String stem) {
         Verdicts v = plans.verdicts(job, stem);
-        return new VerdictsView(v.offered(), v.options().stream().map(o -> new VerdictWay(o.verdict(), o.verdict().words(), o.excluded(), o.against(), o.first(), o.people(),
-            o.competences().stream().map(Competence::words).toList(), o.missing().stream().map(Competence::words).toList(), o.machines(), o.room())).toList());
+        return new VerdictsView(
+                v.offered(),
+                v.options().stream()
+                        .map(o -> new VerdictWay(
+                                o.verdict(),
+                                o.verdict().words(),
+                                o.excluded(),
+                                o.against(),
+                                o.first(),
+                                o.people(),
+                                o.competences().stream().map(Competence::words).toList(),
+                                o.missing().stream().map(Competence::words).toList(),
+                                o.machines(),
+                                o.room()))
+                        .toList());
     }
 
     /** All stems, the most dangerous first. */
@@ -148,14 +243,19 @@ class PlanController {
     @PostMapping("/opinions")
     @Needs(Needs.Right.READ)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void opinion(@PathVariable String job, @Validated @RequestBody OpinionRequest o, @AuthenticationPrincipal SignedIn me) {
-        plans.takeOpinion(job, new Plans.Opinion(o.findingKey, o.takerId, o.byTelephone, o.phone, o.shown, o.calledAt, o.readBack), me);
+    void opinion(
+            @PathVariable String job, @Validated @RequestBody OpinionRequest o, @AuthenticationPrincipal SignedIn me) {
+        plans.takeOpinion(
+                job,
+                new Plans.Opinion(o.findingKey, o.takerId, o.byTelephone, o.phone, o.shown, o.calledAt, o.readBack),
+                me);
     }
 
     @PostMapping("/acknowledgements")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void acknowledge(@PathVariable String job, @Validated @RequestBody Acknowledgement a, @AuthenticationPrincipal SignedIn me) {
+    void acknowledge(
+            @PathVariable String job, @Validated @RequestBody Acknowledgement a, @AuthenticationPrincipal SignedIn me) {
         plans.acknowledge(job, a.findingKey, me);
     }
 

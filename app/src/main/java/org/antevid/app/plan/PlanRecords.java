@@ -13,6 +13,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 class OpinionRecord {
     @Id
     String id;
+
     String jobId;
     String findingKey;
     String takerId;
@@ -32,6 +33,7 @@ class OpinionRecord {
 class AcknowledgementRecord {
     @Id
     String id;
+
     String jobId;
     String findingKey;
     String words;

@@ -59,9 +59,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Plans {
-    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm").withZone(ZoneId.systemDefault());
+    private static final DateTimeFormatter CLOCK =
+            DateTimeFormatter.ofPattern("HH:mm").withZone(ZoneId.systemDefault());
     /** What a lay is judged with before the leader has chosen anything. */
     private static final LayChoice USUAL = new LayChoice(0, 0.3, School.OPEN_FACE, 0.45, Means.of(Means.Kind.NOTHING));
+
     private static final Duration OLDEST_CALL = Duration.ofDays(1);
     private static final int FEWEST_DIGITS = 6;
     private final Jobs jobs;
@@ -80,8 +82,22 @@ public class Plans {
     private final ProposedLines lines;
     private final Kept kept;
 
-    Plans(Jobs jobs, People people, House house, Places places, Stems stems, Lays lays, Tangles tangles, Crews crews, Anemometer anemometer, Bulletin bulletin, Surroundings surroundings,
-          OpinionRepository opinions, AcknowledgementRepository acknowledgements, ProposedLines lines, Kept kept) {
+    Plans(
+            Jobs jobs,
+            People people,
+            House house,
+            Places places,
+            Stems stems,
+            Lays lays,
+            Tangles tangles,
+            Crews crews,
+            Anemometer anemometer,
+            Bulletin bulletin,
+            Surroundings surroundings,
+            OpinionRepository opinions,
+            AcknowledgementRepository acknowledgements,
+            ProposedLines lines,
+            Kept kept) {
         this.jobs = jobs;
         this.people = people;
         this.house = house;
@@ -100,17 +116,20 @@ public class Plans {
     }
 
     /**
-     * What the situation rests on beside the records: while these are the same, it is the same. Looked at once for each question, and every
-     * part of the answer is made from it: a gust that comes in between belongs to the next question.
+     * What the situation rests on beside the records: while these are the same, it is the same. Looked at once for each
+     * question, and every part of the answer is made from it: a gust that comes in between belongs to the next
+     * question.
      */
-    public record Outside(Estimate gustMs, double fromDeg, Bulletin.Issue forecast, LocalDate day) {
-    }
+    public record Outside(Estimate gustMs, double fromDeg, Bulletin.Issue forecast, LocalDate day) {}
 
     /** The answers kept for a job, each with what it rests on. */
-    record Asked(Question question, Outside outside) {
-    }
+    record Asked(Question question, Outside outside) {}
 
-    enum Question { SITUATION, FINDINGS, DOCUMENT }
+    enum Question {
+        SITUATION,
+        FINDINGS,
+        DOCUMENT
+    }
 
     public Outside outside() {
         return outside(anemometer.now());
@@ -132,24 +151,53 @@ public class Plans {
         List<Situation.StemFacts> facts = new ArrayList<>();
         Site site = lays.site(jobId, outside.gustMs());
         List<Stems.Known> known = stems.known(jobId);
-        Map<String, Lays.Chosen> lay = lays.chosen(jobId).stream().collect(Collectors.toMap(Lays.Chosen::stemId, Function.identity()));
+        Map<String, Lays.Chosen> lay =
+                lays.chosen(jobId).stream().collect(Collectors.toMap(Lays.Chosen::stemId, Function.identity()));
         for (Stems.Known s : known) {
             Optional<Lays.Chosen> chosen = Optional.ofNullable(lay.get(s.id()));
-            Optional<LayPlan> plan = chosen.filter(c -> s.reading().notKnown().isEmpty()).map(c -> lays.plan(s.reading(), site, c.choice()));
-            facts.add(new Situation.StemFacts(s.reading(), plan, chosen.map(Lays.Chosen::fixed).orElse(false),
-                chosen.flatMap(Lays.Chosen::zone), chosen.map(Lays.Chosen::zoneClips).orElse(List.of())));
+            Optional<LayPlan> plan = chosen.filter(c -> s.reading().notKnown().isEmpty())
+                    .map(c -> lays.plan(s.reading(), site, c.choice()));
+            facts.add(new Situation.StemFacts(
+                    s.reading(),
+                    plan,
+                    chosen.map(Lays.Chosen::fixed).orElse(false),
+                    chosen.flatMap(Lays.Chosen::zone),
+                    chosen.map(Lays.Chosen::zoneClips).orElse(List.of())));
         }
         Tangles.Answer tangle = tangles.answer(jobId);
-        return new Situation(house.rules(), site, Optional.of(outside.gustMs()), jobs.job(jobId).windLimitMs(), facts,
-            tangle.pile().orElse(new Pile(List.of(), Set.of(), false, List.of())), tangle.hangs(), crews.steps(jobId), crews.people(jobId),
-            jobs.leaderOf(jobId), tangles.guards(jobId), circumstances(jobId, known, outside.forecast()));
+        return new Situation(
+                house.rules(),
+                site,
+                Optional.of(outside.gustMs()),
+                jobs.job(jobId).windLimitMs(),
+                facts,
+                tangle.pile().orElse(new Pile(List.of(), Set.of(), false, List.of())),
+                tangle.hangs(),
+                crews.steps(jobId),
+                crews.people(jobId),
+                jobs.leaderOf(jobId),
+                tangles.guards(jobId),
+                circumstances(jobId, known, outside.forecast()));
     }
 
     private Situation.Circumstances circumstances(String jobId, List<Stems.Known> known, Bulletin.Issue forecast) {
         Surroundings.State s = surroundings.state(jobId);
-        Map<String, Verdict> chosen = known.stream().filter(k -> k.chosen().isPresent()).collect(Collectors.toMap(k -> k.reading().label(), k -> k.chosen().orElseThrow()));
-        return new Situation.Circumstances(forecast.hours(), s.day().ground(), s.day().light(), s.day().load(), s.permits(), s.card(), s.access(),
-            surroundings.machines(jobId).stream().map(Surroundings.KnownMachine::machine).toList(), chosen);
+        Map<String, Verdict> chosen = known.stream()
+                .filter(k -> k.chosen().isPresent())
+                .collect(Collectors.toMap(
+                        k -> k.reading().label(), k -> k.chosen().orElseThrow()));
+        return new Situation.Circumstances(
+                forecast.hours(),
+                s.day().ground(),
+                s.day().light(),
+                s.day().load(),
+                s.permits(),
+                s.card(),
+                s.access(),
+                surroundings.machines(jobId).stream()
+                        .map(Surroundings.KnownMachine::machine)
+                        .toList(),
+                chosen);
     }
 
     /** @return provisional verdict from what is known so far, and what to measure next */
@@ -157,16 +205,35 @@ public class Plans {
         StemReading reading = stems.known(jobId, stemId).reading();
         Situation s = situation(jobId);
         boolean proposes = choice.means().isLine() && !choice.means().measured();
-        LayChoice asked = proposes ? new LayChoice(choice.layDeg(), choice.cutHeightM(), choice.school(), choice.barM(), lines.proposed(choice.means().kind(), reading, lines.machinePullN(jobId))) : choice;
+        LayChoice asked = proposes
+                ? new LayChoice(
+                        choice.layDeg(),
+                        choice.cutHeightM(),
+                        choice.school(),
+                        choice.barM(),
+                        lines.proposed(choice.means().kind(), reading, lines.machinePullN(jobId)))
+                : choice;
         FirstLook look = FirstLook.of(reading, asked, s, house.rules().layLimits());
-        Optional<Means> line = proposes ? Optional.of(asked.means()) : look.pullN().filter(n -> look.headline() == FirstLook.Headline.FELL_WITH_LINE && !asked.means().isLine()).map(n -> lines.proposed(n <= Means.HAND_LINE_MOST_N ? Means.Kind.HAND_LINE : Means.Kind.MACHINE_LINE, reading, lines.machinePullN(jobId)));
-        Optional<Means> free = line.flatMap(m -> look.layDeg().flatMap(lay -> m.onFreeGround(reading.at(), lay, s.site())));
-        return new Looked(look, free.or(() -> line), free.isPresent() || look.layDeg().isEmpty(), lines.ropeId());
+        Optional<Means> line = proposes
+                ? Optional.of(asked.means())
+                : look.pullN()
+                        .filter(n -> look.headline() == FirstLook.Headline.FELL_WITH_LINE
+                                && !asked.means().isLine())
+                        .map(n -> lines.proposed(
+                                n <= Means.HAND_LINE_MOST_N ? Means.Kind.HAND_LINE : Means.Kind.MACHINE_LINE,
+                                reading,
+                                lines.machinePullN(jobId)));
+        Optional<Means> free =
+                line.flatMap(m -> look.layDeg().flatMap(lay -> m.onFreeGround(reading.at(), lay, s.site())));
+        return new Looked(
+                look, free.or(() -> line), free.isPresent() || look.layDeg().isEmpty(), lines.ropeId());
     }
 
-    /** @param line what is proposed where a line is asked for and nobody has planned one @param room somebody can stand where it is anchored */
-    record Looked(FirstLook look, Optional<Means> line, boolean room, Optional<String> ropeId) {
-    }
+    /**
+     * @param line what is proposed where a line is asked for and nobody has planned one
+     * @param room somebody can stand where it is anchored
+     */
+    record Looked(FirstLook look, Optional<Means> line, boolean room, Optional<String> ropeId) {}
 
     /** @return every way of dealing with a stem and what speaks against it */
     Verdicts verdicts(String jobId, String stemId) {
@@ -174,12 +241,18 @@ public class Plans {
         Situation s = situation(jobId);
         Situation.StemFacts facts = s.stem(reading.label()).orElseThrow();
         LayChoice choice = lays.chosenFor(stemId).map(Lays.Chosen::choice).orElse(USUAL);
-        Means line = choice.means().kind() == Means.Kind.HAND_LINE || choice.means().kind() == Means.Kind.MACHINE_LINE ? choice.means() : strongestLine(jobId, reading);
-        return Verdicts.of(facts, s, dials(reading, s, choice, Means.of(Means.Kind.WEDGES)), dials(reading, s, choice, line));
+        Means line =
+                choice.means().kind() == Means.Kind.HAND_LINE || choice.means().kind() == Means.Kind.MACHINE_LINE
+                        ? choice.means()
+                        : strongestLine(jobId, reading);
+        return Verdicts.of(
+                facts, s, dials(reading, s, choice, Means.of(Means.Kind.WEDGES)), dials(reading, s, choice, line));
     }
 
     private Verdicts.Lays dials(StemReading reading, Situation s, LayChoice c, Means means) {
-        return reading.notKnown().isEmpty() && reading.lean().isPresent() ? new Verdicts.Lays(dial(reading, s, c, means), dial(reading.asIfMeasured(), s, c, means)) : new Verdicts.Lays(Optional.empty(), Optional.empty());
+        return reading.notKnown().isEmpty() && reading.lean().isPresent()
+                ? new Verdicts.Lays(dial(reading, s, c, means), dial(reading.asIfMeasured(), s, c, means))
+                : new Verdicts.Lays(Optional.empty(), Optional.empty());
     }
 
     private Optional<Dial> dial(StemReading reading, Situation s, LayChoice c, Means means) {
@@ -193,17 +266,32 @@ public class Plans {
     }
 
     /** A stem's place in the order of danger. */
-    public record Danger(String stemId, String label, int stops, int secondOpinions, int cautions, String worst) {
-    }
+    public record Danger(String stemId, String label, int stops, int secondOpinions, int cautions, String worst) {}
 
-    /** @return all stems, the most dangerous first: by what is found of the stem itself, cleared or not; what is merely unplanned is no danger */
+    /**
+     * @return all stems, the most dangerous first: by what is found of the stem itself, cleared or not; what is merely
+     *     unplanned is no danger
+     */
     List<Danger> byDanger(String jobId) {
         List<Finding> all = Findings.of(situation(jobId));
-        return stems.known(jobId).stream().map(k -> {
-            List<Finding> own = all.stream().filter(f -> f.subject().equals(k.reading().label()) && (f.stage() <= 2 || f.stage() == 5)).toList();
-            return new Danger(k.id(), k.reading().label(), count(own, Severity.STOP), count(own, Severity.SECOND_OPINION), count(own, Severity.CAUTION),
-                own.stream().findFirst().map(Finding::words).orElse("nothing found"));
-        }).sorted(Comparator.comparingInt(Danger::stops).thenComparingInt(Danger::secondOpinions).thenComparingInt(Danger::cautions).reversed()).toList();
+        return stems.known(jobId).stream()
+                .map(k -> {
+                    List<Finding> own = all.stream()
+                            .filter(f -> f.subject().equals(k.reading().label()) && (f.stage() <= 2 || f.stage() == 5))
+                            .toList();
+                    return new Danger(
+                            k.id(),
+                            k.reading().label(),
+                            count(own, Severity.STOP),
+                            count(own, Severity.SECOND_OPINION),
+                            count(own, Severity.CAUTION),
+                            own.stream().findFirst().map(Finding::words).orElse("nothing found"));
+                })
+                .sorted(Comparator.comparingInt(Danger::stops)
+                        .thenComparingInt(Danger::secondOpinions)
+                        .thenComparingInt(Danger::cautions)
+                        .reversed())
+                .toList();
     }
 
     private static int count(List<Finding> findings, Severity severity) {
@@ -228,11 +316,30 @@ public class Plans {
 
     private Finding cleared(Situation s, Finding f, List<OpinionRecord> taken, List<AcknowledgementRecord> noted) {
         return switch (f.severity()) {
-            case SECOND_OPINION -> taken.stream().filter(o -> o.findingKey.equals(f.key()) && stillMayTake(s, f, o)).reduce((a, b) -> b)
-                .map(o -> f.clearedBy("second opinion: " + people.person(o.takerId).name() + " at " + CLOCK.format(o.takenAt)
-                    + (o.byTelephone ? ", by telephone " + o.phone + (o.calledAt == null ? "" : " at " + CLOCK.format(o.calledAt) + ", read back: " + o.readBack) : ", on site"))).orElse(f);
-            case CAUTION -> noted.stream().filter(a -> a.findingKey.equals(f.key()) && (f.lasts() == Finding.Lasts.DAY ? LocalDate.ofInstant(a.at, ZoneId.systemDefault()).equals(LocalDate.now()) : a.words.equals(f.words()))).reduce((a, b) -> b)
-                .map(a -> f.clearedBy("acknowledged by " + a.who + " at " + CLOCK.format(a.at))).orElse(f);
+            case SECOND_OPINION ->
+                taken.stream()
+                        .filter(o -> o.findingKey.equals(f.key()) && stillMayTake(s, f, o))
+                        .reduce((a, b) -> b)
+                        .map(o -> f.clearedBy(
+                                "second opinion: " + people.person(o.takerId).name() + " at " + CLOCK.format(o.takenAt)
+                                        + (o.byTelephone
+                                                ? ", by telephone " + o.phone
+                                                        + (o.calledAt == null
+                                                                ? ""
+                                                                : " at " + CLOCK.format(o.calledAt) + ", read back: "
+                                                                        + o.readBack)
+                                                : ", on site")))
+                        .orElse(f);
+            case CAUTION ->
+                noted.stream()
+                        .filter(a -> a.findingKey.equals(f.key())
+                                && (f.lasts() == Finding.Lasts.DAY
+                                        ? LocalDate.ofInstant(a.at, ZoneId.systemDefault())
+                                                .equals(LocalDate.now())
+                                        : a.words.equals(f.words())))
+                        .reduce((a, b) -> b)
+                        .map(a -> f.clearedBy("acknowledged by " + a.who + " at " + CLOCK.format(a.at)))
+                        .orElse(f);
             case STOP, NOTE -> f;
         };
     }
@@ -252,21 +359,33 @@ public class Plans {
     }
 
     private static Finding finding(Situation s, String key) {
-        return Findings.of(s).stream().filter(x -> x.key().equals(key)).findFirst().orElseThrow(NotThere::new);
+        return Findings.of(s).stream()
+                .filter(x -> x.key().equals(key))
+                .findFirst()
+                .orElseThrow(NotThere::new);
     }
 
     /**
      * A second opinion.
      *
-     * @param phone    the taker's number when not on site
-     * @param shown    what the taker was shown
+     * @param phone the taker's number when not on site
+     * @param shown what the taker was shown
      * @param calledAt when they were called
      * @param readBack their words, read back to them and agreed
      */
-    public record Opinion(String findingKey, String takerId, boolean byTelephone, String phone, String shown, Instant calledAt, String readBack) {
-    }
+    public record Opinion(
+            String findingKey,
+            String takerId,
+            boolean byTelephone,
+            String phone,
+            String shown,
+            Instant calledAt,
+            String readBack) {}
 
-    /** On site it is given by the taker's own passphrase: a PIN could have been set by whoever planned this. By telephone the leader writes it down. */
+    /**
+     * On site it is given by the taker's own passphrase: a PIN could have been set by whoever planned this. By
+     * telephone the leader writes it down.
+     */
     public void takeOpinion(String jobId, Opinion o, SignedIn enteredBy) {
         if (jobs.job(jobId).closed()) {
             throw new RefusedInput("CLOSED", "job", "the job is closed and stays as it was");
@@ -279,10 +398,15 @@ public class Plans {
             throw new NotAllowed("Only the leader writes down an opinion taken by telephone.");
         }
         if (!o.byTelephone && !enteredBy.personId().equals(o.takerId)) {
-            throw new RefusedInput("NOT_SELF", "takerId", taker.name() + " signs in and takes it in person, or it is taken by telephone");
+            throw new RefusedInput(
+                    "NOT_SELF",
+                    "takerId",
+                    taker.name() + " signs in and takes it in person, or it is taken by telephone");
         }
         if (!o.byTelephone && enteredBy.way() != Way.PASSPHRASE) {
-            throw new NotAllowed("A second opinion on site is given with the taker's own passphrase; without one it is taken by telephone.");
+            throw new NotAllowed(
+                    "A second opinion on site is given with the taker's own passphrase; without one it is taken "
+                            + "by telephone.");
         }
         OpinionRecord r = new OpinionRecord();
         r.id = UUID.randomUUID().toString();
@@ -304,14 +428,20 @@ public class Plans {
     private static String number(String phone) {
         String text = Require.text(phone, 40, "phone");
         if (text.chars().filter(Character::isDigit).count() < FEWEST_DIGITS) {
-            throw new RefusedInput("OUT_OF_RANGE", "phone", "must be a number that can be called, " + FEWEST_DIGITS + " digits or more");
+            throw new RefusedInput(
+                    "OUT_OF_RANGE",
+                    "phone",
+                    "must be a number that can be called, " + FEWEST_DIGITS + " digits or more");
         }
         return text;
     }
 
     private static Instant called(Instant at) {
-        if (at == null || at.isAfter(Instant.now().plusSeconds(120)) || at.isBefore(Instant.now().minus(OLDEST_CALL))) {
-            throw new RefusedInput("OUT_OF_RANGE", "calledAt", "say when they were called: within the last day, not ahead of now");
+        if (at == null
+                || at.isAfter(Instant.now().plusSeconds(120))
+                || at.isBefore(Instant.now().minus(OLDEST_CALL))) {
+            throw new RefusedInput(
+                    "OUT_OF_RANGE", "calledAt", "say when they were called: within the last day, not ahead of now");
         }
         return at;
     }
@@ -332,12 +462,23 @@ public class Plans {
         jobs.touched(jobId, Change.PLAN);
     }
 
-    /** Ends the job. @throws RefusedInput while a hung stem has no guard or closure named */
+    /**
+     * Ends the job.
+     *
+     * @throws RefusedInput while a hung stem has no guard or closure named
+     */
     public void closeJob(String jobId) {
-        List<Situation.Guard> unnamed = tangles.guards(jobId).stream().filter(g -> !g.named()).toList();
+        List<Situation.Guard> unnamed =
+                tangles.guards(jobId).stream().filter(g -> !g.named()).toList();
         if (!unnamed.isEmpty()) {
-            throw new RefusedInput("NO_GUARD", "guard", "name guard and closure of " + String.join(", ", unnamed.stream().map(Situation.Guard::stem).toList())
-                + ", which still hangs; a hung-up tree is never left unmarked");
+            throw new RefusedInput(
+                    "NO_GUARD",
+                    "guard",
+                    "name guard and closure of "
+                            + String.join(
+                                    ", ",
+                                    unnamed.stream().map(Situation.Guard::stem).toList())
+                            + ", which still hangs; a hung-up tree is never left unmarked");
         }
         jobs.close(jobId);
     }

@@ -8,8 +8,7 @@ import org.springframework.dao.OptimisticLockingFailureException;
 public final class Again {
     private static final int MOST = 4;
 
-    private Again() {
-    }
+    private Again() {}
 
     /** @param write a whole transaction that looks before it writes */
     public static <T> T whenCrossed(Supplier<T> write) {

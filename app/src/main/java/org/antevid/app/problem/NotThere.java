@@ -1,5 +1,4 @@
 package org.antevid.app.problem;
 
 /** The thing does not exist, or not for this person: the two are not told apart. */
-public final class NotThere extends RuntimeException {
-}
+public final class NotThere extends RuntimeException {}

@@ -7,8 +7,7 @@ import org.springframework.http.MediaType;
 
 /** A refusal written by what stands before the controllers, in the same shape as theirs. */
 public final class Problems {
-    private Problems() {
-    }
+    private Problems() {}
 
     /** @param detail one sentence without quotation marks */
     public static void write(HttpServletResponse response, int status, String detail) throws IOException {
@@ -18,6 +17,8 @@ public final class Problems {
         response.setStatus(status);
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
         response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-        response.getWriter().write("{\"type\":\"about:blank\",\"status\":" + status + ",\"ok\":false,\"errors\":[],\"detail\":\"" + detail + "\"}");
+        response.getWriter()
+                .write("{\"type\":\"about:blank\",\"status\":" + status + ",\"ok\":false,\"errors\":[],\"detail\":\""
+                        + detail + "\"}");
     }
 }

@@ -51,13 +51,19 @@ class Refusals {
     @ExceptionHandler
     ResponseEntity<ProblemDetail> notValid(MethodArgumentNotValidException e) {
         List<Fault> faults = e.getBindingResult().getFieldErrors().stream()
-            .map(f -> new Fault(f.getRejectedValue() == null ? "MISSING" : "OUT_OF_RANGE", f.getField(), String.valueOf(f.getDefaultMessage()))).toList();
+                .map(f -> new Fault(
+                        f.getRejectedValue() == null ? "MISSING" : "OUT_OF_RANGE",
+                        f.getField(),
+                        String.valueOf(f.getDefaultMessage())))
+                .toList();
         return problem(HttpStatus.BAD_REQUEST, new RefusedInput(faults).getMessage(), faults);
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> notValid(ConstraintViolationException e) {
-        List<Fault> faults = e.getConstraintViolations().stream().map(v -> new Fault("OUT_OF_RANGE", String.valueOf(v.getPropertyPath()), v.getMessage())).toList();
+        List<Fault> faults = e.getConstraintViolations().stream()
+                .map(v -> new Fault("OUT_OF_RANGE", String.valueOf(v.getPropertyPath()), v.getMessage()))
+                .toList();
         return problem(HttpStatus.BAD_REQUEST, new RefusedInput(faults).getMessage(), faults);
     }
 
@@ -68,12 +74,18 @@ class Refusals {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> wrongKind(MethodArgumentTypeMismatchException e) {
-        return problem(HttpStatus.BAD_REQUEST, e.getName() + " is not what is expected there.", List.of(new Fault("BAD_CHOICE", e.getName(), "is not what is expected there")));
+        return problem(
+                HttpStatus.BAD_REQUEST,
+                e.getName() + " is not what is expected there.",
+                List.of(new Fault("BAD_CHOICE", e.getName(), "is not what is expected there")));
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> noFile(MultipartException e) {
-        return problem(HttpStatus.BAD_REQUEST, "The file did not arrive as a form with a file in it.", List.of(new Fault("MISSING", "file", "send it as multipart/form-data with a boundary")));
+        return problem(
+                HttpStatus.BAD_REQUEST,
+                "The file did not arrive as a form with a file in it.",
+                List.of(new Fault("MISSING", "file", "send it as multipart/form-data with a boundary")));
     }
 
     @ExceptionHandler
@@ -91,22 +103,34 @@ class Refusals {
         return problem(HttpStatus.CONFLICT, e.getMessage(), NONE);
     }
 
-    @ExceptionHandler({OptimisticLockingFailureException.class, PessimisticLockingFailureException.class, DataIntegrityViolationException.class})
-    ResponseEntity<ProblemDetail> overtaken(RuntimeException e, HttpServletRequest request, HttpServletResponse response) throws IOException {
+    @ExceptionHandler({
+        OptimisticLockingFailureException.class,
+        PessimisticLockingFailureException.class,
+        DataIntegrityViolationException.class
+    })
+    ResponseEntity<ProblemDetail> overtaken(
+            RuntimeException e, HttpServletRequest request, HttpServletResponse response) throws IOException {
         if (crossed.answered(request, response)) {
             return null;
         }
-        return problem(HttpStatus.CONFLICT, "Somebody changed this at the same moment. Look again, then change it.", NONE);
+        return problem(
+                HttpStatus.CONFLICT, "Somebody changed this at the same moment. Look again, then change it.", NONE);
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> sentOtherwise(SentOtherwise e) {
-        return problem(HttpStatus.CONFLICT, "Something else was sent under this id before; an id stands for one write.", List.of(new Fault("SENT_OTHERWISE", "id", "must be new for each write")));
+        return problem(
+                HttpStatus.CONFLICT,
+                "Something else was sent under this id before; an id stands for one write.",
+                List.of(new Fault("SENT_OTHERWISE", "id", "must be new for each write")));
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> signAgain(SignAgain e) {
-        return problem(HttpStatus.FORBIDDEN, "Say again who you are: PIN or passphrase.", List.of(new Fault("SIGN_AGAIN", "secret", "PIN or passphrase, then once more")));
+        return problem(
+                HttpStatus.FORBIDDEN,
+                "Say again who you are: PIN or passphrase.",
+                List.of(new Fault("SIGN_AGAIN", "secret", "PIN or passphrase, then once more")));
     }
 
     @ExceptionHandler
@@ -116,7 +140,10 @@ class Refusals {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> tooLarge(MaxUploadSizeExceededException e) {
-        return problem(HttpStatus.PAYLOAD_TOO_LARGE, "The file is too large; at most 12 MB are taken.", List.of(new Fault("TOO_LARGE", "file", "must be at most 12 MB")));
+        return problem(
+                HttpStatus.PAYLOAD_TOO_LARGE,
+                "The file is too large; at most 12 MB are taken.",
+                List.of(new Fault("TOO_LARGE", "file", "must be at most 12 MB")));
     }
 
     @ExceptionHandler
@@ -130,17 +157,26 @@ class Refusals {
         LOG.debug("gone: {}", e.getMessage());
     }
 
-    /** What the framework refuses (method, media type, missing parameter), in the same shape; a fault of ours is logged and said plainly. */
+    /**
+     * What the framework refuses (method, media type, missing parameter), in the same shape; a fault of ours is logged
+     * and said plainly.
+     */
     @ExceptionHandler
     ResponseEntity<ProblemDetail> other(Exception e) {
         if (e instanceof ErrorResponse known) {
             HttpStatusCode status = known.getStatusCode();
             ProblemDetail body = known.getBody();
             body.setProperties(Map.of("ok", false, "errors", NONE));
-            return ResponseEntity.status(status).headers(allow(known.getHeaders())).contentType(MediaType.APPLICATION_PROBLEM_JSON).body(body);
+            return ResponseEntity.status(status)
+                    .headers(allow(known.getHeaders()))
+                    .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                    .body(body);
         }
         LOG.error("not foreseen", e);
-        return problem(HttpStatus.INTERNAL_SERVER_ERROR, "This is a fault of Antevid, not yours. Whether it was done is not known: look, then try again.", NONE);
+        return problem(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "This is a fault of Antevid, not yours. Whether it was done is not known: look, then try again.",
+                NONE);
     }
 
     private static HttpHeaders allow(HttpHeaders given) {
@@ -155,6 +191,8 @@ class Refusals {
     private static ResponseEntity<ProblemDetail> problem(HttpStatus status, String detail, List<Fault> faults) {
         ProblemDetail p = ProblemDetail.forStatusAndDetail(status, detail);
         p.setProperties(Map.of("ok", false, "errors", faults));
-        return ResponseEntity.status(status).contentType(MediaType.APPLICATION_PROBLEM_JSON).body(p);
+        return ResponseEntity.status(status)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(p);
     }
 }

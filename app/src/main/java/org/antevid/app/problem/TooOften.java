@@ -1,5 +1,4 @@
 package org.antevid.app.problem;
 
 /** Too many tries in a short time. */
-public final class TooOften extends RuntimeException {
-}
+public final class TooOften extends RuntimeException {}

@@ -23,18 +23,24 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{job}/review")
 class ReviewController {
-    record ReviewView(List<Reviews.Entered> outcomes, List<Reviews.Lesson> lessons) {
-    }
+    record ReviewView(List<Reviews.Entered> outcomes, List<Reviews.Lesson> lessons) {}
 
-    record OutcomeRequest(@NotNull Double bearingDeg, @NotNull Double distanceM, Optional<Double> hingeLeftMm, Optional<Double> hingeRightMm,
-                          Optional<Double> hingeLengthMm, @Size(max = 500) String surprise, Boolean sure, @Size(max = 200) String reason, @Size(max = 60) String id) {
+    record OutcomeRequest(
+            @NotNull Double bearingDeg,
+            @NotNull Double distanceM,
+            Optional<Double> hingeLeftMm,
+            Optional<Double> hingeRightMm,
+            Optional<Double> hingeLengthMm,
+            @Size(max = 500) String surprise,
+            Boolean sure,
+            @Size(max = 200) String reason,
+            @Size(max = 60) String id) {
         private static Optional<Double> or(Optional<Double> o) {
             return o == null ? Optional.empty() : o;
         }
     }
 
-    record LessonRequest(@NotBlank @Size(max = 500) String words) {
-    }
+    record LessonRequest(@NotBlank @Size(max = 500) String words) {}
 
     private final Reviews reviews;
 
@@ -51,16 +57,27 @@ class ReviewController {
     @PutMapping("/outcomes/{stem}")
     @Needs(Needs.Right.JUDGE)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void outcome(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody OutcomeRequest o, @AuthenticationPrincipal SignedIn me) {
-        Reviews.Measured measured = new Reviews.Measured(o.bearingDeg, o.distanceM, OutcomeRequest.or(o.hingeLeftMm), OutcomeRequest.or(o.hingeRightMm),
-            OutcomeRequest.or(o.hingeLengthMm), o.surprise);
-        Again.whenCrossed(() -> reviews.record(job, stem, new Reviews.Entry(measured, Boolean.TRUE.equals(o.sure), o.reason, o.id), me));
+    void outcome(
+            @PathVariable String job,
+            @PathVariable String stem,
+            @Validated @RequestBody OutcomeRequest o,
+            @AuthenticationPrincipal SignedIn me) {
+        Reviews.Measured measured = new Reviews.Measured(
+                o.bearingDeg,
+                o.distanceM,
+                OutcomeRequest.or(o.hingeLeftMm),
+                OutcomeRequest.or(o.hingeRightMm),
+                OutcomeRequest.or(o.hingeLengthMm),
+                o.surprise);
+        Again.whenCrossed(() -> reviews.record(
+                job, stem, new Reviews.Entry(measured, Boolean.TRUE.equals(o.sure), o.reason, o.id), me));
     }
 
     @PostMapping("/lessons")
     @Needs(Needs.Right.REVIEW)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void lesson(@PathVariable String job, @Validated @RequestBody LessonRequest l, @AuthenticationPrincipal SignedIn me) {
+    void lesson(
+            @PathVariable String job, @Validated @RequestBody LessonRequest l, @AuthenticationPrincipal SignedIn me) {
         reviews.learn(job, l.words, me);
     }
 }

@@ -43,6 +43,7 @@ public class Reviews {
     private static final double WHOLE_CIRCLE_DEG = 180;
     /** A stem may slide down its slope that far; beyond it the measure is asked back (judgement). */
     private static final double SLIDES_M = 5;
+
     private static final double ODD_DEG = 90;
     private final OutcomeRepository outcomes;
     private final LessonRepository lessons;
@@ -52,7 +53,14 @@ public class Reviews {
     private final Jobs jobs;
     private final JobLog log;
 
-    Reviews(OutcomeRepository outcomes, LessonRepository lessons, Briefings briefings, Runs runs, Stems stems, Jobs jobs, JobLog log) {
+    Reviews(
+            OutcomeRepository outcomes,
+            LessonRepository lessons,
+            Briefings briefings,
+            Runs runs,
+            Stems stems,
+            Jobs jobs,
+            JobLog log) {
         this.outcomes = outcomes;
         this.lessons = lessons;
         this.briefings = briefings;
@@ -62,43 +70,67 @@ public class Reviews {
         this.log = log;
     }
 
-    /** What was measured after the fall: tip by bearing and distance from the stump, hinge found on the stump in millimetres. */
-    public record Measured(double bearingDeg, double distanceM, Optional<Double> hingeLeftMm, Optional<Double> hingeRightMm, Optional<Double> hingeLengthMm,
-                           String surprise) {
-    }
+    /**
+     * What was measured after the fall: tip by bearing and distance from the stump, hinge found on the stump in
+     * millimetres.
+     */
+    public record Measured(
+            double bearingDeg,
+            double distanceM,
+            Optional<Double> hingeLeftMm,
+            Optional<Double> hingeRightMm,
+            Optional<Double> hingeLengthMm,
+            String surprise) {}
 
     /**
      * An outcome against the plan; the deviation is empty when the spread was not known.
      *
      * @param briefing the one under which the go was given
-     * @param reason   why it corrects the one before it, empty for the first
+     * @param reason why it corrects the one before it, empty for the first
      */
-    public record Outcome(String stem, Measured measured, Spot tip, int briefing, double plannedLayDeg, boolean spreadKnown, Deviation deviation, double plannedHingeMm,
-                          double plannedHingeLengthMm, String who, Instant at, String reason) {
-    }
+    public record Outcome(
+            String stem,
+            Measured measured,
+            Spot tip,
+            int briefing,
+            double plannedLayDeg,
+            boolean spreadKnown,
+            Deviation deviation,
+            double plannedHingeMm,
+            double plannedHingeLengthMm,
+            String who,
+            Instant at,
+            String reason) {}
 
     /** What stands, and what was entered before it: nothing is overwritten. */
-    public record Entered(Outcome outcome, List<Outcome> before) {
-    }
+    public record Entered(Outcome outcome, List<Outcome> before) {}
 
     /** A lesson, with the job it comes from. */
-    public record Lesson(String jobId, String words, String who, Instant at) {
-    }
+    public record Lesson(String jobId, String words, String who, Instant at) {}
 
-    /** @param sure that a measure is right which cannot be at first sight @param reason why an earlier entry is corrected */
-    record Entry(Measured measured, boolean sure, String reason, String id) {
-    }
+    /**
+     * @param sure that a measure is right which cannot be at first sight
+     * @param reason why an earlier entry is corrected
+     */
+    record Entry(Measured measured, boolean sure, String reason, String id) {}
 
     public List<Entered> outcomes(String jobId) {
-        Map<String, List<OutcomeRecord>> byStem = outcomes.findByJobIdOrderByAt(jobId).stream().collect(Collectors.groupingBy(r -> r.stem, LinkedHashMap::new, Collectors.toList()));
-        return byStem.values().stream().map(all -> all.stream().map(r -> outcome(jobId, r)).toList())
-            .map(all -> new Entered(all.get(all.size() - 1), all.subList(0, all.size() - 1))).toList();
+        Map<String, List<OutcomeRecord>> byStem = outcomes.findByJobIdOrderByAt(jobId).stream()
+                .collect(Collectors.groupingBy(r -> r.stem, LinkedHashMap::new, Collectors.toList()));
+        return byStem.values().stream()
+                .map(all -> all.stream().map(r -> outcome(jobId, r)).toList())
+                .map(all -> new Entered(all.get(all.size() - 1), all.subList(0, all.size() - 1)))
+                .toList();
     }
 
     /** Adds what was measured; one that is there already is corrected by a new entry with its reason. */
     void record(String jobId, String label, Entry e, SignedIn who) {
-        String id = OwnId.of(jobId, e.id == null || e.id.isBlank() ? UUID.randomUUID().toString() : e.id, i -> outcomes.findById(i).map(o -> o.jobId).orElse(""));
-        Stems.Known stem = stems.labelled(jobId, label).orElseThrow(() -> new RefusedInput("UNKNOWN_STEM", "stem", "is no stem of this job"));
+        String id = OwnId.of(
+                jobId,
+                e.id == null || e.id.isBlank() ? UUID.randomUUID().toString() : e.id,
+                i -> outcomes.findById(i).map(o -> o.jobId).orElse(""));
+        Stems.Known stem = stems.labelled(jobId, label)
+                .orElseThrow(() -> new RefusedInput("UNKNOWN_STEM", "stem", "is no stem of this job"));
         if (stem.reading().state() != StemState.FELLED) {
             throw new RefusedInput("NOT_FELLED", "stem", label + " is not felled yet");
         }
@@ -110,9 +142,14 @@ public class Reviews {
         r.briefingNumber = underWhich(jobId, label).number();
         r.bearingDeg = Require.within(m.bearingDeg, 0, 360, "bearingDeg");
         r.distanceM = Require.within(m.distanceM, 0.6, 120, "distanceM");
-        r.hingeLeftMm = m.hingeLeftMm.map(v -> Require.within(v, 0, 600, "hingeLeftMm")).orElse(null);
-        r.hingeRightMm = m.hingeRightMm.map(v -> Require.within(v, 0, 600, "hingeRightMm")).orElse(null);
-        r.hingeLengthMm = m.hingeLengthMm.map(v -> Require.within(v, 0, 4000, "hingeLengthMm")).orElse(null);
+        r.hingeLeftMm =
+                m.hingeLeftMm.map(v -> Require.within(v, 0, 600, "hingeLeftMm")).orElse(null);
+        r.hingeRightMm = m.hingeRightMm
+                .map(v -> Require.within(v, 0, 600, "hingeRightMm"))
+                .orElse(null);
+        r.hingeLengthMm = m.hingeLengthMm
+                .map(v -> Require.within(v, 0, 4000, "hingeLengthMm"))
+                .orElse(null);
         r.surprise = m.surprise == null ? "" : m.surprise.strip();
         r.reason = e.reason == null ? "" : e.reason.strip();
         Optional<OutcomeRecord> known = outcomes.findById(id);
@@ -126,23 +163,40 @@ public class Reviews {
             askBack(stem, r, planned(jobId, r));
         }
         if (r.reason.isEmpty() && !outcomes.findByJobIdAndStem(jobId, label).isEmpty()) {
-            throw new RefusedInput("MISSING", "reason", "say why what was entered before is corrected; it stays beside it");
+            throw new RefusedInput(
+                    "MISSING", "reason", "say why what was entered before is corrected; it stays beside it");
         }
         r.who = who.name();
         r.at = Instant.now();
         outcomes.saveAndFlush(r);
-        log.write(jobId, who.name(), "outcome of " + label + (r.reason.isEmpty() ? " measured" : " corrected: " + r.reason));
+        log.write(
+                jobId,
+                who.name(),
+                "outcome of " + label + (r.reason.isEmpty() ? " measured" : " corrected: " + r.reason));
         jobs.touched(jobId, Change.REVIEW);
     }
 
-    /** A tip farther out than the tree is long, or a fall away from the lay, is more often a slip of the finger than true. */
+    /**
+     * A tip farther out than the tree is long, or a fall away from the lay, is more often a slip of the finger than
+     * true.
+     */
     private static void askBack(Stems.Known stem, OutcomeRecord r, PlanDocument.LayPart lay) {
         List<Fault> odd = new ArrayList<>();
-        stem.reading().height().filter(h -> r.distanceM > h.high() + SLIDES_M).ifPresent(h -> odd.add(new Fault("ASKED_BACK", "distanceM",
-            String.format(Locale.ROOT, "%.1f m from the stump, for a tree of at most %.1f m: is that so?", r.distanceM, h.high()))));
+        stem.reading()
+                .height()
+                .filter(h -> r.distanceM > h.high() + SLIDES_M)
+                .ifPresent(h -> odd.add(new Fault(
+                        "ASKED_BACK",
+                        "distanceM",
+                        String.format(
+                                Locale.ROOT,
+                                "%.1f m from the stump, for a tree of at most %.1f m: is that so?",
+                                r.distanceM,
+                                h.high()))));
         double off = Math.abs(Azimuth.turn(lay.layDeg(), r.bearingDeg));
         if (off > ODD_DEG) {
-            odd.add(new Fault("ASKED_BACK", "bearingDeg", String.format(Locale.ROOT, "%.0f° off the lay: is that so?", off)));
+            odd.add(new Fault(
+                    "ASKED_BACK", "bearingDeg", String.format(Locale.ROOT, "%.0f° off the lay: is that so?", off)));
         }
         if (!odd.isEmpty()) {
             throw new RefusedInput(odd);
@@ -150,8 +204,14 @@ public class Reviews {
     }
 
     private Briefings.Issue underWhich(String jobId, String label) {
-        return runs.briefingOfFall(jobId, label).flatMap(n -> briefings.number(jobId, n)).or(() -> briefings.latest(jobId)).filter(b -> lay(b, label).isPresent())
-            .orElseThrow(() -> new RefusedInput("NOT_PLANNED", "stem", "no lay of " + label + " was briefed, so there is nothing to compare with"));
+        return runs.briefingOfFall(jobId, label)
+                .flatMap(n -> briefings.number(jobId, n))
+                .or(() -> briefings.latest(jobId))
+                .filter(b -> lay(b, label).isPresent())
+                .orElseThrow(() -> new RefusedInput(
+                        "NOT_PLANNED",
+                        "stem",
+                        "no lay of " + label + " was briefed, so there is nothing to compare with"));
     }
 
     private static Optional<PlanDocument.LayPart> lay(Briefings.Issue briefing, String label) {
@@ -159,17 +219,41 @@ public class Reviews {
     }
 
     private PlanDocument.LayPart planned(String jobId, OutcomeRecord r) {
-        return briefings.number(jobId, r.briefingNumber).flatMap(b -> lay(b, r.stem)).orElseGet(() -> lay(underWhich(jobId, r.stem), r.stem).orElseThrow());
+        return briefings
+                .number(jobId, r.briefingNumber)
+                .flatMap(b -> lay(b, r.stem))
+                .orElseGet(() -> lay(underWhich(jobId, r.stem), r.stem).orElseThrow());
     }
 
     private Outcome outcome(String jobId, OutcomeRecord r) {
         PlanDocument.LayPart lay = planned(jobId, r);
         Spot stump = stems.labelled(jobId, r.stem).orElseThrow().reading().at();
         Spot tip = stump.at(r.bearingDeg, r.distanceM);
-        Deviation d = Deviation.of(stump, tip, lay.layDeg(), lay.biasDeg().orElse(0.0), lay.sigmaDeg().orElse(WHOLE_CIRCLE_DEG));
-        return new Outcome(r.stem, new Measured(r.bearingDeg, r.distanceM, Optional.ofNullable(r.hingeLeftMm), Optional.ofNullable(r.hingeRightMm),
-            Optional.ofNullable(r.hingeLengthMm), r.surprise), tip, r.briefingNumber, lay.layDeg(), lay.sigmaDeg().isPresent(), d, 1000 * lay.hingeThickM(),
-            1000 * lay.hingeLengthM(), r.who, r.at, r.reason);
+        Deviation d = Deviation.of(
+                stump,
+                tip,
+                lay.layDeg(),
+                lay.biasDeg().orElse(0.0),
+                lay.sigmaDeg().orElse(WHOLE_CIRCLE_DEG));
+        return new Outcome(
+                r.stem,
+                new Measured(
+                        r.bearingDeg,
+                        r.distanceM,
+                        Optional.ofNullable(r.hingeLeftMm),
+                        Optional.ofNullable(r.hingeRightMm),
+                        Optional.ofNullable(r.hingeLengthMm),
+                        r.surprise),
+                tip,
+                r.briefingNumber,
+                lay.layDeg(),
+                lay.sigmaDeg().isPresent(),
+                d,
+                1000 * lay.hingeThickM(),
+                1000 * lay.hingeLengthM(),
+                r.who,
+                r.at,
+                r.reason);
     }
 
     void learn(String jobId, String words, SignedIn who) {
@@ -185,7 +269,9 @@ public class Reviews {
     }
 
     public List<Lesson> lessons(String jobId) {
-        return lessons.findByJobIdOrderByAt(jobId).stream().map(l -> new Lesson(l.jobId, l.words, l.who, l.at)).toList();
+        return lessons.findByJobIdOrderByAt(jobId).stream()
+                .map(l -> new Lesson(l.jobId, l.words, l.who, l.at))
+                .toList();
     }
 }
 
@@ -195,6 +281,7 @@ public class Reviews {
 class OutcomeRecord {
     @Id
     String id;
+
     String jobId;
     String stem;
     double bearingDeg;
@@ -206,14 +293,21 @@ class OutcomeRecord {
     int briefingNumber;
     /** Why it corrects the one before it. */
     String reason = "";
+
     String who;
     Instant at;
+
     @Version
     long version;
 
     boolean same(OutcomeRecord o) {
-        return stem.equals(o.stem) && bearingDeg == o.bearingDeg && distanceM == o.distanceM && Objects.equals(hingeLeftMm, o.hingeLeftMm)
-            && Objects.equals(hingeRightMm, o.hingeRightMm) && surprise.equals(o.surprise) && reason.equals(o.reason);
+        return stem.equals(o.stem)
+                && bearingDeg == o.bearingDeg
+                && distanceM == o.distanceM
+                && Objects.equals(hingeLeftMm, o.hingeLeftMm)
+                && Objects.equals(hingeRightMm, o.hingeRightMm)
+                && surprise.equals(o.surprise)
+                && reason.equals(o.reason);
     }
 }
 
@@ -223,6 +317,7 @@ class OutcomeRecord {
 class LessonRecord {
     @Id
     String id;
+
     String jobId;
     String words;
     String who;

@@ -26,8 +26,8 @@ import org.antevid.core.plan.PlanDocument;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.rule.Finding;
 import org.antevid.core.rule.Severity;
-import org.antevid.core.run.Against.Why;
 import org.antevid.core.run.Against;
+import org.antevid.core.run.Against.Why;
 import org.antevid.core.run.Course;
 import org.antevid.core.run.Happening;
 import org.antevid.core.site.Protection;
@@ -38,8 +38,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 class GoCheck {
-    /** A wind reading older than this says nothing about the gust that comes (practice rule: look again each minute). */
+    /**
+     * A wind reading older than this says nothing about the gust that comes (practice rule: look again each minute).
+     */
     static final Duration OLDEST_WIND = Duration.ofSeconds(60);
+
     private static final int NEWEST_LINES = 40;
     private final RunBook book;
     private final Crews crews;
@@ -51,7 +54,16 @@ class GoCheck {
     private final Kept kept;
     private final Anemometer anemometer;
 
-    GoCheck(RunBook book, Crews crews, Briefings briefings, Plans plans, Places places, Jobs jobs, JobLog log, Kept kept, Anemometer anemometer) {
+    GoCheck(
+            RunBook book,
+            Crews crews,
+            Briefings briefings,
+            Plans plans,
+            Places places,
+            Jobs jobs,
+            JobLog log,
+            Kept kept,
+            Anemometer anemometer) {
         this.book = book;
         this.crews = crews;
         this.briefings = briefings;
@@ -77,8 +89,23 @@ class GoCheck {
     private static RunFacts withSilence(RunFacts f) {
         List<Against> against = new ArrayList<>(f.against());
         against.add(new Against(Why.WIND_SILENT, "wind", "the wind has not been read for a minute: look at the meter"));
-        return new RunFacts(f.course(), f.step(), f.stepsInAll(), f.briefing(), f.planChanged(), against, f.protections(), f.asked(), f.cuts(), f.people(), f.times(), f.newest(), f.gustLimitMs(),
-            f.leaderId(), f.ringM(), f.waitAt());
+        return new RunFacts(
+                f.course(),
+                f.step(),
+                f.stepsInAll(),
+                f.briefing(),
+                f.planChanged(),
+                against,
+                f.protections(),
+                f.asked(),
+                f.cuts(),
+                f.people(),
+                f.times(),
+                f.newest(),
+                f.gustLimitMs(),
+                f.leaderId(),
+                f.ringM(),
+                f.waitAt());
     }
 
     private RunFacts make(String jobId, Plans.Outside outside) {
@@ -88,38 +115,83 @@ class GoCheck {
         Optional<Step> step = steps.stream().filter(s -> !s.done()).findFirst();
         Optional<Briefings.Issue> briefing = briefings.latest(jobId);
         boolean changed = briefing.isPresent() && !briefings.sinceLatest(jobId).isEmpty();
-        List<Places.View> closed = places.features(jobId).stream().filter(f -> f.entry().protection() != Protection.NONE).toList();
-        Set<String> asked = closed.stream().filter(GoCheck::comesBack).map(Places.View::id).collect(Collectors.toCollection(HashSet::new));
+        List<Places.View> closed = places.features(jobId).stream()
+                .filter(f -> f.entry().protection() != Protection.NONE)
+                .toList();
+        Set<String> asked = closed.stream()
+                .filter(GoCheck::comesBack)
+                .map(Places.View::id)
+                .collect(Collectors.toCollection(HashSet::new));
         Jobs.Job job = jobs.job(jobId);
         Optional<PlanDocument> plan = briefing.map(Briefings.Issue::plan);
-        double gustLimitMs = plan.flatMap(p -> step.map(s -> p.gustLimitMs(s.stem()))).orElse(job.windLimitMs());
+        double gustLimitMs =
+                plan.flatMap(p -> step.map(s -> p.gustLimitMs(s.stem()))).orElse(job.windLimitMs());
         List<Person> people = crews.people(jobId);
-        List<Against> against = step.map(s -> against(jobId, s, course, briefing, changed, closed, asked, people, job, outside, gustLimitMs))
-            .orElse(List.of(new Against(Why.NO_STEP, "step", "there is no step left")));
+        List<Against> against = step.map(s ->
+                        against(jobId, s, course, briefing, changed, closed, asked, people, job, outside, gustLimitMs))
+                .orElse(List.of(new Against(Why.NO_STEP, "step", "there is no step left")));
         Optional<Double> ring = step.flatMap(Step::stem).flatMap(l -> ring(jobId, l, plan, outside));
-        return new RunFacts(course, step, steps.size(), briefing, changed, against, closed, asked, step.map(s -> briefed(s, plan)).orElse(List.of()), people,
-            lines.stream().collect(Collectors.toMap(l -> l.seq, l -> new RunFacts.Line(l.who, l.at, l.reason))), log.newest(jobId, NEWEST_LINES), gustLimitMs, jobs.leaderOf(jobId), ring,
-            job.meetingPoint());
+        return new RunFacts(
+                course,
+                step,
+                steps.size(),
+                briefing,
+                changed,
+                against,
+                closed,
+                asked,
+                step.map(s -> briefed(s, plan)).orElse(List.of()),
+                people,
+                lines.stream().collect(Collectors.toMap(l -> l.seq, l -> new RunFacts.Line(l.who, l.at, l.reason))),
+                log.newest(jobId, NEWEST_LINES),
+                gustLimitMs,
+                jobs.leaderOf(jobId),
+                ring,
+                job.meetingPoint());
     }
 
-    /** @return how far everybody without a part stays from the stem: the briefed ring of its lay, for one that hangs the ring of what may come down; rounded up */
+    /**
+     * @return how far everybody without a part stays from the stem: the briefed ring of its lay, for one that hangs the
+     *     ring of what may come down; rounded up
+     */
     private Optional<Double> ring(String jobId, String label, Optional<PlanDocument> plan, Plans.Outside outside) {
-        return plan.flatMap(p -> p.stem(label)).flatMap(PlanDocument.StemPart::lay).map(PlanDocument.LayPart::exclusionM)
-            .or(() -> plans.situation(jobId, outside).hangs().stream().filter(h -> h.hung().equals(label)).map(h -> Rounding.up(h.keepOutM(), 0)).max(Comparator.naturalOrder()));
+        return plan.flatMap(p -> p.stem(label))
+                .flatMap(PlanDocument.StemPart::lay)
+                .map(PlanDocument.LayPart::exclusionM)
+                .or(() -> plans.situation(jobId, outside).hangs().stream()
+                        .filter(h -> h.hung().equals(label))
+                        .map(h -> Rounding.up(h.keepOutM(), 0))
+                        .max(Comparator.naturalOrder()));
     }
 
     /** People come back to what was emptied or closed: it is looked at again before each go, whatever the plan says. */
     private static boolean comesBack(Places.View f) {
-        return (f.entry().protection() == Protection.EMPTY || f.entry().protection() == Protection.CLOSE) && f.entry().protectionDone();
+        return (f.entry().protection() == Protection.EMPTY || f.entry().protection() == Protection.CLOSE)
+                && f.entry().protectionDone();
     }
 
     private static List<CutStep> briefed(Step step, Optional<PlanDocument> plan) {
-        return step.kind() != Step.Kind.FELL ? List.of()
-            : plan.flatMap(p -> step.stem().flatMap(p::stem)).flatMap(PlanDocument.StemPart::lay).flatMap(PlanDocument.LayPart::cuts).map(c -> c.steps()).orElse(List.of());
+        return step.kind() != Step.Kind.FELL
+                ? List.of()
+                : plan.flatMap(p -> step.stem().flatMap(p::stem))
+                        .flatMap(PlanDocument.StemPart::lay)
+                        .flatMap(PlanDocument.LayPart::cuts)
+                        .map(c -> c.steps())
+                        .orElse(List.of());
     }
 
-    private List<Against> against(String jobId, Step step, Course course, Optional<Briefings.Issue> briefing, boolean changed, List<Places.View> closed, Set<String> asked, List<Person> people,
-                                  Jobs.Job job, Plans.Outside outside, double gustLimitMs) {
+    private List<Against> against(
+            String jobId,
+            Step step,
+            Course course,
+            Optional<Briefings.Issue> briefing,
+            boolean changed,
+            List<Places.View> closed,
+            Set<String> asked,
+            List<Person> people,
+            Jobs.Job job,
+            Plans.Outside outside,
+            double gustLimitMs) {
         List<Against> against = new ArrayList<>();
         if (job.closed()) {
             against.add(new Against(Why.CLOSED, "job", "the job is closed"));
@@ -133,36 +205,74 @@ class GoCheck {
         if (briefing.isEmpty()) {
             against.add(new Against(Why.NO_BRIEFING, "briefing", "no briefing has been issued"));
         } else if (!briefing.get().intact()) {
-            against.add(new Against(Why.NO_BRIEFING, "briefing", "briefing " + briefing.get().number() + " is not as it was issued; issue a new one"));
+            against.add(new Against(
+                    Why.NO_BRIEFING,
+                    "briefing",
+                    "briefing " + briefing.get().number() + " is not as it was issued; issue a new one"));
         } else if (changed) {
-            against.add(new Against(Why.PLAN_CHANGED, "briefing", "the plan changed since briefing " + briefing.get().number() + "; issue a new one"));
+            against.add(new Against(
+                    Why.PLAN_CHANGED,
+                    "briefing",
+                    "the plan changed since briefing " + briefing.get().number() + "; issue a new one"));
         }
         if (outside.gustMs().value() > gustLimitMs) {
-            against.add(new Against(Why.GUST, "wind", String.format(Locale.ROOT, "gust %.1f m/s, hold at %.0f: wait for the lull", outside.gustMs().value(), gustLimitMs)));
+            against.add(new Against(
+                    Why.GUST,
+                    "wind",
+                    String.format(
+                            Locale.ROOT,
+                            "gust %.1f m/s, hold at %.0f: wait for the lull",
+                            outside.gustMs().value(),
+                            gustLimitMs)));
         }
         found(jobId, step, outside, against);
         people(step, course, briefing, people, against);
-        closed.stream().filter(f -> !f.entry().protectionDone()).forEach(f -> against.add(new Against(Why.NOT_DONE, f.id(), f.entry().name() + ": " + f.entry().protection().words() + ", "
-            + (f.entry().protectedBy().isBlank() ? "nobody named" : f.entry().protectedBy()))));
+        closed.stream()
+                .filter(f -> !f.entry().protectionDone())
+                .forEach(f -> against.add(new Against(
+                        Why.NOT_DONE,
+                        f.id(),
+                        f.entry().name() + ": " + f.entry().protection().words() + ", "
+                                + (f.entry().protectedBy().isBlank()
+                                        ? "nobody named"
+                                        : f.entry().protectedBy()))));
         Map<String, Happening> so = course.stillSo();
-        closed.stream().filter(f -> asked.contains(f.id()) && !so.containsKey(f.id()))
-            .forEach(f -> against.add(new Against(Why.ASK_AGAIN, f.id(), f.entry().name() + ": still so? What was emptied or closed is looked at before each go")));
+        closed.stream()
+                .filter(f -> asked.contains(f.id()) && !so.containsKey(f.id()))
+                .forEach(f -> against.add(new Against(
+                        Why.ASK_AGAIN,
+                        f.id(),
+                        f.entry().name() + ": still so? What was emptied or closed is looked at before each go")));
         return against;
     }
 
     private void found(String jobId, Step step, Plans.Outside outside, List<Against> against) {
         List<Finding> findings = plans.findings(jobId, outside);
-        findings.stream().filter(f -> f.severity() == Severity.STOP).forEach(f -> against.add(new Against(Why.STOP, f.key(), f.words())));
-        step.stem().ifPresent(label -> findings.stream().filter(f -> f.severity() == Severity.SECOND_OPINION && f.open() && f.subject().equals(label))
-            .forEach(f -> against.add(new Against(Why.SECOND_OPINION, f.key(), "second opinion open: " + f.words()))));
+        findings.stream()
+                .filter(f -> f.severity() == Severity.STOP)
+                .forEach(f -> against.add(new Against(Why.STOP, f.key(), f.words())));
+        step.stem().ifPresent(label -> findings.stream()
+                .filter(f -> f.severity() == Severity.SECOND_OPINION
+                        && f.open()
+                        && f.subject().equals(label))
+                .forEach(f ->
+                        against.add(new Against(Why.SECOND_OPINION, f.key(), "second opinion open: " + f.words()))));
     }
 
-    private static void people(Step step, Course course, Optional<Briefings.Issue> briefing, List<Person> people, List<Against> against) {
+    private static void people(
+            Step step, Course course, Optional<Briefings.Issue> briefing, List<Person> people, List<Against> against) {
         Map<String, Happening> ready = course.ready(step.id());
         step.posts().stream().map(Step.Post::personId).distinct().forEach(id -> {
-            String name = people.stream().filter(p -> p.id().equals(id)).map(Person::name).findFirst().orElse("somebody who is no longer on the job");
+            String name = people.stream()
+                    .filter(p -> p.id().equals(id))
+                    .map(Person::name)
+                    .findFirst()
+                    .orElse("somebody who is no longer on the job");
             if (briefing.isPresent() && !briefing.get().signedBy(id)) {
-                against.add(new Against(Why.NOT_SIGNED, id, name + " has not signed briefing " + briefing.get().number()));
+                against.add(new Against(
+                        Why.NOT_SIGNED,
+                        id,
+                        name + " has not signed briefing " + briefing.get().number()));
             }
             if (!ready.containsKey(id)) {
                 against.add(new Against(Why.NOT_READY, id, name + " is not ready"));

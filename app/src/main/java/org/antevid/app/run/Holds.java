@@ -22,11 +22,15 @@ import org.antevid.core.run.Happening;
 import org.antevid.core.run.Hold;
 import org.springframework.stereotype.Service;
 
-/** Stop calls. A press is appended and conflicts with nothing; anyone presses, only the leader lifts, and only what he has seen. */
+/**
+ * Stop calls. A press is appended and conflicts with nothing; anyone presses, only the leader lifts, and only what he
+ * has seen.
+ */
 @Service
 public class Holds implements Headlines {
     /** A phone that slept may bring a press this old; older ones are a clock gone wrong. */
     private static final Duration OLDEST_PRESS = Duration.ofHours(24);
+
     private final RunBook book;
     private final Runs runs;
     private final Jobs jobs;
@@ -40,21 +44,31 @@ public class Holds implements Headlines {
     }
 
     /** A press as people see it: when it was pressed, and when it arrived. */
-    public record PressView(String id, String who, String personId, String reason, Instant at, Instant arrivedAt) {
-    }
+    public record PressView(String id, String who, String personId, String reason, Instant at, Instant arrivedAt) {}
 
     /** Somebody saw it, or says that all is stopped. */
-    public record ReceiptView(String who, Happening.Kind state, Instant at) {
-    }
+    public record ReceiptView(String who, Happening.Kind state, Instant at) {}
 
-    /** @param id of the press that called it @param through what a lift has to name: its newest press */
-    public record HoldView(String id, long through, String who, String personId, String reason, Instant at, Instant arrivedAt, List<PressView> presses, List<ReceiptView> receipts, boolean lifted,
-                           Optional<String> liftedBy, Optional<String> liftReason) {
-    }
+    /**
+     * @param id of the press that called it
+     * @param through what a lift has to name: its newest press
+     */
+    public record HoldView(
+            String id,
+            long through,
+            String who,
+            String personId,
+            String reason,
+            Instant at,
+            Instant arrivedAt,
+            List<PressView> presses,
+            List<ReceiptView> receipts,
+            boolean lifted,
+            Optional<String> liftedBy,
+            Optional<String> liftReason) {}
 
     /** The hold that stands, with its receipts, or none. */
-    public record Headline(Optional<HoldView> hold) {
-    }
+    public record Headline(Optional<HoldView> hold) {}
 
     @Override
     public Object of(String jobId) {
@@ -65,17 +79,40 @@ public class Holds implements Headlines {
     List<HoldView> holds(String jobId) {
         List<RunEventRecord> lines = book.lines(jobId);
         Map<Long, RunEventRecord> bySeq = lines.stream().collect(Collectors.toMap(l -> l.seq, Function.identity()));
-        return RunBook.course(lines).holds().stream().map(h -> view(h, bySeq)).sorted(Comparator.comparingLong(HoldView::through).reversed()).toList();
+        return RunBook.course(lines).holds().stream()
+                .map(h -> view(h, bySeq))
+                .sorted(Comparator.comparingLong(HoldView::through).reversed())
+                .toList();
     }
 
     private static HoldView view(Hold hold, Map<Long, RunEventRecord> lines) {
-        List<PressView> presses = hold.presses().stream().map(p -> lines.get(p.seq())).map(l -> new PressView(l.subject, l.who, l.personId, l.reason, l.pressedAt, l.at)).toList();
-        List<ReceiptView> receipts = hold.receipts().stream().map(r -> lines.get(r.seq())).map(l -> new ReceiptView(l.who, l.kind, l.at))
-            .collect(Collectors.toMap(r -> r.who + r.state, Function.identity(), (a, b) -> a, java.util.LinkedHashMap::new)).values().stream().toList();
+        List<PressView> presses = hold.presses().stream()
+                .map(p -> lines.get(p.seq()))
+                .map(l -> new PressView(l.subject, l.who, l.personId, l.reason, l.pressedAt, l.at))
+                .toList();
+        List<ReceiptView> receipts = hold.receipts().stream()
+                .map(r -> lines.get(r.seq()))
+                .map(l -> new ReceiptView(l.who, l.kind, l.at))
+                .collect(Collectors.toMap(
+                        r -> r.who + r.state, Function.identity(), (a, b) -> a, java.util.LinkedHashMap::new))
+                .values()
+                .stream()
+                .toList();
         PressView first = presses.get(0);
         Optional<RunEventRecord> lift = hold.lift().map(l -> lines.get(l.seq()));
-        return new HoldView(hold.presses().get(0).subject(), hold.newest(), first.who, first.personId, first.reason, first.at, first.arrivedAt, presses, receipts, lift.isPresent(),
-            lift.map(l -> l.who), lift.map(l -> l.reason));
+        return new HoldView(
+                hold.presses().get(0).subject(),
+                hold.newest(),
+                first.who,
+                first.personId,
+                first.reason,
+                first.at,
+                first.arrivedAt,
+                presses,
+                receipts,
+                lift.isPresent(),
+                lift.map(l -> l.who),
+                lift.map(l -> l.reason));
     }
 
     /**
@@ -87,11 +124,15 @@ public class Holds implements Headlines {
         String clean = reason == null ? "" : reason.strip();
         Duration ago = pressedAgo.isNegative() || pressedAgo.compareTo(OLDEST_PRESS) > 0 ? Duration.ZERO : pressedAgo;
         Require.text(id, 60, "id");
-        book.append(jobId, new RunBook.Line(Happening.Kind.PRESSED, id, "", 0, clean, Optional.of(ago)), id, who, () -> {
-            String late = ago.toSeconds() >= 5 ? ", pressed " + (ago.toMinutes() > 0 ? ago.toMinutes() + " min " : "") + ago.toSecondsPart() + " s before it arrived" : "";
-            log.write(jobId, who.name(), "HOLD" + (clean.isEmpty() ? "" : ": " + clean) + late);
-            jobs.touched(jobId, Change.HOLD);
-        });
+        book.append(
+                jobId, new RunBook.Line(Happening.Kind.PRESSED, id, "", 0, clean, Optional.of(ago)), id, who, () -> {
+                    String late = ago.toSeconds() >= 5
+                            ? ", pressed " + (ago.toMinutes() > 0 ? ago.toMinutes() + " min " : "")
+                                    + ago.toSecondsPart() + " s before it arrived"
+                            : "";
+                    log.write(jobId, who.name(), "HOLD" + (clean.isEmpty() ? "" : ": " + clean) + late);
+                    jobs.touched(jobId, Change.HOLD);
+                });
     }
 
     /** Seen by anyone; stopped only by the cutter or the lookout of the step. */
@@ -101,11 +142,15 @@ public class Holds implements Headlines {
         }
         RunFacts facts = runs.facts(jobId);
         Hold hold = hold(facts.course(), holdId);
-        if (hold.receipts().stream().anyMatch(r -> r.kind() == state && r.personId().equals(who.personId()))) {
+        if (hold.receipts().stream()
+                .anyMatch(r -> r.kind() == state && r.personId().equals(who.personId()))) {
             return;
         }
         boolean stopped = state == Happening.Kind.STOPPED;
-        if (stopped && facts.step().stream().flatMap(s -> s.posts().stream()).noneMatch(p -> p.personId().equals(who.personId()) && Runs.seesTheSaw(p.role()))) {
+        if (stopped
+                && facts.step().stream()
+                        .flatMap(s -> s.posts().stream())
+                        .noneMatch(p -> p.personId().equals(who.personId()) && Runs.seesTheSaw(p.role()))) {
             throw new NotAllowed("Only the cutter, or the lookout who sees the cutter, confirms that all is stopped.");
         }
         book.append(jobId, RunBook.Line.of(state, holdId), id, who, () -> {
@@ -117,7 +162,10 @@ public class Holds implements Headlines {
     }
 
     private static Hold hold(Course course, String holdId) {
-        return course.holds().stream().filter(h -> h.presses().stream().anyMatch(p -> p.subject().equals(holdId))).findFirst().orElseThrow(NotThere::new);
+        return course.holds().stream()
+                .filter(h -> h.presses().stream().anyMatch(p -> p.subject().equals(holdId)))
+                .findFirst()
+                .orElseThrow(NotThere::new);
     }
 
     /** @param through the newest press the leader has seen; one that crossed this lift stands on */
@@ -131,9 +179,14 @@ public class Holds implements Headlines {
             throw new RefusedInput("OUT_OF_RANGE", "through", "must be the newest press you have seen");
         }
         String said = reason.words() + (words == null || words.isBlank() ? "" : ": " + words.strip());
-        book.append(jobId, new RunBook.Line(Happening.Kind.LIFTED, holdId, reason.name(), through, said, Optional.empty()), id, leader, () -> {
-            log.write(jobId, leader.name(), "hold lifted: " + said);
-            jobs.touched(jobId, Change.HOLD);
-        });
+        book.append(
+                jobId,
+                new RunBook.Line(Happening.Kind.LIFTED, holdId, reason.name(), through, said, Optional.empty()),
+                id,
+                leader,
+                () -> {
+                    log.write(jobId, leader.name(), "hold lifted: " + said);
+                    jobs.touched(jobId, Change.HOLD);
+                });
     }
 }

@@ -32,8 +32,17 @@ class RunBook {
         own.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRED);
     }
 
-    /** What is to be written. {@code through}: the last happening its writer has seen; {@code pressedAgo}: how long it waited on a phone. */
-    record Line(Happening.Kind kind, String subject, String detail, long through, String reason, Optional<Duration> pressedAgo) {
+    /**
+     * What is to be written. {@code through}: the last happening its writer has seen; {@code pressedAgo}: how long it
+     * waited on a phone.
+     */
+    record Line(
+            Happening.Kind kind,
+            String subject,
+            String detail,
+            long through,
+            String reason,
+            Optional<Duration> pressedAgo) {
         static Line of(Happening.Kind kind, String subject) {
             return new Line(kind, subject, "", 0, "", Optional.empty());
         }
@@ -56,7 +65,8 @@ class RunBook {
     }
 
     /**
-     * Appends a line, once. {@code along} is done in the same transaction, and not at all when the line is there already.
+     * Appends a line, once. {@code along} is done in the same transaction, and not at all when the line is there
+     * already.
      *
      * @param clientId made by the sender; blank for one the server makes
      * @return whether it is new
@@ -107,7 +117,9 @@ class RunBook {
         r.subject = line.subject();
         r.detail = line.detail();
         r.through = line.through();
-        r.clientId = clientId == null || clientId.isBlank() ? UUID.randomUUID().toString() : Require.text(clientId, LONGEST_ID, "id");
+        r.clientId = clientId == null || clientId.isBlank()
+                ? UUID.randomUUID().toString()
+                : Require.text(clientId, LONGEST_ID, "id");
         r.reason = line.reason();
         r.at = Instant.now();
         r.pressedAt = line.pressedAgo().map(r.at::minus).orElse(null);

@@ -36,65 +36,110 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{job}/run")
 class RunController {
-    record PersonState(String personId, String name, Role role, String roleWords, Optional<Spot> stand, boolean signed, Optional<Instant> readyAt) {
-    }
+    record PersonState(
+            String personId,
+            String name,
+            Role role,
+            String roleWords,
+            Optional<Spot> stand,
+            boolean signed,
+            Optional<Instant> readyAt) {}
 
-    record ProtectionState(String featureId, String name, String words, String by, boolean done, boolean askAgain) {
-    }
+    record ProtectionState(String featureId, String name, String words, String by, boolean done, boolean askAgain) {}
 
-    record TickView(String key, CutStep.Kind kind, String words, String measure, String inches, Optional<String> who, Optional<Instant> at) {
-    }
+    record TickView(
+            String key,
+            CutStep.Kind kind,
+            String words,
+            String measure,
+            String inches,
+            Optional<String> who,
+            Optional<Instant> at) {}
 
-    record StepState(String id, int turn, String title, Optional<String> stem, List<PersonState> people, boolean iMayConfirmStopped, boolean iAmPosted,
-                     boolean iAmReady, List<TickView> cuts, int openTicks, boolean iMayTick) {
-    }
+    record StepState(
+            String id,
+            int turn,
+            String title,
+            Optional<String> stem,
+            List<PersonState> people,
+            boolean iMayConfirmStopped,
+            boolean iAmPosted,
+            boolean iAmReady,
+            List<TickView> cuts,
+            int openTicks,
+            boolean iMayTick) {}
 
-    record AgainstView(Against.Why why, String subject, String words) {
-    }
+    record AgainstView(Against.Why why, String subject, String words) {}
 
-    record WindNow(double gustMs, double sigmaMs, double fromDeg, boolean simulated, Instant at) {
-    }
+    record WindNow(double gustMs, double sigmaMs, double fromDeg, boolean simulated, Instant at) {}
 
-    /** @param word for the caller alone @param because what ended the last go, when the word is STAND_FAST @param ringM of the step's stem @param waitAt where those without a part wait */
-    record RunView(Optional<Integer> briefing, int stepsInAll, Optional<StepState> step, boolean going, Word word, Optional<String> because, Optional<Double> ringM, String waitAt,
-                   Optional<Instant> signalTriedAt, List<AgainstView> against, List<ProtectionState> protections, boolean held, List<JobLog.Line> log, double gustLimitMs, WindNow wind) {
-    }
+    /**
+     * @param word for the caller alone
+     * @param because what ended the last go, when the word is STAND_FAST
+     * @param ringM of the step's stem
+     * @param waitAt where those without a part wait
+     */
+    record RunView(
+            Optional<Integer> briefing,
+            int stepsInAll,
+            Optional<StepState> step,
+            boolean going,
+            Word word,
+            Optional<String> because,
+            Optional<Double> ringM,
+            String waitAt,
+            Optional<Instant> signalTriedAt,
+            List<AgainstView> against,
+            List<ProtectionState> protections,
+            boolean held,
+            List<JobLog.Line> log,
+            double gustLimitMs,
+            WindNow wind) {}
 
     /** @param id made by the sender, so that it is done once however often it is sent */
-    record ReadyRequest(@NotNull Boolean ready, @Size(max = 60) String id) {
-    }
+    record ReadyRequest(
+            @NotNull Boolean ready, @Size(max = 60) String id) {}
 
-    record TickRequest(@NotBlank @Size(max = 60) String key, @NotNull Boolean done, @Size(max = 60) String id) {
-    }
+    record TickRequest(
+            @NotBlank @Size(max = 60) String key,
+            @NotNull Boolean done,
+            @Size(max = 60) String id) {}
 
-    record DoneRequest(@NotNull Boolean done, @Size(max = 60) String id) {
-    }
+    record DoneRequest(
+            @NotNull Boolean done, @Size(max = 60) String id) {}
 
-    record SignalRequest(@Size(max = 60) String id) {
-    }
+    record SignalRequest(@Size(max = 60) String id) {}
 
-    record GoRequest(@Size(max = 60) String id) {
-    }
+    record GoRequest(@Size(max = 60) String id) {}
 
     /** @param openTicks how many cuts and checks are not ticked off, as the leader has seen it; 0 when all are */
-    record StepDoneRequest(@Min(0) Integer openTicks, @Size(max = 60) String id) {
-    }
+    record StepDoneRequest(
+            @Min(0) Integer openTicks, @Size(max = 60) String id) {}
 
-    /** @param pressedAt by the phone's clock @param sentAt by the same clock, so that only the time between counts */
-    record HoldRequest(@NotBlank @Size(max = 60) String id, @Size(max = 200) String reason, Instant pressedAt, Instant sentAt) {
+    /**
+     * @param pressedAt by the phone's clock
+     * @param sentAt by the same clock, so that only the time between counts
+     */
+    record HoldRequest(
+            @NotBlank @Size(max = 60) String id,
+            @Size(max = 200) String reason,
+            Instant pressedAt,
+            Instant sentAt) {
         Duration ago() {
             return pressedAt == null || sentAt == null ? Duration.ZERO : Duration.between(pressedAt, sentAt);
         }
     }
 
-    record ReceiptRequest(@NotNull Happening.Kind state, @Size(max = 60) String id) {
-    }
+    record ReceiptRequest(
+            @NotNull Happening.Kind state, @Size(max = 60) String id) {}
 
-    record LiftRequest(@NotNull LiftReason reason, @NotNull Long through, @Size(max = 200) String words, @Size(max = 60) String id) {
-    }
+    record LiftRequest(
+            @NotNull LiftReason reason,
+            @NotNull Long through,
+            @Size(max = 200) String words,
+            @Size(max = 60) String id) {}
 
-    record LiftChoice(LiftReason reason, String words) {
-    }
+    record LiftChoice(LiftReason reason, String words) {}
 
     private final Runs runs;
     private final Holds holds;
@@ -114,34 +159,98 @@ class RunController {
         RunFacts f = runs.facts(job);
         boolean going = f.going().isPresent();
         boolean posted = f.posted().contains(me.personId());
-        Word word = Word.of(f.step().isPresent(), f.course().standing().isPresent(), posted, going, f.ended().isPresent() && !readyNow(f, me));
+        Word word = Word.of(
+                f.step().isPresent(),
+                f.course().standing().isPresent(),
+                posted,
+                going,
+                f.ended().isPresent() && !readyNow(f, me));
         Anemometer.Reading w = anemometer.now();
-        return new RunView(f.briefing().map(b -> b.number()), f.stepsInAll(), f.step().map(s -> step(f, s, me)), going, word, f.ended(), f.ringM(), f.waitAt(),
-            f.course().signalTried().map(h -> f.line(h).at()), f.against().stream().map(a -> new AgainstView(a.why(), a.subject(), a.words())).toList(), protections(f),
-            f.course().standing().isPresent(), f.newest(), f.gustLimitMs(), new WindNow(w.gustMs().value(), w.gustMs().sigma(), w.fromDeg(), w.simulated(), w.at()));
+        return new RunView(
+                f.briefing().map(b -> b.number()),
+                f.stepsInAll(),
+                f.step().map(s -> step(f, s, me)),
+                going,
+                word,
+                f.ended(),
+                f.ringM(),
+                f.waitAt(),
+                f.course().signalTried().map(h -> f.line(h).at()),
+                f.against().stream()
+                        .map(a -> new AgainstView(a.why(), a.subject(), a.words()))
+                        .toList(),
+                protections(f),
+                f.course().standing().isPresent(),
+                f.newest(),
+                f.gustLimitMs(),
+                new WindNow(w.gustMs().value(), w.gustMs().sigma(), w.fromDeg(), w.simulated(), w.at()));
     }
 
     private static boolean readyNow(RunFacts f, SignedIn me) {
-        return f.step().filter(s -> f.course().ready(s.id()).containsKey(me.personId())).isPresent();
+        return f.step()
+                .filter(s -> f.course().ready(s.id()).containsKey(me.personId()))
+                .isPresent();
     }
 
     private static List<ProtectionState> protections(RunFacts f) {
         Map<String, Happening> so = f.course().stillSo();
-        return f.protections().stream().map(p -> new ProtectionState(p.id(), p.entry().name(), p.entry().protection().words(), p.entry().protectedBy(), p.entry().protectionDone(),
-            f.asked().contains(p.id()) && !so.containsKey(p.id()))).toList();
+        return f.protections().stream()
+                .map(p -> new ProtectionState(
+                        p.id(),
+                        p.entry().name(),
+                        p.entry().protection().words(),
+                        p.entry().protectedBy(),
+                        p.entry().protectionDone(),
+                        f.asked().contains(p.id()) && !so.containsKey(p.id())))
+                .toList();
     }
 
     private static StepState step(RunFacts f, Step s, SignedIn me) {
         Map<String, Happening> ready = f.course().ready(s.id());
-        List<PersonState> states = s.posts().stream().map(p -> new PersonState(p.personId(), f.people().stream().filter(x -> x.id().equals(p.personId()))
-            .map(Person::name).findFirst().orElse("?"), p.role(), p.role().words(), p.stand(), f.briefing().filter(b -> b.signedBy(p.personId())).isPresent(),
-            Optional.ofNullable(ready.get(p.personId())).map(h -> f.line(h).at()))).toList();
-        List<Role> mine = s.posts().stream().filter(p -> p.personId().equals(me.personId())).map(Step.Post::role).toList();
+        List<PersonState> states = s.posts().stream()
+                .map(p -> new PersonState(
+                        p.personId(),
+                        f.people().stream()
+                                .filter(x -> x.id().equals(p.personId()))
+                                .map(Person::name)
+                                .findFirst()
+                                .orElse("?"),
+                        p.role(),
+                        p.role().words(),
+                        p.stand(),
+                        f.briefing().filter(b -> b.signedBy(p.personId())).isPresent(),
+                        Optional.ofNullable(ready.get(p.personId()))
+                                .map(h -> f.line(h).at())))
+                .toList();
+        List<Role> mine = s.posts().stream()
+                .filter(p -> p.personId().equals(me.personId()))
+                .map(Step.Post::role)
+                .toList();
         Map<String, Happening> ticked = f.course().ticked(s.id());
-        List<TickView> cuts = f.cuts().stream().map(c -> new TickView(c.key(), c.kind(), c.words(), c.measure(), c.inches(), Optional.ofNullable(ticked.get(c.key())).map(h -> f.line(h).who()),
-            Optional.ofNullable(ticked.get(c.key())).map(h -> f.line(h).at()))).toList();
-        return new StepState(s.id(), s.turn(), s.title(), s.stem(), states, mine.stream().anyMatch(Runs::seesTheSaw), !mine.isEmpty(), ready.containsKey(me.personId()), cuts,
-            (int) cuts.stream().filter(c -> c.at().isEmpty()).count(), Runs.mayTick(f, me));
+        List<TickView> cuts = f.cuts().stream()
+                .map(c -> new TickView(
+                        c.key(),
+                        c.kind(),
+                        c.words(),
+                        c.measure(),
+                        c.inches(),
+                        Optional.ofNullable(ticked.get(c.key()))
+                                .map(h -> f.line(h).who()),
+                        Optional.ofNullable(ticked.get(c.key()))
+                                .map(h -> f.line(h).at())))
+                .toList();
+        return new StepState(
+                s.id(),
+                s.turn(),
+                s.title(),
+                s.stem(),
+                states,
+                mine.stream().anyMatch(Runs::seesTheSaw),
+                !mine.isEmpty(),
+                ready.containsKey(me.personId()),
+                cuts,
+                (int) cuts.stream().filter(c -> c.at().isEmpty()).count(),
+                Runs.mayTick(f, me));
     }
 
     /** Holds alone: nothing is computed, so that everybody sees a stop call at once. */
@@ -155,13 +264,18 @@ class RunController {
     @GetMapping("/lift-reasons")
     @Needs(Needs.Right.READ)
     List<LiftChoice> reasons(@PathVariable String job) {
-        return List.of(LiftReason.values()).stream().map(r -> new LiftChoice(r, r.words())).toList();
+        return List.of(LiftReason.values()).stream()
+                .map(r -> new LiftChoice(r, r.words()))
+                .toList();
     }
 
     @PostMapping("/signal-tried")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void signalTried(@PathVariable String job, @Validated @RequestBody(required = false) SignalRequest s, @AuthenticationPrincipal SignedIn me) {
+    void signalTried(
+            @PathVariable String job,
+            @Validated @RequestBody(required = false) SignalRequest s,
+            @AuthenticationPrincipal SignedIn me) {
         runs.signalTried(job, s == null ? "" : s.id, me);
     }
 
@@ -182,14 +296,21 @@ class RunController {
     @PostMapping("/protections/{feature}")
     @Needs(Needs.Right.WORK)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void protection(@PathVariable String job, @PathVariable String feature, @Validated @RequestBody DoneRequest d, @AuthenticationPrincipal SignedIn me) {
+    void protection(
+            @PathVariable String job,
+            @PathVariable String feature,
+            @Validated @RequestBody DoneRequest d,
+            @AuthenticationPrincipal SignedIn me) {
         runs.confirmProtection(job, feature, d.done, d.id, me);
     }
 
     @PostMapping("/go")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void go(@PathVariable String job, @Validated @RequestBody(required = false) GoRequest g, @AuthenticationPrincipal SignedIn me) {
+    void go(
+            @PathVariable String job,
+            @Validated @RequestBody(required = false) GoRequest g,
+            @AuthenticationPrincipal SignedIn me) {
         fresh.require(me);
         runs.go(job, g == null ? "" : g.id, me);
     }
@@ -197,7 +318,10 @@ class RunController {
     @PostMapping("/done")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void done(@PathVariable String job, @Validated @RequestBody(required = false) StepDoneRequest d, @AuthenticationPrincipal SignedIn me) {
+    void done(
+            @PathVariable String job,
+            @Validated @RequestBody(required = false) StepDoneRequest d,
+            @AuthenticationPrincipal SignedIn me) {
         runs.done(job, d == null || d.openTicks == null ? 0 : d.openTicks, d == null ? "" : d.id, me);
     }
 
@@ -211,14 +335,22 @@ class RunController {
     @PostMapping("/holds/{hold}/receipts")
     @Needs(Needs.Right.READ)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void receipt(@PathVariable String job, @PathVariable String hold, @Validated @RequestBody ReceiptRequest r, @AuthenticationPrincipal SignedIn me) {
+    void receipt(
+            @PathVariable String job,
+            @PathVariable String hold,
+            @Validated @RequestBody ReceiptRequest r,
+            @AuthenticationPrincipal SignedIn me) {
         holds.receipt(job, hold, r.state, r.id, me);
     }
 
     @PostMapping("/holds/{hold}/lift")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void lift(@PathVariable String job, @PathVariable String hold, @Validated @RequestBody LiftRequest l, @AuthenticationPrincipal SignedIn me) {
+    void lift(
+            @PathVariable String job,
+            @PathVariable String hold,
+            @Validated @RequestBody LiftRequest l,
+            @AuthenticationPrincipal SignedIn me) {
         holds.lift(job, hold, l.through, l.reason, l.words, l.id, me);
     }
 }

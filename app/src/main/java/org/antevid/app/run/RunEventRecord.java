@@ -24,15 +24,20 @@ class RunEventRecord {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     Long seq;
+
     String jobId;
+
     @Enumerated(EnumType.STRING)
     Happening.Kind kind;
+
     String personId;
     String who;
     String subject;
     String detail;
+
     @Column(name = "through_seq")
     long through;
+
     String clientId;
     String reason;
     Instant pressedAt;
@@ -44,7 +49,11 @@ class RunEventRecord {
 
     /** @return whether this is the same thing, sent again */
     boolean same(RunEventRecord o) {
-        return kind == o.kind && personId.equals(o.personId) && subject.equals(o.subject) && detail.equals(o.detail) && reason.equals(o.reason);
+        return kind == o.kind
+                && personId.equals(o.personId)
+                && subject.equals(o.subject)
+                && detail.equals(o.detail)
+                && reason.equals(o.reason);
     }
 }
 

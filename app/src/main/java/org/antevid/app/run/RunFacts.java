@@ -19,19 +19,35 @@ import org.antevid.core.run.Happening;
  * What the run of a job is at one version, the same for everybody: put together once, however many ask.
  *
  * @param against what stands against a go of the step, but for how old the wind's reading is
- * @param asked   the places that must be looked at before each go
- * @param cuts    the steps of the cut as they were briefed
- * @param times   when each happening was stored, and by whom
- * @param newest  the newest lines of the log
+ * @param asked the places that must be looked at before each go
+ * @param cuts the steps of the cut as they were briefed
+ * @param times when each happening was stored, and by whom
+ * @param newest the newest lines of the log
  */
-record RunFacts(Course course, Optional<Step> step, int stepsInAll, Optional<Briefings.Issue> briefing, boolean planChanged, List<Against> against, List<Places.View> protections, Set<String> asked,
-                List<CutStep> cuts, List<Person> people, Map<Long, Line> times, List<JobLog.Line> newest, double gustLimitMs, String leaderId, Optional<Double> ringM, String waitAt) {
+record RunFacts(
+        Course course,
+        Optional<Step> step,
+        int stepsInAll,
+        Optional<Briefings.Issue> briefing,
+        boolean planChanged,
+        List<Against> against,
+        List<Places.View> protections,
+        Set<String> asked,
+        List<CutStep> cuts,
+        List<Person> people,
+        Map<Long, Line> times,
+        List<JobLog.Line> newest,
+        double gustLimitMs,
+        String leaderId,
+        Optional<Double> ringM,
+        String waitAt) {
     /** Who wrote a happening, and when. */
-    record Line(String who, Instant at, String reason) {
-    }
+    record Line(String who, Instant at, String reason) {}
 
     Set<String> posted() {
-        return step.map(s -> Set.copyOf(s.posts().stream().map(Step.Post::personId).toList())).orElse(Set.of());
+        return step.map(s ->
+                        Set.copyOf(s.posts().stream().map(Step.Post::personId).toList()))
+                .orElse(Set.of());
     }
 
     /** @return the go that goes, derived from all it rests on */
@@ -39,13 +55,16 @@ record RunFacts(Course course, Optional<Step> step, int stepsInAll, Optional<Bri
         return against.isEmpty() ? step.flatMap(s -> course.going(s.id(), posted(), asked)) : Optional.empty();
     }
 
-    /** @return what ended the last go of the step whose turn it is, when that is no hold and nobody has given another */
+    /**
+     * @return what ended the last go of the step whose turn it is, when that is no hold and nobody has given another
+     */
     Optional<String> ended() {
         if (step.flatMap(s -> course.lastGo(s.id())).isEmpty() || going().isPresent()) {
             return Optional.empty();
         }
         if (course.openGo().isPresent()) {
-            return Optional.of(against.stream().findFirst().map(Against::words).orElse("somebody was not ready any more"));
+            return Optional.of(
+                    against.stream().findFirst().map(Against::words).orElse("somebody was not ready any more"));
         }
         return course.lastHalt().filter(h -> h.kind() == Happening.Kind.ENDED).map(h -> line(h).reason());
     }

@@ -16,7 +16,10 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionPhase;
 import org.springframework.transaction.event.TransactionalEventListener;
 
-/** Ends a go within a second of whatever took its reasons away: after each change of the job, and twice a second for wind and clock. */
+/**
+ * Ends a go within a second of whatever took its reasons away: after each change of the job, and twice a second for
+ * wind and clock.
+ */
 @Component
 class RunWatch {
     private static final Logger LOG = LoggerFactory.getLogger(RunWatch.class);

@@ -3,7 +3,6 @@ package org.antevid.app.run;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import org.antevid.app.briefing.Briefings;
 import org.antevid.app.crew.Crews;
 import org.antevid.app.job.Change;
 import org.antevid.app.job.JobLog;
@@ -24,11 +23,14 @@ import org.antevid.core.run.Happening;
 import org.antevid.core.stem.StemState;
 import org.springframework.stereotype.Service;
 
-/** The work while it runs: nobody goes before everything is green; whatever ends a go is written down with its reason. */
+/**
+ * The work while it runs: nobody goes before everything is green; whatever ends a go is written down with its reason.
+ */
 @Service
 public class Runs {
     /** Who ends a go when nobody in particular did. */
     private static final SignedIn WATCH = SignedIn.nobody("the watch");
+
     private final RunBook book;
     private final GoCheck check;
     private final Crews crews;
@@ -52,7 +54,8 @@ public class Runs {
     }
 
     /** A log line and the news go with the happening, in its transaction. */
-    private boolean write(String jobId, RunBook.Line line, String id, SignedIn who, Optional<String> words, Runnable along) {
+    private boolean write(
+            String jobId, RunBook.Line line, String id, SignedIn who, Optional<String> words, Runnable along) {
         return book.append(jobId, line, id, who, () -> {
             along.run();
             words.ifPresent(w -> log.write(jobId, who.name(), w));
@@ -61,11 +64,16 @@ public class Runs {
     }
 
     private boolean write(String jobId, RunBook.Line line, String id, SignedIn who, String words) {
-        return write(jobId, line, id, who, Optional.of(words), () -> { });
+        return write(jobId, line, id, who, Optional.of(words), () -> {});
     }
 
     void signalTried(String jobId, String id, SignedIn who) {
-        write(jobId, RunBook.Line.of(Happening.Kind.SIGNAL_TRIED, ""), id, who, "stop signal tried, whistle and arm, answered by all");
+        write(
+                jobId,
+                RunBook.Line.of(Happening.Kind.SIGNAL_TRIED, ""),
+                id,
+                who,
+                "stop signal tried, whistle and arm, answered by all");
     }
 
     void ready(String jobId, boolean isReady, String id, SignedIn who) {
@@ -74,17 +82,31 @@ public class Runs {
         if (!facts.posted().contains(who.personId())) {
             throw new RefusedInput("NOT_POSTED", "ready", "you have no part in " + step.title());
         }
-        write(jobId, RunBook.Line.of(isReady ? Happening.Kind.READY : Happening.Kind.NOT_READY, step.id()), id, who, isReady ? "ready for " + step.title() : "not ready now");
+        write(
+                jobId,
+                RunBook.Line.of(isReady ? Happening.Kind.READY : Happening.Kind.NOT_READY, step.id()),
+                id,
+                who,
+                isReady ? "ready for " + step.title() : "not ready now");
     }
 
     void confirmProtection(String jobId, String featureId, boolean done, String id, SignedIn who) {
-        Places.View f = places.features(jobId).stream().filter(x -> x.id().equals(featureId)).findFirst().orElseThrow(NotThere::new);
-        write(jobId, RunBook.Line.of(done ? Happening.Kind.STILL_SO : Happening.Kind.NOT_SO, featureId), id, who,
-            Optional.of(f.entry().name() + ": " + f.entry().protection().words() + (done ? ", done" : ", not done")), () -> {
-                if (f.entry().protectionDone() != done) {
-                    places.protectionDone(jobId, featureId, done);
-                }
-            });
+        Places.View f = places.features(jobId).stream()
+                .filter(x -> x.id().equals(featureId))
+                .findFirst()
+                .orElseThrow(NotThere::new);
+        write(
+                jobId,
+                RunBook.Line.of(done ? Happening.Kind.STILL_SO : Happening.Kind.NOT_SO, featureId),
+                id,
+                who,
+                Optional.of(
+                        f.entry().name() + ": " + f.entry().protection().words() + (done ? ", done" : ", not done")),
+                () -> {
+                    if (f.entry().protectionDone() != done) {
+                        places.protectionDone(jobId, featureId, done);
+                    }
+                });
     }
 
     /** @throws RefusedInput naming everything that stands against it */
@@ -96,17 +118,26 @@ public class Runs {
         refuse(facts.against());
         Step step = current(facts);
         String briefing = facts.briefing().map(b -> String.valueOf(b.number())).orElse("");
-        write(jobId, new RunBook.Line(Happening.Kind.GO, step.id(), briefing, facts.course().newest(), "", Optional.empty()), id, leader, "GO for " + step.title());
+        write(
+                jobId,
+                new RunBook.Line(
+                        Happening.Kind.GO, step.id(), briefing, facts.course().newest(), "", Optional.empty()),
+                id,
+                leader,
+                "GO for " + step.title());
         RunFacts after = check.facts(jobId);
         refuse(after.against());
         if (after.going().isEmpty()) {
-            throw new RefusedInput("CROSSED", "go", "somebody changed something at the same moment: look, then give it again");
+            throw new RefusedInput(
+                    "CROSSED", "go", "somebody changed something at the same moment: look, then give it again");
         }
     }
 
     private static void refuse(List<Against> against) {
         if (!against.isEmpty()) {
-            throw new RefusedInput(against.stream().map(a -> new Fault(a.why().name(), a.subject(), a.words())).toList());
+            throw new RefusedInput(against.stream()
+                    .map(a -> new Fault(a.why().name(), a.subject(), a.words()))
+                    .toList());
         }
     }
 
@@ -122,15 +153,23 @@ public class Runs {
         if (facts.going().isEmpty()) {
             throw new RefusedInput("NOT_GOING", "step", "only a step that runs, with no hold standing, can be done");
         }
-        long open = facts.cuts().stream().filter(c -> !facts.course().ticked(step.id()).containsKey(c.key())).count();
+        long open = facts.cuts().stream()
+                .filter(c -> !facts.course().ticked(step.id()).containsKey(c.key()))
+                .count();
         if (open > openTicks) {
-            throw new RefusedInput("OPEN_TICKS", "openTicks", open + " of " + facts.cuts().size() + " cuts and checks are not ticked off; say so when the step is done all the same");
+            throw new RefusedInput(
+                    "OPEN_TICKS",
+                    "openTicks",
+                    open + " of " + facts.cuts().size()
+                            + " cuts and checks are not ticked off; say so when the step is done all the same");
         }
         String words = "done: " + step.title() + (open > 0 ? ", " + open + " cuts and checks not ticked off" : "");
         write(jobId, RunBook.Line.of(Happening.Kind.DONE, step.id()), id, leader, Optional.of(words), () -> {
             crews.done(jobId, step.id());
             if (step.kind() == Step.Kind.FELL || step.kind() == Step.Kind.RELEASE) {
-                step.stem().ifPresent(l -> stems.becomes(jobId, l, step.kind() == Step.Kind.FELL ? StemState.FELLED : StemState.LYING));
+                step.stem()
+                        .ifPresent(l -> stems.becomes(
+                                jobId, l, step.kind() == Step.Kind.FELL ? StemState.FELLED : StemState.LYING));
             }
         });
     }
@@ -138,7 +177,12 @@ public class Runs {
     /** Ends the go that is open, with its reason; nothing happens while none is. */
     public void end(String jobId, String why, SignedIn who) {
         if (book.course(jobId).openGo().isPresent()) {
-            write(jobId, new RunBook.Line(Happening.Kind.ENDED, "", "", 0, why, Optional.empty()), "", who, "STAND FAST: " + why);
+            write(
+                    jobId,
+                    new RunBook.Line(Happening.Kind.ENDED, "", "", 0, why, Optional.empty()),
+                    "",
+                    who,
+                    "STAND FAST: " + why);
         }
     }
 
@@ -156,7 +200,10 @@ public class Runs {
     }
 
     static boolean mayTick(RunFacts facts, SignedIn who) {
-        return facts.leaderId().equals(who.personId()) || facts.step().stream().flatMap(s -> s.posts().stream()).anyMatch(p -> p.personId().equals(who.personId()) && seesTheSaw(p.role()));
+        return facts.leaderId().equals(who.personId())
+                || facts.step().stream()
+                        .flatMap(s -> s.posts().stream())
+                        .anyMatch(p -> p.personId().equals(who.personId()) && seesTheSaw(p.role()));
     }
 
     static boolean seesTheSaw(Role role) {
@@ -170,15 +217,33 @@ public class Runs {
         if (!mayTick(facts, who)) {
             throw new NotAllowed("The cutter, the lookout or the leader ticks off the cuts.");
         }
-        CutStep cut = facts.cuts().stream().filter(s -> s.key().equals(key)).findFirst().orElseThrow(NotThere::new);
-        write(jobId, RunBook.Line.of(isDone ? Happening.Kind.TICKED : Happening.Kind.UNTICKED, step.id(), key), id, who, (isDone ? "done: " : "not done after all: ") + cut.words());
+        CutStep cut = facts.cuts().stream()
+                .filter(s -> s.key().equals(key))
+                .findFirst()
+                .orElseThrow(NotThere::new);
+        write(
+                jobId,
+                RunBook.Line.of(isDone ? Happening.Kind.TICKED : Happening.Kind.UNTICKED, step.id(), key),
+                id,
+                who,
+                (isDone ? "done: " : "not done after all: ") + cut.words());
     }
 
     /** @return the briefing under which the go of the step that felled this stem was given */
     public Optional<Integer> briefingOfFall(String jobId, String stem) {
         Course course = book.course(jobId);
-        Set<String> fells = Set.copyOf(crews.steps(jobId).stream().filter(s -> s.done() && s.kind() == Step.Kind.FELL && s.stem().filter(stem::equals).isPresent()).map(Step::id).toList());
-        return fells.stream().flatMap(s -> course.lastGo(s).stream()).map(Happening::detail).filter(d -> !d.isEmpty()).map(Integer::valueOf).reduce((a, b) -> b);
+        Set<String> fells = Set.copyOf(crews.steps(jobId).stream()
+                .filter(s -> s.done()
+                        && s.kind() == Step.Kind.FELL
+                        && s.stem().filter(stem::equals).isPresent())
+                .map(Step::id)
+                .toList());
+        return fells.stream()
+                .flatMap(s -> course.lastGo(s).stream())
+                .map(Happening::detail)
+                .filter(d -> !d.isEmpty())
+                .map(Integer::valueOf)
+                .reduce((a, b) -> b);
     }
 
     RunFacts facts(String jobId) {

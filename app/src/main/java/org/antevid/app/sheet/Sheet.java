@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A sheet of paper: lines, areas, discs and words in millimetres from its upper left corner, x to the right, y down. What it shows is
- * worked out by who draws on it; this only keeps it until it is written.
+ * A sheet of paper: lines, areas, discs and words in millimetres from its upper left corner, x to the right, y down.
+ * What it shows is worked out by who draws on it; this only keeps it until it is written.
  */
 public final class Sheet {
     private final double widthMm;
@@ -25,10 +25,14 @@ public final class Sheet {
         return new Sheet(297, 210, title);
     }
 
-    /** @param dashMm dash and gap; empty for a solid line @param fill with its opacity 0..1 */
+    /**
+     * @param dashMm dash and gap; empty for a solid line
+     * @param fill with its opacity 0..1
+     */
     public record Pen(String colour, double widthMm, List<Double> dashMm, Optional<Fill> fill) {
         public static Pen line(String colour, double widthMm, double... dashMm) {
-            return new Pen(colour, widthMm, java.util.Arrays.stream(dashMm).boxed().toList(), Optional.empty());
+            return new Pen(
+                    colour, widthMm, java.util.Arrays.stream(dashMm).boxed().toList(), Optional.empty());
         }
 
         public Pen filled(String with, double opacity) {
@@ -36,34 +40,31 @@ public final class Sheet {
         }
     }
 
-    public record Fill(String colour, double opacity) {
-    }
+    public record Fill(String colour, double opacity) {}
 
-    public record Point(double x, double y) {
-    }
+    public record Point(double x, double y) {}
 
     /** Where the given point lies of the words. */
-    public enum Align { LEFT, MIDDLE, RIGHT }
+    public enum Align {
+        LEFT,
+        MIDDLE,
+        RIGHT
+    }
 
     /** What is on the sheet, in the order it is drawn. */
-    public sealed interface Item permits Stroke, Disc, Words, Window {
-    }
+    public sealed interface Item permits Stroke, Disc, Words, Window {}
 
-    public record Stroke(List<Point> points, boolean closed, Pen pen) implements Item {
-    }
+    public record Stroke(List<Point> points, boolean closed, Pen pen) implements Item {}
 
-    public record Disc(Point centre, double radiusMm, Pen pen) implements Item {
-    }
+    public record Disc(Point centre, double radiusMm, Pen pen) implements Item {}
 
-    public record Words(Point at, double heightMm, boolean bold, String colour, Align align, String text) implements Item {
-    }
+    public record Words(Point at, double heightMm, boolean bold, String colour, Align align, String text)
+            implements Item {}
 
     /** What follows is cut off outside this rectangle; an empty one ends that. */
-    public record Window(Optional<Rect> rect) implements Item {
-    }
+    public record Window(Optional<Rect> rect) implements Item {}
 
-    public record Rect(double x, double y, double widthMm, double heightMm) {
-    }
+    public record Rect(double x, double y, double widthMm, double heightMm) {}
 
     public Sheet stroke(List<Point> points, boolean closed, Pen pen) {
         if (points.size() >= 2) {

@@ -17,11 +17,14 @@ import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
 
-/** A sheet as a PDF page in its true size, with the fonts every reader has; other letters bring a font of many along. */
+/**
+ * A sheet as a PDF page in its true size, with the fonts every reader has; other letters bring a font of many along.
+ */
 public final class SheetPdf {
     private static final double POINTS_PER_MM = 72 / 25.4;
     /** A circle in four curves. */
     private static final double CURVE = 0.5522848;
+
     private final Sheet sheet;
     private final PDPageContentStream page;
     private final PDFont plain = new PDType1Font(Standard14Fonts.FontName.HELVETICA);
@@ -41,11 +44,13 @@ public final class SheetPdf {
 
     /** @param sheets a page each, the first gives the title */
     public static byte[] of(List<Sheet> sheets) {
-        try (PDDocument document = new PDDocument(); ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+        try (PDDocument document = new PDDocument();
+                ByteArrayOutputStream out = new ByteArrayOutputStream()) {
             document.getDocumentInformation().setTitle(sheets.get(0).title());
             Letters letters = letters(document);
             for (Sheet sheet : sheets) {
-                PDPage paper = new PDPage(new PDRectangle((float) (sheet.widthMm() * POINTS_PER_MM), (float) (sheet.heightMm() * POINTS_PER_MM)));
+                PDPage paper = new PDPage(new PDRectangle(
+                        (float) (sheet.widthMm() * POINTS_PER_MM), (float) (sheet.heightMm() * POINTS_PER_MM)));
                 document.addPage(paper);
                 try (PDPageContentStream page = new PDPageContentStream(document, paper)) {
                     new SheetPdf(sheet, page, letters).draw();
@@ -151,11 +156,12 @@ public final class SheetPdf {
         String text = latin ? w.text() : printable(w.text(), font);
         double size = w.heightMm() * POINTS_PER_MM;
         double width = font.getStringWidth(text) / 1000 * size;
-        double back = switch (w.align()) {
-            case LEFT -> 0;
-            case MIDDLE -> width / 2;
-            case RIGHT -> width;
-        };
+        double back =
+                switch (w.align()) {
+                    case LEFT -> 0;
+                    case MIDDLE -> width / 2;
+                    case RIGHT -> width;
+                };
         page.beginText();
         page.setFont(font, (float) size);
         page.setNonStrokingColor(Color.decode(w.colour()));
@@ -202,7 +208,8 @@ public final class SheetPdf {
         PDFont[] loaded = new PDFont[1];
         return () -> {
             if (loaded[0] == null) {
-                try (InputStream in = PDDocument.class.getResourceAsStream("/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf")) {
+                try (InputStream in = PDDocument.class.getResourceAsStream(
+                        "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf")) {
                     loaded[0] = PDType0Font.load(document, in);
                 }
             }

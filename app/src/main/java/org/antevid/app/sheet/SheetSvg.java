@@ -10,8 +10,7 @@ import javax.xml.stream.XMLStreamWriter;
 
 /** A sheet as SVG in its true size: one unit is one millimetre. */
 public final class SheetSvg {
-    private SheetSvg() {
-    }
+    private SheetSvg() {}
 
     public static String of(Sheet sheet) {
         StringWriter text = new StringWriter();
@@ -70,7 +69,9 @@ public final class SheetSvg {
     private static void item(XMLStreamWriter x, Sheet.Item item) throws XMLStreamException {
         if (item instanceof Sheet.Stroke s) {
             x.writeEmptyElement(s.closed() ? "polygon" : "polyline");
-            x.writeAttribute("points", s.points().stream().map(p -> n(p.x()) + "," + n(p.y())).collect(Collectors.joining(" ")));
+            x.writeAttribute(
+                    "points",
+                    s.points().stream().map(p -> n(p.x()) + "," + n(p.y())).collect(Collectors.joining(" ")));
             pen(x, s.pen());
         } else if (item instanceof Sheet.Disc d) {
             x.writeEmptyElement("circle");
@@ -87,7 +88,9 @@ public final class SheetSvg {
             if (w.bold()) {
                 x.writeAttribute("font-weight", "700");
             }
-            x.writeAttribute("text-anchor", List.of("start", "middle", "end").get(w.align().ordinal()));
+            x.writeAttribute(
+                    "text-anchor",
+                    List.of("start", "middle", "end").get(w.align().ordinal()));
             x.writeCharacters(w.text());
             x.writeEndElement();
         }
@@ -101,7 +104,8 @@ public final class SheetSvg {
         x.writeAttribute("stroke", p.widthMm() > 0 ? p.colour() : "none");
         x.writeAttribute("stroke-width", n(p.widthMm()));
         if (!p.dashMm().isEmpty()) {
-            x.writeAttribute("stroke-dasharray", p.dashMm().stream().map(SheetSvg::n).collect(Collectors.joining(" ")));
+            x.writeAttribute(
+                    "stroke-dasharray", p.dashMm().stream().map(SheetSvg::n).collect(Collectors.joining(" ")));
         }
     }
 

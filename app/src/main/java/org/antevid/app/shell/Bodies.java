@@ -35,8 +35,9 @@ import org.springframework.http.MediaType;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * Reads bodies whole before anything works on them, without keeping a thread for a slow sender: bytes are counted as they come, a body has ten
- * seconds, and no address holds more than its share. HOLD goes on threads and connections of its own, so that it waits for nothing else.
+ * Reads bodies whole before anything works on them, without keeping a thread for a slow sender: bytes are counted as
+ * they come, a body has ten seconds, and no address holds more than its share. HOLD goes on threads and connections of
+ * its own, so that it waits for nothing else.
  */
 final class Bodies extends OncePerRequestFilter {
     private static final Logger LOG = LoggerFactory.getLogger(Bodies.class);
@@ -52,7 +53,9 @@ final class Bodies extends OncePerRequestFilter {
     private final Map<String, AtomicInteger> addresses = new ConcurrentHashMap<>();
     private final AtomicLong arriving = new AtomicLong();
     private final Semaphore work = new Semaphore(AT_WORK);
-    private final ScheduledExecutorService deadlines = Executors.newSingleThreadScheduledExecutor(r -> named(r, "deadlines"));
+    private final ScheduledExecutorService deadlines =
+            Executors.newSingleThreadScheduledExecutor(r -> named(r, "deadlines"));
+
     private static Thread named(Runnable r, String name) {
         Thread t = new Thread(r, name);
         t.setDaemon(true);
@@ -60,11 +63,14 @@ final class Bodies extends OncePerRequestFilter {
     }
 
     private static boolean isHold(HttpServletRequest request) {
-        return "POST".equals(request.getMethod()) && HOLD.matcher(request.getRequestURI()).matches();
+        return "POST".equals(request.getMethod())
+                && HOLD.matcher(request.getRequestURI()).matches();
     }
 
     private static int most(HttpServletRequest request) {
-        return WholeRequest.isForm(request) ? FILE_BYTES : request.getRequestURI().startsWith("/api/sums") ? SUM_BYTES : JSON_BYTES;
+        return WholeRequest.isForm(request)
+                ? FILE_BYTES
+                : request.getRequestURI().startsWith("/api/sums") ? SUM_BYTES : JSON_BYTES;
     }
 
     private static boolean hasBody(HttpServletRequest request) {
@@ -81,12 +87,16 @@ final class Bodies extends OncePerRequestFilter {
 
     private static void tooLarge(HttpServletRequest request, HttpServletResponse response) throws IOException {
         int most = most(request);
-        Problems.write(response, HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE,
-            "More than " + (most == FILE_BYTES ? "12 MB" : most == SUM_BYTES ? "64 KB" : "1 MB") + " was sent; send less. Nothing was changed.");
+        Problems.write(
+                response,
+                HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE,
+                "More than " + (most == FILE_BYTES ? "12 MB" : most == SUM_BYTES ? "64 KB" : "1 MB")
+                        + " was sent; send less. Nothing was changed.");
     }
 
     @Override
-    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
         if (request.getAttribute(ARRIVED) instanceof byte[] body) {
             arrived(request, response, chain, body);
             return;
@@ -96,7 +106,10 @@ final class Bodies extends OncePerRequestFilter {
             return;
         }
         if (hasBody(request) && !isMediaType(request.getContentType())) {
-            Problems.write(response, HttpServletResponse.SC_UNSUPPORTED_MEDIA_TYPE, "Say what is sent: application/json, or a form with a file in it.");
+            Problems.write(
+                    response,
+                    HttpServletResponse.SC_UNSUPPORTED_MEDIA_TYPE,
+                    "Say what is sent: application/json, or a form with a file in it.");
             return;
         }
         boolean hold = isHold(request);
@@ -113,7 +126,14 @@ final class Bodies extends OncePerRequestFilter {
             if (arrives) {
                 new Arriving(request, response, share).start();
             } else if (hasBody(request)) {
-                work(whole(request, request.getInputStream().readNBytes(most(request) + 1), request.getParameterMap()), response, chain, hold);
+                work(
+                        whole(
+                                request,
+                                request.getInputStream().readNBytes(most(request) + 1),
+                                request.getParameterMap()),
+                        response,
+                        chain,
+                        hold);
             } else {
                 work(request, response, chain, hold);
             }
@@ -127,12 +147,16 @@ final class Bodies extends OncePerRequestFilter {
     }
 
     /** The body is here: the container has called again, on a thread that waits for nobody. */
-    private void arrived(HttpServletRequest request, HttpServletResponse response, FilterChain chain, byte[] body) throws ServletException, IOException {
+    private void arrived(HttpServletRequest request, HttpServletResponse response, FilterChain chain, byte[] body)
+            throws ServletException, IOException {
         request.removeAttribute(ARRIVED);
         try {
             work(whole(request, body, WholeRequest.asked(request)), response, chain, isHold(request));
         } catch (BadForm e) {
-            Problems.write(response, HttpServletResponse.SC_BAD_REQUEST, "The file did not arrive as a form with a file in it.");
+            Problems.write(
+                    response,
+                    HttpServletResponse.SC_BAD_REQUEST,
+                    "The file did not arrive as a form with a file in it.");
         }
     }
 
@@ -146,7 +170,8 @@ final class Bodies extends OncePerRequestFilter {
         return request instanceof ServletRequestWrapper w ? unwrapped(w.getRequest()) : request;
     }
 
-    private static HttpServletRequest whole(HttpServletRequest request, byte[] body, Map<String, String[]> asked) throws IOException {
+    private static HttpServletRequest whole(HttpServletRequest request, byte[] body, Map<String, String[]> asked)
+            throws IOException {
         request.setAttribute(WrittenOnce.BODY, body);
         try {
             return WholeRequest.of(request, body, asked);
@@ -156,7 +181,8 @@ final class Bodies extends OncePerRequestFilter {
     }
 
     /** Work that is no hold leaves threads free for those that are. */
-    private void work(HttpServletRequest request, HttpServletResponse response, FilterChain chain, boolean hold) throws ServletException, IOException {
+    private void work(HttpServletRequest request, HttpServletResponse response, FilterChain chain, boolean hold)
+            throws ServletException, IOException {
         if (request.getAttribute(WrittenOnce.BODY) instanceof byte[] b && b.length > most(request)) {
             tooLarge(request, response);
             return;
@@ -245,7 +271,8 @@ final class Bodies extends OncePerRequestFilter {
 
         void start() {
             String late = "It took too long to arrive. Nothing was changed.";
-            deadline = deadlines.schedule(() -> refuse(HttpServletResponse.SC_REQUEST_TIMEOUT, late), BODY_MS, TimeUnit.MILLISECONDS);
+            deadline = deadlines.schedule(
+                    () -> refuse(HttpServletResponse.SC_REQUEST_TIMEOUT, late), BODY_MS, TimeUnit.MILLISECONDS);
             in.setReadListener(this);
         }
 
@@ -265,7 +292,10 @@ final class Bodies extends OncePerRequestFilter {
             }
         }
 
-        /** Decided under one lock that the container's calls take too: once it has told that a request is over it uses its objects for another. */
+        /**
+         * Decided under one lock that the container's calls take too: once it has told that a request is over it uses
+         * its objects for another.
+         */
         @Override
         public synchronized void onAllDataRead() {
             if (!decide()) {

@@ -18,6 +18,7 @@ class Greeting {
     @EventListener(ApplicationReadyEvent.class)
     @Order(9)
     void greet() {
-        System.out.println("Antevid runs on http://localhost:" + context.getWebServer().getPort() + " - stop it with Ctrl-C.");
+        System.out.println(
+                "Antevid runs on http://localhost:" + context.getWebServer().getPort() + " - stop it with Ctrl-C.");
     }
 }

@@ -7,8 +7,7 @@ import java.io.IOException;
 final class HoldLane {
     private static final ThreadLocal<Boolean> ON = ThreadLocal.withInitial(() -> false);
 
-    private HoldLane() {
-    }
+    private HoldLane() {}
 
     /** What is done on the lane. */
     interface Work {

@@ -29,7 +29,9 @@ class InterfaceDescription implements OpenApiCustomizer {
         api.setServers(null);
         Map<String, List<Class<?>>> records = records();
         api.getComponents().setSchemas(new TreeMap<>(api.getComponents().getSchemas()));
-        api.getComponents().getSchemas().forEach((name, schema) -> require(name, schema, records.getOrDefault(name, List.of())));
+        api.getComponents()
+                .getSchemas()
+                .forEach((name, schema) -> require(name, schema, records.getOrDefault(name, List.of())));
     }
 
     private static void require(String name, Schema<?> schema, List<Class<?>> candidates) {
@@ -37,13 +39,19 @@ class InterfaceDescription implements OpenApiCustomizer {
             return;
         }
         Set<String> properties = schema.getProperties().keySet();
-        candidates.stream().filter(c -> names(c).containsAll(properties)).findFirst().ifPresent(c ->
-            schema.setRequired(Arrays.stream(c.getRecordComponents()).filter(r -> r.getType() != Optional.class && properties.contains(r.getName()))
-                .map(RecordComponent::getName).toList()));
+        candidates.stream()
+                .filter(c -> names(c).containsAll(properties))
+                .findFirst()
+                .ifPresent(c -> schema.setRequired(Arrays.stream(c.getRecordComponents())
+                        .filter(r -> r.getType() != Optional.class && properties.contains(r.getName()))
+                        .map(RecordComponent::getName)
+                        .toList()));
     }
 
     private static Set<String> names(Class<?> record) {
-        return Arrays.stream(record.getRecordComponents()).map(RecordComponent::getName).collect(Collectors.toSet());
+        return Arrays.stream(record.getRecordComponents())
+                .map(RecordComponent::getName)
+                .collect(Collectors.toSet());
     }
 
     private static Map<String, List<Class<?>>> records() {
@@ -54,7 +62,8 @@ class InterfaceDescription implements OpenApiCustomizer {
             }
         };
         scanner.addIncludeFilter(new AssignableTypeFilter(Record.class));
-        return scanner.findCandidateComponents("org.antevid").stream().map(d -> ClassUtils.resolveClassName(String.valueOf(d.getBeanClassName()), null))
-            .collect(Collectors.groupingBy(Class::getSimpleName));
+        return scanner.findCandidateComponents("org.antevid").stream()
+                .map(d -> ClassUtils.resolveClassName(String.valueOf(d.getBeanClassName()), null))
+                .collect(Collectors.groupingBy(Class::getSimpleName));
     }
 }

@@ -26,7 +26,10 @@ class Lanes {
     }
 
     private static HikariDataSource pool(DataSourceProperties properties, int most, String name) {
-        HikariDataSource pool = properties.initializeDataSourceBuilder().type(HikariDataSource.class).build();
+        HikariDataSource pool = properties
+                .initializeDataSourceBuilder()
+                .type(HikariDataSource.class)
+                .build();
         pool.setMaximumPoolSize(most);
         pool.setPoolName(name);
         pool.setConnectionTimeout(WAIT_MS);

@@ -11,7 +11,10 @@ import org.springframework.boot.web.embedded.tomcat.TomcatServletWebServerFactor
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.stereotype.Component;
 
-/** What the container refuses before anything of ours is asked comes as problem details too; what a client sent wrong is never called our fault. */
+/**
+ * What the container refuses before anything of ours is asked comes as problem details too; what a client sent wrong is
+ * never called our fault.
+ */
 @Component
 class PlainRefusals implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
     @Override
@@ -31,7 +34,9 @@ class PlainRefusals implements WebServerFactoryCustomizer<TomcatServletWebServer
             if (response.getStatus() < HttpServletResponse.SC_BAD_REQUEST || written) {
                 return;
             }
-            int status = response.getStatus() == HttpServletResponse.SC_NOT_IMPLEMENTED ? HttpServletResponse.SC_BAD_REQUEST : response.getStatus();
+            int status = response.getStatus() == HttpServletResponse.SC_NOT_IMPLEMENTED
+                    ? HttpServletResponse.SC_BAD_REQUEST
+                    : response.getStatus();
             try {
                 Problems.write(response, status, "The request is not written as HTTP asks for it.");
                 response.finishResponse();

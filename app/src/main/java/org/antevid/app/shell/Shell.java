@@ -23,24 +23,40 @@ class Shell implements WebMvcConfigurer {
     /** Addresses of the screens all answer with the one page. */
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
-        for (String path : new String[] {"/", "/sign-in", "/join", "/join/{code}", "/jobs/{job}", "/jobs/{job}/{stage}", "/jobs/{job}/hand-over/{stem}", "/crew/{job}", "/crew/{job}/{page}", "/sums",
-            "/logbook", "/drills", "/house"}) {
+        for (String path : new String[] {
+            "/",
+            "/sign-in",
+            "/join",
+            "/join/{code}",
+            "/jobs/{job}",
+            "/jobs/{job}/{stage}",
+            "/jobs/{job}/hand-over/{stem}",
+            "/crew/{job}",
+            "/crew/{job}/{page}",
+            "/sums",
+            "/logbook",
+            "/drills",
+            "/house"
+        }) {
             registry.addViewController(path).setViewName("forward:/index.html");
         }
     }
 
     @Override
     public void addResourceHandlers(ResourceHandlerRegistry registry) {
-        registry.addResourceHandler("/assets/**").addResourceLocations("classpath:/static/assets/")
-            .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable());
+        registry.addResourceHandler("/assets/**")
+                .addResourceLocations("classpath:/static/assets/")
+                .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable());
     }
 
     /** An empty Optional is left out; a null inside a map stays, because the sums say "not known" with it. */
     @Bean
     Jackson2ObjectMapperBuilderCustomizer leaveOutAbsent() {
         return b -> b.postConfigurer(m -> {
-            m.setDefaultPropertyInclusion(JsonInclude.Value.construct(JsonInclude.Include.NON_ABSENT, JsonInclude.Include.ALWAYS));
-            List.of(List.class, Set.class).forEach(c -> m.configOverride(c).setSetterInfo(JsonSetter.Value.forContentNulls(Nulls.FAIL)));
+            m.setDefaultPropertyInclusion(
+                    JsonInclude.Value.construct(JsonInclude.Include.NON_ABSENT, JsonInclude.Include.ALWAYS));
+            List.of(List.class, Set.class)
+                    .forEach(c -> m.configOverride(c).setSetterInfo(JsonSetter.Value.forContentNulls(Nulls.FAIL)));
         });
     }
 

@@ -49,16 +49,25 @@ final class WholeRequest extends HttpServletRequestWrapper {
         this.fields = new LinkedHashMap<>(asked);
     }
 
-    /** @return what was asked for in the address alone: the container would look for more in the body, which has been read */
+    /**
+     * @return what was asked for in the address alone: the container would look for more in the body, which has been
+     *     read
+     */
     static Map<String, String[]> asked(HttpServletRequest request) {
         Map<String, String[]> asked = new LinkedHashMap<>();
-        UriComponentsBuilder.newInstance().query(request.getQueryString()).build().getQueryParams()
-            .forEach((name, values) -> asked.put(decoded(name), values.stream().map(WholeRequest::decoded).toArray(String[]::new)));
+        UriComponentsBuilder.newInstance()
+                .query(request.getQueryString())
+                .build()
+                .getQueryParams()
+                .forEach((name, values) -> asked.put(
+                        decoded(name),
+                        values.stream().map(WholeRequest::decoded).toArray(String[]::new)));
         return asked;
     }
 
     /** @throws FileUploadException for a form with files that is none */
-    static WholeRequest of(HttpServletRequest request, byte[] body, Map<String, String[]> asked) throws FileUploadException, IOException {
+    static WholeRequest of(HttpServletRequest request, byte[] body, Map<String, String[]> asked)
+            throws FileUploadException, IOException {
         WholeRequest whole = new WholeRequest(request, body, asked);
         if (isForm(request)) {
             whole.parts = whole.split();
@@ -75,7 +84,8 @@ final class WholeRequest extends HttpServletRequestWrapper {
     }
 
     static boolean isForm(HttpServletRequest request) {
-        return request.getContentType() != null && request.getContentType().toLowerCase(Locale.ROOT).startsWith("multipart/");
+        return request.getContentType() != null
+                && request.getContentType().toLowerCase(Locale.ROOT).startsWith("multipart/");
     }
 
     private List<Part> split() throws FileUploadException, IOException {

@@ -37,16 +37,49 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{job}/stems/{stem}")
 class FieldBookController {
-    record SightingView(String id, SightingKind kind, String words, String raw, double value, double sigma, String unit, String instrument, boolean simulated, String who, Instant at,
-                        boolean byEye, boolean byCrew, boolean accepted, Optional<String> acceptedBy, Optional<String> doesNotCount) {
-    }
+    record SightingView(
+            String id,
+            SightingKind kind,
+            String words,
+            String raw,
+            double value,
+            double sigma,
+            String unit,
+            String instrument,
+            boolean simulated,
+            String who,
+            Instant at,
+            boolean byEye,
+            boolean byCrew,
+            boolean accepted,
+            Optional<String> acceptedBy,
+            Optional<String> doesNotCount) {}
 
-    record DefectView(String id, DefectKind kind, String words, double fromM, double toM, double faceDeg, Optional<Double> widthM, Optional<Double> depthM, String extent, String found,
-                      List<String> tells, String note, String who, Instant at, boolean byCrew, Optional<String> setAside) {
-    }
+    record DefectView(
+            String id,
+            DefectKind kind,
+            String words,
+            double fromM,
+            double toM,
+            double faceDeg,
+            Optional<Double> widthM,
+            Optional<Double> depthM,
+            String extent,
+            String found,
+            List<String> tells,
+            String note,
+            String who,
+            Instant at,
+            boolean byCrew,
+            Optional<String> setAside) {}
 
-    record SightingRequest(@Size(max = 60) String id, @NotNull SightingKind kind, @NotNull @Size(max = 20) Map<String, Double> numbers, @Size(max = 10) Map<String, String> choices,
-                           @Size(max = 60) String instrument, Boolean simulated) {
+    record SightingRequest(
+            @Size(max = 60) String id,
+            @NotNull SightingKind kind,
+            @NotNull @Size(max = 20) Map<String, Double> numbers,
+            @Size(max = 10) Map<String, String> choices,
+            @Size(max = 60) String instrument,
+            Boolean simulated) {
         FieldBooks.Observation observation() {
             Map<String, Double> given = new LinkedHashMap<>();
             numbers.forEach((k, v) -> {
@@ -54,19 +87,42 @@ class FieldBookController {
                     given.put(k, v);
                 }
             });
-            return new FieldBooks.Observation(Optional.ofNullable(id), kind, given, choices == null ? Map.of() : choices,
-                instrument == null || instrument.isBlank() ? kind.instrument() : instrument, Boolean.TRUE.equals(simulated));
+            return new FieldBooks.Observation(
+                    Optional.ofNullable(id),
+                    kind,
+                    given,
+                    choices == null ? Map.of() : choices,
+                    instrument == null || instrument.isBlank() ? kind.instrument() : instrument,
+                    Boolean.TRUE.equals(simulated));
         }
     }
 
-    record Preview(double value, double sigma, double low, double high, String unit, List<String> warnings) {
-    }
+    record Preview(double value, double sigma, double low, double high, String unit, List<String> warnings) {}
 
-    record DefectRequest(@Size(max = 60) String id, @NotNull DefectKind kind, @NotNull Double fromM, @NotNull Double toM, @NotNull Double faceDeg, Optional<Double> widthM,
-                         Optional<Double> depthM, @Size(max = 80) String extent, Defect.Found found, @Size(max = 8) List<Tell> tells, @Size(max = 500) String note) {
+    record DefectRequest(
+            @Size(max = 60) String id,
+            @NotNull DefectKind kind,
+            @NotNull Double fromM,
+            @NotNull Double toM,
+            @NotNull Double faceDeg,
+            Optional<Double> widthM,
+            Optional<Double> depthM,
+            @Size(max = 80) String extent,
+            Defect.Found found,
+            @Size(max = 8) List<Tell> tells,
+            @Size(max = 500) String note) {
         Defect defect() {
-            return new Defect(id == null ? UUID.randomUUID().toString() : id, kind, fromM, toM, faceDeg, note == null ? "" : note, or(widthM), or(depthM),
-                found == null ? Defect.Found.SEEN : found, tells == null ? List.of() : tells);
+            return new Defect(
+                    id == null ? UUID.randomUUID().toString() : id,
+                    kind,
+                    fromM,
+                    toM,
+                    faceDeg,
+                    note == null ? "" : note,
+                    or(widthM),
+                    or(depthM),
+                    found == null ? Defect.Found.SEEN : found,
+                    tells == null ? List.of() : tells);
         }
 
         private static Optional<Double> or(Optional<Double> o) {
@@ -74,15 +130,17 @@ class FieldBookController {
         }
     }
 
-    record Reason(@NotBlank @Size(max = 200) String reason) {
-    }
+    record Reason(@NotBlank @Size(max = 200) String reason) {}
 
-    record StandRequest(@NotNull Spot from) {
-    }
+    record StandRequest(@NotNull Spot from) {}
 
     /** Numbers for the forms, as the instrument read them. */
-    record ShotsView(Map<String, Double> height, Map<String, String> heightChoices, Map<String, Double> leanView, double distanceM, boolean simulated) {
-    }
+    record ShotsView(
+            Map<String, Double> height,
+            Map<String, String> heightChoices,
+            Map<String, Double> leanView,
+            double distanceM,
+            boolean simulated) {}
 
     private final FieldBooks books;
     private final Stems stems;
@@ -98,10 +156,24 @@ class FieldBookController {
     @PostMapping("/shot")
     @Needs(Needs.Right.READ)
     ShotsView shot(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody StandRequest s) {
-        Rangefinder.TreeShots t = rangefinder.tree(s.from, stems.record(job, stem).at())
-            .orElseThrow(() -> new RefusedInput("NOTHING_THERE", "from", "no tree stands where the instrument is aimed"));
-        return new ShotsView(Map.of("distanceM", t.base().slopeM(), "top", t.top().inclinationDeg(), "base", t.base().inclinationDeg(), "bearingDeg", t.base().bearingDeg()),
-            Map.of("mode", "slope_to_base", "unit", "deg"), Map.of("bearingDeg", t.base().bearingDeg(), "offsetM", t.topRightM()), t.base().horizontalM(), t.base().simulated());
+        Rangefinder.TreeShots t = rangefinder
+                .tree(s.from, stems.record(job, stem).at())
+                .orElseThrow(() ->
+                        new RefusedInput("NOTHING_THERE", "from", "no tree stands where the instrument is aimed"));
+        return new ShotsView(
+                Map.of(
+                        "distanceM",
+                        t.base().slopeM(),
+                        "top",
+                        t.top().inclinationDeg(),
+                        "base",
+                        t.base().inclinationDeg(),
+                        "bearingDeg",
+                        t.base().bearingDeg()),
+                Map.of("mode", "slope_to_base", "unit", "deg"),
+                Map.of("bearingDeg", t.base().bearingDeg(), "offsetM", t.topRightM()),
+                t.base().horizontalM(),
+                t.base().simulated());
     }
 
     /** What follows from raw numbers while they are being written; nothing is stored. */
@@ -109,41 +181,69 @@ class FieldBookController {
     @Needs(Needs.Right.READ)
     Preview preview(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody SightingRequest s) {
         Sighting x = books.preview(job, stem, s.observation());
-        return new Preview(x.estimate().value(), x.estimate().sigma(), x.estimate().low(), x.estimate().high(), unit(s.kind), x.warnings());
+        return new Preview(
+                x.estimate().value(),
+                x.estimate().sigma(),
+                x.estimate().low(),
+                x.estimate().high(),
+                unit(s.kind),
+                x.warnings());
     }
 
     @PostMapping("/sightings")
     @Needs(Needs.Right.WORK)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void sight(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody SightingRequest s, @AuthenticationPrincipal SignedIn me) {
+    void sight(
+            @PathVariable String job,
+            @PathVariable String stem,
+            @Validated @RequestBody SightingRequest s,
+            @AuthenticationPrincipal SignedIn me) {
         Again.whenCrossed(() -> books.sight(job, stem, s.observation(), me));
     }
 
     @PostMapping("/sightings/{id}/accept")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void accept(@PathVariable String job, @PathVariable String stem, @PathVariable String id, @AuthenticationPrincipal SignedIn me) {
+    void accept(
+            @PathVariable String job,
+            @PathVariable String stem,
+            @PathVariable String id,
+            @AuthenticationPrincipal SignedIn me) {
         books.accept(job, stem, id, me);
     }
 
     @PostMapping("/sightings/{id}/set-aside")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void setAside(@PathVariable String job, @PathVariable String stem, @PathVariable String id, @Validated @RequestBody Reason r, @AuthenticationPrincipal SignedIn me) {
+    void setAside(
+            @PathVariable String job,
+            @PathVariable String stem,
+            @PathVariable String id,
+            @Validated @RequestBody Reason r,
+            @AuthenticationPrincipal SignedIn me) {
         books.setAside(job, stem, id, r.reason, me);
     }
 
     @PostMapping("/defects")
     @Needs(Needs.Right.WORK)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void defect(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody DefectRequest d, @AuthenticationPrincipal SignedIn me) {
+    void defect(
+            @PathVariable String job,
+            @PathVariable String stem,
+            @Validated @RequestBody DefectRequest d,
+            @AuthenticationPrincipal SignedIn me) {
         Again.whenCrossed(() -> books.defect(job, stem, d.defect(), d.extent, me));
     }
 
     @PostMapping("/defects/{id}/set-aside")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void setDefectAside(@PathVariable String job, @PathVariable String stem, @PathVariable String id, @Validated @RequestBody Reason r, @AuthenticationPrincipal SignedIn me) {
+    void setDefectAside(
+            @PathVariable String job,
+            @PathVariable String stem,
+            @PathVariable String id,
+            @Validated @RequestBody Reason r,
+            @AuthenticationPrincipal SignedIn me) {
         books.setDefectAside(job, stem, id, r.reason, me);
     }
 
@@ -151,14 +251,38 @@ class FieldBookController {
         StringBuilder raw = new StringBuilder();
         for (FieldNote n : s.kind.notes()) {
             Object v = s.raw.get(n.name());
-            boolean usual = n.standard().isPresent() && v instanceof Number x && x.doubleValue() == n.standard().get() || !n.choices().isEmpty() && n.choices().get(0).equals(v);
+            boolean usual = n.standard().isPresent()
+                            && v instanceof Number x
+                            && x.doubleValue() == n.standard().get()
+                    || !n.choices().isEmpty() && n.choices().get(0).equals(v);
             if (v != null && !usual) {
-                raw.append(raw.isEmpty() ? "" : ", ").append(n.words().toLowerCase(Locale.ROOT)).append(' ').append(v instanceof Number x ? number(x.doubleValue()) : String.valueOf(v).replace('_', ' '))
-                    .append(n.unit().isEmpty() || n.unit().contains(" ") ? "" : " " + n.unit());
+                raw.append(raw.isEmpty() ? "" : ", ")
+                        .append(n.words().toLowerCase(Locale.ROOT))
+                        .append(' ')
+                        .append(
+                                v instanceof Number x
+                                        ? number(x.doubleValue())
+                                        : String.valueOf(v).replace('_', ' '))
+                        .append(n.unit().isEmpty() || n.unit().contains(" ") ? "" : " " + n.unit());
             }
         }
-        return new SightingView(s.id, s.kind, s.kind.words(), raw.toString(), s.quantity, s.sigma, unit(s.kind), s.instrument, s.simulated, s.who, s.takenAt, s.kind.byEye(), s.byCrew,
-            s.accepted(), Optional.ofNullable(s.acceptedBy), FieldBooks.whyNot(s, now));
+        return new SightingView(
+                s.id,
+                s.kind,
+                s.kind.words(),
+                raw.toString(),
+                s.quantity,
+                s.sigma,
+                unit(s.kind),
+                s.instrument,
+                s.simulated,
+                s.who,
+                s.takenAt,
+                s.kind.byEye(),
+                s.byCrew,
+                s.accepted(),
+                Optional.ofNullable(s.acceptedBy),
+                FieldBooks.whyNot(s, now));
     }
 
     private static String number(double v) {
@@ -170,8 +294,22 @@ class FieldBookController {
     }
 
     static DefectView view(DefectRecord d) {
-        return new DefectView(d.id, d.kind, d.kind.words(), d.fromM, d.toM, d.faceDeg, Optional.ofNullable(d.widthM), Optional.ofNullable(d.depthM), d.extent, d.found.words(),
-            d.tells.stream().map(t -> Tell.valueOf(t).words()).toList(), d.note, d.who, d.seenAt, d.byCrew,
-            Optional.ofNullable(d.setAside).map(r -> "set aside by " + d.setAsideBy + ": " + r));
+        return new DefectView(
+                d.id,
+                d.kind,
+                d.kind.words(),
+                d.fromM,
+                d.toM,
+                d.faceDeg,
+                Optional.ofNullable(d.widthM),
+                Optional.ofNullable(d.depthM),
+                d.extent,
+                d.found.words(),
+                d.tells.stream().map(t -> Tell.valueOf(t).words()).toList(),
+                d.note,
+                d.who,
+                d.seenAt,
+                d.byCrew,
+                Optional.ofNullable(d.setAside).map(r -> "set aside by " + d.setAsideBy + ": " + r));
     }
 }

@@ -40,8 +40,17 @@ public class FieldBooks {
         this.log = log;
     }
 
-    /** What a person writes down of one observation. {@code id} is made by the sender, so that a repeated sending counts once. */
-    public record Observation(Optional<String> id, SightingKind kind, Map<String, Double> numbers, Map<String, String> choices, String instrument, boolean simulated) {
+    /**
+     * What a person writes down of one observation. {@code id} is made by the sender, so that a repeated sending counts
+     * once.
+     */
+    public record Observation(
+            Optional<String> id,
+            SightingKind kind,
+            Map<String, Double> numbers,
+            Map<String, String> choices,
+            String instrument,
+            boolean simulated) {
         public static Observation of(SightingKind kind, Map<String, Double> numbers) {
             return new Observation(Optional.empty(), kind, numbers, Map.of(), kind.instrument(), false);
         }
@@ -52,14 +61,25 @@ public class FieldBooks {
         return Sighting.read("preview", o.kind, o.numbers, o.choices, stems.record(jobId, stemId).state, true);
     }
 
-    /** Writes one sighting down; the core computes what follows from it or refuses it. One of the crew's waits for the leader. */
+    /**
+     * Writes one sighting down; the core computes what follows from it or refuses it. One of the crew's waits for the
+     * leader.
+     */
     public void sight(String jobId, String stemId, Observation o, SignedIn who) {
-        sight(stems.open(jobId, stemId), o, who.name(), Instant.now(), jobs.part(jobId, who).filter(p -> p == Part.LEADER).isEmpty());
+        sight(
+                stems.open(jobId, stemId),
+                o,
+                who.name(),
+                Instant.now(),
+                jobs.part(jobId, who).filter(p -> p == Part.LEADER).isEmpty());
         jobs.touched(jobId, Change.STEM);
     }
 
     void sight(StemRecord stem, Observation o, String who, Instant at, boolean byCrew) {
-        String id = OwnId.of(stem.jobId, o.id.orElseGet(() -> UUID.randomUUID().toString()), i -> sightings.findById(i).map(s -> s.jobId).orElse(""));
+        String id = OwnId.of(
+                stem.jobId,
+                o.id.orElseGet(() -> UUID.randomUUID().toString()),
+                i -> sightings.findById(i).map(s -> s.jobId).orElse(""));
         Sighting core = Sighting.read(id, o.kind, o.numbers, o.choices, stem.state, true);
         SightingRecord s = new SightingRecord();
         s.id = Require.text(id, 60, "id");
@@ -115,20 +135,34 @@ public class FieldBooks {
     }
 
     private SightingRecord sighting(String jobId, String stemId, String id) {
-        return sightings.findById(id).filter(s -> s.jobId.equals(jobId) && s.stemId.equals(stemId)).orElseThrow(NotThere::new);
+        return sightings
+                .findById(id)
+                .filter(s -> s.jobId.equals(jobId) && s.stemId.equals(stemId))
+                .orElseThrow(NotThere::new);
     }
 
     /** Records a defect, never overwritten; it tightens the plan at once, whoever saw it. */
     public void defect(String jobId, String stemId, Defect d, String extent, SignedIn who) {
-        defect(stems.open(jobId, stemId), d, extent, who.name(), Instant.now(), jobs.part(jobId, who).filter(p -> p == Part.LEADER).isEmpty());
+        defect(
+                stems.open(jobId, stemId),
+                d,
+                extent,
+                who.name(),
+                Instant.now(),
+                jobs.part(jobId, who).filter(p -> p == Part.LEADER).isEmpty());
         jobs.touched(jobId, Change.STEM);
     }
 
     void defect(StemRecord stem, Defect d, String extent, String who, Instant at, boolean byCrew) {
-        String id = OwnId.of(stem.jobId, d.id(), i -> defects.findById(i).map(x -> x.jobId).orElse(""));
+        String id = OwnId.of(
+                stem.jobId, d.id(), i -> defects.findById(i).map(x -> x.jobId).orElse(""));
         DefectRecord known = defects.findById(id).orElse(null);
         if (known != null) {
-            if (!known.stemId.equals(stem.id) || known.kind != d.kind() || known.fromM != d.fromM() || known.toM != d.toM() || known.faceDeg != d.faceDeg()) {
+            if (!known.stemId.equals(stem.id)
+                    || known.kind != d.kind()
+                    || known.fromM != d.fromM()
+                    || known.toM != d.toM()
+                    || known.faceDeg != d.faceDeg()) {
                 throw new SentOtherwise();
             }
             return;
@@ -156,7 +190,9 @@ public class FieldBooks {
     /** A defect that turned out to be none stays in the book and stops counting; only the leader may say so. */
     public void setDefectAside(String jobId, String stemId, String id, String reason, SignedIn who) {
         stems.requireOpen(jobId, stemId);
-        DefectRecord d = defects.findById(id).filter(r -> r.jobId.equals(jobId) && r.stemId.equals(stemId)).orElseThrow(NotThere::new);
+        DefectRecord d = defects.findById(id)
+                .filter(r -> r.jobId.equals(jobId) && r.stemId.equals(stemId))
+                .orElseThrow(NotThere::new);
         if (d.setAside != null) {
             throw new RefusedInput("BAD_CHOICE", "id", "is set aside already, by " + d.setAsideBy);
         }
@@ -172,6 +208,8 @@ public class FieldBooks {
         if (s.setAside != null) {
             return Optional.of("set aside by " + s.setAsideBy + ": " + s.setAside);
         }
-        return s.kind.measured().stillHolds(s.stateThen, now) ? Optional.empty() : Optional.of("taken while " + s.stateThen.words() + ", now " + now.words() + "; measure anew");
+        return s.kind.measured().stillHolds(s.stateThen, now)
+                ? Optional.empty()
+                : Optional.of("taken while " + s.stateThen.words() + ", now " + now.words() + "; measure anew");
     }
 }

@@ -22,23 +22,32 @@ import org.antevid.core.stem.Tell;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
-/** Never overwritten; it may be accepted or set aside once, with who and when. {@code quantity, sigma} are what followed from the raw numbers. */
+/**
+ * Never overwritten; it may be accepted or set aside once, with who and when. {@code quantity, sigma} are what followed
+ * from the raw numbers.
+ */
 @Entity
 @Table(name = "sighting")
 class SightingRecord {
     @Id
     String id;
+
     String jobId;
     String stemId;
+
     @Enumerated(EnumType.STRING)
     SightingKind kind;
+
     @Convert(converter = RawColumn.class)
     @Column(length = 2000)
     Map<String, Object> raw;
+
     double quantity;
     double sigma;
+
     @Enumerated(EnumType.STRING)
     StemState stateThen;
+
     String instrument;
     boolean simulated;
     String who;
@@ -63,7 +72,16 @@ class SightingRecord {
                 choices.put(k, String.valueOf(v));
             }
         });
-        return new Sighting(id, kind, numbers, choices, stateThen, accepted(), Optional.ofNullable(setAside), new Estimate(quantity, sigma), List.of());
+        return new Sighting(
+                id,
+                kind,
+                numbers,
+                choices,
+                stateThen,
+                accepted(),
+                Optional.ofNullable(setAside),
+                new Estimate(quantity, sigma),
+                List.of());
     }
 }
 
@@ -73,20 +91,26 @@ class SightingRecord {
 class DefectRecord {
     @Id
     String id;
+
     String jobId;
     String stemId;
+
     @Enumerated(EnumType.STRING)
     DefectKind kind;
+
     double fromM;
     double toM;
     double faceDeg;
     Double widthM;
     Double depthM;
     String extent;
+
     @Enumerated(EnumType.STRING)
     Defect.Found found;
+
     @Convert(converter = LabelsColumn.class)
     List<String> tells = List.of();
+
     String note;
     String who;
     Instant seenAt;
@@ -95,7 +119,17 @@ class DefectRecord {
     String setAsideBy;
 
     Defect forCore() {
-        return new Defect(id, kind, fromM, toM, faceDeg, note, Optional.ofNullable(widthM), Optional.ofNullable(depthM), found, tells.stream().map(Tell::valueOf).toList());
+        return new Defect(
+                id,
+                kind,
+                fromM,
+                toM,
+                faceDeg,
+                note,
+                Optional.ofNullable(widthM),
+                Optional.ofNullable(depthM),
+                found,
+                tells.stream().map(Tell::valueOf).toList());
     }
 }
 
@@ -105,6 +139,7 @@ class DefectRecord {
 class PhotoRecord {
     @Id
     String id;
+
     String jobId;
     String stemId;
     String defectId;
@@ -114,6 +149,7 @@ class PhotoRecord {
     int heightPx;
     Double latitudeDeg;
     Double longitudeDeg;
+
     @Column(length = 4_000_000)
     byte[] jpeg;
 }

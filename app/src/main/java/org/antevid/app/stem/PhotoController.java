@@ -21,11 +21,10 @@ import org.springframework.web.multipart.MultipartFile;
 @RestController
 @RequestMapping("/api/jobs/{job}")
 class PhotoController {
-    record PhotoView(String id, String stemId, Optional<String> defectId, String who, Instant at, int widthPx, int heightPx) {
-    }
+    record PhotoView(
+            String id, String stemId, Optional<String> defectId, String who, Instant at, int widthPx, int heightPx) {}
 
-    record Added(String id) {
-    }
+    record Added(String id) {}
 
     private final Photos photos;
 
@@ -36,20 +35,39 @@ class PhotoController {
     @GetMapping("/photos")
     @Needs(Needs.Right.READ)
     List<PhotoView> photos(@PathVariable String job) {
-        return photos.entries(job).stream().map(p -> new PhotoView(p.getId(), p.getStemId(), Optional.ofNullable(p.getDefectId()), p.getWho(), p.getAt(), p.getWidthPx(), p.getHeightPx())).toList();
+        return photos.entries(job).stream()
+                .map(p -> new PhotoView(
+                        p.getId(),
+                        p.getStemId(),
+                        Optional.ofNullable(p.getDefectId()),
+                        p.getWho(),
+                        p.getAt(),
+                        p.getWidthPx(),
+                        p.getHeightPx()))
+                .toList();
     }
 
     @GetMapping(value = "/photos/{id}", produces = MediaType.IMAGE_JPEG_VALUE)
     @Needs(Needs.Right.READ)
     ResponseEntity<byte[]> photo(@PathVariable String job, @PathVariable String id) {
-        return ResponseEntity.ok().cacheControl(CacheControl.noCache().cachePrivate()).body(photos.picture(job, id));
+        return ResponseEntity.ok()
+                .cacheControl(CacheControl.noCache().cachePrivate())
+                .body(photos.picture(job, id));
     }
 
     /** Anybody on the job may add what they see. */
     @PostMapping(value = "/stems/{stem}/photos", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @Needs(Needs.Right.WORK)
-    Added add(@PathVariable String job, @PathVariable String stem, @RequestParam("file") MultipartFile file, @RequestParam(required = false) String id,
-              @RequestParam(required = false) String defect, @RequestParam(defaultValue = "false") boolean keepPosition, @AuthenticationPrincipal SignedIn me) throws IOException {
-        return new Added(photos.add(job, stem, Optional.ofNullable(id), Optional.ofNullable(defect), file.getBytes(), keepPosition, me));
+    Added add(
+            @PathVariable String job,
+            @PathVariable String stem,
+            @RequestParam("file") MultipartFile file,
+            @RequestParam(required = false) String id,
+            @RequestParam(required = false) String defect,
+            @RequestParam(defaultValue = "false") boolean keepPosition,
+            @AuthenticationPrincipal SignedIn me)
+            throws IOException {
+        return new Added(photos.add(
+                job, stem, Optional.ofNullable(id), Optional.ofNullable(defect), file.getBytes(), keepPosition, me));
     }
 }

@@ -29,13 +29,17 @@ import org.antevid.core.quantity.RefusedInput;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Photos of stems and faults: turned upright by the camera's mark, made smaller, stripped of all metadata; the position is kept only when wanted. */
+/**
+ * Photos of stems and faults: turned upright by the camera's mark, made smaller, stripped of all metadata; the position
+ * is kept only when wanted.
+ */
 @Service
 @Transactional
 public class Photos {
     private static final int LONGEST_PX = 1600;
     /** The eight ways a camera may have been held, as its mark counts them. */
     private static final int FIRST_MARK = 1;
+
     private static final int LAST_MARK = 8;
     private final PhotoRepository photos;
     private final Stems stems;
@@ -50,16 +54,26 @@ public class Photos {
     }
 
     /** @throws RefusedInput {@code NOT_A_PHOTO} for anything that is no picture */
-    public String add(String jobId, String stemId, Optional<String> id, Optional<String> defectId, byte[] file, boolean keepPosition, SignedIn who) {
+    public String add(
+            String jobId,
+            String stemId,
+            Optional<String> id,
+            Optional<String> defectId,
+            byte[] file,
+            boolean keepPosition,
+            SignedIn who) {
         StemRecord stem = stems.record(jobId, stemId);
-        Optional<String> own = id.map(i -> OwnId.of(jobId, i, x -> photos.jobOf(x).orElse("")));
+        Optional<String> own =
+                id.map(i -> OwnId.of(jobId, i, x -> photos.jobOf(x).orElse("")));
         if (own.isPresent() && photos.jobOf(own.get()).isPresent()) {
             if (!photos.stemOf(own.get()).filter(stem.id::equals).isPresent()) {
                 throw new SentOtherwise();
             }
             return own.get();
         }
-        defectId.ifPresent(d -> defects.findById(d).filter(r -> r.stemId.equals(stem.id)).orElseThrow(() -> new RefusedInput("UNKNOWN_DEFECT", "defect", "is no defect of this stem")));
+        defectId.ifPresent(d -> defects.findById(d)
+                .filter(r -> r.stemId.equals(stem.id))
+                .orElseThrow(() -> new RefusedInput("UNKNOWN_DEFECT", "defect", "is no defect of this stem")));
         PhotoRecord p = new PhotoRecord();
         p.id = own.orElseGet(() -> UUID.randomUUID().toString());
         p.jobId = jobId;
@@ -90,8 +104,7 @@ public class Photos {
         return photos.findById(id).filter(p -> p.jobId.equals(jobId)).orElseThrow(NotThere::new).jpeg;
     }
 
-    private record Small(byte[] jpeg, int widthPx, int heightPx) {
-    }
+    private record Small(byte[] jpeg, int widthPx, int heightPx) {}
 
     private static Small upright(byte[] file) {
         return Pictures.read(file, LONGEST_PX, read -> {
@@ -99,8 +112,13 @@ public class Photos {
                 ByteArrayOutputStream out = new ByteArrayOutputStream();
                 BufferedImage turned = turned(read, file);
                 double scale = Math.min(1, (double) LONGEST_PX / Math.max(turned.getWidth(), turned.getHeight()));
-                Thumbnails.of(turned).scale(scale).outputFormat("jpg").outputQuality(0.82).toOutputStream(out);
-                return new Small(out.toByteArray(), (int) Math.round(turned.getWidth() * scale), (int) Math.round(turned.getHeight() * scale));
+                Thumbnails.of(turned)
+                        .scale(scale)
+                        .outputFormat("jpg")
+                        .outputQuality(0.82)
+                        .toOutputStream(out);
+                return new Small(out.toByteArray(), (int) Math.round(turned.getWidth() * scale), (int)
+                        Math.round(turned.getHeight() * scale));
             } catch (IOException e) {
                 throw Pictures.notAPicture();
             }
@@ -112,13 +130,19 @@ public class Photos {
         int mark = mark(file);
         BufferedImage plain = new BufferedImage(read.getWidth(), read.getHeight(), BufferedImage.TYPE_INT_RGB);
         plain.createGraphics().drawImage(read, 0, 0, Color.WHITE, null);
-        return mark < FIRST_MARK || mark > LAST_MARK ? plain : ExifFilterUtils.getFilterForOrientation(Orientation.typeOf(mark)).apply(plain);
+        return mark < FIRST_MARK || mark > LAST_MARK
+                ? plain
+                : ExifFilterUtils.getFilterForOrientation(Orientation.typeOf(mark))
+                        .apply(plain);
     }
 
     private static int mark(byte[] file) {
         try {
-            ExifIFD0Directory exif = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file)).getFirstDirectoryOfType(ExifIFD0Directory.class);
-            return exif == null || exif.getInteger(ExifDirectoryBase.TAG_ORIENTATION) == null ? FIRST_MARK : exif.getInteger(ExifDirectoryBase.TAG_ORIENTATION);
+            ExifIFD0Directory exif = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file))
+                    .getFirstDirectoryOfType(ExifIFD0Directory.class);
+            return exif == null || exif.getInteger(ExifDirectoryBase.TAG_ORIENTATION) == null
+                    ? FIRST_MARK
+                    : exif.getInteger(ExifDirectoryBase.TAG_ORIENTATION);
         } catch (ImageProcessingException | IOException e) {
             return FIRST_MARK;
         }
@@ -126,7 +150,9 @@ public class Photos {
 
     private static Optional<GeoLocation> position(byte[] file) {
         try {
-            return Optional.ofNullable(ImageMetadataReader.readMetadata(new ByteArrayInputStream(file)).getFirstDirectoryOfType(GpsDirectory.class)).map(GpsDirectory::getGeoLocation);
+            return Optional.ofNullable(ImageMetadataReader.readMetadata(new ByteArrayInputStream(file))
+                            .getFirstDirectoryOfType(GpsDirectory.class))
+                    .map(GpsDirectory::getGeoLocation);
         } catch (ImageProcessingException | IOException e) {
             return Optional.empty();
         }

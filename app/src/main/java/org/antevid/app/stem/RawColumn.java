@@ -25,7 +25,9 @@ public class RawColumn implements AttributeConverter<Map<String, Object>, String
     @Override
     public Map<String, Object> convertToEntityAttribute(String text) {
         try {
-            return text == null ? Map.of() : JSON.readValue(text, new TypeReference<LinkedHashMap<String, Object>>() { });
+            return text == null
+                    ? Map.of()
+                    : JSON.readValue(text, new TypeReference<LinkedHashMap<String, Object>>() {});
         } catch (JsonProcessingException e) {
             throw new IllegalStateException("a stored sighting cannot be read: " + text, e);
         }

@@ -6,16 +6,45 @@ import org.antevid.core.stem.Sighting;
 import org.antevid.core.stem.StemReading;
 
 /** A stem's records put together for the core. */
-record Readings(StemRecord stem, List<SightingRecord> sightings, List<DefectRecord> defects, FieldBook book, StemReading reading) {
+record Readings(
+        StemRecord stem,
+        List<SightingRecord> sightings,
+        List<DefectRecord> defects,
+        FieldBook book,
+        StemReading reading) {
 
     static Readings of(StemRecord r, List<SightingRecord> sightings, List<DefectRecord> defects) {
         List<Sighting> core = sightings.stream().map(SightingRecord::forCore).toList();
         FieldBook book = FieldBook.of(core, r.state);
-        int waiting = (int) sightings.stream().filter(s -> !s.accepted() && s.setAside == null).count();
-        StemReading.More more = new StemReading.More(book.crownOffset(), book.walls(), book.heave().map(FieldBook.Got::estimate), r.union(), book.disagreements(), waiting, book.crownBase().map(g -> g.estimate().value()));
-        StemReading reading = new StemReading(r.label, r.species, r.state, r.at(), book.diameter().map(FieldBook.Got::estimate), book.height().map(FieldBook.Got::estimate),
-            book.lean().map(FieldBook.LeanGot::lean), book.crownRadius().map(g -> g.estimate().high()), r.wood(), r.shape, r.crown,
-            defects.stream().filter(d -> d.setAside == null).map(DefectRecord::forCore).toList(), r.toBeKept, more);
+        int waiting = (int) sightings.stream()
+                .filter(s -> !s.accepted() && s.setAside == null)
+                .count();
+        StemReading.More more = new StemReading.More(
+                book.crownOffset(),
+                book.walls(),
+                book.heave().map(FieldBook.Got::estimate),
+                r.union(),
+                book.disagreements(),
+                waiting,
+                book.crownBase().map(g -> g.estimate().value()));
+        StemReading reading = new StemReading(
+                r.label,
+                r.species,
+                r.state,
+                r.at(),
+                book.diameter().map(FieldBook.Got::estimate),
+                book.height().map(FieldBook.Got::estimate),
+                book.lean().map(FieldBook.LeanGot::lean),
+                book.crownRadius().map(g -> g.estimate().high()),
+                r.wood(),
+                r.shape,
+                r.crown,
+                defects.stream()
+                        .filter(d -> d.setAside == null)
+                        .map(DefectRecord::forCore)
+                        .toList(),
+                r.toBeKept,
+                more);
         return new Readings(r, sightings, defects, book, reading);
     }
 }

@@ -8,15 +8,15 @@ import java.util.List;
 import java.util.Optional;
 import org.antevid.app.job.Needs;
 import org.antevid.core.quantity.Estimate;
-import org.antevid.core.site.Spot;
 import org.antevid.core.quantity.Rounding;
+import org.antevid.core.site.Spot;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.Defect;
 import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.FieldBook;
 import org.antevid.core.stem.FieldNote;
-import org.antevid.core.stem.SightingKind;
 import org.antevid.core.stem.Outline;
+import org.antevid.core.stem.SightingKind;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemState;
@@ -44,19 +44,29 @@ class StemController {
         }
     }
 
-    record LeanFigure(double deg, double sigmaDeg, double azimuthDeg, String how, boolean byEye, List<String> warnings) {
-    }
+    record LeanFigure(
+            double deg, double sigmaDeg, double azimuthDeg, String how, boolean byEye, List<String> warnings) {}
 
-    record MassFigure(double massKg, double massHighKg, double stemKg, double crownKg, double cgM, double sigmaRel, double dCutM) {
-    }
+    record MassFigure(
+            double massKg,
+            double massHighKg,
+            double stemKg,
+            double crownKg,
+            double cgM,
+            double sigmaRel,
+            double dCutM) {}
 
-    record OffsetFigure(double offsetM, Optional<Double> azimuthDeg, double sigmaM) {
-    }
+    record OffsetFigure(double offsetM, Optional<Double> azimuthDeg, double sigmaM) {}
 
-    record WallView(double azimuthDeg, double heightM, double thicknessM, double sigmaM, boolean accepted) {
-    }
+    record WallView(double azimuthDeg, double heightM, double thicknessM, double sigmaM, boolean accepted) {}
 
-    record WoodView(@NotNull Condition left, @NotNull Condition right, @NotNull Condition back, @NotNull Condition core, @NotNull Condition crown, Optional<Double> facingDeg) {
+    record WoodView(
+            @NotNull Condition left,
+            @NotNull Condition right,
+            @NotNull Condition back,
+            @NotNull Condition core,
+            @NotNull Condition crown,
+            Optional<Double> facingDeg) {
         static WoodView of(Wood w) {
             return new WoodView(w.left(), w.right(), w.back(), w.core(), w.crown(), w.facingDeg());
         }
@@ -66,59 +76,119 @@ class StemController {
         }
     }
 
-    record ChosenView(Verdict verdict, String words, String because, String closedOff, String toldWhom) {
-    }
+    record ChosenView(Verdict verdict, String words, String because, String closedOff, String toldWhom) {}
 
-    record StemView(String id, String label, Species species, String commonName, StemState state, String stateWords, Spot at, WoodView wood, Condition hingeWood,
-                    String hingeWoodWords, StemMass.Shape shape, StemMass.Crown crown, boolean toBeKept, String note, List<String> unionWith, Optional<Double> unionHeightM,
-                    long version, Optional<Figure> diameter, Optional<Figure> height, Optional<LeanFigure> lean, Optional<Figure> crownRadius,
-                    Optional<OffsetFigure> crownOffset, Optional<Figure> heave, List<WallView> walls, Optional<MassFigure> mass, Optional<Outline> outline, List<String> notKnown,
-                    List<String> contradictions, Optional<ChosenView> chosen, List<FieldBookController.SightingView> sightings,
-                    List<FieldBookController.DefectView> defects) {
-    }
+    record StemView(
+            String id,
+            String label,
+            Species species,
+            String commonName,
+            StemState state,
+            String stateWords,
+            Spot at,
+            WoodView wood,
+            Condition hingeWood,
+            String hingeWoodWords,
+            StemMass.Shape shape,
+            StemMass.Crown crown,
+            boolean toBeKept,
+            String note,
+            List<String> unionWith,
+            Optional<Double> unionHeightM,
+            long version,
+            Optional<Figure> diameter,
+            Optional<Figure> height,
+            Optional<LeanFigure> lean,
+            Optional<Figure> crownRadius,
+            Optional<OffsetFigure> crownOffset,
+            Optional<Figure> heave,
+            List<WallView> walls,
+            Optional<MassFigure> mass,
+            Optional<Outline> outline,
+            List<String> notKnown,
+            List<String> contradictions,
+            Optional<ChosenView> chosen,
+            List<FieldBookController.SightingView> sightings,
+            List<FieldBookController.DefectView> defects) {}
 
-    record StemRequest(@NotNull Species species, @NotNull StemState state, @NotNull Spot at, @NotNull @Valid WoodView wood, @NotNull StemMass.Shape shape,
-                       @NotNull StemMass.Crown crown, @NotNull Boolean toBeKept, @Size(max = 500) String note, @Size(max = 10) List<@Size(max = 20) String> unionWith,
-                       Optional<Double> unionHeightM, Long version) {
+    record StemRequest(
+            @NotNull Species species,
+            @NotNull StemState state,
+            @NotNull Spot at,
+            @NotNull @Valid WoodView wood,
+            @NotNull StemMass.Shape shape,
+            @NotNull StemMass.Crown crown,
+            @NotNull Boolean toBeKept,
+            @Size(max = 500) String note,
+            @Size(max = 10) List<@Size(max = 20) String> unionWith,
+            Optional<Double> unionHeightM,
+            Long version) {
         Stems.NewStem entry() {
-            return new Stems.NewStem(species, state, at, wood.wood(), shape, crown, toBeKept, note, unionWith == null ? List.of() : unionWith,
-                unionHeightM == null ? Optional.empty() : unionHeightM);
+            return new Stems.NewStem(
+                    species,
+                    state,
+                    at,
+                    wood.wood(),
+                    shape,
+                    crown,
+                    toBeKept,
+                    note,
+                    unionWith == null ? List.of() : unionWith,
+                    unionHeightM == null ? Optional.empty() : unionHeightM);
         }
     }
 
-    record VerdictRequest(@NotNull Verdict verdict, @Size(max = 300) String because, @Size(max = 300) String closedOff, @Size(max = 300) String toldWhom,
-                          @NotNull Long version) {
-    }
+    record VerdictRequest(
+            @NotNull Verdict verdict,
+            @Size(max = 300) String because,
+            @Size(max = 300) String closedOff,
+            @Size(max = 300) String toldWhom,
+            @NotNull Long version) {}
 
-    record NewId(String id) {
-    }
+    record NewId(String id) {}
 
-    record SpeciesChoice(String key, String words, String botanical, String note, String hinge, String split) {
-    }
+    record SpeciesChoice(String key, String words, String botanical, String note, String hinge, String split) {}
 
-    record TellChoice(Tell key, String words, boolean bad) {
-    }
+    record TellChoice(Tell key, String words, boolean bad) {}
 
-    record DefectChoice(DefectKind key, String words, List<TellChoice> tells) {
-    }
+    record DefectChoice(DefectKind key, String words, List<TellChoice> tells) {}
 
-    record NoteView(String name, String words, String unit, double low, double high, double step, boolean required, Optional<Double> standard, List<String> choices) {
+    record NoteView(
+            String name,
+            String words,
+            String unit,
+            double low,
+            double high,
+            double step,
+            boolean required,
+            Optional<Double> standard,
+            List<String> choices) {
         static NoteView of(FieldNote n) {
-            return new NoteView(n.name(), n.words(), n.unit(), n.low(), n.high(), n.step(), n.required(), n.standard(), n.choices());
+            return new NoteView(
+                    n.name(),
+                    n.words(),
+                    n.unit(),
+                    n.low(),
+                    n.high(),
+                    n.step(),
+                    n.required(),
+                    n.standard(),
+                    n.choices());
         }
     }
 
-    record SightingChoice(SightingKind key, String words, String instrument, boolean byEye, List<NoteView> notes) {
-    }
+    record SightingChoice(SightingKind key, String words, String instrument, boolean byEye, List<NoteView> notes) {}
 
-    record ConditionChoice(Condition key, String words) {
-    }
+    record ConditionChoice(Condition key, String words) {}
 
-    record FoundChoice(Defect.Found key, String words) {
-    }
+    record FoundChoice(Defect.Found key, String words) {}
 
-    record Choices(List<SpeciesChoice> species, List<DefectChoice> defects, List<SightingChoice> sightings, List<ConditionChoice> conditions, List<FoundChoice> found) {
-    }
+    record Choices(
+            List<SpeciesChoice> species,
+            List<DefectChoice> defects,
+            List<SightingChoice> sightings,
+            List<ConditionChoice> conditions,
+            List<FoundChoice> found) {}
 
     private final Stems stems;
 
@@ -137,12 +207,37 @@ class StemController {
     @Needs(Needs.Right.READ)
     Choices choices(@PathVariable String job) {
         return new Choices(
-            Arrays.stream(Species.values()).map(s -> new SpeciesChoice(s.name(), s.commonName(), s.genus(), s.note(), s.hinge().name().toLowerCase(java.util.Locale.ROOT),
-                s.split().name().toLowerCase(java.util.Locale.ROOT))).toList(),
-            Arrays.stream(DefectKind.values()).map(k -> new DefectChoice(k, k.words(), k.tells().stream().map(t -> new TellChoice(t, t.words(), t.bad())).toList())).toList(),
-            Arrays.stream(SightingKind.values()).map(k -> new SightingChoice(k, k.words(), k.instrument(), k.byEye(), k.notes().stream().map(NoteView::of).toList())).toList(),
-            Arrays.stream(Condition.values()).map(c -> new ConditionChoice(c, Wood.inPlainWords(c))).toList(),
-            Arrays.stream(Defect.Found.values()).map(f -> new FoundChoice(f, f.words())).toList());
+                Arrays.stream(Species.values())
+                        .map(s -> new SpeciesChoice(
+                                s.name(),
+                                s.commonName(),
+                                s.genus(),
+                                s.note(),
+                                s.hinge().name().toLowerCase(java.util.Locale.ROOT),
+                                s.split().name().toLowerCase(java.util.Locale.ROOT)))
+                        .toList(),
+                Arrays.stream(DefectKind.values())
+                        .map(k -> new DefectChoice(
+                                k,
+                                k.words(),
+                                k.tells().stream()
+                                        .map(t -> new TellChoice(t, t.words(), t.bad()))
+                                        .toList()))
+                        .toList(),
+                Arrays.stream(SightingKind.values())
+                        .map(k -> new SightingChoice(
+                                k,
+                                k.words(),
+                                k.instrument(),
+                                k.byEye(),
+                                k.notes().stream().map(NoteView::of).toList()))
+                        .toList(),
+                Arrays.stream(Condition.values())
+                        .map(c -> new ConditionChoice(c, Wood.inPlainWords(c)))
+                        .toList(),
+                Arrays.stream(Defect.Found.values())
+                        .map(f -> new FoundChoice(f, f.words()))
+                        .toList());
     }
 
     @PostMapping
@@ -170,14 +265,64 @@ class StemController {
         StemRecord r = all.stem();
         FieldBook book = all.book();
         Condition hinge = all.reading().hingeWood();
-        Optional<ChosenView> chosen = Optional.ofNullable(r.verdict).map(v -> new ChosenView(v, v.words(), r.verdictBecause, r.closedOff, r.toldWhom));
-        return new StemView(r.id, r.label, r.species, r.species.commonName(), r.state, r.state.words(), r.at(), WoodView.of(r.wood()), hinge, Wood.inPlainWords(hinge),
-            r.shape, r.crown, r.toBeKept, r.note, r.unionWith, Optional.ofNullable(r.unionHeightM), r.version, book.diameter().map(Figure::of), book.height().map(Figure::of),
-            book.lean().map(g -> new LeanFigure(g.lean().deg(), g.lean().sigmaDeg(), g.lean().azimuthDeg(), g.how(), g.byEye(), g.warnings())),
-            book.crownRadius().map(Figure::of), book.crownOffset().map(o -> new OffsetFigure(o.offsetM(), o.azimuthDeg(), o.sigmaM())), book.heave().map(Figure::of),
-            book.walls().stream().map(w -> new WallView(w.azimuthDeg(), w.heightM(), w.thicknessM().value(), w.thicknessM().sigma(), w.accepted())).toList(),
-            all.reading().mass(0.3).map(m -> new MassFigure(m.massKg(), Rounding.up(m.massHighKg(), -1), m.stemKg(), m.crownKg(), m.cgM(), m.sigmaRel(), m.dCutM())), Outline.of(all.reading()),
-            all.reading().notKnown(), book.disagreements(), chosen, all.sightings().stream().map(s -> FieldBookController.view(s, r.state)).toList(),
-            all.defects().stream().map(FieldBookController::view).toList());
+        Optional<ChosenView> chosen = Optional.ofNullable(r.verdict)
+                .map(v -> new ChosenView(v, v.words(), r.verdictBecause, r.closedOff, r.toldWhom));
+        return new StemView(
+                r.id,
+                r.label,
+                r.species,
+                r.species.commonName(),
+                r.state,
+                r.state.words(),
+                r.at(),
+                WoodView.of(r.wood()),
+                hinge,
+                Wood.inPlainWords(hinge),
+                r.shape,
+                r.crown,
+                r.toBeKept,
+                r.note,
+                r.unionWith,
+                Optional.ofNullable(r.unionHeightM),
+                r.version,
+                book.diameter().map(Figure::of),
+                book.height().map(Figure::of),
+                book.lean()
+                        .map(g -> new LeanFigure(
+                                g.lean().deg(),
+                                g.lean().sigmaDeg(),
+                                g.lean().azimuthDeg(),
+                                g.how(),
+                                g.byEye(),
+                                g.warnings())),
+                book.crownRadius().map(Figure::of),
+                book.crownOffset().map(o -> new OffsetFigure(o.offsetM(), o.azimuthDeg(), o.sigmaM())),
+                book.heave().map(Figure::of),
+                book.walls().stream()
+                        .map(w -> new WallView(
+                                w.azimuthDeg(),
+                                w.heightM(),
+                                w.thicknessM().value(),
+                                w.thicknessM().sigma(),
+                                w.accepted()))
+                        .toList(),
+                all.reading()
+                        .mass(0.3)
+                        .map(m -> new MassFigure(
+                                m.massKg(),
+                                Rounding.up(m.massHighKg(), -1),
+                                m.stemKg(),
+                                m.crownKg(),
+                                m.cgM(),
+                                m.sigmaRel(),
+                                m.dCutM())),
+                Outline.of(all.reading()),
+                all.reading().notKnown(),
+                book.disagreements(),
+                chosen,
+                all.sightings().stream()
+                        .map(s -> FieldBookController.view(s, r.state))
+                        .toList(),
+                all.defects().stream().map(FieldBookController::view).toList());
     }
 }

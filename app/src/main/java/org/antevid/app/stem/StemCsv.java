@@ -39,17 +39,63 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Stems, sightings and defects as tables; docs/formats/csv.md is the header's documentation. A row is matched by the stem's label or
- * by its id, so that what was written out and is read back changes nothing. Sightings and defects are only ever added.
+ * Stems, sightings and defects as tables; docs/formats/csv.md is the header's documentation. A row is matched by the
+ * stem's label or by its id, so that what was written out and is read back changes nothing. Sightings and defects are
+ * only ever added.
  */
 @Service
 @Transactional
 public class StemCsv {
-    static final List<String> STEMS = List.of("label", "species", "state", "east_m", "north_m", "wood_left", "wood_right", "wood_back", "wood_core", "wood_crown", "wood_facing_deg",
-        "shape", "crown", "keep", "union_with", "union_height_m", "note");
-    static final List<String> SIGHTINGS = List.of("id", "stem", "kind", "raw", "instrument", "state_then", "who", "at", "simulated", "by_crew", "accepted_by", "set_aside", "set_aside_by");
-    static final List<String> DEFECTS = List.of("id", "stem", "kind", "from_m", "to_m", "face_deg", "width_m", "depth_m", "extent", "found", "tells", "note", "who", "at", "by_crew", "set_aside",
-        "set_aside_by");
+    static final List<String> STEMS = List.of(
+            "label",
+            "species",
+            "state",
+            "east_m",
+            "north_m",
+            "wood_left",
+            "wood_right",
+            "wood_back",
+            "wood_core",
+            "wood_crown",
+            "wood_facing_deg",
+            "shape",
+            "crown",
+            "keep",
+            "union_with",
+            "union_height_m",
+            "note");
+    static final List<String> SIGHTINGS = List.of(
+            "id",
+            "stem",
+            "kind",
+            "raw",
+            "instrument",
+            "state_then",
+            "who",
+            "at",
+            "simulated",
+            "by_crew",
+            "accepted_by",
+            "set_aside",
+            "set_aside_by");
+    static final List<String> DEFECTS = List.of(
+            "id",
+            "stem",
+            "kind",
+            "from_m",
+            "to_m",
+            "face_deg",
+            "width_m",
+            "depth_m",
+            "extent",
+            "found",
+            "tells",
+            "note",
+            "who",
+            "at",
+            "by_crew",
+            "set_aside",
+            "set_aside_by");
     private final Stems stems;
     private final StemRepository stemRecords;
     private final SightingRepository sightings;
@@ -58,7 +104,14 @@ public class StemCsv {
     private final Jobs jobs;
     private final JobLog log;
 
-    StemCsv(Stems stems, StemRepository stemRecords, SightingRepository sightings, DefectRepository defects, EntityManager entities, Jobs jobs, JobLog log) {
+    StemCsv(
+            Stems stems,
+            StemRepository stemRecords,
+            SightingRepository sightings,
+            DefectRepository defects,
+            EntityManager entities,
+            Jobs jobs,
+            JobLog log) {
         this.stems = stems;
         this.stemRecords = stemRecords;
         this.sightings = sightings;
@@ -69,22 +122,79 @@ public class StemCsv {
     }
 
     String stems(String jobId) {
-        return CsvTable.write(STEMS, stems.all(jobId).stream().map(Readings::stem).map(r -> Arrays.<Object>asList(r.label, key(r.species), key(r.state), r.eastM, r.northM, key(r.woodLeft),
-            key(r.woodRight), key(r.woodBack), key(r.woodCore), key(r.woodCrown), r.woodFacingDeg, key(r.shape), key(r.crown), r.toBeKept ? "yes" : "no", String.join(" ", r.unionWith),
-            r.unionHeightM, r.note)).toList());
+        return CsvTable.write(
+                STEMS,
+                stems.all(jobId).stream()
+                        .map(Readings::stem)
+                        .map(r -> Arrays.<Object>asList(
+                                r.label,
+                                key(r.species),
+                                key(r.state),
+                                r.eastM,
+                                r.northM,
+                                key(r.woodLeft),
+                                key(r.woodRight),
+                                key(r.woodBack),
+                                key(r.woodCore),
+                                key(r.woodCrown),
+                                r.woodFacingDeg,
+                                key(r.shape),
+                                key(r.crown),
+                                r.toBeKept ? "yes" : "no",
+                                String.join(" ", r.unionWith),
+                                r.unionHeightM,
+                                r.note))
+                        .toList());
     }
 
     String sightings(String jobId) {
         Map<String, String> labels = labels(jobId);
-        return CsvTable.write(SIGHTINGS, sightings.findByJobIdOrderByTakenAt(jobId).stream().map(s -> Arrays.<Object>asList(s.id, labels.get(s.stemId), key(s.kind), raw(s.raw), s.instrument,
-            key(s.stateThen), s.who, s.takenAt, s.simulated ? "yes" : "no", s.byCrew ? "yes" : "no", s.acceptedBy, s.setAside, s.setAsideBy)).toList());
+        return CsvTable.write(
+                SIGHTINGS,
+                sightings.findByJobIdOrderByTakenAt(jobId).stream()
+                        .map(s -> Arrays.<Object>asList(
+                                s.id,
+                                labels.get(s.stemId),
+                                key(s.kind),
+                                raw(s.raw),
+                                s.instrument,
+                                key(s.stateThen),
+                                s.who,
+                                s.takenAt,
+                                s.simulated ? "yes" : "no",
+                                s.byCrew ? "yes" : "no",
+                                s.acceptedBy,
+                                s.setAside,
+                                s.setAsideBy))
+                        .toList());
     }
 
     String defects(String jobId) {
         Map<String, String> labels = labels(jobId);
-        return CsvTable.write(DEFECTS, defects.findByJobIdOrderBySeenAt(jobId).stream().map(d -> Arrays.<Object>asList(d.id, labels.get(d.stemId), key(d.kind), d.fromM, d.toM, d.faceDeg, d.widthM,
-            d.depthM, d.extent, key(d.found), d.tells.stream().map(t -> t.toLowerCase(Locale.ROOT)).collect(Collectors.joining(" ")), d.note, d.who, d.seenAt, d.byCrew ? "yes" : "no", d.setAside,
-            d.setAsideBy)).toList());
+        return CsvTable.write(
+                DEFECTS,
+                defects.findByJobIdOrderBySeenAt(jobId).stream()
+                        .map(d -> Arrays.<Object>asList(
+                                d.id,
+                                labels.get(d.stemId),
+                                key(d.kind),
+                                d.fromM,
+                                d.toM,
+                                d.faceDeg,
+                                d.widthM,
+                                d.depthM,
+                                d.extent,
+                                key(d.found),
+                                d.tells.stream()
+                                        .map(t -> t.toLowerCase(Locale.ROOT))
+                                        .collect(Collectors.joining(" ")),
+                                d.note,
+                                d.who,
+                                d.seenAt,
+                                d.byCrew ? "yes" : "no",
+                                d.setAside,
+                                d.setAsideBy))
+                        .toList());
     }
 
     private Map<String, String> labels(String jobId) {
@@ -96,13 +206,15 @@ public class StemCsv {
     }
 
     private static String raw(Map<String, Object> raw) {
-        return new TreeMap<>(raw).entrySet().stream().map(e -> e.getKey() + "=" + e.getValue()).collect(Collectors.joining(";"));
+        return new TreeMap<>(raw)
+                .entrySet().stream().map(e -> e.getKey() + "=" + e.getValue()).collect(Collectors.joining(";"));
     }
 
     ImportReport readStems(String jobId, byte[] file, boolean takeGoodRows, SignedIn who) {
         List<ImportReport.Problem> problems = new ArrayList<>();
         List<CsvTable.Row> rows = CsvTable.read(file, STEMS, problems);
-        Map<String, StemRecord> known = stemRecords.findByJobId(jobId).stream().collect(Collectors.toMap(r -> r.label, Function.identity()));
+        Map<String, StemRecord> known =
+                stemRecords.findByJobId(jobId).stream().collect(Collectors.toMap(r -> r.label, Function.identity()));
         Set<String> inFile = new HashSet<>();
         Map<Integer, Stems.NewStem> read = new HashMap<>();
         for (CsvTable.Row r : rows) {
@@ -121,7 +233,10 @@ public class StemCsv {
         for (CsvTable.Row r : rows) {
             Stems.NewStem n = read.get(r.number());
             if (n != null) {
-                n.unionWith().stream().filter(u -> !inFile.contains(u) && !known.containsKey(u)).findFirst().ifPresent(u -> r.bad("union_with", u + " is no stem of this job or file"));
+                n.unionWith().stream()
+                        .filter(u -> !inFile.contains(u) && !known.containsKey(u))
+                        .findFirst()
+                        .ifPresent(u -> r.bad("union_with", u + " is no stem of this job or file"));
             }
         }
         ImportReport.refuse(problems, takeGoodRows);
@@ -131,11 +246,23 @@ public class StemCsv {
         for (CsvTable.Row r : good) {
             if (!known.containsKey(r.text("label"))) {
                 Stems.NewStem n = read.get(r.number());
-                stems.add(jobId, r.text("label"), new Stems.NewStem(n.species(), n.state(), n.at(), n.wood(), n.shape(), n.crown(), n.toBeKept(), n.note()));
+                stems.add(
+                        jobId,
+                        r.text("label"),
+                        new Stems.NewStem(
+                                n.species(),
+                                n.state(),
+                                n.at(),
+                                n.wood(),
+                                n.shape(),
+                                n.crown(),
+                                n.toBeKept(),
+                                n.note()));
                 added++;
             }
         }
-        Map<String, StemRecord> now = stemRecords.findByJobId(jobId).stream().collect(Collectors.toMap(s -> s.label, Function.identity()));
+        Map<String, StemRecord> now =
+                stemRecords.findByJobId(jobId).stream().collect(Collectors.toMap(s -> s.label, Function.identity()));
         for (CsvTable.Row r : good) {
             StemRecord s = now.get(r.text("label"));
             Stems.NewStem n = read.get(r.number());
@@ -149,22 +276,47 @@ public class StemCsv {
     }
 
     private static boolean same(StemRecord s, Stems.NewStem n) {
-        return s.species == n.species() && s.state == n.state() && s.at().equals(n.at()) && s.wood().equals(n.wood()) && s.shape == n.shape() && s.crown == n.crown()
-            && s.toBeKept == n.toBeKept() && s.note.equals(n.note()) && s.unionWith.equals(n.unionWith()) && Objects.equals(s.unionHeightM, n.unionHeightM().orElse(null));
+        return s.species == n.species()
+                && s.state == n.state()
+                && s.at().equals(n.at())
+                && s.wood().equals(n.wood())
+                && s.shape == n.shape()
+                && s.crown == n.crown()
+                && s.toBeKept == n.toBeKept()
+                && s.note.equals(n.note())
+                && s.unionWith.equals(n.unionWith())
+                && Objects.equals(s.unionHeightM, n.unionHeightM().orElse(null));
     }
 
     private static Stems.NewStem stem(CsvTable.Row r) {
         Species species = r.choice("species", Species.class);
         StemState state = r.choice("state", StemState.class);
         Spot at = spot(r);
-        Wood wood = new Wood(r.choice("wood_left", Condition.class), r.choice("wood_right", Condition.class), r.choice("wood_back", Condition.class), r.choice("wood_core", Condition.class),
-            r.choice("wood_crown", Condition.class), r.maybe("wood_facing_deg"));
-        List<String> union = r.text("union_with").isEmpty() ? List.of() : List.of(r.text("union_with").split(" +"));
+        Wood wood = new Wood(
+                r.choice("wood_left", Condition.class),
+                r.choice("wood_right", Condition.class),
+                r.choice("wood_back", Condition.class),
+                r.choice("wood_core", Condition.class),
+                r.choice("wood_crown", Condition.class),
+                r.maybe("wood_facing_deg"));
+        List<String> union = r.text("union_with").isEmpty()
+                ? List.of()
+                : List.of(r.text("union_with").split(" +"));
         Optional<Double> unionHeight = r.maybe("union_height_m");
         if (!union.isEmpty() && unionHeight.filter(h -> h >= 0 && h <= 60).isEmpty()) {
             r.bad("union_height_m", "must be between 0 and 60 where stems join");
         }
-        return new Stems.NewStem(species, state, at, wood, r.choice("shape", StemMass.Shape.class), r.choice("crown", StemMass.Crown.class), r.yes("keep"), r.text("note"), union, unionHeight);
+        return new Stems.NewStem(
+                species,
+                state,
+                at,
+                wood,
+                r.choice("shape", StemMass.Shape.class),
+                r.choice("crown", StemMass.Crown.class),
+                r.yes("keep"),
+                r.text("note"),
+                union,
+                unionHeight);
     }
 
     private static Spot spot(CsvTable.Row r) {
@@ -179,9 +331,19 @@ public class StemCsv {
     ImportReport readSightings(String jobId, byte[] file, boolean takeGoodRows, SignedIn who) {
         List<ImportReport.Problem> problems = new ArrayList<>();
         List<CsvTable.Row> rows = CsvTable.read(file, SIGHTINGS, problems);
-        Map<String, StemRecord> byLabel = stemRecords.findByJobId(jobId).stream().collect(Collectors.toMap(r -> r.label, Function.identity()));
-        Set<String> known = sightings.findByJobIdOrderByTakenAt(jobId).stream().map(s -> s.id).collect(Collectors.toSet());
-        Set<String> elsewhere = new HashSet<>(sightings.findAllById(rows.stream().map(r -> r.text("id")).filter(i -> !i.isEmpty() && !known.contains(i)).toList()).stream().map(s -> s.id).toList());
+        Map<String, StemRecord> byLabel =
+                stemRecords.findByJobId(jobId).stream().collect(Collectors.toMap(r -> r.label, Function.identity()));
+        Set<String> known = sightings.findByJobIdOrderByTakenAt(jobId).stream()
+                .map(s -> s.id)
+                .collect(Collectors.toSet());
+        Set<String> elsewhere = new HashSet<>(sightings
+                .findAllById(rows.stream()
+                        .map(r -> r.text("id"))
+                        .filter(i -> !i.isEmpty() && !known.contains(i))
+                        .toList())
+                .stream()
+                .map(s -> s.id)
+                .toList());
         List<SightingRecord> read = new ArrayList<>();
         int unchanged = 0;
         for (CsvTable.Row r : rows) {
@@ -271,9 +433,18 @@ public class StemCsv {
     ImportReport readDefects(String jobId, byte[] file, boolean takeGoodRows, SignedIn who) {
         List<ImportReport.Problem> problems = new ArrayList<>();
         List<CsvTable.Row> rows = CsvTable.read(file, DEFECTS, problems);
-        Map<String, StemRecord> byLabel = stemRecords.findByJobId(jobId).stream().collect(Collectors.toMap(r -> r.label, Function.identity()));
-        Set<String> known = defects.findByJobIdOrderBySeenAt(jobId).stream().map(s -> s.id).collect(Collectors.toSet());
-        Set<String> elsewhere = new HashSet<>(defects.findAllById(rows.stream().map(r -> r.text("id")).filter(i -> !i.isEmpty() && !known.contains(i)).toList()).stream().map(s -> s.id).toList());
+        Map<String, StemRecord> byLabel =
+                stemRecords.findByJobId(jobId).stream().collect(Collectors.toMap(r -> r.label, Function.identity()));
+        Set<String> known =
+                defects.findByJobIdOrderBySeenAt(jobId).stream().map(s -> s.id).collect(Collectors.toSet());
+        Set<String> elsewhere = new HashSet<>(defects
+                .findAllById(rows.stream()
+                        .map(r -> r.text("id"))
+                        .filter(i -> !i.isEmpty() && !known.contains(i))
+                        .toList())
+                .stream()
+                .map(s -> s.id)
+                .toList());
         List<DefectRecord> read = new ArrayList<>();
         int unchanged = 0;
         for (CsvTable.Row r : rows) {
@@ -309,14 +480,21 @@ public class StemCsv {
         d.depthM = r.maybe("depth_m").orElse(null);
         d.extent = r.text("extent");
         d.found = r.choice("found", Defect.Found.class);
-        d.tells = r.text("tells").isEmpty() ? List.of() : Arrays.stream(r.text("tells").toUpperCase(Locale.ROOT).split(" +")).toList();
+        d.tells = r.text("tells").isEmpty()
+                ? List.of()
+                : Arrays.stream(r.text("tells").toUpperCase(Locale.ROOT).split(" +"))
+                        .toList();
         d.note = r.text("note");
         d.who = r.need("who");
         d.seenAt = at(r);
         d.byCrew = r.yes("by_crew");
         d.setAside = r.text("set_aside").isEmpty() ? null : r.text("set_aside");
         d.setAsideBy = d.setAside == null ? null : r.text("set_aside_by");
-        d.tells.stream().filter(t -> Arrays.stream(Tell.values()).noneMatch(k -> k.name().equals(t))).findFirst().ifPresent(t -> r.bad("tells", "'" + t.toLowerCase(Locale.ROOT) + "' is no sign that is known"));
+        d.tells.stream()
+                .filter(t ->
+                        Arrays.stream(Tell.values()).noneMatch(k -> k.name().equals(t)))
+                .findFirst()
+                .ifPresent(t -> r.bad("tells", "'" + t.toLowerCase(Locale.ROOT) + "' is no sign that is known"));
         if (r.good()) {
             try {
                 d.forCore();

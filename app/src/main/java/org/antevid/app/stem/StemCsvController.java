@@ -25,7 +25,11 @@ class StemCsvController {
     private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
 
     /** Which of the three tables. */
-    enum Table { STEMS, SIGHTINGS, DEFECTS }
+    enum Table {
+        STEMS,
+        SIGHTINGS,
+        DEFECTS
+    }
 
     private final StemCsv csv;
 
@@ -36,20 +40,33 @@ class StemCsvController {
     @GetMapping(value = "/csv/{table}", produces = "text/csv")
     @Needs(Needs.Right.READ)
     ResponseEntity<String> out(@PathVariable String job, @PathVariable Table table) {
-        String text = switch (table) {
-            case STEMS -> csv.stems(job);
-            case SIGHTINGS -> csv.sightings(job);
-            case DEFECTS -> csv.defects(job);
-        };
-        return ResponseEntity.ok().contentType(CSV).header(HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.attachment().filename(table.name().toLowerCase(java.util.Locale.ROOT) + ".csv").build().toString()).body(text);
+        String text =
+                switch (table) {
+                    case STEMS -> csv.stems(job);
+                    case SIGHTINGS -> csv.sightings(job);
+                    case DEFECTS -> csv.defects(job);
+                };
+        return ResponseEntity.ok()
+                .contentType(CSV)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(table.name().toLowerCase(java.util.Locale.ROOT) + ".csv")
+                                .build()
+                                .toString())
+                .body(text);
     }
 
     /** Nothing is taken from a file with a bad row, unless the leader takes the good rows. */
     @PostMapping(value = "/csv/{table}", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @Needs(Needs.Right.LEAD)
-    ImportReport in(@PathVariable String job, @PathVariable Table table, @RequestParam("file") MultipartFile file, @RequestParam(defaultValue = "false") boolean takeGoodRows,
-                    @AuthenticationPrincipal SignedIn me) throws IOException {
+    ImportReport in(
+            @PathVariable String job,
+            @PathVariable Table table,
+            @RequestParam("file") MultipartFile file,
+            @RequestParam(defaultValue = "false") boolean takeGoodRows,
+            @AuthenticationPrincipal SignedIn me)
+            throws IOException {
         return switch (table) {
             case STEMS -> csv.readStems(job, file.getBytes(), takeGoodRows, me);
             case SIGHTINGS -> csv.readSightings(job, file.getBytes(), takeGoodRows, me);

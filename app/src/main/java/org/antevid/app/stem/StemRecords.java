@@ -27,41 +27,60 @@ import org.springframework.data.jpa.repository.JpaRepository;
 class StemRecord {
     @Id
     String id;
+
     String jobId;
     String label;
+
     @Enumerated(EnumType.STRING)
     Species species;
+
     @Enumerated(EnumType.STRING)
     StemState state;
+
     double eastM;
     double northM;
+
     @Enumerated(EnumType.STRING)
     Condition woodLeft;
+
     @Enumerated(EnumType.STRING)
     Condition woodRight;
+
     @Enumerated(EnumType.STRING)
     Condition woodBack;
+
     @Enumerated(EnumType.STRING)
     Condition woodCore;
+
     @Enumerated(EnumType.STRING)
     Condition woodCrown;
+
     Double woodFacingDeg;
+
     @Enumerated(EnumType.STRING)
     StemMass.Shape shape;
+
     @Enumerated(EnumType.STRING)
     StemMass.Crown crown;
+
     boolean toBeKept;
     /** Felled in a step of the run: closed to changes from then on. */
     boolean broughtDown;
+
     String note;
+
     @Convert(converter = LabelsColumn.class)
     List<String> unionWith = List.of();
+
     Double unionHeightM;
+
     @Enumerated(EnumType.STRING)
     Verdict verdict;
+
     String verdictBecause = "";
     String closedOff = "";
     String toldWhom = "";
+
     @Version
     long version;
 
@@ -74,7 +93,9 @@ class StemRecord {
     }
 
     Optional<StemReading.Union> union() {
-        return unionWith.isEmpty() || unionHeightM == null ? Optional.empty() : Optional.of(new StemReading.Union(unionWith, unionHeightM));
+        return unionWith.isEmpty() || unionHeightM == null
+                ? Optional.empty()
+                : Optional.of(new StemReading.Union(unionWith, unionHeightM));
     }
 }
 

@@ -49,46 +49,94 @@ public class Stems {
     }
 
     /** A new stem; its label is the next free one. {@code unionWith} are labels of stems on the same stump. */
-    public record NewStem(Species species, StemState state, Spot at, Wood wood, StemMass.Shape shape, StemMass.Crown crown, boolean toBeKept, String note,
-                          List<String> unionWith, Optional<Double> unionHeightM) {
+    public record NewStem(
+            Species species,
+            StemState state,
+            Spot at,
+            Wood wood,
+            StemMass.Shape shape,
+            StemMass.Crown crown,
+            boolean toBeKept,
+            String note,
+            List<String> unionWith,
+            Optional<Double> unionHeightM) {
         /** A stem of its own. */
-        public NewStem(Species species, StemState state, Spot at, Wood wood, StemMass.Shape shape, StemMass.Crown crown, boolean toBeKept, String note) {
+        public NewStem(
+                Species species,
+                StemState state,
+                Spot at,
+                Wood wood,
+                StemMass.Shape shape,
+                StemMass.Crown crown,
+                boolean toBeKept,
+                String note) {
             this(species, state, at, wood, shape, crown, toBeKept, note, List.of(), Optional.empty());
         }
     }
 
     /** A stem's key, what is known of it, and how the leader wants it taken down. */
-    public record Known(String id, StemReading reading, Optional<Verdict> chosen) {
-    }
+    public record Known(String id, StemReading reading, Optional<Verdict> chosen) {}
 
     /** What the leader chose to do with a stem, and for one that is left: what was closed off and who was told. */
-    public record Choice(Verdict verdict, String because, String closedOff, String toldWhom) {
-    }
+    public record Choice(Verdict verdict, String because, String closedOff, String toldWhom) {}
 
     /** When what is known of a stem was last looked at. {@code changed} is when its record (wood, state, place) was. */
-    public record Looked(Map<Measured, Instant> measured, Optional<Instant> faults, Optional<Instant> changed) {
-    }
+    public record Looked(Map<Measured, Instant> measured, Optional<Instant> faults, Optional<Instant> changed) {}
 
     public Looked looked(String jobId, String id) {
         Readings r = one(jobId, id);
         Map<Measured, Instant> measured = new EnumMap<>(Measured.class);
-        r.sightings().stream().filter(s -> s.setAside == null).forEach(s -> measured.merge(s.kind.measured(), s.takenAt, (a, b) -> a.isAfter(b) ? a : b));
-        return new Looked(measured, r.defects().stream().map(d -> d.seenAt).max(Comparator.naturalOrder()), trail.changedAtOf(StemRecord.class, id));
+        r.sightings().stream()
+                .filter(s -> s.setAside == null)
+                .forEach(s -> measured.merge(s.kind.measured(), s.takenAt, (a, b) -> a.isAfter(b) ? a : b));
+        return new Looked(
+                measured,
+                r.defects().stream().map(d -> d.seenAt).max(Comparator.naturalOrder()),
+                trail.changedAtOf(StemRecord.class, id));
     }
 
     /** @return stems that stand and are measured far enough for another to hang up in them; heights to the high side */
     public List<StandingTree> standing(String jobId) {
-        return known(jobId).stream().map(Known::reading).filter(r -> r.state() == StemState.STANDING && r.notKnown().isEmpty())
-            .map(r -> new StandingTree(r.label(), r.at(), r.height().orElseThrow().high(), Math.min(25, r.crownRadiusM().orElseThrow()), r.dbh().orElseThrow().value())).toList();
+        return known(jobId).stream()
+                .map(Known::reading)
+                .filter(r -> r.state() == StemState.STANDING && r.notKnown().isEmpty())
+                .map(r -> new StandingTree(
+                        r.label(),
+                        r.at(),
+                        r.height().orElseThrow().high(),
+                        Math.min(25, r.crownRadiusM().orElseThrow()),
+                        r.dbh().orElseThrow().value()))
+                .toList();
     }
 
-    /** @return everything of a stem that bars a way: standing trunks measured or not, stumps of felled ones, lying stems over their length */
+    /**
+     * @return everything of a stem that bars a way: standing trunks measured or not, stumps of felled ones, lying stems
+     *     over their length
+     */
     public List<Site.Trunk> trunks(String jobId) {
-        return known(jobId).stream().map(Known::reading).map(r -> {
-            double radius = r.dbh().map(d -> d.high() / 2).orElse(Site.TRUNK_M);
-            boolean lies = r.state() == StemState.LYING && r.lean().isPresent() && r.height().isPresent();
-            return new Site.Trunk(r.label(), lies ? Shape.line(List.of(r.at(), r.at().at(r.lean().get().azimuthDeg(), r.height().get().high()))).grown(radius) : Shape.disc(r.at(), radius));
-        }).toList();
+        return known(jobId).stream()
+                .map(Known::reading)
+                .map(r -> {
+                    double radius = r.dbh().map(d -> d.high() / 2).orElse(Site.TRUNK_M);
+                    boolean lies = r.state() == StemState.LYING
+                            && r.lean().isPresent()
+                            && r.height().isPresent();
+                    return new Site.Trunk(
+                            r.label(),
+                            lies
+                                    ? Shape.line(List.of(
+                                                    r.at(),
+                                                    r.at().at(
+                                                                    r.lean()
+                                                                            .get()
+                                                                            .azimuthDeg(),
+                                                                    r.height()
+                                                                            .get()
+                                                                            .high())))
+                                            .grown(radius)
+                                    : Shape.disc(r.at(), radius));
+                })
+                .toList();
     }
 
     public List<Known> known(String jobId) {
@@ -109,10 +157,15 @@ public class Stems {
 
     /** All stems of a job with three questions to the store, however many there are. */
     List<Readings> all(String jobId) {
-        Map<String, List<SightingRecord>> seen = sightings.findByJobIdOrderByTakenAt(jobId).stream().collect(Collectors.groupingBy(s -> s.stemId));
-        Map<String, List<DefectRecord>> faults = defects.findByJobIdOrderBySeenAt(jobId).stream().collect(Collectors.groupingBy(d -> d.stemId));
-        return stems.findByJobId(jobId).stream().sorted(Comparator.comparingInt((StemRecord r) -> number(r.label)).thenComparing(r -> r.label))
-            .map(r -> Readings.of(r, seen.getOrDefault(r.id, List.of()), faults.getOrDefault(r.id, List.of()))).toList();
+        Map<String, List<SightingRecord>> seen =
+                sightings.findByJobIdOrderByTakenAt(jobId).stream().collect(Collectors.groupingBy(s -> s.stemId));
+        Map<String, List<DefectRecord>> faults =
+                defects.findByJobIdOrderBySeenAt(jobId).stream().collect(Collectors.groupingBy(d -> d.stemId));
+        return stems.findByJobId(jobId).stream()
+                .sorted(Comparator.comparingInt((StemRecord r) -> number(r.label))
+                        .thenComparing(r -> r.label))
+                .map(r -> Readings.of(r, seen.getOrDefault(r.id, List.of()), faults.getOrDefault(r.id, List.of())))
+                .toList();
     }
 
     Readings one(String jobId, String id) {
@@ -130,7 +183,14 @@ public class Stems {
 
     public String add(String jobId, NewStem n) {
         Set<String> taken = stems.findByJobId(jobId).stream().map(r -> r.label).collect(Collectors.toSet());
-        return add(jobId, IntStream.iterate(1, i -> i + 1).mapToObj(i -> "S" + i).filter(l -> !taken.contains(l)).findFirst().orElseThrow(), n);
+        return add(
+                jobId,
+                IntStream.iterate(1, i -> i + 1)
+                        .mapToObj(i -> "S" + i)
+                        .filter(l -> !taken.contains(l))
+                        .findFirst()
+                        .orElseThrow(),
+                n);
     }
 
     /** Adds a stem under a label of its own, as an import brings it. */
@@ -165,12 +225,18 @@ public class Stems {
         r.toBeKept = n.toBeKept;
         r.note = n.note == null ? "" : n.note.strip();
         for (String other : n.unionWith) {
-            if (other.equals(r.label) || stems.findByJobIdAndLabel(r.jobId, other).isEmpty()) {
+            if (other.equals(r.label)
+                    || stems.findByJobIdAndLabel(r.jobId, other).isEmpty()) {
                 throw new RefusedInput("UNKNOWN_STEM", "unionWith", other + " is no other stem of this job");
             }
         }
         if (!n.unionWith.isEmpty()) {
-            Require.within(n.unionHeightM.orElseThrow(() -> new RefusedInput("MISSING", "unionHeightM", "say how high the stems part")), 0, 60, "unionHeightM");
+            Require.within(
+                    n.unionHeightM.orElseThrow(
+                            () -> new RefusedInput("MISSING", "unionHeightM", "say how high the stems part")),
+                    0,
+                    60,
+                    "unionHeightM");
         }
         r.unionWith = List.copyOf(n.unionWith);
         r.unionHeightM = n.unionHeightM.orElse(null);
@@ -207,7 +273,10 @@ public class Stems {
     StemRecord open(String jobId, String id) {
         StemRecord r = record(jobId, id);
         if (r.broughtDown) {
-            throw new RefusedInput("CLOSED", "stem", r.label + " is felled; what led to it stays as it was. What happened goes into the review");
+            throw new RefusedInput(
+                    "CLOSED",
+                    "stem",
+                    r.label + " is felled; what led to it stays as it was. What happened goes into the review");
         }
         return r;
     }

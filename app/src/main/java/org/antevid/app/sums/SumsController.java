@@ -18,20 +18,42 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/sums")
 class SumsController {
-    record FieldView(String name, String unit, String kind, boolean required, double low, double high, double usualLow, double usualHigh,
-                     Optional<Object> standard, List<String> choices) {
+    record FieldView(
+            String name,
+            String unit,
+            String kind,
+            boolean required,
+            double low,
+            double high,
+            double usualLow,
+            double usualHigh,
+            Optional<Object> standard,
+            List<String> choices) {
         static FieldView of(Field f) {
-            return new FieldView(f.name(), f.unit(), f.kind().name().toLowerCase(Locale.ROOT), f.required(), f.low(), f.high(), f.usualLow(), f.usualHigh(),
-                f.standard(), f.choices());
+            return new FieldView(
+                    f.name(),
+                    f.unit(),
+                    f.kind().name().toLowerCase(Locale.ROOT),
+                    f.required(),
+                    f.low(),
+                    f.high(),
+                    f.usualLow(),
+                    f.usualHigh(),
+                    f.standard(),
+                    f.choices());
         }
     }
 
-    record SumView(String name, String title, List<FieldView> fields) {
-    }
+    record SumView(String name, String title, List<FieldView> fields) {}
 
     @GetMapping
     List<SumView> sums() {
-        return Sums.all().stream().map(s -> new SumView(s.name(), s.title(), s.fields().stream().map(FieldView::of).toList())).toList();
+        return Sums.all().stream()
+                .map(s -> new SumView(
+                        s.name(),
+                        s.title(),
+                        s.fields().stream().map(FieldView::of).toList()))
+                .toList();
     }
 
     @PostMapping("/{name}")

@@ -26,25 +26,40 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{job}/tangle")
 class TangleController {
-    record MethodView(String stem, List<String> ladder, String pull, Optional<Double> keepOutM, Optional<Double> stripHalfM) {
-    }
+    record MethodView(
+            String stem, List<String> ladder, String pull, Optional<Double> keepOutM, Optional<Double> stripHalfM) {}
 
-    record ReleaseStep(String kind, List<String> stems, double priority, List<String> before, List<String> changes, List<MethodView> methods) {
-    }
+    record ReleaseStep(
+            String kind,
+            List<String> stems,
+            double priority,
+            List<String> before,
+            List<String> changes,
+            List<MethodView> methods) {}
 
-    record HangArea(String hung, String support, List<Spot> beneath, double keepOutM) {
-    }
+    record HangArea(String hung, String support, List<Spot> beneath, double keepOutM) {}
 
-    record TangleView(List<Tangles.Relation> relations, List<ReleaseStep> order, List<List<String>> deadlocks, List<String> forbidden, List<String> notKnown,
-                      List<Tangles.Hang> hangs, List<HangArea> areas) {
-    }
+    record TangleView(
+            List<Tangles.Relation> relations,
+            List<ReleaseStep> order,
+            List<List<String>> deadlocks,
+            List<String> forbidden,
+            List<String> notKnown,
+            List<Tangles.Hang> hangs,
+            List<HangArea> areas) {}
 
-    record RelationRequest(@NotBlank String a, @NotNull Pile.Type type, @NotBlank String b) {
-    }
+    record RelationRequest(
+            @NotBlank String a,
+            @NotNull Pile.Type type,
+            @NotBlank String b) {}
 
-    record HangRequest(Optional<Double> tractorWinchN, Optional<Double> handWinchN, @NotNull Boolean lockedInFork, @Size(max = 80) String guard,
-                       @Size(max = 200) String closure, Long version) {
-    }
+    record HangRequest(
+            Optional<Double> tractorWinchN,
+            Optional<Double> handWinchN,
+            @NotNull Boolean lockedInFork,
+            @Size(max = 80) String guard,
+            @Size(max = 200) String closure,
+            Long version) {}
 
     private final Tangles tangles;
 
@@ -56,17 +71,41 @@ class TangleController {
     @Needs(Needs.Right.READ)
     TangleView tangle(@PathVariable String job) {
         Tangles.Answer a = tangles.answer(job);
-        return new TangleView(tangles.relations(job), a.release().map(Release::steps).orElse(List.of()).stream().map(TangleController::step).toList(),
-            a.release().map(Release::deadlocks).orElse(List.of()).stream().map(Release.Deadlock::stems).toList(),
-            (a.hangs().isEmpty() ? List.<String>of() : Release.FORBIDDEN_WITH_HUNG_STEM).stream().map(f -> f.replace('_', ' ')).toList(), a.notKnown(),
-            tangles.hangs(job), a.hangs().stream().map(h -> new HangArea(h.hung(), h.support(), h.beneath().outline(), Rounding.up(h.keepOutM(), 0))).toList());
+        return new TangleView(
+                tangles.relations(job),
+                a.release().map(Release::steps).orElse(List.of()).stream()
+                        .map(TangleController::step)
+                        .toList(),
+                a.release().map(Release::deadlocks).orElse(List.of()).stream()
+                        .map(Release.Deadlock::stems)
+                        .toList(),
+                (a.hangs().isEmpty() ? List.<String>of() : Release.FORBIDDEN_WITH_HUNG_STEM)
+                        .stream().map(f -> f.replace('_', ' ')).toList(),
+                a.notKnown(),
+                tangles.hangs(job),
+                a.hangs().stream()
+                        .map(h -> new HangArea(
+                                h.hung(), h.support(), h.beneath().outline(), Rounding.up(h.keepOutM(), 0)))
+                        .toList());
     }
 
     private static ReleaseStep step(Release.Step s) {
-        return new ReleaseStep(s.kind().name().toLowerCase(Locale.ROOT), s.stems(), s.priority(), s.before(), s.changes(),
-            s.stems().stream().map(id -> new MethodView(id, s.method().get(id).ladder().stream().map(w -> w.words()).toList(),
-                Rounding.pull(s.method().get(id).pullN()), s.zone().get(id).radiusM().map(r -> Rounding.up(r, 0)),
-                s.zone().get(id).stripHalfM().map(r -> Rounding.up(r, 1)))).toList());
+        return new ReleaseStep(
+                s.kind().name().toLowerCase(Locale.ROOT),
+                s.stems(),
+                s.priority(),
+                s.before(),
+                s.changes(),
+                s.stems().stream()
+                        .map(id -> new MethodView(
+                                id,
+                                s.method().get(id).ladder().stream()
+                                        .map(w -> w.words())
+                                        .toList(),
+                                Rounding.pull(s.method().get(id).pullN()),
+                                s.zone().get(id).radiusM().map(r -> Rounding.up(r, 0)),
+                                s.zone().get(id).stripHalfM().map(r -> Rounding.up(r, 1))))
+                        .toList());
     }
 
     @PostMapping("/relations")
@@ -87,7 +126,15 @@ class TangleController {
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void hang(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody HangRequest h) {
-        tangles.record(job, stem, new Tangles.HangEntry(h.tractorWinchN == null ? Optional.empty() : h.tractorWinchN,
-            h.handWinchN == null ? Optional.empty() : h.handWinchN, h.lockedInFork, h.guard, h.closure), h.version);
+        tangles.record(
+                job,
+                stem,
+                new Tangles.HangEntry(
+                        h.tractorWinchN == null ? Optional.empty() : h.tractorWinchN,
+                        h.handWinchN == null ? Optional.empty() : h.handWinchN,
+                        h.lockedInFork,
+                        h.guard,
+                        h.closure),
+                h.version);
     }
 }

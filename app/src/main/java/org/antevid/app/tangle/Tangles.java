@@ -38,6 +38,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Tangles {
     /** Stands for all ground below, where the slope is too steep for a radius. */
     private static final double WHOLE_SLOPE_M = 500;
+
     private final RelationRepository relations;
     private final HangRepository hangs;
     private final Stems stems;
@@ -53,27 +54,33 @@ public class Tangles {
     }
 
     /** A recorded relation. */
-    public record Relation(String id, String a, Pile.Type type, String b) {
-    }
+    public record Relation(String id, String a, Pile.Type type, String b) {}
 
     /** What is at hand for a hung stem and who guards it; newton. */
-    public record HangEntry(Optional<Double> tractorWinchN, Optional<Double> handWinchN, boolean lockedInFork, String guard, String closure) {
-    }
+    public record HangEntry(
+            Optional<Double> tractorWinchN,
+            Optional<Double> handWinchN,
+            boolean lockedInFork,
+            String guard,
+            String closure) {}
 
     /** The same with its version, -1 when nothing was recorded yet. */
-    public record Hang(String stemId, String stem, HangEntry entry, long version) {
-    }
+    public record Hang(String stemId, String stem, HangEntry entry, long version) {}
 
     /** The pile with the stems that could not be put into it because they are not measured. */
-    public record Answer(Optional<Pile> pile, Optional<Release> release, List<String> notKnown, List<Situation.Hang> hangs) {
-    }
+    public record Answer(
+            Optional<Pile> pile, Optional<Release> release, List<String> notKnown, List<Situation.Hang> hangs) {}
 
     public List<Relation> relations(String jobId) {
-        return relations.findByJobId(jobId).stream().map(r -> new Relation(r.id, r.a, r.type, r.b)).toList();
+        return relations.findByJobId(jobId).stream()
+                .map(r -> new Relation(r.id, r.a, r.type, r.b))
+                .toList();
     }
 
     public void relate(String jobId, String a, Pile.Type type, String b) {
-        StemReading upper = stems.labelled(jobId, a).orElseThrow(() -> new RefusedInput("UNKNOWN_STEM", "a", "is no stem of this job")).reading();
+        StemReading upper = stems.labelled(jobId, a)
+                .orElseThrow(() -> new RefusedInput("UNKNOWN_STEM", "a", "is no stem of this job"))
+                .reading();
         stems.labelled(jobId, b).orElseThrow(() -> new RefusedInput("UNKNOWN_STEM", "b", "is no stem of this job"));
         if (a.equals(b)) {
             throw new RefusedInput("SELF_RELATION", "b", "a stem cannot bear on itself");
@@ -92,14 +99,22 @@ public class Tangles {
     }
 
     public void unrelate(String jobId, String id) {
-        relations.delete(relations.findById(id).filter(r -> r.jobId.equals(jobId)).orElseThrow(NotThere::new));
+        relations.delete(
+                relations.findById(id).filter(r -> r.jobId.equals(jobId)).orElseThrow(NotThere::new));
         jobs.touched(jobId, Change.TANGLE);
     }
 
     public List<Hang> hangs(String jobId) {
-        return stems.known(jobId).stream().filter(s -> s.reading().state() == StemState.HUNG).map(s -> hangs.findById(s.id())
-            .map(h -> new Hang(s.id(), s.reading().label(), h.entry(), h.version))
-            .orElse(new Hang(s.id(), s.reading().label(), new HangEntry(Optional.empty(), Optional.empty(), false, "", ""), -1))).toList();
+        return stems.known(jobId).stream()
+                .filter(s -> s.reading().state() == StemState.HUNG)
+                .map(s -> hangs.findById(s.id())
+                        .map(h -> new Hang(s.id(), s.reading().label(), h.entry(), h.version))
+                        .orElse(new Hang(
+                                s.id(),
+                                s.reading().label(),
+                                new HangEntry(Optional.empty(), Optional.empty(), false, "", ""),
+                                -1)))
+                .toList();
     }
 
     public void record(String jobId, String stemId, HangEntry e, Long version) {
@@ -127,20 +142,40 @@ public class Tangles {
         Set<String> involved = new HashSet<>();
         all.forEach(r -> involved.addAll(List.of(r.a(), r.b())));
         double slope = jobs.job(jobId).ground().slopeDeg();
-        List<Stems.Known> in = stems.known(jobId).stream().filter(s -> involved.contains(s.reading().label()) && s.reading().state() != StemState.FELLED).toList();
+        List<Stems.Known> in = stems.known(jobId).stream()
+                .filter(s ->
+                        involved.contains(s.reading().label()) && s.reading().state() != StemState.FELLED)
+                .toList();
         Set<String> standing = new HashSet<>();
-        in.stream().filter(s -> s.reading().toBeKept()).forEach(s -> standing.add(s.reading().label()));
-        List<String> missing = in.stream().filter(s -> !s.reading().toBeKept() && !measured(s.reading()))
-            .map(s -> s.reading().label() + ": " + String.join(", ", s.reading().notKnown())).toList();
-        List<Situation.Hang> hung = all.stream().filter(r -> r.type() == Pile.Type.RESTS_ON).flatMap(r -> hang(in, r, slope).stream()).toList();
+        in.stream()
+                .filter(s -> s.reading().toBeKept())
+                .forEach(s -> standing.add(s.reading().label()));
+        List<String> missing = in.stream()
+                .filter(s -> !s.reading().toBeKept() && !measured(s.reading()))
+                .map(s -> s.reading().label() + ": "
+                        + String.join(", ", s.reading().notKnown()))
+                .toList();
+        List<Situation.Hang> hung = all.stream()
+                .filter(r -> r.type() == Pile.Type.RESTS_ON)
+                .flatMap(r -> hang(in, r, slope).stream())
+                .toList();
         if (!missing.isEmpty() || in.isEmpty()) {
             return new Answer(Optional.empty(), Optional.empty(), missing, hung);
         }
-        List<Pile.Stem> removed = in.stream().filter(s -> !s.reading().toBeKept()).map(s -> pileStem(s, slope)).toList();
+        List<Pile.Stem> removed = in.stream()
+                .filter(s -> !s.reading().toBeKept())
+                .map(s -> pileStem(s, slope))
+                .toList();
         Set<String> present = new HashSet<>(standing);
         removed.forEach(s -> present.add(s.id()));
-        Pile pile = new Pile(removed, standing, false, all.stream().filter(r -> present.contains(r.a()) && present.contains(r.b()))
-            .map(r -> new Pile.Relation(r.a(), r.type(), r.b())).toList());
+        Pile pile = new Pile(
+                removed,
+                standing,
+                false,
+                all.stream()
+                        .filter(r -> present.contains(r.a()) && present.contains(r.b()))
+                        .map(r -> new Pile.Relation(r.a(), r.type(), r.b()))
+                        .toList());
         return new Answer(Optional.of(pile), Optional.of(Release.of(pile)), missing, hung);
     }
 
@@ -153,28 +188,54 @@ public class Tangles {
         Optional<HangRecord> h = hangs.findById(s.id());
         StemMass mass = r.mass(0.1).orElseThrow();
         boolean plate = r.defects().stream().anyMatch(d -> d.kind() == DefectKind.LIFTED_ROOT_PLATE);
-        return new Pile.Stem(r.label(), r.height().orElseThrow().high(), mass.massHighKg(), r.dbh().orElseThrow().high(), Optional.of(r.height().orElseThrow().high()),
-            r.state() == StemState.HUNG, false, plate, Optional.empty(), slopeDeg, h.map(x -> x.lockedInFork).orElse(false),
-            h.flatMap(x -> Optional.ofNullable(x.tractorWinchN)), h.flatMap(x -> Optional.ofNullable(x.handWinchN)), 0.6);
+        return new Pile.Stem(
+                r.label(),
+                r.height().orElseThrow().high(),
+                mass.massHighKg(),
+                r.dbh().orElseThrow().high(),
+                Optional.of(r.height().orElseThrow().high()),
+                r.state() == StemState.HUNG,
+                false,
+                plate,
+                Optional.empty(),
+                slopeDeg,
+                h.map(x -> x.lockedInFork).orElse(false),
+                h.flatMap(x -> Optional.ofNullable(x.tractorWinchN)),
+                h.flatMap(x -> Optional.ofNullable(x.handWinchN)),
+                0.6);
     }
 
     /** Strip under a hung stem: from its stump toward the support, its whole length, half width by the core. */
     private static Optional<Situation.Hang> hang(List<Stems.Known> in, Relation r, double slopeDeg) {
-        Optional<StemReading> upper = in.stream().map(Stems.Known::reading).filter(s -> s.label().equals(r.a()) && s.state() == StemState.HUNG).findFirst();
-        Optional<StemReading> support = in.stream().map(Stems.Known::reading).filter(s -> s.label().equals(r.b())).findFirst();
+        Optional<StemReading> upper = in.stream()
+                .map(Stems.Known::reading)
+                .filter(s -> s.label().equals(r.a()) && s.state() == StemState.HUNG)
+                .findFirst();
+        Optional<StemReading> support = in.stream()
+                .map(Stems.Known::reading)
+                .filter(s -> s.label().equals(r.b()))
+                .findFirst();
         if (upper.isEmpty() || support.isEmpty()) {
             return Optional.empty();
         }
         Spot from = upper.get().at();
-        double length = Math.max(upper.get().height().map(h -> h.high()).orElse(0.0), from.distanceTo(support.get().at()) + 2);
+        double length = Math.max(
+                upper.get().height().map(h -> h.high()).orElse(0.0),
+                from.distanceTo(support.get().at()) + 2);
         double half = Math.max(5, length / 4);
-        Shape strip = Shape.line(List.of(from, from.at(from.bearingTo(support.get().at()), length))).grown(half);
-        return Optional.of(new Situation.Hang(r.a(), r.b(), strip, KeepOut.hungRadiusM(length, slopeDeg).orElse(WHOLE_SLOPE_M)));
+        Shape strip = Shape.line(
+                        List.of(from, from.at(from.bearingTo(support.get().at()), length)))
+                .grown(half);
+        return Optional.of(new Situation.Hang(
+                r.a(), r.b(), strip, KeepOut.hungRadiusM(length, slopeDeg).orElse(WHOLE_SLOPE_M)));
     }
 
     /** @return guards of hung stems, as the rules see them */
     public List<Situation.Guard> guards(String jobId) {
-        return hangs(jobId).stream().map(h -> new Situation.Guard(h.stem(), h.entry().guard(), h.entry().closure())).toList();
+        return hangs(jobId).stream()
+                .map(h -> new Situation.Guard(
+                        h.stem(), h.entry().guard(), h.entry().closure()))
+                .toList();
     }
 }
 
@@ -184,11 +245,15 @@ public class Tangles {
 class RelationRecord {
     @Id
     String id;
+
     String jobId;
     String a;
+
     @Enumerated(EnumType.STRING)
     Pile.Type type;
+
     String b;
+
     @Version
     long version;
 }
@@ -199,17 +264,20 @@ class RelationRecord {
 class HangRecord {
     @Id
     String stemId;
+
     String jobId;
     Double tractorWinchN;
     Double handWinchN;
     boolean lockedInFork;
     String guardName;
     String closure;
+
     @Version
     long version;
 
     Tangles.HangEntry entry() {
-        return new Tangles.HangEntry(Optional.ofNullable(tractorWinchN), Optional.ofNullable(handWinchN), lockedInFork, guardName, closure);
+        return new Tangles.HangEntry(
+                Optional.ofNullable(tractorWinchN), Optional.ofNullable(handWinchN), lockedInFork, guardName, closure);
     }
 }
 
@@ -217,5 +285,4 @@ interface RelationRepository extends JpaRepository<RelationRecord, String> {
     List<RelationRecord> findByJobId(String jobId);
 }
 
-interface HangRepository extends JpaRepository<HangRecord, String> {
-}
+interface HangRepository extends JpaRepository<HangRecord, String> {}

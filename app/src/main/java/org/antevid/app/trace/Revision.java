@@ -21,8 +21,10 @@ class Revision {
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     @RevisionNumber
     int id;
+
     @RevisionTimestamp
     long atMs;
+
     String who;
 
     /** Puts the signed-in person's name into the revision. */

@@ -22,7 +22,8 @@ import org.springframework.stereotype.Component;
 /** Reads the revisions back: who changed a record last, and what. */
 @Component
 public class Trail {
-    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm:ss").withZone(ZoneId.systemDefault());
+    private static final DateTimeFormatter CLOCK =
+            DateTimeFormatter.ofPattern("HH:mm:ss").withZone(ZoneId.systemDefault());
     private final EntityManager entities;
 
     Trail(EntityManager entities) {
@@ -32,18 +33,27 @@ public class Trail {
     /** @throws Stale naming who changed what and when, unless both versions are the same */
     public void requireFresh(Object record, String id, long stored, Long given, String name) {
         if (!Objects.equals(stored, given)) {
-            throw new Stale(name + " was changed in the meantime: " + lastChange(record.getClass(), id) + ". Look again, then change it.");
+            throw new Stale(name + " was changed in the meantime: " + lastChange(record.getClass(), id)
+                    + ". Look again, then change it.");
         }
     }
 
     /** @return when each record of a job was last changed, by its id */
     public Map<String, Instant> changedAt(Class<?> type, String jobId) {
-        List<?> rows = AuditReaderFactory.get(entities).createQuery().forRevisionsOfEntity(type, false, true).add(AuditEntity.property("jobId").eq(jobId))
-            .addProjection(AuditEntity.id()).addProjection(AuditEntity.revisionProperty("atMs")).getResultList();
+        List<?> rows = AuditReaderFactory.get(entities)
+                .createQuery()
+                .forRevisionsOfEntity(type, false, true)
+                .add(AuditEntity.property("jobId").eq(jobId))
+                .addProjection(AuditEntity.id())
+                .addProjection(AuditEntity.revisionProperty("atMs"))
+                .getResultList();
         Map<String, Instant> last = new HashMap<>();
         for (Object row : rows) {
             Object[] pair = (Object[]) row;
-            last.merge((String) pair[0], Instant.ofEpochMilli(((Number) pair[1]).longValue()), (a, b) -> a.isAfter(b) ? a : b);
+            last.merge(
+                    (String) pair[0],
+                    Instant.ofEpochMilli(((Number) pair[1]).longValue()),
+                    (a, b) -> a.isAfter(b) ? a : b);
         }
         return last;
     }
@@ -51,7 +61,9 @@ public class Trail {
     /** @return when one record was last changed; empty when it never was */
     public Optional<Instant> changedAtOf(Class<?> type, String id) {
         AuditReader reader = AuditReaderFactory.get(entities);
-        return reader.getRevisions(type, id).stream().reduce((a, b) -> b).map(r -> Instant.ofEpochMilli(reader.findRevision(Revision.class, r).atMs));
+        return reader.getRevisions(type, id).stream()
+                .reduce((a, b) -> b)
+                .map(r -> Instant.ofEpochMilli(reader.findRevision(Revision.class, r).atMs));
     }
 
     private String lastChange(Class<?> type, String id) {
@@ -62,8 +74,9 @@ public class Trail {
         }
         Number last = revisions.get(revisions.size() - 1);
         Revision revision = reader.findRevision(Revision.class, last);
-        String what = revisions.size() < 2 ? "made it" : differences(reader.find(type, id, revisions.get(revisions.size() - 2)),
-            reader.find(type, id, last));
+        String what = revisions.size() < 2
+                ? "made it"
+                : differences(reader.find(type, id, revisions.get(revisions.size() - 2)), reader.find(type, id, last));
         return revision.who + " at " + CLOCK.format(Instant.ofEpochMilli(revision.atMs)) + ", " + what;
     }
 

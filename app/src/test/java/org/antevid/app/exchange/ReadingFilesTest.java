@@ -22,8 +22,8 @@ import org.antevid.core.stem.SightingKind;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemState;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.provider.ValueSource;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Strict text, tables with a header, reports by row; and that the documents name every key. */
 class ReadingFilesTest {
@@ -62,9 +62,11 @@ class ReadingFilesTest {
     void aNumberThatIsNoneIsNotTakenForNothing() {
         for (String bad : List.of("NaN", "Infinity", "1,5", "two")) {
             problems.clear();
-            CsvTable.Row r = read("name,many,lit,light\nx,\"" + bad + "\",no,day\n").get(0);
+            CsvTable.Row r =
+                    read("name,many,lit,light\nx,\"" + bad + "\",no,day\n").get(0);
             assertThat(r.maybe("many")).isEmpty();
-            assertThat(problems).as(bad).singleElement().satisfies(p -> assertThat(p.reason()).contains("decimal point"));
+            assertThat(problems).as(bad).singleElement().satisfies(p -> assertThat(p.reason())
+                    .contains("decimal point"));
         }
     }
 
@@ -77,18 +79,28 @@ class ReadingFilesTest {
 
     @Test
     void aHeaderMustNameEveryColumnAndNoOther() {
-        assertThatThrownBy(() -> read("name,many,lit,dark\n")).isInstanceOfSatisfying(RefusedInput.class, e -> assertThat(e.faults()).extracting("code").containsExactly("MISSING_COLUMN", "UNKNOWN_COLUMN"));
+        assertThatThrownBy(() -> read("name,many,lit,dark\n"))
+                .isInstanceOfSatisfying(RefusedInput.class, e -> assertThat(e.faults())
+                        .extracting("code")
+                        .containsExactly("MISSING_COLUMN", "UNKNOWN_COLUMN"));
     }
 
     @Test
     void aTableTooLongIsRefusedWhole() {
         String rows = "x,1,no,day\n".repeat(2_001);
-        assertThatThrownBy(() -> read("name,many,lit,light\n" + rows)).isInstanceOf(RefusedInput.class).hasMessageContaining("2000 rows");
+        assertThatThrownBy(() -> read("name,many,lit,light\n" + rows))
+                .isInstanceOf(RefusedInput.class)
+                .hasMessageContaining("2000 rows");
     }
 
-    /** A spreadsheet must not run what somebody wrote into a note; numbers stay numbers, and what comes back is what was written. */
+    /**
+     * A spreadsheet must not run what somebody wrote into a note; numbers stay numbers, and what comes back is what was
+     * written.
+     */
     @ParameterizedTest
-    @ValueSource(strings = {"=1+1", "+cmd", "-cmd|x", "@sum", "'=already", "''=twice", "'quoted", "-4.1", "plain", "=\"a,b\""})
+    @ValueSource(
+            strings = {"=1+1", "+cmd", "-cmd|x", "@sum", "'=already", "''=twice", "'quoted", "-4.1", "plain", "=\"a,b\""
+            })
     void aCellThatStartsLikeAFormulaIsHarmlessOutsideAndItselfInside(String text) {
         String out = CsvTable.write(HEADER, List.of(Arrays.asList(text, 1, "no", "day")));
         String cell = out.lines().skip(1).findFirst().orElseThrow().replaceFirst("^\"", "");
@@ -99,7 +111,9 @@ class ReadingFilesTest {
 
     @Test
     void whatIsWrittenIsReadBackAsItWas() {
-        String out = CsvTable.write(HEADER, List.of(Arrays.asList("a \"b\", c\nd", 0.1, "no", "dusk"), Arrays.asList("e", null, "yes", "dark")));
+        String out = CsvTable.write(
+                HEADER,
+                List.of(Arrays.asList("a \"b\", c\nd", 0.1, "no", "dusk"), Arrays.asList("e", null, "yes", "dark")));
         List<CsvTable.Row> back = read(out);
         assertThat(back.get(0).text("name")).isEqualTo("a \"b\", c\nd");
         assertThat(back.get(0).number("many")).isEqualTo(0.1);
@@ -114,15 +128,24 @@ class ReadingFilesTest {
 
     @Test
     void otherEncodingsAreNamedWithTheLineWhereTheyBreak() {
-        assertThatThrownBy(() -> StrictText.of("eins\nzwei\nH\u00f6he\n".getBytes(StandardCharsets.ISO_8859_1))).isInstanceOf(RefusedInput.class).hasMessageContaining("line 3");
-        assertThatThrownBy(() -> StrictText.of(new byte[] {'a', 0, 'b'})).isInstanceOf(RefusedInput.class).hasMessageContaining("no text");
-        assertThatThrownBy(() -> StrictText.of(new byte[0])).isInstanceOf(RefusedInput.class).hasMessageContaining("empty");
+        assertThatThrownBy(() -> StrictText.of("eins\nzwei\nH\u00f6he\n".getBytes(StandardCharsets.ISO_8859_1)))
+                .isInstanceOf(RefusedInput.class)
+                .hasMessageContaining("line 3");
+        assertThatThrownBy(() -> StrictText.of(new byte[] {'a', 0, 'b'}))
+                .isInstanceOf(RefusedInput.class)
+                .hasMessageContaining("no text");
+        assertThatThrownBy(() -> StrictText.of(new byte[0]))
+                .isInstanceOf(RefusedInput.class)
+                .hasMessageContaining("empty");
     }
 
     @Test
     void aBadRowKeepsTheFileOutUntilTheGoodOnesAreTaken() {
         List<ImportReport.Problem> one = List.of(new ImportReport.Problem(7, "many", "is no number"));
-        assertThatThrownBy(() -> ImportReport.refuse(one, false)).isInstanceOfSatisfying(RefusedInput.class, e -> assertThat(e.faults().get(0).field()).isEqualTo("row 7, many"));
+        assertThatThrownBy(() -> ImportReport.refuse(one, false))
+                .isInstanceOfSatisfying(
+                        RefusedInput.class,
+                        e -> assertThat(e.faults().get(0).field()).isEqualTo("row 7, many"));
         assertThatCode(() -> ImportReport.refuse(one, true)).doesNotThrowAnyException();
         assertThatCode(() -> ImportReport.refuse(List.of(), false)).doesNotThrowAnyException();
     }
@@ -131,11 +154,19 @@ class ReadingFilesTest {
     void theDocumentsOfTheFormatsNameEveryKey() throws Exception {
         String csv = Files.readString(Path.of("../docs/formats/csv.md"));
         String geoJson = Files.readString(Path.of("../docs/formats/geojson.md"));
-        for (Enum<?>[] keys : new Enum<?>[][] {StemState.values(), Condition.values(), StemMass.Shape.values(), StemMass.Crown.values(), SightingKind.values()}) {
+        for (Enum<?>[] keys : new Enum<?>[][] {
+            StemState.values(),
+            Condition.values(),
+            StemMass.Shape.values(),
+            StemMass.Crown.values(),
+            SightingKind.values()
+        }) {
             assertThat(keys).allSatisfy(k -> assertThat(csv).contains(k.name().toLowerCase(Locale.ROOT)));
         }
-        for (Enum<?>[] keys : new Enum<?>[][] {FeatureKind.values(), Protection.values(), VoltageClass.values(), Bed.values()}) {
-            assertThat(keys).allSatisfy(k -> assertThat(geoJson).contains(k.name().toLowerCase(Locale.ROOT)));
+        for (Enum<?>[] keys :
+                new Enum<?>[][] {FeatureKind.values(), Protection.values(), VoltageClass.values(), Bed.values()}) {
+            assertThat(keys)
+                    .allSatisfy(k -> assertThat(geoJson).contains(k.name().toLowerCase(Locale.ROOT)));
         }
     }
 }

@@ -37,7 +37,9 @@ class InstrumentsTest {
         assertThat(shot).as("seed %d", seed).isEqualTo(rangefinder.shoot(from, at, 0));
         assertThat(shot.simulated()).isTrue();
         assertThat(shot.slopeM()).as("seed %d", seed).isCloseTo(from.distanceTo(at), within(4 * shot.sigmaM() + 0.01));
-        assertThat(from.at(shot.bearingDeg(), shot.horizontalM()).distanceTo(at)).as("seed %d", seed).isLessThan(0.5 + 0.02 * from.distanceTo(at));
+        assertThat(from.at(shot.bearingDeg(), shot.horizontalM()).distanceTo(at))
+                .as("seed %d", seed)
+                .isLessThan(0.5 + 0.02 * from.distanceTo(at));
     }
 
     @ParameterizedTest
@@ -46,15 +48,30 @@ class InstrumentsTest {
         Random r = new Random(seed);
         Spot from = POPLAR.at(360 * r.nextDouble(), 25 + 15 * r.nextDouble());
         Rangefinder.TreeShots t = rangefinder.tree(from, POPLAR).orElseThrow();
-        Sighting s = Sighting.read("x", SightingKind.HEIGHT_ANGLES, Map.of("distanceM", t.base().slopeM(), "top", t.top().inclinationDeg(), "base", t.base().inclinationDeg()),
-            Map.of("mode", "slope_to_base"), StemState.STANDING, true);
+        Sighting s = Sighting.read(
+                "x",
+                SightingKind.HEIGHT_ANGLES,
+                Map.of(
+                        "distanceM",
+                        t.base().slopeM(),
+                        "top",
+                        t.top().inclinationDeg(),
+                        "base",
+                        t.base().inclinationDeg()),
+                Map.of("mode", "slope_to_base"),
+                StemState.STANDING,
+                true);
         // the top stands up to 0.75 m nearer or farther than the stump, at up to 45 degrees
         assertThat(s.estimate().value()).as("seed %d", seed).isCloseTo(POPLAR_M, within(2.0));
     }
 
     @Test
     void twoViewsFromTwoSidesFindTheLeanOfTheDemoPoplar() {
-        List<Sighting> views = List.of(view(POPLAR.at(180, 25)), view(POPLAR.at(90, 25)), Sighting.read("h", SightingKind.EYE_HEIGHT, Map.of("heightM", POPLAR_M), Map.of(), StemState.STANDING, true));
+        List<Sighting> views = List.of(
+                view(POPLAR.at(180, 25)),
+                view(POPLAR.at(90, 25)),
+                Sighting.read(
+                        "h", SightingKind.EYE_HEIGHT, Map.of("heightM", POPLAR_M), Map.of(), StemState.STANDING, true));
         var lean = FieldBook.of(views, StemState.STANDING).lean().orElseThrow().lean();
         // 0.74 m west and 0.10 m south over 23.9 m
         assertThat(lean.offsetM(POPLAR_M, 270)).isCloseTo(0.74, within(0.45));
@@ -63,7 +80,13 @@ class InstrumentsTest {
 
     private Sighting view(Spot from) {
         Rangefinder.TreeShots t = rangefinder.tree(from, POPLAR).orElseThrow();
-        return Sighting.read("v" + from, SightingKind.LEAN_VIEW, Map.of("bearingDeg", t.base().bearingDeg(), "offsetM", t.topRightM()), Map.of(), StemState.STANDING, true);
+        return Sighting.read(
+                "v" + from,
+                SightingKind.LEAN_VIEW,
+                Map.of("bearingDeg", t.base().bearingDeg(), "offsetM", t.topRightM()),
+                Map.of(),
+                StemState.STANDING,
+                true);
     }
 
     @Test

@@ -34,7 +34,9 @@ class KeptTest {
         Site first = kept.ofPlan("a", "place", this::make);
         assertThat(kept.ofPlan("a", "place", this::make)).isSameAs(first);
         kept.changed(new JobChanged("b", Change.PLACE));
-        assertThat(kept.ofPlan("a", "place", this::make)).as("another job's change").isSameAs(first);
+        assertThat(kept.ofPlan("a", "place", this::make))
+                .as("another job's change")
+                .isSameAs(first);
         kept.changed(new JobChanged("a", Change.PLACE));
         assertThat(kept.ofPlan("a", "place", this::make)).isNotSameAs(first);
         assertThat(made).hasValue(2);
@@ -58,7 +60,9 @@ class KeptTest {
         kept.changed(new JobChanged("a", Change.PLACE));
         kept.changed(new JobChanged("a", Change.PLACE));
         Site inside = kept.ofPlan("a", "place", this::make);
-        assertThat(kept.ofPlan("a", "place", this::make)).as("what is not committed is not kept").isNotSameAs(inside);
+        assertThat(kept.ofPlan("a", "place", this::make))
+                .as("what is not committed is not kept")
+                .isNotSameAs(inside);
         List<TransactionSynchronization> ends = TransactionSynchronizationManager.getSynchronizations();
         ends.forEach(e -> e.afterCompletion(TransactionSynchronization.STATUS_ROLLED_BACK));
         Site after = kept.ofPlan("a", "place", this::make);

@@ -18,14 +18,28 @@ import org.w3c.dom.Element;
 /** One drawing, written as SVG and as PDF in its true size. */
 class SheetTest {
     private static Sheet sheet() {
-        return Sheet.a4Landscape("a lay & its <zones>").window(new Sheet.Rect(10, 10, 100, 80))
-            .stroke(List.of(new Sheet.Point(10, 10), new Sheet.Point(60, 10), new Sheet.Point(60, 60)), true, Sheet.Pen.line("#b3261e", 0.6, 4, 1.6).filled("#9a6700", 0.1))
-            .wholeSheet().disc(new Sheet.Point(30, 30), 5, Sheet.Pen.line("#1d2a26", 0.3)).stroke(List.of(new Sheet.Point(1, 1)), false, Sheet.Pen.line("#000000", 1))
-            .words(new Sheet.Point(200, 40), 3.1, true, "#1d2a26", Sheet.Align.RIGHT, "lay 058°, −1.9° ≥ 2 → ok, Łukasz Žďárský Ελένη \u2603\uD83C\uDF33");
+        return Sheet.a4Landscape("a lay & its <zones>")
+                .window(new Sheet.Rect(10, 10, 100, 80))
+                .stroke(
+                        List.of(new Sheet.Point(10, 10), new Sheet.Point(60, 10), new Sheet.Point(60, 60)),
+                        true,
+                        Sheet.Pen.line("#b3261e", 0.6, 4, 1.6).filled("#9a6700", 0.1))
+                .wholeSheet()
+                .disc(new Sheet.Point(30, 30), 5, Sheet.Pen.line("#1d2a26", 0.3))
+                .stroke(List.of(new Sheet.Point(1, 1)), false, Sheet.Pen.line("#000000", 1))
+                .words(
+                        new Sheet.Point(200, 40),
+                        3.1,
+                        true,
+                        "#1d2a26",
+                        Sheet.Align.RIGHT,
+                        "lay 058°, −1.9° ≥ 2 → ok, Łukasz Žďárský Ελένη \u2603\uD83C\uDF33");
     }
 
     private static Document svg() throws Exception {
-        return DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new ByteArrayInputStream(SheetSvg.of(sheet()).getBytes(StandardCharsets.UTF_8)));
+        return DocumentBuilderFactory.newInstance()
+                .newDocumentBuilder()
+                .parse(new ByteArrayInputStream(SheetSvg.of(sheet()).getBytes(StandardCharsets.UTF_8)));
     }
 
     @Test
@@ -56,7 +70,13 @@ class SheetTest {
             assertThat(pdf.getPage(0).getMediaBox().getHeight() / 72 * 25.4).isCloseTo(210, within(0.01));
             assertThat(pdf.getDocumentInformation().getTitle()).isEqualTo("a lay & its <zones>");
             String text = new PDFTextStripper().getText(pdf);
-            assertThat(text).contains("lay 058°").contains("≥ 2 → ok").as("any letter of the crew's names").contains("Łukasz Žďárský Ελένη").as("what the font has not is marked, not dropped").contains("?");
+            assertThat(text)
+                    .contains("lay 058°")
+                    .contains("≥ 2 → ok")
+                    .as("any letter of the crew's names")
+                    .contains("Łukasz Žďárský Ελένη")
+                    .as("what the font has not is marked, not dropped")
+                    .contains("?");
         }
     }
 }

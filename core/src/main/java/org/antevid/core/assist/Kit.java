@@ -12,11 +12,10 @@ public final class Kit {
     /** A rope older than this is asked about (judgement; the maker's limit outranks it). */
     public static final double OLD_YEARS = 10;
 
-    private Kit() {
-    }
+    private Kit() {}
 
     /**
-     * @param mbsN     breaking strength, 500..2e6
+     * @param mbsN breaking strength, 500..2e6
      * @param ageYears empty while nobody knows
      */
     public record Rope(String name, double mbsN, Optional<Double> ageYears) {
@@ -31,14 +30,22 @@ public final class Kit {
         }
     }
 
-    /** A sling or a shackle. @param wllN working load by its label */
+    /**
+     * A sling or a shackle.
+     *
+     * @param wllN working load by its label
+     */
     public record Sling(String name, double wllN) {
         public Sling {
             Require.within(wllN, 100, 1e6, "wllN");
         }
     }
 
-    /** A redirect block. @param efficiency pull passed on, 0.3..1 */
+    /**
+     * A redirect block.
+     *
+     * @param efficiency pull passed on, 0.3..1
+     */
     public record Block(String name, double wllN, double efficiency) {
         public Block {
             Require.within(wllN, 100, 1e6, "wllN");

@@ -7,20 +7,36 @@ import org.antevid.core.quantity.Require;
 /**
  * A piece of kit on the house's list. What its kind needs must be there, the rest is empty.
  *
- * @param count     how many of it there are, 1..100
- * @param barM      saw: usable guide bar, 0.15..2.5 m
- * @param liftM     wedge: thickness at the butt end, 0.005..0.08 m
- * @param lengthM   wedge 0.08..0.4 m, lever 0.4..2 m, rope 5..300 m
+ * @param count how many of it there are, 1..100
+ * @param barM saw: usable guide bar, 0.15..2.5 m
+ * @param liftM wedge: thickness at the butt end, 0.005..0.08 m
+ * @param lengthM wedge 0.08..0.4 m, lever 0.4..2 m, rope 5..300 m
  * @param strengthN rope: breaking strength; sling and block: working load; winch: rated pull
  * @param efficiency block: pull passed on, 0.3..1
- * @param madeYear  rope and sling
+ * @param madeYear rope and sling
  */
-public record KitItem(Kind kind, String name, int count, Optional<Double> barM, Optional<Double> liftM, Optional<Double> lengthM, Optional<Double> strengthN, Optional<Double> efficiency,
-                      Optional<Integer> madeYear, String note) {
+public record KitItem(
+        Kind kind,
+        String name,
+        int count,
+        Optional<Double> barM,
+        Optional<Double> liftM,
+        Optional<Double> lengthM,
+        Optional<Double> strengthN,
+        Optional<Double> efficiency,
+        Optional<Integer> madeYear,
+        String note) {
 
     /** Kinds of kit. */
     public enum Kind {
-        SAW("saw"), WEDGE("wedge"), HAMMER("hammer"), LEVER("felling lever"), ROPE("rope"), SLING("sling"), BLOCK("block"), WINCH("winch");
+        SAW("saw"),
+        WEDGE("wedge"),
+        HAMMER("hammer"),
+        LEVER("felling lever"),
+        ROPE("rope"),
+        SLING("sling"),
+        BLOCK("block"),
+        WINCH("winch");
         private final String words;
 
         Kind(String words) {
@@ -53,8 +69,7 @@ public record KitItem(Kind kind, String name, int count, Optional<Double> barM, 
                 need(strengthN, 100, 1e6, "strengthN");
                 need(efficiency, 0.3, 1, "efficiency");
             }
-            case HAMMER -> {
-            }
+            case HAMMER -> {}
         }
     }
 

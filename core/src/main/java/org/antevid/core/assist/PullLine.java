@@ -9,29 +9,50 @@ import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.StemMass;
 
 /**
- * The line that brings a stem over: tension with its reserve, what that does to rope, block, anchor, stem and the people on it. Static needs
- * only; shock and jerking are not covered. Newtons, metres above the hinge, degrees. Sources: statics (cross product), practice rules for
- * distances, people and reserve; efficiencies are typical values.
+ * The line that brings a stem over: tension with its reserve, what that does to rope, block, anchor, stem and the
+ * people on it. Static needs only; shock and jerking are not covered. Newtons, metres above the hinge, degrees.
+ * Sources: statics (cross product), practice rules for distances, people and reserve; efficiencies are typical values.
  *
- * @param resistingNm   backward moment with wind and the hinge's own hold
- * @param armM          of the line about the hinge
- * @param tensionN      with the reserve
- * @param legN          in each leg where it is doubled round the stem; else the tension
- * @param sideNm        moment on the hinge, right positive, of a line off the lay
- * @param advantage     real gain of the hauling system
- * @param handN         pull at the end of the hauling system; behind a redirect its friction comes on top
- * @param blockN        load on a redirect block; empty without one
- * @param anchorN       on whatever holds the anchor or the block
- * @param wllUse        load of the most loaded part of the rope / what it may carry; empty while its strength is not known
- * @param minMbsN       breaking strength a rope needs
- * @param availableN    tension the winch brings through system and block, at most what the rope may carry; empty while the winch is not known
- * @param capacityNm    moment that gives against gravity and wind, reserve and the hinge's hold taken off
- * @param stressShare   bending stress in the stem / its strength; empty while its diameter is not known, or for wood without strength
- * @param stressAtM     where, above the hinge
+ * @param resistingNm backward moment with wind and the hinge's own hold
+ * @param armM of the line about the hinge
+ * @param tensionN with the reserve
+ * @param legN in each leg where it is doubled round the stem; else the tension
+ * @param sideNm moment on the hinge, right positive, of a line off the lay
+ * @param advantage real gain of the hauling system
+ * @param handN pull at the end of the hauling system; behind a redirect its friction comes on top
+ * @param blockN load on a redirect block; empty without one
+ * @param anchorN on whatever holds the anchor or the block
+ * @param wllUse load of the most loaded part of the rope / what it may carry; empty while its strength is not known
+ * @param minMbsN breaking strength a rope needs
+ * @param availableN tension the winch brings through system and block, at most what the rope may carry; empty while the
+ *     winch is not known
+ * @param capacityNm moment that gives against gravity and wind, reserve and the hinge's hold taken off
+ * @param stressShare bending stress in the stem / its strength; empty while its diameter is not known, or for wood
+ *     without strength
+ * @param stressAtM where, above the hinge
  */
-public record PullLine(double resistingNm, double gravityBackNm, double ropeAngleDeg, double armM, double tensionStaticN, double tensionN, double legN, double sideNm, double advantage,
-                       double handN, int people, Optional<Double> blockN, double anchorN, Optional<Double> wllUse, double minMbsN, Optional<Double> availableN, Optional<Double> capacityNm, double minPersonDistM, Optional<Double> stressShare,
-                       Optional<Double> stressAtM, List<String> warnings) {
+public record PullLine(
+        double resistingNm,
+        double gravityBackNm,
+        double ropeAngleDeg,
+        double armM,
+        double tensionStaticN,
+        double tensionN,
+        double legN,
+        double sideNm,
+        double advantage,
+        double handN,
+        int people,
+        Optional<Double> blockN,
+        double anchorN,
+        Optional<Double> wllUse,
+        double minMbsN,
+        Optional<Double> availableN,
+        Optional<Double> capacityNm,
+        double minPersonDistM,
+        Optional<Double> stressShare,
+        Optional<Double> stressAtM,
+        List<String> warnings) {
     /** Reserve on every line (practice rule). */
     public static final double RESERVE = 1.5;
     /** One person's steady pull (practice rule). */
@@ -42,6 +63,7 @@ public record PullLine(double resistingNm, double gravityBackNm, double ropeAngl
     public static final double LEAST_ARM_SHARE = 0.25;
     /** Above this share of the height nothing is tied to (practice rule). */
     public static final double SAFE_TOP = 0.95;
+
     private static final double HIGH_SHARE = 0.8;
     private static final double STEEP_DEG = 30;
     private static final double OFF_LAY_DEG = 10;
@@ -57,10 +79,20 @@ public record PullLine(double resistingNm, double gravityBackNm, double ropeAngl
      * @param ropeHeightM above the hinge
      * @param anchorDistM stump to anchor or first block, horizontal
      * @param anchorDropM anchor below the hinge positive
-     * @param offLayDeg   right positive
+     * @param offLayDeg right positive
      */
-    public record Geometry(double massKg, double backOffsetM, double hingeOffsetM, double windBackNm, double hingeHoldNm, double cgM, double ropeHeightM, double treeHeightM,
-                           double anchorDistM, double anchorDropM, double offLayDeg) {
+    public record Geometry(
+            double massKg,
+            double backOffsetM,
+            double hingeOffsetM,
+            double windBackNm,
+            double hingeHoldNm,
+            double cgM,
+            double ropeHeightM,
+            double treeHeightM,
+            double anchorDistM,
+            double anchorDropM,
+            double offLayDeg) {
         public Geometry {
             Require.within(massKg, 5, 200000, "mass_kg");
             Require.within(backOffsetM, -30, 30, "back_offset_m");
@@ -71,7 +103,10 @@ public record PullLine(double resistingNm, double gravityBackNm, double ropeAngl
             Require.within(anchorDropM, -100, 100, "anchor_drop_m");
             Require.within(offLayDeg, -60, 60, "off_lay_deg");
             if (ropeHeightM > SAFE_TOP * treeHeightM) {
-                throw new RefusedInput("ROPE_ABOVE_SAFE_TOP", "rope_height_m", "must be at most " + SAFE_TOP * treeHeightM + " m, 95 % of the height");
+                throw new RefusedInput(
+                        "ROPE_ABOVE_SAFE_TOP",
+                        "rope_height_m",
+                        "must be at most " + SAFE_TOP * treeHeightM + " m, 95 % of the height");
             }
         }
     }
@@ -79,13 +114,38 @@ public record PullLine(double resistingNm, double gravityBackNm, double ropeAngl
     /**
      * How it is rigged.
      *
-     * @param legAngleDeg      between the legs where it is doubled round the stem
+     * @param legAngleDeg between the legs where it is doubled round the stem
      * @param redirectAngleDeg between the rope parts at a block, 0 when the rope returns; empty without a block
-     * @param parts            n of an n:1 hauling system
+     * @param parts n of an n:1 hauling system
      */
-    public record Rigged(boolean doubled, double legAngleDeg, Optional<Double> redirectAngleDeg, double blockEfficiency, int parts, double partEfficiency, double personN,
-                         Optional<Double> winchN, Optional<Double> mbsN, double knotEfficiency, double ropeFactor, Optional<Double> pullerDistM, double safety) {
-        public static final Rigged STRAIGHT = new Rigged(false, 0, Optional.empty(), 0.9, 1, 0.9, PERSON_N, Optional.empty(), Optional.empty(), 0.6, 5, Optional.empty(), RESERVE);
+    public record Rigged(
+            boolean doubled,
+            double legAngleDeg,
+            Optional<Double> redirectAngleDeg,
+            double blockEfficiency,
+            int parts,
+            double partEfficiency,
+            double personN,
+            Optional<Double> winchN,
+            Optional<Double> mbsN,
+            double knotEfficiency,
+            double ropeFactor,
+            Optional<Double> pullerDistM,
+            double safety) {
+        public static final Rigged STRAIGHT = new Rigged(
+                false,
+                0,
+                Optional.empty(),
+                0.9,
+                1,
+                0.9,
+                PERSON_N,
+                Optional.empty(),
+                Optional.empty(),
+                0.6,
+                5,
+                Optional.empty(),
+                RESERVE);
     }
 
     /** The stem as a beam; {@code strengthMPa} of sound green wood. */
@@ -95,13 +155,17 @@ public record PullLine(double resistingNm, double gravityBackNm, double ropeAngl
         }
     }
 
-    /** @throws RefusedInput {@code LINE_HAS_NO_ARM} for a line that pulls down rather than over, {@code ROPE_ABOVE_SAFE_TOP} */
+    /**
+     * @throws RefusedInput {@code LINE_HAS_NO_ARM} for a line that pulls down rather than over,
+     *     {@code ROPE_ABOVE_SAFE_TOP}
+     */
     public static PullLine of(Geometry g, Rigged r, Optional<Beam> beam) {
         double behind = g.hingeOffsetM + g.backOffsetM * g.ropeHeightM / g.cgM;
         double angle = Math.atan((g.ropeHeightM + g.anchorDropM) / (g.anchorDistM + behind));
         double arm = armM(g.ropeHeightM, g.anchorDistM, g.anchorDropM, behind, g.offLayDeg);
         if (!(arm >= LEAST_ARM_SHARE * g.ropeHeightM)) {
-            throw new RefusedInput("LINE_HAS_NO_ARM", "anchor_dist_m", "must be farther out: the line pulls down rather than over");
+            throw new RefusedInput(
+                    "LINE_HAS_NO_ARM", "anchor_dist_m", "must be farther out: the line pulls down rather than over");
         }
         double gravity = g.massKg * StemMass.G * (g.backOffsetM + g.hingeOffsetM);
         double resisting = Wedges.againstNm(gravity) + g.windBackNm + g.hingeHoldNm;
@@ -118,7 +182,8 @@ public record PullLine(double resistingNm, double gravityBackNm, double ropeAngl
         Optional<Double> block = r.redirectAngleDeg.map(a -> blockN(tension, a, r.blockEfficiency));
         double perMbs = r.knotEfficiency / r.ropeFactor;
         Optional<Double> use = r.mbsN.map(m -> ropeN / (m * perMbs));
-        Optional<Double> available = r.winchN.map(w -> Math.min(w * gain * passed, r.mbsN.map(m -> m * perMbs / loadPerNewton).orElse(Double.MAX_VALUE)));
+        Optional<Double> available = r.winchN.map(w -> Math.min(
+                w * gain * passed, r.mbsN.map(m -> m * perMbs / loadPerNewton).orElse(Double.MAX_VALUE)));
         Optional<double[]> stress = beam.map(b -> stress(b, g, tension * Math.cos(angle)));
         boolean noStrength = beam.filter(b -> !(b.strengthPa() > 0)).isPresent() && tension > 0;
         List<String> warnings = new ArrayList<>();
@@ -134,8 +199,28 @@ public record PullLine(double resistingNm, double gravityBackNm, double ropeAngl
         add(warnings, r.winchN.filter(w -> w < hand).isPresent(), "WINCH_TOO_SMALL");
         add(warnings, use.filter(u -> u > 1).isPresent(), "ROPE_OVERLOADED");
         add(warnings, noStrength || stress.filter(s -> s[0] > MOST_STRESS).isPresent(), "STEM_MAY_BREAK");
-        return new PullLine(resisting, gravity, steep, arm, still, tension, leg, side, gain, hand, people, block, block.orElse(tension), use, ropeN / perMbs, available,
-            available.map(n -> Math.max(0, n * arm / r.safety - g.hingeHoldNm)), 2 * g.treeHeightM, stress.filter(s -> !noStrength).map(s -> s[0]), stress.map(s -> s[1]), List.copyOf(warnings));
+        return new PullLine(
+                resisting,
+                gravity,
+                steep,
+                arm,
+                still,
+                tension,
+                leg,
+                side,
+                gain,
+                hand,
+                people,
+                block,
+                block.orElse(tension),
+                use,
+                ropeN / perMbs,
+                available,
+                available.map(n -> Math.max(0, n * arm / r.safety - g.hingeHoldNm)),
+                2 * g.treeHeightM,
+                stress.filter(s -> !noStrength).map(s -> s[0]),
+                stress.map(s -> s[1]),
+                List.copyOf(warnings));
     }
 
     /** Load of each leg of a rope that is doubled round the stem. */
@@ -150,7 +235,8 @@ public record PullLine(double resistingNm, double gravityBackNm, double ropeAngl
     }
 
     /** @return arm of a line about the hinge, metres; {@code behindM} is how far its tie stands behind the hinge */
-    public static double armM(double ropeHeightM, double anchorDistM, double anchorDropM, double behindM, double offLayDeg) {
+    public static double armM(
+            double ropeHeightM, double anchorDistM, double anchorDropM, double behindM, double offLayDeg) {
         double angle = Math.atan((ropeHeightM + anchorDropM) / (anchorDistM + behindM));
         return ropeHeightM * Math.cos(angle) * Math.cos(Math.toRadians(offLayDeg)) - behindM * Math.sin(angle);
     }
@@ -167,7 +253,8 @@ public record PullLine(double resistingNm, double gravityBackNm, double ropeAngl
     /** @return load on a redirect block, newtons; twice the tension and more when the rope returns */
     public static double blockN(double tensionN, double angleDeg, double efficiency) {
         double pulled = tensionN / efficiency;
-        return Math.sqrt(tensionN * tensionN + pulled * pulled + 2 * tensionN * pulled * Math.cos(Math.toRadians(angleDeg)));
+        return Math.sqrt(
+                tensionN * tensionN + pulled * pulled + 2 * tensionN * pulled * Math.cos(Math.toRadians(angleDeg)));
     }
 
     /** The worst bending stress between hinge and tie as a share of the strength, and where. */

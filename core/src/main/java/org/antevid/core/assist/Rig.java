@@ -6,17 +6,37 @@ import org.antevid.core.quantity.Require;
 /**
  * How a line is rigged. What is empty was not chosen: it is then not checked and said to be unchecked.
  *
- * @param legAngleDeg    between the legs of a basket, 0..120
- * @param parts          n of an n:1 hauling system, 1..9
+ * @param legAngleDeg between the legs of a basket, 0..120
+ * @param parts n of an n:1 hauling system, 1..9
  * @param partEfficiency pull passed on at each turn: a block 0.9, a carabiner 0.65, rope on rope 0.5 (typical)
- * @param people         who pull by hand, 1..4
- * @param anchor         tree that block or winch is tied to
- * @param pretensionN    pull before the release; empty: three tenths of the full pull
+ * @param people who pull by hand, 1..4
+ * @param anchor tree that block or winch is tied to
+ * @param pretensionN pull before the release; empty: three tenths of the full pull
  */
-public record Rig(Tie tie, double legAngleDeg, int parts, double partEfficiency, int people, Optional<Kit.Rope> rope, Optional<Kit.Sling> sling, Optional<Kit.Block> block,
-                  Optional<AnchorTree> anchor, Optional<Double> pretensionN, When when) {
-    public static final Rig PLAIN = new Rig(Tie.TIED, 0, 1, 0.9, PullLine.MOST_PEOPLE, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(),
-        When.STRAP_RELEASED);
+public record Rig(
+        Tie tie,
+        double legAngleDeg,
+        int parts,
+        double partEfficiency,
+        int people,
+        Optional<Kit.Rope> rope,
+        Optional<Kit.Sling> sling,
+        Optional<Kit.Block> block,
+        Optional<AnchorTree> anchor,
+        Optional<Double> pretensionN,
+        When when) {
+    public static final Rig PLAIN = new Rig(
+            Tie.TIED,
+            0,
+            1,
+            0.9,
+            PullLine.MOST_PEOPLE,
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            When.STRAP_RELEASED);
     /** Share of the full pull that takes the slack out and shows a tell (judgement). */
     public static final double PRETENSION_SHARE = 0.3;
 
@@ -30,7 +50,9 @@ public record Rig(Tie tie, double legAngleDeg, int parts, double partEfficiency,
 
     /** How the line holds the stem. */
     public enum Tie {
-        TIED("tied round the stem"), BASKET("doubled round the stem"), ROUND_ALL("round every stem of the fork");
+        TIED("tied round the stem"),
+        BASKET("doubled round the stem"),
+        ROUND_ALL("round every stem of the fork");
         private final String words;
 
         Tie(String words) {
@@ -44,7 +66,8 @@ public record Rig(Tie tie, double legAngleDeg, int parts, double partEfficiency,
 
     /** When the pull begins. */
     public enum When {
-        STRAP_RELEASED("when the strap is parted and the cutter is away"), KERF_OPENS("when the kerf begins to open");
+        STRAP_RELEASED("when the strap is parted and the cutter is away"),
+        KERF_OPENS("when the kerf begins to open");
         private final String words;
 
         When(String words) {
@@ -60,7 +83,7 @@ public record Rig(Tie tie, double legAngleDeg, int parts, double partEfficiency,
      * A tree that serves as anchor, bent by what is tied to it. Same limit as for the stem that is pulled (mechanics).
      *
      * @param diameterM at the sling, 0.05..3
-     * @param slingM    height of the sling above the ground, 0.05..3
+     * @param slingM height of the sling above the ground, 0.05..3
      */
     public record AnchorTree(double diameterM, double slingM) {
         public AnchorTree {
@@ -90,6 +113,7 @@ public record Rig(Tie tie, double legAngleDeg, int parts, double partEfficiency,
      * @return tension in the line that the rope allows; empty while no rope was chosen
      */
     public Optional<Double> ropeAllowsN(double passed) {
-        return rope.map(r -> r.workingN() * (tie == Tie.BASKET ? 2 * Math.cos(Math.toRadians(legAngleDeg / 2)) : passed));
+        return rope.map(
+                r -> r.workingN() * (tie == Tie.BASKET ? 2 * Math.cos(Math.toRadians(legAngleDeg / 2)) : passed));
     }
 }

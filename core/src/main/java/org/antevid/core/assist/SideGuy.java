@@ -9,19 +9,30 @@ import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
 /**
- * A guy that holds the side moment while the stem falls. Its length stays the same only where the anchor lies on the extended hinge line at
- * its level; behind it or uphill it tightens, brakes and breaks, ahead it goes slack. Source: statics and geometry, exact for a rigid rope.
+ * A guy that holds the side moment while the stem falls. Its length stays the same only where the anchor lies on the
+ * extended hinge line at its level; behind it or uphill it tightens, brakes and breaks, ahead it goes slack. Source:
+ * statics and geometry, exact for a rigid rope.
  *
- * @param neededNm       side moment left for the guy
- * @param armM           of the guy about the lay
- * @param tensionN       with the reserve
- * @param forwardNm      what it adds toward the lay, against it negative
- * @param downN          load down the stem
- * @param lengthChangeM  by degrees of rotation, longer positive: the rope tightens
- * @param wllUse         rope load / what it may carry; empty while its strength is not known
+ * @param neededNm side moment left for the guy
+ * @param armM of the guy about the lay
+ * @param tensionN with the reserve
+ * @param forwardNm what it adds toward the lay, against it negative
+ * @param downN load down the stem
+ * @param lengthChangeM by degrees of rotation, longer positive: the rope tightens
+ * @param wllUse rope load / what it may carry; empty while its strength is not known
  */
-public record SideGuy(double neededNm, double armM, double tensionN, double ropeAngleDeg, double forwardNm, double downN, double ropeLengthM, Map<Integer, Double> lengthChangeM,
-                      Optional<Double> wllUse, double minMbsN, List<String> warnings) {
+public record SideGuy(
+        double neededNm,
+        double armM,
+        double tensionN,
+        double ropeAngleDeg,
+        double forwardNm,
+        double downN,
+        double ropeLengthM,
+        Map<Integer, Double> lengthChangeM,
+        Optional<Double> wllUse,
+        double minMbsN,
+        List<String> warnings) {
     private static final int[] TURNED = {15, 30, 45, 60, 90};
     private static final double TOO_STEEP_DEG = 45;
     private static final double IN_REACH = 1.1;
@@ -30,13 +41,19 @@ public record SideGuy(double neededNm, double armM, double tensionN, double rope
     /**
      * Where it is tied and anchored.
      *
-     * @param heightM      above the hinge
-     * @param anchorSideM  from the stump, on the side away from the lean
-     * @param anchorFwdM   in front of the hinge line
-     * @param anchorDropM  anchor below the hinge positive
-     * @param treeOffM     stem's offset at the tie, toward the lean positive
+     * @param heightM above the hinge
+     * @param anchorSideM from the stump, on the side away from the lean
+     * @param anchorFwdM in front of the hinge line
+     * @param anchorDropM anchor below the hinge positive
+     * @param treeOffM stem's offset at the tie, toward the lean positive
      */
-    public record Geometry(double heightM, double anchorSideM, double anchorFwdM, double anchorDropM, double treeOffM, double treeHeightM) {
+    public record Geometry(
+            double heightM,
+            double anchorSideM,
+            double anchorFwdM,
+            double anchorDropM,
+            double treeOffM,
+            double treeHeightM) {
         public Geometry {
             Require.within(heightM, 0.5, 80, "guy_height_m");
             Require.within(anchorSideM, 1, 300, "anchor_side_m");
@@ -45,7 +62,10 @@ public record SideGuy(double neededNm, double armM, double tensionN, double rope
             Require.within(treeOffM, -15, 15, "tree_off_m");
             Require.within(treeHeightM, 1, 120, "tree_height_m");
             if (heightM > PullLine.SAFE_TOP * treeHeightM) {
-                throw new RefusedInput("ROPE_ABOVE_SAFE_TOP", "guy_height_m", "must be at most " + PullLine.SAFE_TOP * treeHeightM + " m, 95 % of the height");
+                throw new RefusedInput(
+                        "ROPE_ABOVE_SAFE_TOP",
+                        "guy_height_m",
+                        "must be at most " + PullLine.SAFE_TOP * treeHeightM + " m, 95 % of the height");
             }
         }
 
@@ -61,11 +81,19 @@ public record SideGuy(double neededNm, double armM, double tensionN, double rope
     /**
      * What it carries and of what it is made.
      *
-     * @param sideNm     design side moment, 0 and more
+     * @param sideNm design side moment, 0 and more
      * @param hingeShare share of the hinge's side capacity counted, 0..0.5
-     * @param stretch    of the rope at its working load
+     * @param stretch of the rope at its working load
      */
-    public record Load(double sideNm, double hingeCapacityNm, double hingeShare, double safety, Optional<Double> mbsN, double knotEfficiency, double ropeFactor, double stretch) {
+    public record Load(
+            double sideNm,
+            double hingeCapacityNm,
+            double hingeShare,
+            double safety,
+            Optional<Double> mbsN,
+            double knotEfficiency,
+            double ropeFactor,
+            double stretch) {
         public Load {
             Require.within(sideNm, 0, 1e7, "side_Nm");
             Require.within(hingeShare, 0, 0.5, "hinge_share");
@@ -81,7 +109,8 @@ public record SideGuy(double neededNm, double armM, double tensionN, double rope
     public static SideGuy of(Geometry g, Load l) {
         double arm = g.armM();
         if (!(arm >= PullLine.LEAST_ARM_SHARE * g.heightM)) {
-            throw new RefusedInput("LINE_HAS_NO_ARM", "anchor_side_m", "must be farther out: the guy pulls down rather than across");
+            throw new RefusedInput(
+                    "LINE_HAS_NO_ARM", "anchor_side_m", "must be farther out: the guy pulls down rather than across");
         }
         double needed = Math.max(0, l.sideNm - l.hingeShare * l.hingeCapacityNm);
         double tension = l.safety * needed / arm;
@@ -109,8 +138,18 @@ public record SideGuy(double neededNm, double armM, double tensionN, double rope
         if (use.filter(u -> u > 1).isPresent()) {
             warnings.add("ROPE_OVERLOADED");
         }
-        return new SideGuy(needed, arm, tension, steep, tension * g.heightM * g.anchorFwdM / length, tension * (g.heightM + g.anchorDropM) / length, length, change, use, tension / perMbs,
-            List.copyOf(warnings));
+        return new SideGuy(
+                needed,
+                arm,
+                tension,
+                steep,
+                tension * g.heightM * g.anchorFwdM / length,
+                tension * (g.heightM + g.anchorDropM) / length,
+                length,
+                change,
+                use,
+                tension / perMbs,
+                List.copyOf(warnings));
     }
 
     /** Anchor to tie when the stem has turned about its hinge by so many degrees. */
@@ -122,7 +161,10 @@ public record SideGuy(double neededNm, double armM, double tensionN, double rope
         return Math.sqrt(x * x + y * y + z * z);
     }
 
-    /** @return side moment that a rope of this breaking strength may be counted on for, N m, reserve and knot taken off; 0 without an arm */
+    /**
+     * @return side moment that a rope of this breaking strength may be counted on for, N m, reserve and knot taken off;
+     *     0 without an arm
+     */
     public static double capacityNm(Geometry g, double mbsN) {
         double arm = g.armM();
         return arm >= PullLine.LEAST_ARM_SHARE * g.heightM ? mbsN * 0.6 / 5 * arm / PullLine.RESERVE : 0;

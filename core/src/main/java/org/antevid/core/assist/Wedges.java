@@ -8,23 +8,38 @@ import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
 /**
- * Whether wedges bring a stem over: they lift the back until the centre of gravity stands over the hinge. A plumb stem sits back by the
- * hinge's distance from its centre. Friction of the hinge itself is the caller's {@code hingeHoldNm}. Sources: geometry; two degrees, two
- * stacked at most and the force one wedge may carry are practice rules and judgement. Lift needed errs high, lift available low.
+ * Whether wedges bring a stem over: they lift the back until the centre of gravity stands over the hinge. A plumb stem
+ * sits back by the hinge's distance from its centre. Friction of the hinge itself is the caller's {@code hingeHoldNm}.
+ * Sources: geometry; two degrees, two stacked at most and the force one wedge may carry are practice rules and
+ * judgement. Lift needed errs high, lift available low.
  *
- * @param totalOffsetM     centre of gravity behind the hinge, 0 when it is in front
- * @param liftDesignM      lift with its reserve
- * @param liftAvailableM   what the wedges give once the kerf is filled
- * @param movePerMmM       how far the centre of gravity goes for one millimetre of lift; the tip goes farther
- * @param levels           wedges on top of each other for that lift; empty when none fits
- * @param driveN           blow-side force on one wedge
- * @param reasons          why they are not enough
+ * @param totalOffsetM centre of gravity behind the hinge, 0 when it is in front
+ * @param liftDesignM lift with its reserve
+ * @param liftAvailableM what the wedges give once the kerf is filled
+ * @param movePerMmM how far the centre of gravity goes for one millimetre of lift; the tip goes farther
+ * @param levels wedges on top of each other for that lift; empty when none fits
+ * @param driveN blow-side force on one wedge
+ * @param reasons why they are not enough
  */
-public record Wedges(double totalOffsetM, double backAngleDeg, double liftNeededM, double liftDesignM, double liftAvailableM, double movePerMmM, Optional<Integer> levels,
-                     double forceTotalN, double forcePerWedgeN, double drivePerWedgeN, List<Short> reasons, List<String> warnings) {
+public record Wedges(
+        double totalOffsetM,
+        double backAngleDeg,
+        double liftNeededM,
+        double liftDesignM,
+        double liftAvailableM,
+        double movePerMmM,
+        Optional<Integer> levels,
+        double forceTotalN,
+        double forcePerWedgeN,
+        double drivePerWedgeN,
+        List<Short> reasons,
+        List<String> warnings) {
     /** What wedges fall short in. */
     public enum Short {
-        LIFT("they do not lift far enough"), FORCE("each is asked for more than it may carry"), BACK_LEAN("it leans back more than two degrees"), NO_ROOM("there is no room for them behind the hinge");
+        LIFT("they do not lift far enough"),
+        FORCE("each is asked for more than it may carry"),
+        BACK_LEAN("it leans back more than two degrees"),
+        NO_ROOM("there is no room for them behind the hinge");
         private final String words;
 
         Short(String words) {
@@ -46,10 +61,10 @@ public record Wedges(double totalOffsetM, double backAngleDeg, double liftNeeded
     /**
      * Wedges as they lie on the house's list. Metres.
      *
-     * @param liftM   thickness at the butt end, 0.005..0.08
+     * @param liftM thickness at the butt end, 0.005..0.08
      * @param lengthM 0.08..0.4
-     * @param stack   on top of each other, 1 or 2
-     * @param beside  next to each other, 1..4
+     * @param stack on top of each other, 1 or 2
+     * @param beside next to each other, 1..4
      */
     public record Set(String name, double liftM, double lengthM, int stack, int beside) {
         public static final Set USUAL = new Set("wedge of 25 mm", 0.025, 0.2, 1, 2);
@@ -65,19 +80,51 @@ public record Wedges(double totalOffsetM, double backAngleDeg, double liftNeeded
     /**
      * What they are to lift.
      *
-     * @param massKg       high side
-     * @param backOffsetM  centre of gravity behind the stem's centre, design value, forward negative
+     * @param massKg high side
+     * @param backOffsetM centre of gravity behind the stem's centre, design value, forward negative
      * @param hingeOffsetM hinge in front of the stem's centre
-     * @param armM         hinge to wedge
-     * @param windBackNm   moment of the wind against them
-     * @param hingeHoldNm  moment the hinge itself holds against being bent; the reserve is put on it too
-     * @param barInCutM    bar still in the kerf beside the wedge
-     * @param forceCapN    vertical, per driven wedge (judgement)
+     * @param armM hinge to wedge
+     * @param windBackNm moment of the wind against them
+     * @param hingeHoldNm moment the hinge itself holds against being bent; the reserve is put on it too
+     * @param barInCutM bar still in the kerf beside the wedge
+     * @param forceCapN vertical, per driven wedge (judgement)
      */
-    public record Load(double massKg, double backOffsetM, double cgM, double hingeOffsetM, double armM, double windBackNm, double hingeHoldNm, double kerfM, double barInCutM,
-                       double forceCapN, double friction, double safety, double maxBackDeg) {
-        public static Load usual(double massKg, double backOffsetM, double cgM, double hingeOffsetM, double armM, double windBackNm, double hingeHoldNm) {
-            return new Load(massKg, backOffsetM, cgM, hingeOffsetM, armM, windBackNm, hingeHoldNm, 0.008, 0, FORCE_CAP_N, 0.25, SAFETY, MAX_BACK_DEG);
+    public record Load(
+            double massKg,
+            double backOffsetM,
+            double cgM,
+            double hingeOffsetM,
+            double armM,
+            double windBackNm,
+            double hingeHoldNm,
+            double kerfM,
+            double barInCutM,
+            double forceCapN,
+            double friction,
+            double safety,
+            double maxBackDeg) {
+        public static Load usual(
+                double massKg,
+                double backOffsetM,
+                double cgM,
+                double hingeOffsetM,
+                double armM,
+                double windBackNm,
+                double hingeHoldNm) {
+            return new Load(
+                    massKg,
+                    backOffsetM,
+                    cgM,
+                    hingeOffsetM,
+                    armM,
+                    windBackNm,
+                    hingeHoldNm,
+                    0.008,
+                    0,
+                    FORCE_CAP_N,
+                    0.25,
+                    SAFETY,
+                    MAX_BACK_DEG);
         }
 
         public Load {
@@ -95,6 +142,7 @@ public record Wedges(double totalOffsetM, double backAngleDeg, double liftNeeded
     public static final double SAFETY = 1.5;
     /** Backward lean that wedges are tried on at most (practice rule). */
     public static final double MAX_BACK_DEG = 2;
+
     private static final double G = 9.81;
     private static final double HELPS_SHARE = 0.5;
 
@@ -106,7 +154,9 @@ public record Wedges(double totalOffsetM, double backAngleDeg, double liftNeeded
         double design = l.safety * lift;
         double fit = fit(l.armM, l.barInCutM, set);
         double available = Math.max(0, set.stack * set.liftM * fit - l.kerfM);
-        double force = Math.max(0, againstNm(l.massKg * G * (l.backOffsetM + l.hingeOffsetM)) + l.windBackNm + l.hingeHoldNm) / l.armM;
+        double force =
+                Math.max(0, againstNm(l.massKg * G * (l.backOffsetM + l.hingeOffsetM)) + l.windBackNm + l.hingeHoldNm)
+                        / l.armM;
         double each = force / set.beside;
         double phi = Math.atan(l.friction);
         double slope = Math.atan(set.liftM / set.lengthM);
@@ -130,11 +180,25 @@ public record Wedges(double totalOffsetM, double backAngleDeg, double liftNeeded
         if (!reasons.isEmpty()) {
             warnings.add("WEDGES_NOT_ENOUGH");
         }
-        return new Wedges(offset, Math.toDegrees(angle), lift, design, available, l.cgM / l.armM / 1000, levels(design + l.kerfM, set.liftM * fit), force, each,
-            each * (Math.tan(phi) + Math.tan(phi + slope)), List.copyOf(reasons), List.copyOf(warnings));
+        return new Wedges(
+                offset,
+                Math.toDegrees(angle),
+                lift,
+                design,
+                available,
+                l.cgM / l.armM / 1000,
+                levels(design + l.kerfM, set.liftM * fit),
+                force,
+                each,
+                each * (Math.tan(phi) + Math.tan(phi + slope)),
+                List.copyOf(reasons),
+                List.copyOf(warnings));
     }
 
-    /** @return backward moment of gravity as it is counted, N m: where it helps, half of it, because the mass is the high one (judgement) */
+    /**
+     * @return backward moment of gravity as it is counted, N m: where it helps, half of it, because the mass is the
+     *     high one (judgement)
+     */
     static double againstNm(double gravityNm) {
         return gravityNm < 0 ? HELPS_SHARE * gravityNm : gravityNm;
     }
@@ -152,20 +216,26 @@ public record Wedges(double totalOffsetM, double backAngleDeg, double liftNeeded
     }
 
     /**
-     * What these wedges overcome. The hinge springs against them by the angle they turn it, never with more than its whole hold.
+     * What these wedges overcome. The hinge springs against them by the angle they turn it, never with more than its
+     * whole hold.
      *
-     * @param hingeHoldNm   whole hold of the hinge
+     * @param hingeHoldNm whole hold of the hinge
      * @param hingePerRadNm its spring, N m for each radian
      * @return backward moment of gravity, N m: the least of what force, lift and the two degrees allow
      */
-    public static double capacityNm(double massKg, double cgM, double armM, double hingeHoldNm, double hingePerRadNm, Set set) {
+    public static double capacityNm(
+            double massKg, double cgM, double armM, double hingeHoldNm, double hingePerRadNm, Set set) {
         double weight = massKg * G;
         double byForce = againstHinge(set.beside * FORCE_CAP_N * armM, weight * cgM, hingeHoldNm, hingePerRadNm);
         double byLift = weight * cgM * Math.max(0, set.stack * set.liftM * fit(armM, 0, set) - 0.008) / (SAFETY * armM);
         return Math.max(0, Math.min(byForce, Math.min(byLift, weight * cgM * Math.tan(Math.toRadians(MAX_BACK_DEG)))));
     }
 
-    /** The reserve is for a lean that nobody knows exactly; the hinge is there once. @return what is left of a moment for gravity when the hinge is bent as far as that gravity asks */
+    /**
+     * The reserve is for a lean that nobody knows exactly; the hinge is there once.
+     *
+     * @return what is left of a moment for gravity when the hinge is bent as far as that gravity asks
+     */
     static double againstHinge(double momentNm, double weightCgNm, double hingeHoldNm, double hingePerRadNm) {
         return Math.max((momentNm - hingeHoldNm) / SAFETY, momentNm / (SAFETY + hingePerRadNm / weightCgNm));
     }

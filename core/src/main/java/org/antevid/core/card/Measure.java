@@ -7,32 +7,50 @@ import org.antevid.core.quantity.Rounding;
 /**
  * One measure of the cut card in the words of the person who cuts.
  *
- * @param key      stable name
- * @param value    metres inside the bark; degrees for the face
- * @param outside  from the outside of the bark, as a tape lies; empty where bark does not matter or nobody looked at it
- * @param rule     what the rule of the type of cut says
- * @param own      the leader set it himself
- * @param safe     side to which it is rounded when it is said
- * @param off      what a centimetre off does; empty for what nobody sets
+ * @param key stable name
+ * @param value metres inside the bark; degrees for the face
+ * @param outside from the outside of the bark, as a tape lies; empty where bark does not matter or nobody looked at it
+ * @param rule what the rule of the type of cut says
+ * @param own the leader set it himself
+ * @param safe side to which it is rounded when it is said
+ * @param off what a centimetre off does; empty for what nobody sets
  */
-public record Measure(String key, String words, double value, Optional<Double> outside, double rule, boolean own, Safe safe, Optional<String> off) {
+public record Measure(
+        String key,
+        String words,
+        double value,
+        Optional<Double> outside,
+        double rule,
+        boolean own,
+        Safe safe,
+        Optional<String> off) {
     /** People measure with a tape in wet wood: whole steps of five millimetres, or quarters of an inch. */
     public static final double STEP_M = 0.005;
+
     public static final double STEP_INCH_M = 0.0254 / 4;
 
-    /** The side a length is rounded to: what is left thicker can still be thinned, what is cut deeper cannot be put back. */
-    public enum Safe { UP, DOWN, NONE }
+    /**
+     * The side a length is rounded to: what is left thicker can still be thinned, what is cut deeper cannot be put
+     * back.
+     */
+    public enum Safe {
+        UP,
+        DOWN,
+        NONE
+    }
 
     /** Nobody saws to a millimetre: one that is that little off a step stays on it. */
     private static final double STAYS_M = 0.001;
 
     /** @return whole steps on the safe side, metres */
     public static double rounded(double metres, Safe safe, double stepM) {
-        return 0.0 + stepM * switch (safe) {
-            case UP -> Rounding.up((metres - STAYS_M) / stepM, 0);
-            case DOWN -> Rounding.down((metres + STAYS_M) / stepM, 0);
-            case NONE -> Math.rint(metres / stepM);
-        };
+        return 0.0
+                + stepM
+                        * switch (safe) {
+                            case UP -> Rounding.up((metres - STAYS_M) / stepM, 0);
+                            case DOWN -> Rounding.down((metres + STAYS_M) / stepM, 0);
+                            case NONE -> Math.rint(metres / stepM);
+                        };
     }
 
     /** @return "50 mm" */

@@ -11,10 +11,21 @@ import org.antevid.core.site.Spot;
  *
  * @param stem label of the stem it is about, empty for work that is about none
  */
-public record Step(String id, int turn, Kind kind, Optional<String> stem, int startMin, int endMin, boolean done, List<Post> posts) {
+public record Step(
+        String id,
+        int turn,
+        Kind kind,
+        Optional<String> stem,
+        int startMin,
+        int endMin,
+        boolean done,
+        List<Post> posts) {
     /** What is done in a step. */
     public enum Kind {
-        RELEASE("bring down the hung-up stem"), FELL("fell"), CROSSCUT("crosscut"), CLEAR("clear up");
+        RELEASE("bring down the hung-up stem"),
+        FELL("fell"),
+        CROSSCUT("crosscut"),
+        CLEAR("clear up");
         private final String words;
 
         Kind(String words) {
@@ -27,8 +38,7 @@ public record Step(String id, int turn, Kind kind, Optional<String> stem, int st
     }
 
     /** A person in a role; where they stand is empty until it is set. */
-    public record Post(Role role, String personId, Optional<Spot> stand) {
-    }
+    public record Post(Role role, String personId, Optional<Spot> stand) {}
 
     public Step {
         Require.within(startMin, 0, 1440, "startMin");

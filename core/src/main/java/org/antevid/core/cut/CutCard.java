@@ -9,35 +9,64 @@ import org.antevid.core.quantity.Require;
 import org.antevid.core.stem.Condition;
 
 /**
- * The cut card: every measure of notch, hinge, strap and back cut for one stem, one saw and one type of cut. Metres on the
- * wood inside the bark unless named {@code FromBark}. The stump is taken as an ellipse; hinge length is the shorter of its two
- * edges. Sources: geometry and practice rules. A measure of the leader's own outside the type of cut is a warning.
+ * The cut card: every measure of notch, hinge, strap and back cut for one stem, one saw and one type of cut. Metres on
+ * the wood inside the bark unless named {@code FromBark}. The stump is taken as an ellipse; hinge length is the shorter
+ * of its two edges. Sources: geometry and practice rules. A measure of the leader's own outside the type of cut is a
+ * warning.
  *
- * @param dLayM              wood along the lay
- * @param ruleHingeM         thickness by practice, beside the leader's own
- * @param behindHingeM       wood from hinge to the back
- * @param mouthM             opening of the notch at the bark, empty for a face of 90 degrees and more
- * @param boreLengthM        empty when the stem is too small to bore
- * @param hingeOffsetM       hinge centre in front of the stem centre: how far a plumb stem sits back
- * @param closesAfterDeg     rotation at which the face closes
- * @param hingeToGround      the hinge guides until the stem lies
+ * @param dLayM wood along the lay
+ * @param ruleHingeM thickness by practice, beside the leader's own
+ * @param behindHingeM wood from hinge to the back
+ * @param mouthM opening of the notch at the bark, empty for a face of 90 degrees and more
+ * @param boreLengthM empty when the stem is too small to bore
+ * @param hingeOffsetM hinge centre in front of the stem centre: how far a plumb stem sits back
+ * @param closesAfterDeg rotation at which the face closes
+ * @param hingeToGround the hinge guides until the stem lies
  */
-public record CutCard(double dLayM, double dAcrossM, double barkM, double ruleHingeM, double depthM, double depthFromBarkM, double hingeLengthM, double chordApexM,
-                      double hingeLeftM, double hingeRightM, double backCutStepM, double behindHingeM, double faceDeg, Optional<Double> mouthM,
-                      double strapM, double strapFromBarkM, Optional<Double> boreLengthM, double boreFrontM, double closesAfterDeg,
-                      double closesAtTreeDeg, double groundAfterDeg, double freeFlightDeg, boolean hingeToGround,
-                      BarReach barReach, BarReach faceBarReach, double hingeOffsetM, double hingeShareAcross, List<String> warnings) {
+public record CutCard(
+        double dLayM,
+        double dAcrossM,
+        double barkM,
+        double ruleHingeM,
+        double depthM,
+        double depthFromBarkM,
+        double hingeLengthM,
+        double chordApexM,
+        double hingeLeftM,
+        double hingeRightM,
+        double backCutStepM,
+        double behindHingeM,
+        double faceDeg,
+        Optional<Double> mouthM,
+        double strapM,
+        double strapFromBarkM,
+        Optional<Double> boreLengthM,
+        double boreFrontM,
+        double closesAfterDeg,
+        double closesAtTreeDeg,
+        double groundAfterDeg,
+        double freeFlightDeg,
+        boolean hingeToGround,
+        BarReach barReach,
+        BarReach faceBarReach,
+        double hingeOffsetM,
+        double hingeShareAcross,
+        List<String> warnings) {
     private static final double BORE_ROOM_M = 0.02;
     /** Room a usual bar needs between hinge and strap. */
     public static final double BORE_NEEDS_M = 0.085 + BORE_ROOM_M;
     /** Less wood than this behind the hinge is no back cut. */
     static final double LEAST_BEHIND_M = 0.02;
+
     private static final double BOTH_SIDES_OVERLAP_M = 0.05;
     private static final double BYPASS_THAT_MATTERS = 1e-9;
 
     /** How the bar gets through the widest chord of a cut (practice rule). */
     public enum BarReach {
-        ONE_SIDE, BOTH_SIDES, BOTH_SIDES_AND_FACE_BORE, NOT_REACHABLE;
+        ONE_SIDE,
+        BOTH_SIDES,
+        BOTH_SIDES_AND_FACE_BORE,
+        NOT_REACHABLE;
 
         public String key() {
             return name().toLowerCase(Locale.ROOT);
@@ -45,10 +74,18 @@ public record CutCard(double dLayM, double dAcrossM, double barkM, double ruleHi
     }
 
     /** What brings the stem over, as far as the hinge's thickness is concerned. */
-    public enum MovedBy { LEAN, LINE, WEDGES }
+    public enum MovedBy {
+        LEAN,
+        LINE,
+        WEDGES
+    }
 
     /** Measures the leader sets himself; each empty one follows the rule. Metres. */
-    public record Own(Optional<Double> hingeLeftM, Optional<Double> hingeRightM, Optional<Double> stepM, Optional<Double> strapM) {
+    public record Own(
+            Optional<Double> hingeLeftM,
+            Optional<Double> hingeRightM,
+            Optional<Double> stepM,
+            Optional<Double> strapM) {
         public static final Own NONE = new Own(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
     }
 
@@ -68,30 +105,67 @@ public record CutCard(double dLayM, double dAcrossM, double barkM, double ruleHi
     /**
      * What is to be cut.
      *
-     * @param dLayM          wood along the lay, 0.05..5 m
-     * @param dAcrossM       wood across it, 0.5 to 2 times {@code dLayM}
+     * @param dLayM wood along the lay, 0.05..5 m
+     * @param dAcrossM wood across it, 0.5 to 2 times {@code dLayM}
      * @param forwardLeanDeg lean toward the lay
-     * @param slopeAlongDeg  ground along the lay, downhill positive
-     * @param bypassMm       face cuts crossing past the apex
-     * @param flare          butt at the cut / {@code dLayM} where the cut was not measured, 1..1.5: for bar reach and sit-back only
+     * @param slopeAlongDeg ground along the lay, downhill positive
+     * @param bypassMm face cuts crossing past the apex
+     * @param flare butt at the cut / {@code dLayM} where the cut was not measured, 1..1.5: for bar reach and sit-back
+     *     only
      */
-    public record Stump(School school, double dLayM, double dAcrossM, Optional<Double> depthShare, Optional<Double> faceDeg,
-                        Condition condition, double forwardLeanDeg, double slopeAlongDeg, Bar bar, double strapShare,
-                        double strapMinM, double bypassMm, MovedBy movedBy, Own own, double barkM, double flare) {
+    public record Stump(
+            School school,
+            double dLayM,
+            double dAcrossM,
+            Optional<Double> depthShare,
+            Optional<Double> faceDeg,
+            Condition condition,
+            double forwardLeanDeg,
+            double slopeAlongDeg,
+            Bar bar,
+            double strapShare,
+            double strapMinM,
+            double bypassMm,
+            MovedBy movedBy,
+            Own own,
+            double barkM,
+            double flare) {
         public Stump {
             Require.within(dLayM, 0.05, 5, "d_lay_m");
             Require.within(dAcrossM, 0.05, 5, "d_across_m");
             double oval = dAcrossM / dLayM;
             if (oval < 0.5 - 1e-9 || oval > 2 + 1e-9) {
-                throw new RefusedInput("BAD_OVALITY", "d_across_m", "must be between half and twice the diameter along the lay");
+                throw new RefusedInput(
+                        "BAD_OVALITY", "d_across_m", "must be between half and twice the diameter along the lay");
             }
         }
 
         /** The rule's own measures for a round stem. */
-        public static Stump plain(School school, double diameterM, Condition condition, double forwardLeanDeg, double slopeAlongDeg,
-                                  double barM, MovedBy movedBy) {
-            return new Stump(school, diameterM, diameterM, Optional.empty(), Optional.empty(), condition, forwardLeanDeg,
-                slopeAlongDeg, Bar.ofLength(barM), 0.1, 0.04, 0, movedBy, Own.NONE, 0, 1);
+        public static Stump plain(
+                School school,
+                double diameterM,
+                Condition condition,
+                double forwardLeanDeg,
+                double slopeAlongDeg,
+                double barM,
+                MovedBy movedBy) {
+            return new Stump(
+                    school,
+                    diameterM,
+                    diameterM,
+                    Optional.empty(),
+                    Optional.empty(),
+                    condition,
+                    forwardLeanDeg,
+                    slopeAlongDeg,
+                    Bar.ofLength(barM),
+                    0.1,
+                    0.04,
+                    0,
+                    movedBy,
+                    Own.NONE,
+                    0,
+                    1);
         }
 
         double chord(double fromFrontM) {
@@ -122,7 +196,8 @@ public record CutCard(double dLayM, double dAcrossM, double barkM, double ruleHi
         double left = s.own.hingeLeftM().orElse(rule);
         double right = s.own.hingeRightM().orElse(rule);
         double thick = Math.max(left, right);
-        if (outside(s.own.hingeLeftM(), s.school.hinge(), thicker) || outside(s.own.hingeRightM(), s.school.hinge(), thicker)) {
+        if (outside(s.own.hingeLeftM(), s.school.hinge(), thicker)
+                || outside(s.own.hingeRightM(), s.school.hinge(), thicker)) {
             warnings.add("HINGE_OUTSIDE_SCHOOL");
         }
         double step = s.own.stepM().orElse(s.school.step().of(s.dLayM));
@@ -133,7 +208,8 @@ public record CutCard(double dLayM, double dAcrossM, double barkM, double ruleHi
         }
         double behind = s.dLayM - depth - thick;
         if (!(behind >= LEAST_BEHIND_M - 1e-9)) {
-            throw new RefusedInput("NO_ROOM_FOR_BACK_CUT", "depth_share", "must leave 20 mm behind notch and hinge for a back cut");
+            throw new RefusedInput(
+                    "NO_ROOM_FOR_BACK_CUT", "depth_share", "must leave 20 mm behind notch and hinge for a back cut");
         }
         double strap = s.own.strapM().orElse(Math.max(s.strapShare * s.dLayM, s.strapMinM));
         double boreLength = behind - strap;
@@ -157,11 +233,35 @@ public record CutCard(double dLayM, double dAcrossM, double barkM, double ruleHi
         double apexChord = s.chord(depth);
         double length = Math.min(apexChord, s.chord(depth + thick));
         double ground = 90 + s.slopeAlongDeg - s.forwardLeanDeg;
-        return new CutCard(s.dLayM, s.dAcrossM, s.barkM, rule, depth, depth + s.barkM, length, apexChord, left, right, step, behind, face,
-            face < 90 ? Optional.of(depth * Math.tan(Math.toRadians(face))) : Optional.empty(), strap, strap + s.barkM,
-            bore ? Optional.of(boreLength) : Optional.empty(), depth + thick, closes, closes + s.forwardLeanDeg, ground,
-            Math.max(0, ground - closes), closes >= ground, reach, reach(s.widestChord(0, depth), s.bar.lengthM()),
-            s.flare * (s.dLayM / 2 - depth - thick / 2), length / s.dAcrossM, List.copyOf(warnings));
+        return new CutCard(
+                s.dLayM,
+                s.dAcrossM,
+                s.barkM,
+                rule,
+                depth,
+                depth + s.barkM,
+                length,
+                apexChord,
+                left,
+                right,
+                step,
+                behind,
+                face,
+                face < 90 ? Optional.of(depth * Math.tan(Math.toRadians(face))) : Optional.empty(),
+                strap,
+                strap + s.barkM,
+                bore ? Optional.of(boreLength) : Optional.empty(),
+                depth + thick,
+                closes,
+                closes + s.forwardLeanDeg,
+                ground,
+                Math.max(0, ground - closes),
+                closes >= ground,
+                reach,
+                reach(s.widestChord(0, depth), s.bar.lengthM()),
+                s.flare * (s.dLayM / 2 - depth - thick / 2),
+                length / s.dAcrossM,
+                List.copyOf(warnings));
     }
 
     private static void addWoodWarnings(Stump s, boolean onWedges, List<String> warnings) {
@@ -177,7 +277,8 @@ public record CutCard(double dLayM, double dAcrossM, double barkM, double ruleHi
     }
 
     private static boolean outside(Optional<Double> own, School.Clamp clamp, double factor) {
-        return own.filter(v -> v < clamp.leastM() - 1e-9 || v > clamp.greatestM() * factor + 1e-9).isPresent();
+        return own.filter(v -> v < clamp.leastM() - 1e-9 || v > clamp.greatestM() * factor + 1e-9)
+                .isPresent();
     }
 
     private static BarReach reach(double chordM, double barM) {
@@ -206,7 +307,9 @@ public record CutCard(double dLayM, double dAcrossM, double barkM, double ruleHi
 
     /** @return length of the hinge line from bark to bark, as a tape lies across the stump, metres */
     public double hingeOverBarkM(double bark) {
-        double from = Math.abs(depthM + hingeThickM() - dLayM / 2) > Math.abs(depthM - dLayM / 2) ? depthM + hingeThickM() : depthM;
+        double from = Math.abs(depthM + hingeThickM() - dLayM / 2) > Math.abs(depthM - dLayM / 2)
+                ? depthM + hingeThickM()
+                : depthM;
         return Oval.chordM(dLayM + 2 * bark, dAcrossM + 2 * bark, from + bark);
     }
 

@@ -2,8 +2,14 @@ package org.antevid.core.cut;
 
 /** Which cut of the notch comes first, and what that makes easier. */
 public enum FaceOrder {
-    SLOPING_FIRST("sloping cut first", "the saw's sighting line lies on the lay while the first cut is made, and the level cut can be watched into its end"),
-    LEVEL_FIRST("level cut first", "the hinge line is there to be sighted along before any wood is out; the sloping cut is harder to bring down to it on both sides");
+    SLOPING_FIRST(
+            "sloping cut first",
+            "the saw's sighting line lies on the lay while the first cut is made, and the level cut can be "
+                    + "watched into its end"),
+    LEVEL_FIRST(
+            "level cut first",
+            "the hinge line is there to be sighted along before any wood is out; the sloping cut is harder to "
+                    + "bring down to it on both sides");
     private final String words;
     private final String easier;
 

@@ -5,12 +5,13 @@ import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.Hollow;
 
 /**
- * What the opened face showed along the hinge line: the cut is computed anew with it. Corners and wood share decide; the section modulus
- * flatters. What lies behind the face nobody has seen: no more is counted than was found. Practice rule; geometry for what is left.
+ * What the opened face showed along the hinge line: the cut is computed anew with it. Corners and wood share decide;
+ * the section modulus flatters. What lies behind the face nobody has seen: no more is counted than was found. Practice
+ * rule; geometry for what is left.
  *
- * @param soundLeftM  sound wood from the left bark inward, metres, 0..2.5
+ * @param soundLeftM sound wood from the left bark inward, metres, 0..2.5
  * @param soundRightM the same from the right
- * @param wood        of what is sound
+ * @param wood of what is sound
  */
 public record OpenedFace(double soundLeftM, double soundRightM, Condition wood) {
     public OpenedFace {
@@ -19,8 +20,7 @@ public record OpenedFace(double soundLeftM, double soundRightM, Condition wood) 
     }
 
     /** @param sideShare side capacity left of the hinge, 0..1 */
-    public record Left(double leftM, double rightM, double woodShare, double sideShare, Hollow.Result result) {
-    }
+    public record Left(double leftM, double rightM, double woodShare, double sideShare, Hollow.Result result) {}
 
     /** @return what is left of this card's hinge */
     public Left of(CutCard card) {
@@ -30,6 +30,11 @@ public record OpenedFace(double soundLeftM, double soundRightM, Condition wood) 
         double left = whole ? half : Math.min(soundLeftM, half);
         double right = whole ? half : Math.min(soundRightM, half);
         double share = (left + right) / chord;
-        return new Left(left, right, share, Hollow.sideShare(left, right, half), Hollow.byCorners(share, Math.min(left, right), card.dLayM()));
+        return new Left(
+                left,
+                right,
+                share,
+                Hollow.sideShare(left, right, half),
+                Hollow.byCorners(share, Math.min(left, right), card.dLayM()));
     }
 }

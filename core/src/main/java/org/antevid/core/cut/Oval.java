@@ -5,15 +5,16 @@ import org.antevid.core.quantity.RefusedInput;
 /**
  * Outline of the stump inside the bark as an ellipse, two axes measured square to each other. Metres.
  *
- * @param alongM    along {@code facingDeg}
- * @param acrossM   square to it
+ * @param alongM along {@code facingDeg}
+ * @param acrossM square to it
  * @param facingDeg the lay it was measured for
  */
 public record Oval(double alongM, double acrossM, double facingDeg) {
     public Oval {
         double oval = acrossM / alongM;
         if (!(alongM > 0) || !(oval >= 0.5 - 1e-9 && oval <= 2 + 1e-9)) {
-            throw new RefusedInput("BAD_OVALITY", "acrossM", "must be between half and twice the diameter along the lay");
+            throw new RefusedInput(
+                    "BAD_OVALITY", "acrossM", "must be between half and twice the diameter along the lay");
         }
     }
 

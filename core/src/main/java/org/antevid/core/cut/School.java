@@ -2,13 +2,40 @@ package org.antevid.core.cut;
 
 import java.util.Locale;
 
-/** Types of cut with the shares and ranges practice gives them. Metres, degrees, shares of the diameter along the lay. */
+/**
+ * Types of cut with the shares and ranges practice gives them. Metres, degrees, shares of the diameter along the lay.
+ */
 public enum School {
-    CONVENTIONAL("conventional", new Span(45, 45, 60), new Span(0.33333333333333333, 0.25, 0.50), new Clamp(0.10, 0.020, 0.075), new Clamp(0.05, 0.025, 0.050)),
-    OPEN_FACE("open face", new Span(70, 60, 90), new Span(0.22, 0.20, 0.25), new Clamp(0.10, 0.020, 0.075), new Clamp(0, 0, 0)),
-    HUMBOLDT("face cut from below", new Span(45, 40, 60), new Span(0.30, 0.25, 0.40), new Clamp(0.10, 0.020, 0.075), new Clamp(0.05, 0.025, 0.050)),
-    DEEP_FACE("deep face", new Span(45, 30, 60), new Span(0.45, 0.40, 0.50), new Clamp(0.15, 0.040, 0.150), new Clamp(0.05, 0.025, 0.050)),
-    THIN_HINGE("thin hinge", new Span(55, 45, 90), new Span(0.27, 0.20, 0.33), new Clamp(0, 0.025, 0.025), new Clamp(0, 0, 0.025));
+    CONVENTIONAL(
+            "conventional",
+            new Span(45, 45, 60),
+            new Span(0.33333333333333333, 0.25, 0.50),
+            new Clamp(0.10, 0.020, 0.075),
+            new Clamp(0.05, 0.025, 0.050)),
+    OPEN_FACE(
+            "open face",
+            new Span(70, 60, 90),
+            new Span(0.22, 0.20, 0.25),
+            new Clamp(0.10, 0.020, 0.075),
+            new Clamp(0, 0, 0)),
+    HUMBOLDT(
+            "face cut from below",
+            new Span(45, 40, 60),
+            new Span(0.30, 0.25, 0.40),
+            new Clamp(0.10, 0.020, 0.075),
+            new Clamp(0.05, 0.025, 0.050)),
+    DEEP_FACE(
+            "deep face",
+            new Span(45, 30, 60),
+            new Span(0.45, 0.40, 0.50),
+            new Clamp(0.15, 0.040, 0.150),
+            new Clamp(0.05, 0.025, 0.050)),
+    THIN_HINGE(
+            "thin hinge",
+            new Span(55, 45, 90),
+            new Span(0.27, 0.20, 0.33),
+            new Clamp(0, 0.025, 0.025),
+            new Clamp(0, 0, 0.025));
 
     /** Usual value and the range inside the school. */
     public record Span(double usual, double low, double high) {

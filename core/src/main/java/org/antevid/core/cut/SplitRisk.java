@@ -11,19 +11,33 @@ import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.Species;
 
 /**
- * Whether the stem splits up while it is cut (barber chair): an index of practice and the energy a running split would find, the worse
- * decides. A deeper face lowers the energy strongly; the index does not credit it. Sources: practice rule, judgement, mechanics.
+ * Whether the stem splits up while it is cut (barber chair): an index of practice and the energy a running split would
+ * find, the worse decides. A deeper face lowers the energy strongly; the index does not credit it. Sources: practice
+ * rule, judgement, mechanics.
  *
- * @param points         of the index, by what gave them
- * @param index          0..100
- * @param movesAtM       holding wood at which the stem begins to move, behind the notch
- * @param movesEarly     before the cut has come down to the hinge
- * @param ratioBackCut   splitting energy / what the wood takes, for a plain back cut
- * @param ratioBore      the same with a bore and a strap
- * @param result         for the method asked about
+ * @param points of the index, by what gave them
+ * @param index 0..100
+ * @param movesAtM holding wood at which the stem begins to move, behind the notch
+ * @param movesEarly before the cut has come down to the hinge
+ * @param ratioBackCut splitting energy / what the wood takes, for a plain back cut
+ * @param ratioBore the same with a bore and a strap
+ * @param result for the method asked about
  */
-public record SplitRisk(Map<String, Double> points, double index, Level practice, double movesAtM, boolean movesEarly, double ratioBackCut,
-                        double ratioBore, double ratio, Level mechanics, Level result, Level backCut, Level bore, Advice advice, List<String> warnings) {
+public record SplitRisk(
+        Map<String, Double> points,
+        double index,
+        Level practice,
+        double movesAtM,
+        boolean movesEarly,
+        double ratioBackCut,
+        double ratioBore,
+        double ratio,
+        Level mechanics,
+        Level result,
+        Level backCut,
+        Level bore,
+        Advice advice,
+        List<String> warnings) {
     private static final int DEPTHS = 40;
     private static final double NO_MOMENT_NM = 1;
     private static final double SHALLOW = 0.2;
@@ -32,7 +46,10 @@ public record SplitRisk(Map<String, Double> points, double index, Level practice
 
     /** How likely it splits. */
     public enum Level {
-        LOW, MODERATE, HIGH, EXTREME;
+        LOW,
+        MODERATE,
+        HIGH,
+        EXTREME;
 
         public String key() {
             return name().toLowerCase(Locale.ROOT);
@@ -48,12 +65,18 @@ public record SplitRisk(Map<String, Double> points, double index, Level practice
     }
 
     /** How the back is opened. */
-    public enum Opening { BACK_CUT, BORE_STRAP }
+    public enum Opening {
+        BACK_CUT,
+        BORE_STRAP
+    }
 
     /** What follows for the cut. */
     public enum Advice {
-        STANDARD("as usual"), BORE_AND_STRAP("bore and leave a strap"), BORE_STRAP_AND_BIND("bore, leave a strap and bind the stem above"),
-        SIDE_CUTS_AND_BIND("cut the sides first and bind the stem above"), DO_NOT_HAND_FELL("not by hand");
+        STANDARD("as usual"),
+        BORE_AND_STRAP("bore and leave a strap"),
+        BORE_STRAP_AND_BIND("bore, leave a strap and bind the stem above"),
+        SIDE_CUTS_AND_BIND("cut the sides first and bind the stem above"),
+        DO_NOT_HAND_FELL("not by hand");
         private final String words;
 
         Advice(String words) {
@@ -72,17 +95,43 @@ public record SplitRisk(Map<String, Double> points, double index, Level practice
     /**
      * The cut and what bears on it.
      *
-     * @param forwardNm      lean, wind and pull together, N m
+     * @param forwardNm lean, wind and pull together, N m
      * @param forwardLeanDeg -45..60, as measured
-     * @param weightMomentNm weight times height of its centre above the cut: turns wind and pull into a lean; empty leaves them out of the index
-     * @param seamOrFork     a seam, crack or fork is in the stem
-     * @param underTension   bent, or held at the top
+     * @param weightMomentNm weight times height of its centre above the cut: turns wind and pull into a lean; empty
+     *     leaves them out of the index
+     * @param seamOrFork a seam, crack or fork is in the stem
+     * @param underTension bent, or held at the top
      */
-    public record Cut(Species species, Condition wood, School school, Opening opening, double dLayM, double dAcrossM, double depthM, double hingeThickM,
-                      double forwardNm, double forwardLeanDeg, Optional<Double> weightMomentNm, boolean seamOrFork, boolean underTension) {
+    public record Cut(
+            Species species,
+            Condition wood,
+            School school,
+            Opening opening,
+            double dLayM,
+            double dAcrossM,
+            double depthM,
+            double hingeThickM,
+            double forwardNm,
+            double forwardLeanDeg,
+            Optional<Double> weightMomentNm,
+            boolean seamOrFork,
+            boolean underTension) {
         /** @return the same with another moment toward the lay, N m */
         public Cut pulledBy(double otherNm) {
-            return new Cut(species, wood, school, opening, dLayM, dAcrossM, depthM, hingeThickM, otherNm, forwardLeanDeg, weightMomentNm, seamOrFork, underTension);
+            return new Cut(
+                    species,
+                    wood,
+                    school,
+                    opening,
+                    dLayM,
+                    dAcrossM,
+                    depthM,
+                    hingeThickM,
+                    otherNm,
+                    forwardLeanDeg,
+                    weightMomentNm,
+                    seamOrFork,
+                    underTension);
         }
 
         public Cut {
@@ -91,7 +140,10 @@ public record SplitRisk(Map<String, Double> points, double index, Level practice
             Require.within(depthM, 0.005, 2.5, "depth_m");
             Require.within(hingeThickM, 0.003, 0.5, "hinge_thick_m");
             if (depthM + hingeThickM >= dLayM) {
-                throw new RefusedInput("NO_ROOM_FOR_BACK_CUT", "depth_m", "notch and hinge together must be under the diameter of " + dLayM + " m");
+                throw new RefusedInput(
+                        "NO_ROOM_FOR_BACK_CUT",
+                        "depth_m",
+                        "notch and hinge together must be under the diameter of " + dLayM + " m");
             }
         }
     }
@@ -100,15 +152,19 @@ public record SplitRisk(Map<String, Double> points, double index, Level practice
         double strength = c.species.holdsMPa() * 1e6 * c.species.hinge().factor() * c.wood.factor();
         double front = chord(c, c.depthM);
         double moment = c.forwardNm < NO_MOMENT_NM ? 0 : c.forwardNm;
-        double lean = c.weightMomentNm.map(w -> Math.max(c.forwardLeanDeg, Math.toDegrees(Math.atan(moment / w)))).orElse(c.forwardLeanDeg);
+        double lean = c.weightMomentNm
+                .map(w -> Math.max(c.forwardLeanDeg, Math.toDegrees(Math.atan(moment / w))))
+                .orElse(c.forwardLeanDeg);
         double room = c.dLayM - c.depthM;
-        double moves = strength > 0 ? Math.min(room, Math.sqrt(6 * moment / (front * strength))) : moment > 0 ? room : 0;
+        double moves =
+                strength > 0 ? Math.min(room, Math.sqrt(6 * moment / (front * strength))) : moment > 0 ? room : 0;
         boolean early = moves > c.hingeThickM;
-        double tough = switch (c.species.split()) {
-            case LOW -> 450;
-            case MODERATE -> 300;
-            case HIGH -> 180;
-        };
+        double tough =
+                switch (c.species.split()) {
+                    case LOW -> 450;
+                    case MODERATE -> 300;
+                    case HIGH -> 180;
+                };
         boolean brittle = c.wood == Condition.FROZEN || c.wood == Condition.DEAD_RECENT || c.wood == Condition.DEAD_OLD;
         double takes = tough * (c.seamOrFork ? 0.3 : 1) * (brittle ? 0.6 : 1);
         double bored = energy(c, Math.min(moment, holds(c, front, c.hingeThickM)), c.hingeThickM) / takes;
@@ -124,8 +180,21 @@ public record SplitRisk(Map<String, Double> points, double index, Level practice
         Level practice = practice(open, calm);
         Level mechanics = energyLevel(asBore ? bored : plain);
         Level result = Level.worse(practice, mechanics);
-        return new SplitRisk(points, index, practice, moves, early, plain, bored, asBore ? bored : plain, mechanics, result, backCut, bore,
-            advice(backCut, bore, boreFits(c)), result == Level.LOW ? List.of() : List.of("BARBER_CHAIR:" + result.key()));
+        return new SplitRisk(
+                points,
+                index,
+                practice,
+                moves,
+                early,
+                plain,
+                bored,
+                asBore ? bored : plain,
+                mechanics,
+                result,
+                backCut,
+                bore,
+                advice(backCut, bore, boreFits(c)),
+                result == Level.LOW ? List.of() : List.of("BARBER_CHAIR:" + result.key()));
     }
 
     private static Map<String, Double> points(Cut c, double leanDeg) {
@@ -133,7 +202,11 @@ public record SplitRisk(Map<String, Double> points, double index, Level practice
         points.put("lean", Math.min(40, 4 * Math.max(0, leanDeg)));
         points.put("split", 15.0 * c.species.split().ordinal());
         points.put("cut", c.opening == Opening.BORE_STRAP ? -20 : openPoints(c.school));
-        points.put("wood", c.wood == Condition.FROZEN ? 10.0 : c.wood == Condition.DEAD_RECENT || c.wood == Condition.DEAD_OLD ? 5 : 0);
+        points.put(
+                "wood",
+                c.wood == Condition.FROZEN
+                        ? 10.0
+                        : c.wood == Condition.DEAD_RECENT || c.wood == Condition.DEAD_OLD ? 5 : 0);
         points.put("seam", c.seamOrFork ? 15.0 : 0);
         points.put("tension", c.underTension ? 15.0 : 0);
         points.put("shallow", c.depthM / c.dLayM < SHALLOW ? 5.0 : 0);
@@ -177,7 +250,10 @@ public record SplitRisk(Map<String, Double> points, double index, Level practice
         };
     }
 
-    /** Moment the holding wood bears before it moves, by the typical strength: what stores energy is strong; of wood nobody can rely on nothing is known, it counts as sound. */
+    /**
+     * Moment the holding wood bears before it moves, by the typical strength: what stores energy is strong; of wood
+     * nobody can rely on nothing is known, it counts as sound.
+     */
     private static double holds(Cut c, double front, double holdingM) {
         return bendsPa(c) * front * holdingM * holdingM / 6;
     }
@@ -186,7 +262,10 @@ public record SplitRisk(Map<String, Double> points, double index, Level practice
         return c.species.bendsMPa() * 1e6 * c.species.hinge().factor() * (c.wood.factor() > 0 ? c.wood.factor() : 1);
     }
 
-    /** The back cut passes every depth down to the hinge: the most energy on its way, so that more moment never gives less. */
+    /**
+     * The back cut passes every depth down to the hinge: the most energy on its way, so that more moment never gives
+     * less.
+     */
     private static double worstDepth(Cut c, double moment, double front, double room) {
         double starts = Math.min(room, Math.sqrt(6 * moment / (front * bendsPa(c))));
         if (starts <= c.hingeThickM) {

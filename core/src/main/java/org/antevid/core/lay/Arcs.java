@@ -13,8 +13,7 @@ public record Arcs(List<Arc> arcs) {
     public static final Arcs ALL = new Arcs(List.of(new Arc(0, 360)));
 
     /** From {@code fromDeg} in [0, 360), clockwise {@code widthDeg} in 0..360. */
-    public record Arc(double fromDeg, double widthDeg) {
-    }
+    public record Arc(double fromDeg, double widthDeg) {}
 
     public Arcs {
         arcs = List.copyOf(arcs);
@@ -84,8 +83,8 @@ public record Arcs(List<Arc> arcs) {
     }
 
     /**
-     * @return the most that can fall on these directions with any spread up to {@code sigmaDeg}, 0..1: a larger one never lowers it. Each
-     *     arc and its next turns are taken at their own worst spread, so it errs high.
+     * @return the most that can fall on these directions with any spread up to {@code sigmaDeg}, 0..1: a larger one
+     *     never lowers it. Each arc and its next turns are taken at their own worst spread, so it errs high.
      */
     public double mostShare(double meanDeg, double sigmaDeg) {
         double sum = 0;
@@ -98,7 +97,10 @@ public record Arcs(List<Arc> arcs) {
         return Math.min(1, sum);
     }
 
-    /** An interval that holds the mean takes everything when nothing spreads; one beside it takes most at one spread of its own. */
+    /**
+     * An interval that holds the mean takes everything when nothing spreads; one beside it takes most at one spread of
+     * its own.
+     */
     private static double most(double from, double to, double sigma) {
         if (from <= 0 && to >= 0) {
             return 1;

@@ -17,9 +17,10 @@ import org.antevid.core.stem.Defect;
 import org.antevid.core.stem.StemReading;
 
 /**
- * What a lay depends on and what it answered, written down when it is fixed: what has changed since makes it out of date.
+ * What a lay depends on and what it answered, written down when it is fixed: what has changed since makes it out of
+ * date.
  *
- * @param facts   by key; a later basis may have others
+ * @param facts by key; a later basis may have others
  * @param answers the numbers people were told
  */
 public record Basis(List<Fact> facts, List<Answer> answers) {
@@ -27,11 +28,22 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
     private static final double WORTH_SAYING = 0.001;
 
     /** Where a fact comes from, so that its age can be looked up. */
-    public enum Source { DIAMETER, HEIGHT, LEAN, CROWN, WOOD, DEFECTS, GROUND, TODAY, HOUSE, FEATURE, TREE }
+    public enum Source {
+        DIAMETER,
+        HEIGHT,
+        LEAN,
+        CROWN,
+        WOOD,
+        DEFECTS,
+        GROUND,
+        TODAY,
+        HOUSE,
+        FEATURE,
+        TREE
+    }
 
     /** @param key stable; of a feature its id, of a tree its label */
-    public record Fact(Source source, String key, String words, String value) {
-    }
+    public record Fact(Source source, String key, String words, String value) {}
 
     /** A number with its unit; a chance has the unit {@code CHANCE} and is 0..1. */
     public record Answer(String words, double value, String unit) {
@@ -49,8 +61,7 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
     }
 
     /** One thing that is not as it was. */
-    public record Changed(String words, String was, String is) {
-    }
+    public record Changed(String words, String was, String is) {}
 
     public Basis {
         facts = List.copyOf(facts);
@@ -63,18 +74,66 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
         List<Fact> facts = new ArrayList<>();
         s.dbh().ifPresent(d -> facts.add(new Fact(Source.DIAMETER, "", "diameter", with(d, 100, "cm"))));
         s.height().ifPresent(h -> facts.add(new Fact(Source.HEIGHT, "", "height", with(h, 1, "m"))));
-        facts.add(new Fact(Source.LEAN, "", "lean", s.lean().map(l -> String.format(Locale.ROOT, "%.1f° to %03.0f° ± %.1f°", l.deg(), l.azimuthDeg(), l.sigmaDeg())).orElse("not known")));
-        s.crownRadiusM().ifPresent(c -> facts.add(new Fact(Source.CROWN, "", "crown radius", String.format(Locale.ROOT, "%.1f m", c))));
-        facts.add(new Fact(Source.WOOD, "", "wood of the hinge", s.hingeWood(p.choice().layDeg()).key().replace('_', ' ')));
-        facts.add(new Fact(Source.DEFECTS, "", "faults", s.defects().isEmpty() ? "none" : s.defects().stream().map(Basis::fault).sorted().collect(Collectors.joining(", "))));
+        facts.add(new Fact(
+                Source.LEAN,
+                "",
+                "lean",
+                s.lean()
+                        .map(l -> String.format(
+                                Locale.ROOT, "%.1f° to %03.0f° ± %.1f°", l.deg(), l.azimuthDeg(), l.sigmaDeg()))
+                        .orElse("not known")));
+        s.crownRadiusM()
+                .ifPresent(c ->
+                        facts.add(new Fact(Source.CROWN, "", "crown radius", String.format(Locale.ROOT, "%.1f m", c))));
+        facts.add(new Fact(
+                Source.WOOD,
+                "",
+                "wood of the hinge",
+                s.hingeWood(p.choice().layDeg()).key().replace('_', ' ')));
+        facts.add(new Fact(
+                Source.DEFECTS,
+                "",
+                "faults",
+                s.defects().isEmpty()
+                        ? "none"
+                        : s.defects().stream().map(Basis::fault).sorted().collect(Collectors.joining(", "))));
         Ground ground = site.groundAt(s.at());
-        facts.add(new Fact(Source.GROUND, "", "slope at the stump", String.format(Locale.ROOT, "%.1f° down to %03.0f°", ground.slopeDeg(), ground.downhillDeg())));
-        facts.add(new Fact(Source.TODAY, "", "ground and crown today", word(site.today().ground()) + ", crown load " + word(site.today().load())));
-        facts.add(new Fact(Source.HOUSE, "", "limits", String.format(Locale.ROOT, "%.1f lengths kept clear, spread of %.1f° at least", p.limits().exclusionLengths(), p.limits().soundSigmaDeg())));
-        p.targets().stream().filter(t -> t.inRing() || t.inReach()).forEach(t -> facts.add(new Fact(Source.FEATURE, t.feature().id(), t.feature().name(), target(t))));
+        facts.add(new Fact(
+                Source.GROUND,
+                "",
+                "slope at the stump",
+                String.format(Locale.ROOT, "%.1f° down to %03.0f°", ground.slopeDeg(), ground.downhillDeg())));
+        facts.add(new Fact(
+                Source.TODAY,
+                "",
+                "ground and crown today",
+                word(site.today().ground()) + ", crown load "
+                        + word(site.today().load())));
+        facts.add(new Fact(
+                Source.HOUSE,
+                "",
+                "limits",
+                String.format(
+                        Locale.ROOT,
+                        "%.1f lengths kept clear, spread of %.1f° at least",
+                        p.limits().exclusionLengths(),
+                        p.limits().soundSigmaDeg())));
+        p.targets().stream()
+                .filter(t -> t.inRing() || t.inReach())
+                .forEach(t -> facts.add(
+                        new Fact(Source.FEATURE, t.feature().id(), t.feature().name(), target(t))));
         for (StandingTree t : site.trees()) {
-            if (!t.label().equals(s.label()) && t.at().distanceTo(s.at()) - t.crownRadiusM() <= p.zone().designReachM()) {
-                facts.add(new Fact(Source.TREE, t.label(), "tree " + t.label(), String.format(Locale.ROOT, "%.1f m high, %.1f m from the stump", t.heightM(), t.at().distanceTo(s.at()))));
+            if (!t.label().equals(s.label())
+                    && t.at().distanceTo(s.at()) - t.crownRadiusM() <= p.zone().designReachM()) {
+                facts.add(new Fact(
+                        Source.TREE,
+                        t.label(),
+                        "tree " + t.label(),
+                        String.format(
+                                Locale.ROOT,
+                                "%.1f m high, %.1f m from the stump",
+                                t.heightM(),
+                                t.at().distanceTo(s.at()))));
             }
         }
         return new Basis(facts, answers(p));
@@ -85,10 +144,16 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
         answers.add(new Answer("reach", Rounding.up(p.zone().designReachM(), 1), "m"));
         answers.add(new Answer("keep-out ring", Rounding.up(p.zone().exclusionM(), 0), "m"));
         answers.add(new Answer("fan", p.fan().toDeg() - p.fan().fromDeg(), "°"));
-        p.escape().marginS().ifPresent(m -> answers.add(new Answer("time to spare on the way out", Rounding.down(m, 1), "s")));
-        p.sideUse().ifPresent(u -> answers.add(new Answer("side lean, of what the hinge holds", Math.ceil(100 * u), "%")));
-        p.targets().stream().filter(t -> t.feature().mustNotBeHit()).forEach(t -> t.struck().map(k -> k.strike().decision()).filter(d -> d >= WORTH_SAYING)
-            .ifPresent(d -> answers.add(new Answer("chance to strike the " + t.feature().name(), d, CHANCE))));
+        p.escape()
+                .marginS()
+                .ifPresent(m -> answers.add(new Answer("time to spare on the way out", Rounding.down(m, 1), "s")));
+        p.sideUse()
+                .ifPresent(u -> answers.add(new Answer("side lean, of what the hinge holds", Math.ceil(100 * u), "%")));
+        p.targets().stream().filter(t -> t.feature().mustNotBeHit()).forEach(t -> t.struck()
+                .map(k -> k.strike().decision())
+                .filter(d -> d >= WORTH_SAYING)
+                .ifPresent(d -> answers.add(
+                        new Answer("chance to strike the " + t.feature().name(), d, CHANCE))));
         return answers;
     }
 
@@ -102,7 +167,12 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
 
     private static String target(LayPlan.TargetCheck t) {
         Feature f = t.feature();
-        return String.format(Locale.ROOT, "worth %d, %.1f m from the stump, %s", f.worth(), t.fromStumpM(), f.mayBeHit() ? "may be hit" : f.mustNotBeHit() ? "must not be hit" : "protected");
+        return String.format(
+                Locale.ROOT,
+                "worth %d, %.1f m from the stump, %s",
+                f.worth(),
+                t.fromStumpM(),
+                f.mayBeHit() ? "may be hit" : f.mustNotBeHit() ? "must not be hit" : "protected");
     }
 
     private static String word(Enum<?> e) {
@@ -130,8 +200,10 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
 
     /** @return by how much the answers moved, in words; one that is no longer there says so */
     public List<Changed> movedSince(Basis then) {
-        Map<String, Answer> before = then.answers.stream().collect(Collectors.toMap(Answer::words, Function.identity(), (a, b) -> a));
-        Map<String, Answer> now = answers.stream().collect(Collectors.toMap(Answer::words, Function.identity(), (a, b) -> a));
+        Map<String, Answer> before =
+                then.answers.stream().collect(Collectors.toMap(Answer::words, Function.identity(), (a, b) -> a));
+        Map<String, Answer> now =
+                answers.stream().collect(Collectors.toMap(Answer::words, Function.identity(), (a, b) -> a));
         List<Changed> moved = new ArrayList<>();
         for (Answer a : answers) {
             Answer was = before.get(a.words);
@@ -139,11 +211,15 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
                 moved.add(new Changed(a.words, was == null ? a.missing() : was.text(), a.text()));
             }
         }
-        then.answers.stream().filter(a -> !now.containsKey(a.words)).forEach(a -> moved.add(new Changed(a.words, a.text(), a.missing())));
+        then.answers.stream()
+                .filter(a -> !now.containsKey(a.words))
+                .forEach(a -> moved.add(new Changed(a.words, a.text(), a.missing())));
         return moved;
     }
 
     private Map<String, Fact> byKey() {
-        return facts.stream().collect(Collectors.toMap(f -> f.source + f.key, Function.identity(), (a, b) -> a, java.util.LinkedHashMap::new));
+        return facts.stream()
+                .collect(Collectors.toMap(
+                        f -> f.source + f.key, Function.identity(), (a, b) -> a, java.util.LinkedHashMap::new));
     }
 }

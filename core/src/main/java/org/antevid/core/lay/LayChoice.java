@@ -11,22 +11,32 @@ import org.antevid.core.stem.StemReading;
 /**
  * What the leader chooses for one stem.
  *
- * @param layDeg     azimuth it is to fall to
+ * @param layDeg azimuth it is to fall to
  * @param cutHeightM hinge above ground
- * @param barM       usable guide bar length
- * @param skill      of who gunns and cuts
- * @param leaving    how the cutter gets away
- * @param cuts       what he settles about the cuts himself
- * @param support    what stands by
- * @param below      what holds a stem that rolls or runs downhill; empty while nobody has said
+ * @param barM usable guide bar length
+ * @param skill of who gunns and cuts
+ * @param leaving how the cutter gets away
+ * @param cuts what he settles about the cuts himself
+ * @param support what stands by
+ * @param below what holds a stem that rolls or runs downhill; empty while nobody has said
  */
-public record LayChoice(double layDeg, double cutHeightM, School school, double barM, Means means, LaySpread.Skill skill, Leaving leaving, CutChoice cuts, Support support, Optional<Below> below) {
+public record LayChoice(
+        double layDeg,
+        double cutHeightM,
+        School school,
+        double barM,
+        Means means,
+        LaySpread.Skill skill,
+        Leaving leaving,
+        CutChoice cuts,
+        Support support,
+        Optional<Below> below) {
     /**
      * Ground below that is kept empty.
      *
      * @param holds the first thing that holds: a bench, a ditch, standing wood
      * @param downM how far down it is, 1..2000
-     * @param by    who keeps it empty
+     * @param by who keeps it empty
      */
     public record Below(String holds, double downM, String by) {
         public Below {
@@ -36,15 +46,40 @@ public record LayChoice(double layDeg, double cutHeightM, School school, double 
         }
     }
 
-    public LayChoice(double layDeg, double cutHeightM, School school, double barM, Means means, LaySpread.Skill skill, Leaving leaving, CutChoice cuts, Support support) {
+    public LayChoice(
+            double layDeg,
+            double cutHeightM,
+            School school,
+            double barM,
+            Means means,
+            LaySpread.Skill skill,
+            Leaving leaving,
+            CutChoice cuts,
+            Support support) {
         this(layDeg, cutHeightM, school, barM, means, skill, leaving, cuts, support, Optional.empty());
     }
 
     public LayChoice(double layDeg, double cutHeightM, School school, double barM, Means means) {
-        this(layDeg, cutHeightM, school, barM, means, LaySpread.Skill.TRAINED, means.isLine() ? Leaving.BEFORE_THE_PULL : Leaving.USUAL, CutChoice.BY_THE_RULE, Support.NONE);
+        this(
+                layDeg,
+                cutHeightM,
+                school,
+                barM,
+                means,
+                LaySpread.Skill.TRAINED,
+                means.isLine() ? Leaving.BEFORE_THE_PULL : Leaving.USUAL,
+                CutChoice.BY_THE_RULE,
+                Support.NONE);
     }
 
-    public LayChoice(double layDeg, double cutHeightM, School school, double barM, Means means, LaySpread.Skill skill, Leaving leaving) {
+    public LayChoice(
+            double layDeg,
+            double cutHeightM,
+            School school,
+            double barM,
+            Means means,
+            LaySpread.Skill skill,
+            Leaving leaving) {
         this(layDeg, cutHeightM, school, barM, means, skill, leaving, CutChoice.BY_THE_RULE, Support.NONE);
     }
 
@@ -58,12 +93,16 @@ public record LayChoice(double layDeg, double cutHeightM, School school, double 
     public void requireRiggedOn(StemReading stem) {
         means.requireTieIn(stem, cutHeightM, "ropeHeightM");
         support.fallback().ifPresent(f -> f.requireTieIn(stem, cutHeightM, "fallback.ropeHeightM"));
-        support.guy().ifPresent(g -> new Means(Means.Kind.MACHINE_LINE, Optional.of(g.heightM()), Optional.empty(), Optional.empty()).requireTieIn(stem, cutHeightM, "guyHeightM"));
+        support.guy().ifPresent(g -> new Means(
+                        Means.Kind.MACHINE_LINE, Optional.of(g.heightM()), Optional.empty(), Optional.empty())
+                .requireTieIn(stem, cutHeightM, "guyHeightM"));
     }
 
     /** @return whether he has left before anything pulls, so that no clock runs against him */
     public boolean leavesBefore() {
-        return means.isLine() && leaving.clock() == Leaving.Clock.AT_PULL && means.rig().when() == Rig.When.STRAP_RELEASED;
+        return means.isLine()
+                && leaving.clock() == Leaving.Clock.AT_PULL
+                && means.rig().when() == Rig.When.STRAP_RELEASED;
     }
 
     public LayChoice by(Means other) {

@@ -33,13 +33,26 @@ import org.antevid.core.stem.Tipping;
  * @param landing what it comes down on
  * @param row what the sweep says of it; empty while the lean is not known
  */
-public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass mass, FallZone zone, LayControl control, Fan fan,
-                      List<TargetCheck> targets, FallTime fallTime, EscapeRoutes escape, Optional<Sweep.Row> row, Landing landing, Limits limits) {
+public record LayPlan(
+        StemReading stem,
+        LayChoice choice,
+        CutCard card,
+        StemMass mass,
+        FallZone zone,
+        LayControl control,
+        Fan fan,
+        List<TargetCheck> targets,
+        FallTime fallTime,
+        EscapeRoutes escape,
+        Optional<Sweep.Row> row,
+        Landing landing,
+        Limits limits) {
     private static final double LIVE_RESTITUTION = 0.3;
     private static final double BRASH_RESTITUTION = 0.45;
     private static final double WHOLE_CIRCLE_SIGMA_DEG = 90;
     /** Nobody runs on ground steeper than this (judgement). */
     private static final double STEEPEST_WAY_DEG = 35;
+
     private static final double WORTH_CLEARING_M = 0.1;
     /** What lies farther off bars nobody's way. */
     private static final double NEAR_M = 20;
@@ -57,7 +70,13 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
     public static final double LEAST_AWAY_M = 1.5;
 
     /** How far the cutter is when it is down. */
-    public enum Away { NOT_KNOWN, LEFT_BEFORE, CLEAR, WITHIN, TOO_NEAR }
+    public enum Away {
+        NOT_KNOWN,
+        LEFT_BEFORE,
+        CLEAR,
+        WITHIN,
+        TOO_NEAR
+    }
 
     /** @return metres he must have covered to be out of this stem's swath, throw and butt zone */
     public double clearM() {
@@ -69,14 +88,19 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
         if (choice.leavesBefore()) {
             return Away.LEFT_BEFORE;
         }
-        return escape.best().isEmpty() || escape.reachedM().isEmpty() ? Away.NOT_KNOWN : escape.reachedM().get() < limits.leastAwayM ? Away.TOO_NEAR
-            : escape.reachedM().get() < clearM() ? Away.WITHIN : Away.CLEAR;
+        return escape.best().isEmpty() || escape.reachedM().isEmpty()
+                ? Away.NOT_KNOWN
+                : escape.reachedM().get() < limits.leastAwayM
+                        ? Away.TOO_NEAR
+                        : escape.reachedM().get() < clearM() ? Away.WITHIN : Away.CLEAR;
     }
 
     /** @return what gets him farther away in time on this lay, in words, the least work first */
     public List<String> timeHelps() {
         List<String> helps = new ArrayList<>();
-        reachedIfClearedM().filter(m -> m > escape.reachedM().orElse(0.0) + WORTH_CLEARING_M).ifPresent(m -> helps.add("clear the way: then " + Rounding.downText(m) + " m"));
+        reachedIfClearedM()
+                .filter(m -> m > escape.reachedM().orElse(0.0) + WORTH_CLEARING_M)
+                .ifPresent(m -> helps.add("clear the way: then " + Rounding.downText(m) + " m"));
         if (choice.means().isLine()) {
             helps.add("pull only when he has left");
         }
@@ -97,12 +121,27 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
      *
      * @param fromStumpM nearest point from the stump
      * @param clearanceM from the fan's edge, 0 when touched
-     * @param struck     chance to be hit; empty when out of reach, when it may be hit, or when control of the lay is not proven
+     * @param struck chance to be hit; empty when out of reach, when it may be hit, or when control of the lay is not
+     *     proven
      */
-    public record TargetCheck(Feature feature, double fromStumpM, double clearanceM, boolean inReach, boolean inFan, boolean inRing, Optional<Sweep.Struck> struck) {
-        /** @return whether it must not be hit and is: likelier than its worth allows, or in a fan that is the whole circle */
+    public record TargetCheck(
+            Feature feature,
+            double fromStumpM,
+            double clearanceM,
+            boolean inReach,
+            boolean inFan,
+            boolean inRing,
+            Optional<Sweep.Struck> struck) {
+        /**
+         * @return whether it must not be hit and is: likelier than its worth allows, or in a fan that is the whole
+         *     circle
+         */
         public boolean blocks(boolean proven) {
-            return feature.mustNotBeHit() && (proven ? struck.filter(s -> s.strike().controlled() > s.limit()).isPresent() : inFan);
+            return feature.mustNotBeHit()
+                    && (proven
+                            ? struck.filter(s -> s.strike().controlled() > s.limit())
+                                    .isPresent()
+                            : inFan);
         }
 
         /** @return the chance to be hit in words; what cannot be reached is said to be out of reach, never "0 %" */
@@ -110,11 +149,15 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
             if (!feature.mustNotBeHit()) {
                 return feature.mayBeHit() ? "may be hit" : "protected";
             }
-            return struck.map(s -> Rounding.chance(s.strike().controlled())).orElse(!proven && inFan ? "counts as hit" : inFan ? "thrown wood" : "out of reach");
+            return struck.map(s -> Rounding.chance(s.strike().controlled()))
+                    .orElse(!proven && inFan ? "counts as hit" : inFan ? "thrown wood" : "out of reach");
         }
     }
 
-    /** @throws RefusedInput {@code NOT_KNOWN} naming what must be measured first, or when the stem cannot be cut as chosen */
+    /**
+     * @throws RefusedInput {@code NOT_KNOWN} naming what must be measured first, or when the stem cannot be cut as
+     *     chosen
+     */
     public static LayPlan of(StemReading stem, LayChoice choice, Site site, Limits limits) {
         List<String> missing = stem.notKnown();
         if (!missing.isEmpty()) {
@@ -122,8 +165,13 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
         }
         LayChoice wedged = choice;
         Optional<Sweep> sweep = StemSweep.of(stem, choice, site, limits);
-        int most = choice.means().kind() == Means.Kind.WEDGES ? choice.support().mostBeside(stem.mass(choice.cutHeightM()).orElseThrow().dCutM()) : 0;
-        for (int n = choice.support().wedges().beside() + 1; n <= most && sweep.filter(w -> !w.at(choice.layDeg()).enough()).isPresent(); n++) {
+        int most = choice.means().kind() == Means.Kind.WEDGES
+                ? choice.support()
+                        .mostBeside(stem.mass(choice.cutHeightM()).orElseThrow().dCutM())
+                : 0;
+        for (int n = choice.support().wedges().beside() + 1;
+                n <= most && sweep.filter(w -> !w.at(choice.layDeg()).enough()).isPresent();
+                n++) {
             wedged = choice.by(choice.support().beside(n));
             sweep = StemSweep.of(stem, wedged, site, limits);
         }
@@ -135,102 +183,241 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
         Ground ground = site.groundAt(stem.at());
         double slope = ground.alongDeg(choice.layDeg());
         Optional<Sweep.Row> row = sweep.map(w -> w.at(choice.layDeg()));
-        CutCard card = row.map(Sweep.Row::card).orElseGet(() -> CutCard.of(choice.cuts().stump(choice.school(), choice.cuts().wood(mass.dCutM(), choice.layDeg()), choice.layDeg(),
-            stem.corners(choice.layDeg()).worse(), 0, slope, CutChoice.bar(choice.barM()), choice.means().movedBy(), choice.cuts().flare(choice.cutHeightM()))));
+        CutCard card = row.map(Sweep.Row::card)
+                .orElseGet(() -> CutCard.of(choice.cuts()
+                        .stump(
+                                choice.school(),
+                                choice.cuts().wood(mass.dCutM(), choice.layDeg()),
+                                choice.layDeg(),
+                                stem.corners(choice.layDeg()).worse(),
+                                0,
+                                slope,
+                                CutChoice.bar(choice.barM()),
+                                choice.means().movedBy(),
+                                choice.cuts().flare(choice.cutHeightM()))));
         LayControl control = LayControl.of(stem, choice, mass, row, site);
-        CutCard fitted = row.map(r -> fitted(stem, choice, mass, card, r, control, site)).orElse(card);
-        FallZone zone = FallZone.of(new FallZone.Fall(choice.layDeg(), stem.at(), stem.height().orElseThrow(), choice.cutHeightM(),
-            stem.crownRadiusM().orElseThrow(), 1.15, mass.k2s2(), ground, Math.min(120, card.closesAfterDeg()),
-            restitution(stem), site.today().ground().friction(), 0.5, limits.exclusionLengths(), mass.cgM(),
-            control.sigmaDeg().orElse(WHOLE_CIRCLE_SIGMA_DEG), stem.limbless() ? FallZone.Limbs.LIMBLESS : FallZone.Limbs.BRANCHED));
+        CutCard fitted =
+                row.map(r -> fitted(stem, choice, mass, card, r, control, site)).orElse(card);
+        FallZone zone = FallZone.of(new FallZone.Fall(
+                choice.layDeg(),
+                stem.at(),
+                stem.height().orElseThrow(),
+                choice.cutHeightM(),
+                stem.crownRadiusM().orElseThrow(),
+                1.15,
+                mass.k2s2(),
+                ground,
+                Math.min(120, card.closesAfterDeg()),
+                restitution(stem),
+                site.today().ground().friction(),
+                0.5,
+                limits.exclusionLengths(),
+                mass.cgM(),
+                control.sigmaDeg().orElse(WHOLE_CIRCLE_SIGMA_DEG),
+                stem.limbless() ? FallZone.Limbs.LIMBLESS : FallZone.Limbs.BRANCHED));
         Fan fan = Fan.of(stem.at(), choice.layDeg(), control, zone);
-        FallTime time = row.flatMap(r -> StemSweep.fall(stem, choice, mass, site, r)).map(FallTime::of).orElse(FallTime.NOT_KNOWN);
-        EscapeRoutes escape = EscapeRoutes.around(EscapeRoutes.Cutter.usual(choice.layDeg(), stem.height().orElseThrow().high(), ground,
-            stem.lean().map(Lean::azimuthDeg), row.map(Sweep.Row::clock).orElse(EscapeRoutes.Clock.NOT_KNOWN), Math.min(30, zone.buttZoneM()), barsTheCutter(stem, choice, site))
-            .on(site.today().ground()).clearedOn(choice.leaving().cleared()));
-        List<TargetCheck> targets = site.targets().map(f -> check(f, stem.at(), zone, fan, row, control)).toList();
-        return new LayPlan(stem, choice, fitted, mass, zone, control, fan, targets, time, escape, row,
-            Landing.of(site, stem.at(), choice.layDeg(), zone.designReachM(), mass.dCutM()), limits);
+        FallTime time = row.flatMap(r -> StemSweep.fall(stem, choice, mass, site, r))
+                .map(FallTime::of)
+                .orElse(FallTime.NOT_KNOWN);
+        EscapeRoutes escape = EscapeRoutes.around(EscapeRoutes.Cutter.usual(
+                        choice.layDeg(),
+                        stem.height().orElseThrow().high(),
+                        ground,
+                        stem.lean().map(Lean::azimuthDeg),
+                        row.map(Sweep.Row::clock).orElse(EscapeRoutes.Clock.NOT_KNOWN),
+                        Math.min(30, zone.buttZoneM()),
+                        barsTheCutter(stem, choice, site))
+                .on(site.today().ground())
+                .clearedOn(choice.leaving().cleared()));
+        List<TargetCheck> targets = site.targets()
+                .map(f -> check(f, stem.at(), zone, fan, row, control))
+                .toList();
+        return new LayPlan(
+                stem,
+                choice,
+                fitted,
+                mass,
+                zone,
+                control,
+                fan,
+                targets,
+                time,
+                escape,
+                row,
+                Landing.of(site, stem.at(), choice.layDeg(), zone.designReachM(), mass.dCutM()),
+                limits);
     }
 
     /**
-     * The card with a strap that holds what bears on it at the wind limit, as thick as the bore leaves room for: what the tool proposes raises no stop against itself.
-     * A strap the leader set stays as it is.
+     * The card with a strap that holds what bears on it at the wind limit, as thick as the bore leaves room for: what
+     * the tool proposes raises no stop against itself. A strap the leader set stays as it is.
      */
-    private static CutCard fitted(StemReading stem, LayChoice choice, StemMass mass, CutCard card, Sweep.Row row, LayControl control, Site site) {
-        if (row.backCut() != BackCut.BORE_STRAP || !card.borePossible() || choice.cuts().strapM().isPresent()) {
+    private static CutCard fitted(
+            StemReading stem,
+            LayChoice choice,
+            StemMass mass,
+            CutCard card,
+            Sweep.Row row,
+            LayControl control,
+            Site site) {
+        if (row.backCut() != BackCut.BORE_STRAP
+                || !card.borePossible()
+                || choice.cuts().strapM().isPresent()) {
             return card;
         }
         Means aimed = choice.means().aimed(stem.at(), choice.layDeg(), choice.cutHeightM(), site);
-        double pretension = aimed.rig().pretensionN().or(() -> control.neededN().map(n -> Rig.PRETENSION_SHARE * n)).orElse(0.0)
-            * aimed.armM(mass, row.backHighNm() / (mass.massHighKg() * StemMass.G) - card.hingeOffsetM(), card.hingeOffsetM()).orElse(0.0);
-        double forward = row.forwardHighNm() + Tipping.windNm(stem, choice.cutHeightM(), site.today().designGustMs()) + pretension;
+        double pretension = aimed.rig()
+                        .pretensionN()
+                        .or(() -> control.neededN().map(n -> Rig.PRETENSION_SHARE * n))
+                        .orElse(0.0)
+                * aimed.armM(
+                                mass,
+                                row.backHighNm() / (mass.massHighKg() * StemMass.G) - card.hingeOffsetM(),
+                                card.hingeOffsetM())
+                        .orElse(0.0);
+        double forward = row.forwardHighNm()
+                + Tipping.windNm(stem, choice.cutHeightM(), site.today().designGustMs())
+                + pretension;
         double room = card.strapM() + card.boreLengthM().orElseThrow() - CutCard.BORE_NEEDS_M;
-        Optional<Double> needed = StrapHold.of(new StrapHold.Strap(stem.species(), stem.corners(choice.layDeg()).strap(), card.dLayM(), card.dAcrossM(), card.depthM(), card.hingeThickM(),
-            card.strapM(), 0, forward, 0.5, 2)).neededM();
-        double thick = Math.max(card.strapM(), Math.min(room, needed.map(n -> Math.ceil(200 * n) / 200).orElse(room)));
-        return thick <= card.strapM() + 1e-9 ? card : CutCard.of(choice.cuts().strap(thick).stump(choice.school(), choice.cuts().wood(mass.dCutM(), choice.layDeg()), choice.layDeg(), row.wood(), row.leanDeg(),
-            site.groundAt(stem.at()).alongDeg(choice.layDeg()), CutChoice.bar(choice.barM()), choice.means().movedBy(), choice.cuts().flare(choice.cutHeightM())));
+        Optional<Double> needed = StrapHold.of(new StrapHold.Strap(
+                        stem.species(),
+                        stem.corners(choice.layDeg()).strap(),
+                        card.dLayM(),
+                        card.dAcrossM(),
+                        card.depthM(),
+                        card.hingeThickM(),
+                        card.strapM(),
+                        0,
+                        forward,
+                        0.5,
+                        2))
+                .neededM();
+        double thick = Math.max(
+                card.strapM(),
+                Math.min(room, needed.map(n -> Math.ceil(200 * n) / 200).orElse(room)));
+        return thick <= card.strapM() + 1e-9
+                ? card
+                : CutCard.of(choice.cuts()
+                        .strap(thick)
+                        .stump(
+                                choice.school(),
+                                choice.cuts().wood(mass.dCutM(), choice.layDeg()),
+                                choice.layDeg(),
+                                row.wood(),
+                                row.leanDeg(),
+                                site.groundAt(stem.at()).alongDeg(choice.layDeg()),
+                                CutChoice.bar(choice.barM()),
+                                choice.means().movedBy(),
+                                choice.cuts().flare(choice.cutHeightM())));
     }
 
-    /** @return side use of the hinge with what a guy takes off it; empty while the lean is not known or the wood is no hinge */
+    /**
+     * @return side use of the hinge with what a guy takes off it; empty while the lean is not known or the wood is no
+     *     hinge
+     */
     public Optional<Double> sideUse() {
         return row.filter(r -> Double.isFinite(r.hold().utilisation())).map(Sweep.Row::use);
     }
 
-    /** @return the strap of this cut card against the lean at its 95 % side, while nobody pulls yet; empty while the lean is not known or it cannot be bored */
+    /**
+     * @return the strap of this cut card against the lean at its 95 % side, while nobody pulls yet; empty while the
+     *     lean is not known or it cannot be bored
+     */
     public Optional<StrapHold> strap() {
         return row.flatMap(r -> strapAgainst(r.forwardHighNm()));
     }
 
     /** @return the strap of this cut card against a forward moment, N m; empty when it cannot be bored */
     public Optional<StrapHold> strapAgainst(double forwardNm) {
-        return !card.borePossible() ? Optional.empty() : Optional.of(StrapHold.of(new StrapHold.Strap(stem.species(), stem.corners(choice.layDeg()).strap(), card.dLayM(), card.dAcrossM(), card.depthM(),
-            card.hingeThickM(), card.strapFromBarkM(), card.barkM(), forwardNm, 0.5, 2)));
+        return !card.borePossible()
+                ? Optional.empty()
+                : Optional.of(StrapHold.of(new StrapHold.Strap(
+                        stem.species(),
+                        stem.corners(choice.layDeg()).strap(),
+                        card.dLayM(),
+                        card.dAcrossM(),
+                        card.depthM(),
+                        card.hingeThickM(),
+                        card.strapFromBarkM(),
+                        card.barkM(),
+                        forwardNm,
+                        0.5,
+                        2)));
     }
 
     /** Air as light as this moves a top but is no wind to wait for (judgement). */
     private static final double LIGHT_AIR_MS = 4;
 
-    /** @return gust at which work on this stem holds, whole m/s: the strictest of the limit and of what hinge and means stand */
+    /**
+     * @return gust at which work on this stem holds, whole m/s: the strictest of the limit and of what hinge and means
+     *     stand
+     */
     public double gustLimitMs(double workLimitMs) {
-        return control.standsGustMs().map(g -> Math.min(workLimitMs, Math.max(LIGHT_AIR_MS, Rounding.down(g, 0)))).orElse(workLimitMs);
+        return control.standsGustMs()
+                .map(g -> Math.min(workLimitMs, Math.max(LIGHT_AIR_MS, Rounding.down(g, 0))))
+                .orElse(workLimitMs);
     }
 
     /** @return corners of a way out on the plan, from the stump */
     public List<Spot> onPlan(EscapeRoutes.Way way) {
-        return way.path().stream().map(s -> new Spot(stem.at().eastM() + s.eastM(), stem.at().northM() + s.northM())).toList();
+        return way.path().stream()
+                .map(s -> new Spot(stem.at().eastM() + s.eastM(), stem.at().northM() + s.northM()))
+                .toList();
     }
 
     /** @return metres walked when it lands were the better way cleared */
     public Optional<Double> reachedIfClearedM() {
-        return escape.best().flatMap(b -> escape.reachedM().map(m -> Math.min(b.way().orElseThrow().lengthM(), m / (choice.leaving().cleared().contains(b.side()) ? 1 : escape.footingFactor()))));
+        return escape.best().flatMap(b -> escape.reachedM()
+                .map(m -> Math.min(
+                        b.way().orElseThrow().lengthM(),
+                        m / (choice.leaving().cleared().contains(b.side()) ? 1 : escape.footingFactor()))));
     }
 
     static double restitution(StemReading stem) {
         return stem.brash() ? BRASH_RESTITUTION : LIVE_RESTITUTION;
     }
 
-    private static TargetCheck check(Feature f, Spot stump, FallZone zone, Fan fan, Optional<Sweep.Row> row, LayControl control) {
+    private static TargetCheck check(
+            Feature f, Spot stump, FallZone zone, Fan fan, Optional<Sweep.Row> row, LayControl control) {
         double distance = f.shape().distanceTo(stump);
         double clearance = fan.area().distanceTo(f.shape());
-        Optional<Sweep.Struck> struck = row.filter(r -> control.proven()).flatMap(r -> r.strikes().stream().filter(s -> s.id().equals(f.id())).findFirst());
-        return new TargetCheck(f, distance, clearance, distance <= zone.designReachM(), clearance <= 0, distance <= zone.exclusionM(), struck);
+        Optional<Sweep.Struck> struck = row.filter(r -> control.proven())
+                .flatMap(r ->
+                        r.strikes().stream().filter(s -> s.id().equals(f.id())).findFirst());
+        return new TargetCheck(
+                f,
+                distance,
+                clearance,
+                distance <= zone.designReachM(),
+                clearance <= 0,
+                distance <= zone.exclusionM(),
+                struck);
     }
 
-    /** What bars the cutter: things on the place, a loaded rope, ground too steep to run on. In the frame of the stump. */
+    /**
+     * What bars the cutter: things on the place, a loaded rope, ground too steep to run on. In the frame of the stump.
+     */
     private static List<EscapeRoutes.Obstacle> barsTheCutter(StemReading stem, LayChoice choice, Site site) {
         List<EscapeRoutes.Obstacle> all = new ArrayList<>(obstacles(site, stem));
         Means means = choice.means().aimed(stem.at(), choice.layDeg(), choice.cutHeightM(), site);
         if (means.isLine() && means.stand().isPresent()) {
             Spot stand = means.stand().get();
-            List<Spot> rope = new ArrayList<>(List.of(new Spot(0, 0).at(stem.at().bearingTo(stand), 1.5), new Spot(stand.eastM() - stem.at().eastM(), stand.northM() - stem.at().northM())));
-            means.puller().ifPresent(p -> rope.add(new Spot(p.eastM() - stem.at().eastM(), p.northM() - stem.at().northM())));
+            List<Spot> rope = new ArrayList<>(List.of(
+                    new Spot(0, 0).at(stem.at().bearingTo(stand), 1.5),
+                    new Spot(
+                            stand.eastM() - stem.at().eastM(),
+                            stand.northM() - stem.at().northM())));
+            means.puller()
+                    .ifPresent(p -> rope.add(new Spot(
+                            p.eastM() - stem.at().eastM(),
+                            p.northM() - stem.at().northM())));
             all.add(new EscapeRoutes.Obstacle("the loaded rope", Shape.line(rope)));
         }
         for (int east = -12; east <= 12; east += 2) {
             for (int north = -12; north <= 12; north += 2) {
-                if (site.groundAt(new Spot(stem.at().eastM() + east, stem.at().northM() + north)).slopeDeg() > STEEPEST_WAY_DEG) {
+                if (site.groundAt(new Spot(stem.at().eastM() + east, stem.at().northM() + north))
+                                .slopeDeg()
+                        > STEEPEST_WAY_DEG) {
                     all.add(new EscapeRoutes.Obstacle("the slope's edge", Shape.disc(new Spot(east, north), 1.2)));
                 }
             }
@@ -240,10 +427,15 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
 
     /** @return houses, paths, pens and the like inside the ring: each is emptied, closed or guarded by name */
     public List<Feature> occupied(Site site) {
-        return site.features().stream().filter(f -> f.kind().mayHoldPeople() && f.shape().distanceTo(stem.at()) <= zone.exclusionM()).toList();
+        return site.features().stream()
+                .filter(f -> f.kind().mayHoldPeople() && f.shape().distanceTo(stem.at()) <= zone.exclusionM())
+                .toList();
     }
 
-    /** @return what bars the way, in the frame of the stump: features, every other trunk, stump and lying stem, ground another stem endangers */
+    /**
+     * @return what bars the way, in the frame of the stump: features, every other trunk, stump and lying stem, ground
+     *     another stem endangers
+     */
     public static List<EscapeRoutes.Obstacle> obstacles(Site site, StemReading own) {
         return obstacles(site, own.at(), own.label());
     }
@@ -258,14 +450,25 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
         for (Feature f : site.features()) {
             if (f.kind().barsTheWay() && f.shape().distanceTo(from) < NEAR_M) {
                 Shape seen = f.shape().seenFrom(from);
-                obstacles.add(new EscapeRoutes.Obstacle(f.name(), f.kind() == FeatureKind.OTHER_TREE && !f.shape().hasArea() ? seen.grown(Site.TRUNK_M) : seen));
+                obstacles.add(new EscapeRoutes.Obstacle(
+                        f.name(),
+                        f.kind() == FeatureKind.OTHER_TREE && !f.shape().hasArea() ? seen.grown(Site.TRUNK_M) : seen));
             }
         }
         Set<String> measured = site.trees().stream().map(StandingTree::label).collect(Collectors.toSet());
-        site.trees().stream().filter(t -> !t.label().equals(own) && t.at().distanceTo(from) < NEAR_M)
-            .forEach(t -> obstacles.add(new EscapeRoutes.Obstacle(t.label(), Shape.disc(new Spot(t.at().eastM() - from.eastM(), t.at().northM() - from.northM()), t.dbhM() / 2))));
-        site.trunks().stream().filter(t -> !t.label().equals(own) && !measured.contains(t.label()) && t.shape().distanceTo(from) < NEAR_M)
-            .forEach(t -> obstacles.add(new EscapeRoutes.Obstacle(t.label(), t.shape().seenFrom(from))));
+        site.trees().stream()
+                .filter(t -> !t.label().equals(own) && t.at().distanceTo(from) < NEAR_M)
+                .forEach(t -> obstacles.add(new EscapeRoutes.Obstacle(
+                        t.label(),
+                        Shape.disc(
+                                new Spot(t.at().eastM() - from.eastM(), t.at().northM() - from.northM()),
+                                t.dbhM() / 2))));
+        site.trunks().stream()
+                .filter(t -> !t.label().equals(own)
+                        && !measured.contains(t.label())
+                        && t.shape().distanceTo(from) < NEAR_M)
+                .forEach(t -> obstacles.add(
+                        new EscapeRoutes.Obstacle(t.label(), t.shape().seenFrom(from))));
         for (Site.Danger d : site.dangers()) {
             obstacles.add(new EscapeRoutes.Obstacle(d.name(), d.area().seenFrom(from)));
         }
@@ -274,8 +477,8 @@ public record LayPlan(StemReading stem, LayChoice choice, CutCard card, StemMass
 
     /** @return the worthiest target that blocks this lay */
     public Optional<TargetCheck> worstTouched() {
-        return targets.stream().filter(t -> t.blocks(control.proven()))
-            .max(Comparator.comparingInt(t -> t.feature().worth()));
+        return targets.stream().filter(t -> t.blocks(control.proven())).max(Comparator.comparingInt(t -> t.feature()
+                .worth()));
     }
 
     /** @return the fan as an outline, for drawing */

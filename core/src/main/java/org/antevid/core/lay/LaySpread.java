@@ -9,25 +9,36 @@ import org.antevid.core.quantity.Require;
 import org.antevid.core.stem.Condition;
 
 /**
- * How far a lay spreads, and to which side it is drawn off. Degrees, right of the lay positive, one sigma. An ideal hinge keeps the
- * sideways offset of the tip (geometry); a yielding one turns the plane of the fall by u t / L (mechanics; the factor 1 holds a third
- * more than the working value). Gunning, notch and an uneven hinge are judgement values, blended with the cutter's own measured
- * misses. The aim correction is advice, never applied by itself.
+ * How far a lay spreads, and to which side it is drawn off. Degrees, right of the lay positive, one sigma. An ideal
+ * hinge keeps the sideways offset of the tip (geometry); a yielding one turns the plane of the fall by u t / L
+ * (mechanics; the factor 1 holds a third more than the working value). Gunning, notch and an uneven hinge are judgement
+ * values, blended with the cutter's own measured misses. The aim correction is advice, never applied by itself.
  *
- * @param gunningDeg   aim of the notch by skill
- * @param notchDeg     error of the notch line along the hinge
- * @param unevenDeg    hinge thicker at one end than meant
- * @param sawyerDeg    these three together, blended with measured misses
- * @param sideWindDeg  scatter of the side moment
- * @param modelDeg     what the two biases are uncertain by
- * @param biasDeg      expected turn; empty when the hinge does not govern the lay
- * @param sigmaDeg     spread; empty when the hinge does not govern the lay
- * @param lostChance   chance that control is lost altogether and any direction is as likely, 0..1; 1 when not controlled
- * @param half95M      half width at the tip, 1.96 sigma, without bias and crown
+ * @param gunningDeg aim of the notch by skill
+ * @param notchDeg error of the notch line along the hinge
+ * @param unevenDeg hinge thicker at one end than meant
+ * @param sawyerDeg these three together, blended with measured misses
+ * @param sideWindDeg scatter of the side moment
+ * @param modelDeg what the two biases are uncertain by
+ * @param biasDeg expected turn; empty when the hinge does not govern the lay
+ * @param sigmaDeg spread; empty when the hinge does not govern the lay
+ * @param lostChance chance that control is lost altogether and any direction is as likely, 0..1; 1 when not controlled
+ * @param half95M half width at the tip, 1.96 sigma, without bias and crown
  */
-public record LaySpread(double gunningDeg, double notchDeg, double unevenDeg, double sawyerDeg, double sideWindDeg, double modelDeg,
-                        double biasGeometryDeg, double biasHingeDeg, Optional<Double> biasDeg, Optional<Double> sigmaDeg, double lostChance,
-                        Optional<Double> half95M, List<String> warnings) {
+public record LaySpread(
+        double gunningDeg,
+        double notchDeg,
+        double unevenDeg,
+        double sawyerDeg,
+        double sideWindDeg,
+        double modelDeg,
+        double biasGeometryDeg,
+        double biasHingeDeg,
+        Optional<Double> biasDeg,
+        Optional<Double> sigmaDeg,
+        double lostChance,
+        Optional<Double> half95M,
+        List<String> warnings) {
     private static final int HISTORY_LEAST = 3;
     private static final double UNEVEN_DEG = 5;
     private static final double TIP_SHARE = 0.5;
@@ -36,7 +47,9 @@ public record LaySpread(double gunningDeg, double notchDeg, double unevenDeg, do
 
     /** Skill of the person who gunns and cuts; one sigma of the aim in degrees (judgement). */
     public enum Skill {
-        NOVICE(4), TRAINED(2.5), EXPERIENCED(1.5);
+        NOVICE(4),
+        TRAINED(2.5),
+        EXPERIENCED(1.5);
         private final double gunningDeg;
 
         Skill(double gunningDeg) {
@@ -55,12 +68,13 @@ public record LaySpread(double gunningDeg, double notchDeg, double unevenDeg, do
     /**
      * What the cutter brings along.
      *
-     * @param notchSigmaMm  0..100
+     * @param notchSigmaMm 0..100
      * @param unevenSigmaMm 0..100
-     * @param missesDeg     signed misses measured on earlier fells
-     * @param priorWeight   how many measured misses the table value weighs, 1..100
+     * @param missesDeg signed misses measured on earlier fells
+     * @param priorWeight how many measured misses the table value weighs, 1..100
      */
-    public record Cutter(Skill skill, double notchSigmaMm, double unevenSigmaMm, List<Double> missesDeg, double priorWeight) {
+    public record Cutter(
+            Skill skill, double notchSigmaMm, double unevenSigmaMm, List<Double> missesDeg, double priorWeight) {
         public Cutter {
             Require.within(notchSigmaMm, 0, 100, "notch_sigma_mm");
             Require.within(unevenSigmaMm, 0, 100, "uneven_sigma_mm");
@@ -80,12 +94,19 @@ public record LaySpread(double gunningDeg, double notchDeg, double unevenDeg, do
     /**
      * The loaded hinge.
      *
-     * @param sideUse      side moment / working hinge capacity, right positive
+     * @param sideUse side moment / working hinge capacity, right positive
      * @param sigmaSideUse its sigma
-     * @param tipSideM     standing sideways offset of the tip, right positive
-     * @param lengthM      hinge to tip, 1..120
+     * @param tipSideM standing sideways offset of the tip, right positive
+     * @param lengthM hinge to tip, 1..120
      */
-    public record Hinge(double lengthAlongM, double thickM, double sideUse, double sigmaSideUse, double tipSideM, double lengthM, Condition wood) {
+    public record Hinge(
+            double lengthAlongM,
+            double thickM,
+            double sideUse,
+            double sigmaSideUse,
+            double tipSideM,
+            double lengthM,
+            Condition wood) {
         public Hinge {
             Require.within(lengthAlongM, 0.03, 4, "hinge_length_m");
             Require.within(thickM, 0.005, 0.5, "hinge_thick_m");
@@ -97,7 +118,8 @@ public record LaySpread(double gunningDeg, double notchDeg, double unevenDeg, do
     /** @throws RefusedInput {@code IMPOSSIBLE_GEOMETRY} for a tip that hangs out farther than half the length */
     public static LaySpread of(Cutter c, Hinge h) {
         if (Math.abs(h.tipSideM) > TIP_SHARE * h.lengthM) {
-            throw new RefusedInput("IMPOSSIBLE_GEOMETRY", "tip_side_m", "must be at most half the length of " + h.lengthM + " m");
+            throw new RefusedInput(
+                    "IMPOSSIBLE_GEOMETRY", "tip_side_m", "must be at most half the length of " + h.lengthM + " m");
         }
         List<String> warnings = new ArrayList<>();
         double gunning = c.skill.gunningDeg;
@@ -124,9 +146,22 @@ public record LaySpread(double gunningDeg, double notchDeg, double unevenDeg, do
         } else if (sigma > POORLY_DEG) {
             warnings.add("LAY_POORLY_CONTROLLED");
         }
-        return new LaySpread(gunning, notch, uneven, sawyer, sideWind, model, geometry, yield, controlled ? Optional.of(geometry + yield) : Optional.empty(),
-            controlled ? Optional.of(sigma) : Optional.empty(), controlled ? lostChance(h.wood) : 1,
-            controlled ? Optional.of(h.lengthM * Math.sin(Math.toRadians(Math.min(90, 1.96 * sigma)))) : Optional.empty(), List.copyOf(warnings));
+        return new LaySpread(
+                gunning,
+                notch,
+                uneven,
+                sawyer,
+                sideWind,
+                model,
+                geometry,
+                yield,
+                controlled ? Optional.of(geometry + yield) : Optional.empty(),
+                controlled ? Optional.of(sigma) : Optional.empty(),
+                controlled ? lostChance(h.wood) : 1,
+                controlled
+                        ? Optional.of(h.lengthM * Math.sin(Math.toRadians(Math.min(90, 1.96 * sigma))))
+                        : Optional.empty(),
+                List.copyOf(warnings));
     }
 
     /** @return chance that control is lost altogether, by the wood of the hinge (judgement, order of magnitude) */

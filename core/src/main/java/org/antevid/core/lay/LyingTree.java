@@ -9,11 +9,11 @@ import org.antevid.core.site.Shape;
 import org.antevid.core.site.Spot;
 
 /**
- * The tree on the ground: a stem box from the stump to the crown base and a crown box from there to the tip. The directions in which
- * it covers a thing do not depend on the lay meant, so they are computed once and serve all 360. What is thrown beyond the tip and
- * what springs back from a neighbour are not in it. Metres. Source: geometry.
+ * The tree on the ground: a stem box from the stump to the crown base and a crown box from there to the tip. The
+ * directions in which it covers a thing do not depend on the lay meant, so they are computed once and serve all 360.
+ * What is thrown beyond the tip and what springs back from a neighbour are not in it. Metres. Source: geometry.
  *
- * @param lengthM   hinge to tip, 0.5..200
+ * @param lengthM hinge to tip, 0.5..200
  * @param crownBaseM from the hinge, 0..150
  * @param stemHalfM half width of the stem, 0.02..5
  * @param crownHalfM half width of the crown, 0.02..40
@@ -38,7 +38,12 @@ public record LyingTree(double lengthM, double crownBaseM, double stemHalfM, dou
         return Math.hypot(lengthM, crownHalfM);
     }
 
-    /** Directions in which a disc is covered. @param eastM from the stump @param radiusM 0 for a point */
+    /**
+     * Directions in which a disc is covered.
+     *
+     * @param eastM from the stump
+     * @param radiusM 0 for a point
+     */
     public Arcs covering(double eastM, double northM, double radiusM) {
         double rho = Math.hypot(eastM, northM);
         if (rho <= stemHalfM + radiusM) {
@@ -53,13 +58,16 @@ public record LyingTree(double lengthM, double crownBaseM, double stemHalfM, dou
         return Arcs.union(arcs);
     }
 
-    /** A point at {@code rho} in a box is covered while its angle off the lay lies between two limits, on both sides. */
+    /**
+     * A point at {@code rho} in a box is covered while its angle off the lay lies between two limits, on both sides.
+     */
     private static void add(List<Arcs.Arc> arcs, double azimuth, double rho, double nearM, double farM, double halfM) {
         if (rho <= nearM) {
             return;
         }
         double least = rho > farM ? Math.toDegrees(Math.acos(farM / rho)) : 0;
-        double most = Math.min(rho > halfM ? Math.toDegrees(Math.asin(halfM / rho)) : 90, Math.toDegrees(Math.acos(nearM / rho)));
+        double most = Math.min(
+                rho > halfM ? Math.toDegrees(Math.asin(halfM / rho)) : 90, Math.toDegrees(Math.acos(nearM / rho)));
         if (most < least) {
             return;
         }
@@ -71,7 +79,11 @@ public record LyingTree(double lengthM, double crownBaseM, double stemHalfM, dou
         }
     }
 
-    /** Directions in which any of a recorded thing is covered. @param stump the tree's own place */
+    /**
+     * Directions in which any of a recorded thing is covered.
+     *
+     * @param stump the tree's own place
+     */
     public Arcs covering(Shape shape, Spot stump) {
         if (shape.distanceTo(stump) > reachM()) {
             return Arcs.NONE;
@@ -80,18 +92,23 @@ public record LyingTree(double lengthM, double crownBaseM, double stemHalfM, dou
             Shape.Round r = shape.round().get();
             return covering(r.centre().eastM() - stump.eastM(), r.centre().northM() - stump.northM(), r.radiusM());
         }
-        double[][] points = shape.outline().stream().map(s -> new double[] {s.eastM() - stump.eastM(), s.northM() - stump.northM()}).toArray(double[][]::new);
+        double[][] points = shape.outline().stream()
+                .map(s -> new double[] {s.eastM() - stump.eastM(), s.northM() - stump.northM()})
+                .toArray(double[][]::new);
         return covering(points, shape.hasArea());
     }
 
     /**
-     * Directions in which an outline is covered, exact: between two neighbouring directions at which a corner meets a box's edge, or
-     * a box's corner meets the outline, nothing changes.
+     * Directions in which an outline is covered, exact: between two neighbouring directions at which a corner meets a
+     * box's edge, or a box's corner meets the outline, nothing changes.
      *
-     * @param points (east, north) from the stump; a closed area needs not repeat its first point. A self-crossing area counts even-odd
+     * @param points (east, north) from the stump; a closed area needs not repeat its first point. A self-crossing area
+     *     counts even-odd
      */
     public Arcs covering(double[][] points, boolean area) {
-        double[][] boxes = lengthM > crownBaseM ? new double[][] {{0, crownBaseM, stemHalfM}, {crownBaseM, lengthM, crownHalfM}} : new double[][] {{0, lengthM, stemHalfM}};
+        double[][] boxes = lengthM > crownBaseM
+                ? new double[][] {{0, crownBaseM, stemHalfM}, {crownBaseM, lengthM, crownHalfM}}
+                : new double[][] {{0, lengthM, stemHalfM}};
         int n = points.length;
         int edges = area ? n : n - 1;
         double[] critical = new double[n * 16 + edges * 16 + 4];
@@ -224,7 +241,9 @@ public record LyingTree(double lengthM, double crownBaseM, double stemHalfM, dou
 
     /** @return whether it covers a closed outline when it lies at {@code azimuthDeg}; for drawing of samples */
     boolean coversAt(double azimuthDeg, double[][] points) {
-        double[][] boxes = lengthM > crownBaseM ? new double[][] {{0, crownBaseM, stemHalfM}, {crownBaseM, lengthM, crownHalfM}} : new double[][] {{0, lengthM, stemHalfM}};
+        double[][] boxes = lengthM > crownBaseM
+                ? new double[][] {{0, crownBaseM, stemHalfM}, {crownBaseM, lengthM, crownHalfM}}
+                : new double[][] {{0, lengthM, stemHalfM}};
         return covers(azimuthDeg, points, true, boxes);
     }
 }

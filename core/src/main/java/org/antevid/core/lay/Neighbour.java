@@ -8,9 +8,9 @@ import org.antevid.core.site.Spot;
 /**
  * A standing tree near the one to be felled. Metres from its stump.
  *
- * @param heightM      1..120
+ * @param heightM 1..120
  * @param crownRadiusM 0..25
- * @param dbhM         0.02..5
+ * @param dbhM 0.02..5
  */
 public record Neighbour(String id, double eastM, double northM, double heightM, double crownRadiusM, double dbhM) {
     /** A drift toward it is counted up to this. */
@@ -25,12 +25,12 @@ public record Neighbour(String id, double eastM, double northM, double heightM, 
     }
 
     /**
-     * How badly the falling tree hangs up in this one when it goes along a lay: share of the crowns that meet after a drift of one sigma
-     * toward it, by how stout it is and how early in the fall they touch (little energy then). Not a probability proper. Source: judgement
-     * on an energy argument.
+     * How badly the falling tree hangs up in this one when it goes along a lay: share of the crowns that meet after a
+     * drift of one sigma toward it, by how stout it is and how early in the fall they touch (little energy then). Not a
+     * probability proper. Source: judgement on an energy argument.
      *
      * @param swathHalfM half width of the falling crown
-     * @param lengthM    hinge to tip
+     * @param lengthM hinge to tip
      * @return 0..1
      */
     public double hangUp(double layDeg, double sigmaDeg, double swathHalfM, double lengthM, double ownDbhM) {
@@ -39,13 +39,18 @@ public record Neighbour(String id, double eastM, double northM, double heightM, 
         if (!(along > 0) || along - crownRadiusM > lengthM) {
             return 0;
         }
-        double across = Math.max(0, Math.abs(eastM * Math.cos(a) - northM * Math.sin(a)) - along * Math.tan(Math.toRadians(Math.min(MOST_DRIFT_DEG, sigmaDeg))));
+        double across = Math.max(
+                0,
+                Math.abs(eastM * Math.cos(a) - northM * Math.sin(a))
+                        - along * Math.tan(Math.toRadians(Math.min(MOST_DRIFT_DEG, sigmaDeg))));
         double overlap = Math.min(swathHalfM, across + crownRadiusM) - Math.max(-swathHalfM, across - crownRadiusM);
         double narrower = 2 * Math.min(swathHalfM, crownRadiusM);
         if (!(overlap > 0) || !(narrower > 0)) {
             return 0;
         }
-        return Math.min(1, overlap / narrower) * Math.min(1, dbhM / ownDbhM) * Math.cos(Math.atan(Math.min(along, lengthM) / heightM));
+        return Math.min(1, overlap / narrower)
+                * Math.min(1, dbhM / ownDbhM)
+                * Math.cos(Math.atan(Math.min(along, lengthM) / heightM));
     }
 
     /** @return its trunk as what bars a way out */

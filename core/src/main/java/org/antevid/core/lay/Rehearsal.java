@@ -16,18 +16,27 @@ import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.Tipping;
 
 /**
- * Many seeded falls of one plan: where the tip comes down, how often each target is struck, how often the lay is lost. What-if switches
- * show what the plan's margin is worth. A rehearsal is no forecast: it draws from the same model that made the plan, and what the model
- * leaves out it does not play (thrown wood, springing limbs, a butt that jumps off the stump). Source: mechanics and normal spread.
+ * Many seeded falls of one plan: where the tip comes down, how often each target is struck, how often the lay is lost.
+ * What-if switches show what the plan's margin is worth. A rehearsal is no forecast: it draws from the same model that
+ * made the plan, and what the model leaves out it does not play (thrown wood, springing limbs, a butt that jumps off
+ * the stump). Source: mechanics and normal spread.
  *
  * @param byDegree landings for each whole degree, 360 numbers
- * @param tips     of the first falls, for a picture; metres
- * @param lost     falls in which control was lost altogether
- * @param struck   falls that struck each target, by id
+ * @param tips of the first falls, for a picture; metres
+ * @param lost falls in which control was lost altogether
+ * @param struck falls that struck each target, by id
  * @param within95Deg half of the spread that holds 95 in 100 falls, about the lay
- * @param motion   rotation from plumb in degrees every tenth of a second, for playing it
+ * @param motion rotation from plumb in degrees every tenth of a second, for playing it
  */
-public record Rehearsal(int falls, int seed, List<Integer> byDegree, List<Spot> tips, int lost, Map<String, Integer> struck, double within95Deg, List<Double> motion) {
+public record Rehearsal(
+        int falls,
+        int seed,
+        List<Integer> byDegree,
+        List<Spot> tips,
+        int lost,
+        Map<String, Integer> struck,
+        double within95Deg,
+        List<Double> motion) {
     public static final int MOST_FALLS = 20_000;
     public static final double MOTION_STEP_S = 0.1;
     private static final int PICTURED = 400;
@@ -36,14 +45,18 @@ public record Rehearsal(int falls, int seed, List<Integer> byDegree, List<Spot> 
     private static final double ROTTEN_SHARE = 1.0 / 3;
 
     /** Corner of the hinge that turns out rotten. */
-    public enum Corner { NONE, LEFT, RIGHT }
+    public enum Corner {
+        NONE,
+        LEFT,
+        RIGHT
+    }
 
     /**
      * What goes otherwise than planned.
      *
-     * @param gustMs     gust at crown height from a side nobody chose, 0..30
+     * @param gustMs gust at crown height from a side nobody chose, 0..30
      * @param releaseDeg tree angle at which the hinge is lost; empty: it holds as planned
-     * @param offM       the notch is off by this much at one end, 0..0.3
+     * @param offM the notch is off by this much at one end, 0..0.3
      */
     public record WhatIf(double gustMs, Optional<Double> releaseDeg, Corner rotten, double offM) {
         public static final WhatIf AS_PLANNED = new WhatIf(0, Optional.empty(), Corner.NONE, 0);
@@ -61,27 +74,45 @@ public record Rehearsal(int falls, int seed, List<Integer> byDegree, List<Spot> 
      */
     public static Rehearsal of(LayPlan p, WhatIf w, int falls, int seed) {
         Require.within(falls, 1, MOST_FALLS, "falls");
-        Sweep.Row row = p.row().orElseThrow(() -> new RefusedInput("NOT_KNOWN", p.stem().label(), "measure the lean first; a rehearsal draws from it"));
+        Sweep.Row row = p.row()
+                .orElseThrow(() -> new RefusedInput(
+                        "NOT_KNOWN", p.stem().label(), "measure the lean first; a rehearsal draws from it"));
         Mulberry draws = new Mulberry(seed);
         Lean lean = p.stem().lean().orElseThrow();
         double lay = p.choice().layDeg();
-        double length = Math.max(1, p.stem().height().orElseThrow().value() - p.choice().cutHeightM());
+        double length =
+                Math.max(1, p.stem().height().orElseThrow().value() - p.choice().cutHeightM());
         double hingeM = row.card().hingeLengthM() * (w.rotten == Corner.NONE ? 1 : 1 - ROTTEN_SHARE);
         double capacity = row.hold().capacityNm() * Math.pow(hingeM / row.card().hingeLengthM(), 2);
         double turnPerUse = Math.toDegrees(row.card().hingeThickM() / hingeM);
         double wind = Tipping.windNm(p.stem(), p.choice().cutHeightM(), w.gustMs);
-        double pivotM = w.rotten == Corner.NONE ? 0 : (w.rotten == Corner.LEFT ? 1 : -1) * (row.card().hingeLengthM() - hingeM) / 2;
+        double pivotM = w.rotten == Corner.NONE
+                ? 0
+                : (w.rotten == Corner.LEFT ? 1 : -1) * (row.card().hingeLengthM() - hingeM) / 2;
         double weightN = p.mass().massHighKg() * StemMass.G;
         double tip = lean.offsetM(length, lay + 90);
         double sigmaTip = lean.sigmaOffsetM(length);
-        double[] extra = w.releaseDeg.map(r -> early(length, p.mass().k2s2(), lean.deg(), r, tip, sigmaTip)).orElse(new double[0]);
+        double[] extra = w.releaseDeg
+                .map(r -> early(length, p.mass().k2s2(), lean.deg(), r, tip, sigmaTip))
+                .orElse(new double[0]);
         double sawyer = row.spread().sawyerDeg();
         double lostChance = LaySpread.lostChance(p.stem().corners(lay).worse());
         boolean means = p.control().proven() || row.enough();
         List<Sweep.Struck> targets = row.strikes();
         Map<String, Arcs> covering = new LinkedHashMap<>();
-        LyingTree body = new LyingTree(length, Math.min(length, p.stem().more().crownBaseM().orElse(0.25 * length)), p.mass().dCutM() / 2 + 0.3, Math.max(p.mass().dCutM() / 2 + 0.3, 1.15 * p.stem().crownRadiusM().orElseThrow()));
-        p.targets().stream().filter(t -> targets.stream().anyMatch(k -> k.id().equals(t.feature().id()))).forEach(t -> covering.put(t.feature().id(), body.covering(t.feature().shape(), p.stem().at())));
+        LyingTree body = new LyingTree(
+                length,
+                Math.min(length, p.stem().more().crownBaseM().orElse(0.25 * length)),
+                p.mass().dCutM() / 2 + 0.3,
+                Math.max(
+                        p.mass().dCutM() / 2 + 0.3,
+                        1.15 * p.stem().crownRadiusM().orElseThrow()));
+        p.targets().stream()
+                .filter(t ->
+                        targets.stream().anyMatch(k -> k.id().equals(t.feature().id())))
+                .forEach(t -> covering.put(
+                        t.feature().id(),
+                        body.covering(t.feature().shape(), p.stem().at())));
         int[] byDegree = new int[360];
         double[] off = new double[falls];
         List<Spot> tips = new ArrayList<>();
@@ -91,9 +122,12 @@ public record Rehearsal(int falls, int seed, List<Integer> byDegree, List<Spot> 
         for (int i = 0; i < falls; i++) {
             double drawnTip = tip + sigmaTip * draws.normal();
             double gust = wind * Math.cos(2 * Math.PI * draws.next());
-            double moment = row.sideNm() * (sigmaTip > 0 && Math.abs(tip) > 1e-9 ? drawnTip / tip : 1) + gust - weightN * pivotM;
+            double moment = row.sideNm() * (sigmaTip > 0 && Math.abs(tip) > 1e-9 ? drawnTip / tip : 1)
+                    + gust
+                    - weightN * pivotM;
             double use = capacity > 0 ? moment / capacity : 99;
-            double aim = sawyer * draws.normal() + (w.offM > 0 ? Math.toDegrees(Math.atan(w.offM / hingeM)) * (draws.next() < 0.5 ? -1 : 1) : 0);
+            double aim = sawyer * draws.normal()
+                    + (w.offM > 0 ? Math.toDegrees(Math.atan(w.offM / hingeM)) * (draws.next() < 0.5 ? -1 : 1) : 0);
             boolean gone = draws.next() < lostChance || Math.abs(use) >= 1 || !means && draws.next() < 0.5;
             double anyway = 360 * draws.next();
             double azimuth;
@@ -102,7 +136,11 @@ public record Rehearsal(int falls, int seed, List<Integer> byDegree, List<Spot> 
                 azimuth = anyway;
             } else {
                 double geometry = Math.toDegrees(Math.asin(Math.max(-1, Math.min(1, drawnTip / length))));
-                azimuth = lay + geometry + use * turnPerUse + aim + (extra.length == 0 ? 0 : looked(extra, tip, sigmaTip, drawnTip));
+                azimuth = lay
+                        + geometry
+                        + use * turnPerUse
+                        + aim
+                        + (extra.length == 0 ? 0 : looked(extra, tip, sigmaTip, drawnTip));
             }
             off[i] = Math.abs(Azimuth.turn(lay, azimuth));
             double at = Azimuth.normal(azimuth);
@@ -118,17 +156,35 @@ public record Rehearsal(int falls, int seed, List<Integer> byDegree, List<Spot> 
         }
         java.util.Arrays.sort(off);
         double start = Math.max(1, Math.min(60, row.leanDeg()));
-        List<Double> motion = FallTime.motion(FallTime.Fall.fastest(p.mass(), Math.max(start, Math.min(60, p.fallTime().startUsedDeg())), p.zone().slopeAlongDeg(), p.zone().lengthM(), Optional.empty()), MOTION_STEP_S);
-        return new Rehearsal(falls, seed, java.util.Arrays.stream(byDegree).boxed().toList(), List.copyOf(tips), lost, java.util.Collections.unmodifiableMap(struck),
-            off[(int) Math.min(falls - 1, Math.ceil(0.95 * falls) - 1)], List.copyOf(motion));
+        List<Double> motion = FallTime.motion(
+                FallTime.Fall.fastest(
+                        p.mass(),
+                        Math.max(start, Math.min(60, p.fallTime().startUsedDeg())),
+                        p.zone().slopeAlongDeg(),
+                        p.zone().lengthM(),
+                        Optional.empty()),
+                MOTION_STEP_S);
+        return new Rehearsal(
+                falls,
+                seed,
+                java.util.Arrays.stream(byDegree).boxed().toList(),
+                List.copyOf(tips),
+                lost,
+                java.util.Collections.unmodifiableMap(struck),
+                off[(int) Math.min(falls - 1, Math.ceil(0.95 * falls) - 1)],
+                List.copyOf(motion));
     }
 
     /** Extra turn by an early release over the range of tip offsets that are drawn. */
-    private static double[] early(double length, double k2, double leanDeg, double releaseDeg, double tip, double sigma) {
+    private static double[] early(
+            double length, double k2, double leanDeg, double releaseDeg, double tip, double sigma) {
         double[] table = new double[TABLE];
         for (int i = 0; i < TABLE; i++) {
-            double side = Math.max(-0.49 * length, Math.min(0.49 * length, tip + sigma * 4 * (2.0 * i / (TABLE - 1) - 1)));
-            table[i] = ReleaseDrift.of(length, k2, Math.max(0.5, Math.min(releaseDeg, Math.min(60, leanDeg))), releaseDeg, side).extraDeg();
+            double side =
+                    Math.max(-0.49 * length, Math.min(0.49 * length, tip + sigma * 4 * (2.0 * i / (TABLE - 1) - 1)));
+            table[i] = ReleaseDrift.of(
+                            length, k2, Math.max(0.5, Math.min(releaseDeg, Math.min(60, leanDeg))), releaseDeg, side)
+                    .extraDeg();
         }
         return table;
     }

@@ -6,29 +6,32 @@ import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
 /**
- * What a hinge that lets go early does to a stem that leans sideways: rotation about the hinge to the release angle (energy), then a
- * free pendulum on the stump. Degrees right of the lay. The butt is taken to stay on the stump; a butt that jumps is not covered.
- * Source: mechanics.
+ * What a hinge that lets go early does to a stem that leans sideways: rotation about the hinge to the release angle
+ * (energy), then a free pendulum on the stump. Degrees right of the lay. The butt is taken to stay on the stump; a butt
+ * that jumps is not covered. Source: mechanics.
  *
  * @param hingedDeg where it would come to lie with the hinge holding to the ground
- * @param finalDeg  where it comes to lie
+ * @param finalDeg where it comes to lie
  * @param extraTipM distance between the two at the tip
  */
-public record ReleaseDrift(double hingedDeg, double finalDeg, double extraDeg, double extraTipM, List<String> warnings) {
+public record ReleaseDrift(
+        double hingedDeg, double finalDeg, double extraDeg, double extraTipM, List<String> warnings) {
     private static final double STEP_S = 0.001;
     private static final double LONGEST_S = 60;
     /** A lay that is lost by more than this at the tip, or by this angle, is worth a warning (judgement). */
     private static final double MATTERS_M = 1;
+
     private static final double MATTERS_DEG = 5;
     private static final double STEEPEST_SIDE = 0.5;
 
     /**
-     * @param lengthM    hinge to tip, 1..120
-     * @param k2s2       m g h / I, 0.02..20
-     * @param startDeg   where it stands when it begins to move, 0.05..60
+     * @param lengthM hinge to tip, 1..120
+     * @param k2s2 m g h / I, 0.02..20
+     * @param startDeg where it stands when it begins to move, 0.05..60
      * @param releaseDeg tree angle at which the hinge stops guiding, 0.05..120
-     * @param tipSideM   standing sideways offset of the tip, right positive
-     * @throws RefusedInput {@code IMPOSSIBLE_GEOMETRY} when the tip hangs out more than half the length, {@code NO_FALL} when it does not come down
+     * @param tipSideM standing sideways offset of the tip, right positive
+     * @throws RefusedInput {@code IMPOSSIBLE_GEOMETRY} when the tip hangs out more than half the length,
+     *     {@code NO_FALL} when it does not come down
      */
     public static ReleaseDrift of(double lengthM, double k2s2, double startDeg, double releaseDeg, double tipSideM) {
         Require.within(lengthM, 1, 120, "length_m");
@@ -37,10 +40,13 @@ public record ReleaseDrift(double hingedDeg, double finalDeg, double extraDeg, d
         Require.within(releaseDeg, 0.05, 120, "release_deg");
         double side = tipSideM / lengthM;
         if (!(Math.abs(side) <= STEEPEST_SIDE)) {
-            throw new RefusedInput("IMPOSSIBLE_GEOMETRY", "tip_side_m", "must be at most half the length of " + lengthM + " m");
+            throw new RefusedInput(
+                    "IMPOSSIBLE_GEOMETRY", "tip_side_m", "must be at most half the length of " + lengthM + " m");
         }
         double hinged = Math.toDegrees(Math.asin(side));
-        double end = releaseDeg >= 90 ? hinged : free(k2s2, Math.toRadians(startDeg), Math.toRadians(Math.max(startDeg, releaseDeg)), side);
+        double end = releaseDeg >= 90
+                ? hinged
+                : free(k2s2, Math.toRadians(startDeg), Math.toRadians(Math.max(startDeg, releaseDeg)), side);
         double extra = end - hinged;
         double tip = lengthM * 2 * Math.sin(Math.toRadians(Math.min(180, Math.abs(extra))) / 2);
         List<String> warnings = new ArrayList<>();
@@ -54,7 +60,14 @@ public record ReleaseDrift(double hingedDeg, double finalDeg, double extraDeg, d
     private static double free(double k2, double start, double release, double side) {
         double plane = Math.sqrt(1 - side * side);
         double omega = Math.sqrt(Math.max(0, 2 * k2 * (Math.cos(start) - Math.cos(release)) / plane));
-        double[] y = {plane * Math.sin(release), side, plane * Math.cos(release), plane * Math.cos(release) * omega, 0, -plane * Math.sin(release) * omega};
+        double[] y = {
+            plane * Math.sin(release),
+            side,
+            plane * Math.cos(release),
+            plane * Math.cos(release) * omega,
+            0,
+            -plane * Math.sin(release) * omega
+        };
         double[] before = y;
         for (double t = 0; y[2] > 0 && t < LONGEST_S; t += STEP_S) {
             before = y;
@@ -69,16 +82,27 @@ public record ReleaseDrift(double hingedDeg, double finalDeg, double extraDeg, d
             y = next;
         }
         if (y[2] > 0) {
-            throw new RefusedInput("NO_FALL", "start_deg", "does not bring it down within " + Math.round(LONGEST_S) + " s; it needs to start farther over");
+            throw new RefusedInput(
+                    "NO_FALL",
+                    "start_deg",
+                    "does not bring it down within " + Math.round(LONGEST_S) + " s; it needs to start farther over");
         }
         double share = before[2] > y[2] ? before[2] / (before[2] - y[2]) : 1;
-        return Math.toDegrees(Math.atan2(before[1] + share * (y[1] - before[1]), before[0] + share * (y[0] - before[0])));
+        return Math.toDegrees(
+                Math.atan2(before[1] + share * (y[1] - before[1]), before[0] + share * (y[0] - before[0])));
     }
 
     private static double[] slope(double k2, double[] y) {
         double speed2 = y[3] * y[3] + y[4] * y[4] + y[5] * y[5];
         double up = y[2];
-        return new double[] {y[3], y[4], y[5], k2 * up * y[0] - speed2 * y[0], k2 * up * y[1] - speed2 * y[1], -k2 * (1 - up * up) - speed2 * y[2]};
+        return new double[] {
+            y[3],
+            y[4],
+            y[5],
+            k2 * up * y[0] - speed2 * y[0],
+            k2 * up * y[1] - speed2 * y[1],
+            -k2 * (1 - up * up) - speed2 * y[2]
+        };
     }
 
     private static double[] moved(double[] y, double[] k, double by) {

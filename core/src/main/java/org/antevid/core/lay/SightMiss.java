@@ -5,13 +5,17 @@ import org.antevid.core.quantity.Require;
 /**
  * What a small error along the hinge does at the tip. Source: geometry.
  *
- * @param angleDeg    turn of the lay
- * @param missM       sideways at the tip, metres
+ * @param angleDeg turn of the lay
+ * @param missM sideways at the tip, metres
  * @param mmFor1mMiss hinge error in millimetres that misses by one metre
  */
 public record SightMiss(double angleDeg, double missM, double mmFor1mMiss) {
 
-    /** @param errorMm 0..300 @param hingeLengthM 0.05..4 @param lengthM hinge to tip, 1..120 */
+    /**
+     * @param errorMm 0..300
+     * @param hingeLengthM 0.05..4
+     * @param lengthM hinge to tip, 1..120
+     */
     public static SightMiss of(double errorMm, double hingeLengthM, double lengthM) {
         Require.within(errorMm, 0, 300, "error_mm");
         Require.within(hingeLengthM, 0.05, 4, "hinge_length_m");

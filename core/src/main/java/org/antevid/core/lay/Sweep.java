@@ -27,11 +27,12 @@ import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemReading;
 
 /**
- * Judges lays of one tree by the same rules: hard blocks first, then costs. Asked for any single lay or for all 360. What does not
- * depend on the lay (where each target is covered, which ways are barred) is computed once. Moments of the lean are taken about the cut with
- * the expected mass, whose scatter is in their sigma, the sit-back on the hinge with the high one; the back moment is gravity only, the hinge's
- * own bending belongs to wedges and line. Errs to the safe side; a target
- * missing from the list is what misleads it. Sources: mechanics, practice rules, judgement as named at each number.
+ * Judges lays of one tree by the same rules: hard blocks first, then costs. Asked for any single lay or for all 360.
+ * What does not depend on the lay (where each target is covered, which ways are barred) is computed once. Moments of
+ * the lean are taken about the cut with the expected mass, whose scatter is in their sigma, the sit-back on the hinge
+ * with the high one; the back moment is gravity only, the hinge's own bending belongs to wedges and line. Errs to the
+ * safe side; a target missing from the list is what misleads it. Sources: mechanics, practice rules, judgement as named
+ * at each number.
  */
 public final class Sweep {
     private static final double[] VALUES = {0, 1, 5, 25, 100};
@@ -39,6 +40,7 @@ public final class Sweep {
     private static final double CROWN_SPREAD = 1.15;
     /** Stubs and twigs stick out of the stem by this (judgement). */
     private static final double STICKS_OUT_M = 0.3;
+
     private static final double NO_USE = 99;
     private static final double WAY_LEAST_M = 6;
     private static final double WAY_SHARE = 0.25;
@@ -55,20 +57,38 @@ public final class Sweep {
     private final Map<Long, List<String>> barred = new HashMap<>();
 
     /**
-     * The tree. Metres, kilograms, newton metres; moments of gravity (and whatever the plan must stand) east and north about the cut.
+     * The tree. Metres, kilograms, newton metres; moments of gravity (and whatever the plan must stand) east and north
+     * about the cut.
      *
-     * @param stump     outline of the wood at the cut
-     * @param hinge     wood of the hinge, by lay
-     * @param flare     butt at the cut over the taper's diameter where nobody measured it: bar reach and sit-back only
-     * @param massKg    expected
+     * @param stump outline of the wood at the cut
+     * @param hinge wood of the hinge, by lay
+     * @param flare butt at the cut over the taper's diameter where nobody measured it: bar reach and sit-back only
+     * @param massKg expected
      * @param sigmaMomentNm of the offset, in any direction
-     * @param sigmaMassRel  what the mass adds to it, as a share of the moment; 0 when it is in {@code sigmaMomentNm}
-     * @param tipEastM  standing offset of the tip
+     * @param sigmaMassRel what the mass adds to it, as a share of the moment; 0 when it is in {@code sigmaMomentNm}
+     * @param tipEastM standing offset of the tip
      */
-    public record Felled(Estimate height, double cutHeightM, double crownRadiusM, double crownBaseM, double dCutM, double dbhM, Species species,
-                         Oval stump, double flare, HingeWood hinge, double massKg, double massHighKg, double cgM, double momentEastNm, double momentNorthNm, double sigmaMomentNm,
-                         double sigmaMassRel, double tipEastM, double tipNorthM, Weakness weakness) {
-    }
+    public record Felled(
+            Estimate height,
+            double cutHeightM,
+            double crownRadiusM,
+            double crownBaseM,
+            double dCutM,
+            double dbhM,
+            Species species,
+            Oval stump,
+            double flare,
+            HingeWood hinge,
+            double massKg,
+            double massHighKg,
+            double cgM,
+            double momentEastNm,
+            double momentNorthNm,
+            double sigmaMomentNm,
+            double sigmaMassRel,
+            double tipEastM,
+            double tipNorthM,
+            Weakness weakness) {}
 
     /** What the hinge of a lay is made of. */
     @FunctionalInterface
@@ -100,15 +120,24 @@ public final class Sweep {
         double nm(double layDeg, double sideNm);
     }
 
-    /** What makes a stem split up more readily. @param seamOrFork a seam, crack or fork is in it @param underTension bent, or held at the top */
+    /**
+     * What makes a stem split up more readily.
+     *
+     * @param seamOrFork a seam, crack or fork is in it
+     * @param underTension bent, or held at the top
+     */
     public record Weakness(boolean seamOrFork, boolean underTension) {
         public static final Weakness NONE = new Weakness(false, false);
-        private static final Set<DefectKind> SEAMS = EnumSet.of(DefectKind.CRACK, DefectKind.SPLIT_UNION, DefectKind.INCLUDED_BARK, DefectKind.LIGHTNING_SCAR);
-        private static final Set<DefectKind> HELD = EnumSet.of(DefectKind.UNDER_TENSION, DefectKind.BENT_STEM, DefectKind.TIED_CROWN);
+        private static final Set<DefectKind> SEAMS = EnumSet.of(
+                DefectKind.CRACK, DefectKind.SPLIT_UNION, DefectKind.INCLUDED_BARK, DefectKind.LIGHTNING_SCAR);
+        private static final Set<DefectKind> HELD =
+                EnumSet.of(DefectKind.UNDER_TENSION, DefectKind.BENT_STEM, DefectKind.TIED_CROWN);
 
         /** At any height: where a split would run to is not known (errs to the safe side). */
         public static Weakness of(StemReading stem) {
-            return new Weakness(stem.defects().stream().anyMatch(d -> SEAMS.contains(d.kind()) && !d.tellsGood()), stem.defects().stream().anyMatch(d -> HELD.contains(d.kind())));
+            return new Weakness(
+                    stem.defects().stream().anyMatch(d -> SEAMS.contains(d.kind()) && !d.tellsGood()),
+                    stem.defects().stream().anyMatch(d -> HELD.contains(d.kind())));
         }
     }
 
@@ -122,7 +151,10 @@ public final class Sweep {
             return 0;
         }
 
-        /** @return moment toward the lay that a line puts on while it is cut: all that is pulled when it is drawn as the kerf opens, else what it needs */
+        /**
+         * @return moment toward the lay that a line puts on while it is cut: all that is pulled when it is drawn as the
+         *     kerf opens, else what it needs
+         */
         default double forwardNm(double layDeg, CutCard card, double backHighNm) {
             return 0;
         }
@@ -131,43 +163,75 @@ public final class Sweep {
     /** How long the cutter has on a lay. */
     @FunctionalInterface
     public interface Getaway {
-        /** @param strapped he parts a strap, standing ready @param forwardNm moment of the lean toward the lay */
+        /**
+         * @param strapped he parts a strap, standing ready
+         * @param forwardNm moment of the lean toward the lay
+         */
         EscapeRoutes.Clock at(double layDeg, CutCard card, boolean strapped, double forwardNm, double backHighNm);
     }
 
     /**
      * How it is to be felled.
      *
-     * @param cuts        measures the leader set himself
-     * @param guy         side moment a guy takes
-     * @param getaway     time until it is down
+     * @param cuts measures the leader set himself
+     * @param guy side moment a guy takes
+     * @param getaway time until it is down
      * @param limitWindNm moment of the wind at which work stops: a strap is left where it holds that too
-     * @param nowWindNm   moment of the wind that is there now
-     * @param pushNm      backward moment that needs no means: the push of a hand
-     * @param throwShare  what targets of worth 3 and 4 add to the length
+     * @param nowWindNm moment of the wind that is there now
+     * @param pushNm backward moment that needs no means: the push of a hand
+     * @param throwShare what targets of worth 3 and 4 add to the length
      * @param hangUpLimit 0.05..1
-     * @param leastSigmaDeg  no lay is planned with less spread
+     * @param leastSigmaDeg no lay is planned with less spread
      * @param unreliableWood a hinge of wood that holds this share of its strength or less governs nothing
      */
-    public record Method(School school, CutChoice cuts, double barM, CutCard.MovedBy movedBy, LaySpread.Cutter cutter, Capacity capacity, Guyed guy, Getaway getaway, double limitWindNm, double nowWindNm, double pushNm,
-                         double throwShare, double hangUpLimit, EscapeRoutes.Footing footing, double leastSigmaDeg, double unreliableWood) {
-    }
+    public record Method(
+            School school,
+            CutChoice cuts,
+            double barM,
+            CutCard.MovedBy movedBy,
+            LaySpread.Cutter cutter,
+            Capacity capacity,
+            Guyed guy,
+            Getaway getaway,
+            double limitWindNm,
+            double nowWindNm,
+            double pushNm,
+            double throwShare,
+            double hangUpLimit,
+            EscapeRoutes.Footing footing,
+            double leastSigmaDeg,
+            double unreliableWood) {}
 
-    /** A thing that must not be hit, by the directions in which the tree covers it. @param mitigable it can be protected, but is not yet */
+    /**
+     * A thing that must not be hit, by the directions in which the tree covers it.
+     *
+     * @param mitigable it can be protected, but is not yet
+     */
     public record Target(String id, int worth, boolean mitigable, Arcs near, Arcs withThrow) {
         private Arcs covering() {
             return worth >= 3 ? withThrow : near;
         }
     }
 
-    /** What stands around. @param escapeHeightM height the ways out are measured by */
-    public record Around(Ground ground, List<Target> targets, List<Neighbour> neighbours, List<EscapeRoutes.Obstacle> obstacles, double escapeHeightM) {
-    }
+    /**
+     * What stands around.
+     *
+     * @param escapeHeightM height the ways out are measured by
+     */
+    public record Around(
+            Ground ground,
+            List<Target> targets,
+            List<Neighbour> neighbours,
+            List<EscapeRoutes.Obstacle> obstacles,
+            double escapeHeightM) {}
 
-    private record Aimed(Target target, double limit) {
-    }
+    private record Aimed(Target target, double limit) {}
 
-    /** Strike chance of one target. @param limit chance from which it blocks, by its worth (judgement; the house sets it) */
+    /**
+     * Strike chance of one target.
+     *
+     * @param limit chance from which it blocks, by its worth (judgement; the house sets it)
+     */
     public record Struck(String id, int worth, boolean mitigable, double limit, Strike strike) {
         public boolean blocks() {
             return !mitigable && strike.controlled() > limit;
@@ -190,25 +254,54 @@ public final class Sweep {
     /**
      * One lay judged.
      *
-     * @param wood       of the hinge
+     * @param wood of the hinge
      * @param controlled the hinge governs it
-     * @param sigmaDeg   spread it is planned with, 0 when not controlled
-     * @param blocks     why it cannot be, by code
+     * @param sigmaDeg spread it is planned with, 0 when not controlled
+     * @param blocks why it cannot be, by code
      * @param conditions what must be done first, by code
-     * @param backNm     nominal backward moment with the sit-back on the hinge; negative: goes by itself
+     * @param backNm nominal backward moment with the sit-back on the hinge; negative: goes by itself
      * @param backHighNm the same at its 95 % side
-     * @param guyNm      side moment a guy takes of it
+     * @param guyNm side moment a guy takes of it
      * @param capacityNm of the means, the hinge's own hold taken off; empty when not known
-     * @param leanDeg    toward the lay, as expected; backward negative
+     * @param leanDeg toward the lay, as expected; backward negative
      * @param sigmaForwardNm of the moment along the lay
      * @param sigmaSideNm of the moment across it
-     * @param backCut    as the leader chose, else the one that fits lean, pull and wood
-     * @param clock      time he has
-     * @param enough     the means beat the backward moment at its 95 % side, or it needs none
+     * @param backCut as the leader chose, else the one that fits lean, pull and wood
+     * @param clock time he has
+     * @param enough the means beat the backward moment at its 95 % side, or it needs none
      */
-    public record Row(double layDeg, Condition wood, HingeHold hold, boolean controlled, double sigmaDeg, List<String> blocks, List<String> conditions, Cost cost, double score, double forwardNm, double sideNm, double use, boolean withGuy, double guyNm,
-                      LaySpread spread, List<Struck> strikes, double hangUp, Map<String, Double> hangUps, double slopeDeg, EscapeRoutes escape, CutCard card, double backNm, double backHighNm,
-                      Optional<Double> capacityNm, SplitRisk split, double leanDeg, double sigmaForwardNm, double sigmaSideNm, BackCut backCut, EscapeRoutes.Clock clock, boolean enough) {
+    public record Row(
+            double layDeg,
+            Condition wood,
+            HingeHold hold,
+            boolean controlled,
+            double sigmaDeg,
+            List<String> blocks,
+            List<String> conditions,
+            Cost cost,
+            double score,
+            double forwardNm,
+            double sideNm,
+            double use,
+            boolean withGuy,
+            double guyNm,
+            LaySpread spread,
+            List<Struck> strikes,
+            double hangUp,
+            Map<String, Double> hangUps,
+            double slopeDeg,
+            EscapeRoutes escape,
+            CutCard card,
+            double backNm,
+            double backHighNm,
+            Optional<Double> capacityNm,
+            SplitRisk split,
+            double leanDeg,
+            double sigmaForwardNm,
+            double sigmaSideNm,
+            BackCut backCut,
+            EscapeRoutes.Clock clock,
+            boolean enough) {
         public boolean blocked() {
             return !blocks.isEmpty();
         }
@@ -231,7 +324,13 @@ public final class Sweep {
         this.lengthM = length(tree);
         // what lies beyond the longest way bars none
         double farthest = Math.max(WAY_LEAST_M, WAY_SHARE * around.escapeHeightM) + WAY_WIDE_M;
-        this.trunks = Stream.concat(around.obstacles.stream(), around.neighbours.stream().filter(n -> Math.hypot(n.eastM(), n.northM()) <= farthest + n.dbhM()).map(Neighbour::trunk)).filter(o -> o.shape().distanceTo(new Spot(0, 0)) <= farthest).toList();
+        this.trunks = Stream.concat(
+                        around.obstacles.stream(),
+                        around.neighbours.stream()
+                                .filter(n -> Math.hypot(n.eastM(), n.northM()) <= farthest + n.dbhM())
+                                .map(Neighbour::trunk))
+                .filter(o -> o.shape().distanceTo(new Spot(0, 0)) <= farthest)
+                .toList();
         for (Target t : around.targets) {
             aimed.add(new Aimed(t, LIMITS[t.worth]));
         }
@@ -245,7 +344,11 @@ public final class Sweep {
     /** @return the tree as it will lie */
     public static LyingTree lying(Felled tree) {
         double length = length(tree);
-        return new LyingTree(length, Math.max(0, Math.min(tree.crownBaseM - tree.cutHeightM, length)), tree.dCutM / 2 + STICKS_OUT_M, Math.max(tree.dCutM / 2 + STICKS_OUT_M, CROWN_SPREAD * tree.crownRadiusM));
+        return new LyingTree(
+                length,
+                Math.max(0, Math.min(tree.crownBaseM - tree.cutHeightM, length)),
+                tree.dCutM / 2 + STICKS_OUT_M,
+                Math.max(tree.dCutM / 2 + STICKS_OUT_M, CROWN_SPREAD * tree.crownRadiusM));
     }
 
     /** @return everything the sweep says of one lay */
@@ -259,11 +362,22 @@ public final class Sweep {
         double sigmaForward = Math.hypot(tree.sigmaMomentNm, tree.sigmaMassRel * forward);
         double sigmaSide = Math.hypot(tree.sigmaMomentNm, tree.sigmaMassRel * leanSide);
         Condition wood = tree.hinge.at(layDeg);
-        CutCard card = CutCard.of(method.cuts.stump(method.school, tree.stump, layDeg, wood, lean, slope, CutChoice.bar(method.barM), method.movedBy, tree.flare));
+        CutCard card = CutCard.of(method.cuts.stump(
+                method.school,
+                tree.stump,
+                layDeg,
+                wood,
+                lean,
+                slope,
+                CutChoice.bar(method.barM),
+                method.movedBy,
+                tree.flare));
         double back = tree.massHighKg * StemMass.G * card.hingeOffsetM() - forward;
         double backHigh = back + Estimate.Z95 * sigmaForward;
         double side = leanSide + method.capacity.sideNm(layDeg, card, Math.max(0, backHigh));
-        HingeHold hold = HingeHold.of(tree.species, wood, card, tree.hinge.sideShare(layDeg, card), side, sigmaSide, forward).bending(tree.hinge.bendShare(layDeg, card));
+        HingeHold hold = HingeHold.of(
+                        tree.species, wood, card, tree.hinge.sideShare(layDeg, card), side, sigmaSide, forward)
+                .bending(tree.hinge.bendShare(layDeg, card));
         double guyNm = method.guy.nm(layDeg, side);
         double loose = Math.max(0, hold.designNm() - guyNm);
         double use = hold.capacityNm() > 0 ? Math.min(NO_USE, loose / hold.capacityNm()) : NO_USE;
@@ -275,7 +389,8 @@ public final class Sweep {
             blocks.add("NO_SIDE_CONTROL");
         }
         double bias = spread.biasDeg().orElse(0.0);
-        double sigma = spread.sigmaDeg().map(x -> Math.max(method.leastSigmaDeg, x)).orElse(0.0);
+        double sigma =
+                spread.sigmaDeg().map(x -> Math.max(method.leastSigmaDeg, x)).orElse(0.0);
         List<Struck> strikes = new ArrayList<>();
         double worth = 0;
         for (Aimed t : aimed) {
@@ -283,18 +398,26 @@ public final class Sweep {
             if (covering.isEmpty()) {
                 continue;
             }
-            Strike strike = controlled ? Strike.of(covering, layDeg, bias, sigma, spread.lostChance()) : Strike.uncontrolled(covering);
+            Strike strike = controlled
+                    ? Strike.of(covering, layDeg, bias, sigma, spread.lostChance())
+                    : Strike.uncontrolled(covering);
             Struck struck = new Struck(t.target.id, t.target.worth, t.target.mitigable, t.limit, strike);
             strikes.add(struck);
             worth += VALUES[t.target.worth] * strike.decision() * (t.target.mitigable ? 0.3 : 1);
             if (strike.controlled() > t.limit) {
-                (t.target.mitigable ? conditions : blocks).add((t.target.mitigable ? "MITIGATE:" : "TARGET:") + t.target.id);
+                (t.target.mitigable ? conditions : blocks)
+                        .add((t.target.mitigable ? "MITIGATE:" : "TARGET:") + t.target.id);
             }
         }
         Map<String, Double> hangUps = new HashMap<>();
         double clear = 1;
         for (Neighbour n : around.neighbours) {
-            double severity = n.hangUp(layDeg, controlled ? sigma : Neighbour.UNCONTROLLED_DRIFT_DEG, CROWN_SPREAD * tree.crownRadiusM, lengthM, tree.dbhM);
+            double severity = n.hangUp(
+                    layDeg,
+                    controlled ? sigma : Neighbour.UNCONTROLLED_DRIFT_DEG,
+                    CROWN_SPREAD * tree.crownRadiusM,
+                    lengthM,
+                    tree.dbhM);
             if (severity > 0) {
                 hangUps.put(n.id(), severity);
                 clear *= 1 - severity;
@@ -312,12 +435,26 @@ public final class Sweep {
             conditions.add("BACK_MOMENT");
         }
         double pulled = forward + method.capacity.forwardNm(layDeg, card, Math.max(0, backHigh));
-        SplitRisk.Cut cut = new SplitRisk.Cut(tree.species, wood, method.school, SplitRisk.Opening.BACK_CUT, card.dLayM(), card.dAcrossM(), card.depthM(), card.hingeThickM(),
-            pulled, Math.max(-45, Math.min(60, lean)), Optional.of(weight * tree.cgM), tree.weakness.seamOrFork, tree.weakness.underTension);
+        SplitRisk.Cut cut = new SplitRisk.Cut(
+                tree.species,
+                wood,
+                method.school,
+                SplitRisk.Opening.BACK_CUT,
+                card.dLayM(),
+                card.dAcrossM(),
+                card.depthM(),
+                card.hingeThickM(),
+                pulled,
+                Math.max(-45, Math.min(60, lean)),
+                Optional.of(weight * tree.cgM),
+                tree.weakness.seamOrFork,
+                tree.weakness.underTension);
         SplitRisk split = SplitRisk.of(cut);
         EscapeRoutes.Clock straight = method.getaway.at(layDeg, card, false, forward, backHigh);
         BackCut backCut = method.cuts.backCut().orElseGet(() -> asked(layDeg, card, split, lean, forward, straight));
-        EscapeRoutes.Clock clock = backCut == BackCut.BORE_STRAP && card.borePossible() ? method.getaway.at(layDeg, card, true, forward, backHigh) : straight;
+        EscapeRoutes.Clock clock = backCut == BackCut.BORE_STRAP && card.borePossible()
+                ? method.getaway.at(layDeg, card, true, forward, backHigh)
+                : straight;
         EscapeRoutes escape = escape(layDeg, clock);
         long open = escape.routes().stream().filter(EscapeRoutes.Route::open).count();
         if (open == 0) {
@@ -331,20 +468,66 @@ public final class Sweep {
         } else if (split.advice() != SplitRisk.Advice.STANDARD) {
             conditions.add("CUT:" + split.advice().key());
         }
-        Cost cost = new Cost(Math.min(1, worth / 5), hangUp, Math.min(1, use), Math.min(1, Math.max(0, backHigh) / (0.05 * weight * tree.cgM)),
-            Math.min(1, Math.abs(slope) / 30) * (slope > 0 ? 0.7 : 1), open == 2 ? 0 : open == 1 ? 0.5 : 1);
-        return new Row(layDeg, wood, hold, controlled, sigma, List.copyOf(blocks), List.copyOf(conditions), cost, cost.score(), forward, side, use, use >= 0.6 && use < 1, guyNm, spread, List.copyOf(strikes), hangUp,
-            Map.copyOf(hangUps), slope, escape, card, back, backHigh, capacity, split, lean, sigmaForward, sigmaSide, backCut, clock, enough);
+        Cost cost = new Cost(
+                Math.min(1, worth / 5),
+                hangUp,
+                Math.min(1, use),
+                Math.min(1, Math.max(0, backHigh) / (0.05 * weight * tree.cgM)),
+                Math.min(1, Math.abs(slope) / 30) * (slope > 0 ? 0.7 : 1),
+                open == 2 ? 0 : open == 1 ? 0.5 : 1);
+        return new Row(
+                layDeg,
+                wood,
+                hold,
+                controlled,
+                sigma,
+                List.copyOf(blocks),
+                List.copyOf(conditions),
+                cost,
+                cost.score(),
+                forward,
+                side,
+                use,
+                use >= 0.6 && use < 1,
+                guyNm,
+                spread,
+                List.copyOf(strikes),
+                hangUp,
+                Map.copyOf(hangUps),
+                slope,
+                escape,
+                card,
+                back,
+                backHigh,
+                capacity,
+                split,
+                lean,
+                sigmaForward,
+                sigmaSide,
+                backCut,
+                clock,
+                enough);
     }
 
-    /** A straight back cut where nothing asks for more: a strap holds a stem that leans, is pulled, splits readily, or would be down before he is away. */
-    private BackCut asked(double layDeg, CutCard card, SplitRisk split, double lean, double forward, EscapeRoutes.Clock straight) {
+    /**
+     * A straight back cut where nothing asks for more: a strap holds a stem that leans, is pulled, splits readily, or
+     * would be down before he is away.
+     */
+    private BackCut asked(
+            double layDeg, CutCard card, SplitRisk split, double lean, double forward, EscapeRoutes.Clock straight) {
         // an upright stem is not left on a strap that would not hold today
-        boolean splits = split.backCut().compareTo(SplitRisk.Level.HIGH) >= 0 && card.borePossible() && (lean >= UPRIGHT_DEG || strapHolds(layDeg, card, forward, method.nowWindNm));
-        boolean must = splits || method.movedBy == CutCard.MovedBy.LINE
-            || straight.walkedM(method.footing).filter(m -> m < LayPlan.LEAST_AWAY_M).isPresent();
+        boolean splits = split.backCut().compareTo(SplitRisk.Level.HIGH) >= 0
+                && card.borePossible()
+                && (lean >= UPRIGHT_DEG || strapHolds(layDeg, card, forward, method.nowWindNm));
+        boolean must = splits
+                || method.movedBy == CutCard.MovedBy.LINE
+                || straight.walkedM(method.footing)
+                        .filter(m -> m < LayPlan.LEAST_AWAY_M)
+                        .isPresent();
         boolean may = split.backCut() == SplitRisk.Level.MODERATE;
-        return card.borePossible() && (must || may && strapHolds(layDeg, card, forward, method.limitWindNm)) ? BackCut.BORE_STRAP : BackCut.STRAIGHT;
+        return card.borePossible() && (must || may && strapHolds(layDeg, card, forward, method.limitWindNm))
+                ? BackCut.BORE_STRAP
+                : BackCut.STRAIGHT;
     }
 
     /** Leaning less than this to its lay a stem is taken for upright, degrees (judgement). */
@@ -353,23 +536,61 @@ public final class Sweep {
     /** Whether the thickest strap that leaves room to bore holds lean and wind. */
     private boolean strapHolds(double layDeg, CutCard card, double forward, double windNm) {
         double thick = card.strapM() + card.boreLengthM().orElseThrow() - CutCard.BORE_NEEDS_M;
-        return StrapHold.of(new StrapHold.Strap(tree.species, tree.hinge.worst(layDeg), card.dLayM(), card.dAcrossM(), card.depthM(), card.hingeThickM(), Math.max(0.003, thick), 0,
-            forward + Estimate.Z95 * Math.hypot(tree.sigmaMomentNm, tree.sigmaMassRel * forward) + windNm, 0.5, 2)).holds();
+        return StrapHold.of(new StrapHold.Strap(
+                        tree.species,
+                        tree.hinge.worst(layDeg),
+                        card.dLayM(),
+                        card.dAcrossM(),
+                        card.depthM(),
+                        card.hingeThickM(),
+                        Math.max(0.003, thick),
+                        0,
+                        forward + Estimate.Z95 * Math.hypot(tree.sigmaMomentNm, tree.sigmaMassRel * forward) + windNm,
+                        0.5,
+                        2))
+                .holds();
     }
 
-    private LaySpread spread(double layDeg, Condition wood, CutCard card, HingeHold hold, double side, double sigmaSide, double guyNm) {
+    private LaySpread spread(
+            double layDeg, Condition wood, CutCard card, HingeHold hold, double side, double sigmaSide, double guyNm) {
         double a = Math.toRadians(layDeg);
         double tip = tree.tipEastM * Math.cos(a) - tree.tipNorthM * Math.sin(a);
         boolean holds = hold.capacityNm() > 0;
         double left = Math.signum(side) * Math.max(0, Math.abs(side) - guyNm);
-        return LaySpread.of(method.cutter, new LaySpread.Hinge(Math.max(0.03, card.hingeLengthM()), Math.max(0.005, card.hingeThickM()), holds ? left / hold.capacityNm() : 0,
-            holds ? (hold.designNm() - Math.abs(side)) / Estimate.Z95 / hold.capacityNm() : 0, Math.max(-0.5 * lengthM, Math.min(0.5 * lengthM, tip)), lengthM, wood));
+        return LaySpread.of(
+                method.cutter,
+                new LaySpread.Hinge(
+                        Math.max(0.03, card.hingeLengthM()),
+                        Math.max(0.005, card.hingeThickM()),
+                        holds ? left / hold.capacityNm() : 0,
+                        holds ? (hold.designNm() - Math.abs(side)) / Estimate.Z95 / hold.capacityNm() : 0,
+                        Math.max(-0.5 * lengthM, Math.min(0.5 * lengthM, tip)),
+                        lengthM,
+                        wood));
     }
 
     private EscapeRoutes escape(double layDeg, EscapeRoutes.Clock clock) {
-        Optional<Double> lean = Math.hypot(tree.momentEastNm, tree.momentNorthNm) > 0 ? Optional.of(org.antevid.core.quantity.Azimuth.of(tree.momentEastNm, tree.momentNorthNm)) : Optional.empty();
-        EscapeRoutes.Cutter cutter = new EscapeRoutes.Cutter(layDeg, around.escapeHeightM, around.ground, lean, clock.fastS(), 1.5, clock.reactS(), 3, method.footing, WAY_LEAST_M, WAY_SHARE, WAY_WIDE_M, trunks);
-        return EscapeRoutes.of(cutter, (azimuth, required) -> barred.computeIfAbsent(Math.round(azimuth * 1000), k -> cutter.barred(azimuth, required)));
+        Optional<Double> lean = Math.hypot(tree.momentEastNm, tree.momentNorthNm) > 0
+                ? Optional.of(org.antevid.core.quantity.Azimuth.of(tree.momentEastNm, tree.momentNorthNm))
+                : Optional.empty();
+        EscapeRoutes.Cutter cutter = new EscapeRoutes.Cutter(
+                layDeg,
+                around.escapeHeightM,
+                around.ground,
+                lean,
+                clock.fastS(),
+                1.5,
+                clock.reactS(),
+                3,
+                method.footing,
+                WAY_LEAST_M,
+                WAY_SHARE,
+                WAY_WIDE_M,
+                trunks);
+        return EscapeRoutes.of(
+                cutter,
+                (azimuth, required) ->
+                        barred.computeIfAbsent(Math.round(azimuth * 1000), k -> cutter.barred(azimuth, required)));
     }
 
     /** @return all whole degrees */
@@ -383,6 +604,9 @@ public final class Sweep {
 
     /** @return neighbours whose crowns touch this one's while they stand */
     public List<String> touching() {
-        return around.neighbours.stream().filter(n -> n.touchesStanding(tree.crownRadiusM)).map(Neighbour::id).toList();
+        return around.neighbours.stream()
+                .filter(n -> n.touchesStanding(tree.crownRadiusM))
+                .map(Neighbour::id)
+                .toList();
     }
 }

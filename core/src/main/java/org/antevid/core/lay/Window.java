@@ -7,18 +7,29 @@ import java.util.Optional;
 import java.util.function.IntPredicate;
 
 /**
- * A run of lays none of which is blocked, clockwise, with its best lay: the highest score at least one sigma from the next blocked lay,
- * of equal ones the farthest from it; the middle when none is that far.
+ * A run of lays none of which is blocked, clockwise, with its best lay: the highest score at least one sigma from the
+ * next blocked lay, of equal ones the farthest from it; the middle when none is that far.
  *
- * @param toDeg      inclusive
- * @param edgeDeg    from the best lay to the next blocked one; empty when none is blocked
+ * @param toDeg inclusive
+ * @param edgeDeg from the best lay to the next blocked one; empty when none is blocked
  * @param edgeSigmas the same in sigmas of that lay
- * @param narrow     no lay of it is a sigma from a blocked one
+ * @param narrow no lay of it is a sigma from a blocked one
  */
-public record Window(int fromDeg, int toDeg, int widthDeg, int bestDeg, double bestScore, Optional<Integer> edgeDeg, Optional<Double> edgeSigmas, boolean narrow) {
+public record Window(
+        int fromDeg,
+        int toDeg,
+        int widthDeg,
+        int bestDeg,
+        double bestScore,
+        Optional<Integer> edgeDeg,
+        Optional<Double> edgeSigmas,
+        boolean narrow) {
     private static final double SAME = 1e-9;
 
-    /** @param rows all 360 in order @return the windows, best first; those under a sigma wide last */
+    /**
+     * @param rows all 360 in order
+     * @return the windows, best first; those under a sigma wide last
+     */
     public static List<Window> of(List<Sweep.Row> rows) {
         return of(rows, i -> rows.get(i).blocked());
     }
@@ -30,8 +41,11 @@ public record Window(int fromDeg, int toDeg, int widthDeg, int bestDeg, double b
             blocked = isBlocked.test(i) ? i : -1;
         }
         if (blocked < 0) {
-            Sweep.Row best = rows.stream().reduce((a, b) -> b.score() > a.score() + SAME ? b : a).orElseThrow();
-            return List.of(new Window(0, 359, 360, (int) best.layDeg(), best.score(), Optional.empty(), Optional.empty(), false));
+            Sweep.Row best = rows.stream()
+                    .reduce((a, b) -> b.score() > a.score() + SAME ? b : a)
+                    .orElseThrow();
+            return List.of(new Window(
+                    0, 359, 360, (int) best.layDeg(), best.score(), Optional.empty(), Optional.empty(), false));
         }
         List<Window> windows = new ArrayList<>();
         int start = -1;
@@ -45,7 +59,9 @@ public record Window(int fromDeg, int toDeg, int widthDeg, int bestDeg, double b
                 start = -1;
             }
         }
-        windows.sort(Comparator.comparing(Window::narrow).thenComparing(Comparator.comparingDouble(Window::bestScore).reversed()).thenComparing(Window::fromDeg));
+        windows.sort(Comparator.comparing(Window::narrow)
+                .thenComparing(Comparator.comparingDouble(Window::bestScore).reversed())
+                .thenComparing(Window::fromDeg));
         return List.copyOf(windows);
     }
 
@@ -55,7 +71,9 @@ public record Window(int fromDeg, int toDeg, int widthDeg, int bestDeg, double b
         for (int i = from; i <= to; i++) {
             Sweep.Row row = rows.get(i % 360);
             int edge = Math.min(i - from, to - i) + 1;
-            boolean better = best == null || row.score() > best.score() + SAME || row.score() > best.score() - SAME && edge > bestEdge;
+            boolean better = best == null
+                    || row.score() > best.score() + SAME
+                    || row.score() > best.score() - SAME && edge > bestEdge;
             if (edge >= row.spread().sigmaDeg().orElse(Double.MAX_VALUE) && better) {
                 best = row;
                 bestEdge = edge;
@@ -68,6 +86,14 @@ public record Window(int fromDeg, int toDeg, int widthDeg, int bestDeg, double b
             bestEdge = Math.min(middle - from, to - middle) + 1;
         }
         int edge = bestEdge;
-        return new Window(from % 360, to % 360, to - from + 1, (int) best.layDeg(), best.score(), Optional.of(bestEdge), best.spread().sigmaDeg().map(s -> edge / s), narrow);
+        return new Window(
+                from % 360,
+                to % 360,
+                to - from + 1,
+                (int) best.layDeg(),
+                best.score(),
+                Optional.of(bestEdge),
+                best.spread().sigmaDeg().map(s -> edge / s),
+                narrow);
     }
 }

@@ -11,10 +11,11 @@ import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.StemReading;
 
 /**
- * Ground that is kept clear while one stem is felled. Practice and mechanics are both said where they differ; the larger decides.
- * Sources: two lengths and three metres beside a loaded line are practice rules, reach, throw and slide mechanics.
+ * Ground that is kept clear while one stem is felled. Practice and mechanics are both said where they differ; the
+ * larger decides. Sources: two lengths and three metres beside a loaded line are practice rules, reach, throw and slide
+ * mechanics.
  *
- * @param why       what makes it as large as it is
+ * @param why what makes it as large as it is
  * @param clippedBy reasons the leader gave for making it smaller
  */
 public record Zone(Kind kind, Shape area, String why, List<String> clippedBy) {
@@ -27,7 +28,11 @@ public record Zone(Kind kind, Shape area, String why, List<String> clippedBy) {
 
     /** Kinds of ground kept clear. */
     public enum Kind {
-        RING("exclusion ring"), DROP("drop zone"), BUTT("butt zone"), LINE("line's snap-back"), PLATE("root plate");
+        RING("exclusion ring"),
+        DROP("drop zone"),
+        BUTT("butt zone"),
+        LINE("line's snap-back"),
+        PLATE("root plate");
         private final String words;
 
         Kind(String words) {
@@ -40,8 +45,7 @@ public record Zone(Kind kind, Shape area, String why, List<String> clippedBy) {
     }
 
     /** Ground the leader takes out of a zone because walls or water make it smaller. */
-    public record Clip(Kind kind, Shape area, String reason) {
-    }
+    public record Clip(Kind kind, Shape area, String reason) {}
 
     public Zone {
         clippedBy = List.copyOf(clippedBy);
@@ -53,12 +57,34 @@ public record Zone(Kind kind, Shape area, String why, List<String> clippedBy) {
         List<Zone> zones = new ArrayList<>();
         double practice = p.limits().exclusionLengths() * z.lengthM();
         double mechanics = z.lengthM() + z.throwM() + z.slideM().orElse(0.0);
-        String open = z.open().map(o -> "; open downhill, " + Azimuth.digits(o.fromDeg()) + "° to " + Azimuth.digits(o.toDeg()) + "°, " + p.choice().below().map(b -> "to the " + b.holds()).orElse("to the first thing that holds")).orElse("");
-        zones.add(new Zone(Kind.RING, ring(p), "practice " + keepOut(practice) + " m, mechanics " + (z.slideM().isEmpty() ? "without end" : keepOut(mechanics) + " m") + " (reach, throw, slide): "
-            + (practice >= mechanics ? "practice" : "mechanics") + " decides" + open, List.of()));
-        zones.add(new Zone(Kind.DROP, dropZone.orElse(p.fan().area()), dropZone.isPresent() ? "as fixed" : "fan: spread, bias, crown and throw", List.of()));
-        zones.add(new Zone(Kind.BUTT, Shape.disc(p.stem().at(), z.buttZoneM()), "the butt kicks back, lifts or slides " + Rounding.upText(z.buttZoneM()) + " m", List.of()));
-        guyed(line(p.choice().means(), p.stem().at(), p.choice().layDeg()), p.choice().support(), p.stem().at()).ifPresent(zones::add);
+        String open = z.open()
+                .map(o -> "; open downhill, " + Azimuth.digits(o.fromDeg()) + "° to " + Azimuth.digits(o.toDeg())
+                        + "°, "
+                        + p.choice().below().map(b -> "to the " + b.holds()).orElse("to the first thing that holds"))
+                .orElse("");
+        zones.add(new Zone(
+                Kind.RING,
+                ring(p),
+                "practice " + keepOut(practice) + " m, mechanics "
+                        + (z.slideM().isEmpty() ? "without end" : keepOut(mechanics) + " m")
+                        + " (reach, throw, slide): " + (practice >= mechanics ? "practice" : "mechanics") + " decides"
+                        + open,
+                List.of()));
+        zones.add(new Zone(
+                Kind.DROP,
+                dropZone.orElse(p.fan().area()),
+                dropZone.isPresent() ? "as fixed" : "fan: spread, bias, crown and throw",
+                List.of()));
+        zones.add(new Zone(
+                Kind.BUTT,
+                Shape.disc(p.stem().at(), z.buttZoneM()),
+                "the butt kicks back, lifts or slides " + Rounding.upText(z.buttZoneM()) + " m",
+                List.of()));
+        guyed(
+                        line(p.choice().means(), p.stem().at(), p.choice().layDeg()),
+                        p.choice().support(),
+                        p.stem().at())
+                .ifPresent(zones::add);
         plate(p.stem()).ifPresent(zones::add);
         return zones.stream().flatMap(zone -> zone.clipped(clips).stream()).toList();
     }
@@ -76,8 +102,13 @@ public record Zone(Kind kind, Shape area, String why, List<String> clippedBy) {
         for (int i = 0; i <= LIES_AT; i++) {
             Spot from = stump.at(p.choice().layDeg(), lies * i / LIES_AT);
             double middle = open.fromDeg() + Azimuth.normal(open.toDeg() - open.fromDeg()) / 2;
-            ring = ring.with(Shape.polygon(List.of(from, from.at(open.fromDeg(), down), from.at((open.fromDeg() + middle) / 2, down), from.at(middle, down), from.at(middle + (middle - open.fromDeg()) / 2, down),
-                from.at(open.toDeg(), down))));
+            ring = ring.with(Shape.polygon(List.of(
+                    from,
+                    from.at(open.fromDeg(), down),
+                    from.at((open.fromDeg() + middle) / 2, down),
+                    from.at(middle, down),
+                    from.at(middle + (middle - open.fromDeg()) / 2, down),
+                    from.at(open.toDeg(), down))));
         }
         return ring;
     }
@@ -113,14 +144,20 @@ public record Zone(Kind kind, Shape area, String why, List<String> clippedBy) {
         Shape area = Shape.line(List.of(stump, block)).grown(half);
         if (m.puller().isPresent()) {
             Spot puller = m.puller().get();
-            area = area.with(Shape.line(List.of(block, puller)).grown(Math.max(BESIDE_LINE_M, WHIP_SHARE * block.distanceTo(puller))));
+            area = area.with(Shape.line(List.of(block, puller))
+                    .grown(Math.max(BESIDE_LINE_M, WHIP_SHARE * block.distanceTo(puller))));
             try {
                 area = area.with(Shape.polygon(List.of(stump, block, puller)));
             } catch (org.antevid.core.quantity.RefusedInput e) {
                 // the three lie in one line: there is no angle to stand in
             }
         }
-        return Optional.of(new Zone(Kind.LINE, area, Rounding.upText(half) + " m to both sides of the loaded line" + (m.puller().isPresent() ? ", and inside the angle at the block" : ""), List.of()));
+        return Optional.of(new Zone(
+                Kind.LINE,
+                area,
+                Rounding.upText(half) + " m to both sides of the loaded line"
+                        + (m.puller().isPresent() ? ", and inside the angle at the block" : ""),
+                List.of()));
     }
 
     /** A loaded guy whips like any line. */
@@ -131,18 +168,28 @@ public record Zone(Kind kind, Shape area, String why, List<String> clippedBy) {
         Spot anchor = support.guy().get().anchor();
         double half = Math.max(BESIDE_LINE_M, WHIP_SHARE * stump.distanceTo(anchor));
         Shape beside = Shape.line(List.of(stump, anchor)).grown(half);
-        return Optional.of(line.map(z -> new Zone(Kind.LINE, z.area.with(beside), z.why + "; the same beside the guy", z.clippedBy))
-            .orElseGet(() -> new Zone(Kind.LINE, beside, Rounding.upText(half) + " m to both sides of the guy", List.of())));
+        return Optional.of(line.map(
+                        z -> new Zone(Kind.LINE, z.area.with(beside), z.why + "; the same beside the guy", z.clippedBy))
+                .orElseGet(() ->
+                        new Zone(Kind.LINE, beside, Rounding.upText(half) + " m to both sides of the guy", List.of())));
     }
 
     private static Optional<Zone> plate(StemReading stem) {
-        return movedPlate(stem) ? Optional.of(new Zone(Kind.PLATE, Shape.disc(stem.at(), PLATE_HEIGHTS * stem.height().map(h -> h.high()).orElse(20.0)),
-            "a moved root plate tears out, stands up or drops back: 1.5 heights", List.of())) : Optional.empty();
+        return movedPlate(stem)
+                ? Optional.of(new Zone(
+                        Kind.PLATE,
+                        Shape.disc(
+                                stem.at(),
+                                PLATE_HEIGHTS * stem.height().map(h -> h.high()).orElse(20.0)),
+                        "a moved root plate tears out, stands up or drops back: 1.5 heights",
+                        List.of()))
+                : Optional.empty();
     }
 
     /** @return whether the plate has moved, so that no lay or cut answers for it */
     public static boolean movedPlate(StemReading stem) {
-        return stem.defect(DefectKind.LIFTED_ROOT_PLATE).isPresent() || stem.more().heave().filter(h -> h.high() >= 0.03).isPresent();
+        return stem.defect(DefectKind.LIFTED_ROOT_PLATE).isPresent()
+                || stem.more().heave().filter(h -> h.high() >= 0.03).isPresent();
     }
 
     /** @return whether somebody at this spot is inside */

@@ -10,14 +10,15 @@ import org.antevid.core.site.Spot;
  *
  * @param actualLayDeg azimuth stump to tip as found
  * @param deviationDeg turn from the planned lay, right positive
- * @param atTipM       distance of the tip from the planned line, right positive
- * @param foreseenDeg  half width of the foreseen fan (95 %) on that side, never negative
- * @param withinFan    whether it lies inside the foreseen fan
+ * @param atTipM distance of the tip from the planned line, right positive
+ * @param foreseenDeg half width of the foreseen fan (95 %) on that side, never negative
+ * @param withinFan whether it lies inside the foreseen fan
  */
-public record Deviation(double actualLayDeg, double deviationDeg, double atTipM, double foreseenDeg, boolean withinFan) {
+public record Deviation(
+        double actualLayDeg, double deviationDeg, double atTipM, double foreseenDeg, boolean withinFan) {
 
     /**
-     * @param biasDeg  foreseen bias, right positive
+     * @param biasDeg foreseen bias, right positive
      * @param sigmaDeg foreseen sigma
      * @throws RefusedInput when the tip lies on the stump
      */

@@ -13,23 +13,33 @@ import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.StemState;
 
-/** What differs between two plans, in words and with the places on the plan. Nothing is left out that a person acts on. */
+/**
+ * What differs between two plans, in words and with the places on the plan. Nothing is left out that a person acts on.
+ */
 public final class PlanComparison {
-    private PlanComparison() {
-    }
+    private PlanComparison() {}
 
     /** One difference; {@code from} and {@code to} are places on the plan where there are any. */
-    public record Change(String subject, String words, Optional<Spot> from, Optional<Spot> to) {
-    }
+    public record Change(String subject, String words, Optional<Spot> from, Optional<Spot> to) {}
 
     public static List<Change> between(PlanDocument before, PlanDocument after) {
         List<Change> changes = new ArrayList<>();
         if (before.windLimitMs() != after.windLimitMs()) {
-            changes.add(plain("wind", String.format(Locale.ROOT, "wind limit %.1f, was %.1f m/s", after.windLimitMs(), before.windLimitMs())));
+            changes.add(plain(
+                    "wind",
+                    String.format(
+                            Locale.ROOT, "wind limit %.1f, was %.1f m/s", after.windLimitMs(), before.windLimitMs())));
         }
         if (before.slopeDeg() != after.slopeDeg() || before.downhillDeg() != after.downhillDeg()) {
-            changes.add(plain("ground", String.format(Locale.ROOT, "slope %.0f° down to %s, was %.0f° to %s", after.slopeDeg(),
-                Azimuth.digits(after.downhillDeg()), before.slopeDeg(), Azimuth.digits(before.downhillDeg()))));
+            changes.add(plain(
+                    "ground",
+                    String.format(
+                            Locale.ROOT,
+                            "slope %.0f° down to %s, was %.0f° to %s",
+                            after.slopeDeg(),
+                            Azimuth.digits(after.downhillDeg()),
+                            before.slopeDeg(),
+                            Azimuth.digits(before.downhillDeg()))));
         }
         if (!before.emergency().equals(after.emergency())) {
             changes.add(plain("emergency", "the emergency card changed"));
@@ -45,23 +55,45 @@ public final class PlanComparison {
         for (PlanDocument.Thing t : after.things()) {
             PlanDocument.Thing was = old.remove(t.id());
             if (was == null) {
-                changes.add(new Change(t.id(), t.name() + " is new on the plan", Optional.empty(), Optional.of(t.outline().get(0))));
+                changes.add(new Change(
+                        t.id(),
+                        t.name() + " is new on the plan",
+                        Optional.empty(),
+                        Optional.of(t.outline().get(0))));
                 continue;
             }
             if (!was.outline().equals(t.outline())) {
                 Spot from = was.outline().get(0);
                 Spot to = t.outline().get(0);
-                changes.add(new Change(t.id(), String.format(Locale.ROOT, "%s moved %.1f m to %s°", t.name(), from.distanceTo(to),
-                    Azimuth.digits(from.bearingTo(to))), Optional.of(from), Optional.of(to)));
+                changes.add(new Change(
+                        t.id(),
+                        String.format(
+                                Locale.ROOT,
+                                "%s moved %.1f m to %s°",
+                                t.name(),
+                                from.distanceTo(to),
+                                Azimuth.digits(from.bearingTo(to))),
+                        Optional.of(from),
+                        Optional.of(to)));
             }
             differs(t.name() + " is now called", was.name(), t.name(), t.id(), changes);
             differs("worth of " + t.name(), was.worth(), t.worth(), t.id(), changes);
-            differs(t.name() + " may be hit", was.mayBeHit() ? "yes" : "no", t.mayBeHit() ? "yes" : "no", t.id(), changes);
+            differs(
+                    t.name() + " may be hit",
+                    was.mayBeHit() ? "yes" : "no",
+                    t.mayBeHit() ? "yes" : "no",
+                    t.id(),
+                    changes);
             differs("protection of " + t.name(), was.protection(), t.protection(), t.id(), changes);
             differs("who sees to " + t.name(), was.protectedBy(), t.protectedBy(), t.id(), changes);
             differs("size of " + t.name(), was.radiusM(), t.radiusM(), t.id(), changes);
         }
-        old.values().forEach(t -> changes.add(new Change(t.id(), t.name() + " is gone from the plan", Optional.of(t.outline().get(0)), Optional.empty())));
+        old.values()
+                .forEach(t -> changes.add(new Change(
+                        t.id(),
+                        t.name() + " is gone from the plan",
+                        Optional.of(t.outline().get(0)),
+                        Optional.empty())));
     }
 
     private static void stems(PlanDocument before, PlanDocument after, List<Change> changes) {
@@ -78,7 +110,11 @@ public final class PlanComparison {
             differs(s.label() + " is", was.state(), s.state(), s.label(), changes);
             differs("height of " + s.label(), round(was.heightHighM()), round(s.heightHighM()), s.label(), changes);
             if (!was.at().equals(s.at())) {
-                changes.add(new Change(s.label(), s.label() + " stands elsewhere on the plan", Optional.of(was.at()), Optional.of(s.at())));
+                changes.add(new Change(
+                        s.label(),
+                        s.label() + " stands elsewhere on the plan",
+                        Optional.of(was.at()),
+                        Optional.of(s.at())));
             }
             lay(s, was, changes);
         }
@@ -87,21 +123,31 @@ public final class PlanComparison {
 
     /** A stem that came down by a step of the plan is no change of the plan. */
     private static boolean asPlanned(PlanDocument before, PlanDocument.StemPart now) {
-        boolean down = now.state().equals(StemState.FELLED.words()) || now.state().equals(StemState.LYING.words());
-        return down && before.steps().stream().anyMatch(st -> (st.kind() == Step.Kind.FELL || st.kind() == Step.Kind.RELEASE)
-            && st.stem().filter(now.label()::equals).isPresent());
+        boolean down =
+                now.state().equals(StemState.FELLED.words()) || now.state().equals(StemState.LYING.words());
+        return down
+                && before.steps().stream()
+                        .anyMatch(st -> (st.kind() == Step.Kind.FELL || st.kind() == Step.Kind.RELEASE)
+                                && st.stem().filter(now.label()::equals).isPresent());
     }
 
     private static void lay(PlanDocument.StemPart s, PlanDocument.StemPart was, List<Change> changes) {
         if (was.lay().isEmpty() || s.lay().isEmpty()) {
             if (was.lay().isPresent() != s.lay().isPresent()) {
-                changes.add(plain(s.label(), "lay of " + s.label() + (s.lay().isPresent() ? " is now fixed" : " is no longer fixed")));
+                changes.add(plain(
+                        s.label(),
+                        "lay of " + s.label() + (s.lay().isPresent() ? " is now fixed" : " is no longer fixed")));
             }
             return;
         }
         PlanDocument.LayPart a = was.lay().get();
         PlanDocument.LayPart b = s.lay().get();
-        differs("lay of " + s.label(), Azimuth.digits(a.layDeg()) + "°", Azimuth.digits(b.layDeg()) + "°", s.label(), changes);
+        differs(
+                "lay of " + s.label(),
+                Azimuth.digits(a.layDeg()) + "°",
+                Azimuth.digits(b.layDeg()) + "°",
+                s.label(),
+                changes);
         differs("exclusion ring of " + s.label() + " (m)", a.exclusionM(), b.exclusionM(), s.label(), changes);
         differs("reach of " + s.label() + " (m)", a.reachM(), b.reachM(), s.label(), changes);
         differs("type of cut of " + s.label(), a.school(), b.school(), s.label(), changes);
@@ -119,14 +165,18 @@ public final class PlanComparison {
     }
 
     /** Everything on the card that somebody cuts or pulls by. */
-    private static void cuts(String label, PlanDocument.LayPart before, PlanDocument.LayPart after, List<Change> changes) {
+    private static void cuts(
+            String label, PlanDocument.LayPart before, PlanDocument.LayPart after, List<Change> changes) {
         if (before.cuts().isEmpty() || after.cuts().isEmpty()) {
             return;
         }
         CutPart a = before.cuts().get();
         CutPart b = after.cuts().get();
-        Map<String, String> was = a.measures().stream().collect(Collectors.toMap(CutPart.Said::key, CutPart.Said::metric, (x, y) -> x));
-        b.measures().forEach(m -> differs(m.words() + " of " + label, was.getOrDefault(m.key(), "none"), m.metric(), label, changes));
+        Map<String, String> was =
+                a.measures().stream().collect(Collectors.toMap(CutPart.Said::key, CutPart.Said::metric, (x, y) -> x));
+        b.measures()
+                .forEach(m -> differs(
+                        m.words() + " of " + label, was.getOrDefault(m.key(), "none"), m.metric(), label, changes));
         differs("back cut of " + label, a.backCut(), b.backCut(), label, changes);
         differs("height of the cut of " + label, metres(a.cutHeightM()), metres(b.cutHeightM()), label, changes);
         differs("bar for " + label, metres(a.barM()), metres(b.barM()), label, changes);
@@ -142,16 +192,26 @@ public final class PlanComparison {
     }
 
     private static String sound(CutPart c) {
-        return c.soundLeftM().map(l -> String.format(Locale.ROOT, "%.0f mm left, %.0f mm right", 1000 * l, 1000 * c.soundRightM().orElse(0.0))).orElse("not looked at");
+        return c.soundLeftM()
+                .map(l -> String.format(
+                        Locale.ROOT,
+                        "%.0f mm left, %.0f mm right",
+                        1000 * l,
+                        1000 * c.soundRightM().orElse(0.0)))
+                .orElse("not looked at");
     }
 
     /** Where each way ends: how it is drawn in between follows from that and the obstacles. */
     private static List<List<Object>> ways(List<PlanDocument.WayPart> ways) {
-        return ways.stream().map(w -> List.<Object>of(w.name(), w.azimuthDeg(), w.lengthM())).toList();
+        return ways.stream()
+                .map(w -> List.<Object>of(w.name(), w.azimuthDeg(), w.lengthM()))
+                .toList();
     }
 
     private static List<String> clips(PlanDocument.LayPart lay) {
-        return lay.zones().stream().flatMap(z -> z.clippedBy().stream().map(c -> z.words() + ": " + c)).toList();
+        return lay.zones().stream()
+                .flatMap(z -> z.clippedBy().stream().map(c -> z.words() + ": " + c))
+                .toList();
     }
 
     private static void steps(PlanDocument before, PlanDocument after, List<Change> changes) {
@@ -167,7 +227,10 @@ public final class PlanComparison {
             if (was.startMin() != s.startMin() || was.endMin() != s.endMin()) {
                 changes.add(plain(s.id(), name + ": other time"));
             }
-            if (s.stem().flatMap(after::stem).filter(stem -> asPlanned(before, stem)).isEmpty()) {
+            if (s.stem()
+                    .flatMap(after::stem)
+                    .filter(stem -> asPlanned(before, stem))
+                    .isEmpty()) {
                 posts(name, was, s, changes);
             }
         }
@@ -179,20 +242,29 @@ public final class PlanComparison {
         for (PlanDocument.PostPart p : now.posts()) {
             PlanDocument.PostPart before = old.remove(p.role() + p.personId());
             if (before == null) {
-                changes.add(plain(now.id(), name + ": " + p.person() + " is now " + p.role().words()));
+                changes.add(plain(
+                        now.id(),
+                        name + ": " + p.person() + " is now " + p.role().words()));
             } else if (!before.stand().equals(p.stand())) {
-                changes.add(new Change(now.id(), name + ": " + p.person() + " stands elsewhere", before.stand(), p.stand()));
+                changes.add(new Change(
+                        now.id(), name + ": " + p.person() + " stands elsewhere", before.stand(), p.stand()));
             } else if (!ways(before.waysOut()).equals(ways(p.waysOut()))) {
-                changes.add(new Change(now.id(), name + ": " + p.person() + " has another way out", before.stand(), p.stand()));
+                changes.add(new Change(
+                        now.id(), name + ": " + p.person() + " has another way out", before.stand(), p.stand()));
             }
         }
-        old.values().forEach(p -> changes.add(plain(now.id(), name + ": " + p.person() + " is no longer " + p.role().words())));
+        old.values()
+                .forEach(p -> changes.add(plain(
+                        now.id(),
+                        name + ": " + p.person() + " is no longer " + p.role().words())));
     }
 
     private static void differs(String what, Object was, Object now, String subject, List<Change> changes) {
         if (!was.equals(now)) {
-            changes.add(plain(subject, what + " " + (now.toString().isEmpty() ? "nobody" : now) + ", was "
-                + (was.toString().isEmpty() ? "nobody" : was)));
+            changes.add(plain(
+                    subject,
+                    what + " " + (now.toString().isEmpty() ? "nobody" : now) + ", was "
+                            + (was.toString().isEmpty() ? "nobody" : was)));
         }
     }
 

@@ -9,12 +9,12 @@ import java.util.Random;
 import org.antevid.core.quantity.Azimuth;
 
 /**
- * Three questions drawn from the plan that a person reads back before signing: how far the ring is, where the stem goes or how
- * much wind stops the work, and the person's own way out. The order of choices follows from the seed, so it is repeatable.
+ * Three questions drawn from the plan that a person reads back before signing: how far the ring is, where the stem goes
+ * or how much wind stops the work, and the person's own way out. The order of choices follows from the seed, so it is
+ * repeatable.
  */
 public final class ReadBack {
-    private ReadBack() {
-    }
+    private ReadBack() {}
 
     /** A question with its choices and the index of the right one. */
     public record Question(String words, List<String> choices, int right) {
@@ -23,34 +23,55 @@ public final class ReadBack {
         }
     }
 
-    /** @return three questions for the person; those about a step take the person's first step, else the plan's first */
+    /**
+     * @return three questions for the person; those about a step take the person's first step, else the plan's first
+     */
     public static List<Question> of(PlanDocument plan, String personId, long seed) {
         Random random = new Random(seed);
         List<Question> questions = new ArrayList<>();
         Optional<PlanDocument.StemPart> stem = stemOf(plan, personId);
         Optional<PlanDocument.LayPart> lay = stem.flatMap(PlanDocument.StemPart::lay);
-        Optional<PlanDocument.WayPart> way = plan.stepsOf(personId).stream().flatMap(s -> s.posts().stream())
-            .filter(p -> p.personId().equals(personId)).flatMap(p -> p.waysOut().stream()).findFirst();
-        lay.ifPresent(l -> questions.add(number("How many metres from " + stem.get().label() + " must everybody stay who is not named?",
-            Math.ceil(l.exclusionM()), Math.max(4, Math.round(l.exclusionM() / 4)), " m", random)));
+        Optional<PlanDocument.WayPart> way = plan.stepsOf(personId).stream()
+                .flatMap(s -> s.posts().stream())
+                .filter(p -> p.personId().equals(personId))
+                .flatMap(p -> p.waysOut().stream())
+                .findFirst();
+        lay.ifPresent(l -> questions.add(number(
+                "How many metres from " + stem.get().label() + " must everybody stay who is not named?",
+                Math.ceil(l.exclusionM()),
+                Math.max(4, Math.round(l.exclusionM() / 4)),
+                " m",
+                random)));
         way.ifPresent(w -> questions.add(direction("Your own way out: which way?", w.azimuthDeg(), random)));
-        lay.ifPresent(l -> questions.add(direction("Which way is " + stem.get().label() + " to fall?", l.layDeg(), random)));
+        lay.ifPresent(
+                l -> questions.add(direction("Which way is " + stem.get().label() + " to fall?", l.layDeg(), random)));
         if (questions.size() < 3) {
             questions.add(number("From which gust on do we hold?", plan.gustLimitFor(personId), 2, " m/s", random));
         }
         if (questions.size() < 3) {
-            questions.add(choice("Who may call HOLD?", "anyone, any time", List.of("the leader only", "the cutter only", "the lookout only"), random));
+            questions.add(choice(
+                    "Who may call HOLD?",
+                    "anyone, any time",
+                    List.of("the leader only", "the cutter only", "the lookout only"),
+                    random));
         }
         if (questions.size() < 3) {
-            questions.add(choice("Who alone lifts a hold?", "the leader", List.of("whoever called it", "the cutter", "anyone"), random));
+            questions.add(choice(
+                    "Who alone lifts a hold?",
+                    "the leader",
+                    List.of("whoever called it", "the cutter", "anyone"),
+                    random));
         }
         return List.copyOf(questions.subList(0, 3));
     }
 
     private static Optional<PlanDocument.StemPart> stemOf(PlanDocument plan, String personId) {
-        return plan.stepsOf(personId).stream().flatMap(s -> s.stem().stream()).flatMap(l -> plan.stem(l).stream())
-            .filter(s -> s.lay().isPresent()).findFirst()
-            .or(() -> plan.stems().stream().filter(s -> s.lay().isPresent()).findFirst());
+        return plan.stepsOf(personId).stream()
+                .flatMap(s -> s.stem().stream())
+                .flatMap(l -> plan.stem(l).stream())
+                .filter(s -> s.lay().isPresent())
+                .findFirst()
+                .or(() -> plan.stems().stream().filter(s -> s.lay().isPresent()).findFirst());
     }
 
     private static Question number(String words, double right, double apart, String unit, Random random) {
@@ -61,11 +82,19 @@ public final class ReadBack {
                 wrong.add(text(Math.max(1, right + i * apart), unit));
             }
         }
-        return choice(words, text(right, unit), wrong.stream().distinct().filter(w -> !w.equals(text(right, unit))).toList(), random);
+        return choice(
+                words,
+                text(right, unit),
+                wrong.stream()
+                        .distinct()
+                        .filter(w -> !w.equals(text(right, unit)))
+                        .toList(),
+                random);
     }
 
     private static String text(double v, String unit) {
-        return (v == Math.rint(v) ? String.format(Locale.ROOT, "%.0f", v) : String.format(Locale.ROOT, "%.1f", v)) + unit;
+        return (v == Math.rint(v) ? String.format(Locale.ROOT, "%.0f", v) : String.format(Locale.ROOT, "%.1f", v))
+                + unit;
     }
 
     private static Question direction(String words, double deg, Random random) {

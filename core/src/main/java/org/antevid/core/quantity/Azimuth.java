@@ -2,8 +2,7 @@ package org.antevid.core.quantity;
 
 /** Directions in degrees clockwise from north. */
 public final class Azimuth {
-    private Azimuth() {
-    }
+    private Azimuth() {}
 
     /** @return the same direction in [0, 360) */
     public static double normal(double deg) {

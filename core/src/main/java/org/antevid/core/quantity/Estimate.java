@@ -3,8 +3,8 @@ package org.antevid.core.quantity;
 import java.util.List;
 
 /**
- * A measured or estimated quantity with its standard deviation; both in the same SI unit.
- * {@link #low()} and {@link #high()} are one-sided 95 % bounds.
+ * A measured or estimated quantity with its standard deviation; both in the same SI unit. {@link #low()} and
+ * {@link #high()} are one-sided 95 % bounds.
  */
 public record Estimate(double value, double sigma) {
     /** One-sided 95 % point of the normal distribution, as used in every design value. */
@@ -26,8 +26,8 @@ public record Estimate(double value, double sigma) {
     }
 
     /**
-     * Weighted mean of several observations of one quantity (weights 1/sigma^2). When they differ by more than two
-     * of their common sigmas, the spread between them is taken as the sigma: disagreement is shown, not averaged away.
+     * Weighted mean of several observations of one quantity (weights 1/sigma^2). When they differ by more than two of
+     * their common sigmas, the spread between them is taken as the sigma: disagreement is shown, not averaged away.
      *
      * @throws RefusedInput for an empty list or a zero sigma among several
      */
@@ -47,7 +47,9 @@ public record Estimate(double value, double sigma) {
         }
         double mean = sum / weights;
         double sigma = Math.sqrt(1 / weights);
-        double chi2 = observations.stream().mapToDouble(o -> Math.pow((o.value - mean) / o.sigma, 2)).sum();
+        double chi2 = observations.stream()
+                .mapToDouble(o -> Math.pow((o.value - mean) / o.sigma, 2))
+                .sum();
         double birge = Math.sqrt(chi2 / (observations.size() - 1));
         return new Estimate(mean, sigma * Math.max(1, birge));
     }

@@ -3,11 +3,11 @@ package org.antevid.core.quantity;
 import java.util.Locale;
 
 /**
- * A need against what there is, as a bar and in words: the need rounded up, what there is down, to as many digits as it takes for the words not
- * to contradict the comparison ("12.4 of 12.3", never "12 of 12").
+ * A need against what there is, as a bar and in words: the need rounded up, what there is down, to as many digits as it
+ * takes for the words not to contradict the comparison ("12.4 of 12.3", never "12 of 12").
  *
  * @param share need / what there is, 0 without a need
- * @param over  more is needed than there is
+ * @param over more is needed than there is
  */
 public record Gauge(String words, double share, boolean over) {
     private static final double TEN = 10;
@@ -23,7 +23,10 @@ public record Gauge(String words, double share, boolean over) {
 
     /** @return pulls in kN and in kg on the rope; newton */
     public static Gauge ofPull(double needN, double haveN) {
-        return new Gauge(pair(needN / KILO, haveN / KILO) + " kN (" + pair(Rounding.kg(needN), Rounding.kgDown(haveN)) + " kg)", share(needN, haveN), needN > haveN);
+        return new Gauge(
+                pair(needN / KILO, haveN / KILO) + " kN (" + pair(Rounding.kg(needN), Rounding.kgDown(haveN)) + " kg)",
+                share(needN, haveN),
+                needN > haveN);
     }
 
     private static double share(double need, double have) {
@@ -35,6 +38,10 @@ public record Gauge(String words, double share, boolean over) {
         while (digits < MOST_DIGITS && Rounding.up(need, digits) > Rounding.down(have, digits) != need > have) {
             digits++;
         }
-        return String.format(Locale.ROOT, "%." + digits + "f of %." + digits + "f", Rounding.up(need, digits), Rounding.down(have, digits));
+        return String.format(
+                Locale.ROOT,
+                "%." + digits + "f of %." + digits + "f",
+                Rounding.up(need, digits),
+                Rounding.down(have, digits));
     }
 }

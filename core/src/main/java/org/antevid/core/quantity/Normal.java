@@ -5,10 +5,11 @@ public final class Normal {
     private static final double FAR = 38;
     private static final double SPLIT = 7.07106781186547;
 
-    private Normal() {
-    }
+    private Normal() {}
 
-    /** @return share below {@code z} standard deviations; absolute error under 1e-14 (rational approximation after Hart) */
+    /**
+     * @return share below {@code z} standard deviations; absolute error under 1e-14 (rational approximation after Hart)
+     */
     public static double below(double z) {
         double x = Math.abs(z);
         double tail;
@@ -17,10 +18,24 @@ public final class Normal {
         } else {
             double e = Math.exp(-x * x / 2);
             if (x < SPLIT) {
-                double top = ((((((3.52624965998911e-2 * x + 0.700383064443688) * x + 6.37396220353165) * x + 33.912866078383) * x + 112.079291497871) * x
-                    + 221.213596169931) * x + 220.206867912376);
-                double bottom = (((((((8.83883476483184e-2 * x + 1.75566716318264) * x + 16.064177579207) * x + 86.7807322029461) * x + 296.564248779674) * x
-                    + 637.333633378831) * x + 793.826512519948) * x + 440.413735824752);
+                double top = ((((((3.52624965998911e-2 * x + 0.700383064443688) * x + 6.37396220353165) * x
+                                                                        + 33.912866078383)
+                                                                * x
+                                                        + 112.079291497871)
+                                                * x
+                                        + 221.213596169931)
+                                * x
+                        + 220.206867912376);
+                double bottom = (((((((8.83883476483184e-2 * x + 1.75566716318264) * x + 16.064177579207) * x
+                                                                                        + 86.7807322029461)
+                                                                                * x
+                                                                        + 296.564248779674)
+                                                                * x
+                                                        + 637.333633378831)
+                                                * x
+                                        + 793.826512519948)
+                                * x
+                        + 440.413735824752);
                 tail = e * top / bottom;
             } else {
                 tail = e / (x + 1 / (x + 2 / (x + 3 / (x + 4 / (x + 0.65))))) / 2.506628274631;
@@ -30,7 +45,7 @@ public final class Normal {
     }
 
     /**
-     * @param fromDeg  start of the arc, clockwise
+     * @param fromDeg start of the arc, clockwise
      * @param widthDeg 0..360
      * @param sigmaDeg 0 puts everything on the mean
      * @return share of a wrapped normal distribution that falls on the arc, 0..1

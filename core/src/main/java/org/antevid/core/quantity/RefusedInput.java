@@ -7,7 +7,10 @@ public final class RefusedInput extends RuntimeException {
     private final transient List<Fault> faults;
 
     public RefusedInput(List<Fault> faults) {
-        super(faults.stream().map(f -> f.field() + ": " + f.message()).reduce((a, b) -> a + "; " + b).orElse("input refused"));
+        super(faults.stream()
+                .map(f -> f.field() + ": " + f.message())
+                .reduce((a, b) -> a + "; " + b)
+                .orElse("input refused"));
         this.faults = List.copyOf(faults);
     }
 

@@ -2,10 +2,12 @@ package org.antevid.core.quantity;
 
 /** Refusals of single values. Comparisons are written so that NaN is refused too. */
 public final class Require {
-    private Require() {
-    }
+    private Require() {}
 
-    /** @return {@code value}, which lies in [low, high]; @throws RefusedInput naming the field otherwise */
+    /**
+     * @return {@code value}, which lies in [low, high];
+     * @throws RefusedInput naming the field otherwise
+     */
     public static double within(double value, double low, double high, String field) {
         if (!(value >= low && value <= high)) {
             throw new RefusedInput("OUT_OF_RANGE", field, "is " + value + ", must be between " + low + " and " + high);
@@ -13,11 +15,15 @@ public final class Require {
         return value;
     }
 
-    /** @return {@code text} without outer blanks, 1 to {@code most} characters; @throws RefusedInput otherwise */
+    /**
+     * @return {@code text} without outer blanks, 1 to {@code most} characters;
+     * @throws RefusedInput otherwise
+     */
     public static String text(String text, int most, String field) {
         String trimmed = text == null ? "" : text.strip();
         if (trimmed.isEmpty() || trimmed.length() > most) {
-            throw new RefusedInput(trimmed.isEmpty() ? "MISSING" : "TOO_LONG", field, "must have 1 to " + most + " characters");
+            throw new RefusedInput(
+                    trimmed.isEmpty() ? "MISSING" : "TOO_LONG", field, "must have 1 to " + most + " characters");
         }
         return trimmed;
     }

@@ -4,8 +4,7 @@ import java.util.Locale;
 
 /** Display rounding to the side that errs safely. Inside the core nothing is rounded. */
 public final class Rounding {
-    private Rounding() {
-    }
+    private Rounding() {}
 
     /** Distances to keep clear, forces, heights used for reach. A value within 1e-9 of a digit stays there. */
     public static double up(double value, int decimals) {

@@ -12,9 +12,10 @@ import org.antevid.core.site.Shape;
 import org.antevid.core.site.Spot;
 
 /**
- * A way out around obstacles where no straight one is clear: the shortest on a half-metre grid that keeps to its side, off the fall
- * side and off the line straight back, and ends between 110 and 160 degrees off the lay at the distance required. Corners are cut where
- * the corridor allows. Horizontal metres from the stump. Source: practice rule for the directions, geometry for the rest.
+ * A way out around obstacles where no straight one is clear: the shortest on a half-metre grid that keeps to its side,
+ * off the fall side and off the line straight back, and ends between 110 and 160 degrees off the lay at the distance
+ * required. Corners are cut where the corridor allows. Horizontal metres from the stump. Source: practice rule for the
+ * directions, geometry for the rest.
  */
 final class Detour {
     private static final double CELL_M = 0.5;
@@ -23,11 +24,11 @@ final class Detour {
     private static final double GOAL_FROM = 110;
     private static final double GOAL_TO = 160;
 
-    private Detour() {
-    }
+    private Detour() {}
 
     /** @return corner points from the stump to the end; empty when that side is shut */
-    static Optional<List<Spot>> of(double layDeg, int side, double requiredM, double corridorM, List<EscapeRoutes.Obstacle> obstacles) {
+    static Optional<List<Spot>> of(
+            double layDeg, int side, double requiredM, double corridorM, List<EscapeRoutes.Obstacle> obstacles) {
         int half = (int) Math.ceil((requiredM + ROOM_M) / CELL_M);
         int width = 2 * half + 1;
         boolean[] free = new boolean[width * width];
@@ -38,7 +39,9 @@ final class Detour {
             double r = s.distanceTo(origin);
             double rel = side * Azimuth.turn(layDeg, origin.bearingTo(s));
             boolean inSector = r < NEAR_M || rel >= EscapeRoutes.LEAST_REL_DEG && rel <= EscapeRoutes.MOST_REL_DEG;
-            free[i] = inSector && r <= requiredM + ROOM_M && obstacles.stream().noneMatch(o -> o.shape().distanceTo(s) < corridorM / 2);
+            free[i] = inSector
+                    && r <= requiredM + ROOM_M
+                    && obstacles.stream().noneMatch(o -> o.shape().distanceTo(s) < corridorM / 2);
         }
         Arrays.fill(far, Double.MAX_VALUE);
         int[] from = new int[free.length];

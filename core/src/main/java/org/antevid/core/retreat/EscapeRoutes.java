@@ -16,28 +16,40 @@ import org.antevid.core.site.Shape;
 import org.antevid.core.site.Spot;
 
 /**
- * The two ways out of the cutter, 135 degrees to either side of the lay where it is clear, never straight back and never
- * to the fall side. Horizontal metres from the stump, seconds. Sources: directions and distances are practice rules; walking
- * speed on slopes is a typical value. Person trips, brush not recorded and a second person in the way are left out.
+ * The two ways out of the cutter, 135 degrees to either side of the lay where it is clear, never straight back and
+ * never to the fall side. Horizontal metres from the stump, seconds. Sources: directions and distances are practice
+ * rules; walking speed on slopes is a typical value. Person trips, brush not recorded and a second person in the way
+ * are left out.
  *
- * @param requiredM      distance a route must be clear for
- * @param best           side of the better route, empty when both are blocked
- * @param marginS        time left at the end of the best route; negative: the tree is down first
- * @param footingFactor  of ground nobody cleared, on walking speed
- * @param reachedM       distance covered on the best route when the tree lands, at most the way that was checked
+ * @param requiredM distance a route must be clear for
+ * @param best side of the better route, empty when both are blocked
+ * @param marginS time left at the end of the best route; negative: the tree is down first
+ * @param footingFactor of ground nobody cleared, on walking speed
+ * @param reachedM distance covered on the best route when the tree lands, at most the way that was checked
  */
-public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route> best, Optional<Double> marginS,
-                           Optional<Double> reachedM, double footingFactor, List<String> warnings) {
+public record EscapeRoutes(
+        double requiredM,
+        List<Route> routes,
+        Optional<Route> best,
+        Optional<Double> marginS,
+        Optional<Double> reachedM,
+        double footingFactor,
+        List<String> warnings) {
     private static final double[] SEARCH_DEG = {135, 130, 140, 125, 145, 120, 150, 115, 155};
     private static final double START_M = 0.5;
     private static final double FALL_SIDE_DEG = 75;
-    /** No way leads nearer the fall side, nor nearer the line straight back, than these turns off the lay (practice rule). */
+    /**
+     * No way leads nearer the fall side, nor nearer the line straight back, than these turns off the lay (practice
+     * rule).
+     */
     static final double LEAST_REL_DEG = 105;
+
     static final double MOST_REL_DEG = 165;
 
     /** Side of the lay, seen along it. */
     public enum Side {
-        RIGHT(1), LEFT(-1);
+        RIGHT(1),
+        LEFT(-1);
         private final int sign;
 
         Side(int sign) {
@@ -51,7 +63,12 @@ public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route>
 
     /** What grows or lies on the ground; factor on walking speed (typical). */
     public enum Footing {
-        CLEAR(1), LITTER(0.9), BRUSH(0.6), ROUGH(0.6), SNOW(0.5), ICE_MUD(0.4);
+        CLEAR(1),
+        LITTER(0.9),
+        BRUSH(0.6),
+        ROUGH(0.6),
+        SNOW(0.5),
+        ICE_MUD(0.4);
         private final double factor;
 
         Footing(double factor) {
@@ -73,41 +90,69 @@ public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route>
     }
 
     /** Directions nobody leaves by, clockwise from one edge to the other. */
-    public record Sector(String words, double fromDeg, double toDeg) {
-    }
+    public record Sector(String words, double fromDeg, double toDeg) {}
 
     /** @return the danger sectors of a lay: the fall side, square to the stem, and straight behind (practice rules) */
     public static List<Sector> dangers(double layDeg) {
-        return List.of(new Sector("fall side", Azimuth.normal(layDeg - FALL_SIDE_DEG), Azimuth.normal(layDeg + FALL_SIDE_DEG)),
-            new Sector("square to the stem", Azimuth.normal(layDeg + FALL_SIDE_DEG), Azimuth.normal(layDeg + LEAST_REL_DEG)),
-            new Sector("square to the stem", Azimuth.normal(layDeg - LEAST_REL_DEG), Azimuth.normal(layDeg - FALL_SIDE_DEG)),
-            new Sector("straight behind", Azimuth.normal(layDeg + MOST_REL_DEG), Azimuth.normal(layDeg - MOST_REL_DEG)));
+        return List.of(
+                new Sector("fall side", Azimuth.normal(layDeg - FALL_SIDE_DEG), Azimuth.normal(layDeg + FALL_SIDE_DEG)),
+                new Sector(
+                        "square to the stem",
+                        Azimuth.normal(layDeg + FALL_SIDE_DEG),
+                        Azimuth.normal(layDeg + LEAST_REL_DEG)),
+                new Sector(
+                        "square to the stem",
+                        Azimuth.normal(layDeg - LEAST_REL_DEG),
+                        Azimuth.normal(layDeg - FALL_SIDE_DEG)),
+                new Sector(
+                        "straight behind",
+                        Azimuth.normal(layDeg + MOST_REL_DEG),
+                        Azimuth.normal(layDeg - MOST_REL_DEG)));
     }
 
-    /** @return in words where practice and walking speed do not prefer the same way; empty when they agree or only one is open */
+    /**
+     * @return in words where practice and walking speed do not prefer the same way; empty when they agree or only one
+     *     is open
+     */
     public Optional<String> differ() {
         List<Route> open = routes.stream().filter(Route::open).toList();
         if (open.size() < 2 || best.isEmpty()) {
             return Optional.empty();
         }
         Way preferred = best.get().way.orElseThrow();
-        Route quicker = open.stream().min(Comparator.comparingDouble(r -> r.way.orElseThrow().walkS)).orElseThrow();
+        Route quicker = open.stream()
+                .min(Comparator.comparingDouble(r -> r.way.orElseThrow().walkS))
+                .orElseThrow();
         double lost = preferred.walkS - quicker.way.orElseThrow().walkS;
-        return quicker.side == best.get().side || lost < 0.05 ? Optional.empty() : Optional.of(String.format(Locale.ROOT,
-            "practice takes the %s way (uphill, away from the lean), the %s one walks %.1f s quicker; the slower time counts", best.get().side.key(), quicker.side.key(), lost));
+        return quicker.side == best.get().side || lost < 0.05
+                ? Optional.empty()
+                : Optional.of(String.format(
+                        Locale.ROOT,
+                        "practice takes the %s way (uphill, away from the lean), the %s one walks %.1f s "
+                                + "quicker; the slower time counts",
+                        best.get().side.key(),
+                        quicker.side.key(),
+                        lost));
     }
 
     /** Something that bars the way, with the name it is reported by. Coordinates relative to the stump. */
-    public record Obstacle(String id, Shape shape) {
-    }
+    public record Obstacle(String id, Shape shape) {}
 
     /**
      * The way itself where one is open.
      *
      * @param lengthM along the way; more than the distance required where it goes round something
-     * @param path    from the stump, with its corners
+     * @param path from the stump, with its corners
      */
-    public record Way(double relDeg, double azimuthDeg, double slopeUp, double walkS, double score, Optional<Double> marginS, double lengthM, List<Spot> path) {
+    public record Way(
+            double relDeg,
+            double azimuthDeg,
+            double slopeUp,
+            double walkS,
+            double score,
+            Optional<Double> marginS,
+            double lengthM,
+            List<Spot> path) {
         public Way {
             path = List.copyOf(path);
         }
@@ -127,14 +172,17 @@ public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route>
     /**
      * Time he has.
      *
-     * @param fastS  until the stem is down; empty when not known
+     * @param fastS until the stem is down; empty when not known
      * @param reactS until he walks
      */
     public record Clock(Optional<Double> fastS, double reactS) {
         /** To notice and to free the saw (practice value). */
         public static final double REACT_S = 1;
-        /** He parts a strap standing at the head of his way: nothing is to be noticed, the saw is dropped (judgement). */
+        /**
+         * He parts a strap standing at the head of his way: nothing is to be noticed, the saw is dropped (judgement).
+         */
         public static final double READY_S = 0.5;
+
         public static final Clock NOT_KNOWN = new Clock(Optional.empty(), REACT_S);
 
         /** @return metres walked on open ground of this footing when it is down */
@@ -144,12 +192,50 @@ public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route>
     }
 
     /** @param fastS time from noticed movement to tree down, empty when not known */
-    public record Cutter(double layDeg, double heightM, Ground ground, Optional<Double> leanAzimuthDeg, Optional<Double> fastS,
-                         double speedMs, double reactS, double clearM, Footing footing, double minDistanceM, double distanceRatio,
-                         double corridorM, List<Obstacle> obstacles, Set<Side> cleared) {
-        public Cutter(double layDeg, double heightM, Ground ground, Optional<Double> leanAzimuthDeg, Optional<Double> fastS, double speedMs, double reactS, double clearM, Footing footing,
-                      double minDistanceM, double distanceRatio, double corridorM, List<Obstacle> obstacles) {
-            this(layDeg, heightM, ground, leanAzimuthDeg, fastS, speedMs, reactS, clearM, footing, minDistanceM, distanceRatio, corridorM, obstacles, Set.of());
+    public record Cutter(
+            double layDeg,
+            double heightM,
+            Ground ground,
+            Optional<Double> leanAzimuthDeg,
+            Optional<Double> fastS,
+            double speedMs,
+            double reactS,
+            double clearM,
+            Footing footing,
+            double minDistanceM,
+            double distanceRatio,
+            double corridorM,
+            List<Obstacle> obstacles,
+            Set<Side> cleared) {
+        public Cutter(
+                double layDeg,
+                double heightM,
+                Ground ground,
+                Optional<Double> leanAzimuthDeg,
+                Optional<Double> fastS,
+                double speedMs,
+                double reactS,
+                double clearM,
+                Footing footing,
+                double minDistanceM,
+                double distanceRatio,
+                double corridorM,
+                List<Obstacle> obstacles) {
+            this(
+                    layDeg,
+                    heightM,
+                    ground,
+                    leanAzimuthDeg,
+                    fastS,
+                    speedMs,
+                    reactS,
+                    clearM,
+                    footing,
+                    minDistanceM,
+                    distanceRatio,
+                    corridorM,
+                    obstacles,
+                    Set.of());
         }
 
         public Cutter {
@@ -159,13 +245,29 @@ public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route>
             // what lies beyond the longest way, with room to go round, bars none
             double farthest = Math.max(minDistanceM, distanceRatio * heightM) + Detour.ROOM_M + corridorM;
             Spot stump = new Spot(0, 0);
-            obstacles = obstacles.stream().filter(o -> o.shape.distanceTo(stump) <= farthest).toList();
+            obstacles = obstacles.stream()
+                    .filter(o -> o.shape.distanceTo(stump) <= farthest)
+                    .toList();
             cleared = Set.copyOf(cleared);
         }
 
         /** @return the same cutter with these sides cleared */
         public Cutter clearedOn(Set<Side> sides) {
-            return new Cutter(layDeg, heightM, ground, leanAzimuthDeg, fastS, speedMs, reactS, clearM, footing, minDistanceM, distanceRatio, corridorM, obstacles, sides);
+            return new Cutter(
+                    layDeg,
+                    heightM,
+                    ground,
+                    leanAzimuthDeg,
+                    fastS,
+                    speedMs,
+                    reactS,
+                    clearM,
+                    footing,
+                    minDistanceM,
+                    distanceRatio,
+                    corridorM,
+                    obstacles,
+                    sides);
         }
 
         private double factor(Side side) {
@@ -177,8 +279,28 @@ public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route>
          *
          * @param clearM out of this stem's swath, throw and butt zone
          */
-        public static Cutter usual(double layDeg, double heightM, Ground ground, Optional<Double> leanAzimuthDeg, Clock clock, double clearM, List<Obstacle> obstacles) {
-            return new Cutter(layDeg, heightM, ground, leanAzimuthDeg, clock.fastS, 1.5, clock.reactS, clearM, Footing.LITTER, 6, 0.25, 1.5, obstacles);
+        public static Cutter usual(
+                double layDeg,
+                double heightM,
+                Ground ground,
+                Optional<Double> leanAzimuthDeg,
+                Clock clock,
+                double clearM,
+                List<Obstacle> obstacles) {
+            return new Cutter(
+                    layDeg,
+                    heightM,
+                    ground,
+                    leanAzimuthDeg,
+                    clock.fastS,
+                    1.5,
+                    clock.reactS,
+                    clearM,
+                    Footing.LITTER,
+                    6,
+                    0.25,
+                    1.5,
+                    obstacles);
         }
 
         /** @return ids of what bars a straight way along {@code azimuthDeg} */
@@ -189,7 +311,21 @@ public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route>
         /** @return the same cutter on the ground as it is today */
         public Cutter on(GroundState state) {
             Footing today = state == GroundState.FIRM ? footing : Footing.today(state);
-            return new Cutter(layDeg, heightM, ground, leanAzimuthDeg, fastS, speedMs, reactS, clearM, today, minDistanceM, distanceRatio, corridorM, obstacles, cleared);
+            return new Cutter(
+                    layDeg,
+                    heightM,
+                    ground,
+                    leanAzimuthDeg,
+                    fastS,
+                    speedMs,
+                    reactS,
+                    clearM,
+                    today,
+                    minDistanceM,
+                    distanceRatio,
+                    corridorM,
+                    obstacles,
+                    cleared);
         }
     }
 
@@ -216,7 +352,18 @@ public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route>
         if (straight.routes.stream().allMatch(Route::open)) {
             return straight;
         }
-        return best(c, required, straight.routes.stream().map(r -> r.open() ? r : new Route(r.side, Detour.of(c.layDeg, r.side.sign, required, c.corridorM, c.obstacles).map(p -> way(c, r.side, p)), r.blockedBy)).toList());
+        return best(
+                c,
+                required,
+                straight.routes.stream()
+                        .map(r -> r.open()
+                                ? r
+                                : new Route(
+                                        r.side,
+                                        Detour.of(c.layDeg, r.side.sign, required, c.corridorM, c.obstacles)
+                                                .map(p -> way(c, r.side, p)),
+                                        r.blockedBy))
+                        .toList());
     }
 
     private static double required(Cutter c) {
@@ -228,12 +375,13 @@ public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route>
     }
 
     private static EscapeRoutes best(Cutter c, double required, List<Route> routes) {
-        Optional<Route> best = routes.stream().filter(Route::open)
-            .reduce((a, b) -> b.way.orElseThrow().score > a.way.orElseThrow().score ? b : a);
+        Optional<Route> best = routes.stream()
+                .filter(Route::open)
+                .reduce((a, b) -> b.way.orElseThrow().score > a.way.orElseThrow().score ? b : a);
         List<String> warnings = new ArrayList<>();
         Optional<Double> margin = best.flatMap(r -> r.way.orElseThrow().marginS);
         Optional<Double> reached = best.flatMap(r -> c.fastS.map(fast ->
-            Math.min(1, Math.max(0, fast - c.reactS) / r.way.orElseThrow().walkS) * r.way.orElseThrow().lengthM));
+                Math.min(1, Math.max(0, fast - c.reactS) / r.way.orElseThrow().walkS) * r.way.orElseThrow().lengthM));
         if (best.isEmpty()) {
             warnings.add("NO_ESCAPE_ROUTE");
         } else if (!routes.stream().allMatch(Route::open)) {
@@ -265,13 +413,23 @@ public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route>
     static List<String> barred(double azimuth, double fromM, double toM, double corridorM, List<Obstacle> obstacles) {
         Spot origin = new Spot(0, 0);
         Shape corridor = Shape.line(List.of(origin.at(azimuth, fromM), origin.at(azimuth, toM)));
-        return obstacles.stream().filter(o -> o.shape.distanceTo(corridor) < corridorM / 2).map(Obstacle::id).toList();
+        return obstacles.stream()
+                .filter(o -> o.shape.distanceTo(corridor) < corridorM / 2)
+                .map(Obstacle::id)
+                .toList();
     }
 
     private static Way way(Cutter c, Side side, double rel, double azimuth, double required) {
         double slopeUp = -Math.tan(Math.toRadians(c.ground.alongDeg(azimuth)));
         double walk = required / (c.speedMs * c.factor(side) * onSlope(slopeUp));
-        return way(c, rel, azimuth, slopeUp, walk, required, List.of(new Spot(0, 0), new Spot(0, 0).at(azimuth, required)));
+        return way(
+                c,
+                rel,
+                azimuth,
+                slopeUp,
+                walk,
+                required,
+                List.of(new Spot(0, 0), new Spot(0, 0).at(azimuth, required)));
     }
 
     /** A way with corners: its time leg by leg, its direction that of its end. */
@@ -280,15 +438,19 @@ public record EscapeRoutes(double requiredM, List<Route> routes, Optional<Route>
         double azimuth = path.get(0).bearingTo(end);
         double walk = 0;
         for (int i = 1; i < path.size(); i++) {
-            double up = -Math.tan(Math.toRadians(c.ground.alongDeg(path.get(i - 1).bearingTo(path.get(i)))));
+            double up =
+                    -Math.tan(Math.toRadians(c.ground.alongDeg(path.get(i - 1).bearingTo(path.get(i)))));
             walk += path.get(i - 1).distanceTo(path.get(i)) / (c.speedMs * c.factor(side) * onSlope(up));
         }
         double slopeUp = -Math.tan(Math.toRadians(c.ground.alongDeg(azimuth)));
         return way(c, Math.abs(Azimuth.turn(c.layDeg, azimuth)), azimuth, slopeUp, walk, Detour.lengthM(path), path);
     }
 
-    private static Way way(Cutter c, double rel, double azimuth, double slopeUp, double walk, double length, List<Spot> path) {
-        double lean = c.leanAzimuthDeg.map(a -> 20 * Math.cos(Math.toRadians(azimuth - a))).orElse(0.0);
+    private static Way way(
+            Cutter c, double rel, double azimuth, double slopeUp, double walk, double length, List<Spot> path) {
+        double lean = c.leanAzimuthDeg
+                .map(a -> 20 * Math.cos(Math.toRadians(azimuth - a)))
+                .orElse(0.0);
         double score = 100 - Math.abs(rel - 135) + 60 * slopeUp - lean;
         return new Way(rel, azimuth, slopeUp, walk, score, c.fastS.map(f -> f - c.reactS - walk), length, path);
     }

@@ -8,20 +8,29 @@ import org.antevid.core.quantity.Require;
 import org.antevid.core.stem.StemMass;
 
 /**
- * Time from the first seen movement to the tree being down. Mechanics: rigid rotation about the hinge,
- * theta'' = k2 sin(theta) - M(theta)/I - (drag/I) omega^2, with the hinge moment falling linearly to its end share when the
- * face closes, then nothing. Decide by {@link #fastS}: no hinge, no drag, the shortest time; round it down.
+ * Time from the first seen movement to the tree being down. Mechanics: rigid rotation about the hinge, theta'' = k2
+ * sin(theta) - M(theta)/I - (drag/I) omega^2, with the hinge moment falling linearly to its end share when the face
+ * closes, then nothing. Decide by {@link #fastS}: no hinge, no drag, the shortest time; round it down.
  *
- * @param startUsedDeg  where it starts: what is asked for, or where lean and line together carry it at once
- * @param balanceDeg    angle at which gravity equals the hinge moment
- * @param totalS        nominal, from rest at the start angle
- * @param afterNoticeS  nominal, from the noticed movement
- * @param fastS         without hinge and drag, from the noticed movement
- * @param closeS        nominal time at which the face closes, empty when it is down before
+ * @param startUsedDeg where it starts: what is asked for, or where lean and line together carry it at once
+ * @param balanceDeg angle at which gravity equals the hinge moment
+ * @param totalS nominal, from rest at the start angle
+ * @param afterNoticeS nominal, from the noticed movement
+ * @param fastS without hinge and drag, from the noticed movement
+ * @param closeS nominal time at which the face closes, empty when it is down before
  */
-public record FallTime(double startUsedDeg, boolean stalled, Optional<Double> balanceDeg, Optional<Double> totalS, Optional<Double> afterNoticeS,
-                       Optional<Double> fastS, Optional<Double> closeS, Optional<Double> omegaEnd, Optional<Double> tipSpeedMs,
-                       Optional<Double> tipSpeedFastMs, List<String> warnings) {
+public record FallTime(
+        double startUsedDeg,
+        boolean stalled,
+        Optional<Double> balanceDeg,
+        Optional<Double> totalS,
+        Optional<Double> afterNoticeS,
+        Optional<Double> fastS,
+        Optional<Double> closeS,
+        Optional<Double> omegaEnd,
+        Optional<Double> tipSpeedMs,
+        Optional<Double> tipSpeedFastMs,
+        List<String> warnings) {
     private static final double STEP_S = 0.005;
     private static final double LONGEST_S = 300;
     private static final int PARTS = 60;
@@ -31,10 +40,21 @@ public record FallTime(double startUsedDeg, boolean stalled, Optional<Double> ba
     /**
      * The falling stem; angles in degrees, moments in N m, {@code dragNms2} times omega squared is the drag moment.
      *
-     * @param forwardNm lean and line when it starts, backward negative; raises the start, so that a pulled stem is down sooner
+     * @param forwardNm lean and line when it starts, backward negative; raises the start, so that a pulled stem is down
+     *     sooner
      */
-    public record Fall(double k2s2, double inertiaKgm2, double startDeg, double noticeDeg, double slopeAlongDeg, double hingeNm,
-                       double hingeEndShare, double closeDeg, double dragNms2, double lengthM, Optional<Double> forwardNm) {
+    public record Fall(
+            double k2s2,
+            double inertiaKgm2,
+            double startDeg,
+            double noticeDeg,
+            double slopeAlongDeg,
+            double hingeNm,
+            double hingeEndShare,
+            double closeDeg,
+            double dragNms2,
+            double lengthM,
+            Optional<Double> forwardNm) {
         public Fall {
             Require.within(k2s2, 0.02, 20, "k2_s2");
             Require.within(inertiaKgm2, 1, 1e9, "inertia_kgm2");
@@ -45,31 +65,51 @@ public record FallTime(double startUsedDeg, boolean stalled, Optional<Double> ba
         }
 
         /** No hinge, no drag: the fastest this stem can be down. */
-        public static Fall fastest(StemMass mass, double startDeg, double slopeAlongDeg, double lengthM, Optional<Double> forwardNm) {
-            return new Fall(mass.k2s2(), mass.inertiaKgm2(), startDeg, 0.6, slopeAlongDeg, 0, 0.3, 45, 0, lengthM, forwardNm);
+        public static Fall fastest(
+                StemMass mass, double startDeg, double slopeAlongDeg, double lengthM, Optional<Double> forwardNm) {
+            return new Fall(
+                    mass.k2s2(), mass.inertiaKgm2(), startDeg, 0.6, slopeAlongDeg, 0, 0.3, 45, 0, lengthM, forwardNm);
         }
 
         /** @return where it starts with the line */
         public double startUsedDeg() {
-            return forwardNm.map(nm -> Math.max(startDeg, Math.min(MOST_START_DEG, Math.toDegrees(Math.asin(Math.max(-1, Math.min(1, nm / (k2s2 * inertiaKgm2)))))))).orElse(startDeg);
+            return forwardNm
+                    .map(nm -> Math.max(
+                            startDeg,
+                            Math.min(
+                                    MOST_START_DEG,
+                                    Math.toDegrees(Math.asin(Math.max(-1, Math.min(1, nm / (k2s2 * inertiaKgm2))))))))
+                    .orElse(startDeg);
         }
     }
 
-    private record Run(double totalS, double noticeS, Optional<Double> closeS, double omega) {
-    }
+    private record Run(double totalS, double noticeS, Optional<Double> closeS, double omega) {}
 
     /** @throws RefusedInput {@code START_PAST_GROUND} */
     public static FallTime of(Fall f) {
         double weightMoment = f.k2s2 * f.inertiaKgm2;
         double used = f.startUsedDeg();
         if (used >= 90 + f.slopeAlongDeg) {
-            throw new RefusedInput("START_PAST_GROUND", "start_deg", "must be under " + (90 + f.slopeAlongDeg) + " degrees, where the ground is");
+            throw new RefusedInput(
+                    "START_PAST_GROUND",
+                    "start_deg",
+                    "must be under " + (90 + f.slopeAlongDeg) + " degrees, where the ground is");
         }
         List<String> warnings = new ArrayList<>();
         if (f.hingeNm >= 0.95 * weightMoment) {
             warnings.add("HINGE_HOLDS_TREE");
-            return new FallTime(used, true, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(),
-                Optional.empty(), Optional.empty(), Optional.empty(), warnings);
+            return new FallTime(
+                    used,
+                    true,
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    warnings);
         }
         double balance = Math.toDegrees(Math.asin(f.hingeNm / weightMoment));
         double start = used;
@@ -82,19 +122,39 @@ public record FallTime(double startUsedDeg, boolean stalled, Optional<Double> ba
         Run nominal = free ? fast : run(f, start, f.hingeNm, f.dragNms2);
         boolean stalled = nominal.totalS >= LONGEST_S;
         Optional<Double> total = stalled ? Optional.empty() : Optional.of(nominal.totalS);
-        return new FallTime(used, stalled, Optional.of(balance), total, total.map(t -> t - nominal.noticeS),
-            Optional.of(fast.totalS - fast.noticeS), nominal.closeS, total.map(t -> nominal.omega),
-            total.map(t -> nominal.omega * f.lengthM), Optional.of(fast.omega * f.lengthM), List.copyOf(warnings));
+        return new FallTime(
+                used,
+                stalled,
+                Optional.of(balance),
+                total,
+                total.map(t -> t - nominal.noticeS),
+                Optional.of(fast.totalS - fast.noticeS),
+                nominal.closeS,
+                total.map(t -> nominal.omega),
+                total.map(t -> nominal.omega * f.lengthM),
+                Optional.of(fast.omega * f.lengthM),
+                List.copyOf(warnings));
     }
 
     /** Not known: what it depends on was not measured. */
-    public static final FallTime NOT_KNOWN = new FallTime(1, true, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(),
-        Optional.empty(), List.of());
+    public static final FallTime NOT_KNOWN = new FallTime(
+            1,
+            true,
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            List.of());
 
     /**
      * The same fastest time by quadrature of the energy, for callers who ask for hundreds of lays.
      *
-     * @param fromRest whether the clock starts when it is let go, as at the release of a strap; else at the noticed movement
+     * @param fromRest whether the clock starts when it is let go, as at the release of a strap; else at the noticed
+     *     movement
      * @return without hinge and drag, seconds; 0 when it is noticed on the ground only
      */
     public static double fastestS(Fall f, boolean fromRest) {
@@ -111,7 +171,9 @@ public record FallTime(double startUsedDeg, boolean stalled, Optional<Double> ba
         double sum = 0;
         for (int i = 0; i <= PARTS; i++) {
             double s = a + i * step;
-            double rate = s < 1e-9 ? 2 / Math.sqrt(2 * f.k2s2 * Math.sin(start)) : 2 * s / Math.sqrt(2 * f.k2s2 * (Math.cos(start) - Math.cos(start + s * s)));
+            double rate = s < 1e-9
+                    ? 2 / Math.sqrt(2 * f.k2s2 * Math.sin(start))
+                    : 2 * s / Math.sqrt(2 * f.k2s2 * (Math.cos(start) - Math.cos(start + s * s)));
             sum += rate * (i == 0 || i == PARTS ? 1 : i % 2 == 1 ? 4 : 2);
         }
         return sum * step / 3;
@@ -155,7 +217,8 @@ public record FallTime(double startUsedDeg, boolean stalled, Optional<Double> ba
             double before = theta;
             double slower = omega;
             double k1 = acceleration(f, hingeNm, drag, start, close, theta, omega);
-            double k2 = acceleration(f, hingeNm, drag, start, close, theta + omega * STEP_S / 2, omega + k1 * STEP_S / 2);
+            double k2 =
+                    acceleration(f, hingeNm, drag, start, close, theta + omega * STEP_S / 2, omega + k1 * STEP_S / 2);
             double o2 = omega + k1 * STEP_S / 2;
             double k3 = acceleration(f, hingeNm, drag, start, close, theta + o2 * STEP_S / 2, omega + k2 * STEP_S / 2);
             double o3 = omega + k2 * STEP_S / 2;
@@ -180,8 +243,11 @@ public record FallTime(double startUsedDeg, boolean stalled, Optional<Double> ba
         return new Run(t, noticed < 0 ? t : Math.min(t, noticed), closed, omega);
     }
 
-    private static double acceleration(Fall f, double hingeNm, double drag, double start, double close, double theta, double omega) {
-        double left = theta >= close ? 0 : hingeNm * (1 - (1 - f.hingeEndShare) * Math.max(0, theta - start) / (close - start));
+    private static double acceleration(
+            Fall f, double hingeNm, double drag, double start, double close, double theta, double omega) {
+        double left = theta >= close
+                ? 0
+                : hingeNm * (1 - (1 - f.hingeEndShare) * Math.max(0, theta - start) / (close - start));
         return f.k2s2 * Math.sin(theta) - left / f.inertiaKgm2 - drag / f.inertiaKgm2 * omega * omega;
     }
 }

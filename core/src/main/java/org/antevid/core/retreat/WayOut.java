@@ -7,8 +7,8 @@ import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.site.Spot;
 
 /**
- * Way out of a person who is not the cutter: straight away from the stem, or as near to it as is clear. At least six metres,
- * and on to the exclusion ring when they stand inside it. Source: practice rule.
+ * Way out of a person who is not the cutter: straight away from the stem, or as near to it as is clear. At least six
+ * metres, and on to the exclusion ring when they stand inside it. Source: practice rule.
  *
  * @param barredBy what was met on the ways tried first
  */
@@ -32,6 +32,7 @@ public record WayOut(double azimuthDeg, double lengthM, List<String> barredBy) {
             }
             hits.stream().filter(h -> !barred.contains(h)).forEach(barred::add);
         }
-        throw new RefusedInput("NO_WAY_OUT", "stand", "has no clear way away from the stem: " + String.join(", ", barred));
+        throw new RefusedInput(
+                "NO_WAY_OUT", "stand", "has no clear way away from the stem: " + String.join(", ", barred));
     }
 }

@@ -1,2 +1,5 @@
-/** Can the cutter get away: fall time and escape routes, relative to the lay, horizontal metres and seconds. Sources: mechanics (fall), practice rule (directions and distances). */
+/**
+ * Can the cutter get away: fall time and escape routes, relative to the lay, horizontal metres and seconds. Sources:
+ * mechanics (fall), practice rule (directions and distances).
+ */
 package org.antevid.core.retreat;

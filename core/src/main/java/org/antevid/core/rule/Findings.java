@@ -21,11 +21,14 @@ public final class Findings {
         RULES.addAll(CrewRules.ALL);
     }
 
-    private Findings() {
-    }
+    private Findings() {}
 
     public static List<Finding> of(Situation situation) {
-        return RULES.stream().flatMap(r -> r.check(situation))
-            .sorted(Comparator.comparing(Finding::severity).thenComparingInt(Finding::stage).thenComparing(Finding::key)).toList();
+        return RULES.stream()
+                .flatMap(r -> r.check(situation))
+                .sorted(Comparator.comparing(Finding::severity)
+                        .thenComparingInt(Finding::stage)
+                        .thenComparing(Finding::key))
+                .toList();
     }
 }

@@ -8,12 +8,13 @@ import org.antevid.core.quantity.Require;
  * The company's thresholds. Local code and the qualified person outrank them.
  *
  * @param exclusionLengths tree lengths kept clear, 1..5; practice says 2
- * @param soundSigmaDeg    spread of the lay in sound wood, degrees
- * @param windLimitMs      gust at which work stops, m/s
- * @param usualSchool      type of cut that needs no reason
- * @param leastAwayM       a cutter who gets less far than this by the time it is down stops the lay, 1..10 m
+ * @param soundSigmaDeg spread of the lay in sound wood, degrees
+ * @param windLimitMs gust at which work stops, m/s
+ * @param usualSchool type of cut that needs no reason
+ * @param leastAwayM a cutter who gets less far than this by the time it is down stops the lay, 1..10 m
  */
-public record HouseRules(double exclusionLengths, double soundSigmaDeg, double windLimitMs, School usualSchool, double leastAwayM) {
+public record HouseRules(
+        double exclusionLengths, double soundSigmaDeg, double windLimitMs, School usualSchool, double leastAwayM) {
     public static final HouseRules USUAL = new HouseRules(2, 3, 10, School.OPEN_FACE, LayPlan.LEAST_AWAY_M);
 
     public HouseRules(double exclusionLengths, double soundSigmaDeg, double windLimitMs, School usualSchool) {

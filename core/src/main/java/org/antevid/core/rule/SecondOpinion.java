@@ -6,19 +6,22 @@ import org.antevid.core.crew.Competence;
 import org.antevid.core.crew.Person;
 import org.antevid.core.quantity.RefusedInput;
 
-/** Who may take a second opinion: a named person competent for the matter, neither planner nor cutter (practice rule). */
+/**
+ * Who may take a second opinion: a named person competent for the matter, neither planner nor cutter (practice rule).
+ */
 public final class SecondOpinion {
-    private SecondOpinion() {
-    }
+    private SecondOpinion() {}
 
     /** @throws RefusedInput saying why this person cannot take it */
     public static void require(Situation s, Finding finding, Person taker) {
         if (finding.severity() != Severity.SECOND_OPINION) {
-            throw new RefusedInput("BAD_CHOICE", "findingKey", "is no second opinion; a stop is cleared by changing the plan");
+            throw new RefusedInput(
+                    "BAD_CHOICE", "findingKey", "is no second opinion; a stop is cleared by changing the plan");
         }
         Competence needed = competence(finding);
         if (!taker.competences().contains(needed)) {
-            throw new RefusedInput("NOT_COMPETENT", "personId", taker.name() + " is not competent for " + needed.words());
+            throw new RefusedInput(
+                    "NOT_COMPETENT", "personId", taker.name() + " is not competent for " + needed.words());
         }
         if (taker.id().equals(s.planner())) {
             throw new RefusedInput("PLANNER", "personId", taker.name() + " planned this; it takes someone else");
@@ -28,13 +31,23 @@ public final class SecondOpinion {
         }
     }
 
-    /** @return what the giver must be competent for: live lines and specialist cuts by those trained for them, all else by those trained for trees that do not fall as planned */
+    /**
+     * @return what the giver must be competent for: live lines and specialist cuts by those trained for them, all else
+     *     by those trained for trees that do not fall as planned
+     */
     public static Competence competence(Finding finding) {
-        return finding.key().startsWith("line:") ? Competence.NEAR_LINES : finding.key().startsWith("special:") || finding.key().startsWith("facebore:") ? Competence.SPECIAL_CUTS : Competence.HUNG_UP;
+        return finding.key().startsWith("line:")
+                ? Competence.NEAR_LINES
+                : finding.key().startsWith("special:") || finding.key().startsWith("facebore:")
+                        ? Competence.SPECIAL_CUTS
+                        : Competence.HUNG_UP;
     }
 
     private static Set<String> handlers(Situation s, String label) {
-        return s.ahead(label).flatMap(st -> st.posts().stream()).filter(p -> p.role().handlesTheTree())
-            .map(p -> p.personId()).collect(Collectors.toSet());
+        return s.ahead(label)
+                .flatMap(st -> st.posts().stream())
+                .filter(p -> p.role().handlesTheTree())
+                .map(p -> p.personId())
+                .collect(Collectors.toSet());
     }
 }

@@ -1,4 +1,9 @@
 package org.antevid.core.rule;
 
 /** Weight of a finding, worst first. */
-public enum Severity { STOP, SECOND_OPINION, CAUTION, NOTE }
+public enum Severity {
+    STOP,
+    SECOND_OPINION,
+    CAUTION,
+    NOTE
+}

@@ -27,32 +27,68 @@ import org.antevid.core.tangle.Pile;
 /**
  * The plan as the rules see it.
  *
- * @param gustMs   gust at crown height, empty when nothing measures it
+ * @param gustMs gust at crown height, empty when nothing measures it
  * @param windLimitMs the job's limit, never above the house's
- * @param planner  id of the person who plans
- * @param guards   who watches or closes off hung stems, by label
+ * @param planner id of the person who plans
+ * @param guards who watches or closes off hung stems, by label
  */
-public record Situation(HouseRules rules, Site site, Optional<Estimate> gustMs, double windLimitMs, List<StemFacts> stems, Pile pile,
-                        List<Hang> hangs, List<Step> steps, List<Person> people, String planner, List<Guard> guards, Circumstances place) {
+public record Situation(
+        HouseRules rules,
+        Site site,
+        Optional<Estimate> gustMs,
+        double windLimitMs,
+        List<StemFacts> stems,
+        Pile pile,
+        List<Hang> hangs,
+        List<Step> steps,
+        List<Person> people,
+        String planner,
+        List<Guard> guards,
+        Circumstances place) {
 
     /** As asked before anything of the place but its wind was recorded. */
-    public Situation(HouseRules rules, Site site, Optional<Estimate> gustMs, double windLimitMs, List<StemFacts> stems, Pile pile, List<Hang> hangs, List<Step> steps,
-                     List<Person> people, String planner, List<Guard> guards) {
+    public Situation(
+            HouseRules rules,
+            Site site,
+            Optional<Estimate> gustMs,
+            double windLimitMs,
+            List<StemFacts> stems,
+            Pile pile,
+            List<Hang> hangs,
+            List<Step> steps,
+            List<Person> people,
+            String planner,
+            List<Guard> guards) {
         this(rules, site, gustMs, windLimitMs, stems, pile, hangs, steps, people, planner, guards, Circumstances.GOOD);
     }
 
     /**
      * What surrounds the work.
      *
-     * @param permits  how each question was answered; one that is missing is not known
-     * @param chosen   how the leader wants each stem taken down, by label
+     * @param permits how each question was answered; one that is missing is not known
+     * @param chosen how the leader wants each stem taken down, by label
      */
-    public record Circumstances(List<Weather.Hour> ahead, GroundState ground, Light light, CrownLoad load, Map<Permit, Permit.Answer> permits, EmergencyCard card,
-                                Access access, List<Access.Machine> machines, Map<String, Verdict> chosen) {
+    public record Circumstances(
+            List<Weather.Hour> ahead,
+            GroundState ground,
+            Light light,
+            CrownLoad load,
+            Map<Permit, Permit.Answer> permits,
+            EmergencyCard card,
+            Access access,
+            List<Access.Machine> machines,
+            Map<String, Verdict> chosen) {
         /** Nothing to remark: for questions about stems alone. */
-        public static final Circumstances GOOD = new Circumstances(List.of(), GroundState.FIRM, Light.DAY, CrownLoad.NONE,
-            Stream.of(Permit.values()).collect(Collectors.toMap(p -> p, p -> Permit.Answer.NOT_NEEDED)),
-            new EmergencyCard("-", "-", "-", "-", "-", "-", "-", "-"), Access.NOT_KNOWN, List.of(), Map.of());
+        public static final Circumstances GOOD = new Circumstances(
+                List.of(),
+                GroundState.FIRM,
+                Light.DAY,
+                CrownLoad.NONE,
+                Stream.of(Permit.values()).collect(Collectors.toMap(p -> p, p -> Permit.Answer.NOT_NEEDED)),
+                new EmergencyCard("-", "-", "-", "-", "-", "-", "-", "-"),
+                Access.NOT_KNOWN,
+                List.of(),
+                Map.of());
 
         public Circumstances {
             ahead = List.copyOf(ahead);
@@ -63,7 +99,12 @@ public record Situation(HouseRules rules, Site site, Optional<Estimate> gustMs, 
     }
 
     /** A stem, its lay where one is chosen, and whether lay and drop zone are fixed. */
-    public record StemFacts(StemReading reading, Optional<LayPlan> lay, boolean fixed, Optional<Shape> dropZone, List<Zone.Clip> clips) {
+    public record StemFacts(
+            StemReading reading,
+            Optional<LayPlan> lay,
+            boolean fixed,
+            Optional<Shape> dropZone,
+            List<Zone.Clip> clips) {
         public StemFacts(StemReading reading, Optional<LayPlan> lay, boolean fixed, Optional<Shape> dropZone) {
             this(reading, lay, fixed, dropZone, List.of());
         }
@@ -79,8 +120,7 @@ public record Situation(HouseRules rules, Site site, Optional<Estimate> gustMs, 
      *
      * @param beneath no-entry strip under it
      */
-    public record Hang(String hung, String support, Shape beneath, double keepOutM) {
-    }
+    public record Hang(String hung, String support, Shape beneath, double keepOutM) {}
 
     /** Who watches a hung stem and how it is closed off; either may be blank. */
     public record Guard(String stem, String guard, String closure) {
@@ -95,7 +135,8 @@ public record Situation(HouseRules rules, Site site, Optional<Estimate> gustMs, 
 
     /** @return steps not done that are about this stem */
     Stream<Step> ahead(String label) {
-        return steps.stream().filter(s -> !s.done() && s.stem().filter(label::equals).isPresent());
+        return steps.stream()
+                .filter(s -> !s.done() && s.stem().filter(label::equals).isPresent());
     }
 
     boolean stillHung(String label) {
@@ -104,7 +145,10 @@ public record Situation(HouseRules rules, Site site, Optional<Estimate> gustMs, 
 
     /** @return whether the hung stem is brought down by a step before {@code step} */
     boolean releasedBefore(String hung, Step step) {
-        return !stillHung(hung) || steps.stream().anyMatch(s -> s.kind() == Step.Kind.RELEASE && s.stem().filter(hung::equals).isPresent()
-            && (s.done() || s.endMin() <= step.startMin()));
+        return !stillHung(hung)
+                || steps.stream()
+                        .anyMatch(s -> s.kind() == Step.Kind.RELEASE
+                                && s.stem().filter(hung::equals).isPresent()
+                                && (s.done() || s.endMin() <= step.startMin()));
     }
 }

@@ -20,8 +20,8 @@ import org.antevid.core.stem.StemState;
 import org.antevid.core.stem.Verdict;
 
 /**
- * Every way of dealing with a stem: what it needs in people, competences, machines and room, and whether it is excluded here and
- * why. The first that is not excluded is offered; the leader chooses. Practice rules.
+ * Every way of dealing with a stem: what it needs in people, competences, machines and room, and whether it is excluded
+ * here and why. The first that is not excluded is offered; the leader chooses. Practice rules.
  *
  * @param offered the first way that is not excluded, easiest first
  */
@@ -30,15 +30,23 @@ public record Verdicts(String stem, List<Option> options, Verdict offered) {
     /**
      * One way.
      *
-     * @param against     why it is excluded here, empty when it is not
-     * @param people      how many people at least
+     * @param against why it is excluded here, empty when it is not
+     * @param people how many people at least
      * @param competences what they must be competent for
-     * @param first       what must be measured before it is sure; no reason to leave it
-     * @param missing     of these, what nobody on the job is competent for
-     * @param machines    what machine it needs, and which of the crew's gets in
-     * @param room        what must be free of people
+     * @param first what must be measured before it is sure; no reason to leave it
+     * @param missing of these, what nobody on the job is competent for
+     * @param machines what machine it needs, and which of the crew's gets in
+     * @param room what must be free of people
      */
-    public record Option(Verdict verdict, List<String> against, List<String> first, int people, List<Competence> competences, List<Competence> missing, String machines, String room) {
+    public record Option(
+            Verdict verdict,
+            List<String> against,
+            List<String> first,
+            int people,
+            List<Competence> competences,
+            List<Competence> missing,
+            String machines,
+            String room) {
         public boolean excluded() {
             return !against.isEmpty();
         }
@@ -52,10 +60,17 @@ public record Verdicts(String stem, List<Option> options, Verdict offered) {
         return of(f, s, new Lays(byHand, byHand), new Lays(pulled, pulled));
     }
 
-    /** All lays of one means. @param now with what is known @param best with the same best values as if they were measured: what only uncertainty closes is measured, not left */
+    /**
+     * All lays of one means.
+     *
+     * @param now with what is known
+     * @param best with the same best values as if they were measured: what only uncertainty closes is measured, not
+     *     left
+     */
     public record Lays(Optional<Dial> now, Optional<Dial> best) {
         private boolean closed() {
-            return now.filter(d -> d.free() <= 0).isPresent() && best.filter(d -> d.free() <= 0).isPresent();
+            return now.filter(d -> d.free() <= 0).isPresent()
+                    && best.filter(d -> d.free() <= 0).isPresent();
         }
 
         private boolean onlyUncertain() {
@@ -65,24 +80,40 @@ public record Verdicts(String stem, List<Option> options, Verdict offered) {
 
     public static Verdicts of(Situation.StemFacts f, Situation s, Lays byHand, Lays pulled) {
         Lays none = new Lays(Optional.empty(), Optional.empty());
-        List<Option> options = Stream.of(Verdict.values()).map(v -> option(v, f, s, v == Verdict.FELL_FROM_GROUND ? byHand : v == Verdict.FELL_WITH_PULL ? pulled : none)).toList();
-        Verdict offered = options.stream().filter(o -> !o.excluded()).map(Option::verdict).findFirst().orElse(Verdict.WALK_AWAY);
+        List<Option> options = Stream.of(Verdict.values())
+                .map(v -> option(
+                        v, f, s, v == Verdict.FELL_FROM_GROUND ? byHand : v == Verdict.FELL_WITH_PULL ? pulled : none))
+                .toList();
+        Verdict offered = options.stream()
+                .filter(o -> !o.excluded())
+                .map(Option::verdict)
+                .findFirst()
+                .orElse(Verdict.WALK_AWAY);
         return new Verdicts(f.reading().label(), options, offered);
     }
 
     /** @return the easiest way that is no felling by hand */
     public Verdict notByHand() {
-        return options.stream().filter(o -> !o.verdict.felled() && !o.excluded()).map(Option::verdict).findFirst().orElse(Verdict.WALK_AWAY);
+        return options.stream()
+                .filter(o -> !o.verdict.felled() && !o.excluded())
+                .map(Option::verdict)
+                .findFirst()
+                .orElse(Verdict.WALK_AWAY);
     }
 
     private static Option option(Verdict v, Situation.StemFacts f, Situation s, Lays lays) {
         List<String> against = new ArrayList<>(against(v, f, s));
         if (lays.closed()) {
-            against.add(v == Verdict.FELL_FROM_GROUND ? "no lay is free without a line" : "no lay is free with the line that is planned");
+            against.add(
+                    v == Verdict.FELL_FROM_GROUND
+                            ? "no lay is free without a line"
+                            : "no lay is free with the line that is planned");
         }
         List<Competence> needed = competences(v);
-        Set<Competence> here = s.people().stream().flatMap(p -> p.competences().stream()).collect(Collectors.toSet());
-        List<Competence> missing = needed.stream().filter(c -> !here.contains(c)).toList();
+        Set<Competence> here =
+                s.people().stream().flatMap(p -> p.competences().stream()).collect(Collectors.toSet());
+        List<Competence> missing =
+                needed.stream().filter(c -> !here.contains(c)).toList();
         List<String> first = new ArrayList<>();
         if (v.felled()) {
             f.reading().notKnown().forEach(x -> first.add("measure the " + x));
@@ -90,7 +121,8 @@ public record Verdicts(String stem, List<Option> options, Verdict offered) {
                 first.add("measure the lean: it is its uncertainty that stands against it");
             }
         }
-        return new Option(v, List.copyOf(against), List.copyOf(first), people(v), needed, missing, machines(v, s), room(v, f));
+        return new Option(
+                v, List.copyOf(against), List.copyOf(first), people(v), needed, missing, machines(v, s), room(v, f));
     }
 
     /** @return why this way is excluded for this stem as things stand, whatever the lay */
@@ -105,13 +137,18 @@ public record Verdicts(String stem, List<Option> options, Verdict offered) {
                 if (r.state() == StemState.LYING) {
                     why.add("it lies already");
                 }
-                unreliable(r).forEach(d -> why.add(d.kind().words() + String.format(Locale.ROOT, " at %.1f m: no hinge can be relied on", d.fromM())));
+                unreliable(r)
+                        .forEach(d -> why.add(d.kind().words()
+                                + String.format(Locale.ROOT, " at %.1f m: no hinge can be relied on", d.fromM())));
                 if (r.wood().outer() == Condition.UNRELIABLE) {
                     why.add("the wood is unreliable");
                 }
                 rootsMoved(r).ifPresent(why::add);
-                if (v == Verdict.FELL_WITH_PULL && s.place().machines().stream().filter(m -> m.pullN().isPresent()).allMatch(m -> !s.place().access().keepsOut(m).isEmpty())
-                    && s.place().machines().stream().anyMatch(m -> m.pullN().isPresent())) {
+                if (v == Verdict.FELL_WITH_PULL
+                        && s.place().machines().stream()
+                                .filter(m -> m.pullN().isPresent())
+                                .allMatch(m -> !s.place().access().keepsOut(m).isEmpty())
+                        && s.place().machines().stream().anyMatch(m -> m.pullN().isPresent())) {
                     why.add("no winch of the crew gets in");
                 }
             }
@@ -126,32 +163,41 @@ public record Verdicts(String stem, List<Option> options, Verdict offered) {
             }
             case CRANE -> machine(s, Access.Use.CRANE).ifPresent(why::add);
             case MACHINE_ONLY -> {
-                if (Stream.of(Access.Use.FELLING, Access.Use.WINCH).allMatch(u -> machine(s, u).isPresent())) {
+                if (Stream.of(Access.Use.FELLING, Access.Use.WINCH)
+                        .allMatch(u -> machine(s, u).isPresent())) {
                     why.add("no winch or felling machine of the crew gets in");
                 }
             }
-            case LEAVE_AND_CLOSE, WALK_AWAY -> {
-            }
+            case LEAVE_AND_CLOSE, WALK_AWAY -> {}
         }
         return why;
     }
 
     private static Stream<Defect> unreliable(StemReading r) {
-        return r.defects().stream().filter(d -> d.atTheHinge() && !d.tellsGood() && d.kind().atTheHinge().filter(c -> c == Condition.UNRELIABLE).isPresent());
+        return r.defects().stream()
+                .filter(d -> d.atTheHinge()
+                        && !d.tellsGood()
+                        && d.kind()
+                                .atTheHinge()
+                                .filter(c -> c == Condition.UNRELIABLE)
+                                .isPresent());
     }
 
     private static Optional<String> rootsMoved(StemReading r) {
-        boolean cracks = r.defect(DefectKind.SOIL_CRACKS).filter(Defect::tellsBad).isPresent();
-        return cracks ? Optional.of("the ground round it has moved") : r.more().heave().filter(h -> h.high() >= 0.03).map(h -> "its root plate is lifted");
+        boolean cracks =
+                r.defect(DefectKind.SOIL_CRACKS).filter(Defect::tellsBad).isPresent();
+        return cracks
+                ? Optional.of("the ground round it has moved")
+                : r.more().heave().filter(h -> h.high() >= 0.03).map(h -> "its root plate is lifted");
     }
 
     private static List<String> notClimbed(StemReading r) {
         Set<String> why = new TreeSet<>();
         for (Defect d : r.defects()) {
             switch (d.kind()) {
-                case CRACK, SPLIT_UNION, LIFTED_ROOT_PLATE, BROKEN_BASE, CUT_ROOTS, PREVIOUS_CUTS, LIGHTNING_SCAR -> why.add(d.kind().words() + ": not climbed");
-                default -> {
-                }
+                case CRACK, SPLIT_UNION, LIFTED_ROOT_PLATE, BROKEN_BASE, CUT_ROOTS, PREVIOUS_CUTS, LIGHTNING_SCAR ->
+                    why.add(d.kind().words() + ": not climbed");
+                default -> {}
             }
         }
         if (r.state() == StemState.HUNG) {
@@ -168,17 +214,27 @@ public record Verdicts(String stem, List<Option> options, Verdict offered) {
     }
 
     private static Optional<String> missingPeople(Situation s, Competence... needed) {
-        List<String> nobody = Stream.of(needed).filter(c -> s.people().stream().noneMatch(p -> p.competences().contains(c))).map(Competence::words).toList();
-        return nobody.isEmpty() ? Optional.empty() : Optional.of("nobody here is competent for " + String.join(", ", nobody));
+        List<String> nobody = Stream.of(needed)
+                .filter(c -> s.people().stream().noneMatch(p -> p.competences().contains(c)))
+                .map(Competence::words)
+                .toList();
+        return nobody.isEmpty()
+                ? Optional.empty()
+                : Optional.of("nobody here is competent for " + String.join(", ", nobody));
     }
 
     private static Optional<String> machine(Situation s, Access.Use use) {
-        List<Access.Machine> have = s.place().machines().stream().filter(m -> m.use() == use).toList();
+        List<Access.Machine> have =
+                s.place().machines().stream().filter(m -> m.use() == use).toList();
         if (have.isEmpty()) {
             return Optional.of("the crew has no " + use.words());
         }
-        List<String> out = have.stream().flatMap(m -> s.place().access().keepsOut(m).stream()).toList();
-        return have.stream().anyMatch(m -> s.place().access().keepsOut(m).isEmpty()) ? Optional.empty() : Optional.of(String.join("; ", out));
+        List<String> out = have.stream()
+                .flatMap(m -> s.place().access().keepsOut(m).stream())
+                .toList();
+        return have.stream().anyMatch(m -> s.place().access().keepsOut(m).isEmpty())
+                ? Optional.empty()
+                : Optional.of(String.join("; ", out));
     }
 
     private static int people(Verdict v) {
@@ -202,18 +258,29 @@ public record Verdicts(String stem, List<Option> options, Verdict offered) {
     }
 
     private static String machines(Verdict v, Situation s) {
-        List<Access.Use> uses = switch (v) {
-            case FELL_WITH_PULL -> List.of(Access.Use.WINCH);
-            case CRANE -> List.of(Access.Use.CRANE);
-            case MACHINE_ONLY -> List.of(Access.Use.FELLING, Access.Use.WINCH);
-            case FELL_FROM_GROUND, SECTION, DISMANTLE, LEAVE_AND_CLOSE, WALK_AWAY -> List.of();
-        };
+        List<Access.Use> uses =
+                switch (v) {
+                    case FELL_WITH_PULL -> List.of(Access.Use.WINCH);
+                    case CRANE -> List.of(Access.Use.CRANE);
+                    case MACHINE_ONLY -> List.of(Access.Use.FELLING, Access.Use.WINCH);
+                    case FELL_FROM_GROUND, SECTION, DISMANTLE, LEAVE_AND_CLOSE, WALK_AWAY -> List.of();
+                };
         if (uses.isEmpty()) {
             return "none";
         }
-        List<String> in = s.place().machines().stream().filter(m -> uses.contains(m.use()) && s.place().access().keepsOut(m).isEmpty()).map(Access.Machine::name).toList();
-        String unsure = s.place().access().notKnown().isEmpty() ? "" : "; access not measured: " + String.join(", ", s.place().access().notKnown());
-        return uses.stream().map(Access.Use::words).collect(Collectors.joining(" or ")) + (in.isEmpty() ? ", none of the crew's gets in or is recorded" : ": " + String.join(", ", in) + unsure);
+        List<String> in = s.place().machines().stream()
+                .filter(m ->
+                        uses.contains(m.use()) && s.place().access().keepsOut(m).isEmpty())
+                .map(Access.Machine::name)
+                .toList();
+        String unsure = s.place().access().notKnown().isEmpty()
+                ? ""
+                : "; access not measured: "
+                        + String.join(", ", s.place().access().notKnown());
+        return uses.stream().map(Access.Use::words).collect(Collectors.joining(" or "))
+                + (in.isEmpty()
+                        ? ", none of the crew's gets in or is recorded"
+                        : ": " + String.join(", ", in) + unsure);
     }
 
     private static String room(Verdict v, Situation.StemFacts f) {
@@ -223,6 +290,8 @@ public record Verdicts(String stem, List<Option> options, Verdict offered) {
             return "10 m round the saw, and nobody downhill";
         }
         Optional<Double> ring = lengths > 1 ? f.lay().map(l -> l.zone().exclusionM()) : Optional.empty();
-        return ring.or(() -> height.map(h -> h * lengths)).map(m -> Math.round(Rounding.up(m, 0)) + " m round the stem " + (v.left() ? "closed off" : "empty")).orElse("height not known: twice the tallest guess");
+        return ring.or(() -> height.map(h -> h * lengths))
+                .map(m -> Math.round(Rounding.up(m, 0)) + " m round the stem " + (v.left() ? "closed off" : "empty"))
+                .orElse("height not known: twice the tallest guess");
     }
 }

@@ -11,10 +11,12 @@ import java.util.function.Predicate;
 
 /**
  * The course of a run, folded from its happenings. The rules (practice rule: nobody saws on an old word):
+ *
  * <ul>
- * <li>a hold stands until a lift whose giver had seen its newest press; a press that crosses a lift or a go stands, and leaves no go;</li>
- * <li>after a press, an end or a done everybody gets ready anew and every closed place is looked at anew;</li>
- * <li>a go goes only while everything it rested on was there when it was given and still is.</li>
+ *   <li>a hold stands until a lift whose giver had seen its newest press; a press that crosses a lift or a go stands,
+ *       and leaves no go;
+ *   <li>after a press, an end or a done everybody gets ready anew and every closed place is looked at anew;
+ *   <li>a go goes only while everything it rested on was there when it was given and still is.
  * </ul>
  */
 public final class Course {
@@ -30,14 +32,19 @@ public final class Course {
 
     /** @param happenings of one job, in any order */
     public static Course of(List<Happening> happenings) {
-        return new Course(happenings.stream().sorted(Comparator.comparingLong(Happening::seq)).toList());
+        return new Course(happenings.stream()
+                .sorted(Comparator.comparingLong(Happening::seq))
+                .toList());
     }
 
     private static List<Hold> holds(List<Happening> all) {
         List<Hold> holds = new ArrayList<>();
-        List<Happening> open = new ArrayList<>(all.stream().filter(h -> h.kind() == Happening.Kind.PRESSED).toList());
-        for (Happening lift : all.stream().filter(h -> h.kind() == Happening.Kind.LIFTED).toList()) {
-            List<Happening> covered = open.stream().filter(p -> p.seq() <= lift.through()).toList();
+        List<Happening> open = new ArrayList<>(
+                all.stream().filter(h -> h.kind() == Happening.Kind.PRESSED).toList());
+        for (Happening lift :
+                all.stream().filter(h -> h.kind() == Happening.Kind.LIFTED).toList()) {
+            List<Happening> covered =
+                    open.stream().filter(p -> p.seq() <= lift.through()).toList();
             if (!covered.isEmpty()) {
                 holds.add(new Hold(covered, receipts(all, covered), Optional.of(lift)));
                 open.removeAll(covered);
@@ -51,7 +58,10 @@ public final class Course {
 
     private static List<Happening> receipts(List<Happening> all, List<Happening> presses) {
         Set<String> ids = Set.copyOf(presses.stream().map(Happening::subject).toList());
-        return all.stream().filter(h -> (h.kind() == Happening.Kind.SEEN || h.kind() == Happening.Kind.STOPPED) && ids.contains(h.subject())).toList();
+        return all.stream()
+                .filter(h -> (h.kind() == Happening.Kind.SEEN || h.kind() == Happening.Kind.STOPPED)
+                        && ids.contains(h.subject()))
+                .toList();
     }
 
     /** @return all holds in order; at most the last one stands */
@@ -72,7 +82,9 @@ public final class Course {
         return last(h -> h.kind() == Happening.Kind.SIGNAL_TRIED);
     }
 
-    /** @return who is ready for the step, with the happening that says so; nobody who was ready before work last halted */
+    /**
+     * @return who is ready for the step, with the happening that says so; nobody who was ready before work last halted
+     */
     public Map<String, Happening> ready(String stepId) {
         Map<String, Happening> ready = new HashMap<>();
         for (Happening h : all) {
@@ -115,20 +127,27 @@ public final class Course {
     }
 
     /**
-     * @param stepId   the step whose turn it is
-     * @param posted   everybody with a part in it
-     * @param asked    the places that must be looked at before each go
-     * @return the go that still goes as far as the people are concerned; empty when none was given, or when anything it rested on is gone or
-     *     came only after it. What the plan, the briefing and the wind say is for the caller to ask
+     * @param stepId the step whose turn it is
+     * @param posted everybody with a part in it
+     * @param asked the places that must be looked at before each go
+     * @return the go that still goes as far as the people are concerned; empty when none was given, or when anything it
+     *     rested on is gone or came only after it. What the plan, the briefing and the wind say is for the caller to
+     *     ask
      */
     public Optional<Happening> going(String stepId, Set<String> posted, Set<String> asked) {
-        return last(h -> h.kind() == Happening.Kind.GO).filter(go -> go.subject().equals(stepId) && halted <= go.through() && standing().isEmpty()
-            && seenBy(go, signalTried()) && allSeenBy(go, posted, ready(stepId)) && allSeenBy(go, asked, stillSo()));
+        return last(h -> h.kind() == Happening.Kind.GO)
+                .filter(go -> go.subject().equals(stepId)
+                        && halted <= go.through()
+                        && standing().isEmpty()
+                        && seenBy(go, signalTried())
+                        && allSeenBy(go, posted, ready(stepId))
+                        && allSeenBy(go, asked, stillSo()));
     }
 
     /** @return the go nobody has ended yet, whether or not it still goes: what a watch has to end with its reason */
     public Optional<Happening> openGo() {
-        return last(h -> h.kind() == Happening.Kind.GO).filter(go -> all.stream().noneMatch(h -> h.kind().halts() && h.seq() > go.through()));
+        return last(h -> h.kind() == Happening.Kind.GO)
+                .filter(go -> all.stream().noneMatch(h -> h.kind().halts() && h.seq() > go.through()));
     }
 
     /** @return what halted the work last: a press, an end or a done */

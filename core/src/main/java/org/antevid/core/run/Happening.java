@@ -3,18 +3,35 @@ package org.antevid.core.run;
 /**
  * One thing that happened while the work ran; never changed, never taken back.
  *
- * @param seq      place in the order in which the happenings of a job were stored, rising
+ * @param seq place in the order in which the happenings of a job were stored, rising
  * @param personId who did it
- * @param subject  what it is about: a step, a feature, a hold; for ticks the step
- * @param detail   what of the subject: the key of a cut; otherwise empty
- * @param through  for a go and a lift: the last happening its giver had seen; what came after it is not covered. Otherwise 0
+ * @param subject what it is about: a step, a feature, a hold; for ticks the step
+ * @param detail what of the subject: the key of a cut; otherwise empty
+ * @param through for a go and a lift: the last happening its giver had seen; what came after it is not covered.
+ *     Otherwise 0
  */
 public record Happening(long seq, Kind kind, String personId, String subject, String detail, long through) {
     /** What can happen. */
     public enum Kind {
-        SIGNAL_TRIED, READY, NOT_READY, STILL_SO, NOT_SO, TICKED, UNTICKED, GO, ENDED, DONE, PRESSED, LIFTED, SEEN, STOPPED;
+        SIGNAL_TRIED,
+        READY,
+        NOT_READY,
+        STILL_SO,
+        NOT_SO,
+        TICKED,
+        UNTICKED,
+        GO,
+        ENDED,
+        DONE,
+        PRESSED,
+        LIFTED,
+        SEEN,
+        STOPPED;
 
-        /** @return whether work stands still after it until the next go: everybody gets ready anew, closed places are looked at anew */
+        /**
+         * @return whether work stands still after it until the next go: everybody gets ready anew, closed places are
+         *     looked at anew
+         */
         public boolean halts() {
             return this == PRESSED || this == ENDED || this == DONE;
         }

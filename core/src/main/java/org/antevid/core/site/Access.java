@@ -9,12 +9,13 @@ import org.antevid.core.quantity.Require;
 /**
  * What can get to the stems. Empty means nobody measured it.
  *
- * @param widthM      narrowest place on the way in
+ * @param widthM narrowest place on the way in
  * @param gradientDeg steepest place, 0..60
  * @param loadLimitKg what bridge, drain or surface bears
- * @param keepOff     surfaces that must not be crossed, in words
+ * @param keepOff surfaces that must not be crossed, in words
  */
-public record Access(Optional<Double> widthM, Optional<Double> gradientDeg, Optional<Double> loadLimitKg, String keepOff) {
+public record Access(
+        Optional<Double> widthM, Optional<Double> gradientDeg, Optional<Double> loadLimitKg, String keepOff) {
     public static final Access NOT_KNOWN = new Access(Optional.empty(), Optional.empty(), Optional.empty(), "");
     /** Room left on both sides together (practice rule). */
     public static final double ROOM_M = 0.3;
@@ -27,7 +28,10 @@ public record Access(Optional<Double> widthM, Optional<Double> gradientDeg, Opti
 
     /** What a machine of the crew can do. */
     public enum Use {
-        WINCH("winch"), LIFT("lifting platform"), CRANE("crane"), FELLING("felling machine");
+        WINCH("winch"),
+        LIFT("lifting platform"),
+        CRANE("crane"),
+        FELLING("felling machine");
         private final String words;
 
         Use(String words) {
@@ -42,9 +46,9 @@ public record Access(Optional<Double> widthM, Optional<Double> gradientDeg, Opti
     /**
      * A machine of the crew.
      *
-     * @param massKg   on its wheels, ready to work
+     * @param massKg on its wheels, ready to work
      * @param gradeDeg steepest ground it may travel by its maker's book
-     * @param pullN    rated pull of its winch, empty without one
+     * @param pullN rated pull of its winch, empty without one
      */
     public record Machine(String name, Use use, double widthM, double massKg, double gradeDeg, Optional<Double> pullN) {
         public Machine {
@@ -59,9 +63,14 @@ public record Access(Optional<Double> widthM, Optional<Double> gradientDeg, Opti
     /** @return why this machine does not get in; empty when everything measured lets it through */
     public List<String> keepsOut(Machine m) {
         List<String> why = new ArrayList<>();
-        widthM.filter(w -> w < m.widthM + ROOM_M).ifPresent(w -> why.add(text("%.1f m wide, %s needs %.1f m with room", w, m.name, m.widthM + ROOM_M)));
-        gradientDeg.filter(g -> g > m.gradeDeg).ifPresent(g -> why.add(text("%.0f° steep, %s may travel %.0f°", g, m.name, m.gradeDeg)));
-        loadLimitKg.filter(l -> l < m.massKg).ifPresent(l -> why.add(text("bears %.1f t, %s weighs %.1f t", l / 1000, m.name, m.massKg / 1000)));
+        widthM.filter(w -> w < m.widthM + ROOM_M)
+                .ifPresent(w -> why.add(text("%.1f m wide, %s needs %.1f m with room", w, m.name, m.widthM + ROOM_M)));
+        gradientDeg
+                .filter(g -> g > m.gradeDeg)
+                .ifPresent(g -> why.add(text("%.0f° steep, %s may travel %.0f°", g, m.name, m.gradeDeg)));
+        loadLimitKg
+                .filter(l -> l < m.massKg)
+                .ifPresent(l -> why.add(text("bears %.1f t, %s weighs %.1f t", l / 1000, m.name, m.massKg / 1000)));
         return why;
     }
 

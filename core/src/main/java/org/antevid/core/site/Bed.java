@@ -2,7 +2,11 @@ package org.antevid.core.site;
 
 /** What a stem lands on. */
 public enum Bed {
-    LOG("log"), HUMP("hump"), DITCH("ditch"), HARD("hard surface"), SOFT("soft turf");
+    LOG("log"),
+    HUMP("hump"),
+    DITCH("ditch"),
+    HARD("hard surface"),
+    SOFT("soft turf");
     private final String words;
 
     Bed(String words) {

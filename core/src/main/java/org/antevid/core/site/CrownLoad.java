@@ -2,7 +2,9 @@ package org.antevid.core.site;
 
 /** What lies on the crowns. Shares of the crown's own mass are judgement values, on the heavy side. */
 public enum CrownLoad {
-    NONE("nothing", 0), SNOW("snow", 0.5), ICE("ice", 1.0);
+    NONE("nothing", 0),
+    SNOW("snow", 0.5),
+    ICE("ice", 1.0);
     private final String words;
     private final double shareOfCrown;
 

@@ -7,10 +7,17 @@ import java.util.List;
  * What everybody must be able to read out when somebody lies there. Without it no briefing is issued (practice rule).
  *
  * @param gridReference grid reference or coordinates of the meeting point
- * @param phoneCover    where a phone has cover, or what is used instead
+ * @param phoneCover where a phone has cover, or what is used instead
  */
-public record EmergencyCard(String nearestHelp, String route, String gridReference, String phoneCover, String firstAider, String kit,
-                            String rescuePlan, String utilityLine) {
+public record EmergencyCard(
+        String nearestHelp,
+        String route,
+        String gridReference,
+        String phoneCover,
+        String firstAider,
+        String kit,
+        String rescuePlan,
+        String utilityLine) {
     public static final EmergencyCard EMPTY = new EmergencyCard("", "", "", "", "", "", "", "");
 
     /** @return what is not filled in; the utility's line only counts where there is a utility */

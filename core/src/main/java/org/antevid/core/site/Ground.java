@@ -5,7 +5,7 @@ import org.antevid.core.quantity.Require;
 /**
  * The ground as one plane.
  *
- * @param slopeDeg    0..60, steepest fall
+ * @param slopeDeg 0..60, steepest fall
  * @param downhillDeg azimuth of steepest fall
  */
 public record Ground(double slopeDeg, double downhillDeg) {
@@ -18,6 +18,7 @@ public record Ground(double slopeDeg, double downhillDeg) {
 
     /** @return slope along an azimuth in degrees, downhill positive. Source: geometry. */
     public double alongDeg(double azimuthDeg) {
-        return Math.toDegrees(Math.atan(Math.tan(Math.toRadians(slopeDeg)) * Math.cos(Math.toRadians(azimuthDeg - downhillDeg))));
+        return Math.toDegrees(
+                Math.atan(Math.tan(Math.toRadians(slopeDeg)) * Math.cos(Math.toRadians(azimuthDeg - downhillDeg))));
     }
 }

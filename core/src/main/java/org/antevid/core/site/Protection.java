@@ -2,8 +2,14 @@ package org.antevid.core.site;
 
 /** What is done so that a target is not hurt. It counts only when done. */
 public enum Protection {
-    NONE("nothing planned"), MOVE("move it away"), EMPTY("get people out"), COVER("cover it"), CUSHION("cushion it"), CLOSE("close it and post a guard"),
-    SWITCH_OFF("switch it off"), TAKE_DOWN("take it down");
+    NONE("nothing planned"),
+    MOVE("move it away"),
+    EMPTY("get people out"),
+    COVER("cover it"),
+    CUSHION("cushion it"),
+    CLOSE("close it and post a guard"),
+    SWITCH_OFF("switch it off"),
+    TAKE_DOWN("take it down");
 
     private final String words;
 

@@ -14,8 +14,8 @@ import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 import org.locationtech.jts.geom.util.AffineTransformation;
 
 /**
- * Outline of a thing in the local frame: a disc, a line or a polygon. Distances are horizontal metres.
- * The polygon is closed by itself and must not cross itself.
+ * Outline of a thing in the local frame: a disc, a line or a polygon. Distances are horizontal metres. The polygon is
+ * closed by itself and must not cross itself.
  */
 public final class Shape {
     private static final GeometryFactory FACTORY = new GeometryFactory();
@@ -24,8 +24,7 @@ public final class Shape {
     private final Optional<Round> round;
 
     /** A disc as it was entered. */
-    public record Round(Spot centre, double radiusM) {
-    }
+    public record Round(Spot centre, double radiusM) {}
 
     private Shape(Geometry geometry) {
         this(geometry, Optional.empty());
@@ -41,7 +40,8 @@ public final class Shape {
     public static Shape disc(Spot centre, double radiusM) {
         Require.within(radiusM, 0, 500, "radiusM");
         double radius = Math.max(0.05, radiusM);
-        return new Shape(FACTORY.createPoint(coordinate(centre)).buffer(radius, 16), Optional.of(new Round(centre, radius)));
+        return new Shape(
+                FACTORY.createPoint(coordinate(centre)).buffer(radius, 16), Optional.of(new Round(centre, radius)));
     }
 
     /** @throws RefusedInput for fewer than two points */
@@ -49,7 +49,8 @@ public final class Shape {
         if (points.size() < 2) {
             throw new RefusedInput("BAD_LINE", "points", "needs two points or more");
         }
-        return new Shape(FACTORY.createLineString(points.stream().map(Shape::coordinate).toArray(Coordinate[]::new)));
+        return new Shape(
+                FACTORY.createLineString(points.stream().map(Shape::coordinate).toArray(Coordinate[]::new)));
     }
 
     /** @throws RefusedInput for fewer than three corners or an outline that crosses itself */
@@ -57,7 +58,9 @@ public final class Shape {
         if (corners.size() < 3) {
             throw new RefusedInput("BAD_POLYGON", "points", "needs three corners or more");
         }
-        Coordinate[] ring = Stream.concat(corners.stream(), Stream.of(corners.get(0))).map(Shape::coordinate).toArray(Coordinate[]::new);
+        Coordinate[] ring = Stream.concat(corners.stream(), Stream.of(corners.get(0)))
+                .map(Shape::coordinate)
+                .toArray(Coordinate[]::new);
         Geometry polygon = FACTORY.createPolygon(ring);
         if (!polygon.isValid()) {
             throw new RefusedInput("BAD_POLYGON", "points", "must not cross itself or have no area");
@@ -67,8 +70,11 @@ public final class Shape {
 
     /** @return the same shape in a frame whose origin is {@code origin} */
     public Shape seenFrom(Spot origin) {
-        return new Shape(AffineTransformation.translationInstance(-origin.eastM(), -origin.northM()).transform(geometry),
-            round.map(r -> new Round(new Spot(r.centre.eastM() - origin.eastM(), r.centre.northM() - origin.northM()), r.radiusM)));
+        return new Shape(
+                AffineTransformation.translationInstance(-origin.eastM(), -origin.northM())
+                        .transform(geometry),
+                round.map(r -> new Round(
+                        new Spot(r.centre.eastM() - origin.eastM(), r.centre.northM() - origin.northM()), r.radiusM)));
     }
 
     /** @return this shape grown by {@code distanceM} metres on every side */
@@ -101,8 +107,13 @@ public final class Shape {
 
     /** @return outer rings of the area, for drawing; one for most shapes */
     public List<List<Spot>> outlines() {
-        return Stream.iterate(0, i -> i < geometry.getNumGeometries(), i -> i + 1).map(geometry::getGeometryN)
-            .map(g -> g instanceof Polygon p ? p.getExteriorRing() : g).map(g -> Stream.of(g.getCoordinates()).map(c -> new Spot(c.x, c.y)).toList()).toList();
+        return Stream.iterate(0, i -> i < geometry.getNumGeometries(), i -> i + 1)
+                .map(geometry::getGeometryN)
+                .map(g -> g instanceof Polygon p ? p.getExteriorRing() : g)
+                .map(g -> Stream.of(g.getCoordinates())
+                        .map(c -> new Spot(c.x, c.y))
+                        .toList())
+                .toList();
     }
 
     public double distanceTo(Spot spot) {

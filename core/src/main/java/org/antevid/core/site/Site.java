@@ -4,22 +4,31 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /**
- * The place: the ground's shape, how it is today, everything recorded on it, and the trees that stand. A target missing from the list is the commonest error.
+ * The place: the ground's shape, how it is today, everything recorded on it, and the trees that stand. A target missing
+ * from the list is the commonest error.
  *
- * @param trees   stems that stand and are measured far enough to say how badly another hangs up in them
+ * @param trees stems that stand and are measured far enough to say how badly another hangs up in them
  * @param dangers ground nobody may cross because of another stem
  */
-public record Site(Terrain terrain, Today today, List<Feature> features, List<StandingTree> trees, List<Danger> dangers, List<Trunk> trunks) {
+public record Site(
+        Terrain terrain,
+        Today today,
+        List<Feature> features,
+        List<StandingTree> trees,
+        List<Danger> dangers,
+        List<Trunk> trunks) {
     /** Radius of a standing trunk nobody measured, metres (judgement). */
     public static final double TRUNK_M = 0.25;
 
     /** A trunk, a stump or a lying stem that bars a way, whether or not it was measured. */
-    public record Trunk(String label, Shape shape) {
-    }
+    public record Trunk(String label, Shape shape) {}
 
-    /** Ground that another stem endangers. @param name as people say it, "beneath S2" */
-    public record Danger(String name, Shape area) {
-    }
+    /**
+     * Ground that another stem endangers.
+     *
+     * @param name as people say it, "beneath S2"
+     */
+    public record Danger(String name, Shape area) {}
 
     public Site {
         features = List.copyOf(features);
@@ -59,10 +68,15 @@ public record Site(Terrain terrain, Today today, List<Feature> features, List<St
         return new Site(terrain, today.withGust(gustMs), features, trees, dangers, trunks);
     }
 
-    /** @return how far the ground falls from one spot to another, metres: from measured heights, else along the plane of the first */
+    /**
+     * @return how far the ground falls from one spot to another, metres: from measured heights, else along the plane of
+     *     the first
+     */
     public double fallM(Spot from, Spot to) {
-        return terrain.heightM(from).flatMap(a -> terrain.heightM(to).map(b -> a - b))
-            .orElseGet(() -> from.distanceTo(to) * Math.tan(Math.toRadians(groundAt(from).alongDeg(from.bearingTo(to)))));
+        return terrain.heightM(from)
+                .flatMap(a -> terrain.heightM(to).map(b -> a - b))
+                .orElseGet(() -> from.distanceTo(to)
+                        * Math.tan(Math.toRadians(groundAt(from).alongDeg(from.bearingTo(to)))));
     }
 
     /** @return the slope that counts at this spot */

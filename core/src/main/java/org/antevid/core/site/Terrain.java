@@ -15,23 +15,23 @@ import org.locationtech.jts.operation.linemerge.LineMerger;
 import org.locationtech.jts.triangulate.DelaunayTriangulationBuilder;
 
 /**
- * The shape of the ground: one plane for the whole place, a plane of its own for any area, and a triangulated surface where
- * spot heights were taken. At a spot the area's plane counts first, then the triangle it lies in, then the place's plane.
- * Heights are metres above the site's own zero. Between spot heights the ground is taken as flat; what is not measured is not
- * seen, so take one at every break of slope. Source: geometry.
+ * The shape of the ground: one plane for the whole place, a plane of its own for any area, and a triangulated surface
+ * where spot heights were taken. At a spot the area's plane counts first, then the triangle it lies in, then the
+ * place's plane. Heights are metres above the site's own zero. Between spot heights the ground is taken as flat; what
+ * is not measured is not seen, so take one at every break of slope. Source: geometry.
  */
 public final class Terrain {
     private static final GeometryFactory FACTORY = new GeometryFactory();
     /** A triangle steeper than this is a wall or a wrong height, not ground a person walks. */
     private static final double STEEPEST_DEG = 60;
+
     private final Ground base;
     private final List<Area> areas;
     private final List<SpotHeight> heights;
     private final List<Triangle> triangles;
 
     /** A part of the place with its own plane. */
-    public record Area(Shape shape, Ground ground) {
-    }
+    public record Area(Shape shape, Ground ground) {}
 
     /** A measured height of the ground. */
     public record SpotHeight(Spot at, double heightM) {
@@ -41,8 +41,7 @@ public final class Terrain {
     }
 
     /** A contour line at a height. */
-    public record Contour(double heightM, List<Spot> line) {
-    }
+    public record Contour(double heightM, List<Spot> line) {}
 
     private record Triangle(Coordinate a, Coordinate b, Coordinate c) {
         private double twiceArea() {
@@ -54,7 +53,9 @@ public final class Terrain {
             double u = ((b.x - s.eastM()) * (c.y - s.northM()) - (c.x - s.eastM()) * (b.y - s.northM())) / d;
             double v = ((c.x - s.eastM()) * (a.y - s.northM()) - (a.x - s.eastM()) * (c.y - s.northM())) / d;
             double w = 1 - u - v;
-            return Math.min(u, Math.min(v, w)) < -1e-9 ? Optional.empty() : Optional.of(u * a.getZ() + v * b.getZ() + w * c.getZ());
+            return Math.min(u, Math.min(v, w)) < -1e-9
+                    ? Optional.empty()
+                    : Optional.of(u * a.getZ() + v * b.getZ() + w * c.getZ());
         }
 
         private Ground plane() {
@@ -76,7 +77,9 @@ public final class Terrain {
                     ends.add(new Coordinate(round(p.x + t * (q.x - p.x)), round(p.y + t * (q.y - p.y))));
                 }
             }
-            return ends.size() == 2 && !ends.get(0).equals(ends.get(1)) ? Optional.of(ends.toArray(new Coordinate[0])) : Optional.empty();
+            return ends.size() == 2 && !ends.get(0).equals(ends.get(1))
+                    ? Optional.of(ends.toArray(new Coordinate[0]))
+                    : Optional.empty();
         }
 
         private static double round(double v) {
@@ -91,8 +94,10 @@ public final class Terrain {
         this.heights = List.copyOf(heights);
         for (int i = 0; i < heights.size(); i++) {
             for (int j = 0; j < i; j++) {
-                if (heights.get(i).at().distanceTo(heights.get(j).at()) < 0.05 && heights.get(i).heightM() != heights.get(j).heightM()) {
-                    throw new RefusedInput("DUPLICATE", "at", "two different heights at one place; take one of them off");
+                if (heights.get(i).at().distanceTo(heights.get(j).at()) < 0.05
+                        && heights.get(i).heightM() != heights.get(j).heightM()) {
+                    throw new RefusedInput(
+                            "DUPLICATE", "at", "two different heights at one place; take one of them off");
                 }
             }
         }
@@ -108,7 +113,9 @@ public final class Terrain {
             return List.of();
         }
         DelaunayTriangulationBuilder builder = new DelaunayTriangulationBuilder();
-        builder.setSites(heights.stream().map(h -> new Coordinate(h.at().eastM(), h.at().northM(), h.heightM())).toList());
+        builder.setSites(heights.stream()
+                .map(h -> new Coordinate(h.at().eastM(), h.at().northM(), h.heightM()))
+                .toList());
         Geometry all = builder.getTriangles(FACTORY);
         List<Triangle> triangles = new ArrayList<>();
         for (int i = 0; i < all.getNumGeometries(); i++) {
@@ -127,8 +134,15 @@ public final class Terrain {
 
     /** @return the plane that counts at this spot */
     public Ground groundAt(Spot spot) {
-        return areas.stream().filter(a -> a.shape().distanceTo(spot) <= 0).map(Area::ground).findFirst()
-            .or(() -> triangles.stream().filter(t -> t.heightM(spot).isPresent()).findFirst().map(Triangle::plane)).orElse(base);
+        return areas.stream()
+                .filter(a -> a.shape().distanceTo(spot) <= 0)
+                .map(Area::ground)
+                .findFirst()
+                .or(() -> triangles.stream()
+                        .filter(t -> t.heightM(spot).isPresent())
+                        .findFirst()
+                        .map(Triangle::plane))
+                .orElse(base);
     }
 
     /** @return the ground's height inside the spot heights; empty outside of them */

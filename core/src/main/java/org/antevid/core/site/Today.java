@@ -7,7 +7,7 @@ import org.antevid.core.quantity.Require;
  * What of the day's conditions goes into every computation.
  *
  * @param designGustMs gust at crown height that the plan must stand, from the worst side: the job's wind limit, m/s
- * @param gustNowMs    gust measured now with its sigma on top, m/s; empty while nothing measures it
+ * @param gustNowMs gust measured now with its sigma on top, m/s; empty while nothing measures it
  */
 public record Today(GroundState ground, CrownLoad load, double designGustMs, Optional<Double> gustNowMs) {
     private static final double MOST_GUST_MS = 45;
@@ -18,7 +18,10 @@ public record Today(GroundState ground, CrownLoad load, double designGustMs, Opt
         this(ground, load, designGustMs, Optional.empty());
     }
 
-    /** @return gust to judge by now, m/s: the measured one; the limit itself while nothing measures it, because knowing less lowers no risk */
+    /**
+     * @return gust to judge by now, m/s: the measured one; the limit itself while nothing measures it, because knowing
+     *     less lowers no risk
+     */
     public double judgedGustMs() {
         return gustNowMs.map(g -> Math.min(MOST_GUST_MS, g)).orElse(designGustMs);
     }

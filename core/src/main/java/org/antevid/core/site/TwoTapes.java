@@ -5,8 +5,8 @@ import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
 /**
- * A place from two tapes out of two known points. There are two such places, one on either side of the line between the points;
- * the person says which. Horizontal metres. Source: geometry.
+ * A place from two tapes out of two known points. There are two such places, one on either side of the line between the
+ * points; the person says which. Horizontal metres. Source: geometry.
  *
  * @param places one or two places, first the one to the right of the line from {@code a} to {@code b}
  * @param sigmaM one sigma of the place in the worse direction, where each tape has 0.1 m
@@ -24,8 +24,15 @@ public record TwoTapes(List<Spot> places, double sigmaM) {
         }
         double over = Math.max(apart - fromAM - fromBM, Math.abs(fromAM - fromBM) - apart);
         if (over > TAPE_SIGMA_M * 2) {
-            throw new RefusedInput("TAPES_DO_NOT_MEET", "fromBM", String.format(java.util.Locale.ROOT,
-                "the two tapes miss each other by %.1f m; the points are %.1f m apart. Maybe a tape was read from the other point?", over, apart));
+            throw new RefusedInput(
+                    "TAPES_DO_NOT_MEET",
+                    "fromBM",
+                    String.format(
+                            java.util.Locale.ROOT,
+                            "the two tapes miss each other by %.1f m; the points are %.1f m apart. Maybe a tape "
+                                    + "was read from the other point?",
+                            over,
+                            apart));
         }
         double along = (apart * apart + fromAM * fromAM - fromBM * fromBM) / (2 * apart);
         double across = Math.sqrt(Math.max(0, fromAM * fromAM - along * along));
@@ -33,7 +40,9 @@ public record TwoTapes(List<Spot> places, double sigmaM) {
         Spot foot = a.at(bearing, along);
         double cut = Math.max(0.02, across * apart / (fromAM * fromBM));
         double sigma = TAPE_SIGMA_M / cut;
-        return across < 0.05 ? new TwoTapes(List.of(foot), sigma) : new TwoTapes(List.of(foot.at(bearing + 90, across), foot.at(bearing - 90, across)), sigma);
+        return across < 0.05
+                ? new TwoTapes(List.of(foot), sigma)
+                : new TwoTapes(List.of(foot.at(bearing + 90, across), foot.at(bearing - 90, across)), sigma);
     }
 
     /** Offset from a line: {@code alongM} from its start, {@code rightM} to the right of it (left negative). */

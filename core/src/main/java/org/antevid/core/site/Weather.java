@@ -14,10 +14,10 @@ public record Weather(Optional<Estimate> gustNow, List<Hour> ahead, GroundState 
      * One hour of the bulletin.
      *
      * @param inHours from now, 1 the next
-     * @param label   the hour as people say it, "14:00"
+     * @param label the hour as people say it, "14:00"
      */
-    public record Hour(int inHours, String label, double gustMs, double fromDeg, double rainMm, double airC, Light light) {
-    }
+    public record Hour(
+            int inHours, String label, double gustMs, double fromDeg, double rainMm, double airC, Light light) {}
 
     public Weather {
         ahead = List.copyOf(ahead);

@@ -4,7 +4,13 @@ import java.util.Locale;
 
 /** State of the wood that will be the hinge. Factors on bending strength are judgement values. */
 public enum Condition {
-    SOUND(1), FROZEN(0.7), STRESSED(0.8), DEAD_RECENT(0.6), DEAD_OLD(0.3), DECAYED(0.3), UNRELIABLE(0);
+    SOUND(1),
+    FROZEN(0.7),
+    STRESSED(0.8),
+    DEAD_RECENT(0.6),
+    DEAD_OLD(0.3),
+    DECAYED(0.3),
+    UNRELIABLE(0);
 
     private final double factor;
 

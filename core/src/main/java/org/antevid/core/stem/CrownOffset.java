@@ -9,14 +9,20 @@ import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
 /**
- * Where the middle of the crown's drip line lies from the stem: area centroid of the polygon of crown radii. An estimate of
- * the crown mass's offset. Source: geometry.
+ * Where the middle of the crown's drip line lies from the stem: area centroid of the polygon of crown radii. An
+ * estimate of the crown mass's offset. Source: geometry.
  *
- * @param areaM2     ground under the crown, square metres
- * @param sigmaM     0.3 m or 10 % of the largest radius, the larger (judgement)
- * @param warnings   {@code RADII_SPARSE} where two neighbouring radii are more than 100 degrees apart
+ * @param areaM2 ground under the crown, square metres
+ * @param sigmaM 0.3 m or 10 % of the largest radius, the larger (judgement)
+ * @param warnings {@code RADII_SPARSE} where two neighbouring radii are more than 100 degrees apart
  */
-public record CrownOffset(double areaM2, double offsetEastM, double offsetNorthM, double maxRadiusM, double sigmaM, List<String> warnings) {
+public record CrownOffset(
+        double areaM2,
+        double offsetEastM,
+        double offsetNorthM,
+        double maxRadiusM,
+        double sigmaM,
+        List<String> warnings) {
 
     private static final double LEAST_SIGMA_M = 0.3;
     private static final double SIGMA_SHARE = 0.1;
@@ -31,12 +37,17 @@ public record CrownOffset(double areaM2, double offsetEastM, double offsetNorthM
         }
     }
 
-    /** @throws RefusedInput for fewer than three radii, {@code RADII_GAP} when half the crown was not looked at, {@code NO_AREA} when they enclose nothing */
+    /**
+     * @throws RefusedInput for fewer than three radii, {@code RADII_GAP} when half the crown was not looked at,
+     *     {@code NO_AREA} when they enclose nothing
+     */
     public static CrownOffset of(List<Radius> radii) {
         if (radii.size() < 3) {
             throw new RefusedInput("NEED_THREE_RADII", "radii", "needs three radii or more at different azimuths");
         }
-        List<Radius> sorted = radii.stream().sorted(Comparator.comparingDouble(r -> Azimuth.normal(r.azimuthDeg))).toList();
+        List<Radius> sorted = radii.stream()
+                .sorted(Comparator.comparingDouble(r -> Azimuth.normal(r.azimuthDeg)))
+                .toList();
         double widest = 0;
         double twiceArea = 0;
         double e = 0;
@@ -52,10 +63,14 @@ public record CrownOffset(double areaM2, double offsetEastM, double offsetNorthM
             n += cross * (north(a) + north(b)) / 3;
         }
         if (widest >= 180 - 1e-9) {
-            throw new RefusedInput("RADII_GAP", "radii", "leave " + Math.round(widest) + " degrees without a radius; take one in the gap");
+            throw new RefusedInput(
+                    "RADII_GAP",
+                    "radii",
+                    "leave " + Math.round(widest) + " degrees without a radius; take one in the gap");
         }
         if (!(twiceArea > 0)) {
-            throw new RefusedInput("NO_AREA", "radii", "enclose no ground; at least two neighbouring radii must be above 0");
+            throw new RefusedInput(
+                    "NO_AREA", "radii", "enclose no ground; at least two neighbouring radii must be above 0");
         }
         List<String> warnings = new ArrayList<>();
         if (widest > 100) {
@@ -64,7 +79,13 @@ public record CrownOffset(double areaM2, double offsetEastM, double offsetNorthM
         double max = sorted.stream().mapToDouble(Radius::radiusM).max().orElseThrow();
         double east = e / twiceArea;
         double north = n / twiceArea;
-        return new CrownOffset(twiceArea / 2, clean(east), clean(north), max, Math.max(LEAST_SIGMA_M, SIGMA_SHARE * max), List.copyOf(warnings));
+        return new CrownOffset(
+                twiceArea / 2,
+                clean(east),
+                clean(north),
+                max,
+                Math.max(LEAST_SIGMA_M, SIGMA_SHARE * max),
+                List.copyOf(warnings));
     }
 
     public double offsetM() {
@@ -76,7 +97,10 @@ public record CrownOffset(double areaM2, double offsetEastM, double offsetNorthM
         return offsetM() < CENTRED_M ? Optional.empty() : Optional.of(Azimuth.of(offsetEastM, offsetNorthM));
     }
 
-    /** @return sigma of the offset of a crown nobody measured, whose offset is then taken as 0: half as much again (judgement), metres */
+    /**
+     * @return sigma of the offset of a crown nobody measured, whose offset is then taken as 0: half as much again
+     *     (judgement), metres
+     */
     public static double notMeasuredSigmaM(double radiusM) {
         return NOT_MEASURED * Math.max(LEAST_SIGMA_M, SIGMA_SHARE * radiusM);
     }

@@ -8,21 +8,33 @@ import org.antevid.core.quantity.Require;
 /**
  * A fault on a stem.
  *
- * @param fromM   lower end above ground, metres
- * @param toM     upper end, not below {@code fromM}
+ * @param fromM lower end above ground, metres
+ * @param toM upper end, not below {@code fromM}
  * @param faceDeg azimuth of the side it is on
- * @param widthM  across the stem, empty when not measured
- * @param depthM  into the stem, empty when not measured
- * @param tells   signs seen that tell harmless from dangerous
+ * @param widthM across the stem, empty when not measured
+ * @param depthM into the stem, empty when not measured
+ * @param tells signs seen that tell harmless from dangerous
  */
-public record Defect(String id, DefectKind kind, double fromM, double toM, double faceDeg, String note, Optional<Double> widthM, Optional<Double> depthM, Found found,
-                     List<Tell> tells) {
+public record Defect(
+        String id,
+        DefectKind kind,
+        double fromM,
+        double toM,
+        double faceDeg,
+        String note,
+        Optional<Double> widthM,
+        Optional<Double> depthM,
+        Found found,
+        List<Tell> tells) {
     /** A fault that begins below this is at the height of the cut (practice rule). */
     public static final double HINGE_ZONE_M = 1.2;
 
     /** How a fault was found, weakest first. */
     public enum Found {
-        SEEN("seen"), SOUNDED("sounded"), PROBED("probed"), OPENED_FACE("seen in the opened face");
+        SEEN("seen"),
+        SOUNDED("sounded"),
+        PROBED("probed"),
+        OPENED_FACE("seen in the opened face");
         private final String words;
 
         Found(String words) {

@@ -8,15 +8,15 @@ import org.antevid.core.quantity.Require;
  * Diameter from a girth tape: D = C / pi. A girth always gives at least the area-equivalent diameter of a stem that is
  * not round, so it errs high: up for mass, measure two axes for hinge work. Source: geometry.
  *
- * @param overBark   metres, with its sigma
+ * @param overBark metres, with its sigma
  * @param underBarkM metres, over bark less twice the single bark thickness
  */
 public record Diameter(Estimate overBark, double underBarkM) {
 
     /**
-     * @param girthM      0.03..25 m
+     * @param girthM 0.03..25 m
      * @param sigmaGirthM 0..1 m
-     * @param barkM       single bark thickness, 0..0.4 m
+     * @param barkM single bark thickness, 0..0.4 m
      * @throws RefusedInput outside these ranges, or {@code BARK_TOO_THICK} when no wood is left
      */
     public static Diameter ofGirth(double girthM, double sigmaGirthM, double barkM) {
@@ -26,7 +26,10 @@ public record Diameter(Estimate overBark, double underBarkM) {
         Estimate d = new Estimate(girthM / Math.PI, sigmaGirthM / Math.PI);
         double wood = d.value() - 2 * barkM;
         if (!(wood > 0)) {
-            throw new RefusedInput("BARK_TOO_THICK", "bark_m", "leaves no wood; must be under half the diameter of " + d.value() + " m");
+            throw new RefusedInput(
+                    "BARK_TOO_THICK",
+                    "bark_m",
+                    "leaves no wood; must be under half the diameter of " + d.value() + " m");
         }
         return new Diameter(d, wood);
     }

@@ -11,28 +11,35 @@ import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.RefusedInput;
 
 /**
- * What all sightings of one stem say together. Several of one kind are combined by weight; those that contradict each other are
- * shown and not averaged away: of two heights the larger counts then (practice rule), of diameters the spread becomes the sigma.
- * A sighting that is not accepted can only widen what the accepted ones say.
+ * What all sightings of one stem say together. Several of one kind are combined by weight; those that contradict each
+ * other are shown and not averaged away: of two heights the larger counts then (practice rule), of diameters the spread
+ * becomes the sigma. A sighting that is not accepted can only widen what the accepted ones say.
  *
  * @param disagreements what contradicts what, in words
  */
-public record FieldBook(Optional<Got> diameter, Optional<Got> height, Optional<LeanGot> lean, Optional<Got> crownRadius, Optional<CrownOffset> crownOffset,
-                        List<Wall> walls, Optional<Got> heave, Optional<Got> crownBase, List<String> disagreements) {
+public record FieldBook(
+        Optional<Got> diameter,
+        Optional<Got> height,
+        Optional<LeanGot> lean,
+        Optional<Got> crownRadius,
+        Optional<CrownOffset> crownOffset,
+        List<Wall> walls,
+        Optional<Got> heave,
+        Optional<Got> crownBase,
+        List<String> disagreements) {
     /** Two sightings contradict each other beyond this many of their common sigmas (practice rule). */
     private static final double BEYOND_SIGMAS = 2;
 
     /** A quantity and how it was got, in words. */
-    public record Got(Estimate estimate, String how, boolean byEye) {
-    }
+    public record Got(Estimate estimate, String how, boolean byEye) {}
 
     /** The lean and how it was got. */
-    public record LeanGot(Lean lean, String how, boolean byEye, List<String> warnings) {
-    }
+    public record LeanGot(Lean lean, String how, boolean byEye, List<String> warnings) {}
 
-    /** A probed wall: sound wood from outside in, metres. One not accepted yet does not count as probed, only as thin. */
-    public record Wall(double azimuthDeg, double heightM, Estimate thicknessM, boolean accepted) {
-    }
+    /**
+     * A probed wall: sound wood from outside in, metres. One not accepted yet does not count as probed, only as thin.
+     */
+    public record Wall(double azimuthDeg, double heightM, Estimate thicknessM, boolean accepted) {}
 
     /** @param now the stem's state; sightings that it makes void are left out */
     public static FieldBook of(List<Sighting> all, StemState now) {
@@ -43,57 +50,119 @@ public record FieldBook(Optional<Got> diameter, Optional<Got> height, Optional<L
             return sure;
         }
         FieldBook with = read(counted, new ArrayList<>());
-        List<Wall> walls = counted.stream().filter(s -> s.kind() == SightingKind.SOUND_WALL).map(FieldBook::wall).toList();
-        return new FieldBook(wider(sure.diameter, with.diameter), wider(sure.height, with.height), widerLean(sure.lean, with.lean), wider(sure.crownRadius, with.crownRadius),
-            sure.crownOffset, walls, with.heave, lower(sure.crownBase, with.crownBase), sure.disagreements);
+        List<Wall> walls = counted.stream()
+                .filter(s -> s.kind() == SightingKind.SOUND_WALL)
+                .map(FieldBook::wall)
+                .toList();
+        return new FieldBook(
+                wider(sure.diameter, with.diameter),
+                wider(sure.height, with.height),
+                widerLean(sure.lean, with.lean),
+                wider(sure.crownRadius, with.crownRadius),
+                sure.crownOffset,
+                walls,
+                with.heave,
+                lower(sure.crownBase, with.crownBase),
+                sure.disagreements);
     }
 
     private static FieldBook read(List<Sighting> counted, List<String> says) {
         Optional<Got> diameter = combined(counted, Measured.DIAMETER, "diameters", says);
         Optional<Got> height = combined(counted, Measured.HEIGHT, "heights", says);
         Optional<LeanGot> lean = lean(counted, height, says);
-        List<CrownOffset.Radius> radii = counted.stream().filter(s -> s.kind() == SightingKind.CROWN_RADIUS)
-            .flatMap(s -> s.number("azimuthDeg").map(a -> new CrownOffset.Radius(a, s.estimate().value())).stream()).toList();
-        return new FieldBook(diameter, height, lean, crown(counted), offset(radii, says), counted.stream().filter(s -> s.kind() == SightingKind.SOUND_WALL).map(FieldBook::wall).toList(),
-            counted.stream().filter(s -> s.kind() == SightingKind.HEAVE).max(Comparator.comparingDouble(s -> s.estimate().high())).map(s -> new Got(s.estimate(), s.how(), false)),
-            counted.stream().filter(s -> s.kind() == SightingKind.CROWN_BASE).min(Comparator.comparingDouble(s -> s.estimate().value())).map(s -> new Got(s.estimate(), s.how(), false)),
-            List.copyOf(says));
+        List<CrownOffset.Radius> radii = counted.stream()
+                .filter(s -> s.kind() == SightingKind.CROWN_RADIUS)
+                .flatMap(s -> s
+                        .number("azimuthDeg")
+                        .map(a -> new CrownOffset.Radius(a, s.estimate().value()))
+                        .stream())
+                .toList();
+        return new FieldBook(
+                diameter,
+                height,
+                lean,
+                crown(counted),
+                offset(radii, says),
+                counted.stream()
+                        .filter(s -> s.kind() == SightingKind.SOUND_WALL)
+                        .map(FieldBook::wall)
+                        .toList(),
+                counted.stream()
+                        .filter(s -> s.kind() == SightingKind.HEAVE)
+                        .max(Comparator.comparingDouble(s -> s.estimate().high()))
+                        .map(s -> new Got(s.estimate(), s.how(), false)),
+                counted.stream()
+                        .filter(s -> s.kind() == SightingKind.CROWN_BASE)
+                        .min(Comparator.comparingDouble(s -> s.estimate().value()))
+                        .map(s -> new Got(s.estimate(), s.how(), false)),
+                List.copyOf(says));
     }
 
-    /** A lower crown catches more wind and covers more ground; what is not accepted can only lower one that was measured. */
+    /**
+     * A lower crown catches more wind and covers more ground; what is not accepted can only lower one that was
+     * measured.
+     */
     private static Optional<Got> lower(Optional<Got> sure, Optional<Got> with) {
-        return sure.map(s -> with.filter(w -> w.estimate().value() < s.estimate().value()).orElse(s));
+        return sure.map(s ->
+                with.filter(w -> w.estimate().value() < s.estimate().value()).orElse(s));
     }
 
     private static Wall wall(Sighting s) {
-        return new Wall(s.number("azimuthDeg").orElseThrow(), s.number("heightM").orElseThrow(), s.estimate(), s.accepted());
+        return new Wall(
+                s.number("azimuthDeg").orElseThrow(), s.number("heightM").orElseThrow(), s.estimate(), s.accepted());
     }
 
     private static Optional<Got> combined(List<Sighting> counted, Measured what, String words, List<String> says) {
-        List<Sighting> measured = counted.stream().filter(s -> s.kind().measured() == what && !s.kind().byEye()).toList();
+        List<Sighting> measured = counted.stream()
+                .filter(s -> s.kind().measured() == what && !s.kind().byEye())
+                .toList();
         if (measured.isEmpty()) {
-            return counted.stream().filter(s -> s.kind().measured() == what).reduce((a, b) -> b).map(s -> new Got(s.estimate(), s.how(), true));
+            return counted.stream()
+                    .filter(s -> s.kind().measured() == what)
+                    .reduce((a, b) -> b)
+                    .map(s -> new Got(s.estimate(), s.how(), true));
         }
         List<Estimate> estimates = measured.stream().map(Sighting::estimate).toList();
-        String how = measured.stream().map(Sighting::how).distinct().reduce((a, b) -> a + " and " + b).orElseThrow() + (measured.size() > 1 ? ", " + measured.size() + " sightings" : "");
+        String how = measured.stream()
+                        .map(Sighting::how)
+                        .distinct()
+                        .reduce((a, b) -> a + " and " + b)
+                        .orElseThrow()
+                + (measured.size() > 1 ? ", " + measured.size() + " sightings" : "");
         if (!contradict(estimates)) {
             return Optional.of(new Got(Estimate.combined(estimates), how, false));
         }
-        Estimate counts = what == Measured.HEIGHT ? estimates.stream().max(Comparator.comparingDouble(Estimate::high)).orElseThrow() : Estimate.combined(estimates);
-        says.add(words + " disagree: " + estimates.stream().map(e -> String.format(Locale.ROOT, "%.2f", e.value())).reduce((a, b) -> a + ", " + b).orElseThrow() + " m; "
-            + (what == Measured.HEIGHT ? "the largest counts" : "the spread counts as sigma") + " until one is set aside");
+        Estimate counts = what == Measured.HEIGHT
+                ? estimates.stream()
+                        .max(Comparator.comparingDouble(Estimate::high))
+                        .orElseThrow()
+                : Estimate.combined(estimates);
+        says.add(words + " disagree: "
+                + estimates.stream()
+                        .map(e -> String.format(Locale.ROOT, "%.2f", e.value()))
+                        .reduce((a, b) -> a + ", " + b)
+                        .orElseThrow()
+                + " m; " + (what == Measured.HEIGHT ? "the largest counts" : "the spread counts as sigma")
+                + " until one is set aside");
         return Optional.of(new Got(counts, how + ", in disagreement", false));
     }
 
     private static boolean contradict(List<Estimate> e) {
-        return e.stream().anyMatch(a -> e.stream().anyMatch(b -> Math.abs(a.value() - b.value()) > BEYOND_SIGMAS * Math.hypot(a.sigma(), b.sigma())));
+        return e.stream().anyMatch(a -> e.stream()
+                .anyMatch(b -> Math.abs(a.value() - b.value()) > BEYOND_SIGMAS * Math.hypot(a.sigma(), b.sigma())));
     }
 
     private static Optional<Got> crown(List<Sighting> counted) {
         Function<SightingKind, Stream<Sighting>> of = k -> counted.stream().filter(s -> s.kind() == k);
-        return of.apply(SightingKind.CROWN_RADIUS).max(Comparator.comparingDouble(s -> s.estimate().value())).map(s -> new Got(s.estimate(), "largest of "
-            + of.apply(SightingKind.CROWN_RADIUS).count() + " taped", false)).or(() -> of.apply(SightingKind.EYE_CROWN).reduce((a, b) -> b)
-            .map(s -> new Got(s.estimate(), s.how(), true)));
+        return of.apply(SightingKind.CROWN_RADIUS)
+                .max(Comparator.comparingDouble(s -> s.estimate().value()))
+                .map(s -> new Got(
+                        s.estimate(),
+                        "largest of " + of.apply(SightingKind.CROWN_RADIUS).count() + " taped",
+                        false))
+                .or(() -> of.apply(SightingKind.EYE_CROWN)
+                        .reduce((a, b) -> b)
+                        .map(s -> new Got(s.estimate(), s.how(), true)));
     }
 
     private static Optional<CrownOffset> offset(List<CrownOffset.Radius> radii, List<String> says) {
@@ -109,14 +178,29 @@ public record FieldBook(Optional<Got> diameter, Optional<Got> height, Optional<L
     }
 
     private static Optional<LeanGot> lean(List<Sighting> counted, Optional<Got> height, List<String> says) {
-        List<LeanByPlumb.View> views = counted.stream().filter(s -> s.kind() == SightingKind.LEAN_VIEW).map(Sighting::view).toList();
-        Optional<LeanGot> direct = Stream.of(SightingKind.PLUMB_LEAN, SightingKind.EYE_LEAN).flatMap(k -> counted.stream().filter(s -> s.kind() == k).reduce((a, b) -> b).stream())
-            .findFirst().map(s -> new LeanGot(new Lean(s.estimate().value(), s.number("azimuthDeg").orElseThrow(), s.estimate().sigma()), s.how(), s.kind().byEye(), List.of()));
+        List<LeanByPlumb.View> views = counted.stream()
+                .filter(s -> s.kind() == SightingKind.LEAN_VIEW)
+                .map(Sighting::view)
+                .toList();
+        Optional<LeanGot> direct = Stream.of(SightingKind.PLUMB_LEAN, SightingKind.EYE_LEAN)
+                .flatMap(k -> counted.stream().filter(s -> s.kind() == k).reduce((a, b) -> b).stream())
+                .findFirst()
+                .map(s -> new LeanGot(
+                        new Lean(
+                                s.estimate().value(),
+                                s.number("azimuthDeg").orElseThrow(),
+                                s.estimate().sigma()),
+                        s.how(),
+                        s.kind().byEye(),
+                        List.of()));
         if (views.isEmpty()) {
             return direct;
         }
         if (views.size() == 1 || height.isEmpty()) {
-            says.add(views.size() == 1 ? "lean seen from one side only; take a second view at right angles" : "lean views wait for the height");
+            says.add(
+                    views.size() == 1
+                            ? "lean seen from one side only; take a second view at right angles"
+                            : "lean views wait for the height");
             return direct;
         }
         try {
@@ -124,7 +208,8 @@ public record FieldBook(Optional<Got> diameter, Optional<Got> height, Optional<L
             if (l.warnings().contains("VIEWS_DISAGREE")) {
                 says.add("views of the lean disagree: a bent stem or a wrong reading");
             }
-            return Optional.of(new LeanGot(l.lean(height.get().estimate().value()), views.size() + " plumbed views", false, l.warnings()));
+            return Optional.of(new LeanGot(
+                    l.lean(height.get().estimate().value()), views.size() + " plumbed views", false, l.warnings()));
         } catch (RefusedInput e) {
             says.add("lean views " + e.faults().get(0).message());
             return direct;
@@ -139,7 +224,12 @@ public record FieldBook(Optional<Got> diameter, Optional<Got> height, Optional<L
             double low = Math.min(a.low(), b.low());
             double high = Math.max(a.high(), b.high());
             boolean same = low >= a.low() && high <= a.high();
-            return same ? s : new Got(new Estimate((low + high) / 2, (high - low) / (2 * Estimate.Z95)), s.how() + ", widened by the crew", s.byEye());
+            return same
+                    ? s
+                    : new Got(
+                            new Estimate((low + high) / 2, (high - low) / (2 * Estimate.Z95)),
+                            s.how() + ", widened by the crew",
+                            s.byEye());
         });
     }
 
@@ -149,7 +239,13 @@ public record FieldBook(Optional<Got> diameter, Optional<Got> height, Optional<L
             Lean b = with.orElse(s).lean();
             double apart = Math.hypot(b.offsetM(1, 0) - a.offsetM(1, 0), b.offsetM(1, 90) - a.offsetM(1, 90));
             double sigma = Math.max(a.sigmaDeg(), b.sigmaDeg()) + Math.toDegrees(Math.atan(apart)) / Estimate.Z95;
-            return a.equals(b) ? s : new LeanGot(new Lean(a.deg(), a.azimuthDeg(), Math.min(20, sigma)), s.how() + ", widened by the crew", s.byEye(), s.warnings());
+            return a.equals(b)
+                    ? s
+                    : new LeanGot(
+                            new Lean(a.deg(), a.azimuthDeg(), Math.min(20, sigma)),
+                            s.how() + ", widened by the crew",
+                            s.byEye(),
+                            s.warnings());
         });
     }
 }

@@ -6,12 +6,20 @@ import java.util.Optional;
 /**
  * One number or choice that a person writes down for a sighting.
  *
- * @param step     what a press of a big button moves it by
+ * @param step what a press of a big button moves it by
  * @param standard used when nothing is written; empty with {@code required} false means not given
- * @param choices  keys to choose from, empty for a number
+ * @param choices keys to choose from, empty for a number
  */
-public record FieldNote(String name, String words, String unit, double low, double high, double step, boolean required, Optional<Double> standard,
-                        List<String> choices) {
+public record FieldNote(
+        String name,
+        String words,
+        String unit,
+        double low,
+        double high,
+        double step,
+        boolean required,
+        Optional<Double> standard,
+        List<String> choices) {
     static FieldNote need(String name, String words, String unit, double low, double high, double step) {
         return new FieldNote(name, words, unit, low, high, step, true, Optional.empty(), List.of());
     }
@@ -20,7 +28,8 @@ public record FieldNote(String name, String words, String unit, double low, doub
         return new FieldNote(name, words, unit, low, high, step, false, Optional.empty(), List.of());
     }
 
-    static FieldNote with(String name, String words, String unit, double low, double high, double step, double standard) {
+    static FieldNote with(
+            String name, String words, String unit, double low, double high, double step, double standard) {
         return new FieldNote(name, words, unit, low, high, step, false, Optional.of(standard), List.of());
     }
 

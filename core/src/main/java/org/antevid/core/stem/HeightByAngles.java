@@ -8,16 +8,17 @@ import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
 /**
- * Height (or height of a defect) from two clinometer angles and one distance. Source: geometry.
- * One metre of unnoticed lean away from the observer makes the height {@code tan(top)} metres too low, which is the
- * dangerous side: sight at right angles to the lean and take two sightings.
+ * Height (or height of a defect) from two clinometer angles and one distance. Source: geometry. One metre of unnoticed
+ * lean away from the observer makes the height {@code tan(top)} metres too low, which is the dangerous side: sight at
+ * right angles to the lean and take two sightings.
  *
- * @param height              metres with its sigma
+ * @param height metres with its sigma
  * @param horizontalDistanceM metres, observer to stump
  * @param errorPerMLeanToward metres of height for each metre of unnoticed lean toward the observer
- * @param warnings            {@code STEEP_SIGHT} above 45 degrees, {@code HIGH_SIGMA} above 5 %
+ * @param warnings {@code STEEP_SIGHT} above 45 degrees, {@code HIGH_SIGMA} above 5 %
  */
-public record HeightByAngles(Estimate height, double horizontalDistanceM, double errorPerMLeanToward, List<String> warnings) {
+public record HeightByAngles(
+        Estimate height, double horizontalDistanceM, double errorPerMLeanToward, List<String> warnings) {
 
     /** No tree is as tall as this; a result above it means that the readings were mixed up. */
     static final double TALLEST_M = 130;
@@ -25,11 +26,16 @@ public record HeightByAngles(Estimate height, double horizontalDistanceM, double
     static final double HIGH_SIGMA = 0.05;
 
     /** How the distance was taken: level, along the sight line from the eye to the base, or along the ground. */
-    public enum Mode { HORIZONTAL, SLOPE_TO_BASE, SLOPE_GROUND }
+    public enum Mode {
+        HORIZONTAL,
+        SLOPE_TO_BASE,
+        SLOPE_GROUND
+    }
 
     /** Scale of the clinometer. */
     public enum Unit {
-        DEG, PERCENT;
+        DEG,
+        PERCENT;
 
         double radians(double reading) {
             return this == DEG ? Math.toRadians(reading) : Math.atan(reading / 100);
@@ -39,14 +45,23 @@ public record HeightByAngles(Estimate height, double horizontalDistanceM, double
     /**
      * Raw numbers of one height sighting.
      *
-     * @param distanceM      2..300 m, by {@code mode}
-     * @param top            reading to the top, in {@code unit}, up positive
-     * @param base           reading to the stump, in {@code unit}, below the eye negative
+     * @param distanceM 2..300 m, by {@code mode}
+     * @param top reading to the top, in {@code unit}, up positive
+     * @param base reading to the stump, in {@code unit}, below the eye negative
      * @param groundSlopeDeg slope of the tape along the ground, used by {@code SLOPE_GROUND}
-     * @param topTowardM     the sighted point is nearer to the observer than the stump by this much
+     * @param topTowardM the sighted point is nearer to the observer than the stump by this much
      */
-    public record Sighting(Mode mode, Unit unit, double distanceM, double top, double base, double groundSlopeDeg,
-                           double sigmaDistanceM, double sigmaAngleDeg, double topTowardM, double sigmaTopTowardM) {
+    public record Sighting(
+            Mode mode,
+            Unit unit,
+            double distanceM,
+            double top,
+            double base,
+            double groundSlopeDeg,
+            double sigmaDistanceM,
+            double sigmaAngleDeg,
+            double topTowardM,
+            double sigmaTopTowardM) {
         public Sighting {
             Require.within(distanceM, 2, 300, "distance_m");
             Require.within(top, -1000, 1000, "top");
@@ -64,7 +79,10 @@ public record HeightByAngles(Estimate height, double horizontalDistanceM, double
         }
     }
 
-    /** @throws RefusedInput {@code ANGLE_TOO_STEEP} above 80 degrees, {@code TOP_NOT_ABOVE_BASE}, {@code IMPOSSIBLE_GEOMETRY} for a height no tree has */
+    /**
+     * @throws RefusedInput {@code ANGLE_TOO_STEEP} above 80 degrees, {@code TOP_NOT_ABOVE_BASE},
+     *     {@code IMPOSSIBLE_GEOMETRY} for a height no tree has
+     */
     public static HeightByAngles of(Sighting s) {
         double top = s.unit.radians(s.top);
         double base = s.unit.radians(s.base);
@@ -74,21 +92,29 @@ public record HeightByAngles(Estimate height, double horizontalDistanceM, double
         if (!faults.isEmpty()) {
             throw new RefusedInput(faults);
         }
-        double share = switch (s.mode) {
-            case HORIZONTAL -> 1;
-            case SLOPE_TO_BASE -> Math.cos(base);
-            case SLOPE_GROUND -> Math.cos(Math.toRadians(s.groundSlopeDeg));
-        };
+        double share =
+                switch (s.mode) {
+                    case HORIZONTAL -> 1;
+                    case SLOPE_TO_BASE -> Math.cos(base);
+                    case SLOPE_GROUND -> Math.cos(Math.toRadians(s.groundSlopeDeg));
+                };
         double d = s.distanceM * share;
         double tanTop = Math.tan(top);
         double tanBase = Math.tan(base);
         double height = (d - s.topTowardM) * tanTop - d * tanBase;
         if (!(top > base) || !(height > 0)) {
-            throw new RefusedInput("TOP_NOT_ABOVE_BASE", "top", "must be above the base reading. Maybe the base angle was read above the horizon?");
+            throw new RefusedInput(
+                    "TOP_NOT_ABOVE_BASE",
+                    "top",
+                    "must be above the base reading. Maybe the base angle was read above the horizon?");
         }
         if (!(d > Math.abs(s.topTowardM)) || height > TALLEST_M) {
-            throw new RefusedInput("IMPOSSIBLE_GEOMETRY", "top_toward_m", height > TALLEST_M ? "with these angles gives " + Math.round(height) + " m, taller than any tree"
-                : "must be less than the distance of " + d + " m");
+            throw new RefusedInput(
+                    "IMPOSSIBLE_GEOMETRY",
+                    "top_toward_m",
+                    height > TALLEST_M
+                            ? "with these angles gives " + Math.round(height) + " m, taller than any tree"
+                            : "must be less than the distance of " + d + " m");
         }
         double angle = Math.toRadians(s.sigmaAngleDeg);
         double byDistance = share * (tanTop - tanBase) * s.sigmaDistanceM;
@@ -97,8 +123,10 @@ public record HeightByAngles(Estimate height, double horizontalDistanceM, double
         if (s.mode == Mode.SLOPE_TO_BASE) {
             byBase -= s.distanceM * Math.sin(base) * (tanTop - tanBase);
         }
-        double sigma = Math.sqrt(byDistance * byDistance + byTop * byTop + Math.pow(byBase * angle, 2)
-            + Math.pow(tanTop * s.sigmaTopTowardM, 2));
+        double sigma = Math.sqrt(byDistance * byDistance
+                + byTop * byTop
+                + Math.pow(byBase * angle, 2)
+                + Math.pow(tanTop * s.sigmaTopTowardM, 2));
         List<String> warnings = new ArrayList<>();
         if (Math.toDegrees(Math.max(Math.abs(top), Math.abs(base))) > 45 + 1e-9) {
             warnings.add("STEEP_SIGHT");

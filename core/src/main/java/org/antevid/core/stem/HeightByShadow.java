@@ -7,20 +7,27 @@ import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
 /**
- * Height from the shadow of the tree and of an upright pole at the same time. Source: geometry. The shadow of a round crown
- * is cast by its side, not by its top: never the only estimate.
+ * Height from the shadow of the tree and of an upright pole at the same time. Source: geometry. The shadow of a round
+ * crown is cast by its side, not by its top: never the only estimate.
  *
- * @param height          metres with its sigma
+ * @param height metres with its sigma
  * @param sunElevationDeg degrees above the horizon
- * @param warnings        {@code SUN_TOO_HIGH} above 60 degrees, {@code SUN_TOO_LOW} below 15, {@code HIGH_SIGMA} above 5 %
+ * @param warnings {@code SUN_TOO_HIGH} above 60 degrees, {@code SUN_TOO_LOW} below 15, {@code HIGH_SIGMA} above 5 %
  */
 public record HeightByShadow(Estimate height, double sunElevationDeg, List<String> warnings) {
 
     /**
      * Shadow lengths along the ground, metres; the ground falls away along the shadow at these angles (down positive).
      */
-    public record Shadows(double treeM, double poleM, double poleShadowM, double treeFallDeg, double poleFallDeg, double sigmaTreeM,
-                          double sigmaPoleM, double sigmaPoleShadowM) {
+    public record Shadows(
+            double treeM,
+            double poleM,
+            double poleShadowM,
+            double treeFallDeg,
+            double poleFallDeg,
+            double sigmaTreeM,
+            double sigmaPoleM,
+            double sigmaPoleShadowM) {
         public Shadows {
             Require.within(treeM, 0.5, 400, "tree_shadow_m");
             Require.within(poleM, 0.2, 6, "pole_m");
@@ -33,21 +40,31 @@ public record HeightByShadow(Estimate height, double sunElevationDeg, List<Strin
         }
     }
 
-    /** @throws RefusedInput {@code IMPOSSIBLE_GEOMETRY} when the ground falls as steeply as the sun stands, or for a height no tree has */
+    /**
+     * @throws RefusedInput {@code IMPOSSIBLE_GEOMETRY} when the ground falls as steeply as the sun stands, or for a
+     *     height no tree has
+     */
     public static HeightByShadow of(Shadows s) {
         double bt = Math.toRadians(s.treeFallDeg);
         double bp = Math.toRadians(s.poleFallDeg);
         double tanSun = (s.poleM + s.poleShadowM * Math.sin(bp)) / (s.poleShadowM * Math.cos(bp));
         double share = Math.cos(bt) * tanSun - Math.sin(bt);
         if (!(tanSun > 0) || !(share > 0)) {
-            throw new RefusedInput("IMPOSSIBLE_GEOMETRY", "pole_shadow_m", "the ground falls as steeply as the sun stands; measure where it is flatter");
+            throw new RefusedInput(
+                    "IMPOSSIBLE_GEOMETRY",
+                    "pole_shadow_m",
+                    "the ground falls as steeply as the sun stands; measure where it is flatter");
         }
         double height = s.treeM * share;
         if (height > HeightByAngles.TALLEST_M) {
-            throw new RefusedInput("IMPOSSIBLE_GEOMETRY", "pole_shadow_m", "gives " + Math.round(height) + " m, taller than any tree. Maybe pole and shadow are swapped?");
+            throw new RefusedInput(
+                    "IMPOSSIBLE_GEOMETRY",
+                    "pole_shadow_m",
+                    "gives " + Math.round(height) + " m, taller than any tree. Maybe pole and shadow are swapped?");
         }
         double byPole = s.treeM * Math.cos(bt) / (s.poleShadowM * Math.cos(bp)) * s.sigmaPoleM;
-        double byPoleShadow = s.treeM * Math.cos(bt) * s.poleM / (s.poleShadowM * s.poleShadowM * Math.cos(bp)) * s.sigmaPoleShadowM;
+        double byPoleShadow =
+                s.treeM * Math.cos(bt) * s.poleM / (s.poleShadowM * s.poleShadowM * Math.cos(bp)) * s.sigmaPoleShadowM;
         double sigma = Math.sqrt(Math.pow(share * s.sigmaTreeM, 2) + byPole * byPole + byPoleShadow * byPoleShadow);
         double sun = Math.toDegrees(Math.atan(tanSun));
         List<String> warnings = new ArrayList<>();

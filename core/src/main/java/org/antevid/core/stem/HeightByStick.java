@@ -7,29 +7,40 @@ import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
 /**
- * Height from a stick held parallel to the stem: H = stick x distance / arm. Source: geometry. A stick held upright on a
- * leaning stem gives the vertical extent only. Relative sigmas add in quadrature.
+ * Height from a stick held parallel to the stem: H = stick x distance / arm. Source: geometry. A stick held upright on
+ * a leaning stem gives the vertical extent only. Relative sigmas add in quadrature.
  *
- * @param height   metres with its sigma
+ * @param height metres with its sigma
  * @param warnings {@code STEEP_SIGHT} from nearer than the height found, {@code HIGH_SIGMA} above 5 %
  */
 public record HeightByStick(Estimate height, List<String> warnings) {
 
     /**
-     * @param stickM      length of the stick that covers the stem, 0.05..3 m
+     * @param stickM length of the stick that covers the stem, 0.05..3 m
      * @param eyeToStickM arm, 0.2..3 m
-     * @param eyeToTreeM  from the eye to the base, 2..300 m
+     * @param eyeToTreeM from the eye to the base, 2..300 m
      * @throws RefusedInput outside these ranges, or {@code IMPOSSIBLE_GEOMETRY} for a height no tree has
      */
-    public static HeightByStick of(double stickM, double eyeToStickM, double eyeToTreeM, double sigmaStickM, double sigmaEyeM, double sigmaTreeM) {
+    public static HeightByStick of(
+            double stickM,
+            double eyeToStickM,
+            double eyeToTreeM,
+            double sigmaStickM,
+            double sigmaEyeM,
+            double sigmaTreeM) {
         Require.within(stickM, 0.05, 3, "stick_m");
         Require.within(eyeToStickM, 0.2, 3, "eye_to_stick_m");
         Require.within(eyeToTreeM, 2, 300, "eye_to_tree_m");
         double height = stickM * eyeToTreeM / eyeToStickM;
         if (height > HeightByAngles.TALLEST_M) {
-            throw new RefusedInput("IMPOSSIBLE_GEOMETRY", "stick_m", "gives " + Math.round(height) + " m, taller than any tree. Maybe stick and arm are swapped?");
+            throw new RefusedInput(
+                    "IMPOSSIBLE_GEOMETRY",
+                    "stick_m",
+                    "gives " + Math.round(height) + " m, taller than any tree. Maybe stick and arm are swapped?");
         }
-        double rel = Math.sqrt(Math.pow(sigmaStickM / stickM, 2) + Math.pow(sigmaEyeM / eyeToStickM, 2) + Math.pow(sigmaTreeM / eyeToTreeM, 2));
+        double rel = Math.sqrt(Math.pow(sigmaStickM / stickM, 2)
+                + Math.pow(sigmaEyeM / eyeToStickM, 2)
+                + Math.pow(sigmaTreeM / eyeToTreeM, 2));
         List<String> warnings = new ArrayList<>();
         if (eyeToTreeM < height) {
             warnings.add("STEEP_SIGHT");

@@ -8,28 +8,43 @@ import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
 /**
- * What a cavity or decay leaves of hinge and shell. The cavity is grown by its 95 % margin first. Corners and wood share
- * decide; the section modulus flatters (a hinge with half its wood keeps most of its modulus). Limits are guidance of practice
- * and judgement, no proof of safety. Source: geometry.
+ * What a cavity or decay leaves of hinge and shell. The cavity is grown by its 95 % margin first. Corners and wood
+ * share decide; the section modulus flatters (a hinge with half its wood keeps most of its modulus). Limits are
+ * guidance of practice and judgement, no proof of safety. Source: geometry.
  *
- * @param wallMinM        thinnest shell, metres
- * @param tOverR          thinnest shell / radius
- * @param hollowRatio     cavity / stem diameter; empty when the shell is used up
- * @param cornerLeftM     sound wood at the left hinge corner, smallest over the hinge
- * @param hingeWoodShare  sound corners / hinge length, 0..1
- * @param hingeSideShare  side section modulus left, 0..1
- * @param stemShare       section modulus of the shell left, 0..1
- * @param stressShare     stress in the shell / green crushing strength; empty when the shell is used up
+ * @param wallMinM thinnest shell, metres
+ * @param tOverR thinnest shell / radius
+ * @param hollowRatio cavity / stem diameter; empty when the shell is used up
+ * @param cornerLeftM sound wood at the left hinge corner, smallest over the hinge
+ * @param hingeWoodShare sound corners / hinge length, 0..1
+ * @param hingeSideShare side section modulus left, 0..1
+ * @param stemShare section modulus of the shell left, 0..1
+ * @param stressShare stress in the shell / green crushing strength; empty when the shell is used up
  */
-public record Hollow(double wallMinM, double tOverR, Optional<Double> hollowRatio, double cornerLeftM, double cornerRightM,
-                     double hingeWoodShare, double hingeSideShare, double stemShare, Optional<Double> stressShare, Result result,
-                     List<String> warnings) {
+public record Hollow(
+        double wallMinM,
+        double tOverR,
+        Optional<Double> hollowRatio,
+        double cornerLeftM,
+        double cornerRightM,
+        double hingeWoodShare,
+        double hingeSideShare,
+        double stemShare,
+        Optional<Double> stressShare,
+        Result result,
+        List<String> warnings) {
     /** Green wood crushes at about this share of its bending strength (typical literature value). */
     private static final double CRUSHING_SHARE = 0.45;
+
     private static final int LINES = 41;
 
     /** What the numbers allow, best first. */
-    public enum Result { OK, CAUTION, RAISE_CUT_OR_MACHINE_ASSIST, MACHINE_OR_DISMANTLE;
+    public enum Result {
+        OK,
+        CAUTION,
+        RAISE_CUT_OR_MACHINE_ASSIST,
+        MACHINE_OR_DISMANTLE;
+
         public String key() {
             return name().toLowerCase(java.util.Locale.ROOT);
         }
@@ -39,8 +54,17 @@ public record Hollow(double wallMinM, double tOverR, Optional<Double> hollowRati
      * Stem and cavity at the cut; metres, inside the bark. The cavity's centre lies {@code forwardM} toward the lay and
      * {@code rightM} to its right.
      */
-    public record Section(double dM, double cavityDM, double forwardM, double rightM, double depthM, double hingeThickM, double sigmaWallM,
-                          double massKg, double momentNm, Species species) {
+    public record Section(
+            double dM,
+            double cavityDM,
+            double forwardM,
+            double rightM,
+            double depthM,
+            double hingeThickM,
+            double sigmaWallM,
+            double massKg,
+            double momentNm,
+            Species species) {
         public Section {
             Require.within(dM, 0.1, 5, "d_m");
             Require.within(cavityDM, 0, 5, "cavity_d_m");
@@ -52,10 +76,16 @@ public record Hollow(double wallMinM, double tOverR, Optional<Double> hollowRati
             Require.within(massKg, 0, 200000, "mass_kg");
             Require.within(momentNm, 0, 1e8, "moment_Nm");
             if (depthM + hingeThickM >= dM) {
-                throw new RefusedInput("NO_WOOD_LEFT", "depth_m", "notch and hinge together must be under the diameter of " + dM + " m");
+                throw new RefusedInput(
+                        "NO_WOOD_LEFT",
+                        "depth_m",
+                        "notch and hinge together must be under the diameter of " + dM + " m");
             }
             if (cavityDM > 0 && Math.hypot(forwardM, rightM) + cavityDM / 2 > dM / 2 + 1e-12) {
-                throw new RefusedInput("CAVITY_REACHES_OUTSIDE", "cavity_d_m", "reaches outside the stem; a cavity that is open counts as no wall there");
+                throw new RefusedInput(
+                        "CAVITY_REACHES_OUTSIDE",
+                        "cavity_d_m",
+                        "reaches outside the stem; a cavity that is open counts as no wall there");
             }
         }
     }
@@ -67,7 +97,8 @@ public record Hollow(double wallMinM, double tOverR, Optional<Double> hollowRati
     /**
      * The same, with no corner counted thicker than was found there.
      *
-     * @param leftAtMostM  sound wood found by probing at the left hinge corner, metres; as large as you like when not probed
+     * @param leftAtMostM sound wood found by probing at the left hinge corner, metres; as large as you like when not
+     *     probed
      * @param rightAtMostM the same at the right corner
      */
     public static Hollow of(Section s, double leftAtMostM, double rightAtMostM) {
@@ -76,7 +107,18 @@ public record Hollow(double wallMinM, double tOverR, Optional<Double> hollowRati
         double off = inner > 0 ? Math.hypot(s.forwardM, s.rightM) : 0;
         double wall = outer - inner - off;
         if (!(wall > 0)) {
-            return new Hollow(0, 0, Optional.empty(), 0, 0, 0, 0, 0, Optional.empty(), Result.MACHINE_OR_DISMANTLE, List.of("OPEN_CAVITY"));
+            return new Hollow(
+                    0,
+                    0,
+                    Optional.empty(),
+                    0,
+                    0,
+                    0,
+                    0,
+                    0,
+                    Optional.empty(),
+                    Result.MACHINE_OR_DISMANTLE,
+                    List.of("OPEN_CAVITY"));
         }
         double apex = outer - s.depthM;
         double back = apex - s.hingeThickM;
@@ -90,7 +132,10 @@ public record Hollow(double wallMinM, double tOverR, Optional<Double> hollowRati
             left = Math.min(left, through ? half + s.rightM - Math.sqrt(in2) : half);
             right = Math.min(right, through ? half - s.rightM - Math.sqrt(in2) : half);
         }
-        double chord = 2 * Math.min(Math.sqrt(Math.max(0, outer * outer - apex * apex)), Math.sqrt(Math.max(0, outer * outer - back * back)));
+        double chord = 2
+                * Math.min(
+                        Math.sqrt(Math.max(0, outer * outer - apex * apex)),
+                        Math.sqrt(Math.max(0, outer * outer - back * back)));
         double h = chord / 2;
         left = Math.max(0, Math.min(h, left));
         right = Math.max(0, Math.min(h, right));
@@ -106,8 +151,18 @@ public record Hollow(double wallMinM, double tOverR, Optional<Double> hollowRati
         if (result != Result.OK) {
             warnings.add("HOLLOW:" + result.key());
         }
-        return new Hollow(wall, wall / outer, Optional.of(inner / outer), left, right, wood, side, stem, Optional.of(stressShare), result,
-            List.copyOf(warnings));
+        return new Hollow(
+                wall,
+                wall / outer,
+                Optional.of(inner / outer),
+                left,
+                right,
+                wood,
+                side,
+                stem,
+                Optional.of(stressShare),
+                result,
+                List.copyOf(warnings));
     }
 
     private static Result result(double tOverR, double wood, double corner, double stress, double d) {
@@ -122,15 +177,18 @@ public record Hollow(double wallMinM, double tOverR, Optional<Double> hollowRati
 
     /**
      * @param woodShare sound wood / hinge length
-     * @param cornerM   the smaller sound corner
-     * @param dM        stem at the cut
+     * @param cornerM the smaller sound corner
+     * @param dM stem at the cut
      * @return what wood share and corners alone allow, where nobody knows the wall behind the face
      */
     public static Result byCorners(double woodShare, double cornerM, double dM) {
         return result(1, woodShare, cornerM, 0, dM);
     }
 
-    /** @return side section modulus left of a hinge of which only its two ends are sound, {@code h} its half length: two end blocks about their common axis, 0..1 */
+    /**
+     * @return side section modulus left of a hinge of which only its two ends are sound, {@code h} its half length: two
+     *     end blocks about their common axis, 0..1
+     */
     public static double sideShare(double left, double right, double h) {
         double wood = left + right;
         if (wood <= 0) {
@@ -139,7 +197,10 @@ public record Hollow(double wallMinM, double tOverR, Optional<Double> hollowRati
         double xl = -h + left / 2;
         double xr = h - right / 2;
         double axis = (left * xl + right * xr) / wood;
-        double inertia = Math.pow(left, 3) / 12 + left * Math.pow(xl - axis, 2) + Math.pow(right, 3) / 12 + right * Math.pow(xr - axis, 2);
+        double inertia = Math.pow(left, 3) / 12
+                + left * Math.pow(xl - axis, 2)
+                + Math.pow(right, 3) / 12
+                + right * Math.pow(xr - axis, 2);
         return inertia / (h + Math.abs(axis)) / (4 * h * h / 6);
     }
 
@@ -148,8 +209,9 @@ public record Hollow(double wallMinM, double tOverR, Optional<Double> hollowRati
         double full = Math.PI * outer * outer;
         double hole = Math.PI * inner * inner;
         double centroid = -hole * off / (full - hole);
-        double inertia = Math.PI * Math.pow(outer, 4) / 4 + full * centroid * centroid
-            - (Math.PI * Math.pow(inner, 4) / 4 + hole * Math.pow(off - centroid, 2));
+        double inertia = Math.PI * Math.pow(outer, 4) / 4
+                + full * centroid * centroid
+                - (Math.PI * Math.pow(inner, 4) / 4 + hole * Math.pow(off - centroid, 2));
         return inertia / (outer + Math.abs(centroid)) / (Math.PI * Math.pow(outer, 3) / 4);
     }
 }

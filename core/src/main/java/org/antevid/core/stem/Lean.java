@@ -3,8 +3,8 @@ package org.antevid.core.stem;
 import org.antevid.core.quantity.Require;
 
 /**
- * Lean of a stem: angle from plumb and the azimuth it leans to. An eye estimate has a sigma of 2 degrees, never none;
- * a plumb stem has an unknown direction, not none.
+ * Lean of a stem: angle from plumb and the azimuth it leans to. An eye estimate has a sigma of 2 degrees, never none; a
+ * plumb stem has an unknown direction, not none.
  */
 public record Lean(double deg, double azimuthDeg, double sigmaDeg) {
     public static final double EYE_SIGMA_DEG = 2;

@@ -9,34 +9,49 @@ import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
 /**
- * Horizontal offset of a point of the stem over its stump from two or more plumbed views: weighted least squares with the
- * covariance of the views. A stem that looks plumb has an unknown direction of lean, not none. Source: geometry.
+ * Horizontal offset of a point of the stem over its stump from two or more plumbed views: weighted least squares with
+ * the covariance of the views. A stem that looks plumb has an unknown direction of lean, not none. Source: geometry.
  *
- * @param offsetEastM     metres east of the stump
- * @param azimuthDeg      where it leans to; empty while the offset is under two sigmas across it
- * @param sigmaAlongM     one sigma along the offset, metres
- * @param sigmaAcrossM    one sigma across it, metres
- * @param chi2            squared misfit of the views in sigmas
- * @param warnings        {@code VIEWS_NOT_SQUARE} under 60 degrees, {@code LEAN_DIRECTION_UNCERTAIN}, {@code VIEWS_DISAGREE}
+ * @param offsetEastM metres east of the stump
+ * @param azimuthDeg where it leans to; empty while the offset is under two sigmas across it
+ * @param sigmaAlongM one sigma along the offset, metres
+ * @param sigmaAcrossM one sigma across it, metres
+ * @param chi2 squared misfit of the views in sigmas
+ * @param warnings {@code VIEWS_NOT_SQUARE} under 60 degrees, {@code LEAN_DIRECTION_UNCERTAIN}, {@code VIEWS_DISAGREE}
  */
-public record LeanByPlumb(double offsetEastM, double offsetNorthM, double offsetM, Optional<Double> azimuthDeg, double sigmaAlongM,
-                          double sigmaAcrossM, Optional<Double> sigmaAzimuthDeg, double chi2, List<String> warnings) {
+public record LeanByPlumb(
+        double offsetEastM,
+        double offsetNorthM,
+        double offsetM,
+        Optional<Double> azimuthDeg,
+        double sigmaAlongM,
+        double sigmaAcrossM,
+        Optional<Double> sigmaAzimuthDeg,
+        double chi2,
+        List<String> warnings) {
     /** Smallest eigenvalue of two unit views at 30 and 60 degrees to each other. */
     private static final double PARALLEL = 1 - Math.cos(Math.toRadians(30));
+
     private static final double NOT_SQUARE = 1 - Math.cos(Math.toRadians(60));
     /** Squared misfit for each view beyond two from which the views contradict each other (judgement). */
     private static final double DISAGREE = 6;
+
     public static final double USUAL_SIGMA_M = 0.15;
 
     /**
      * One view: a plumb offset in metres, or an angle with the distance it was read from.
      *
      * @param bearingDeg observer to stump
-     * @param offsetM    right of the plumb line positive, -40..40 m
-     * @param angleDeg   the same as an angle, -45..45 degrees; removes the error of perspective
-     * @param distanceM  observer to stump, 2..300 m, needed with an angle
+     * @param offsetM right of the plumb line positive, -40..40 m
+     * @param angleDeg the same as an angle, -45..45 degrees; removes the error of perspective
+     * @param distanceM observer to stump, 2..300 m, needed with an angle
      */
-    public record View(double bearingDeg, Optional<Double> offsetM, Optional<Double> angleDeg, Optional<Double> distanceM, double sigmaM) {
+    public record View(
+            double bearingDeg,
+            Optional<Double> offsetM,
+            Optional<Double> angleDeg,
+            Optional<Double> distanceM,
+            double sigmaM) {
         public View {
             Require.within(bearingDeg, -360, 720, "bearing_deg");
             offsetM.ifPresent(o -> Require.within(o, -40, 40, "offset_m"));
@@ -54,7 +69,10 @@ public record LeanByPlumb(double offsetEastM, double offsetNorthM, double offset
 
         /** An angle counts only with its distance and then goes before the offset. */
         private double tan() {
-            return distanceM.flatMap(d -> angleDeg).map(a -> Math.tan(Math.toRadians(a))).orElse(0.0);
+            return distanceM
+                    .flatMap(d -> angleDeg)
+                    .map(a -> Math.tan(Math.toRadians(a)))
+                    .orElse(0.0);
         }
 
         private double east() {
@@ -68,20 +86,34 @@ public record LeanByPlumb(double offsetEastM, double offsetNorthM, double offset
         }
 
         private double seen() {
-            return distanceM.filter(d -> angleDeg.isPresent()).map(d -> d * tan()).orElseGet(offsetM::orElseThrow);
+            return distanceM
+                    .filter(d -> angleDeg.isPresent())
+                    .map(d -> d * tan())
+                    .orElseGet(offsetM::orElseThrow);
         }
     }
 
-    /** @throws RefusedInput for fewer than two views, or {@code VIEWS_PARALLEL} when they are within 30 degrees of one line */
+    /**
+     * @throws RefusedInput for fewer than two views, or {@code VIEWS_PARALLEL} when they are within 30 degrees of one
+     *     line
+     */
     public static LeanByPlumb of(List<View> views) {
         if (views.size() < 2) {
             throw new RefusedInput("NEED_TWO_VIEWS", "views", "needs two views or more, best at right angles");
         }
-        double spread = smallest(views.stream().mapToDouble(v -> Math.pow(Math.cos(Math.toRadians(v.bearingDeg)), 2)).sum(),
-            views.stream().mapToDouble(v -> -Math.sin(Math.toRadians(2 * v.bearingDeg)) / 2).sum(),
-            views.stream().mapToDouble(v -> Math.pow(Math.sin(Math.toRadians(v.bearingDeg)), 2)).sum());
+        double spread = smallest(
+                views.stream()
+                        .mapToDouble(v -> Math.pow(Math.cos(Math.toRadians(v.bearingDeg)), 2))
+                        .sum(),
+                views.stream()
+                        .mapToDouble(v -> -Math.sin(Math.toRadians(2 * v.bearingDeg)) / 2)
+                        .sum(),
+                views.stream()
+                        .mapToDouble(v -> Math.pow(Math.sin(Math.toRadians(v.bearingDeg)), 2))
+                        .sum());
         if (spread < PARALLEL - 1e-9) {
-            throw new RefusedInput("VIEWS_PARALLEL", "views", "are nearly along one line; take one at right angles to it");
+            throw new RefusedInput(
+                    "VIEWS_PARALLEL", "views", "are nearly along one line; take one at right angles to it");
         }
         double ee = 0;
         double en = 0;
@@ -104,7 +136,9 @@ public record LeanByPlumb(double offsetEastM, double offsetNorthM, double offset
         double un = offset > 0 ? north / offset : 1;
         double along = Math.sqrt((nn * ue * ue - 2 * en * ue * un + ee * un * un) / det);
         double across = Math.sqrt((nn * un * un + 2 * en * un * ue + ee * ue * ue) / det);
-        double chi2 = views.stream().mapToDouble(v -> Math.pow((v.east() * east + v.north() * north - v.seen()) / v.sigmaM, 2)).sum();
+        double chi2 = views.stream()
+                .mapToDouble(v -> Math.pow((v.east() * east + v.north() * north - v.seen()) / v.sigmaM, 2))
+                .sum();
         boolean uncertain = offset < 2 * across;
         List<String> warnings = new ArrayList<>();
         if (spread < NOT_SQUARE - 1e-9) {
@@ -116,8 +150,16 @@ public record LeanByPlumb(double offsetEastM, double offsetNorthM, double offset
         if (views.size() > 2 && chi2 > DISAGREE * (views.size() - 2)) {
             warnings.add("VIEWS_DISAGREE");
         }
-        return new LeanByPlumb(east, north, offset, uncertain ? Optional.empty() : Optional.of(Azimuth.of(east, north)), along, across,
-            uncertain ? Optional.empty() : Optional.of(Math.toDegrees(Math.atan(across / offset))), chi2, List.copyOf(warnings));
+        return new LeanByPlumb(
+                east,
+                north,
+                offset,
+                uncertain ? Optional.empty() : Optional.of(Azimuth.of(east, north)),
+                along,
+                across,
+                uncertain ? Optional.empty() : Optional.of(Math.toDegrees(Math.atan(across / offset))),
+                chi2,
+                List.copyOf(warnings));
     }
 
     private static double smallest(double ee, double en, double nn) {
@@ -132,7 +174,9 @@ public record LeanByPlumb(double offsetEastM, double offsetNorthM, double offset
     /** @return the lean of a point {@code heightM} up, with the wider of both sigmas */
     public Lean lean(double heightM) {
         double wide = Math.max(sigmaAlongM, sigmaAcrossM);
-        return new Lean(Math.toDegrees(Math.atan(offsetM / heightM)), Azimuth.of(offsetEastM, offsetNorthM),
-            Math.max(0.05, Math.min(20, Math.toDegrees(Math.atan(wide / heightM)))));
+        return new Lean(
+                Math.toDegrees(Math.atan(offsetM / heightM)),
+                Azimuth.of(offsetEastM, offsetNorthM),
+                Math.max(0.05, Math.min(20, Math.toDegrees(Math.atan(wide / heightM)))));
     }
 }

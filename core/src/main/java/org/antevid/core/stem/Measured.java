@@ -2,9 +2,19 @@ package org.antevid.core.stem;
 
 /** What a sighting measures. After a change of state some of it is no longer so. */
 public enum Measured {
-    DIAMETER, HEIGHT, LEAN, CROWN, CROWN_BASE, WALL, HEAVE, DEFECT_HEIGHT;
+    DIAMETER,
+    HEIGHT,
+    LEAN,
+    CROWN,
+    CROWN_BASE,
+    WALL,
+    HEAVE,
+    DEFECT_HEIGHT;
 
-    /** @return whether a sighting taken in one state still holds in another (practice rule: what has moved is measured anew) */
+    /**
+     * @return whether a sighting taken in one state still holds in another (practice rule: what has moved is measured
+     *     anew)
+     */
     public boolean stillHolds(StemState then, StemState now) {
         if (then == now) {
             return true;

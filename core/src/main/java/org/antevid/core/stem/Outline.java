@@ -7,8 +7,8 @@ import java.util.Optional;
 /**
  * The stem as it stands, from foot to tip, by the taper its mass is computed from, and where its crown begins.
  *
- * @param stem         from the ground up
- * @param crownFromM   above ground: measured, else the half of the height its mass and wind are computed with
+ * @param stem from the ground up
+ * @param crownFromM above ground: measured, else the half of the height its mass and wind are computed with
  * @param crownAssumed nobody measured where the crown begins
  */
 public record Outline(List<Point> stem, double crownFromM, boolean crownAssumed) {
@@ -17,8 +17,7 @@ public record Outline(List<Point> stem, double crownFromM, boolean crownAssumed)
     private static final double CROWN_SHARE = 0.5;
 
     /** @param halfM half the diameter at this height */
-    public record Point(double upM, double halfM) {
-    }
+    public record Point(double upM, double halfM) {}
 
     /** @return empty while diameter or height is not known */
     public static Optional<Outline> of(StemReading s) {
@@ -27,7 +26,8 @@ public record Outline(List<Point> stem, double crownFromM, boolean crownAssumed)
             double foot = d.value() / 2 / Math.sqrt(s.shape().areaShare(BREAST_M / height));
             List<Point> points = new ArrayList<>();
             for (int i = 0; i <= STEPS; i++) {
-                points.add(new Point(height * i / STEPS, foot * Math.sqrt(s.shape().areaShare((double) i / STEPS))));
+                points.add(
+                        new Point(height * i / STEPS, foot * Math.sqrt(s.shape().areaShare((double) i / STEPS))));
             }
             Optional<Double> base = s.more().crownBaseM().filter(b -> b < height);
             return new Outline(List.copyOf(points), base.orElse(CROWN_SHARE * height), base.isEmpty());

@@ -6,11 +6,11 @@ import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
 /**
- * How high a cut must go for a wall that is thick enough, from two walls measured at two heights: linear, at most 0.5 m beyond
- * the upper reading, rounded up to 5 cm, never above a working height of 1.2 m. Practice rule.
+ * How high a cut must go for a wall that is thick enough, from two walls measured at two heights: linear, at most 0.5 m
+ * beyond the upper reading, rounded up to 5 cm, never above a working height of 1.2 m. Practice rule.
  *
  * @param cutHeightM empty when no reachable height is enough
- * @param reason     {@code ok, does_not_improve, beyond_measured, above_working_height}
+ * @param reason {@code ok, does_not_improve, beyond_measured, above_working_height}
  */
 public record RaisedCut(Optional<Double> cutHeightM, String reason, List<String> warnings) {
     public static final double WORKING_HEIGHT_M = 1.2;
@@ -39,7 +39,8 @@ public record RaisedCut(Optional<Double> cutHeightM, String reason, List<String>
             return new RaisedCut(Optional.empty(), "beyond_measured", List.of("MEASURE_HIGHER"));
         }
         double stepped = Math.ceil(at / STEP_M - 1e-9) * STEP_M;
-        return stepped > WORKING_HEIGHT_M + 1e-9 ? new RaisedCut(Optional.empty(), "above_working_height", List.of("ABOVE_WORKING_HEIGHT"))
-            : new RaisedCut(Optional.of(stepped), "ok", List.of());
+        return stepped > WORKING_HEIGHT_M + 1e-9
+                ? new RaisedCut(Optional.empty(), "above_working_height", List.of("ABOVE_WORKING_HEIGHT"))
+                : new RaisedCut(Optional.of(stepped), "ok", List.of());
     }
 }

@@ -11,16 +11,24 @@ import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.RefusedInput;
 
 /**
- * One observation as it was written down, with what follows from it. Never overwritten: it may be set aside with a reason, and
- * it stops counting when the stem's state makes it void.
+ * One observation as it was written down, with what follows from it. Never overwritten: it may be set aside with a
+ * reason, and it stops counting when the stem's state makes it void.
  *
- * @param numbers  raw numbers by name, SI and degrees
- * @param then     state of the stem when it was taken
+ * @param numbers raw numbers by name, SI and degrees
+ * @param then state of the stem when it was taken
  * @param accepted whether it may relax the plan; one from the crew only tightens until the leader accepts it
  * @param setAside why it does not count, empty when it does
  */
-public record Sighting(String id, SightingKind kind, Map<String, Double> numbers, Map<String, String> choices, StemState then, boolean accepted,
-                       Optional<String> setAside, Estimate estimate, List<String> warnings) {
+public record Sighting(
+        String id,
+        SightingKind kind,
+        Map<String, Double> numbers,
+        Map<String, String> choices,
+        StemState then,
+        boolean accepted,
+        Optional<String> setAside,
+        Estimate estimate,
+        List<String> warnings) {
     private static final double TAPE_SIGMA_M = 0.01;
     private static final double CALLIPER_SIGMA_M = 0.005;
     private static final double CROWN_TAPE_SIGMA_M = 0.3;
@@ -38,11 +46,18 @@ public record Sighting(String id, SightingKind kind, Map<String, Double> numbers
     }
 
     /** What follows from raw numbers, and what is to be warned of. */
-    private record Result(Estimate estimate, List<String> warnings) {
-    }
+    private record Result(Estimate estimate, List<String> warnings) {}
 
-    /** @throws RefusedInput naming every field that is missing or out of its range, or what the geometry does not allow */
-    public static Sighting read(String id, SightingKind kind, Map<String, Double> given, Map<String, String> chosen, StemState then, boolean accepted) {
+    /**
+     * @throws RefusedInput naming every field that is missing or out of its range, or what the geometry does not allow
+     */
+    public static Sighting read(
+            String id,
+            SightingKind kind,
+            Map<String, Double> given,
+            Map<String, String> chosen,
+            StemState then,
+            boolean accepted) {
         Map<String, Double> numbers = new HashMap<>();
         Map<String, String> choices = new HashMap<>();
         List<Fault> faults = new ArrayList<>();
@@ -62,7 +77,10 @@ public record Sighting(String id, SightingKind kind, Map<String, Double> numbers
                 }
                 n.standard().ifPresent(s -> numbers.put(n.name(), s));
             } else if (!(v >= n.low() && v <= n.high())) {
-                faults.add(new Fault("OUT_OF_RANGE", n.name(), "is " + v + ", must be between " + n.low() + " and " + n.high() + " " + n.unit()));
+                faults.add(new Fault(
+                        "OUT_OF_RANGE",
+                        n.name(),
+                        "is " + v + ", must be between " + n.low() + " and " + n.high() + " " + n.unit()));
             } else {
                 numbers.put(n.name(), v);
             }
@@ -93,16 +111,23 @@ public record Sighting(String id, SightingKind kind, Map<String, Double> numbers
 
     private static Result result(SightingKind kind, Map<String, Double> n, Map<String, String> c) {
         return switch (kind) {
-            case GIRTH -> good(Diameter.ofGirth(n.get("girthM"), TAPE_SIGMA_M, n.get("barkM")).overBark());
+            case GIRTH ->
+                good(Diameter.ofGirth(n.get("girthM"), TAPE_SIGMA_M, n.get("barkM"))
+                        .overBark());
             case CALLIPER -> good(new Estimate(Math.sqrt(n.get("firstM") * n.get("secondM")), CALLIPER_SIGMA_M));
             case EYE_DIAMETER -> share(n.get("diameterM"), EYE_DIAMETER_SHARE);
             case HEIGHT_ANGLES, DEFECT_HEIGHT -> angles(n, c);
-            case HEIGHT_STICK -> stick(HeightByStick.of(n.get("stickM"), n.get("eyeToStickM"), n.get("eyeToTreeM"), 0.005, 0.01, 0.2));
+            case HEIGHT_STICK ->
+                stick(HeightByStick.of(n.get("stickM"), n.get("eyeToStickM"), n.get("eyeToTreeM"), 0.005, 0.01, 0.2));
             case HEIGHT_SHADOW -> shadow(n);
             case EYE_HEIGHT -> share(n.get("heightM"), EYE_HEIGHT_SHARE);
             case LEAN_VIEW -> {
                 LeanByPlumb.View v = view(n);
-                yield good(new Estimate(v.offsetM().orElseGet(() -> v.distanceM().orElseThrow() * Math.tan(Math.toRadians(v.angleDeg().orElseThrow()))), v.sigmaM()));
+                yield good(new Estimate(
+                        v.offsetM()
+                                .orElseGet(() -> v.distanceM().orElseThrow()
+                                        * Math.tan(Math.toRadians(v.angleDeg().orElseThrow()))),
+                        v.sigmaM()));
             }
             case PLUMB_LEAN -> good(new Estimate(n.get("leanDeg"), n.get("sigmaDeg")));
             case EYE_LEAN -> good(new Estimate(n.get("leanDeg"), Lean.EYE_SIGMA_DEG));
@@ -115,8 +140,17 @@ public record Sighting(String id, SightingKind kind, Map<String, Double> numbers
     }
 
     private static Result angles(Map<String, Double> n, Map<String, String> c) {
-        HeightByAngles h = HeightByAngles.of(new HeightByAngles.Sighting(HeightByAngles.Mode.valueOf(c.get("mode").toUpperCase(Locale.ROOT)),
-            HeightByAngles.Unit.valueOf(c.get("unit").toUpperCase(Locale.ROOT)), n.get("distanceM"), n.get("top"), n.get("base"), n.get("groundSlopeDeg"), 0.1, 0.25, 0, 0));
+        HeightByAngles h = HeightByAngles.of(new HeightByAngles.Sighting(
+                HeightByAngles.Mode.valueOf(c.get("mode").toUpperCase(Locale.ROOT)),
+                HeightByAngles.Unit.valueOf(c.get("unit").toUpperCase(Locale.ROOT)),
+                n.get("distanceM"),
+                n.get("top"),
+                n.get("base"),
+                n.get("groundSlopeDeg"),
+                0.1,
+                0.25,
+                0,
+                0));
         return new Result(h.height(), h.warnings());
     }
 
@@ -125,14 +159,25 @@ public record Sighting(String id, SightingKind kind, Map<String, Double> numbers
     }
 
     private static Result shadow(Map<String, Double> n) {
-        HeightByShadow h = HeightByShadow.of(new HeightByShadow.Shadows(n.get("treeShadowM"), n.get("poleM"), n.get("poleShadowM"), n.get("treeFallDeg"), n.get("poleFallDeg"),
-            0.5, 0.01, 0.02));
+        HeightByShadow h = HeightByShadow.of(new HeightByShadow.Shadows(
+                n.get("treeShadowM"),
+                n.get("poleM"),
+                n.get("poleShadowM"),
+                n.get("treeFallDeg"),
+                n.get("poleFallDeg"),
+                0.5,
+                0.01,
+                0.02));
         return new Result(h.height(), h.warnings());
     }
 
     private static LeanByPlumb.View view(Map<String, Double> n) {
-        return new LeanByPlumb.View(n.get("bearingDeg"), Optional.ofNullable(n.get("offsetM")), Optional.ofNullable(n.get("angleDeg")), Optional.ofNullable(n.get("distanceM")),
-            n.get("sigmaM"));
+        return new LeanByPlumb.View(
+                n.get("bearingDeg"),
+                Optional.ofNullable(n.get("offsetM")),
+                Optional.ofNullable(n.get("angleDeg")),
+                Optional.ofNullable(n.get("distanceM")),
+                n.get("sigmaM"));
     }
 
     private static Result good(Estimate e) {

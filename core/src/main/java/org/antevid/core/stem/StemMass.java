@@ -7,27 +7,42 @@ import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
 /**
- * Mass, centre of gravity and inertia of a stem with its crown above the cut. Mechanics model: section area
- * A(z) = A0 (1 - z/H)^p from the diameter at 1.3 m, crown as a share of the stem's mass. Butt flare is left out, which is
+ * Mass, centre of gravity and inertia of a stem with its crown above the cut. Mechanics model: section area A(z) = A0
+ * (1 - z/H)^p from the diameter at 1.3 m, crown as a share of the stem's mass. Butt flare is left out, which is
  * slightly low and within the sigma. Use {@link #massHighKg()} for moments and lines.
  *
- * @param cgM          height of the common centre of gravity above the cut, m
- * @param inertiaKgm2  about the cut
- * @param k2s2         m g h / I, the rate of fall, 1/s2
- * @param percussionM  centre of percussion above the cut, m
- * @param dCutM        diameter at the cut by the taper model, m
- * @param dButtM       the same with the flare of a butt nobody measured (assumed), for bar reach and sit-back only, never for strength
+ * @param cgM height of the common centre of gravity above the cut, m
+ * @param inertiaKgm2 about the cut
+ * @param k2s2 m g h / I, the rate of fall, 1/s2
+ * @param percussionM centre of percussion above the cut, m
+ * @param dCutM diameter at the cut by the taper model, m
+ * @param dButtM the same with the flare of a butt nobody measured (assumed), for bar reach and sit-back only, never for
+ *     strength
  */
-public record StemMass(double stemVolumeM3, double formFactor, double stemKg, double stemCgM, double crownKg, double crownCgM,
-                       double massKg, double cgM, double inertiaKgm2, double k2s2, double percussionM, double sigmaRel,
-                       double dCutM, double dButtM) {
+public record StemMass(
+        double stemVolumeM3,
+        double formFactor,
+        double stemKg,
+        double stemCgM,
+        double crownKg,
+        double crownCgM,
+        double massKg,
+        double cgM,
+        double inertiaKgm2,
+        double k2s2,
+        double percussionM,
+        double sigmaRel,
+        double dCutM,
+        double dButtM) {
     public static final double G = 9.81;
     private static final double BREAST_M = 1.3;
     private static final double FLARE_PER_M = 0.10;
 
     /** Taper of the stem: exponent p of the section area (literature values 0.8 to 1.7). */
     public enum Shape {
-        FOREST(1.2), OPEN(1.7), SNAG(0.8);
+        FOREST(1.2),
+        OPEN(1.7),
+        SNAG(0.8);
         private final double exponent;
 
         Shape(double exponent) {
@@ -40,9 +55,15 @@ public record StemMass(double stemVolumeM3, double formFactor, double stemKg, do
         }
     }
 
-    /** How far dead wood may have dried; the range is judgement. @param driest density left of green wood at the dry end */
+    /**
+     * How far dead wood may have dried; the range is judgement.
+     *
+     * @param driest density left of green wood at the dry end
+     */
     public enum Dryness {
-        GREEN(1), RECENT(0.8), OLD(0.5);
+        GREEN(1),
+        RECENT(0.8),
+        OLD(0.5);
         private final double driest;
 
         Dryness(double driest) {
@@ -62,17 +83,28 @@ public record StemMass(double stemVolumeM3, double formFactor, double stemKg, do
 
     /** Crown mass as a share of the stem's mass (typical, wide). */
     public enum Crown {
-        FOREST_CONIFER(0.2), OPEN_CONIFER(0.35), FOREST_BROADLEAF(0.25), FOREST_BROADLEAF_LEAFLESS(0.2), OPEN_BROADLEAF(0.6),
-        OPEN_BROADLEAF_LEAFLESS(0.5), DEAD_BRANCHED(0.1), STUB(0.02);
+        FOREST_CONIFER(0.2),
+        OPEN_CONIFER(0.35),
+        FOREST_BROADLEAF(0.25),
+        FOREST_BROADLEAF_LEAFLESS(0.2),
+        OPEN_BROADLEAF(0.6),
+        OPEN_BROADLEAF_LEAFLESS(0.5),
+        DEAD_BRANCHED(0.1),
+        STUB(0.02);
         private final double fraction;
 
         Crown(double fraction) {
             this.fraction = fraction;
         }
 
-        /** @return share for a stem of this diameter at 1.3 m: thin conifers of the forest carry more branch wood (typical) */
+        /**
+         * @return share for a stem of this diameter at 1.3 m: thin conifers of the forest carry more branch wood
+         *     (typical)
+         */
         public double fraction(double dbhM) {
-            return this == FOREST_CONIFER ? fraction + THIN_EXTRA * Math.max(0, Math.min(1, (THICK_M - dbhM) / (THICK_M - THIN_M))) : fraction;
+            return this == FOREST_CONIFER
+                    ? fraction + THIN_EXTRA * Math.max(0, Math.min(1, (THICK_M - dbhM) / (THICK_M - THIN_M)))
+                    : fraction;
         }
 
         private static final double THIN_EXTRA = 0.1;
@@ -89,24 +121,87 @@ public record StemMass(double stemVolumeM3, double formFactor, double stemKg, do
      *
      * @param breakHeightM the top above this is missing; equal to the height when whole
      * @param crownCgRatio crown's centre above the crown base / crown length, 0.1..0.9
-     * @param sigmaDryRel  what the density is uncertain by because dead wood dries, relative
+     * @param sigmaDryRel what the density is uncertain by because dead wood dries, relative
      */
-    public record Tree(Species species, double dbhM, double heightM, double cutHeightM, double breakHeightM, Shape shape,
-                       double densityKgm3, double crownFraction, double crownBaseM, double crownCgRatio, double sigmaDbhM,
-                       double sigmaHeightM, double sigmaDryRel) {
-        public Tree(Species species, double dbhM, double heightM, double cutHeightM, double breakHeightM, Shape shape, double densityKgm3, double crownFraction, double crownBaseM,
-                    double crownCgRatio, double sigmaDbhM, double sigmaHeightM) {
-            this(species, dbhM, heightM, cutHeightM, breakHeightM, shape, densityKgm3, crownFraction, crownBaseM, crownCgRatio, sigmaDbhM, sigmaHeightM, 0);
+    public record Tree(
+            Species species,
+            double dbhM,
+            double heightM,
+            double cutHeightM,
+            double breakHeightM,
+            Shape shape,
+            double densityKgm3,
+            double crownFraction,
+            double crownBaseM,
+            double crownCgRatio,
+            double sigmaDbhM,
+            double sigmaHeightM,
+            double sigmaDryRel) {
+        public Tree(
+                Species species,
+                double dbhM,
+                double heightM,
+                double cutHeightM,
+                double breakHeightM,
+                Shape shape,
+                double densityKgm3,
+                double crownFraction,
+                double crownBaseM,
+                double crownCgRatio,
+                double sigmaDbhM,
+                double sigmaHeightM) {
+            this(
+                    species,
+                    dbhM,
+                    heightM,
+                    cutHeightM,
+                    breakHeightM,
+                    shape,
+                    densityKgm3,
+                    crownFraction,
+                    crownBaseM,
+                    crownCgRatio,
+                    sigmaDbhM,
+                    sigmaHeightM,
+                    0);
         }
 
         /** @return the same with a crown base that was measured */
         public Tree from(Optional<Double> measuredBaseM) {
-            return measuredBaseM.map(b -> new Tree(species, dbhM, heightM, cutHeightM, breakHeightM, shape, densityKgm3, crownFraction, b, crownCgRatio, sigmaDbhM, sigmaHeightM, sigmaDryRel)).orElse(this);
+            return measuredBaseM
+                    .map(b -> new Tree(
+                            species,
+                            dbhM,
+                            heightM,
+                            cutHeightM,
+                            breakHeightM,
+                            shape,
+                            densityKgm3,
+                            crownFraction,
+                            b,
+                            crownCgRatio,
+                            sigmaDbhM,
+                            sigmaHeightM,
+                            sigmaDryRel))
+                    .orElse(this);
         }
 
         /** @return the same of wood that may have dried */
         public Tree of(Dryness d) {
-            return new Tree(species, dbhM, heightM, cutHeightM, breakHeightM, shape, d.expected() * densityKgm3, crownFraction, crownBaseM, crownCgRatio, sigmaDbhM, sigmaHeightM, d.sigmaRel());
+            return new Tree(
+                    species,
+                    dbhM,
+                    heightM,
+                    cutHeightM,
+                    breakHeightM,
+                    shape,
+                    d.expected() * densityKgm3,
+                    crownFraction,
+                    crownBaseM,
+                    crownCgRatio,
+                    sigmaDbhM,
+                    sigmaHeightM,
+                    d.sigmaRel());
         }
 
         public Tree {
@@ -114,7 +209,8 @@ public record StemMass(double stemVolumeM3, double formFactor, double stemKg, do
             Require.within(heightM, 2, 120, "height_m");
             Require.within(cutHeightM, 0, 6, "cut_height_m");
             if (!(breakHeightM <= heightM)) {
-                throw new RefusedInput("BREAK_ABOVE_TOP", "break_height_m", "must not be above the height of " + heightM + " m");
+                throw new RefusedInput(
+                        "BREAK_ABOVE_TOP", "break_height_m", "must not be above the height of " + heightM + " m");
             }
             if (!(cutHeightM < breakHeightM)) {
                 throw new RefusedInput("CUT_ABOVE_TOP", "cut_height_m", "must be below the top or break");
@@ -125,9 +221,21 @@ public record StemMass(double stemVolumeM3, double formFactor, double stemKg, do
         }
 
         /** Whole tree of the species with its table density and the usual crown proportions. */
-        public static Tree whole(Species species, Estimate dbh, Estimate height, double cutHeightM, Shape shape, Crown crown) {
-            return new Tree(species, dbh.value(), height.value(), cutHeightM, height.value(), shape, species.densityKgm3(),
-                crown.fraction(dbh.value()), 0.5 * height.value(), 0.42, dbh.sigma(), height.sigma());
+        public static Tree whole(
+                Species species, Estimate dbh, Estimate height, double cutHeightM, Shape shape, Crown crown) {
+            return new Tree(
+                    species,
+                    dbh.value(),
+                    height.value(),
+                    cutHeightM,
+                    height.value(),
+                    shape,
+                    species.densityKgm3(),
+                    crown.fraction(dbh.value()),
+                    0.5 * height.value(),
+                    0.42,
+                    dbh.sigma(),
+                    height.sigma());
         }
     }
 
@@ -154,12 +262,28 @@ public record StemMass(double stemVolumeM3, double formFactor, double stemKg, do
         double mass = stemKg + crownKg;
         double cg = (stemKg * stemCg + crownKg * crownCg) / mass;
         double inertia = stemI + crownI;
-        double stemRel = Math.sqrt(Math.pow(2 * t.sigmaDbhM / t.dbhM, 2) + Math.pow(t.sigmaHeightM / h, 2) + 0.02 + t.sigmaDryRel * t.sigmaDryRel);
+        double stemRel = Math.sqrt(Math.pow(2 * t.sigmaDbhM / t.dbhM, 2)
+                + Math.pow(t.sigmaHeightM / h, 2)
+                + 0.02
+                + t.sigmaDryRel * t.sigmaDryRel);
         double sigmaRel = Math.hypot(stemRel * mass, 0.40 * crownKg) / mass;
         double form = 1 / ((p + 1) * Math.pow(1 - 1.3 / h, p));
         double dCut = Math.sqrt(4 / Math.PI * a0 * Math.pow(u1, p));
-        return new StemMass(volume, form, stemKg, stemCg, crownKg, crownCg, mass, cg, inertia, mass * G * cg / inertia,
-            inertia / (mass * cg), sigmaRel, dCut, dCut * flare(c));
+        return new StemMass(
+                volume,
+                form,
+                stemKg,
+                stemCg,
+                crownKg,
+                crownCg,
+                mass,
+                cg,
+                inertia,
+                mass * G * cg / inertia,
+                inertia / (mass * cg),
+                sigmaRel,
+                dCut,
+                dCut * flare(c));
     }
 
     /** @return butt at the cut over the taper's diameter where nobody measured it (assumed: a tenth at 0.3 m) */

@@ -9,45 +9,97 @@ import org.antevid.core.quantity.Estimate;
 import org.antevid.core.site.Spot;
 
 /**
- * What is known of a stem after combining its sightings. Anything empty is not known and stays so: no default takes its place.
+ * What is known of a stem after combining its sightings. Anything empty is not known and stays so: no default takes its
+ * place.
  *
- * @param at           stump
- * @param dbh          diameter at 1.3 m, metres
- * @param height       metres above ground
+ * @param at stump
+ * @param dbh diameter at 1.3 m, metres
+ * @param height metres above ground
  * @param crownRadiusM largest crown radius, metres
- * @param wood         recorded condition of the wood by place
- * @param toBeKept     the stem is not to be cut
- * @param more         what only some stems have
+ * @param wood recorded condition of the wood by place
+ * @param toBeKept the stem is not to be cut
+ * @param more what only some stems have
  */
-public record StemReading(String label, Species species, StemState state, Spot at, Optional<Estimate> dbh, Optional<Estimate> height,
-                          Optional<Lean> lean, Optional<Double> crownRadiusM, Wood wood, StemMass.Shape shape, StemMass.Crown crown,
-                          List<Defect> defects, boolean toBeKept, More more) {
+public record StemReading(
+        String label,
+        Species species,
+        StemState state,
+        Spot at,
+        Optional<Estimate> dbh,
+        Optional<Estimate> height,
+        Optional<Lean> lean,
+        Optional<Double> crownRadiusM,
+        Wood wood,
+        StemMass.Shape shape,
+        StemMass.Crown crown,
+        List<Defect> defects,
+        boolean toBeKept,
+        More more) {
     public StemReading {
         defects = List.copyOf(defects);
     }
 
     /** The wood in one condition throughout, nothing else known. */
-    public StemReading(String label, Species species, StemState state, Spot at, Optional<Estimate> dbh, Optional<Estimate> height, Optional<Lean> lean,
-                       Optional<Double> crownRadiusM, Condition wood, StemMass.Shape shape, StemMass.Crown crown, List<Defect> defects, boolean toBeKept) {
-        this(label, species, state, at, dbh, height, lean, crownRadiusM, Wood.all(wood), shape, crown, defects, toBeKept, More.NOTHING);
+    public StemReading(
+            String label,
+            Species species,
+            StemState state,
+            Spot at,
+            Optional<Estimate> dbh,
+            Optional<Estimate> height,
+            Optional<Lean> lean,
+            Optional<Double> crownRadiusM,
+            Condition wood,
+            StemMass.Shape shape,
+            StemMass.Crown crown,
+            List<Defect> defects,
+            boolean toBeKept) {
+        this(
+                label,
+                species,
+                state,
+                at,
+                dbh,
+                height,
+                lean,
+                crownRadiusM,
+                Wood.all(wood),
+                shape,
+                crown,
+                defects,
+                toBeKept,
+                More.NOTHING);
     }
 
     /**
      * What only some stems have.
      *
-     * @param crownOffset  middle of the crown against the stem
-     * @param walls        probed walls
-     * @param heave        lift of the root plate, metres
-     * @param union        where it joins other stems
+     * @param crownOffset middle of the crown against the stem
+     * @param walls probed walls
+     * @param heave lift of the root plate, metres
+     * @param union where it joins other stems
      * @param contradictions what its sightings contradict each other in, in words
-     * @param waiting      sightings of the crew that the leader has not looked at
-     * @param crownBaseM   where the crown begins, metres above ground
+     * @param waiting sightings of the crew that the leader has not looked at
+     * @param crownBaseM where the crown begins, metres above ground
      */
-    public record More(Optional<CrownOffset> crownOffset, List<FieldBook.Wall> walls, Optional<Estimate> heave, Optional<Union> union, List<String> contradictions, int waiting,
-                       Optional<Double> crownBaseM) {
-        public static final More NOTHING = new More(Optional.empty(), List.of(), Optional.empty(), Optional.empty(), List.of(), 0, Optional.empty());
+    public record More(
+            Optional<CrownOffset> crownOffset,
+            List<FieldBook.Wall> walls,
+            Optional<Estimate> heave,
+            Optional<Union> union,
+            List<String> contradictions,
+            int waiting,
+            Optional<Double> crownBaseM) {
+        public static final More NOTHING = new More(
+                Optional.empty(), List.of(), Optional.empty(), Optional.empty(), List.of(), 0, Optional.empty());
 
-        public More(Optional<CrownOffset> crownOffset, List<FieldBook.Wall> walls, Optional<Estimate> heave, Optional<Union> union, List<String> contradictions, int waiting) {
+        public More(
+                Optional<CrownOffset> crownOffset,
+                List<FieldBook.Wall> walls,
+                Optional<Estimate> heave,
+                Optional<Union> union,
+                List<String> contradictions,
+                int waiting) {
             this(crownOffset, walls, heave, union, contradictions, waiting, Optional.empty());
         }
 
@@ -57,7 +109,11 @@ public record StemReading(String label, Species species, StemState state, Spot a
         }
     }
 
-    /** Stems that stand on one stump. @param heightM where they part, metres above ground */
+    /**
+     * Stems that stand on one stump.
+     *
+     * @param heightM where they part, metres above ground
+     */
     public record Union(List<String> others, double heightM) {
         public Union {
             others = List.copyOf(others);
@@ -66,18 +122,43 @@ public record StemReading(String label, Species species, StemState state, Spot a
 
     /** A fault on this side of the lay is in the notch, and goes with it. */
     private static final double FRONT_DEG = 30;
+
     private static final double SIDE_DEG = 120;
     private static final double BACK_DEG = 150;
 
     /** @return the same stem with other estimates */
-    public StemReading with(Optional<Estimate> otherDbh, Optional<Estimate> otherHeight, Optional<Lean> otherLean, Optional<Double> otherCrownM) {
-        return new StemReading(label, species, state, at, otherDbh, otherHeight, otherLean, otherCrownM, wood, shape, crown, defects, toBeKept, more);
+    public StemReading with(
+            Optional<Estimate> otherDbh,
+            Optional<Estimate> otherHeight,
+            Optional<Lean> otherLean,
+            Optional<Double> otherCrownM) {
+        return new StemReading(
+                label,
+                species,
+                state,
+                at,
+                otherDbh,
+                otherHeight,
+                otherLean,
+                otherCrownM,
+                wood,
+                shape,
+                crown,
+                defects,
+                toBeKept,
+                more);
     }
 
-    /** @return the same best values known as well as usual measuring would make them, for asking whether it is only the uncertainty that stands against it */
+    /**
+     * @return the same best values known as well as usual measuring would make them, for asking whether it is only the
+     *     uncertainty that stands against it
+     */
     public StemReading asIfMeasured() {
-        return with(dbh, height.map(h -> new Estimate(h.value(), Math.min(h.sigma(), MEASURED_HEIGHT_REL * h.value()))),
-            lean.map(l -> new Lean(l.deg(), l.azimuthDeg(), Math.min(l.sigmaDeg(), MEASURED_LEAN_DEG))), crownRadiusM);
+        return with(
+                dbh,
+                height.map(h -> new Estimate(h.value(), Math.min(h.sigma(), MEASURED_HEIGHT_REL * h.value()))),
+                lean.map(l -> new Lean(l.deg(), l.azimuthDeg(), Math.min(l.sigmaDeg(), MEASURED_LEAN_DEG))),
+                crownRadiusM);
     }
 
     private static final double MEASURED_HEIGHT_REL = 0.02;
@@ -100,17 +181,25 @@ public record StemReading(String label, Species species, StemState state, Spot a
 
     /** @return the worst of the outer wood and what the faults at the cut make of it, whatever the lay */
     public Condition hingeWood() {
-        return Stream.concat(Stream.of(wood.outer()), atTheHinge().flatMap(d -> d.kind().atTheHinge().stream())).reduce(Wood::worst).orElseThrow();
+        return Stream.concat(Stream.of(wood.outer()), atTheHinge().flatMap(d -> d.kind().atTheHinge().stream()))
+                .reduce(Wood::worst)
+                .orElseThrow();
     }
 
     /**
-     * @return the wood the hinge of this lay is made of: the recorded corners, and decayed where a fault at the cut may have made it so and three
-     *     probes, both corners among them, do not show otherwise. What the probes leave of the hinge is {@link Probes}' matter.
+     * @return the wood the hinge of this lay is made of: the recorded corners, and decayed where a fault at the cut may
+     *     have made it so and three probes, both corners among them, do not show otherwise. What the probes leave of
+     *     the hinge is {@link Probes}' matter.
      */
     public Condition hingeWood(double layDeg) {
         boolean probed = Probes.covers(more.walls, layDeg);
-        return Stream.concat(Stream.of(wood.corners(layDeg)), atTheHinge().flatMap(d -> d.kind().atTheHinge().stream()).filter(c -> !probed || c != Condition.DECAYED))
-            .reduce(Wood::worst).orElseThrow();
+        return Stream.concat(
+                        Stream.of(wood.corners(layDeg)),
+                        atTheHinge()
+                                .flatMap(d -> d.kind().atTheHinge().stream())
+                                .filter(c -> !probed || c != Condition.DECAYED))
+                .reduce(Wood::worst)
+                .orElseThrow();
     }
 
     private Stream<Defect> atTheHinge() {
@@ -118,9 +207,10 @@ public record StemReading(String label, Species species, StemState state, Spot a
     }
 
     /**
-     * Wood by where it stands in a cut: a fault that is known to be on one side takes that corner or the back, others the whole.
+     * Wood by where it stands in a cut: a fault that is known to be on one side takes that corner or the back, others
+     * the whole.
      *
-     * @param left  left end of the hinge
+     * @param left left end of the hinge
      * @param right its right end
      * @param strap wood at the back
      */
@@ -158,7 +248,10 @@ public record StemReading(String label, Species species, StemState state, Spot a
         }
     }
 
-    /** @return the wood by place for a lay, with what faults at the cut make of it until three probes, both corners among them, show otherwise */
+    /**
+     * @return the wood by place for a lay, with what faults at the cut make of it until three probes, both corners
+     *     among them, show otherwise
+     */
     public Corners corners(double layDeg) {
         boolean probed = Probes.covers(more.walls, layDeg);
         Condition left = wood.left(layDeg);
@@ -180,7 +273,10 @@ public record StemReading(String label, Species species, StemState state, Spot a
 
     /** @return whether its top or wood is brash, so that more is thrown when it lands (judgement) */
     public boolean brash() {
-        return hingeWood().factor() < 0.7 || wood.crown().factor() < 0.7 || defects.stream().anyMatch(d -> d.kind() == DefectKind.DEAD_TOP || d.kind() == DefectKind.HANGING_LIMB);
+        return hingeWood().factor() < 0.7
+                || wood.crown().factor() < 0.7
+                || defects.stream()
+                        .anyMatch(d -> d.kind() == DefectKind.DEAD_TOP || d.kind() == DefectKind.HANGING_LIMB);
     }
 
     /** @return the first fault of this kind */
@@ -189,7 +285,9 @@ public record StemReading(String label, Species species, StemState state, Spot a
     }
 
     public Optional<StemMass> mass(double cutHeightM) {
-        return dbh.flatMap(d -> height.map(h -> StemMass.of(StemMass.Tree.whole(species, d, h, cutHeightM, shape, crown).from(more.crownBaseM.filter(b -> b < h.value())).of(wood.dryness()))));
+        return dbh.flatMap(d -> height.map(h -> StemMass.of(StemMass.Tree.whole(species, d, h, cutHeightM, shape, crown)
+                .from(more.crownBaseM.filter(b -> b < h.value()))
+                .of(wood.dryness()))));
     }
 
     /** @return whether nothing of a crown holds it on a slope: a snag or a stub rolls */

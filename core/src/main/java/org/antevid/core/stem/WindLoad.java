@@ -5,12 +5,13 @@ import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
 /**
- * Wind force on a crown: F = 1/2 rho Cd A U^2, where crowns streamline above {@code u0}. Mechanics model; {@code U} is the gust
- * at crown height, which is 1.5 to 2 times what is felt on the ground. Stopping work is the wind limit's matter, not this.
+ * Wind force on a crown: F = 1/2 rho Cd A U^2, where crowns streamline above {@code u0}. Mechanics model; {@code U} is
+ * the gust at crown height, which is 1.5 to 2 times what is felt on the ground. Stopping work is the wind limit's
+ * matter, not this.
  *
- * @param cd           drag coefficient at this gust
- * @param areaM2       crown the wind meets, before leaves are taken off
- * @param forceN       newtons
+ * @param cd drag coefficient at this gust
+ * @param areaM2 crown the wind meets, before leaves are taken off
+ * @param forceN newtons
  * @param forceHeightM of the crown's middle above the cut; empty while crown and height are not given
  */
 public record WindLoad(double cd, double areaM2, double forceN, Optional<Double> forceHeightM) {
@@ -18,7 +19,10 @@ public record WindLoad(double cd, double areaM2, double forceN, Optional<Double>
     private static final double MOST_AREA_M2 = 25 * 120 * Math.PI / 2;
 
     /** Whether the crown carries leaves. */
-    public enum Leaf { LEAFED, LEAFLESS }
+    public enum Leaf {
+        LEAFED,
+        LEAFLESS
+    }
 
     /** Typical literature values of a crown in the wind. */
     public record Crown(double areaM2, Leaf leaf, double cd0, double u0Ms, double vogel, double leaflessFactor) {
@@ -38,9 +42,9 @@ public record WindLoad(double cd, double areaM2, double forceN, Optional<Double>
     /**
      * The crown as it stands: an ellipse from its base to the tip.
      *
-     * @param radiusM    0..25
-     * @param heightM    1..120
-     * @param baseM      of the crown above ground
+     * @param radiusM 0..25
+     * @param heightM 1..120
+     * @param baseM of the crown above ground
      * @param cutHeightM 0..6
      */
     public record Figure(double radiusM, double heightM, double baseM, double cutHeightM) {
@@ -77,7 +81,15 @@ public record WindLoad(double cd, double areaM2, double forceN, Optional<Double>
 
     /** The same on the crown as it stands, whose area is never taken for less than was given. */
     public static WindLoad of(double gustMs, Crown c, Figure f) {
-        WindLoad w = of(gustMs, new Crown(Math.min(MOST_AREA_M2, Math.max(c.areaM2, f.areaM2())), c.leaf, c.cd0, c.u0Ms, c.vogel, c.leaflessFactor));
+        WindLoad w = of(
+                gustMs,
+                new Crown(
+                        Math.min(MOST_AREA_M2, Math.max(c.areaM2, f.areaM2())),
+                        c.leaf,
+                        c.cd0,
+                        c.u0Ms,
+                        c.vogel,
+                        c.leaflessFactor));
         return new WindLoad(w.cd, w.areaM2, w.forceN, Optional.of(f.forceHeightM()));
     }
 

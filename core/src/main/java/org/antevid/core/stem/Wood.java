@@ -5,13 +5,14 @@ import java.util.Optional;
 import org.antevid.core.quantity.Azimuth;
 
 /**
- * Condition of the wood by place. Left and right corner and back are meant for one lay; for another lay nobody knows which wood
- * becomes a corner, so the worst of the outer wood counts there. The hinge takes the corners, the strap the back, overhead rules
- * the crown; a rotten core between sound corners is no rotten hinge.
+ * Condition of the wood by place. Left and right corner and back are meant for one lay; for another lay nobody knows
+ * which wood becomes a corner, so the worst of the outer wood counts there. The hinge takes the corners, the strap the
+ * back, overhead rules the crown; a rotten core between sound corners is no rotten hinge.
  *
  * @param facingDeg the lay that left, right and back were read for; empty when read for none
  */
-public record Wood(Condition left, Condition right, Condition back, Condition core, Condition crown, Optional<Double> facingDeg) {
+public record Wood(
+        Condition left, Condition right, Condition back, Condition core, Condition crown, Optional<Double> facingDeg) {
     /** A lay within this of the one read for has the same corners (judgement). */
     private static final double SAME_CORNERS_DEG = 30;
 
@@ -20,10 +21,14 @@ public record Wood(Condition left, Condition right, Condition back, Condition co
     }
 
     private boolean readFor(double layDeg) {
-        return facingDeg.filter(f -> Math.abs(Azimuth.turn(f, layDeg)) <= SAME_CORNERS_DEG).isPresent();
+        return facingDeg
+                .filter(f -> Math.abs(Azimuth.turn(f, layDeg)) <= SAME_CORNERS_DEG)
+                .isPresent();
     }
 
-    /** @return wood at the left end of this lay's hinge; the worst of the outer wood where nobody read it for such a lay */
+    /**
+     * @return wood at the left end of this lay's hinge; the worst of the outer wood where nobody read it for such a lay
+     */
     public Condition left(double layDeg) {
         return readFor(layDeg) ? left : outer();
     }
@@ -35,7 +40,9 @@ public record Wood(Condition left, Condition right, Condition back, Condition co
     /** @return how far it may have dried, which makes it lighter than green wood */
     public StemMass.Dryness dryness() {
         Condition outer = outer();
-        return outer == Condition.DEAD_OLD ? StemMass.Dryness.OLD : outer == Condition.DEAD_RECENT ? StemMass.Dryness.RECENT : StemMass.Dryness.GREEN;
+        return outer == Condition.DEAD_OLD
+                ? StemMass.Dryness.OLD
+                : outer == Condition.DEAD_RECENT ? StemMass.Dryness.RECENT : StemMass.Dryness.GREEN;
     }
 
     /** @return wood that the hinge's ends are made of */
@@ -65,7 +72,10 @@ public record Wood(Condition left, Condition right, Condition back, Condition co
             case FROZEN -> holds + "; brittle, splits sooner, weighs the same";
             case STRESSED -> holds + "; make the hinge half as thick again";
             case DEAD_RECENT -> holds + "; little bending, may weigh a tenth less, plan with the full weight";
-            case DEAD_OLD -> holds + "; breaks instead of bending, top and limbs fall at a blow; weighs anything from dry to soaked, planned with both";
+            case DEAD_OLD ->
+                holds
+                        + "; breaks instead of bending, top and limbs fall at a blow; weighs anything from dry "
+                        + "to soaked, planned with both";
             case DECAYED -> holds + "; may crush under the saw; unprobed wood counts as this";
             case UNRELIABLE -> "no hinge can be relied on; no direction can be promised";
         };

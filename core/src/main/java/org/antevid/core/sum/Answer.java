@@ -6,7 +6,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** Named results in order; "not known" is {@code null} in the map, and only there, because the open interface says so. */
+/**
+ * Named results in order; "not known" is {@code null} in the map, and only there, because the open interface says so.
+ */
 public final class Answer {
     private final Map<String, Object> values = new LinkedHashMap<>();
     private final List<String> warnings = new ArrayList<>();

@@ -6,15 +6,29 @@ import java.util.Optional;
 /**
  * One input of a sum as the open interface names it (snake case with the unit).
  *
- * @param low     hard range, refused outside
+ * @param low hard range, refused outside
  * @param usualLow usual range, warned outside
  * @param standard the default; empty with {@code required} false means "not given"
- * @param choices  keys of a choice, empty for a number
+ * @param choices keys of a choice, empty for a number
  */
-public record Field(String name, String unit, Kind kind, boolean required, double low, double high, double usualLow, double usualHigh,
-                    Optional<Object> standard, List<String> choices) {
+public record Field(
+        String name,
+        String unit,
+        Kind kind,
+        boolean required,
+        double low,
+        double high,
+        double usualLow,
+        double usualHigh,
+        Optional<Object> standard,
+        List<String> choices) {
     /** What is written into the field. */
-    public enum Kind { NUMBER, CHOICE, FLAG, LIST }
+    public enum Kind {
+        NUMBER,
+        CHOICE,
+        FLAG,
+        LIST
+    }
 
     static Field need(String name, String unit, double low, double high) {
         return new Field(name, unit, Kind.NUMBER, true, low, high, low, high, Optional.empty(), List.of());

@@ -9,7 +9,9 @@ import java.util.Optional;
 import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.RefusedInput;
 
-/** Raw input checked against its fields: every fault is found before anything is computed, unusual values are warned of. */
+/**
+ * Raw input checked against its fields: every fault is found before anything is computed, unusual values are warned of.
+ */
 public final class Input {
     private final Map<String, Object> values;
     private final List<String> warnings;
@@ -38,15 +40,25 @@ public final class Input {
                 f.standard().ifPresent(s -> values.put(f.name(), s));
                 continue;
             }
-            Optional<Fault> fault = switch (f.kind()) {
-                case NUMBER -> number(f, given, prefix, warnings);
-                case CHOICE -> f.choices().contains(given) ? Optional.empty()
-                    : Optional.of(new Fault("BAD_CHOICE", prefix + f.name(), "must be one of " + String.join(", ", f.choices())));
-                case FLAG -> given instanceof Boolean ? Optional.empty()
-                    : Optional.of(new Fault("BAD_CHOICE", prefix + f.name(), "must be true or false"));
-                case LIST -> given instanceof List ? Optional.empty()
-                    : Optional.of(new Fault("BAD_LIST", prefix + f.name(), "must be a list"));
-            };
+            Optional<Fault> fault =
+                    switch (f.kind()) {
+                        case NUMBER -> number(f, given, prefix, warnings);
+                        case CHOICE ->
+                            f.choices().contains(given)
+                                    ? Optional.empty()
+                                    : Optional.of(new Fault(
+                                            "BAD_CHOICE",
+                                            prefix + f.name(),
+                                            "must be one of " + String.join(", ", f.choices())));
+                        case FLAG ->
+                            given instanceof Boolean
+                                    ? Optional.empty()
+                                    : Optional.of(new Fault("BAD_CHOICE", prefix + f.name(), "must be true or false"));
+                        case LIST ->
+                            given instanceof List
+                                    ? Optional.empty()
+                                    : Optional.of(new Fault("BAD_LIST", prefix + f.name(), "must be a list"));
+                    };
             fault.ifPresentOrElse(faults::add, () -> values.put(f.name(), given));
         }
         if (!faults.isEmpty()) {
@@ -55,10 +67,17 @@ public final class Input {
         return new Input(values, warnings);
     }
 
-    /** @return one fault for each name that is none of these, sorted: a mistyped name must never fall back to a default */
+    /**
+     * @return one fault for each name that is none of these, sorted: a mistyped name must never fall back to a default
+     */
     static List<Fault> unknown(Map<?, ?> raw, List<String> names, String prefix) {
-        return raw.keySet().stream().map(String::valueOf).filter(k -> !names.contains(k)).sorted()
-            .map(k -> new Fault("UNKNOWN_FIELD", prefix + k, "is not known here; there are " + String.join(", ", names))).toList();
+        return raw.keySet().stream()
+                .map(String::valueOf)
+                .filter(k -> !names.contains(k))
+                .sorted()
+                .map(k -> new Fault(
+                        "UNKNOWN_FIELD", prefix + k, "is not known here; there are " + String.join(", ", names)))
+                .toList();
     }
 
     /** @throws RefusedInput naming every entry that is none of these names */
@@ -75,7 +94,10 @@ public final class Input {
         }
         double v = n.doubleValue();
         if (v < f.low() || v > f.high()) {
-            return Optional.of(new Fault("OUT_OF_RANGE", prefix + f.name(), "must be between " + f.low() + " and " + f.high() + " " + f.unit()));
+            return Optional.of(new Fault(
+                    "OUT_OF_RANGE",
+                    prefix + f.name(),
+                    "must be between " + f.low() + " and " + f.high() + " " + f.unit()));
         }
         if (v < f.usualLow() || v > f.usualHigh()) {
             warnings.add("UNUSUAL:" + prefix + f.name());

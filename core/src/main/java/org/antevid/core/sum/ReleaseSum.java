@@ -17,31 +17,42 @@ import org.antevid.core.tangle.Release;
 /** The sum of the release order. */
 final class ReleaseSum {
     private static final List<Field> STEM = List.of(
-        Field.with("length_m", "m", 0.1, 120, 20),
-        Field.with("mass_kg", "kg", 0.1, 200000, 500),
-        Field.with("butt_d_m", "m", 0.01, 5, 0.3),
-        Field.maybe("height_m", "m", 0, 120),
-        Field.flag("hung"), Field.flag("spring_loaded"), Field.flag("root_plate"),
-        Field.maybe("plate_height_m", "m", 0, 10),
-        Field.with("slope_deg", "deg", 0, 60, 0),
-        Field.flag("locked_in_fork"),
-        Field.maybe("tractor_winch_N", "N", 0, 1e6),
-        Field.maybe("hand_winch_N", "N", 0, 1e6),
-        Field.with("mu", "", 0.05, 1.5, 0.6));
+            Field.with("length_m", "m", 0.1, 120, 20),
+            Field.with("mass_kg", "kg", 0.1, 200000, 500),
+            Field.with("butt_d_m", "m", 0.01, 5, 0.3),
+            Field.maybe("height_m", "m", 0, 120),
+            Field.flag("hung"),
+            Field.flag("spring_loaded"),
+            Field.flag("root_plate"),
+            Field.maybe("plate_height_m", "m", 0, 10),
+            Field.with("slope_deg", "deg", 0, 60, 0),
+            Field.flag("locked_in_fork"),
+            Field.maybe("tractor_winch_N", "N", 0, 1e6),
+            Field.maybe("hand_winch_N", "N", 0, 1e6),
+            Field.with("mu", "", 0.05, 1.5, 0.6));
 
-    static final Sum RELEASE = new Sum("release", "What comes loose first", List.of(
-        Field.list("stems"), Field.list("standing"), Field.flag("machine"), Field.list("relations")), ReleaseSum::release);
+    static final Sum RELEASE = new Sum(
+            "release",
+            "What comes loose first",
+            List.of(Field.list("stems"), Field.list("standing"), Field.flag("machine"), Field.list("relations")),
+            ReleaseSum::release);
 
-    private ReleaseSum() {
-    }
+    private ReleaseSum() {}
 
     private static Answer release(Input in) {
         Set<String> standing = new HashSet<>();
         in.list("standing").forEach(s -> standing.add(String.valueOf(s)));
-        Release r = Release.of(new Pile(stems(in.list("stems")), standing, in.flag("machine"), relations(in.list("relations"))));
-        return new Answer().put("order", r.order()).put("steps", r.steps().stream().map(ReleaseSum::step).toList())
-            .put("deadlocks", r.deadlocks().stream().map(d -> Map.of("stems", d.stems(), "hold_one_of", d.holdOneOf())).toList())
-            .put("forbidden", r.forbidden());
+        Release r = Release.of(
+                new Pile(stems(in.list("stems")), standing, in.flag("machine"), relations(in.list("relations"))));
+        return new Answer()
+                .put("order", r.order())
+                .put("steps", r.steps().stream().map(ReleaseSum::step).toList())
+                .put(
+                        "deadlocks",
+                        r.deadlocks().stream()
+                                .map(d -> Map.of("stems", d.stems(), "hold_one_of", d.holdOneOf()))
+                                .toList())
+                .put("forbidden", r.forbidden());
     }
 
     private static List<Pile.Stem> stems(List<?> raw) {
@@ -58,9 +69,21 @@ final class ReleaseSum {
             values.remove("id");
             try {
                 Input s = Input.read(STEM, values, at + ".");
-                stems.add(new Pile.Stem(id, s.num("length_m"), s.num("mass_kg"), s.num("butt_d_m"), s.opt("height_m"), s.flag("hung"),
-                    s.flag("spring_loaded"), s.flag("root_plate"), s.opt("plate_height_m"), s.num("slope_deg"),
-                    s.flag("locked_in_fork"), s.opt("tractor_winch_N"), s.opt("hand_winch_N"), s.num("mu")));
+                stems.add(new Pile.Stem(
+                        id,
+                        s.num("length_m"),
+                        s.num("mass_kg"),
+                        s.num("butt_d_m"),
+                        s.opt("height_m"),
+                        s.flag("hung"),
+                        s.flag("spring_loaded"),
+                        s.flag("root_plate"),
+                        s.opt("plate_height_m"),
+                        s.num("slope_deg"),
+                        s.flag("locked_in_fork"),
+                        s.opt("tractor_winch_N"),
+                        s.opt("hand_winch_N"),
+                        s.num("mu")));
             } catch (RefusedInput e) {
                 faults.addAll(e.faults());
             }
@@ -80,7 +103,8 @@ final class ReleaseSum {
             }
             Input.requireKnown(m, List.of("a", "type", "b"), at + ".");
             Pile.Type type = MeasureSums.keys(Pile.Type.values()).contains(m.get("type"))
-                ? Pile.Type.valueOf(String.valueOf(m.get("type")).toUpperCase(Locale.ROOT)) : null;
+                    ? Pile.Type.valueOf(String.valueOf(m.get("type")).toUpperCase(Locale.ROOT))
+                    : null;
             if (type == null) {
                 throw new RefusedInput("BAD_CHOICE", at, "type must be one of " + MeasureSums.keys(Pile.Type.values()));
             }
@@ -91,8 +115,18 @@ final class ReleaseSum {
 
     private static Map<String, Object> step(Release.Step s) {
         Map<String, Object> methods = new LinkedHashMap<>();
-        s.method().forEach((id, m) -> methods.put(id, Map.of("ladder", m.ladder().stream().map(Method.Way::key).toList(),
-            "pull_N", m.pullN(), "lever_N", m.leverN(), "notes", m.notes())));
+        s.method()
+                .forEach((id, m) -> methods.put(
+                        id,
+                        Map.of(
+                                "ladder",
+                                m.ladder().stream().map(Method.Way::key).toList(),
+                                "pull_N",
+                                m.pullN(),
+                                "lever_N",
+                                m.leverN(),
+                                "notes",
+                                m.notes())));
         Map<String, Object> zones = new LinkedHashMap<>();
         s.zone().forEach((id, z) -> zones.put(id, zone(z)));
         Map<String, Object> step = new LinkedHashMap<>();

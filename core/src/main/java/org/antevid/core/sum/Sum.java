@@ -13,7 +13,8 @@ public record Sum(String name, String title, List<Field> fields, Function<Input,
         Answer computed = computation.apply(input);
         Answer answer = new Answer().warn(input.warnings());
         Map<String, Object> all = computed.asMap();
-        answer.warn(((List<?>) all.get("warnings")).stream().map(String::valueOf).toList());
+        answer.warn(
+                ((List<?>) all.get("warnings")).stream().map(String::valueOf).toList());
         all.forEach((k, v) -> {
             if (!k.equals("ok") && !k.equals("errors") && !k.equals("warnings")) {
                 answer.put(k, v);

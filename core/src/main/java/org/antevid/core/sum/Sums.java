@@ -24,8 +24,7 @@ public final class Sums {
         sums.forEach(s -> ALL.put(s.name(), s));
     }
 
-    private Sums() {
-    }
+    private Sums() {}
 
     public static Optional<Sum> named(String name) {
         return Optional.ofNullable(ALL.get(name));

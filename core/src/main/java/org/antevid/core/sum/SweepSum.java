@@ -26,54 +26,100 @@ import org.antevid.core.stem.Species;
 
 /** The sum of all 360 lays. */
 final class SweepSum {
-    static final Sum SWEEP = new Sum("lay_sweep", "All 360 lays judged", List.of(
-        Field.need("height_m", "m", 1, 120),
-        Field.with("sigma_height_m", "m", 0, 30, 1),
-        Field.with("cut_height_m", "m", 0, 6, 0.2),
-        Field.need("crown_radius_m", "m", 0.1, 25),
-        Field.need("crown_base_m", "m", 0, 110),
-        Field.need("d_cut_m", "m", 0.05, 5),
-        Field.need("dbh_m", "m", 0.05, 5),
-        Field.choice("genus", "unknown", MeasureSums.GENERA),
-        Field.choice("condition", "sound", MeasureSums.CONDITIONS),
-        Field.need("mass_kg", "kg", 5, 200000),
-        Field.need("cg_m", "m", 0.3, 80),
-        Field.with("moment_e_Nm", "N m", -1e8, 1e8, 0),
-        Field.with("moment_n_Nm", "N m", -1e8, 1e8, 0),
-        Field.with("sigma_moment_Nm", "N m", 0, 1e8, 0),
-        Field.with("tip_off_e_m", "m", -30, 30, 0),
-        Field.with("tip_off_n_m", "m", -30, 30, 0),
-        Field.choice("school", "open_face", MeasureSums.keys(School.values())),
-        Field.choice("skill", "trained", MeasureSums.keys(LaySpread.Skill.values())),
-        Field.with("slope_deg", "deg", 0, 60, 0),
-        Field.with("downhill_deg", "deg", -360, 720, 0),
-        Field.maybe("back_capacity_Nm", "N m", 0, 1e8),
-        Field.with("guy_capacity_Nm", "N m", 0, 1e8, 0),
-        Field.maybe("t_fast_s", "s", 0, 60),
-        Field.with("throw_share", "", 0, 1, 0.1),
-        Field.with("hangup_limit", "", 0.05, 1, 0.5),
-        Field.choice("ground", "litter", MeasureSums.keys(EscapeRoutes.Footing.values())),
-        Field.with("flare", "", 1, 1.5, 1),
-        Field.list("targets"), Field.list("neighbours"), Field.list("obstacles"), Field.list("history")), SweepSum::sweep);
+    static final Sum SWEEP = new Sum(
+            "lay_sweep",
+            "All 360 lays judged",
+            List.of(
+                    Field.need("height_m", "m", 1, 120),
+                    Field.with("sigma_height_m", "m", 0, 30, 1),
+                    Field.with("cut_height_m", "m", 0, 6, 0.2),
+                    Field.need("crown_radius_m", "m", 0.1, 25),
+                    Field.need("crown_base_m", "m", 0, 110),
+                    Field.need("d_cut_m", "m", 0.05, 5),
+                    Field.need("dbh_m", "m", 0.05, 5),
+                    Field.choice("genus", "unknown", MeasureSums.GENERA),
+                    Field.choice("condition", "sound", MeasureSums.CONDITIONS),
+                    Field.need("mass_kg", "kg", 5, 200000),
+                    Field.need("cg_m", "m", 0.3, 80),
+                    Field.with("moment_e_Nm", "N m", -1e8, 1e8, 0),
+                    Field.with("moment_n_Nm", "N m", -1e8, 1e8, 0),
+                    Field.with("sigma_moment_Nm", "N m", 0, 1e8, 0),
+                    Field.with("tip_off_e_m", "m", -30, 30, 0),
+                    Field.with("tip_off_n_m", "m", -30, 30, 0),
+                    Field.choice("school", "open_face", MeasureSums.keys(School.values())),
+                    Field.choice("skill", "trained", MeasureSums.keys(LaySpread.Skill.values())),
+                    Field.with("slope_deg", "deg", 0, 60, 0),
+                    Field.with("downhill_deg", "deg", -360, 720, 0),
+                    Field.maybe("back_capacity_Nm", "N m", 0, 1e8),
+                    Field.with("guy_capacity_Nm", "N m", 0, 1e8, 0),
+                    Field.maybe("t_fast_s", "s", 0, 60),
+                    Field.with("throw_share", "", 0, 1, 0.1),
+                    Field.with("hangup_limit", "", 0.05, 1, 0.5),
+                    Field.choice("ground", "litter", MeasureSums.keys(EscapeRoutes.Footing.values())),
+                    Field.with("flare", "", 1, 1.5, 1),
+                    Field.list("targets"),
+                    Field.list("neighbours"),
+                    Field.list("obstacles"),
+                    Field.list("history")),
+            SweepSum::sweep);
 
-    private SweepSum() {
-    }
+    private SweepSum() {}
 
     private static Answer sweep(Input in) {
         Condition wood = in.choice(Condition.class, "condition");
-        Sweep.Felled tree = new Sweep.Felled(new Estimate(in.num("height_m"), in.num("sigma_height_m")), in.num("cut_height_m"), in.num("crown_radius_m"), in.num("crown_base_m"),
-            in.num("d_cut_m"), in.num("dbh_m"), in.choice(Species.class, "genus"), Oval.round(in.num("d_cut_m")), in.num("flare"), lay -> wood, in.num("mass_kg"), in.num("mass_kg"), in.num("cg_m"), in.num("moment_e_Nm"), in.num("moment_n_Nm"),
-            in.num("sigma_moment_Nm"), 0, in.num("tip_off_e_m"), in.num("tip_off_n_m"), Sweep.Weakness.NONE);
+        Sweep.Felled tree = new Sweep.Felled(
+                new Estimate(in.num("height_m"), in.num("sigma_height_m")),
+                in.num("cut_height_m"),
+                in.num("crown_radius_m"),
+                in.num("crown_base_m"),
+                in.num("d_cut_m"),
+                in.num("dbh_m"),
+                in.choice(Species.class, "genus"),
+                Oval.round(in.num("d_cut_m")),
+                in.num("flare"),
+                lay -> wood,
+                in.num("mass_kg"),
+                in.num("mass_kg"),
+                in.num("cg_m"),
+                in.num("moment_e_Nm"),
+                in.num("moment_n_Nm"),
+                in.num("sigma_moment_Nm"),
+                0,
+                in.num("tip_off_e_m"),
+                in.num("tip_off_n_m"),
+                Sweep.Weakness.NONE);
         LyingTree lying = Sweep.lying(tree);
         LyingTree thrown = lying.longer(lying.lengthM() * (1 + in.num("throw_share")));
         Optional<Double> given = in.opt("back_capacity_Nm");
-        Sweep.Method method = new Sweep.Method(in.choice(School.class, "school"), CutChoice.BY_THE_RULE, 2.5, CutCard.MovedBy.LEAN,
-            LaySpread.Cutter.of(in.choice(LaySpread.Skill.class, "skill"), LaySums.numbers(in.list("history"), "history")),
-            (lay, card, back) -> Optional.of(given.orElseGet(() -> Means.wedgesNm(tree.massKg(), tree.cgM(), card.behindHingeM()))), (lay, side) -> in.num("guy_capacity_Nm"),
-            (lay, card, strapped, forward, back) -> new EscapeRoutes.Clock(in.opt("t_fast_s"), EscapeRoutes.Clock.REACT_S), 0, 0, 0,
-            in.num("throw_share"), in.num("hangup_limit"), in.choice(EscapeRoutes.Footing.class, "ground"), 0, 0);
-        Sweep sweep = new Sweep(tree, method, new Sweep.Around(new Ground(in.num("slope_deg"), in.num("downhill_deg")), targets(in.list("targets"), lying, thrown),
-            neighbours(in.list("neighbours")), FallSums.obstacles(in.list("obstacles")), tree.height().value()));
+        Sweep.Method method = new Sweep.Method(
+                in.choice(School.class, "school"),
+                CutChoice.BY_THE_RULE,
+                2.5,
+                CutCard.MovedBy.LEAN,
+                LaySpread.Cutter.of(
+                        in.choice(LaySpread.Skill.class, "skill"), LaySums.numbers(in.list("history"), "history")),
+                (lay, card, back) -> Optional.of(
+                        given.orElseGet(() -> Means.wedgesNm(tree.massKg(), tree.cgM(), card.behindHingeM()))),
+                (lay, side) -> in.num("guy_capacity_Nm"),
+                (lay, card, strapped, forward, back) ->
+                        new EscapeRoutes.Clock(in.opt("t_fast_s"), EscapeRoutes.Clock.REACT_S),
+                0,
+                0,
+                0,
+                in.num("throw_share"),
+                in.num("hangup_limit"),
+                in.choice(EscapeRoutes.Footing.class, "ground"),
+                0,
+                0);
+        Sweep sweep = new Sweep(
+                tree,
+                method,
+                new Sweep.Around(
+                        new Ground(in.num("slope_deg"), in.num("downhill_deg")),
+                        targets(in.list("targets"), lying, thrown),
+                        neighbours(in.list("neighbours")),
+                        FallSums.obstacles(in.list("obstacles")),
+                        tree.height().value()));
         List<Sweep.Row> rows = sweep.all();
         List<Window> windows = Window.of(rows);
         List<String> warnings = new ArrayList<>();
@@ -86,9 +132,14 @@ final class SweepSum {
         if (windows.stream().anyMatch(Window::narrow)) {
             warnings.add("WINDOW_NARROW");
         }
-        return new Answer().put("windows", windows.stream().map(SweepSum::window).toList()).put("best_deg", windows.stream().findFirst().map(Window::bestDeg))
-            .put("back_capacity_Nm", rows.get(0).capacityNm()).put("blocked_count", (int) rows.stream().filter(Sweep.Row::blocked).count())
-            .put("rows", rows.stream().map(SweepSum::row).toList()).warn(warnings);
+        return new Answer()
+                .put("windows", windows.stream().map(SweepSum::window).toList())
+                .put("best_deg", windows.stream().findFirst().map(Window::bestDeg))
+                .put("back_capacity_Nm", rows.get(0).capacityNm())
+                .put("blocked_count", (int)
+                        rows.stream().filter(Sweep.Row::blocked).count())
+                .put("rows", rows.stream().map(SweepSum::row).toList())
+                .warn(warnings);
     }
 
     private static Map<String, Object> window(Window w) {
@@ -123,11 +174,16 @@ final class SweepSum {
         m.put("with_guy", r.withGuy());
         m.put("bias_deg", r.spread().biasDeg().orElse(null));
         m.put("sigma_deg", r.spread().sigmaDeg().orElse(null));
-        m.put("strikes", r.strikes().stream().map(s -> List.of(s.id(), s.strike().decision())).toList());
+        m.put(
+                "strikes",
+                r.strikes().stream()
+                        .map(s -> List.of(s.id(), s.strike().decision()))
+                        .toList());
         m.put("strike_details", r.strikes().stream().map(SweepSum::strike).toList());
         m.put("hangup", r.hangUp());
         m.put("slope_deg", r.slopeDeg());
-        m.put("escape_open", (int) r.escape().routes().stream().filter(EscapeRoutes.Route::open).count());
+        m.put("escape_open", (int)
+                r.escape().routes().stream().filter(EscapeRoutes.Route::open).count());
         return m;
     }
 
@@ -146,13 +202,23 @@ final class SweepSum {
         List<Sweep.Target> targets = new ArrayList<>();
         for (int i = 0; i < raw.size(); i++) {
             String at = "targets[" + i + "]";
-            RefusedInput bad = new RefusedInput("BAD_TARGET", at, "needs id, class 1 to 4, and a polygon or e, n and radius_m in metres");
-            if (!(raw.get(i) instanceof Map<?, ?> t) || !(t.get("class") instanceof Number worth) || worth.doubleValue() != worth.intValue() || worth.intValue() < 1 || worth.intValue() > 4) {
+            RefusedInput bad = new RefusedInput(
+                    "BAD_TARGET", at, "needs id, class 1 to 4, and a polygon or e, n and radius_m in metres");
+            if (!(raw.get(i) instanceof Map<?, ?> t)
+                    || !(t.get("class") instanceof Number worth)
+                    || worth.doubleValue() != worth.intValue()
+                    || worth.intValue() < 1
+                    || worth.intValue() > 4) {
                 throw bad;
             }
             Input.requireKnown(t, List.of("id", "class", "mitigable", "polygon", "e", "n", "radius_m"), at + ".");
             boolean mitigable = Boolean.TRUE.equals(t.get("mitigable")) || "yes".equals(t.get("mitigable"));
-            targets.add(new Sweep.Target(String.valueOf(t.get("id")), worth.intValue(), mitigable, covering(t, lying, bad), covering(t, thrown, bad)));
+            targets.add(new Sweep.Target(
+                    String.valueOf(t.get("id")),
+                    worth.intValue(),
+                    mitigable,
+                    covering(t, lying, bad),
+                    covering(t, thrown, bad)));
         }
         return targets;
     }
@@ -165,7 +231,9 @@ final class SweepSum {
                 throw bad;
             }
         }
-        if (!(t.get("e") instanceof Number e) || !(t.get("n") instanceof Number n) || t.get("radius_m") != null && !(t.get("radius_m") instanceof Number)) {
+        if (!(t.get("e") instanceof Number e)
+                || !(t.get("n") instanceof Number n)
+                || t.get("radius_m") != null && !(t.get("radius_m") instanceof Number)) {
             throw bad;
         }
         double radius = t.get("radius_m") == null ? 0 : ((Number) t.get("radius_m")).doubleValue();
@@ -181,10 +249,22 @@ final class SweepSum {
             List<Fault> unknown = List.of();
             try {
                 Map<?, ?> n = (Map<?, ?>) raw.get(i);
-                unknown = Input.unknown(n, List.of("id", "e", "n", "height_m", "crown_radius_m", "dbh_m"), "neighbours[" + i + "].");
-                neighbours.add(new Neighbour(String.valueOf(n.get("id")), number(n, "e"), number(n, "n"), number(n, "height_m"), number(n, "crown_radius_m"), number(n, "dbh_m")));
+                unknown = Input.unknown(
+                        n, List.of("id", "e", "n", "height_m", "crown_radius_m", "dbh_m"), "neighbours[" + i + "].");
+                neighbours.add(new Neighbour(
+                        String.valueOf(n.get("id")),
+                        number(n, "e"),
+                        number(n, "n"),
+                        number(n, "height_m"),
+                        number(n, "crown_radius_m"),
+                        number(n, "dbh_m")));
             } catch (ClassCastException | NullPointerException | RefusedInput e) {
-                throw unknown.isEmpty() ? new RefusedInput("BAD_NEIGHBOUR", "neighbours[" + i + "]", "needs id, e, n, height_m, crown_radius_m and dbh_m in metres") : new RefusedInput(unknown);
+                throw unknown.isEmpty()
+                        ? new RefusedInput(
+                                "BAD_NEIGHBOUR",
+                                "neighbours[" + i + "]",
+                                "needs id, e, n, height_m, crown_radius_m and dbh_m in metres")
+                        : new RefusedInput(unknown);
             }
             if (!unknown.isEmpty()) {
                 throw new RefusedInput(unknown);

@@ -10,9 +10,9 @@ import org.antevid.core.stem.StemMass;
  * Ways to bring one stem down, best first. Leaving, cordoning and marking is always on the list and is a valid result.
  * Drag force F = m g (mu cos s + sin s), the whole weight dragged: an upper bound. Practice rules; forces from statics.
  *
- * @param pullN  upper bound of the force to drag it, N
+ * @param pullN upper bound of the force to drag it, N
  * @param leverN handle force to roll it with a 1.3 m lever, N
- * @param notes  labels saying what was left out and why
+ * @param notes labels saying what was left out and why
  */
 public record Method(List<Way> ladder, double pullN, double leverN, List<String> notes) {
     private static final double WINCH_RESERVE = 1.5;
@@ -22,9 +22,12 @@ public record Method(List<Way> ladder, double pullN, double leverN, List<String>
 
     /** One way, with its key in the open interface. */
     public enum Way {
-        MACHINE_WITH_CAB("machine with a cab"), TRACTOR_WINCH_FROM_BEHIND("tractor winch from behind"),
-        HAND_WINCH_AWAY_FROM_LAY("hand winch, away from the lay"), ROTATE_WITH_LEVER("roll it with a lever"),
-        CROSSCUT_WITH_BIND_PLAN("crosscut with a bind plan"), LEAVE_CORDON_MARK("leave it, cordon it, mark it");
+        MACHINE_WITH_CAB("machine with a cab"),
+        TRACTOR_WINCH_FROM_BEHIND("tractor winch from behind"),
+        HAND_WINCH_AWAY_FROM_LAY("hand winch, away from the lay"),
+        ROTATE_WITH_LEVER("roll it with a lever"),
+        CROSSCUT_WITH_BIND_PLAN("crosscut with a bind plan"),
+        LEAVE_CORDON_MARK("leave it, cordon it, mark it");
         private final String words;
 
         Way(String words) {
@@ -45,7 +48,9 @@ public record Method(List<Way> ladder, double pullN, double leverN, List<String>
         double pull = s.massKg() * StemMass.G * (s.mu() * Math.cos(slope) + Math.sin(slope));
         double lever = 0.5 * s.massKg() * StemMass.G * ROLLING_FRICTION * s.buttDM() / LEVER_M;
         boolean onHung = pile.amongRemoved().stream()
-            .anyMatch(r -> r.type() == Pile.Type.RESTS_ON && r.a().equals(s.id()) && pile.stem(r.b()).hung());
+                .anyMatch(r -> r.type() == Pile.Type.RESTS_ON
+                        && r.a().equals(s.id())
+                        && pile.stem(r.b()).hung());
         boolean machineOnly = bound || deadlock;
         List<Way> ladder = new ArrayList<>();
         List<String> notes = new ArrayList<>();
@@ -63,7 +68,12 @@ public record Method(List<Way> ladder, double pullN, double leverN, List<String>
         if (!handBanned && strongEnough(s.handWinchN(), pull)) {
             ladder.add(Way.HAND_WINCH_AWAY_FROM_LAY);
         }
-        if (!handBanned && s.hung() && s.buttDM() <= 0.25 && s.massKg() <= 400 && !s.lockedInFork() && lever <= LEVER_MOST_N) {
+        if (!handBanned
+                && s.hung()
+                && s.buttDM() <= 0.25
+                && s.massKg() <= 400
+                && !s.lockedInFork()
+                && lever <= LEVER_MOST_N) {
             ladder.add(Way.ROTATE_WITH_LEVER);
         }
         ladder.add(Way.LEAVE_CORDON_MARK);

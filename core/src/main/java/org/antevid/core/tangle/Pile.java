@@ -13,29 +13,45 @@ import org.antevid.core.quantity.Require;
  * Stems that bear on each other, as they were seen. A doubtful relation is entered as present.
  *
  * @param standing ids of stems that stay (a sound support, an anchor)
- * @param machine  a machine with cab and grapple is at hand
+ * @param machine a machine with cab and grapple is at hand
  */
 public record Pile(List<Stem> stems, Set<String> standing, boolean machine, List<Relation> relations) {
 
     /** How one stem bears on another. */
-    public enum Type { RESTS_ON, OVERHANGS, BOUND, HELD_BY_ROPE }
+    public enum Type {
+        RESTS_ON,
+        OVERHANGS,
+        BOUND,
+        HELD_BY_ROPE
+    }
 
     /** {@code a} rests on / overhangs the work spot of / is bound with / is held by a rope to {@code b}. */
-    public record Relation(String a, Type type, String b) {
-    }
+    public record Relation(String a, Type type, String b) {}
 
     /**
      * One stem of the pile; metres, kilograms, newton.
      *
-     * @param heightM         height of what may come down, empty when not known
-     * @param slopeDeg        ground slope along which it would be dragged uphill
-     * @param tractorWinchN   rated pull of a tractor winch at hand, empty for none
-     * @param handWinchN      rated pull of a hand winch at hand, empty for none
-     * @param mu              friction of the dragged stem
+     * @param heightM height of what may come down, empty when not known
+     * @param slopeDeg ground slope along which it would be dragged uphill
+     * @param tractorWinchN rated pull of a tractor winch at hand, empty for none
+     * @param handWinchN rated pull of a hand winch at hand, empty for none
+     * @param mu friction of the dragged stem
      */
-    public record Stem(String id, double lengthM, double massKg, double buttDM, Optional<Double> heightM, boolean hung,
-                       boolean springLoaded, boolean rootPlate, Optional<Double> plateHeightM, double slopeDeg, boolean lockedInFork,
-                       Optional<Double> tractorWinchN, Optional<Double> handWinchN, double mu) {
+    public record Stem(
+            String id,
+            double lengthM,
+            double massKg,
+            double buttDM,
+            Optional<Double> heightM,
+            boolean hung,
+            boolean springLoaded,
+            boolean rootPlate,
+            Optional<Double> plateHeightM,
+            double slopeDeg,
+            boolean lockedInFork,
+            Optional<Double> tractorWinchN,
+            Optional<Double> handWinchN,
+            double mu) {
         public Stem {
             Require.within(lengthM, 0.1, 120, "length_m");
             Require.within(massKg, 0.1, 200000, "mass_kg");
@@ -45,12 +61,17 @@ public record Pile(List<Stem> stems, Set<String> standing, boolean machine, List
         }
 
         double ownPriority(long overhung) {
-            return 1000.0 * overhung + (hung ? 300 : 0) + (springLoaded ? 200 : 0) + (rootPlate ? 150 : 0)
-                + heightM.map(h -> Math.min(100, 2 * h)).orElse(0.0);
+            return 1000.0 * overhung
+                    + (hung ? 300 : 0)
+                    + (springLoaded ? 200 : 0)
+                    + (rootPlate ? 150 : 0)
+                    + heightM.map(h -> Math.min(100, 2 * h)).orElse(0.0);
         }
     }
 
-    /** @throws RefusedInput {@code DUPLICATE}, {@code UNKNOWN_STEM} or {@code SELF_RELATION}, naming each entry at fault */
+    /**
+     * @throws RefusedInput {@code DUPLICATE}, {@code UNKNOWN_STEM} or {@code SELF_RELATION}, naming each entry at fault
+     */
     public Pile {
         stems = List.copyOf(stems);
         standing = Set.copyOf(standing);
@@ -59,7 +80,8 @@ public record Pile(List<Stem> stems, Set<String> standing, boolean machine, List
         Set<String> ids = new HashSet<>();
         for (int i = 0; i < stems.size(); i++) {
             if (!ids.add(stems.get(i).id()) || standing.contains(stems.get(i).id())) {
-                faults.add(new Fault("DUPLICATE", "stems[" + i + "]", "id " + stems.get(i).id() + " is given twice"));
+                faults.add(new Fault(
+                        "DUPLICATE", "stems[" + i + "]", "id " + stems.get(i).id() + " is given twice"));
             }
         }
         ids.addAll(standing);
@@ -77,12 +99,16 @@ public record Pile(List<Stem> stems, Set<String> standing, boolean machine, List
     }
 
     Stem stem(String id) {
-        return stems.stream().filter(s -> s.id().equals(id)).findFirst()
-            .orElseThrow(() -> new IllegalStateException("no stem " + id));
+        return stems.stream()
+                .filter(s -> s.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("no stem " + id));
     }
 
     /** @return the relations between stems that are to be removed, standing ones left out */
     List<Relation> amongRemoved() {
-        return relations.stream().filter(r -> !standing.contains(r.a()) && !standing.contains(r.b())).toList();
+        return relations.stream()
+                .filter(r -> !standing.contains(r.a()) && !standing.contains(r.b()))
+                .toList();
     }
 }

@@ -17,33 +17,52 @@ import org.jgrapht.graph.DefaultDirectedGraph;
 import org.jgrapht.graph.DefaultEdge;
 
 /**
- * Order in which a pile is taken apart. Practice rule: what rests on or hangs over another goes first; bound stems move as
- * one; a ring has no first and is one machine step. Among the free ones the most dangerous goes first, and a harmless stem
- * that bars the way to a dangerous one inherits its priority. After each step the pile is looked at again.
+ * Order in which a pile is taken apart. Practice rule: what rests on or hangs over another goes first; bound stems move
+ * as one; a ring has no first and is one machine step. Among the free ones the most dangerous goes first, and a
+ * harmless stem that bars the way to a dangerous one inherits its priority. After each step the pile is looked at
+ * again.
  */
 public record Release(List<List<String>> order, List<Step> steps, List<Deadlock> deadlocks, List<String> forbidden) {
     /** Never with a hung-up stem, whatever the plan says (practice rule). */
-    public static final List<String> FORBIDDEN_WITH_HUNG_STEM = List.of("work_or_walk_beneath_hung_stem", "cut_the_supporting_tree",
-        "fell_another_tree_onto_it", "climb_hung_or_supporting_tree", "cut_the_branch_it_hangs_on",
-        "shorten_the_butt_piece_by_piece_while_it_hangs", "leave_it_unmarked", "stand_in_rope_bight",
-        "work_in_crater_or_behind_loose_plate", "work_alone", "go_on_in_wind_dusk_or_poor_sight");
+    public static final List<String> FORBIDDEN_WITH_HUNG_STEM = List.of(
+            "work_or_walk_beneath_hung_stem",
+            "cut_the_supporting_tree",
+            "fell_another_tree_onto_it",
+            "climb_hung_or_supporting_tree",
+            "cut_the_branch_it_hangs_on",
+            "shorten_the_butt_piece_by_piece_while_it_hangs",
+            "leave_it_unmarked",
+            "stand_in_rope_bight",
+            "work_in_crater_or_behind_loose_plate",
+            "work_alone",
+            "go_on_in_wind_dusk_or_poor_sight");
 
     /** Kinds of step. */
-    public enum Kind { SINGLE, BOUND_MACHINE, DEADLOCK_MACHINE }
+    public enum Kind {
+        SINGLE,
+        BOUND_MACHINE,
+        DEADLOCK_MACHINE
+    }
 
     /**
      * One removal.
      *
-     * @param before  preparations that belong to this removal, {@code secure_plate:id}
-     * @param changes what it does to others: {@code unloads:id}, {@code clears_spot:id}, {@code rope_free:id}, {@code opens:id}
+     * @param before preparations that belong to this removal, {@code secure_plate:id}
+     * @param changes what it does to others: {@code unloads:id}, {@code clears_spot:id}, {@code rope_free:id},
+     *     {@code opens:id}
      */
-    public record Step(Kind kind, List<String> stems, double ownPriority, double priority, List<String> before,
-                       Map<String, Method> method, Map<String, KeepOut> zone, List<String> changes) {
-    }
+    public record Step(
+            Kind kind,
+            List<String> stems,
+            double ownPriority,
+            double priority,
+            List<String> before,
+            Map<String, Method> method,
+            Map<String, KeepOut> zone,
+            List<String> changes) {}
 
     /** A ring; holding one of {@code holdOneOf} would open it. */
-    public record Deadlock(List<String> stems, List<String> holdOneOf) {
-    }
+    public record Deadlock(List<String> stems, List<String> holdOneOf) {}
 
     public static Release of(Pile pile) {
         Map<String, Set<String>> groups = groups(pile);
@@ -52,7 +71,8 @@ public record Release(List<List<String>> order, List<Step> steps, List<Deadlock>
         Map<Set<String>, TreeSet<String>> block = new HashMap<>();
         List<Deadlock> deadlocks = new ArrayList<>();
         for (Set<Set<String>> component : components) {
-            TreeSet<String> ids = component.stream().flatMap(Set::stream).collect(Collectors.toCollection(TreeSet::new));
+            TreeSet<String> ids =
+                    component.stream().flatMap(Set::stream).collect(Collectors.toCollection(TreeSet::new));
             component.forEach(g -> block.put(g, ids));
             if (component.size() > 1) {
                 deadlocks.add(new Deadlock(List.copyOf(ids), holdOneOf(pile, groups, component, ids)));
@@ -60,8 +80,10 @@ public record Release(List<List<String>> order, List<Step> steps, List<Deadlock>
         }
         deadlocks.sort(Comparator.comparing(d -> d.stems().get(0)));
         Map<TreeSet<String>, Set<TreeSet<String>>> blocks = new LinkedHashMap<>();
-        block.values().stream().distinct().sorted(Comparator.comparing(TreeSet::first))
-            .forEach(b -> blocks.put(b, new LinkedHashSet<>()));
+        block.values().stream()
+                .distinct()
+                .sorted(Comparator.comparing(TreeSet::first))
+                .forEach(b -> blocks.put(b, new LinkedHashSet<>()));
         for (DefaultEdge e : graph.edgeSet()) {
             TreeSet<String> from = block.get(graph.getEdgeSource(e));
             TreeSet<String> to = block.get(graph.getEdgeTarget(e));
@@ -71,8 +93,11 @@ public record Release(List<List<String>> order, List<Step> steps, List<Deadlock>
         }
         List<Step> steps = steps(pile, groups, blocks, deadlocks);
         boolean hung = pile.stems().stream().anyMatch(Pile.Stem::hung);
-        return new Release(steps.stream().map(Step::stems).toList(), steps, List.copyOf(deadlocks),
-            hung ? FORBIDDEN_WITH_HUNG_STEM : List.of());
+        return new Release(
+                steps.stream().map(Step::stems).toList(),
+                steps,
+                List.copyOf(deadlocks),
+                hung ? FORBIDDEN_WITH_HUNG_STEM : List.of());
     }
 
     private static Map<String, Set<String>> groups(Pile pile) {
@@ -88,40 +113,58 @@ public record Release(List<List<String>> order, List<Step> steps, List<Deadlock>
         return groups;
     }
 
-    private static Graph<Set<String>, DefaultEdge> graph(Pile pile, Map<String, Set<String>> groups, Predicate<Pile.Relation> counted) {
+    private static Graph<Set<String>, DefaultEdge> graph(
+            Pile pile, Map<String, Set<String>> groups, Predicate<Pile.Relation> counted) {
         Graph<Set<String>, DefaultEdge> graph = new DefaultDirectedGraph<>(DefaultEdge.class);
         groups.values().forEach(graph::addVertex);
         for (Pile.Relation r : pile.amongRemoved()) {
-            if (r.type() != Pile.Type.BOUND && counted.test(r) && !groups.get(r.a()).equals(groups.get(r.b()))) {
+            if (r.type() != Pile.Type.BOUND
+                    && counted.test(r)
+                    && !groups.get(r.a()).equals(groups.get(r.b()))) {
                 graph.addEdge(groups.get(r.a()), groups.get(r.b()));
             }
         }
         return graph;
     }
 
-    /** A held stem no longer has to go first: all edges out of it drop. It opens the ring when no cycle is left in it. */
-    private static List<String> holdOneOf(Pile pile, Map<String, Set<String>> groups, Set<Set<String>> component, Set<String> ids) {
-        return ids.stream().filter(held -> {
-            Graph<Set<String>, DefaultEdge> left = graph(pile, groups,
-                r -> !r.a().equals(held) && ids.contains(r.a()) && ids.contains(r.b()));
-            return new KosarajuStrongConnectivityInspector<>(left).stronglyConnectedSets().stream()
-                .noneMatch(c -> c.size() > 1 && component.containsAll(c));
-        }).toList();
+    /**
+     * A held stem no longer has to go first: all edges out of it drop. It opens the ring when no cycle is left in it.
+     */
+    private static List<String> holdOneOf(
+            Pile pile, Map<String, Set<String>> groups, Set<Set<String>> component, Set<String> ids) {
+        return ids.stream()
+                .filter(held -> {
+                    Graph<Set<String>, DefaultEdge> left =
+                            graph(pile, groups, r -> !r.a().equals(held) && ids.contains(r.a()) && ids.contains(r.b()));
+                    return new KosarajuStrongConnectivityInspector<>(left)
+                            .stronglyConnectedSets().stream().noneMatch(c -> c.size() > 1 && component.containsAll(c));
+                })
+                .toList();
     }
 
-    private static List<Step> steps(Pile pile, Map<String, Set<String>> groups, Map<TreeSet<String>, Set<TreeSet<String>>> blocks,
-                                    List<Deadlock> deadlocks) {
+    private static List<Step> steps(
+            Pile pile,
+            Map<String, Set<String>> groups,
+            Map<TreeSet<String>, Set<TreeSet<String>>> blocks,
+            List<Deadlock> deadlocks) {
         Map<TreeSet<String>, Double> own = new HashMap<>();
-        blocks.keySet().forEach(b -> own.put(b, b.stream().mapToDouble(id -> ownPriority(pile, id)).max().orElse(0)));
+        blocks.keySet()
+                .forEach(b -> own.put(
+                        b,
+                        b.stream()
+                                .mapToDouble(id -> ownPriority(pile, id))
+                                .max()
+                                .orElse(0)));
         Map<TreeSet<String>, Double> inherited = new HashMap<>();
         blocks.keySet().forEach(b -> inherited(b, blocks, own, inherited));
         List<Step> steps = new ArrayList<>();
         Set<TreeSet<String>> left = new LinkedHashSet<>(blocks.keySet());
         while (!left.isEmpty()) {
             TreeSet<String> next = left.stream()
-                .filter(b -> left.stream().noneMatch(o -> blocks.get(o).contains(b)))
-                .min(Comparator.comparingDouble((TreeSet<String> b) -> -inherited.get(b)).thenComparing(TreeSet::first))
-                .orElseThrow(() -> new IllegalStateException("condensation has a cycle"));
+                    .filter(b -> left.stream().noneMatch(o -> blocks.get(o).contains(b)))
+                    .min(Comparator.comparingDouble((TreeSet<String> b) -> -inherited.get(b))
+                            .thenComparing(TreeSet::first))
+                    .orElseThrow(() -> new IllegalStateException("condensation has a cycle"));
             left.remove(next);
             boolean ring = deadlocks.stream().anyMatch(d -> d.stems().equals(List.copyOf(next)));
             steps.add(step(pile, groups, next, ring, own.get(next), inherited.get(next), left, blocks));
@@ -131,12 +174,17 @@ public record Release(List<List<String>> order, List<Step> steps, List<Deadlock>
 
     private static double ownPriority(Pile pile, String id) {
         // what hangs over a spot that stays hangs over whoever works there
-        long overhung = pile.relations().stream().filter(r -> r.type() == Pile.Type.OVERHANGS && r.a().equals(id)).count();
+        long overhung = pile.relations().stream()
+                .filter(r -> r.type() == Pile.Type.OVERHANGS && r.a().equals(id))
+                .count();
         return pile.stem(id).ownPriority(overhung);
     }
 
-    private static double inherited(TreeSet<String> b, Map<TreeSet<String>, Set<TreeSet<String>>> blocks,
-                                    Map<TreeSet<String>, Double> own, Map<TreeSet<String>, Double> known) {
+    private static double inherited(
+            TreeSet<String> b,
+            Map<TreeSet<String>, Set<TreeSet<String>>> blocks,
+            Map<TreeSet<String>, Double> own,
+            Map<TreeSet<String>, Double> known) {
         if (!known.containsKey(b)) {
             double most = own.get(b);
             for (TreeSet<String> next : blocks.get(b)) {
@@ -147,8 +195,15 @@ public record Release(List<List<String>> order, List<Step> steps, List<Deadlock>
         return known.get(b);
     }
 
-    private static Step step(Pile pile, Map<String, Set<String>> groups, TreeSet<String> ids, boolean ring, double own, double priority,
-                             Set<TreeSet<String>> left, Map<TreeSet<String>, Set<TreeSet<String>>> blocks) {
+    private static Step step(
+            Pile pile,
+            Map<String, Set<String>> groups,
+            TreeSet<String> ids,
+            boolean ring,
+            double own,
+            double priority,
+            Set<TreeSet<String>> left,
+            Map<TreeSet<String>, Set<TreeSet<String>>> blocks) {
         Map<String, Method> methods = new LinkedHashMap<>();
         Map<String, KeepOut> zones = new LinkedHashMap<>();
         boolean anyBound = false;
@@ -156,7 +211,10 @@ public record Release(List<List<String>> order, List<Step> steps, List<Deadlock>
             Set<String> group = groups.get(id);
             boolean bound = group.size() > 1;
             anyBound |= bound;
-            double longest = group.stream().mapToDouble(g -> pile.stem(g).lengthM()).max().orElse(0);
+            double longest = group.stream()
+                    .mapToDouble(g -> pile.stem(g).lengthM())
+                    .max()
+                    .orElse(0);
             methods.put(id, Method.of(pile, pile.stem(id), bound, ring));
             zones.put(id, KeepOut.of(pile.stem(id), longest, bound));
         }
@@ -175,16 +233,20 @@ public record Release(List<List<String>> order, List<Step> steps, List<Deadlock>
                 }
                 case OVERHANGS -> changes.add("clears_spot:" + r.b());
                 case HELD_BY_ROPE -> changes.add("rope_free:" + r.b());
-                case BOUND -> { }
+                case BOUND -> {}
             }
         }
-        blocks.get(ids).stream().filter(b -> left.stream().noneMatch(o -> blocks.get(o).contains(b)))
-            .forEach(b -> b.forEach(id -> changes.add("opens:" + id)));
+        blocks.get(ids).stream()
+                .filter(b -> left.stream().noneMatch(o -> blocks.get(o).contains(b)))
+                .forEach(b -> b.forEach(id -> changes.add("opens:" + id)));
         Kind kind = ring ? Kind.DEADLOCK_MACHINE : anyBound ? Kind.BOUND_MACHINE : Kind.SINGLE;
         return new Step(kind, List.copyOf(ids), own, priority, before, methods, zones, changes);
     }
 
-    /** @return every broken rule when the pile is taken apart in {@code order}: "A before B", none when the order is right */
+    /**
+     * @return every broken rule when the pile is taken apart in {@code order}: "A before B", none when the order is
+     *     right
+     */
     public static List<String> verifyOrder(Pile pile, List<List<String>> order) {
         Map<String, Integer> turn = new HashMap<>();
         for (int i = 0; i < order.size(); i++) {

@@ -18,7 +18,20 @@ class LineAndGuyTest {
     }
 
     private static PullLine.Rigged doubled(double legDeg) {
-        return new PullLine.Rigged(true, legDeg, Optional.empty(), 0.9, 1, 0.9, 250, Optional.empty(), Optional.of(60000.0), 0.6, 5, Optional.empty(), 1.5);
+        return new PullLine.Rigged(
+                true,
+                legDeg,
+                Optional.empty(),
+                0.9,
+                1,
+                0.9,
+                250,
+                Optional.empty(),
+                Optional.of(60000.0),
+                0.6,
+                5,
+                Optional.empty(),
+                1.5);
     }
 
     static LongStream seeds() {
@@ -32,7 +45,9 @@ class LineAndGuyTest {
         PullLine.Geometry g = line(0.3 + r.nextDouble(), 8 + 6 * r.nextDouble(), 25 + 30 * r.nextDouble(), 0);
         double deg = 100 * r.nextDouble();
         double wider = deg + 1 + 19 * r.nextDouble();
-        assertThat(PullLine.of(g, doubled(wider), Optional.empty()).legN()).as("seed %d", seed).isGreaterThan(PullLine.of(g, doubled(deg), Optional.empty()).legN());
+        assertThat(PullLine.of(g, doubled(wider), Optional.empty()).legN())
+                .as("seed %d", seed)
+                .isGreaterThan(PullLine.of(g, doubled(deg), Optional.empty()).legN());
     }
 
     @ParameterizedTest
@@ -42,7 +57,10 @@ class LineAndGuyTest {
         double back = r.nextDouble();
         double off = 40 * r.nextDouble();
         PullLine a = PullLine.of(line(back, 12, 40, off), PullLine.Rigged.STRAIGHT, Optional.empty());
-        assertThat(PullLine.of(line(back + r.nextDouble(), 12, 40, off), PullLine.Rigged.STRAIGHT, Optional.empty()).tensionN()).as("seed %d", seed).isGreaterThanOrEqualTo(a.tensionN());
+        assertThat(PullLine.of(line(back + r.nextDouble(), 12, 40, off), PullLine.Rigged.STRAIGHT, Optional.empty())
+                        .tensionN())
+                .as("seed %d", seed)
+                .isGreaterThanOrEqualTo(a.tensionN());
         PullLine left = PullLine.of(line(back, 12, 40, -off), PullLine.Rigged.STRAIGHT, Optional.empty());
         assertThat(left.tensionN()).isCloseTo(a.tensionN(), within(1e-6));
         assertThat(left.sideNm()).isCloseTo(-a.sideNm(), within(1e-6));
@@ -65,9 +83,16 @@ class LineAndGuyTest {
 
     @Test
     void aTieInTheTopAndALineThatPullsDownAreRefused() {
-        assertThatThrownBy(() -> line(0.3, 21.5, 35, 0)).isInstanceOfSatisfying(RefusedInput.class, e -> assertThat(e.faults().get(0).code()).isEqualTo("ROPE_ABOVE_SAFE_TOP"));
-        assertThatThrownBy(() -> PullLine.of(new PullLine.Geometry(1500, 12, 0.1, 0, 0, 8.5, 3, 22, 1, 0, 0), PullLine.Rigged.STRAIGHT, Optional.empty()))
-            .isInstanceOfSatisfying(RefusedInput.class, e -> assertThat(e.faults().get(0).field()).isEqualTo("anchor_dist_m"));
+        assertThatThrownBy(() -> line(0.3, 21.5, 35, 0)).isInstanceOfSatisfying(RefusedInput.class, e -> assertThat(
+                        e.faults().get(0).code())
+                .isEqualTo("ROPE_ABOVE_SAFE_TOP"));
+        assertThatThrownBy(() -> PullLine.of(
+                        new PullLine.Geometry(1500, 12, 0.1, 0, 0, 8.5, 3, 22, 1, 0, 0),
+                        PullLine.Rigged.STRAIGHT,
+                        Optional.empty()))
+                .isInstanceOfSatisfying(
+                        RefusedInput.class,
+                        e -> assertThat(e.faults().get(0).field()).isEqualTo("anchor_dist_m"));
     }
 
     @Test
@@ -75,7 +100,8 @@ class LineAndGuyTest {
         Travel little = Travel.of(0.1, 9, 3000, 20000, 12, 0.2, 50, 0, 1);
         Travel much = Travel.of(0.6, 9, 3000, 20000, 12, 0.9, 50, 0, 1);
         assertThat(much.tieM()).isGreaterThan(little.tieM());
-        assertThat(Travel.of(0.1, 9, 3000, 20000, 12, 0.2, 50, 0, 3).haulM()).isCloseTo(3 * little.haulM(), within(1e-9));
+        assertThat(Travel.of(0.1, 9, 3000, 20000, 12, 0.2, 50, 0, 3).haulM())
+                .isCloseTo(3 * little.haulM(), within(1e-9));
         // turned: atan(0.1/9) + asin(3000/180000) = 0.637 + 0.955 degrees
         assertThat(little.turnedDeg()).isCloseTo(1.592, within(0.001));
     }
@@ -94,11 +120,25 @@ class LineAndGuyTest {
         Random r = new Random(seed);
         double height = 5 + 10 * r.nextDouble();
         double side = 10 + 30 * r.nextDouble();
-        SideGuy on = SideGuy.of(new SideGuy.Geometry(height, side, 0, 0, r.nextDouble(), 22), SideGuy.Load.all(9000, Optional.empty()));
-        assertThat(on.lengthChangeM().values()).as("seed %d", seed).allSatisfy(c -> assertThat(c).isCloseTo(0, within(1e-9)));
+        SideGuy on = SideGuy.of(
+                new SideGuy.Geometry(height, side, 0, 0, r.nextDouble(), 22), SideGuy.Load.all(9000, Optional.empty()));
+        assertThat(on.lengthChangeM().values()).as("seed %d", seed).allSatisfy(c -> assertThat(c)
+                .isCloseTo(0, within(1e-9)));
         double out = 1 + 8 * r.nextDouble();
-        assertThat(SideGuy.of(new SideGuy.Geometry(height, side, -out, 0, 0, 22), SideGuy.Load.all(9000, Optional.empty())).lengthChangeM().get(90)).as("behind, seed %d", seed).isPositive();
-        assertThat(SideGuy.of(new SideGuy.Geometry(height, side, out, 0, 0, 22), SideGuy.Load.all(9000, Optional.empty())).lengthChangeM().get(90)).as("ahead, seed %d", seed).isNegative();
+        assertThat(SideGuy.of(
+                                new SideGuy.Geometry(height, side, -out, 0, 0, 22),
+                                SideGuy.Load.all(9000, Optional.empty()))
+                        .lengthChangeM()
+                        .get(90))
+                .as("behind, seed %d", seed)
+                .isPositive();
+        assertThat(SideGuy.of(
+                                new SideGuy.Geometry(height, side, out, 0, 0, 22),
+                                SideGuy.Load.all(9000, Optional.empty()))
+                        .lengthChangeM()
+                        .get(90))
+                .as("ahead, seed %d", seed)
+                .isNegative();
     }
 
     @Test
@@ -106,17 +146,36 @@ class LineAndGuyTest {
         SideGuy.Geometry g = new SideGuy.Geometry(12, 30, 0, 0, 0, 22);
         // 30 kN * 0.6 / 5 = 3.6 kN on an arm of 11.142 m, a reserve of 1.5
         assertThat(SideGuy.capacityNm(g, 30000)).isCloseTo(3600 * 11.1417 / 1.5, within(1.0));
-        assertThat(SideGuy.of(g, SideGuy.Load.all(SideGuy.capacityNm(g, 30000), Optional.of(30000.0))).wllUse().orElseThrow()).isCloseTo(1, within(1e-9));
+        assertThat(SideGuy.of(g, SideGuy.Load.all(SideGuy.capacityNm(g, 30000), Optional.of(30000.0)))
+                        .wllUse()
+                        .orElseThrow())
+                .isCloseTo(1, within(1e-9));
     }
 
     @Test
     void kitWithoutWhatItsKindNeedsIsRefusedAtTheField() {
         Optional<Double> none = Optional.empty();
-        assertThatThrownBy(() -> new KitItem(KitItem.Kind.SAW, "saw", 1, Optional.of(0.03), none, none, none, none, Optional.empty(), "")).isInstanceOfSatisfying(RefusedInput.class,
-            e -> assertThat(e.faults().get(0).field()).isEqualTo("barM"));
-        assertThatThrownBy(() -> new KitItem(KitItem.Kind.ROPE, "rope", 1, none, none, Optional.of(50.0), none, none, Optional.empty(), "")).isInstanceOfSatisfying(RefusedInput.class,
-            e -> assertThat(e.faults().get(0).field()).isEqualTo("strengthN"));
-        KitItem rope = new KitItem(KitItem.Kind.ROPE, " rope ", 1, none, none, Optional.of(50.0), Optional.of(30000.0), none, Optional.of(2010), "");
+        assertThatThrownBy(() -> new KitItem(
+                        KitItem.Kind.SAW, "saw", 1, Optional.of(0.03), none, none, none, none, Optional.empty(), ""))
+                .isInstanceOfSatisfying(
+                        RefusedInput.class,
+                        e -> assertThat(e.faults().get(0).field()).isEqualTo("barM"));
+        assertThatThrownBy(() -> new KitItem(
+                        KitItem.Kind.ROPE, "rope", 1, none, none, Optional.of(50.0), none, none, Optional.empty(), ""))
+                .isInstanceOfSatisfying(
+                        RefusedInput.class,
+                        e -> assertThat(e.faults().get(0).field()).isEqualTo("strengthN"));
+        KitItem rope = new KitItem(
+                KitItem.Kind.ROPE,
+                " rope ",
+                1,
+                none,
+                none,
+                Optional.of(50.0),
+                Optional.of(30000.0),
+                none,
+                Optional.of(2010),
+                "");
         assertThat(rope.name()).isEqualTo("rope");
         assertThat(rope.asRope(2026).ageYears()).contains(16.0);
         assertThat(rope.asRope(2026).workingN()).isCloseTo(3600, within(1e-9));

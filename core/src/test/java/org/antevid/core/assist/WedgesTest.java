@@ -18,7 +18,8 @@ class WedgesTest {
 
     @Test
     void aPlumbStemStillSitsBackByTheHingesOffset() {
-        // offset 0.1 m over 9 m: lift at 0.31 m is 0.31 * 0.1/9 = 3.44 mm, with half as much again 5.17 mm; 25 mm less the kerf of 8 gives 17 mm
+        // offset 0.1 m over 9 m: lift at 0.31 m is 0.31 * 0.1/9 = 3.44 mm, with half as much again 5.17 mm; 25 mm less
+        // the kerf of 8 gives 17 mm
         Wedges w = Wedges.of(load(1500, 0, 0.31), Wedges.Set.USUAL);
         assertThat(w.liftNeededM()).isCloseTo(0.003444, within(1e-6));
         assertThat(w.liftDesignM()).isCloseTo(0.005167, within(1e-6));
@@ -46,8 +47,13 @@ class WedgesTest {
 
     @Test
     void whatIsNoWedgeIsRefusedByName() {
-        assertThatThrownBy(() -> new Wedges.Set("", 0.2, 0.2, 1, 2)).isInstanceOf(RefusedInput.class).hasMessageContaining("must be between");
-        assertThatThrownBy(() -> new Wedges.Set("", 0.025, 0.2, 3, 2)).isInstanceOfSatisfying(RefusedInput.class, e -> assertThat(e.faults().get(0).field()).isEqualTo("stack"));
+        assertThatThrownBy(() -> new Wedges.Set("", 0.2, 0.2, 1, 2))
+                .isInstanceOf(RefusedInput.class)
+                .hasMessageContaining("must be between");
+        assertThatThrownBy(() -> new Wedges.Set("", 0.025, 0.2, 3, 2))
+                .isInstanceOfSatisfying(
+                        RefusedInput.class,
+                        e -> assertThat(e.faults().get(0).field()).isEqualTo("stack"));
     }
 
     static LongStream seeds() {
@@ -66,7 +72,9 @@ class WedgesTest {
         Wedges b = Wedges.of(load(mass, more, arm), Wedges.Set.USUAL);
         assertThat(b.liftDesignM()).as("seed %d", seed).isGreaterThanOrEqualTo(a.liftDesignM());
         assertThat(b.forceTotalN()).as("seed %d", seed).isGreaterThanOrEqualTo(a.forceTotalN());
-        assertThat(a.enough() || !b.enough()).as("seed %d: more lean does not make them enough", seed).isTrue();
+        assertThat(a.enough() || !b.enough())
+                .as("seed %d: more lean does not make them enough", seed)
+                .isTrue();
     }
 
     /** What capacity says they overcome, the sum finds enough, and a tenth more it does not. */
@@ -80,20 +88,26 @@ class WedgesTest {
         double hold = 12000 * r.nextDouble();
         double perRad = 100000 + 900000 * r.nextDouble();
         double capacity = Wedges.capacityNm(mass, cg, arm, hold, perRad, Wedges.Set.USUAL);
-        assertThat(enough(mass, cg, arm, hold, perRad, 0.999 * capacity)).as("seed %d", seed).isTrue();
-        assertThat(enough(mass, cg, arm, hold, perRad, 1.1 * capacity + 50)).as("seed %d", seed).isFalse();
+        assertThat(enough(mass, cg, arm, hold, perRad, 0.999 * capacity))
+                .as("seed %d", seed)
+                .isTrue();
+        assertThat(enough(mass, cg, arm, hold, perRad, 1.1 * capacity + 50))
+                .as("seed %d", seed)
+                .isFalse();
     }
 
     private static boolean enough(double mass, double cg, double arm, double hold, double perRad, double momentNm) {
         double offset = momentNm / (mass * 9.81);
         double bent = Math.min(hold, perRad * Math.atan(offset / cg)) / Wedges.SAFETY;
-        return Wedges.of(Wedges.Load.usual(mass, offset - 0.1, cg, 0.1, arm, 0, bent), Wedges.Set.USUAL).enough();
+        return Wedges.of(Wedges.Load.usual(mass, offset - 0.1, cg, 0.1, arm, 0, bent), Wedges.Set.USUAL)
+                .enough();
     }
 
     @Test
     void aLeverIsForSmallStemsAndGivesWayToItsHinge() {
         assertThat(Lever.of(300, 5, 0.15, 0, 0, 0.25).capacityNm()).isPositive();
         assertThat(Lever.of(300, 5, 0.15, 0, 0, 0.31).capacityNm()).isZero();
-        assertThat(Lever.of(300, 5, 0.15, 2000, 1e5, 0.25).capacityNm()).isLessThan(Lever.of(300, 5, 0.15, 0, 0, 0.25).capacityNm());
+        assertThat(Lever.of(300, 5, 0.15, 2000, 1e5, 0.25).capacityNm())
+                .isLessThan(Lever.of(300, 5, 0.15, 0, 0, 0.25).capacityNm());
     }
 }

@@ -20,38 +20,53 @@ class CrewCheckTest {
 
     @Test
     void aWellStaffedStepHasNoViolation() {
-        assertThat(CrewCheck.of(List.of(step("a", 0, 30, post(Role.CUTTER, "nadia"), post(Role.LOOKOUT, "sefa"))), PEOPLE)).isEmpty();
+        assertThat(CrewCheck.of(
+                        List.of(step("a", 0, 30, post(Role.CUTTER, "nadia"), post(Role.LOOKOUT, "sefa"))), PEOPLE))
+                .isEmpty();
     }
 
     @Test
     void missingCompetenceIsNamedInWords() {
-        assertThat(CrewCheck.of(List.of(step("a", 0, 30, post(Role.CUTTER, "sefa"))), PEOPLE)).singleElement().satisfies(v -> {
-            assertThat(v.code()).isEqualTo("R02");
-            assertThat(v.words()).isEqualTo("Sefa Marsh is not competent for felling saw, which the cutter needs");
-        });
+        assertThat(CrewCheck.of(List.of(step("a", 0, 30, post(Role.CUTTER, "sefa"))), PEOPLE))
+                .singleElement()
+                .satisfies(v -> {
+                    assertThat(v.code()).isEqualTo("R02");
+                    assertThat(v.words())
+                            .isEqualTo("Sefa Marsh is not competent for felling saw, which the cutter needs");
+                });
     }
 
     @Test
     void touchingTimesDoNotOverlapButOneMinuteDoes() {
         Step first = step("a", 0, 30, post(Role.CUTTER, "nadia"));
-        assertThat(CrewCheck.of(List.of(first, step("b", 30, 60, post(Role.CUTTER, "nadia"))), PEOPLE)).isEmpty();
-        assertThat(CrewCheck.of(List.of(first, step("b", 29, 60, post(Role.CUTTER, "nadia"))), PEOPLE)).extracting(CrewCheck.Violation::code).containsExactly("R01");
+        assertThat(CrewCheck.of(List.of(first, step("b", 30, 60, post(Role.CUTTER, "nadia"))), PEOPLE))
+                .isEmpty();
+        assertThat(CrewCheck.of(List.of(first, step("b", 29, 60, post(Role.CUTTER, "nadia"))), PEOPLE))
+                .extracting(CrewCheck.Violation::code)
+                .containsExactly("R01");
     }
 
     @Test
     void twoRolesInOneStepAreTwoPlaces() {
-        assertThat(CrewCheck.of(List.of(step("a", 0, 30, post(Role.LOOKOUT, "sefa"), post(Role.GROUND, "sefa"))), PEOPLE))
-            .extracting(CrewCheck.Violation::code).containsExactly("R01");
+        assertThat(CrewCheck.of(
+                        List.of(step("a", 0, 30, post(Role.LOOKOUT, "sefa"), post(Role.GROUND, "sefa"))), PEOPLE))
+                .extracting(CrewCheck.Violation::code)
+                .containsExactly("R01");
     }
 
     @Test
     void everyViolationIsListedAndNoneHidesAnother() {
-        List<CrewCheck.Violation> all = CrewCheck.of(List.of(step("a", 0, 30, post(Role.CUTTER, "sefa"), post(Role.LOOKOUT, "sefa"), post(Role.WINCH, "nobody"))), PEOPLE);
+        List<CrewCheck.Violation> all = CrewCheck.of(
+                List.of(step(
+                        "a", 0, 30, post(Role.CUTTER, "sefa"), post(Role.LOOKOUT, "sefa"), post(Role.WINCH, "nobody"))),
+                PEOPLE);
         assertThat(all).extracting(CrewCheck.Violation::code).containsExactlyInAnyOrder("R02", "R01", "R13");
     }
 
     @Test
     void aStepThatEndsBeforeItStartsIsRefused() {
-        assertThatThrownBy(() -> step("a", 30, 30)).isInstanceOf(RefusedInput.class).hasMessageContaining("after the start");
+        assertThatThrownBy(() -> step("a", 30, 30))
+                .isInstanceOf(RefusedInput.class)
+                .hasMessageContaining("after the start");
     }
 }

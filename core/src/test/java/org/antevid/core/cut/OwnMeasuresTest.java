@@ -20,12 +20,40 @@ import org.junit.jupiter.params.provider.MethodSource;
 class OwnMeasuresTest {
     private static final Optional<Double> NONE = Optional.empty();
 
-    private static CutChoice own(Optional<Double> left, Optional<Double> right, Optional<Double> depth, Optional<Double> face, Optional<Double> bark) {
-        return new CutChoice(Optional.empty(), FaceOrder.SLOPING_FIRST, left, right, depth, face, NONE, NONE, bark, NONE, NONE, "", Set.of(), Optional.empty());
+    private static CutChoice own(
+            Optional<Double> left,
+            Optional<Double> right,
+            Optional<Double> depth,
+            Optional<Double> face,
+            Optional<Double> bark) {
+        return new CutChoice(
+                Optional.empty(),
+                FaceOrder.SLOPING_FIRST,
+                left,
+                right,
+                depth,
+                face,
+                NONE,
+                NONE,
+                bark,
+                NONE,
+                NONE,
+                "",
+                Set.of(),
+                Optional.empty());
     }
 
     private static CutCard card(CutChoice c) {
-        return CutCard.of(c.stump(School.OPEN_FACE, c.wood(0.55, 0), 0, Condition.SOUND, 0, 0, CutChoice.bar(0.45), CutCard.MovedBy.LEAN, 1));
+        return CutCard.of(c.stump(
+                School.OPEN_FACE,
+                c.wood(0.55, 0),
+                0,
+                Condition.SOUND,
+                0,
+                0,
+                CutChoice.bar(0.45),
+                CutCard.MovedBy.LEAN,
+                1));
     }
 
     @Test
@@ -38,7 +66,10 @@ class OwnMeasuresTest {
         // the outer circle of 0.55 m, 0.135 m behind its front: 2 * 0.55 * sqrt(0.24545 * 0.75455)
         assertThat(c.hingeOverBarkM(0.025)).isCloseTo(0.47339, within(1e-5));
         assertThat(c.hingeOverBarkM(0)).isCloseTo(c.hingeLengthM(), within(1e-12));
-        assertThatThrownBy(() -> own(NONE, NONE, NONE, NONE, Optional.of(0.2)).wood(0.3, 0)).isInstanceOfSatisfying(RefusedInput.class, e -> assertThat(e.faults().get(0).field()).isEqualTo("barkM"));
+        assertThatThrownBy(() -> own(NONE, NONE, NONE, NONE, Optional.of(0.2)).wood(0.3, 0))
+                .isInstanceOfSatisfying(
+                        RefusedInput.class,
+                        e -> assertThat(e.faults().get(0).field()).isEqualTo("barkM"));
     }
 
     @Test
@@ -51,13 +82,18 @@ class OwnMeasuresTest {
 
     @Test
     void aNotchDeeperThanTheStemIsRefusedWithWhatWouldBeRight() {
-        assertThatThrownBy(() -> card(own(NONE, NONE, Optional.of(0.6), NONE, NONE))).isInstanceOfSatisfying(RefusedInput.class, e -> {
-            assertThat(e.faults().get(0).field()).isEqualTo("depthM");
-            assertThat(e.faults().get(0).code()).isEqualTo("NOTCH_DEEPER_THAN_STEM");
-            assertThat(e.faults().get(0).message()).contains("between 55 and 330 mm");
-        });
-        assertThatThrownBy(() -> card(own(Optional.of(0.5), NONE, NONE, NONE, NONE))).isInstanceOfSatisfying(RefusedInput.class, e -> assertThat(e.faults().get(0).field()).isEqualTo("hingeLeftM"));
-        assertThatThrownBy(() -> own(NONE, NONE, NONE, Optional.of(Double.NaN), NONE)).isInstanceOf(RefusedInput.class);
+        assertThatThrownBy(() -> card(own(NONE, NONE, Optional.of(0.6), NONE, NONE)))
+                .isInstanceOfSatisfying(RefusedInput.class, e -> {
+                    assertThat(e.faults().get(0).field()).isEqualTo("depthM");
+                    assertThat(e.faults().get(0).code()).isEqualTo("NOTCH_DEEPER_THAN_STEM");
+                    assertThat(e.faults().get(0).message()).contains("between 55 and 330 mm");
+                });
+        assertThatThrownBy(() -> card(own(Optional.of(0.5), NONE, NONE, NONE, NONE)))
+                .isInstanceOfSatisfying(
+                        RefusedInput.class,
+                        e -> assertThat(e.faults().get(0).field()).isEqualTo("hingeLeftM"));
+        assertThatThrownBy(() -> own(NONE, NONE, NONE, Optional.of(Double.NaN), NONE))
+                .isInstanceOf(RefusedInput.class);
     }
 
     @Test
@@ -76,7 +112,9 @@ class OwnMeasuresTest {
     }
 
     private static double capacity(double length, double left, double right) {
-        return HingeHold.of(new HingeHold.Hinge(Species.QUERCUS, Condition.SOUND, length, left, right, 1, 0, 0, 0, Optional.empty(), 0.5, 0.3)).capacityNm();
+        return HingeHold.of(new HingeHold.Hinge(
+                        Species.QUERCUS, Condition.SOUND, length, left, right, 1, 0, 0, 0, Optional.empty(), 0.5, 0.3))
+                .capacityNm();
     }
 
     @ParameterizedTest
@@ -87,11 +125,17 @@ class OwnMeasuresTest {
         double left = 0.02 + 0.06 * r.nextDouble();
         double right = 0.02 + 0.06 * r.nextDouble();
         double base = capacity(length, left, right);
-        assertThat(capacity(length + 0.3 * r.nextDouble(), left, right)).as("seed %d", seed).isGreaterThanOrEqualTo(base);
+        assertThat(capacity(length + 0.3 * r.nextDouble(), left, right))
+                .as("seed %d", seed)
+                .isGreaterThanOrEqualTo(base);
         double more = 0.03 * r.nextDouble();
-        assertThat(capacity(length, left + more, right + more)).as("seed %d", seed).isGreaterThanOrEqualTo(base);
+        assertThat(capacity(length, left + more, right + more))
+                .as("seed %d", seed)
+                .isGreaterThanOrEqualTo(base);
         assertThat(capacity(length, right, left)).as("mirrored, seed %d", seed).isCloseTo(base, within(1e-6 * base));
-        assertThat(base).as("no more than a hinge of its mean thickness, seed %d", seed).isLessThanOrEqualTo(capacity(length, (left + right) / 2, (left + right) / 2) * (1 + 1e-9));
+        assertThat(base)
+                .as("no more than a hinge of its mean thickness, seed %d", seed)
+                .isLessThanOrEqualTo(capacity(length, (left + right) / 2, (left + right) / 2) * (1 + 1e-9));
     }
 
     @Test
@@ -113,7 +157,10 @@ class OwnMeasuresTest {
         assertThat(some.woodShare()).isCloseTo(0.28 / c.hingeLengthM(), within(1e-12));
         assertThat(some.result()).isEqualTo(Hollow.Result.CAUTION);
         assertThat(some.sideShare()).as("the modulus flatters").isGreaterThan(some.woodShare());
-        assertThat(new OpenedFace(0.2, 0.04, Condition.SOUND).of(c).result()).as("one thin corner").isEqualTo(Hollow.Result.RAISE_CUT_OR_MACHINE_ASSIST);
-        assertThat(new OpenedFace(0.05, 0.05, Condition.SOUND).of(c).result()).isEqualTo(Hollow.Result.MACHINE_OR_DISMANTLE);
+        assertThat(new OpenedFace(0.2, 0.04, Condition.SOUND).of(c).result())
+                .as("one thin corner")
+                .isEqualTo(Hollow.Result.RAISE_CUT_OR_MACHINE_ASSIST);
+        assertThat(new OpenedFace(0.05, 0.05, Condition.SOUND).of(c).result())
+                .isEqualTo(Hollow.Result.MACHINE_OR_DISMANTLE);
     }
 }

@@ -26,8 +26,22 @@ class SplitAndStrapTest {
         return LongStream.rangeClosed(1, 40);
     }
 
-    private static SplitRisk risk(double forwardNm, double lean, Condition wood, boolean seam, boolean tension, double depth) {
-        return SplitRisk.of(new SplitRisk.Cut(Species.FRAXINUS, wood, School.OPEN_FACE, SplitRisk.Opening.BACK_CUT, 0.5, 0.5, depth, 0.05, forwardNm, lean, Optional.empty(), seam, tension));
+    private static SplitRisk risk(
+            double forwardNm, double lean, Condition wood, boolean seam, boolean tension, double depth) {
+        return SplitRisk.of(new SplitRisk.Cut(
+                Species.FRAXINUS,
+                wood,
+                School.OPEN_FACE,
+                SplitRisk.Opening.BACK_CUT,
+                0.5,
+                0.5,
+                depth,
+                0.05,
+                forwardNm,
+                lean,
+                Optional.empty(),
+                seam,
+                tension));
     }
 
     @ParameterizedTest
@@ -37,12 +51,18 @@ class SplitAndStrapTest {
         double moment = 60_000 * r.nextDouble();
         double lean = 12 * r.nextDouble();
         SplitRisk base = risk(moment, lean, Condition.SOUND, false, false, 0.12);
-        for (SplitRisk worse : List.of(risk(moment * 1.5, lean, Condition.SOUND, false, false, 0.12), risk(moment, lean + 4, Condition.SOUND, false, false, 0.12),
-            risk(moment, lean, Condition.FROZEN, false, false, 0.12), risk(moment, lean, Condition.SOUND, true, false, 0.12), risk(moment, lean, Condition.SOUND, false, true, 0.12))) {
+        for (SplitRisk worse : List.of(
+                risk(moment * 1.5, lean, Condition.SOUND, false, false, 0.12),
+                risk(moment, lean + 4, Condition.SOUND, false, false, 0.12),
+                risk(moment, lean, Condition.FROZEN, false, false, 0.12),
+                risk(moment, lean, Condition.SOUND, true, false, 0.12),
+                risk(moment, lean, Condition.SOUND, false, true, 0.12))) {
             assertThat(worse.result()).as("seed %d", seed).isGreaterThanOrEqualTo(base.result());
             assertThat(worse.ratioBackCut()).isGreaterThanOrEqualTo(base.ratioBackCut() - 1e-9);
         }
-        assertThat(base.ratioBore()).as("a bore never finds more energy").isLessThanOrEqualTo(base.ratioBackCut() + 1e-9);
+        assertThat(base.ratioBore())
+                .as("a bore never finds more energy")
+                .isLessThanOrEqualTo(base.ratioBackCut() + 1e-9);
     }
 
     @Test
@@ -50,7 +70,9 @@ class SplitAndStrapTest {
         SplitRisk r = risk(90_000, 14, Condition.SOUND, true, false, 0.1);
         assertThat(r.backCut()).isGreaterThanOrEqualTo(SplitRisk.Level.HIGH);
         assertThat(r.advice()).isNotEqualTo(SplitRisk.Advice.STANDARD);
-        assertThat(risk(0, -2, Condition.SOUND, false, false, 0.12).advice()).as("leaning back, nothing drives it").isEqualTo(SplitRisk.Advice.STANDARD);
+        assertThat(risk(0, -2, Condition.SOUND, false, false, 0.12).advice())
+                .as("leaning back, nothing drives it")
+                .isEqualTo(SplitRisk.Advice.STANDARD);
     }
 
     @Test
@@ -65,8 +87,15 @@ class SplitAndStrapTest {
     }
 
     private static SplitRisk split(Lean lean, List<Defect> defects) {
-        return LayPlan.of(Samples.stem("S1", new Spot(0, 0), StemState.STANDING, Optional.of(lean), Condition.SOUND, defects), Samples.toward(0, Samples.WINCH), Samples.site(), LayPlan.Limits.USUAL)
-            .row().orElseThrow().split();
+        return LayPlan.of(
+                        Samples.stem(
+                                "S1", new Spot(0, 0), StemState.STANDING, Optional.of(lean), Condition.SOUND, defects),
+                        Samples.toward(0, Samples.WINCH),
+                        Samples.site(),
+                        LayPlan.Limits.USUAL)
+                .row()
+                .orElseThrow()
+                .split();
     }
 
     private static StrapHold strap(double strapM, double forwardNm, Condition wood) {
@@ -80,16 +109,26 @@ class SplitAndStrapTest {
         double thick = 0.02 + 0.1 * r.nextDouble();
         double pull = 5_000 + 80_000 * r.nextDouble();
         double ratio = strap(thick, pull, Condition.SOUND).ratio().orElseThrow();
-        assertThat(strap(thick + 0.02, pull, Condition.SOUND).ratio().orElseThrow()).as("seed %d", seed).isGreaterThan(ratio);
-        assertThat(strap(thick, pull * 1.2, Condition.SOUND).ratio().orElseThrow()).isLessThan(ratio);
+        assertThat(strap(thick + 0.02, pull, Condition.SOUND).ratio().orElseThrow())
+                .as("seed %d", seed)
+                .isGreaterThan(ratio);
+        assertThat(strap(thick, pull * 1.2, Condition.SOUND).ratio().orElseThrow())
+                .isLessThan(ratio);
         assertThat(strap(thick, pull, Condition.DECAYED).ratio().orElseThrow()).isLessThan(ratio);
-        strap(thick, pull, Condition.SOUND).neededM().filter(n -> n > 0.004 && n < 0.25).ifPresent(n ->
-            assertThat(strap(n + 1e-6, pull, Condition.SOUND).holds()).as("the thickness it asks for does hold").isTrue());
+        strap(thick, pull, Condition.SOUND)
+                .neededM()
+                .filter(n -> n > 0.004 && n < 0.25)
+                .ifPresent(
+                        n -> assertThat(strap(n + 1e-6, pull, Condition.SOUND).holds())
+                                .as("the thickness it asks for does hold")
+                                .isTrue());
     }
 
     @Test
     void aStrapOfBarkOrOneThatFillsTheBackIsRefused() {
-        assertThatThrownBy(() -> StrapHold.of(new StrapHold.Strap(Species.FRAXINUS, Condition.SOUND, 0.5, 0.5, 0.12, 0.05, 0.02, 0.02, 1000, 0.5, 2))).hasMessageContaining("bark");
+        assertThatThrownBy(() -> StrapHold.of(new StrapHold.Strap(
+                        Species.FRAXINUS, Condition.SOUND, 0.5, 0.5, 0.12, 0.05, 0.02, 0.02, 1000, 0.5, 2)))
+                .hasMessageContaining("bark");
         assertThatThrownBy(() -> strap(0.4, 1000, Condition.SOUND)).hasMessageContaining("leave wood");
         assertThat(strap(0.05, 0, Condition.SOUND).ratio()).as("nothing pulls").isEmpty();
         assertThat(strap(0.05, 0, Condition.SOUND).holds()).isTrue();

@@ -43,7 +43,8 @@ class AimAndBasisTest {
         Spot post = HERE.at(360 * r.nextDouble(), 10 + 60 * r.nextDouble());
         double off = -1.5 + 3 * r.nextDouble();
         double lay = Landmark.layPast(HERE, post, off);
-        Landmark back = Landmark.ahead(HERE, lay, site(target("gate post", post.eastM(), post.northM(), 0.2, 0)), "S1").get(0);
+        Landmark back = Landmark.ahead(HERE, lay, site(target("gate post", post.eastM(), post.northM(), 0.2, 0)), "S1")
+                .get(0);
         assertThat(back.offM()).as("seed %d", seed).isCloseTo(off, within(1e-6));
         assertThat(back.words()).contains("gate post");
         assertThat(Math.signum(Azimuth.turn(HERE.bearingTo(post), lay))).isEqualTo(Math.signum(off));
@@ -51,7 +52,8 @@ class AimAndBasisTest {
 
     @Test
     void aLandmarkIsSaidAsPeopleAimAndOnlyThoseAheadAreOffered() {
-        Site place = site(target("gate post", 0.6, 30, 0.1, 0), target("oil tank", 0, -30, 1, 2), target("pump", 30, 0, 1, 2));
+        Site place = site(
+                target("gate post", 0.6, 30, 0.1, 0), target("oil tank", 0, -30, 1, 2), target("pump", 30, 0, 1, 2));
         List<Landmark> seen = Landmark.ahead(HERE, 0, place, "S1");
         assertThat(seen).hasSize(1);
         assertThat(seen.get(0).words()).isEqualTo("0.6 m left of: gate post");
@@ -60,8 +62,17 @@ class AimAndBasisTest {
     }
 
     private static Feature bed(String name, double north, Bed bed) {
-        return new Feature(name, name, FeatureKind.LANDING_BED, Shape.line(List.of(new Spot(-3, north), new Spot(3, north))), 0, false, Protection.NONE, "", false,
-            new Feature.Detail("", "", Optional.empty(), Optional.of(bed)));
+        return new Feature(
+                name,
+                name,
+                FeatureKind.LANDING_BED,
+                Shape.line(List.of(new Spot(-3, north), new Spot(3, north))),
+                0,
+                false,
+                Protection.NONE,
+                "",
+                false,
+                new Feature.Detail("", "", Optional.empty(), Optional.of(bed)));
     }
 
     @Test
@@ -69,16 +80,34 @@ class AimAndBasisTest {
         Landing near = Landing.of(site(bed("log", 6, Bed.LOG)), HERE, 0, 21, 0.5);
         assertThat(near.contacts().get(0).lifts()).isTrue();
         // tip down behind a log at about 5.75 m: the butt rises 21 / (21 - 5.75) of its height
-        assertThat(near.buttLiftShare().orElseThrow()).isCloseTo(21 / (21 - near.contacts().get(0).atM()), within(1e-9));
-        Feature undescribed = new Feature("x", "something", FeatureKind.LANDING_BED, Shape.disc(new Spot(0, 6), 0.4), 0, false, Protection.NONE, "", false);
-        assertThat(Landing.of(site(undescribed), HERE, 0, 21, 0.5).contacts().get(0).lifts()).as("taken as the worst").isTrue();
-        Landing far = Landing.of(site(bed("log", 16, Bed.LOG), bed("ditch", 8, Bed.DITCH), bed("turf", 12, Bed.SOFT)), HERE, 0, 21, 0.5);
+        assertThat(near.buttLiftShare().orElseThrow())
+                .isCloseTo(21 / (21 - near.contacts().get(0).atM()), within(1e-9));
+        Feature undescribed = new Feature(
+                "x",
+                "something",
+                FeatureKind.LANDING_BED,
+                Shape.disc(new Spot(0, 6), 0.4),
+                0,
+                false,
+                Protection.NONE,
+                "",
+                false);
+        assertThat(Landing.of(site(undescribed), HERE, 0, 21, 0.5)
+                        .contacts()
+                        .get(0)
+                        .lifts())
+                .as("taken as the worst")
+                .isTrue();
+        Landing far = Landing.of(
+                site(bed("log", 16, Bed.LOG), bed("ditch", 8, Bed.DITCH), bed("turf", 12, Bed.SOFT)), HERE, 0, 21, 0.5);
         assertThat(far.contacts()).extracting(Landing.Contact::name).containsExactly("ditch", "turf", "log");
         assertThat(far.contacts()).noneMatch(Landing.Contact::lifts);
         assertThat(far.buttLiftShare()).isEmpty();
         assertThat(far.wholeM()).as("broken at ditch and log, whole between").hasSize(3);
         assertThat(far.wholeM().stream().mapToDouble(Double::doubleValue).sum()).isCloseTo(21, within(1e-9));
-        assertThat(Landing.of(site(bed("log", 6, Bed.LOG)), HERE, 90, 21, 0.5).contacts()).as("beside the lay").isEmpty();
+        assertThat(Landing.of(site(bed("log", 6, Bed.LOG)), HERE, 90, 21, 0.5).contacts())
+                .as("beside the lay")
+                .isEmpty();
     }
 
     @Test
@@ -86,11 +115,15 @@ class AimAndBasisTest {
         Site place = site(target("hut", 15, 0, 1, 3));
         StemReading stem = oak("S1", HERE, List.of());
         Basis then = Basis.of(LayPlan.of(stem, toward(0, WINCH), place, LayPlan.Limits.USUAL), place);
-        assertThat(Basis.of(LayPlan.of(stem, toward(0, WINCH), place, LayPlan.Limits.USUAL), place).changedSince(then)).isEmpty();
-        StemReading taller = stem.with(stem.dbh(), Optional.of(new Estimate(22, 0.5)), stem.lean(), stem.crownRadiusM());
+        assertThat(Basis.of(LayPlan.of(stem, toward(0, WINCH), place, LayPlan.Limits.USUAL), place)
+                        .changedSince(then))
+                .isEmpty();
+        StemReading taller =
+                stem.with(stem.dbh(), Optional.of(new Estimate(22, 0.5)), stem.lean(), stem.crownRadiusM());
         Basis now = Basis.of(LayPlan.of(taller, toward(0, WINCH), place, LayPlan.Limits.USUAL), place);
         assertThat(now.changedSince(then)).containsExactly(new Basis.Changed("height", "20.0 ± 0.5 m", "22.0 ± 0.5 m"));
-        assertThat(now.movedSince(then)).anyMatch(c -> c.words().equals("reach") && c.was().equals("20.6 m") && c.is().equals("22.6 m"));
+        assertThat(now.movedSince(then))
+                .anyMatch(c -> c.words().equals("reach") && c.was().equals("20.6 m") && c.is().equals("22.6 m"));
     }
 
     @Test
@@ -98,11 +131,25 @@ class AimAndBasisTest {
         Site with = site(target("hut", 15, 0, 1, 3));
         Basis then = Basis.of(plan(0, WINCH, target("hut", 15, 0, 1, 3)), with);
         Site without = site();
-        assertThat(Basis.of(plan(0, WINCH), without).changedSince(then)).containsExactly(new Basis.Changed("hut", "worth 3, 14.0 m from the stump, must not be hit", "gone or out of reach"));
-        assertThat(then.changedSince(Basis.of(plan(0, WINCH), without))).anyMatch(c -> c.was().equals("not there"));
-        Feature moved = new Feature("hut", "hut", FeatureKind.OTHER, Shape.disc(new Spot(15, 0), 1), 3, false, Protection.MOVE, "Oren Pike", true);
-        assertThat(Basis.of(plan(0, WINCH, moved), site(moved)).changedSince(then)).anyMatch(c -> c.is().endsWith("protected"));
-        Basis limits = Basis.of(LayPlan.of(oak("S1", HERE, List.of()), toward(0, WINCH), with, new LayPlan.Limits(3, 3)), with);
+        assertThat(Basis.of(plan(0, WINCH), without).changedSince(then))
+                .containsExactly(new Basis.Changed(
+                        "hut", "worth 3, 14.0 m from the stump, must not be hit", "gone or out of reach"));
+        assertThat(then.changedSince(Basis.of(plan(0, WINCH), without)))
+                .anyMatch(c -> c.was().equals("not there"));
+        Feature moved = new Feature(
+                "hut",
+                "hut",
+                FeatureKind.OTHER,
+                Shape.disc(new Spot(15, 0), 1),
+                3,
+                false,
+                Protection.MOVE,
+                "Oren Pike",
+                true);
+        assertThat(Basis.of(plan(0, WINCH, moved), site(moved)).changedSince(then))
+                .anyMatch(c -> c.is().endsWith("protected"));
+        Basis limits = Basis.of(
+                LayPlan.of(oak("S1", HERE, List.of()), toward(0, WINCH), with, new LayPlan.Limits(3, 3)), with);
         assertThat(limits.changedSince(then)).extracting(Basis.Changed::words).containsExactly("limits");
         assertThat(limits.movedSince(then)).extracting(Basis.Changed::words).contains("keep-out ring");
     }

@@ -23,8 +23,14 @@ class DialTest {
 
     private static Site place(long seed) {
         Random r = new Random(seed);
-        return Samples.site(java.util.stream.IntStream.range(0, 5).mapToObj(i -> Samples.target("t" + i, 60 * r.nextDouble() - 30, 60 * r.nextDouble() - 30, 1 + r.nextDouble(), 1 + r.nextInt(4)))
-            .toArray(Feature[]::new));
+        return Samples.site(java.util.stream.IntStream.range(0, 5)
+                .mapToObj(i -> Samples.target(
+                        "t" + i,
+                        60 * r.nextDouble() - 30,
+                        60 * r.nextDouble() - 30,
+                        1 + r.nextDouble(),
+                        1 + r.nextInt(4)))
+                .toArray(Feature[]::new));
     }
 
     @ParameterizedTest
@@ -34,9 +40,12 @@ class DialTest {
         assertThat(d.runs().get(0).fromDeg()).isZero();
         assertThat(d.runs().get(d.runs().size() - 1).toDeg()).isEqualTo(360);
         for (int i = 1; i < d.runs().size(); i++) {
-            assertThat(d.runs().get(i).fromDeg()).as("seed %d", seed).isEqualTo(d.runs().get(i - 1).toDeg());
+            assertThat(d.runs().get(i).fromDeg())
+                    .as("seed %d", seed)
+                    .isEqualTo(d.runs().get(i - 1).toDeg());
         }
-        assertThat(d.degrees(Dial.State.BLOCKED) + d.degrees(Dial.State.COSTLY) + d.degrees(Dial.State.OPEN)).isEqualTo(360);
+        assertThat(d.degrees(Dial.State.BLOCKED) + d.degrees(Dial.State.COSTLY) + d.degrees(Dial.State.OPEN))
+                .isEqualTo(360);
     }
 
     @ParameterizedTest
@@ -45,16 +54,22 @@ class DialTest {
         Dial fine = Dial.of(OAK, Samples.toward(0, Samples.WINCH), place(seed), LayPlan.Limits.USUAL);
         Dial coarse = Dial.of(OAK, Samples.toward(0, Samples.WINCH), place(seed), LayPlan.Limits.USUAL, 6);
         int edges = fine.runs().size();
-        assertThat(Math.abs(fine.degrees(Dial.State.BLOCKED) - coarse.degrees(Dial.State.BLOCKED))).as("seed %d", seed).isLessThanOrEqualTo(6.0 * edges);
+        assertThat(Math.abs(fine.degrees(Dial.State.BLOCKED) - coarse.degrees(Dial.State.BLOCKED)))
+                .as("seed %d", seed)
+                .isLessThanOrEqualTo(6.0 * edges);
     }
 
     @ParameterizedTest
     @MethodSource("seeds")
     void anotherTargetNeverFreesALay(long seed) {
         Site less = place(seed);
-        Feature[] more = java.util.stream.Stream.concat(less.features().stream(), java.util.stream.Stream.of(Samples.target("new", 12, 9, 2, 4))).toArray(Feature[]::new);
-        double before = Dial.of(OAK, Samples.toward(0, Samples.WINCH), less, LayPlan.Limits.USUAL, 6).degrees(Dial.State.BLOCKED);
-        double after = Dial.of(OAK, Samples.toward(0, Samples.WINCH), Samples.site(more), LayPlan.Limits.USUAL, 6).degrees(Dial.State.BLOCKED);
+        Feature[] more = java.util.stream.Stream.concat(
+                        less.features().stream(), java.util.stream.Stream.of(Samples.target("new", 12, 9, 2, 4)))
+                .toArray(Feature[]::new);
+        double before = Dial.of(OAK, Samples.toward(0, Samples.WINCH), less, LayPlan.Limits.USUAL, 6)
+                .degrees(Dial.State.BLOCKED);
+        double after = Dial.of(OAK, Samples.toward(0, Samples.WINCH), Samples.site(more), LayPlan.Limits.USUAL, 6)
+                .degrees(Dial.State.BLOCKED);
         assertThat(after).as("seed %d", seed).isGreaterThanOrEqualTo(before);
     }
 

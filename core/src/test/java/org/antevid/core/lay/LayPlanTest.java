@@ -74,7 +74,10 @@ class LayPlanTest {
         LayPlan p = LayPlan.of(s, toward(0, WINCH), site(), LayPlan.Limits.USUAL);
         assertThat(p.control().reasons()).anyMatch(r -> r.contains("no hinge of decayed wood is relied on"));
         StemReading high = oak("S1", new Spot(0, 0), List.of(new Defect("d", DefectKind.CAVITY, 6, 7, 90, "")));
-        assertThat(LayPlan.of(high, toward(0, WINCH), site(), LayPlan.Limits.USUAL).control().proven()).isTrue();
+        assertThat(LayPlan.of(high, toward(0, WINCH), site(), LayPlan.Limits.USUAL)
+                        .control()
+                        .proven())
+                .isTrue();
     }
 
     @Test
@@ -100,16 +103,30 @@ class LayPlanTest {
     void theRingIsTwoTreeLengthsUnlessTheHouseSaysMore() {
         LayPlan two = plan(0, WINCH);
         assertThat(two.zone().exclusionM()).isCloseTo(2 * two.zone().lengthM(), within(1e-9));
-        LayPlan three = LayPlan.of(oak("S1", new Spot(0, 0), List.of()), toward(0, WINCH), site(), new LayPlan.Limits(3, 3));
+        LayPlan three =
+                LayPlan.of(oak("S1", new Spot(0, 0), List.of()), toward(0, WINCH), site(), new LayPlan.Limits(3, 3));
         assertThat(three.zone().exclusionM()).isCloseTo(3 * three.zone().lengthM(), within(1e-9));
     }
 
     @Test
     void whatIsNotMeasuredIsNamedAndNothingIsComputed() {
-        StemReading s = new StemReading("S9", Species.SALIX, StemState.STANDING, new Spot(0, 0), Optional.of(new Estimate(0.4, 0.01)), Optional.empty(),
-            Optional.empty(), Optional.empty(), Condition.SOUND, StemMass.Shape.OPEN, StemMass.Crown.OPEN_BROADLEAF, List.of(), false);
-        assertThatThrownBy(() -> LayPlan.of(s, toward(0, WINCH), site(), LayPlan.Limits.USUAL)).isInstanceOf(RefusedInput.class)
-            .hasMessageContaining("height, crown radius");
+        StemReading s = new StemReading(
+                "S9",
+                Species.SALIX,
+                StemState.STANDING,
+                new Spot(0, 0),
+                Optional.of(new Estimate(0.4, 0.01)),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Condition.SOUND,
+                StemMass.Shape.OPEN,
+                StemMass.Crown.OPEN_BROADLEAF,
+                List.of(),
+                false);
+        assertThatThrownBy(() -> LayPlan.of(s, toward(0, WINCH), site(), LayPlan.Limits.USUAL))
+                .isInstanceOf(RefusedInput.class)
+                .hasMessageContaining("height, crown radius");
     }
 
     @ParameterizedTest
@@ -129,8 +146,16 @@ class LayPlanTest {
     }
 
     private static LayPlan.TargetCheck check(double lay, double leanTo, Spot at) {
-        StemReading s = stem("S1", new Spot(0, 0), StemState.STANDING, Optional.of(new Lean(1, leanTo, 0.5)), Condition.SOUND, List.of());
-        return LayPlan.of(s, toward(lay, WINCH), site(target("t", at.eastM(), at.northM(), 1, 3)), LayPlan.Limits.USUAL).targets().get(0);
+        StemReading s = stem(
+                "S1",
+                new Spot(0, 0),
+                StemState.STANDING,
+                Optional.of(new Lean(1, leanTo, 0.5)),
+                Condition.SOUND,
+                List.of());
+        return LayPlan.of(s, toward(lay, WINCH), site(target("t", at.eastM(), at.northM(), 1, 3)), LayPlan.Limits.USUAL)
+                .targets()
+                .get(0);
     }
 
     @ParameterizedTest
@@ -144,18 +169,42 @@ class LayPlanTest {
         FallZone higher = zone(height * 1.1, ground);
         assertThat(higher.designReachM()).as("seed %d", seed).isGreaterThan(lower.designReachM());
         assertThat(higher.exclusionM()).as("seed %d", seed).isGreaterThan(lower.exclusionM());
-        assertThat(lower.designReachM()).as("design reach is never below the map reach, seed %d", seed).isGreaterThanOrEqualTo(lower.mapReachM() - 0.1);
+        assertThat(lower.designReachM())
+                .as("design reach is never below the map reach, seed %d", seed)
+                .isGreaterThanOrEqualTo(lower.mapReachM() - 0.1);
     }
 
     private static FallZone zone(double height, Ground ground) {
-        return FallZone.of(new FallZone.Fall(30, new Spot(0, 0), new Estimate(height, 0.5), 0.3, 3, 1.15, 0.8, ground, 45, 0.3, 0.6, 0.5, 2, height * 0.4, 3, FallZone.Limbs.BRANCHED));
+        return FallZone.of(new FallZone.Fall(
+                30,
+                new Spot(0, 0),
+                new Estimate(height, 0.5),
+                0.3,
+                3,
+                1.15,
+                0.8,
+                ground,
+                45,
+                0.3,
+                0.6,
+                0.5,
+                2,
+                height * 0.4,
+                3,
+                FallZone.Limbs.BRANCHED));
     }
 
     @Test
     void theDialCoversTheWholeRoundOnceAndBlocksTheTarget() {
-        Dial dial = Dial.of(oak("S1", new Spot(0, 0), List.of()), toward(0, WINCH), site(target("hut", 0, 15, 2, 4)), LayPlan.Limits.USUAL);
-        assertThat(dial.degrees(Dial.State.OPEN) + dial.degrees(Dial.State.COSTLY) + dial.degrees(Dial.State.BLOCKED)).isEqualTo(360);
-        assertThat(dial.runs()).anyMatch(r -> r.state() == Dial.State.BLOCKED && r.reason().equals("hut"));
+        Dial dial = Dial.of(
+                oak("S1", new Spot(0, 0), List.of()),
+                toward(0, WINCH),
+                site(target("hut", 0, 15, 2, 4)),
+                LayPlan.Limits.USUAL);
+        assertThat(dial.degrees(Dial.State.OPEN) + dial.degrees(Dial.State.COSTLY) + dial.degrees(Dial.State.BLOCKED))
+                .isEqualTo(360);
+        assertThat(dial.runs())
+                .anyMatch(r -> r.state() == Dial.State.BLOCKED && r.reason().equals("hut"));
         assertThat(dial.runs().get(0).state()).isEqualTo(Dial.State.BLOCKED);
         assertThat(dial.widest(Dial.State.OPEN)).isPresent();
     }

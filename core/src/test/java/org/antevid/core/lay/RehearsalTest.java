@@ -31,7 +31,8 @@ class RehearsalTest {
     void theSameSeedFallsTheSameWayAndAllFallsLandSomewhere() {
         Rehearsal a = Rehearsal.of(PLAN, Rehearsal.WhatIf.AS_PLANNED, 3000, 7);
         assertThat(Rehearsal.of(PLAN, Rehearsal.WhatIf.AS_PLANNED, 3000, 7)).isEqualTo(a);
-        assertThat(Rehearsal.of(PLAN, Rehearsal.WhatIf.AS_PLANNED, 3000, 8).byDegree()).isNotEqualTo(a.byDegree());
+        assertThat(Rehearsal.of(PLAN, Rehearsal.WhatIf.AS_PLANNED, 3000, 8).byDegree())
+                .isNotEqualTo(a.byDegree());
         assertThat(a.byDegree().stream().mapToInt(Integer::intValue).sum()).isEqualTo(3000);
         assertThat(a.tips()).hasSize(400);
         assertThat(a.struck()).doesNotContainKey("far");
@@ -41,29 +42,62 @@ class RehearsalTest {
     @ValueSource(doubles = {0, 90, 200, 315})
     void itStrikesAboutAsOftenAsThePlanSays(double bearing) {
         Spot at = new Spot(0, 0).at(bearing + 13, 15);
-        LayPlan p = LayPlan.of(stem("S1", new Spot(0, 0), StemState.STANDING, Optional.of(new org.antevid.core.stem.Lean(1.5, bearing, 0.5)), Condition.SOUND, List.of()), toward(bearing, WINCH),
-            site(target("hut", at.eastM(), at.northM(), 1, 2)), LayPlan.Limits.USUAL);
+        LayPlan p = LayPlan.of(
+                stem(
+                        "S1",
+                        new Spot(0, 0),
+                        StemState.STANDING,
+                        Optional.of(new org.antevid.core.stem.Lean(1.5, bearing, 0.5)),
+                        Condition.SOUND,
+                        List.of()),
+                toward(bearing, WINCH),
+                site(target("hut", at.eastM(), at.northM(), 1, 2)),
+                LayPlan.Limits.USUAL);
         int falls = 20_000;
-        double share = Rehearsal.of(p, Rehearsal.WhatIf.AS_PLANNED, falls, 3).struck().get("hut") / (double) falls;
+        double share =
+                Rehearsal.of(p, Rehearsal.WhatIf.AS_PLANNED, falls, 3).struck().get("hut") / (double) falls;
         Strike strike = p.targets().get(0).struck().orElseThrow().strike();
-        // the plan takes the house's least spread and the 95 % length where the rehearsal draws both, so it is never far above the plan
+        // the plan takes the house's least spread and the 95 % length where the rehearsal draws both, so it is never
+        // far above the plan
         assertThat(share).isLessThan(strike.most() + 0.02);
         assertThat(share > 0.001 || strike.decision() < 0.05).isTrue();
     }
 
     @Test
     void whatGoesOtherwiseSpreadsItWider() {
-        double planned = Rehearsal.of(PLAN, Rehearsal.WhatIf.AS_PLANNED, 8000, 5).within95Deg();
-        assertThat(Rehearsal.of(PLAN, what(0, Optional.empty(), Rehearsal.Corner.NONE, 0.05), 8000, 5).within95Deg()).isGreaterThan(planned + 2);
-        assertThat(Rehearsal.of(PLAN, what(12, Optional.empty(), Rehearsal.Corner.NONE, 0), 8000, 5).within95Deg()).isGreaterThan(planned);
-        assertThat(Rehearsal.of(PLAN, what(0, Optional.empty(), Rehearsal.Corner.LEFT, 0), 8000, 5).lost()).isGreaterThanOrEqualTo(Rehearsal.of(PLAN, Rehearsal.WhatIf.AS_PLANNED, 8000, 5).lost());
-        LayPlan aside = LayPlan.of(stem("S1", new Spot(0, 0), StemState.STANDING, Optional.of(new org.antevid.core.stem.Lean(2, 90, 0.4)), Condition.SOUND, List.of()), toward(0, WINCH), site(), LayPlan.Limits.USUAL);
-        assertThat(Rehearsal.of(aside, what(0, Optional.of(15.0), Rehearsal.Corner.NONE, 0), 8000, 5).within95Deg()).isGreaterThan(Rehearsal.of(aside, Rehearsal.WhatIf.AS_PLANNED, 8000, 5).within95Deg());
+        double planned =
+                Rehearsal.of(PLAN, Rehearsal.WhatIf.AS_PLANNED, 8000, 5).within95Deg();
+        assertThat(Rehearsal.of(PLAN, what(0, Optional.empty(), Rehearsal.Corner.NONE, 0.05), 8000, 5)
+                        .within95Deg())
+                .isGreaterThan(planned + 2);
+        assertThat(Rehearsal.of(PLAN, what(12, Optional.empty(), Rehearsal.Corner.NONE, 0), 8000, 5)
+                        .within95Deg())
+                .isGreaterThan(planned);
+        assertThat(Rehearsal.of(PLAN, what(0, Optional.empty(), Rehearsal.Corner.LEFT, 0), 8000, 5)
+                        .lost())
+                .isGreaterThanOrEqualTo(
+                        Rehearsal.of(PLAN, Rehearsal.WhatIf.AS_PLANNED, 8000, 5).lost());
+        LayPlan aside = LayPlan.of(
+                stem(
+                        "S1",
+                        new Spot(0, 0),
+                        StemState.STANDING,
+                        Optional.of(new org.antevid.core.stem.Lean(2, 90, 0.4)),
+                        Condition.SOUND,
+                        List.of()),
+                toward(0, WINCH),
+                site(),
+                LayPlan.Limits.USUAL);
+        assertThat(Rehearsal.of(aside, what(0, Optional.of(15.0), Rehearsal.Corner.NONE, 0), 8000, 5)
+                        .within95Deg())
+                .isGreaterThan(Rehearsal.of(aside, Rehearsal.WhatIf.AS_PLANNED, 8000, 5)
+                        .within95Deg());
     }
 
     @Test
     void theFallIsPlayedFromTheFirstMovementToTheGroundAndOnlyFaster() {
-        List<Double> motion = Rehearsal.of(PLAN, Rehearsal.WhatIf.AS_PLANNED, 1, 1).motion();
+        List<Double> motion =
+                Rehearsal.of(PLAN, Rehearsal.WhatIf.AS_PLANNED, 1, 1).motion();
         assertThat(motion.get(motion.size() - 1)).isEqualTo(90.0);
         double before = 0;
         double step = 0;
@@ -74,17 +108,31 @@ class RehearsalTest {
         }
         assertThat(before).isLessThan(90);
         double seconds = (motion.size() - 1) * Rehearsal.MOTION_STEP_S;
-        assertThat(seconds).isBetween(PLAN.fallTime().fastS().orElseThrow() - 0.05, PLAN.fallTime().fastS().orElseThrow() + 0.25);
+        assertThat(seconds)
+                .isBetween(
+                        PLAN.fallTime().fastS().orElseThrow() - 0.05,
+                        PLAN.fallTime().fastS().orElseThrow() + 0.25);
     }
 
     @Test
     void withoutALeanOrWithSenselessInputNothingIsDrawn() {
-        LayPlan unknown = LayPlan.of(stem("S1", new Spot(0, 0), StemState.STANDING, Optional.empty(), Condition.SOUND, List.of()), toward(0, WINCH), site(), LayPlan.Limits.USUAL);
-        assertThatThrownBy(() -> Rehearsal.of(unknown, Rehearsal.WhatIf.AS_PLANNED, 10, 1)).isInstanceOf(RefusedInput.class).hasMessageContaining("measure the lean");
-        assertThatThrownBy(() -> Rehearsal.of(PLAN, Rehearsal.WhatIf.AS_PLANNED, 0, 1)).hasMessageContaining("falls");
-        assertThatThrownBy(() -> Rehearsal.of(PLAN, Rehearsal.WhatIf.AS_PLANNED, 20_001, 1)).hasMessageContaining("falls");
-        assertThatThrownBy(() -> what(-1, Optional.empty(), Rehearsal.Corner.NONE, 0)).hasMessageContaining("gustMs");
-        assertThatThrownBy(() -> what(0, Optional.of(0.0), Rehearsal.Corner.NONE, 0)).hasMessageContaining("releaseDeg");
-        assertThatThrownBy(() -> what(0, Optional.empty(), Rehearsal.Corner.NONE, 0.5)).hasMessageContaining("offM");
+        LayPlan unknown = LayPlan.of(
+                stem("S1", new Spot(0, 0), StemState.STANDING, Optional.empty(), Condition.SOUND, List.of()),
+                toward(0, WINCH),
+                site(),
+                LayPlan.Limits.USUAL);
+        assertThatThrownBy(() -> Rehearsal.of(unknown, Rehearsal.WhatIf.AS_PLANNED, 10, 1))
+                .isInstanceOf(RefusedInput.class)
+                .hasMessageContaining("measure the lean");
+        assertThatThrownBy(() -> Rehearsal.of(PLAN, Rehearsal.WhatIf.AS_PLANNED, 0, 1))
+                .hasMessageContaining("falls");
+        assertThatThrownBy(() -> Rehearsal.of(PLAN, Rehearsal.WhatIf.AS_PLANNED, 20_001, 1))
+                .hasMessageContaining("falls");
+        assertThatThrownBy(() -> what(-1, Optional.empty(), Rehearsal.Corner.NONE, 0))
+                .hasMessageContaining("gustMs");
+        assertThatThrownBy(() -> what(0, Optional.of(0.0), Rehearsal.Corner.NONE, 0))
+                .hasMessageContaining("releaseDeg");
+        assertThatThrownBy(() -> what(0, Optional.empty(), Rehearsal.Corner.NONE, 0.5))
+                .hasMessageContaining("offM");
     }
 }

@@ -24,15 +24,31 @@ class SpreadTest {
 
     @Test
     void skillNarrowsItAndMeasuredMissesCountByTheirNumber() {
-        double novice = spread(LaySpread.Skill.NOVICE, 0.2, 0.3, Condition.SOUND).sigmaDeg().orElseThrow();
-        double trained = spread(LaySpread.Skill.TRAINED, 0.2, 0.3, Condition.SOUND).sigmaDeg().orElseThrow();
-        assertThat(novice).isGreaterThan(trained).isGreaterThan(spread(LaySpread.Skill.EXPERIENCED, 0.2, 0.3, Condition.SOUND).sigmaDeg().orElseThrow());
+        double novice = spread(LaySpread.Skill.NOVICE, 0.2, 0.3, Condition.SOUND)
+                .sigmaDeg()
+                .orElseThrow();
+        double trained = spread(LaySpread.Skill.TRAINED, 0.2, 0.3, Condition.SOUND)
+                .sigmaDeg()
+                .orElseThrow();
+        assertThat(novice)
+                .isGreaterThan(trained)
+                .isGreaterThan(spread(LaySpread.Skill.EXPERIENCED, 0.2, 0.3, Condition.SOUND)
+                        .sigmaDeg()
+                        .orElseThrow());
         LaySpread.Hinge h = new LaySpread.Hinge(0.4, 0.05, 0.2, 0.1, 0.3, 22, Condition.SOUND);
         LaySpread few = LaySpread.of(LaySpread.Cutter.of(LaySpread.Skill.TRAINED, List.of(9.0, -9.0)), h);
-        assertThat(few.sigmaDeg().orElseThrow()).as("two misses say nothing yet").isEqualTo(trained);
+        assertThat(few.sigmaDeg().orElseThrow())
+                .as("two misses say nothing yet")
+                .isEqualTo(trained);
         assertThat(few.warnings()).contains("HISTORY_TOO_SHORT");
-        assertThat(LaySpread.of(LaySpread.Cutter.of(LaySpread.Skill.TRAINED, List.of(9.0, -9.0, 8.0, -8.0)), h).sigmaDeg().orElseThrow()).isGreaterThan(trained);
-        assertThat(LaySpread.of(LaySpread.Cutter.of(LaySpread.Skill.TRAINED, List.of(0.5, -0.5, 0.2, 0.1)), h).sigmaDeg().orElseThrow()).isLessThan(trained);
+        assertThat(LaySpread.of(LaySpread.Cutter.of(LaySpread.Skill.TRAINED, List.of(9.0, -9.0, 8.0, -8.0)), h)
+                        .sigmaDeg()
+                        .orElseThrow())
+                .isGreaterThan(trained);
+        assertThat(LaySpread.of(LaySpread.Cutter.of(LaySpread.Skill.TRAINED, List.of(0.5, -0.5, 0.2, 0.1)), h)
+                        .sigmaDeg()
+                        .orElseThrow())
+                .isLessThan(trained);
     }
 
     @ParameterizedTest
@@ -43,20 +59,32 @@ class SpreadTest {
         double tip = -4 + 8 * r.nextDouble();
         LaySpread one = spread(LaySpread.Skill.TRAINED, use, tip, Condition.SOUND);
         LaySpread other = spread(LaySpread.Skill.TRAINED, -use, -tip, Condition.SOUND);
-        assertThat(other.biasDeg().orElseThrow()).as("seed %d", seed).isCloseTo(-one.biasDeg().orElseThrow(), within(1e-9));
+        assertThat(other.biasDeg().orElseThrow())
+                .as("seed %d", seed)
+                .isCloseTo(-one.biasDeg().orElseThrow(), within(1e-9));
         assertThat(other.sigmaDeg().orElseThrow()).isCloseTo(one.sigmaDeg().orElseThrow(), within(1e-9));
     }
 
     @Test
     void anOverloadedHingeOrUnreliableWoodPromisesNothing() {
-        for (LaySpread lost : List.of(spread(LaySpread.Skill.TRAINED, 1, 0, Condition.SOUND), spread(LaySpread.Skill.TRAINED, -1.3, 0, Condition.SOUND), spread(LaySpread.Skill.EXPERIENCED, 0, 0, Condition.UNRELIABLE))) {
+        for (LaySpread lost : List.of(
+                spread(LaySpread.Skill.TRAINED, 1, 0, Condition.SOUND),
+                spread(LaySpread.Skill.TRAINED, -1.3, 0, Condition.SOUND),
+                spread(LaySpread.Skill.EXPERIENCED, 0, 0, Condition.UNRELIABLE))) {
             assertThat(lost.controlled()).isFalse();
             assertThat(lost.sigmaDeg()).isEmpty();
             assertThat(lost.lostChance()).isEqualTo(1);
         }
-        assertThatThrownBy(() -> spread(LaySpread.Skill.TRAINED, 0, 22, Condition.SOUND)).hasMessageContaining("tip_side_m");
+        assertThatThrownBy(() -> spread(LaySpread.Skill.TRAINED, 0, 22, Condition.SOUND))
+                .hasMessageContaining("tip_side_m");
         double before = 0;
-        for (Condition c : List.of(Condition.SOUND, Condition.FROZEN, Condition.STRESSED, Condition.DEAD_RECENT, Condition.DECAYED, Condition.UNRELIABLE)) {
+        for (Condition c : List.of(
+                Condition.SOUND,
+                Condition.FROZEN,
+                Condition.STRESSED,
+                Condition.DEAD_RECENT,
+                Condition.DECAYED,
+                Condition.UNRELIABLE)) {
             assertThat(LaySpread.lostChance(c)).isGreaterThan(before);
             before = LaySpread.lostChance(c);
         }
@@ -69,7 +97,10 @@ class SpreadTest {
         double side = 0.5 + 3 * r.nextDouble();
         ReleaseDrift early = ReleaseDrift.of(22, 0.8, 2, 12, side);
         ReleaseDrift late = ReleaseDrift.of(22, 0.8, 2, 50, side);
-        assertThat(early.extraDeg()).as("seed %d", seed).isGreaterThan(late.extraDeg()).isPositive();
+        assertThat(early.extraDeg())
+                .as("seed %d", seed)
+                .isGreaterThan(late.extraDeg())
+                .isPositive();
         assertThat(ReleaseDrift.of(22, 0.8, 2, 12, -side).extraDeg()).isCloseTo(-early.extraDeg(), within(1e-6));
         assertThat(ReleaseDrift.of(22, 0.8, 2, 12, 0).extraDeg()).isCloseTo(0, within(1e-9));
     }
@@ -78,7 +109,9 @@ class SpreadTest {
     @MethodSource("seeds")
     void aUnionHoldsWhatAnyOfItsPartsHolds(long seed) {
         Random r = new Random(seed);
-        List<Arcs.Arc> raw = r.doubles(4).mapToObj(d -> new Arcs.Arc(360 * d, 70 * r.nextDouble())).toList();
+        List<Arcs.Arc> raw = r.doubles(4)
+                .mapToObj(d -> new Arcs.Arc(360 * d, 70 * r.nextDouble()))
+                .toList();
         Arcs all = Arcs.union(raw);
         int held = 0;
         for (int i = 0; i < 3600; i++) {
@@ -88,7 +121,11 @@ class SpreadTest {
             held += any ? 1 : 0;
         }
         assertThat(all.widthDeg()).isCloseTo(held / 10.0, within(1.0));
-        assertThat(all.share(0, 10_000)).as("a spread without bounds falls on it by its width").isCloseTo(all.widthDeg() / 360, within(0.01));
-        assertThat(all.mostShare(30, 20)).isGreaterThanOrEqualTo(all.share(30, 20) - 1e-9).isLessThanOrEqualTo(1);
+        assertThat(all.share(0, 10_000))
+                .as("a spread without bounds falls on it by its width")
+                .isCloseTo(all.widthDeg() / 360, within(0.01));
+        assertThat(all.mostShare(30, 20))
+                .isGreaterThanOrEqualTo(all.share(30, 20) - 1e-9)
+                .isLessThanOrEqualTo(1);
     }
 }

@@ -46,11 +46,13 @@ class StrikeTest {
         double e = 50 * r.nextDouble() - 25;
         double n = 50 * r.nextDouble() - 25;
         int corners = 3 + r.nextInt(5);
-        return IntStream.range(0, corners).mapToObj(i -> {
-            double a = 2 * Math.PI * (i + 0.6 * r.nextDouble()) / corners;
-            double far = 1 + 6 * r.nextDouble();
-            return new double[] {e + far * Math.sin(a), n + far * Math.cos(a)};
-        }).toArray(double[][]::new);
+        return IntStream.range(0, corners)
+                .mapToObj(i -> {
+                    double a = 2 * Math.PI * (i + 0.6 * r.nextDouble()) / corners;
+                    double far = 1 + 6 * r.nextDouble();
+                    return new double[] {e + far * Math.sin(a), n + far * Math.cos(a)};
+                })
+                .toArray(double[][]::new);
     }
 
     @ParameterizedTest
@@ -75,14 +77,21 @@ class StrikeTest {
         double p = Strike.of(TREE.covering(area, true), lay, 3, 8, 0.01).decision();
         double[][] turned = map(area, turn, 1);
         double[][] mirrored = map(area, 0, -1);
-        assertThat(Strike.of(TREE.covering(turned, true), lay + turn, 3, 8, 0.01).decision()).as("turned, seed %d", seed).isCloseTo(p, within(1e-6));
-        assertThat(Strike.of(TREE.covering(mirrored, true), -lay, -3, 8, 0.01).decision()).as("mirrored, seed %d", seed).isCloseTo(p, within(1e-6));
+        assertThat(Strike.of(TREE.covering(turned, true), lay + turn, 3, 8, 0.01)
+                        .decision())
+                .as("turned, seed %d", seed)
+                .isCloseTo(p, within(1e-6));
+        assertThat(Strike.of(TREE.covering(mirrored, true), -lay, -3, 8, 0.01).decision())
+                .as("mirrored, seed %d", seed)
+                .isCloseTo(p, within(1e-6));
     }
 
     private static double[][] map(double[][] area, double turnDeg, int mirror) {
         double s = Math.sin(Math.toRadians(turnDeg));
         double c = Math.cos(Math.toRadians(turnDeg));
-        return java.util.Arrays.stream(area).map(p -> new double[] {mirror * p[0] * c + p[1] * s, -mirror * p[0] * s + p[1] * c}).toArray(double[][]::new);
+        return java.util.Arrays.stream(area)
+                .map(p -> new double[] {mirror * p[0] * c + p[1] * s, -mirror * p[0] * s + p[1] * c})
+                .toArray(double[][]::new);
     }
 
     @ParameterizedTest
@@ -92,7 +101,8 @@ class StrikeTest {
         Arcs shorter = TREE.covering(area, true);
         Arcs longer = TREE.longer(25).covering(area, true);
         assertThat(longer.widthDeg()).as("seed %d", seed).isGreaterThanOrEqualTo(shorter.widthDeg() - 1e-6);
-        assertThat(Strike.of(longer, 40, 0, 6, 0.01).total()).isGreaterThanOrEqualTo(Strike.of(shorter, 40, 0, 6, 0.01).total() - 1e-9);
+        assertThat(Strike.of(longer, 40, 0, 6, 0.01).total())
+                .isGreaterThanOrEqualTo(Strike.of(shorter, 40, 0, 6, 0.01).total() - 1e-9);
     }
 
     @Test
@@ -109,7 +119,12 @@ class StrikeTest {
     void aDiscAndItsOutlineAreCoveredAlike() {
         Shape disc = Shape.disc(new Spot(7, 11), 2);
         double exact = TREE.covering(disc, new Spot(0, 0)).widthDeg();
-        double byOutline = TREE.covering(disc.outline().stream().map(p -> new double[] {p.eastM(), p.northM()}).toArray(double[][]::new), true).widthDeg();
+        double byOutline = TREE.covering(
+                        disc.outline().stream()
+                                .map(p -> new double[] {p.eastM(), p.northM()})
+                                .toArray(double[][]::new),
+                        true)
+                .widthDeg();
         assertThat(byOutline).isCloseTo(exact, within(0.3));
     }
 

@@ -35,7 +35,8 @@ class SweepTest {
     }
 
     private static StemReading leaning(double toDeg) {
-        return Samples.stem("S1", HERE, StemState.STANDING, Optional.of(new Lean(2, toDeg, 0.4)), Condition.SOUND, List.of());
+        return Samples.stem(
+                "S1", HERE, StemState.STANDING, Optional.of(new Lean(2, toDeg, 0.4)), Condition.SOUND, List.of());
     }
 
     private static Dial dial(StemReading stem, Means means, Site site) {
@@ -48,7 +49,9 @@ class SweepTest {
         Random r = new Random(seed);
         int turn = r.nextInt(360);
         double lean = r.nextInt(360);
-        double[][] at = IntStream.range(0, 5).mapToObj(i -> new double[] {360 * r.nextDouble(), 6 + 30 * r.nextDouble(), 1 + r.nextInt(4)}).toArray(double[][]::new);
+        double[][] at = IntStream.range(0, 5)
+                .mapToObj(i -> new double[] {360 * r.nextDouble(), 6 + 30 * r.nextDouble(), 1 + r.nextInt(4)})
+                .toArray(double[][]::new);
         Dial a = dial(leaning(lean), Samples.WINCH, around(at, 0));
         Dial b = dial(leaning(lean + turn), Samples.WINCH, around(at, turn));
         for (int deg = 0; deg < 360; deg += 7) {
@@ -60,10 +63,12 @@ class SweepTest {
     }
 
     private static Site around(double[][] at, double turn) {
-        return Samples.site(IntStream.range(0, at.length).mapToObj(i -> {
-            Spot s = HERE.at(at[i][0] + turn, at[i][1]);
-            return Samples.target("t" + i, s.eastM(), s.northM(), 1.5, (int) at[i][2]);
-        }).toArray(Feature[]::new));
+        return Samples.site(IntStream.range(0, at.length)
+                .mapToObj(i -> {
+                    Spot s = HERE.at(at[i][0] + turn, at[i][1]);
+                    return Samples.target("t" + i, s.eastM(), s.northM(), 1.5, (int) at[i][2]);
+                })
+                .toArray(Feature[]::new));
     }
 
     @Test
@@ -73,27 +78,53 @@ class SweepTest {
         assertThat(north.state()).isEqualTo(Dial.State.OPEN_WITH_PULL);
         assertThat(north.pullN()).isGreaterThan(500);
         assertThat(north.first()).anyMatch(f -> f.startsWith("pull with at least"));
-        assertThat(byHand.lays().get(180).state()).as("as it is expected it goes by itself; its margin says wedges ready").isEqualTo(Dial.State.COSTLY);
+        assertThat(byHand.lays().get(180).state())
+                .as("as it is expected it goes by itself; its margin says wedges ready")
+                .isEqualTo(Dial.State.COSTLY);
         assertThat(byHand.lays().get(180).first()).contains("wedges ready");
-        assertThat(dial(leaning(180), Samples.WINCH, Samples.site()).lays().get(0).state()).isEqualTo(Dial.State.OPEN);
-        Means weak = new Means(Means.Kind.MACHINE_LINE, Optional.of(12.0), Optional.of(50.0), Optional.of(north.pullN() / 3));
-        assertThat(dial(leaning(180), weak, Samples.site()).lays().get(0).state()).isEqualTo(Dial.State.BLOCKED);
+        assertThat(dial(leaning(180), Samples.WINCH, Samples.site())
+                        .lays()
+                        .get(0)
+                        .state())
+                .isEqualTo(Dial.State.OPEN);
+        Means weak = new Means(
+                Means.Kind.MACHINE_LINE, Optional.of(12.0), Optional.of(50.0), Optional.of(north.pullN() / 3));
+        assertThat(dial(leaning(180), weak, Samples.site()).lays().get(0).state())
+                .isEqualTo(Dial.State.BLOCKED);
     }
 
     @Test
     void aMachineThatStandsAsidePullsTheStemSideways() {
-        Means aside = new Means(Means.Kind.MACHINE_LINE, Optional.of(12.0), Optional.empty(), Optional.of(20000.0), Optional.of(HERE.at(40, 50)), Optional.empty(), 0);
+        Means aside = new Means(
+                Means.Kind.MACHINE_LINE,
+                Optional.of(12.0),
+                Optional.empty(),
+                Optional.of(20000.0),
+                Optional.of(HERE.at(40, 50)),
+                Optional.empty(),
+                0);
         LayPlan straight = LayPlan.of(leaning(180), Samples.toward(40, aside), Samples.site(), LayPlan.Limits.USUAL);
         LayPlan off = LayPlan.of(leaning(180), Samples.toward(0, aside), Samples.site(), LayPlan.Limits.USUAL);
-        LayPlan without = LayPlan.of(leaning(180), Samples.toward(0, Samples.WINCH), Samples.site(), LayPlan.Limits.USUAL);
-        assertThat(straight.row().orElseThrow().sideNm()).as("pulled along the lay: the lean alone").isLessThan(0.9 * off.row().orElseThrow().sideNm());
-        assertThat(off.row().orElseThrow().sideNm()).as("pulled to the right of the lay").isGreaterThan(without.row().orElseThrow().sideNm() + 1000);
-        assertThat(LayPlan.of(leaning(180), Samples.toward(300, aside), Samples.site(), LayPlan.Limits.USUAL).row().orElseThrow().capacityNm()).as("a hundred degrees off").contains(0.0);
+        LayPlan without =
+                LayPlan.of(leaning(180), Samples.toward(0, Samples.WINCH), Samples.site(), LayPlan.Limits.USUAL);
+        assertThat(straight.row().orElseThrow().sideNm())
+                .as("pulled along the lay: the lean alone")
+                .isLessThan(0.9 * off.row().orElseThrow().sideNm());
+        assertThat(off.row().orElseThrow().sideNm())
+                .as("pulled to the right of the lay")
+                .isGreaterThan(without.row().orElseThrow().sideNm() + 1000);
+        assertThat(LayPlan.of(leaning(180), Samples.toward(300, aside), Samples.site(), LayPlan.Limits.USUAL)
+                        .row()
+                        .orElseThrow()
+                        .capacityNm())
+                .as("a hundred degrees off")
+                .contains(0.0);
     }
 
     @Test
     void noDirectionIsScoredWithAnAssumedLean() {
-        StemReading unknown = Samples.stem("S1", HERE, StemState.STANDING, Optional.empty(), Condition.SOUND, List.of());
+        StemReading unknown =
+                Samples.stem("S1", HERE, StemState.STANDING, Optional.empty(), Condition.SOUND, List.of());
         Dial d = dial(unknown, Samples.WINCH, Samples.site());
         assertThat(d.lays()).isEmpty();
         assertThat(d.closed().orElseThrow().opens()).anyMatch(o -> o.contains("lean"));
@@ -101,7 +132,19 @@ class SweepTest {
 
     @Test
     void whereNothingIsOpenItSaysWhatBlocksMostAndWhatWouldOpenOne() {
-        Dial d = dial(leaning(0), Samples.WINCH, Samples.site(new Feature("h", "hall", FeatureKind.BUILDING, Shape.disc(HERE, 12), 4, false, Protection.NONE, "", false)));
+        Dial d = dial(
+                leaning(0),
+                Samples.WINCH,
+                Samples.site(new Feature(
+                        "h",
+                        "hall",
+                        FeatureKind.BUILDING,
+                        Shape.disc(HERE, 12),
+                        4,
+                        false,
+                        Protection.NONE,
+                        "",
+                        false)));
         assertThat(d.windows()).isEmpty();
         assertThat(d.picks()).isEmpty();
         Dial.Closed closed = d.closed().orElseThrow();
@@ -112,26 +155,57 @@ class SweepTest {
 
     @Test
     void aLeanKnownByEyeOnlyIsNamedAsWhatBlocks() {
-        StemReading byEye = Samples.stem("S1", HERE, StemState.STANDING, Optional.of(new Lean(7, 90, 15)), Condition.SOUND, List.of());
-        Site walled = Samples.site(Samples.target("house", 0, 18, 3, 4), Samples.target("shed", 0, -18, 3, 4), Samples.target("barn", -18, 0, 3, 4));
+        StemReading byEye = Samples.stem(
+                "S1", HERE, StemState.STANDING, Optional.of(new Lean(7, 90, 15)), Condition.SOUND, List.of());
+        Site walled = Samples.site(
+                Samples.target("house", 0, 18, 3, 4),
+                Samples.target("shed", 0, -18, 3, 4),
+                Samples.target("barn", -18, 0, 3, 4));
         Dial d = dial(byEye, Means.of(Means.Kind.NOTHING), walled);
         assertThat(d.windows()).isEmpty();
-        assertThat(d.closed().orElseThrow().opens()).as(d.closed().toString()).anyMatch(o -> o.startsWith("measure the lean"));
+        assertThat(d.closed().orElseThrow().opens())
+                .as(d.closed().toString())
+                .anyMatch(o -> o.startsWith("measure the lean"));
     }
 
     @Test
     void aPlannedProtectionIsAConditionUntilItIsDone() {
-        Feature planned = new Feature("h", "hives", FeatureKind.BEEHIVES, Shape.disc(new Spot(0, 15), 1.5), 2, false, Protection.MOVE, "Oren Pike", false);
-        Dial.Lay north = dial(leaning(0), Samples.WINCH, Samples.site(planned)).lays().get(0);
+        Feature planned = new Feature(
+                "h",
+                "hives",
+                FeatureKind.BEEHIVES,
+                Shape.disc(new Spot(0, 15), 1.5),
+                2,
+                false,
+                Protection.MOVE,
+                "Oren Pike",
+                false);
+        Dial.Lay north =
+                dial(leaning(0), Samples.WINCH, Samples.site(planned)).lays().get(0);
         assertThat(north.state()).isEqualTo(Dial.State.COSTLY);
         assertThat(north.first()).contains("protect the hives as planned");
-        Feature done = new Feature("h", "hives", FeatureKind.BEEHIVES, Shape.disc(new Spot(0, 15), 1.5), 2, false, Protection.MOVE, "Oren Pike", true);
-        assertThat(dial(leaning(0), Samples.WINCH, Samples.site(done)).lays().get(0).state()).isEqualTo(Dial.State.OPEN);
+        Feature done = new Feature(
+                "h",
+                "hives",
+                FeatureKind.BEEHIVES,
+                Shape.disc(new Spot(0, 15), 1.5),
+                2,
+                false,
+                Protection.MOVE,
+                "Oren Pike",
+                true);
+        assertThat(dial(leaning(0), Samples.WINCH, Samples.site(done))
+                        .lays()
+                        .get(0)
+                        .state())
+                .isEqualTo(Dial.State.OPEN);
     }
 
     @Test
     void aNeighbourCatchesWhatFallsIntoItAndNothingElse() {
-        Site site = Samples.site().with(List.of(new StandingTree("T1", new Spot(0, 8), 18, 3, 0.5), new StandingTree("S1", HERE, 20, 3, 0.5)));
+        Site site = Samples.site()
+                .with(List.of(
+                        new StandingTree("T1", new Spot(0, 8), 18, 3, 0.5), new StandingTree("S1", HERE, 20, 3, 0.5)));
         Dial d = dial(leaning(0), Samples.WINCH, site);
         assertThat(d.lays().get(0).state()).isEqualTo(Dial.State.BLOCKED);
         assertThat(d.lays().get(0).reason()).isEqualTo("hangs up");
@@ -147,7 +221,9 @@ class SweepTest {
         double thin = new Neighbour("n", 0, 6, 18, 3, 0.1).hangUp(0, 3, 3.45, 23, 0.5);
         assertThat(near).isGreaterThan(far);
         assertThat(thin).isLessThan(near);
-        assertThat(new Neighbour("n", 0, -6, 18, 3, 0.4).hangUp(0, 3, 3.45, 23, 0.5)).as("behind").isZero();
+        assertThat(new Neighbour("n", 0, -6, 18, 3, 0.4).hangUp(0, 3, 3.45, 23, 0.5))
+                .as("behind")
+                .isZero();
     }
 
     @Test
@@ -163,15 +239,35 @@ class SweepTest {
 
     @Test
     void costsAreSaidPartByPartAndAddUpToTheScore() {
-        Dial.Lay lay = dial(leaning(180), Samples.WINCH, Samples.site(Samples.target("hut", 3, 16, 2, 2))).lays().get(340);
-        double taken = lay.costs().values().stream().mapToDouble(Double::doubleValue).sum();
+        Dial.Lay lay = dial(leaning(180), Samples.WINCH, Samples.site(Samples.target("hut", 3, 16, 2, 2)))
+                .lays()
+                .get(340);
+        double taken =
+                lay.costs().values().stream().mapToDouble(Double::doubleValue).sum();
         assertThat(lay.score()).isCloseTo(Math.max(0, 100 - taken), within(3.0));
     }
 
     @Test
     void aClassNineTargetAndANeighbourWithoutHeightAreRefusedByPlace() {
-        Map<String, Object> tree = Map.of("height_m", 22, "crown_radius_m", 3, "crown_base_m", 10, "d_cut_m", 0.46, "dbh_m", 0.45, "mass_kg", 1500, "cg_m", 8.5,
-            "neighbours", List.of(Map.of("id", "t", "e", 3, "n", 4)));
-        org.assertj.core.api.Assertions.assertThatThrownBy(() -> Sums.named("lay_sweep").orElseThrow().compute(tree)).hasMessageContaining("neighbours[0]");
+        Map<String, Object> tree = Map.of(
+                "height_m",
+                22,
+                "crown_radius_m",
+                3,
+                "crown_base_m",
+                10,
+                "d_cut_m",
+                0.46,
+                "dbh_m",
+                0.45,
+                "mass_kg",
+                1500,
+                "cg_m",
+                8.5,
+                "neighbours",
+                List.of(Map.of("id", "t", "e", 3, "n", 4)));
+        org.assertj.core.api.Assertions.assertThatThrownBy(
+                        () -> Sums.named("lay_sweep").orElseThrow().compute(tree))
+                .hasMessageContaining("neighbours[0]");
     }
 }

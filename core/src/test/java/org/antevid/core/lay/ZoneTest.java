@@ -43,12 +43,25 @@ class ZoneTest {
     }
 
     private static Map<Zone.Kind, Zone> zones(LayPlan p, Zone.Clip... clips) {
-        return Zone.of(p, Optional.empty(), List.of(clips)).stream().collect(Collectors.toMap(Zone::kind, Function.identity()));
+        return Zone.of(p, Optional.empty(), List.of(clips)).stream()
+                .collect(Collectors.toMap(Zone::kind, Function.identity()));
     }
 
     private static StemReading stem(double heightM, double sigmaHeightM, double leanSigmaDeg) {
-        return new StemReading("S1", Species.QUERCUS, StemState.STANDING, HERE, Optional.of(new Estimate(0.5, 0.01)), Optional.of(new Estimate(heightM, sigmaHeightM)),
-            Optional.of(new Lean(1.5, 20, leanSigmaDeg)), Optional.of(3.0), Condition.SOUND, StemMass.Shape.FOREST, StemMass.Crown.FOREST_BROADLEAF, List.of(), false);
+        return new StemReading(
+                "S1",
+                Species.QUERCUS,
+                StemState.STANDING,
+                HERE,
+                Optional.of(new Estimate(0.5, 0.01)),
+                Optional.of(new Estimate(heightM, sigmaHeightM)),
+                Optional.of(new Lean(1.5, 20, leanSigmaDeg)),
+                Optional.of(3.0),
+                Condition.SOUND,
+                StemMass.Shape.FOREST,
+                StemMass.Crown.FOREST_BROADLEAF,
+                List.of(),
+                false);
     }
 
     @Test
@@ -62,11 +75,13 @@ class ZoneTest {
     @Test
     void whatTheLeaderTakesOutIsOutAndTheReasonStays() {
         Shape wall = Shape.polygon(List.of(new Spot(20, -60), new Spot(80, -60), new Spot(80, 60), new Spot(20, 60)));
-        Zone ring = zones(plan(0, WINCH), new Zone.Clip(Zone.Kind.RING, wall, "lock wall, 3 m high")).get(Zone.Kind.RING);
+        Zone ring = zones(plan(0, WINCH), new Zone.Clip(Zone.Kind.RING, wall, "lock wall, 3 m high"))
+                .get(Zone.Kind.RING);
         assertThat(ring.takesIn(new Spot(30, 0))).isFalse();
         assertThat(ring.takesIn(new Spot(-30, 0))).isTrue();
         assertThat(ring.clippedBy()).containsExactly("lock wall, 3 m high");
-        assertThat(zones(plan(0, WINCH), new Zone.Clip(Zone.Kind.RING, Shape.disc(HERE, 200), "all of it"))).doesNotContainKey(Zone.Kind.RING);
+        assertThat(zones(plan(0, WINCH), new Zone.Clip(Zone.Kind.RING, Shape.disc(HERE, 200), "all of it")))
+                .doesNotContainKey(Zone.Kind.RING);
     }
 
     @Test
@@ -76,7 +91,14 @@ class ZoneTest {
         assertThat(straight.takesIn(new Spot(7, 25))).isTrue();
         assertThat(straight.takesIn(new Spot(-7, 25))).isTrue();
         assertThat(straight.takesIn(new Spot(9, 25))).isFalse();
-        Means round = new Means(Means.Kind.MACHINE_LINE, Optional.of(12.0), Optional.empty(), Optional.of(20000.0), Optional.of(new Spot(0, 40)), Optional.of(new Spot(40, 40)), 0);
+        Means round = new Means(
+                Means.Kind.MACHINE_LINE,
+                Optional.of(12.0),
+                Optional.empty(),
+                Optional.of(20000.0),
+                Optional.of(new Spot(0, 40)),
+                Optional.of(new Spot(40, 40)),
+                0);
         Zone angled = zones(plan(0, round)).get(Zone.Kind.LINE);
         assertThat(angled.takesIn(new Spot(12, 28))).as("inside the angle").isTrue();
         assertThat(angled.takesIn(new Spot(-12, 52))).as("outside of it").isFalse();
@@ -86,10 +108,22 @@ class ZoneTest {
 
     @Test
     void aGuyWhipsLikeALine() {
-        Support guyed = new Support(Optional.of(new Guy(10, new Spot(-30, 0), Optional.empty())), Optional.empty(), org.antevid.core.assist.Wedges.Set.USUAL, false);
-        LayPlan own = LayPlan.of(org.antevid.core.Samples.oak("S1", HERE, List.of()), org.antevid.core.Samples.toward(0, Means.of(Means.Kind.NOTHING)).by(guyed), org.antevid.core.Samples.site(), LayPlan.Limits.USUAL);
+        Support guyed = new Support(
+                Optional.of(new Guy(10, new Spot(-30, 0), Optional.empty())),
+                Optional.empty(),
+                org.antevid.core.assist.Wedges.Set.USUAL,
+                false);
+        LayPlan own = LayPlan.of(
+                org.antevid.core.Samples.oak("S1", HERE, List.of()),
+                org.antevid.core.Samples.toward(0, Means.of(Means.Kind.NOTHING)).by(guyed),
+                org.antevid.core.Samples.site(),
+                LayPlan.Limits.USUAL);
         assertThat(zones(own).get(Zone.Kind.LINE).takesIn(new Spot(-20, 2))).isTrue();
-        LayPlan both = LayPlan.of(org.antevid.core.Samples.oak("S1", HERE, List.of()), org.antevid.core.Samples.toward(0, WINCH).by(guyed), org.antevid.core.Samples.site(), LayPlan.Limits.USUAL);
+        LayPlan both = LayPlan.of(
+                org.antevid.core.Samples.oak("S1", HERE, List.of()),
+                org.antevid.core.Samples.toward(0, WINCH).by(guyed),
+                org.antevid.core.Samples.site(),
+                LayPlan.Limits.USUAL);
         assertThat(zones(both).get(Zone.Kind.LINE).takesIn(new Spot(-20, 2))).isTrue();
         assertThat(zones(both).get(Zone.Kind.LINE).takesIn(new Spot(2, 30))).isTrue();
     }
@@ -97,7 +131,8 @@ class ZoneTest {
     @Test
     void aMovedRootPlateIsAStrikerOfItsOwn() {
         StemReading lifted = oak("S1", HERE, List.of(new Defect("d", DefectKind.LIFTED_ROOT_PLATE, 0, 0.3, 90, "")));
-        Zone plate = zones(LayPlan.of(lifted, toward(0, WINCH), site(), LayPlan.Limits.USUAL)).get(Zone.Kind.PLATE);
+        Zone plate = zones(LayPlan.of(lifted, toward(0, WINCH), site(), LayPlan.Limits.USUAL))
+                .get(Zone.Kind.PLATE);
         assertThat(plate.takesIn(new Spot(0, -30))).as("behind it as well").isTrue();
         assertThat(zones(plan(0, WINCH))).doesNotContainKey(Zone.Kind.PLATE);
     }
@@ -109,8 +144,13 @@ class ZoneTest {
         double height = 10 + 15 * r.nextDouble();
         double lay = r.nextInt(360);
         LayPlan base = LayPlan.of(stem(height, 0.3, 0.4), toward(lay, WINCH), site(), LayPlan.Limits.USUAL);
-        List<LayPlan> larger = List.of(LayPlan.of(stem(height + 1 + 4 * r.nextDouble(), 0.3, 0.4), toward(lay, WINCH), site(), LayPlan.Limits.USUAL),
-            LayPlan.of(stem(height, 0.3 + r.nextDouble(), 0.4), toward(lay, WINCH), site(), LayPlan.Limits.USUAL));
+        List<LayPlan> larger = List.of(
+                LayPlan.of(
+                        stem(height + 1 + 4 * r.nextDouble(), 0.3, 0.4),
+                        toward(lay, WINCH),
+                        site(),
+                        LayPlan.Limits.USUAL),
+                LayPlan.of(stem(height, 0.3 + r.nextDouble(), 0.4), toward(lay, WINCH), site(), LayPlan.Limits.USUAL));
         List<Spot> spots = new ArrayList<>();
         for (int i = 0; i < 200; i++) {
             spots.add(HERE.at(360 * r.nextDouble(), 60 * r.nextDouble()));
@@ -119,11 +159,15 @@ class ZoneTest {
             for (Zone.Kind kind : List.of(Zone.Kind.RING, Zone.Kind.BUTT)) {
                 Zone small = zones(base).get(kind);
                 Zone large = zones(l).get(kind);
-                assertThat(spots.stream().filter(small::takesIn)).as("seed %d %s", seed, kind).allMatch(large::takesIn);
+                assertThat(spots.stream().filter(small::takesIn))
+                        .as("seed %d %s", seed, kind)
+                        .allMatch(large::takesIn);
             }
         }
         LayPlan doubtful = LayPlan.of(stem(height, 0.3, 1.5), toward(lay, WINCH), site(), LayPlan.Limits.USUAL);
-        assertThat(doubtful.fan().toDeg() - doubtful.fan().fromDeg()).as("seed %d", seed).isGreaterThanOrEqualTo(base.fan().toDeg() - base.fan().fromDeg());
+        assertThat(doubtful.fan().toDeg() - doubtful.fan().fromDeg())
+                .as("seed %d", seed)
+                .isGreaterThanOrEqualTo(base.fan().toDeg() - base.fan().fromDeg());
     }
 
     @ParameterizedTest
@@ -136,8 +180,14 @@ class ZoneTest {
         double last = 0;
         for (double sigma = 0.5; sigma <= 60; sigma *= 1.3) {
             Strike s = Strike.of(tree.covering(thing, HERE), lay, 2, sigma, 0);
-            assertThat(s.most()).as("seed %d sigma %s", seed, sigma).isGreaterThanOrEqualTo(last - 1e-12).isGreaterThanOrEqualTo(s.controlled() - 1e-9);
-            assertThat(Strike.of(tree.longer(tree.lengthM() + 3).covering(thing, HERE), lay, 2, sigma, 0).most()).as("longer, seed %d", seed).isGreaterThanOrEqualTo(s.most() - 1e-9);
+            assertThat(s.most())
+                    .as("seed %d sigma %s", seed, sigma)
+                    .isGreaterThanOrEqualTo(last - 1e-12)
+                    .isGreaterThanOrEqualTo(s.controlled() - 1e-9);
+            assertThat(Strike.of(tree.longer(tree.lengthM() + 3).covering(thing, HERE), lay, 2, sigma, 0)
+                            .most())
+                    .as("longer, seed %d", seed)
+                    .isGreaterThanOrEqualTo(s.most() - 1e-9);
             last = s.most();
         }
     }
@@ -152,28 +202,55 @@ class ZoneTest {
         double far = 6 + 20 * r.nextDouble();
         LayPlan one = mirrored(lean, lay, bearing, far, 1);
         LayPlan other = mirrored(lean, lay, bearing, far, -1);
-        assertThat(other.targets().get(0).clearanceM()).as("seed %d", seed).isCloseTo(one.targets().get(0).clearanceM(), within(0.02));
+        assertThat(other.targets().get(0).clearanceM())
+                .as("seed %d", seed)
+                .isCloseTo(one.targets().get(0).clearanceM(), within(0.02));
         assertThat(other.control().proven()).isEqualTo(one.control().proven());
-        one.control().biasDeg().ifPresent(b -> assertThat(other.control().biasDeg().orElseThrow()).isCloseTo(-b, within(1e-6)));
-        assertThat(other.row().orElseThrow().score()).isCloseTo(one.row().orElseThrow().score(), within(0.05));
+        one.control().biasDeg().ifPresent(b -> assertThat(
+                        other.control().biasDeg().orElseThrow())
+                .isCloseTo(-b, within(1e-6)));
+        assertThat(other.row().orElseThrow().score())
+                .isCloseTo(one.row().orElseThrow().score(), within(0.05));
     }
 
     private static LayPlan mirrored(double lean, double lay, double bearing, double far, int side) {
         Spot at = HERE.at(side * bearing, far);
         Site place = site(target("hut", at.eastM(), at.northM(), 1.5, 3));
-        StemReading s = org.antevid.core.Samples.stem("S1", HERE, StemState.STANDING, Optional.of(new Lean(1.5, side * lean, 0.5)), Condition.SOUND, List.of());
+        StemReading s = org.antevid.core.Samples.stem(
+                "S1",
+                HERE,
+                StemState.STANDING,
+                Optional.of(new Lean(1.5, side * lean, 0.5)),
+                Condition.SOUND,
+                List.of());
         return LayPlan.of(s, toward(side * lay, WINCH), place, LayPlan.Limits.USUAL);
     }
 
     @Test
     void whatCannotBeReachedIsOutOfReachAndNotNoughtPerCent() {
-        LayPlan p = plan(0, WINCH, target("far", 0, 60, 1, 4), target("near", 0, 18, 1, 4), target("beside", 15, 0, 1, 4));
-        List<String> said = p.targets().stream().map((LayPlan.TargetCheck t) -> t.chance(p.control().proven())).toList();
+        LayPlan p =
+                plan(0, WINCH, target("far", 0, 60, 1, 4), target("near", 0, 18, 1, 4), target("beside", 15, 0, 1, 4));
+        List<String> said = p.targets().stream()
+                .map((LayPlan.TargetCheck t) -> t.chance(p.control().proven()))
+                .toList();
         assertThat(said.get(0)).isEqualTo("out of reach");
         assertThat(said.get(1)).isEqualTo("100 %");
         assertThat(said.get(2)).isEqualTo("< 0.1 %");
-        Feature agreed = new Feature("c", "compost", org.antevid.core.site.FeatureKind.COMPOST, Shape.disc(new Spot(0, 10), 1), 1, true, org.antevid.core.site.Protection.NONE, "", false);
+        Feature agreed = new Feature(
+                "c",
+                "compost",
+                org.antevid.core.site.FeatureKind.COMPOST,
+                Shape.disc(new Spot(0, 10), 1),
+                1,
+                true,
+                org.antevid.core.site.Protection.NONE,
+                "",
+                false);
         assertThat(plan(0, WINCH, agreed).targets().get(0).chance(true)).isEqualTo("may be hit");
-        assertThat(plan(180, Means.of(Means.Kind.NOTHING), target("near", 0, 18, 1, 4)).targets().get(0).chance(false)).isEqualTo("counts as hit");
+        assertThat(plan(180, Means.of(Means.Kind.NOTHING), target("near", 0, 18, 1, 4))
+                        .targets()
+                        .get(0)
+                        .chance(false))
+                .isEqualTo("counts as hit");
     }
 }

@@ -28,21 +28,50 @@ import org.junit.jupiter.api.Test;
 
 class PlanTest {
     private static PlanDocument plan(Spot hives, double lay, String state) {
-        PlanDocument.LayPart part = new PlanDocument.LayPart(lay, 24, 48, false, List.of(), List.of(), List.of(new PlanDocument.WayPart("E1", 193, 6, List.of())), "open face",
-            "machine line", Optional.of(-3.0), Optional.of(3.3), 0.44, 0.053, List.of(), Optional.empty(), Optional.empty());
-        PlanDocument.PostPart post = new PlanDocument.PostPart("sefa", "Sefa Marsh", Role.LOOKOUT, "watch", Optional.of(new Spot(50, 50)),
-            List.of(new PlanDocument.WayPart("E", 45, 12, List.of())));
-        return new PlanDocument("Withy Lock", 9, 6, 172,
-            List.of(new PlanDocument.Thing("h", "beehives", "beehives", "POINT", List.of(hives), 1, 2, false, "nothing planned", "")),
-            List.of(new PlanDocument.StemPart("S1", "poplar", state, new Spot(0, 0), Optional.of(24.4), Optional.of(part), List.of())),
-            List.of(new PlanDocument.StepPart("a", 1, "fell S1", Step.Kind.FELL, Optional.of("S1"), 0, 30, List.of(post))), EmergencyCard.EMPTY);
+        PlanDocument.LayPart part = new PlanDocument.LayPart(
+                lay,
+                24,
+                48,
+                false,
+                List.of(),
+                List.of(),
+                List.of(new PlanDocument.WayPart("E1", 193, 6, List.of())),
+                "open face",
+                "machine line",
+                Optional.of(-3.0),
+                Optional.of(3.3),
+                0.44,
+                0.053,
+                List.of(),
+                Optional.empty(),
+                Optional.empty());
+        PlanDocument.PostPart post = new PlanDocument.PostPart(
+                "sefa",
+                "Sefa Marsh",
+                Role.LOOKOUT,
+                "watch",
+                Optional.of(new Spot(50, 50)),
+                List.of(new PlanDocument.WayPart("E", 45, 12, List.of())));
+        return new PlanDocument(
+                "Withy Lock",
+                9,
+                6,
+                172,
+                List.of(new PlanDocument.Thing(
+                        "h", "beehives", "beehives", "POINT", List.of(hives), 1, 2, false, "nothing planned", "")),
+                List.of(new PlanDocument.StemPart(
+                        "S1", "poplar", state, new Spot(0, 0), Optional.of(24.4), Optional.of(part), List.of())),
+                List.of(new PlanDocument.StepPart(
+                        "a", 1, "fell S1", Step.Kind.FELL, Optional.of("S1"), 0, 30, List.of(post))),
+                EmergencyCard.EMPTY);
     }
 
     private static final PlanDocument BEFORE = plan(new Spot(20, 0), 58, "standing");
 
     @Test
     void thePlanItselfShowsNoChange() {
-        assertThat(PlanComparison.between(BEFORE, plan(new Spot(20, 0), 58, "standing"))).isEmpty();
+        assertThat(PlanComparison.between(BEFORE, plan(new Spot(20, 0), 58, "standing")))
+                .isEmpty();
     }
 
     @Test
@@ -58,19 +87,29 @@ class PlanTest {
 
     @Test
     void anotherLayIsAChangeButAStemFelledByTheplanIsNot() {
-        assertThat(PlanComparison.between(BEFORE, plan(new Spot(20, 0), 60, "standing"))).extracting(PlanComparison.Change::words)
-            .contains("lay of S1 060°, was 058°");
-        assertThat(PlanComparison.between(BEFORE, plan(new Spot(20, 0), 58, "felled"))).isEmpty();
-        assertThat(PlanComparison.between(BEFORE, plan(new Spot(20, 0), 58, "hung up"))).isNotEmpty();
+        assertThat(PlanComparison.between(BEFORE, plan(new Spot(20, 0), 60, "standing")))
+                .extracting(PlanComparison.Change::words)
+                .contains("lay of S1 060°, was 058°");
+        assertThat(PlanComparison.between(BEFORE, plan(new Spot(20, 0), 58, "felled")))
+                .isEmpty();
+        assertThat(PlanComparison.between(BEFORE, plan(new Spot(20, 0), 58, "hung up")))
+                .isNotEmpty();
     }
 
     @Test
     void threeQuestionsAreDrawnFromThePlanAndRepeatable() {
         List<ReadBack.Question> questions = ReadBack.of(BEFORE, "sefa", 7);
         assertThat(questions).hasSize(3).isEqualTo(ReadBack.of(BEFORE, "sefa", 7));
-        assertThat(questions).extracting(q -> q.choices().get(q.right())).containsExactly("48 m", "045°, north-east", "058°, north-east");
-        assertThat(questions).allSatisfy(q -> assertThat(q.choices()).doesNotHaveDuplicates().hasSizeGreaterThanOrEqualTo(3));
-        assertThat(ReadBack.of(new PlanDocument("x", 9, 0, 0, List.of(), List.of(), List.of(), EmergencyCard.EMPTY), "sefa", 1)).hasSize(3);
+        assertThat(questions)
+                .extracting(q -> q.choices().get(q.right()))
+                .containsExactly("48 m", "045°, north-east", "058°, north-east");
+        assertThat(questions)
+                .allSatisfy(q -> assertThat(q.choices()).doesNotHaveDuplicates().hasSizeGreaterThanOrEqualTo(3));
+        assertThat(ReadBack.of(
+                        new PlanDocument("x", 9, 0, 0, List.of(), List.of(), List.of(), EmergencyCard.EMPTY),
+                        "sefa",
+                        1))
+                .hasSize(3);
     }
 
     @Test
@@ -80,12 +119,20 @@ class PlanTest {
         assertThat(d.deviationDeg()).isCloseTo(3, within(1e-9));
         assertThat(d.atTipM()).isCloseTo(1.256, within(1e-3));
         assertThat(d.withinFan()).isTrue();
-        assertThat(Deviation.of(new Spot(0, 0), new Spot(0, 0).at(70, 24), 58, -3.5, 3.3).withinFan()).isFalse();
+        assertThat(Deviation.of(new Spot(0, 0), new Spot(0, 0).at(70, 24), 58, -3.5, 3.3)
+                        .withinFan())
+                .isFalse();
     }
 
     @Test
     void aFirstLookNamesTheMeasurementThatWouldChangeMost() {
-        var stem = Samples.stem("S4", new Spot(0, 0), StemState.STANDING, Optional.of(new Lean(5, 135, Lean.EYE_SIGMA_DEG)), Condition.SOUND, List.of());
+        var stem = Samples.stem(
+                "S4",
+                new Spot(0, 0),
+                StemState.STANDING,
+                Optional.of(new Lean(5, 135, Lean.EYE_SIGMA_DEG)),
+                Condition.SOUND,
+                List.of());
         FirstLook look = look(stem, Means.of(Means.Kind.WEDGES), Samples.target("bridge", 8, -8, 2, 4));
         assertThat(look.nextMeasurement()).isPresent();
         assertThat(look.nextMeasurement().orElseThrow().words()).contains("lean");
@@ -93,16 +140,33 @@ class PlanTest {
 
     @Test
     void theNextMeasurementIsSeenFromThePathThatLiesSquareToTheLeanThatMatters() {
-        var stem = Samples.stem("S4", new Spot(0, 0), StemState.STANDING, Optional.of(new Lean(3, 0, Lean.EYE_SIGMA_DEG)), Condition.SOUND, List.of());
-        Feature path = new Feature("p", "towpath", FeatureKind.PATH, Shape.line(List.of(new Spot(-15, -30), new Spot(-15, 30))), 0, false, Protection.NONE, "", false);
-        FirstLook look = look(stem, Samples.WINCH, Samples.target("house", 25, 0, 4, 4), Samples.target("shed", -25, 0, 4, 4), path);
+        var stem = Samples.stem(
+                "S4",
+                new Spot(0, 0),
+                StemState.STANDING,
+                Optional.of(new Lean(3, 0, Lean.EYE_SIGMA_DEG)),
+                Condition.SOUND,
+                List.of());
+        Feature path = new Feature(
+                "p",
+                "towpath",
+                FeatureKind.PATH,
+                Shape.line(List.of(new Spot(-15, -30), new Spot(-15, 30))),
+                0,
+                false,
+                Protection.NONE,
+                "",
+                false);
+        FirstLook look = look(
+                stem, Samples.WINCH, Samples.target("house", 25, 0, 4, 4), Samples.target("shed", -25, 0, 4, 4), path);
         assertThat(look.nextMeasurement().orElseThrow().words()).isEqualTo("lean, seen from the towpath");
     }
 
     @Test
     void aStemOfWhichTheLeanIsNotKnownIsSeenFromTwoSidesFirst() {
         var stem = Samples.stem("S4", new Spot(0, 0), StemState.STANDING, Optional.empty(), Condition.SOUND, List.of());
-        assertThat(look(stem, Samples.WINCH).nextMeasurement().orElseThrow().words()).isEqualTo("lean, seen from two sides");
+        assertThat(look(stem, Samples.WINCH).nextMeasurement().orElseThrow().words())
+                .isEqualTo("lean, seen from two sides");
     }
 
     @Test
@@ -114,6 +178,10 @@ class PlanTest {
     }
 
     private static FirstLook look(StemReading stem, Means means, Feature... features) {
-        return FirstLook.of(stem, Samples.toward(0, means), Samples.situation(Samples.site(features), List.of(), List.of(), List.of()), LayPlan.Limits.USUAL);
+        return FirstLook.of(
+                stem,
+                Samples.toward(0, means),
+                Samples.situation(Samples.site(features), List.of(), List.of(), List.of()),
+                LayPlan.Limits.USUAL);
     }
 }

@@ -36,7 +36,9 @@ class GaugeTest {
         Gauge g = Gauge.of(need, have, "kN on each");
         Matcher m = PAIR.matcher(g.words());
         assertThat(m.matches()).isTrue();
-        assertThat(Double.parseDouble(m.group(1)) > Double.parseDouble(m.group(2))).as(g.words()).isEqualTo(g.over());
+        assertThat(Double.parseDouble(m.group(1)) > Double.parseDouble(m.group(2)))
+                .as(g.words())
+                .isEqualTo(g.over());
         assertThat(Double.parseDouble(m.group(1))).isGreaterThanOrEqualTo(need - 1e-9);
         assertThat(Double.parseDouble(m.group(2))).isLessThanOrEqualTo(have + 1e-9);
     }

@@ -19,7 +19,9 @@ class QuantityTest {
     @Test
     void disagreementIsShownNotAveragedAway() {
         // 4 m apart with sigma 0.4: chi2 = 2 (2/0.4)^2 = 50, widened by sqrt(50): 0.283 * 7.07 = 2
-        assertThat(Estimate.combined(List.of(new Estimate(22, 0.4), new Estimate(26, 0.4))).sigma()).isCloseTo(2, within(1e-6));
+        assertThat(Estimate.combined(List.of(new Estimate(22, 0.4), new Estimate(26, 0.4)))
+                        .sigma())
+                .isCloseTo(2, within(1e-6));
     }
 
     @Test
@@ -40,7 +42,9 @@ class QuantityTest {
 
     @Test
     void notANumberIsRefusedEverywhere() {
-        assertThatThrownBy(() -> Require.within(Double.NaN, 0, 1, "x")).isInstanceOf(RefusedInput.class).hasMessageContaining("x");
+        assertThatThrownBy(() -> Require.within(Double.NaN, 0, 1, "x"))
+                .isInstanceOf(RefusedInput.class)
+                .hasMessageContaining("x");
         assertThatThrownBy(() -> new Estimate(Double.NaN, 1)).isInstanceOf(RefusedInput.class);
         assertThatThrownBy(() -> Estimate.combined(List.of())).isInstanceOf(RefusedInput.class);
     }

@@ -27,22 +27,27 @@ class DetourTest {
     }
 
     private static EscapeRoutes around(double lay, List<EscapeRoutes.Obstacle> obstacles) {
-        return EscapeRoutes.around(EscapeRoutes.Cutter.usual(lay, 20, Ground.LEVEL, Optional.empty(), CLOCK, 3, obstacles));
+        return EscapeRoutes.around(
+                EscapeRoutes.Cutter.usual(lay, 20, Ground.LEVEL, Optional.empty(), CLOCK, 3, obstacles));
     }
 
     @Test
     void aShrubInEveryStraightWayIsWalkedRound() {
         List<EscapeRoutes.Obstacle> shrubs = new ArrayList<>();
         for (double rel : new double[] {113, 127, 141, 155}) {
-            shrubs.add(new EscapeRoutes.Obstacle("shrub " + rel, Shape.disc(STUMP.at(rel, rel == 127 || rel == 155 ? 3.2 : 5.6), 0.15)));
+            shrubs.add(new EscapeRoutes.Obstacle(
+                    "shrub " + rel, Shape.disc(STUMP.at(rel, rel == 127 || rel == 155 ? 3.2 : 5.6), 0.15)));
         }
-        EscapeRoutes straight = EscapeRoutes.of(EscapeRoutes.Cutter.usual(0, 20, Ground.LEVEL, Optional.empty(), CLOCK, 3, shrubs));
+        EscapeRoutes straight =
+                EscapeRoutes.of(EscapeRoutes.Cutter.usual(0, 20, Ground.LEVEL, Optional.empty(), CLOCK, 3, shrubs));
         assertThat(straight.routes().get(0).open()).isFalse();
         EscapeRoutes.Route right = around(0, shrubs).routes().get(0);
         assertThat(right.open()).isTrue();
         assertThat(right.way().orElseThrow().straight()).isFalse();
         assertThat(right.way().orElseThrow().lengthM()).isGreaterThan(6);
-        assertThat(right.blockedBy()).as("it still says what bars the straight way").isNotEmpty();
+        assertThat(right.blockedBy())
+                .as("it still says what bars the straight way")
+                .isNotEmpty();
     }
 
     @ParameterizedTest
@@ -52,17 +57,31 @@ class DetourTest {
         double lay = r.nextInt(360);
         List<EscapeRoutes.Obstacle> obstacles = new ArrayList<>();
         for (int i = 0; i < 14; i++) {
-            obstacles.add(new EscapeRoutes.Obstacle("o" + i, Shape.disc(STUMP.at(360 * r.nextDouble(), 2.5 + 5 * r.nextDouble()), 0.2)));
+            obstacles.add(new EscapeRoutes.Obstacle(
+                    "o" + i, Shape.disc(STUMP.at(360 * r.nextDouble(), 2.5 + 5 * r.nextDouble()), 0.2)));
         }
         for (EscapeRoutes.Route route : around(lay, obstacles).routes()) {
             route.way().ifPresent(w -> {
                 for (int i = 1; i < w.path().size(); i++) {
-                    Shape leg = Shape.line(List.of(i == 1 ? w.path().get(0).at(w.path().get(0).bearingTo(w.path().get(1)), 0.5) : w.path().get(i - 1), w.path().get(i)));
-                    assertThat(obstacles).as("seed %d", seed).allMatch(o -> o.shape().distanceTo(leg) >= 0.75 - 1e-3);
+                    Shape leg = Shape.line(List.of(
+                            i == 1
+                                    ? w.path()
+                                            .get(0)
+                                            .at(
+                                                    w.path()
+                                                            .get(0)
+                                                            .bearingTo(w.path().get(1)),
+                                                    0.5)
+                                    : w.path().get(i - 1),
+                            w.path().get(i)));
+                    assertThat(obstacles)
+                            .as("seed %d", seed)
+                            .allMatch(o -> o.shape().distanceTo(leg) >= 0.75 - 1e-3);
                 }
                 Spot end = w.path().get(w.path().size() - 1);
                 assertThat(Math.abs(Azimuth.turn(lay, STUMP.bearingTo(end)))).isBetween(109.9, 160.1);
-                assertThat(Math.signum(Azimuth.turn(lay, STUMP.bearingTo(end)))).isEqualTo(route.side() == EscapeRoutes.Side.RIGHT ? 1 : -1);
+                assertThat(Math.signum(Azimuth.turn(lay, STUMP.bearingTo(end))))
+                        .isEqualTo(route.side() == EscapeRoutes.Side.RIGHT ? 1 : -1);
                 assertThat(w.lengthM()).isGreaterThanOrEqualTo(6 - 1e-9);
             });
         }
@@ -70,7 +89,8 @@ class DetourTest {
 
     @Test
     void aSideShutByAWallStaysShut() {
-        List<EscapeRoutes.Obstacle> wall = List.of(new EscapeRoutes.Obstacle("wall", Shape.line(List.of(new Spot(2, 12), new Spot(2, -12)))));
+        List<EscapeRoutes.Obstacle> wall =
+                List.of(new EscapeRoutes.Obstacle("wall", Shape.line(List.of(new Spot(2, 12), new Spot(2, -12)))));
         EscapeRoutes e = around(0, wall);
         assertThat(e.routes().get(0).open()).isFalse();
         assertThat(e.routes().get(0).blockedBy()).containsExactly("wall");
@@ -79,27 +99,38 @@ class DetourTest {
 
     @Test
     void aClearedWayWalksAtTheClearFactorAndOnlyThatOne() {
-        EscapeRoutes.Cutter litter = EscapeRoutes.Cutter.usual(0, 20, Ground.LEVEL, Optional.empty(), CLOCK, 3, List.of());
+        EscapeRoutes.Cutter litter =
+                EscapeRoutes.Cutter.usual(0, 20, Ground.LEVEL, Optional.empty(), CLOCK, 3, List.of());
         EscapeRoutes before = EscapeRoutes.around(litter);
         EscapeRoutes after = EscapeRoutes.around(litter.clearedOn(Set.of(EscapeRoutes.Side.RIGHT)));
         double walk = before.routes().get(0).way().orElseThrow().walkS();
-        assertThat(after.routes().get(0).way().orElseThrow().walkS()).isCloseTo(walk * before.footingFactor(), within(1e-9));
+        assertThat(after.routes().get(0).way().orElseThrow().walkS())
+                .isCloseTo(walk * before.footingFactor(), within(1e-9));
         assertThat(after.routes().get(1).way().orElseThrow().walkS()).isCloseTo(walk, within(1e-9));
     }
 
     @Test
     void theDangerSectorsLeaveTwoWaysAndNothingElse() {
-        double shut = EscapeRoutes.dangers(30).stream().mapToDouble(s -> Azimuth.normal(s.toDeg() - s.fromDeg())).sum();
+        double shut = EscapeRoutes.dangers(30).stream()
+                .mapToDouble(s -> Azimuth.normal(s.toDeg() - s.fromDeg()))
+                .sum();
         assertThat(360 - shut).as("sixty degrees to each side").isCloseTo(120, within(1e-9));
-        assertThat(EscapeRoutes.dangers(30)).noneMatch(s -> Azimuth.normal(165 - s.fromDeg()) < Azimuth.normal(s.toDeg() - s.fromDeg()));
+        assertThat(EscapeRoutes.dangers(30))
+                .noneMatch(s -> Azimuth.normal(165 - s.fromDeg()) < Azimuth.normal(s.toDeg() - s.fromDeg()));
     }
 
     @Test
     void wherePracticeAndTheClockPreferDifferentWaysItSaysSo() {
         Ground steep = new Ground(20, 90);
-        EscapeRoutes e = EscapeRoutes.around(EscapeRoutes.Cutter.usual(0, 20, steep, Optional.empty(), CLOCK, 3, List.of()));
+        EscapeRoutes e =
+                EscapeRoutes.around(EscapeRoutes.Cutter.usual(0, 20, steep, Optional.empty(), CLOCK, 3, List.of()));
         assertThat(e.best().orElseThrow().side()).as("uphill by practice").isEqualTo(EscapeRoutes.Side.LEFT);
-        assertThat(e.differ().isPresent()).isEqualTo(e.routes().get(0).way().orElseThrow().walkS() < e.routes().get(1).way().orElseThrow().walkS() - 0.05);
-        assertThat(EscapeRoutes.around(EscapeRoutes.Cutter.usual(0, 20, Ground.LEVEL, Optional.empty(), CLOCK, 3, List.of())).differ()).isEmpty();
+        assertThat(e.differ().isPresent())
+                .isEqualTo(e.routes().get(0).way().orElseThrow().walkS()
+                        < e.routes().get(1).way().orElseThrow().walkS() - 0.05);
+        assertThat(EscapeRoutes.around(
+                                EscapeRoutes.Cutter.usual(0, 20, Ground.LEVEL, Optional.empty(), CLOCK, 3, List.of()))
+                        .differ())
+                .isEmpty();
     }
 }

@@ -20,6 +20,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 class RetreatTest {
     private static final EscapeRoutes.Clock CLOCK = new EscapeRoutes.Clock(Optional.of(4.5), 1);
+
     static IntStream seeds() {
         return IntStream.range(0, 80);
     }
@@ -33,15 +34,21 @@ class RetreatTest {
     void aWayOutIsNeverToTheFallSideNorStraightBack(int seed) {
         Random random = new Random(seed);
         double lay = random.nextInt(360);
-        List<EscapeRoutes.Obstacle> obstacles = IntStream.range(0, 6).mapToObj(i -> new EscapeRoutes.Obstacle("o" + i,
-            Shape.disc(new Spot(random.nextDouble() * 16 - 8, random.nextDouble() * 16 - 8), 0.4))).toList();
+        List<EscapeRoutes.Obstacle> obstacles = IntStream.range(0, 6)
+                .mapToObj(i -> new EscapeRoutes.Obstacle(
+                        "o" + i, Shape.disc(new Spot(random.nextDouble() * 16 - 8, random.nextDouble() * 16 - 8), 0.4)))
+                .toList();
         for (EscapeRoutes.Route r : routes(lay, obstacles).routes()) {
             r.way().ifPresent(w -> {
                 double rel = Math.abs(Azimuth.turn(lay, w.azimuthDeg()));
                 assertThat(rel).as("seed %d", seed).isBetween(110.0, 160.0);
-                assertThat(EscapeRoutes.barred(w.azimuthDeg(), 0.5, 6, 1.5, obstacles)).as("seed %d", seed).isEmpty();
+                assertThat(EscapeRoutes.barred(w.azimuthDeg(), 0.5, 6, 1.5, obstacles))
+                        .as("seed %d", seed)
+                        .isEmpty();
             });
-            assertThat(r.open() || !r.blockedBy().isEmpty()).as("a blocked side says by what, seed %d", seed).isTrue();
+            assertThat(r.open() || !r.blockedBy().isEmpty())
+                    .as("a blocked side says by what, seed %d", seed)
+                    .isTrue();
         }
     }
 
@@ -49,8 +56,10 @@ class RetreatTest {
     @MethodSource("seeds")
     void mirroredLeanSwapsTheSides(int seed) {
         double lean = new Random(seed).nextInt(360);
-        EscapeRoutes one = EscapeRoutes.of(EscapeRoutes.Cutter.usual(0, 20, Ground.LEVEL, Optional.of(lean), EscapeRoutes.Clock.NOT_KNOWN, 3, List.of()));
-        EscapeRoutes mirrored = EscapeRoutes.of(EscapeRoutes.Cutter.usual(0, 20, Ground.LEVEL, Optional.of(-lean), EscapeRoutes.Clock.NOT_KNOWN, 3, List.of()));
+        EscapeRoutes one = EscapeRoutes.of(EscapeRoutes.Cutter.usual(
+                0, 20, Ground.LEVEL, Optional.of(lean), EscapeRoutes.Clock.NOT_KNOWN, 3, List.of()));
+        EscapeRoutes mirrored = EscapeRoutes.of(EscapeRoutes.Cutter.usual(
+                0, 20, Ground.LEVEL, Optional.of(-lean), EscapeRoutes.Clock.NOT_KNOWN, 3, List.of()));
         double right = one.routes().get(0).way().orElseThrow().score();
         double left = mirrored.routes().get(1).way().orElseThrow().score();
         assertThat(right).as("seed %d", seed).isCloseTo(left, within(1e-9));
@@ -58,7 +67,8 @@ class RetreatTest {
 
     @Test
     void anUnknownFallTimeGivesNoMarginInsteadOfAGoodOne() {
-        EscapeRoutes r = EscapeRoutes.of(EscapeRoutes.Cutter.usual(0, 20, Ground.LEVEL, Optional.empty(), EscapeRoutes.Clock.NOT_KNOWN, 3, List.of()));
+        EscapeRoutes r = EscapeRoutes.of(EscapeRoutes.Cutter.usual(
+                0, 20, Ground.LEVEL, Optional.empty(), EscapeRoutes.Clock.NOT_KNOWN, 3, List.of()));
         assertThat(r.marginS()).isEmpty();
         assertThat(r.reachedM()).isEmpty();
         assertThat(r.best()).isPresent();
@@ -67,7 +77,10 @@ class RetreatTest {
     @Test
     void aTallTreeWantsALongerWay() {
         // a quarter of 40 m
-        assertThat(EscapeRoutes.of(EscapeRoutes.Cutter.usual(0, 40, Ground.LEVEL, Optional.empty(), EscapeRoutes.Clock.NOT_KNOWN, 3, List.of())).requiredM()).isEqualTo(10);
+        assertThat(EscapeRoutes.of(EscapeRoutes.Cutter.usual(
+                                0, 40, Ground.LEVEL, Optional.empty(), EscapeRoutes.Clock.NOT_KNOWN, 3, List.of()))
+                        .requiredM())
+                .isEqualTo(10);
     }
 
     @Test
@@ -88,8 +101,12 @@ class RetreatTest {
 
     @Test
     void moreLeanIsDownSooner() {
-        double slow = FallTime.of(new FallTime.Fall(0.8, 187000, 1, 0.6, 0, 0, 0.3, 45, 0, 22, Optional.empty())).fastS().orElseThrow();
-        double fast = FallTime.of(new FallTime.Fall(0.8, 187000, 8, 0.6, 0, 0, 0.3, 45, 0, 22, Optional.empty())).fastS().orElseThrow();
+        double slow = FallTime.of(new FallTime.Fall(0.8, 187000, 1, 0.6, 0, 0, 0.3, 45, 0, 22, Optional.empty()))
+                .fastS()
+                .orElseThrow();
+        double fast = FallTime.of(new FallTime.Fall(0.8, 187000, 8, 0.6, 0, 0, 0.3, 45, 0, 22, Optional.empty()))
+                .fastS()
+                .orElseThrow();
         assertThat(fast).isLessThan(slow);
         assertThat(StemMass.G).isEqualTo(9.81);
     }
@@ -99,16 +116,20 @@ class RetreatTest {
         WayOut w = WayOut.of(new Spot(30, 0), new Spot(0, 0), 48, List.of());
         assertThat(w.azimuthDeg()).isEqualTo(90);
         assertThat(w.lengthM()).isEqualTo(18);
-        assertThat(WayOut.of(new Spot(60, 0), new Spot(0, 0), 48, List.of()).lengthM()).isEqualTo(6);
+        assertThat(WayOut.of(new Spot(60, 0), new Spot(0, 0), 48, List.of()).lengthM())
+                .isEqualTo(6);
     }
 
     @Test
     void aBarredWayTurnsAsideAndNamesWhatBarsIt() {
-        List<EscapeRoutes.Obstacle> wall = List.of(new EscapeRoutes.Obstacle("wall", Shape.line(List.of(new Spot(4, -0.5), new Spot(4, 0.5)))));
+        List<EscapeRoutes.Obstacle> wall =
+                List.of(new EscapeRoutes.Obstacle("wall", Shape.line(List.of(new Spot(4, -0.5), new Spot(4, 0.5)))));
         WayOut w = WayOut.of(new Spot(50, 0), new Spot(0, 0), 40, wall);
         assertThat(w.azimuthDeg()).isNotEqualTo(90);
         assertThat(w.barredBy()).containsExactly("wall");
         List<EscapeRoutes.Obstacle> pen = List.of(new EscapeRoutes.Obstacle("pen", Shape.disc(new Spot(0, 0), 5)));
-        assertThatThrownBy(() -> WayOut.of(new Spot(50, 0), new Spot(0, 0), 40, pen)).isInstanceOf(RefusedInput.class).hasMessageContaining("pen");
+        assertThatThrownBy(() -> WayOut.of(new Spot(50, 0), new Spot(0, 0), 40, pen))
+                .isInstanceOf(RefusedInput.class)
+                .hasMessageContaining("pen");
     }
 }

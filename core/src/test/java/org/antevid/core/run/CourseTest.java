@@ -69,7 +69,9 @@ class CourseTest {
         add(Kind.PRESSED, "tove", "h2");
         through(Kind.LIFTED, "h1", first);
         assertThat(course().holds()).hasSize(2);
-        assertThat(course().standing().orElseThrow().presses()).extracting(Happening::subject).containsExactly("h2");
+        assertThat(course().standing().orElseThrow().presses())
+                .extracting(Happening::subject)
+                .containsExactly("h2");
         through(Kind.LIFTED, "h2", 2);
         assertThat(course().standing()).isEmpty();
     }
@@ -84,7 +86,8 @@ class CourseTest {
         assertThat(hold.presses()).hasSize(2);
         assertThat(hold.receipts()).hasSize(2);
         through(Kind.LIFTED, "h1", hold.newest());
-        assertThat(course().holds()).singleElement().satisfies(h -> assertThat(h.stands()).isFalse());
+        assertThat(course().holds()).singleElement().satisfies(h -> assertThat(h.stands())
+                .isFalse());
     }
 
     @Test
@@ -130,14 +133,18 @@ class CourseTest {
 
     @Test
     void aHappeningWithoutAPlaceInTheOrderIsRefused() {
-        assertThatThrownBy(() -> Happening.of(0, Kind.READY, "nadia", "step")).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> Happening.of(0, Kind.READY, "nadia", "step"))
+                .isInstanceOf(IllegalArgumentException.class);
     }
 
     static LongStream seeds() {
         return LongStream.range(0, 400);
     }
 
-    /** Laws over random interleavings: a press is in exactly one hold; while one stands nothing goes; what went on had everybody ready before it. */
+    /**
+     * Laws over random interleavings: a press is in exactly one hold; while one stands nothing goes; what went on had
+     * everybody ready before it.
+     */
     @ParameterizedTest
     @MethodSource("seeds")
     void noHoldIsLostAndNothingGoesWithoutItsReasons(long seed) {
@@ -161,7 +168,9 @@ class CourseTest {
                 default -> add(kind, who, "step");
             }
             Course c = course();
-            assertThat(c.holds().stream().flatMap(h -> h.presses().stream()).map(Happening::subject)).as("seed " + seed).containsExactlyInAnyOrderElementsOf(presses);
+            assertThat(c.holds().stream().flatMap(h -> h.presses().stream()).map(Happening::subject))
+                    .as("seed " + seed)
+                    .containsExactlyInAnyOrderElementsOf(presses);
             assertThat(c.holds().stream().filter(Hold::stands).count()).isLessThanOrEqualTo(1);
             if (going()) {
                 assertThat(c.standing()).as("seed " + seed).isEmpty();

@@ -44,8 +44,12 @@ class FixingTest {
 
     @Test
     void tapesThatMissEachOtherAreRefusedWithTheGap() {
-        assertThatThrownBy(() -> TwoTapes.of(new Spot(0, 0), 3, new Spot(10, 0), 4)).isInstanceOf(RefusedInput.class).hasMessageContaining("3.0 m");
-        assertThatThrownBy(() -> TwoTapes.of(new Spot(0, 0), 3, new Spot(0, 0), 4)).isInstanceOf(RefusedInput.class).hasMessageContaining("apart");
+        assertThatThrownBy(() -> TwoTapes.of(new Spot(0, 0), 3, new Spot(10, 0), 4))
+                .isInstanceOf(RefusedInput.class)
+                .hasMessageContaining("3.0 m");
+        assertThatThrownBy(() -> TwoTapes.of(new Spot(0, 0), 3, new Spot(0, 0), 4))
+                .isInstanceOf(RefusedInput.class)
+                .hasMessageContaining("apart");
     }
 
     @Test
@@ -67,14 +71,20 @@ class FixingTest {
     void theGlobeAndBackIsTheSamePlaceToATenthOfAMillimetre(long seed) {
         Random r = new Random(seed);
         Spot s = new Spot(2000 * r.nextDouble() - 1000, 2000 * r.nextDouble() - 1000);
-        assertThat(ANCHOR.spot(ANCHOR.globe(s)).distanceTo(s)).as("seed %d", seed).isLessThan(1e-4);
+        assertThat(ANCHOR.spot(ANCHOR.globe(s)).distanceTo(s))
+                .as("seed %d", seed)
+                .isLessThan(1e-4);
     }
 
     @Test
     void aPlaceWithSwappedLatitudeAndLongitudeIsRecognised() {
         Anchor.Globe g = ANCHOR.globe(new Spot(20, 30));
-        assertThatThrownBy(() -> ANCHOR.spot(new Anchor.Globe(g.longitudeDeg(), g.latitudeDeg()))).isInstanceOf(RefusedInput.class).hasMessageContaining("swapped");
-        assertThatThrownBy(() -> ANCHOR.spot(new Anchor.Globe(10, 10))).isInstanceOf(RefusedInput.class).hasMessageContaining("check the anchor");
+        assertThatThrownBy(() -> ANCHOR.spot(new Anchor.Globe(g.longitudeDeg(), g.latitudeDeg())))
+                .isInstanceOf(RefusedInput.class)
+                .hasMessageContaining("swapped");
+        assertThatThrownBy(() -> ANCHOR.spot(new Anchor.Globe(10, 10)))
+                .isInstanceOf(RefusedInput.class)
+                .hasMessageContaining("check the anchor");
     }
 
     @ParameterizedTest
@@ -92,31 +102,61 @@ class FixingTest {
 
     @Test
     void aPictureIsNotScaledByTwoPointsOnTopOfEachOther() {
-        assertThatThrownBy(() -> Underlay.of(new Underlay.Pixel(1, 1), new Spot(0, 0), new Underlay.Pixel(2, 2), new Spot(5, 5))).isInstanceOf(RefusedInput.class);
+        assertThatThrownBy(() ->
+                        Underlay.of(new Underlay.Pixel(1, 1), new Spot(0, 0), new Underlay.Pixel(2, 2), new Spot(5, 5)))
+                .isInstanceOf(RefusedInput.class);
     }
 
     @Test
     void aMachineIsKeptOutByEachMeasureOnItsOwn() {
         Access.Machine lorry = new Access.Machine("lorry", Access.Use.CRANE, 2.5, 12000, 8, Optional.empty());
-        assertThat(Access.NOT_KNOWN.keepsOut(lorry)).as("what nobody measured keeps nobody out, and is said").isEmpty();
+        assertThat(Access.NOT_KNOWN.keepsOut(lorry))
+                .as("what nobody measured keeps nobody out, and is said")
+                .isEmpty();
         assertThat(Access.NOT_KNOWN.notKnown()).containsExactly("width", "gradient", "load limit");
-        assertThat(new Access(Optional.of(2.7), Optional.empty(), Optional.empty(), "").keepsOut(lorry)).singleElement().asString().contains("2.8 m with room");
-        assertThat(new Access(Optional.of(3.0), Optional.of(10.0), Optional.of(3500.0), "").keepsOut(lorry)).hasSize(2);
+        assertThat(new Access(Optional.of(2.7), Optional.empty(), Optional.empty(), "").keepsOut(lorry))
+                .singleElement()
+                .asString()
+                .contains("2.8 m with room");
+        assertThat(new Access(Optional.of(3.0), Optional.of(10.0), Optional.of(3500.0), "").keepsOut(lorry))
+                .hasSize(2);
     }
 
     @Test
     void theEmergencyCardNamesWhatItLacks() {
         assertThat(EmergencyCard.EMPTY.missing(false)).hasSize(7);
         assertThat(EmergencyCard.EMPTY.missing(true)).contains("utility emergency line");
-        assertThat(new EmergencyCard("a", "b", "c", "d", "e", "f", "g", "").missing(false)).isEmpty();
+        assertThat(new EmergencyCard("a", "b", "c", "d", "e", "f", "g", "").missing(false))
+                .isEmpty();
     }
 
     @Test
     void aLineNobodyAskedAboutCountsAsLive() {
         Shape line = Shape.line(List.of(new Spot(0, 0), new Spot(10, 0)));
-        Feature asked = new Feature("l", "line", FeatureKind.OVERHEAD_LINE, line, 4, false, Protection.NONE, "", false, new Feature.Detail("", "", Optional.of(VoltageClass.TELEPHONE), Optional.empty()));
-        Feature unasked = new Feature("l", "line", FeatureKind.OVERHEAD_LINE, line, 4, false, Protection.NONE, "", false);
-        Feature off = new Feature("l", "line", FeatureKind.OVERHEAD_LINE, line, 4, false, Protection.SWITCH_OFF, "Oren Pike", true, new Feature.Detail("", "", Optional.of(VoltageClass.HIGH), Optional.empty()));
+        Feature asked = new Feature(
+                "l",
+                "line",
+                FeatureKind.OVERHEAD_LINE,
+                line,
+                4,
+                false,
+                Protection.NONE,
+                "",
+                false,
+                new Feature.Detail("", "", Optional.of(VoltageClass.TELEPHONE), Optional.empty()));
+        Feature unasked =
+                new Feature("l", "line", FeatureKind.OVERHEAD_LINE, line, 4, false, Protection.NONE, "", false);
+        Feature off = new Feature(
+                "l",
+                "line",
+                FeatureKind.OVERHEAD_LINE,
+                line,
+                4,
+                false,
+                Protection.SWITCH_OFF,
+                "Oren Pike",
+                true,
+                new Feature.Detail("", "", Optional.of(VoltageClass.HIGH), Optional.empty()));
         assertThat(unasked.live()).isTrue();
         assertThat(asked.live()).isFalse();
         assertThat(off.live()).isFalse();

@@ -24,12 +24,18 @@ class TerrainTest {
     void heightsTakenOnAPlaneGiveThatPlaneBack(long seed) {
         Random r = new Random(seed);
         Ground plane = new Ground(1 + 20 * r.nextDouble(), 360 * r.nextDouble());
-        List<Terrain.SpotHeight> heights = IntStream.range(0, 12).mapToObj(i -> on(plane, new Spot(40 * r.nextDouble(), 40 * r.nextDouble()))).toList();
-        Spot middle = new Spot(heights.stream().mapToDouble(h -> h.at().eastM()).average().orElseThrow(), heights.stream().mapToDouble(h -> h.at().northM()).average().orElseThrow());
+        List<Terrain.SpotHeight> heights = IntStream.range(0, 12)
+                .mapToObj(i -> on(plane, new Spot(40 * r.nextDouble(), 40 * r.nextDouble())))
+                .toList();
+        Spot middle = new Spot(
+                heights.stream().mapToDouble(h -> h.at().eastM()).average().orElseThrow(),
+                heights.stream().mapToDouble(h -> h.at().northM()).average().orElseThrow());
         Terrain t = new Terrain(Ground.LEVEL, List.of(), heights);
         assertThat(t.groundAt(middle).slopeDeg()).as("seed %d", seed).isCloseTo(plane.slopeDeg(), within(1e-6));
         assertThat(t.groundAt(middle).downhillDeg()).as("seed %d", seed).isCloseTo(plane.downhillDeg(), within(1e-6));
-        assertThat(t.heightM(middle).orElseThrow()).as("seed %d", seed).isCloseTo(on(plane, middle).heightM(), within(1e-6));
+        assertThat(t.heightM(middle).orElseThrow())
+                .as("seed %d", seed)
+                .isCloseTo(on(plane, middle).heightM(), within(1e-6));
     }
 
     @Test
@@ -45,28 +51,40 @@ class TerrainTest {
 
     @Test
     void anAreaWithASlopeOfItsOwnOutranksTheHeights() {
-        Terrain.Area bank = new Terrain.Area(Shape.polygon(List.of(new Spot(0, 0), new Spot(10, 0), new Spot(10, 10), new Spot(0, 10))), new Ground(35, 180));
-        Terrain t = new Terrain(Ground.LEVEL, List.of(bank), List.of(height(-20, -20, 0), height(20, -20, 1), height(0, 30, 2)));
+        Terrain.Area bank = new Terrain.Area(
+                Shape.polygon(List.of(new Spot(0, 0), new Spot(10, 0), new Spot(10, 10), new Spot(0, 10))),
+                new Ground(35, 180));
+        Terrain t = new Terrain(
+                Ground.LEVEL, List.of(bank), List.of(height(-20, -20, 0), height(20, -20, 1), height(0, 30, 2)));
         assertThat(t.groundAt(new Spot(5, 5)).slopeDeg()).isEqualTo(35);
         assertThat(t.groundAt(new Spot(-5, -5)).slopeDeg()).isLessThan(10);
     }
 
     @Test
     void contoursLieAtTheirHeight() {
-        Terrain t = new Terrain(Ground.LEVEL, List.of(), List.of(height(0, 0, 0), height(20, 0, 2), height(20, 20, 2), height(0, 20, 0)));
+        Terrain t = new Terrain(
+                Ground.LEVEL,
+                List.of(),
+                List.of(height(0, 0, 0), height(20, 0, 2), height(20, 20, 2), height(0, 20, 0)));
         List<Terrain.Contour> contours = t.contours(0.5);
         assertThat(contours).extracting(Terrain.Contour::heightM).contains(0.5, 1.0, 1.5);
-        contours.stream().filter(c -> c.heightM() == 1.0).flatMap(c -> c.line().stream()).forEach(s -> assertThat(s.eastM()).isCloseTo(10, within(1e-5)));
+        contours.stream()
+                .filter(c -> c.heightM() == 1.0)
+                .flatMap(c -> c.line().stream())
+                .forEach(s -> assertThat(s.eastM()).isCloseTo(10, within(1e-5)));
     }
 
     @Test
     void twoHeightsMakeNoSurface() {
-        assertThat(new Terrain(Ground.LEVEL, List.of(), List.of(height(0, 0, 0), height(5, 5, 1))).contours(0.5)).isEmpty();
+        assertThat(new Terrain(Ground.LEVEL, List.of(), List.of(height(0, 0, 0), height(5, 5, 1))).contours(0.5))
+                .isEmpty();
     }
 
     @Test
     void twoDifferentHeightsAtOnePlaceAreRefused() {
-        assertThatThrownBy(() -> new Terrain(Ground.LEVEL, List.of(), List.of(height(0, 0, 0), height(0, 0.01, 1)))).isInstanceOf(RefusedInput.class).hasMessageContaining("one place");
+        assertThatThrownBy(() -> new Terrain(Ground.LEVEL, List.of(), List.of(height(0, 0, 0), height(0, 0.01, 1))))
+                .isInstanceOf(RefusedInput.class)
+                .hasMessageContaining("one place");
     }
 
     private static Terrain.SpotHeight height(double e, double n, double h) {
@@ -75,6 +93,7 @@ class TerrainTest {
 
     private static Terrain.SpotHeight on(Ground g, Spot s) {
         double a = Math.toRadians(g.downhillDeg());
-        return new Terrain.SpotHeight(s, -Math.tan(Math.toRadians(g.slopeDeg())) * (s.eastM() * Math.sin(a) + s.northM() * Math.cos(a)));
+        return new Terrain.SpotHeight(
+                s, -Math.tan(Math.toRadians(g.slopeDeg())) * (s.eastM() * Math.sin(a) + s.northM() * Math.cos(a)));
     }
 }

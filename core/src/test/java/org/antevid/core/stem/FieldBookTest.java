@@ -43,7 +43,11 @@ class FieldBookTest {
     void heightsThatContradictEachOtherAreShownAndTheLargestCounts() {
         FieldBook b = book(angles(30, 36, -4), angles(30, 42, -4));
         assertThat(b.height().orElseThrow().estimate().value()).isGreaterThan(28);
-        assertThat(b.disagreements()).singleElement().asString().contains("heights disagree").contains("the largest counts");
+        assertThat(b.disagreements())
+                .singleElement()
+                .asString()
+                .contains("heights disagree")
+                .contains("the largest counts");
     }
 
     @Test
@@ -56,7 +60,16 @@ class FieldBookTest {
     @Test
     void oneThatIsSetAsideNoLongerContradicts() {
         Sighting wrong = angles(30, 42, -4);
-        Sighting aside = new Sighting(wrong.id(), wrong.kind(), wrong.numbers(), wrong.choices(), wrong.then(), true, Optional.of("misread"), wrong.estimate(), List.of());
+        Sighting aside = new Sighting(
+                wrong.id(),
+                wrong.kind(),
+                wrong.numbers(),
+                wrong.choices(),
+                wrong.then(),
+                true,
+                Optional.of("misread"),
+                wrong.estimate(),
+                List.of());
         FieldBook b = book(angles(30, 36, -4), aside);
         assertThat(b.disagreements()).isEmpty();
         assertThat(b.height().orElseThrow().estimate().value()).isLessThan(24.5);
@@ -77,7 +90,9 @@ class FieldBookTest {
 
     @Test
     void viewsWaitForTheHeight() {
-        FieldBook b = book(of(SightingKind.LEAN_VIEW, Map.of("bearingDeg", 0.0, "offsetM", 1.0)), of(SightingKind.LEAN_VIEW, Map.of("bearingDeg", 90.0, "offsetM", 0.0)));
+        FieldBook b = book(
+                of(SightingKind.LEAN_VIEW, Map.of("bearingDeg", 0.0, "offsetM", 1.0)),
+                of(SightingKind.LEAN_VIEW, Map.of("bearingDeg", 90.0, "offsetM", 0.0)));
         assertThat(b.lean()).isEmpty();
         assertThat(b.disagreements()).contains("lean views wait for the height");
     }
@@ -92,8 +107,10 @@ class FieldBookTest {
     @Test
     void aLeanNoLongerHoldsOnceTheStemHangs() {
         Sighting lean = of(SightingKind.PLUMB_LEAN, Map.of("leanDeg", 4.0, "azimuthDeg", 90.0));
-        assertThat(FieldBook.of(List.of(lean, girth(1.2)), StemState.HUNG).lean()).isEmpty();
-        assertThat(FieldBook.of(List.of(lean, girth(1.2)), StemState.HUNG).diameter()).isPresent();
+        assertThat(FieldBook.of(List.of(lean, girth(1.2)), StemState.HUNG).lean())
+                .isEmpty();
+        assertThat(FieldBook.of(List.of(lean, girth(1.2)), StemState.HUNG).diameter())
+                .isPresent();
         assertThat(FieldBook.of(List.of(lean), StemState.STANDING).lean()).isPresent();
     }
 
@@ -103,7 +120,8 @@ class FieldBookTest {
         for (StemState s : StemState.values()) {
             assertThat(what.stillHolds(s, s)).isTrue();
         }
-        assertThat(Measured.LEAN.stillHolds(StemState.STANDING, StemState.SET_UP_AGAIN)).isFalse();
+        assertThat(Measured.LEAN.stillHolds(StemState.STANDING, StemState.SET_UP_AGAIN))
+                .isFalse();
     }
 
     @Test
@@ -115,38 +133,67 @@ class FieldBookTest {
     @MethodSource("seeds")
     void aSightingOfTheCrewOnlyEverWidens(long seed) {
         Random r = new Random(seed);
-        List<Sighting> sure = new ArrayList<>(List.of(girth(1 + r.nextDouble()), angles(20 + 15 * r.nextDouble(), 30 + 12 * r.nextDouble(), -5),
-            of(SightingKind.PLUMB_LEAN, Map.of("leanDeg", 6 * r.nextDouble(), "azimuthDeg", 360 * r.nextDouble()))));
+        List<Sighting> sure = new ArrayList<>(List.of(
+                girth(1 + r.nextDouble()),
+                angles(20 + 15 * r.nextDouble(), 30 + 12 * r.nextDouble(), -5),
+                of(
+                        SightingKind.PLUMB_LEAN,
+                        Map.of("leanDeg", 6 * r.nextDouble(), "azimuthDeg", 360 * r.nextDouble()))));
         FieldBook before = FieldBook.of(sure, StemState.STANDING);
         sure.add(crew(angles(20 + 15 * r.nextDouble(), 25 + 20 * r.nextDouble(), -5)));
         sure.add(crew(girth(0.8 + 1.5 * r.nextDouble())));
-        sure.add(crew(of(SightingKind.PLUMB_LEAN, Map.of("leanDeg", 8 * r.nextDouble(), "azimuthDeg", 360 * r.nextDouble()))));
+        sure.add(crew(of(
+                SightingKind.PLUMB_LEAN, Map.of("leanDeg", 8 * r.nextDouble(), "azimuthDeg", 360 * r.nextDouble()))));
         FieldBook after = FieldBook.of(sure, StemState.STANDING);
-        for (var pair : List.of(List.of(before.height(), after.height()), List.of(before.diameter(), after.diameter()))) {
-            assertThat(pair.get(1).orElseThrow().estimate().high()).as("seed %d", seed).isGreaterThanOrEqualTo(pair.get(0).orElseThrow().estimate().high() - 1e-9);
-            assertThat(pair.get(1).orElseThrow().estimate().low()).as("seed %d", seed).isLessThanOrEqualTo(pair.get(0).orElseThrow().estimate().low() + 1e-9);
+        for (var pair :
+                List.of(List.of(before.height(), after.height()), List.of(before.diameter(), after.diameter()))) {
+            assertThat(pair.get(1).orElseThrow().estimate().high())
+                    .as("seed %d", seed)
+                    .isGreaterThanOrEqualTo(pair.get(0).orElseThrow().estimate().high() - 1e-9);
+            assertThat(pair.get(1).orElseThrow().estimate().low())
+                    .as("seed %d", seed)
+                    .isLessThanOrEqualTo(pair.get(0).orElseThrow().estimate().low() + 1e-9);
         }
-        assertThat(after.lean().orElseThrow().lean().sigmaDeg()).as("seed %d", seed).isGreaterThanOrEqualTo(before.lean().orElseThrow().lean().sigmaDeg());
+        assertThat(after.lean().orElseThrow().lean().sigmaDeg())
+                .as("seed %d", seed)
+                .isGreaterThanOrEqualTo(before.lean().orElseThrow().lean().sigmaDeg());
     }
 
     @Test
     void aMissingNumberIsNamedAndNeverTakenForNothing() {
-        assertThatThrownBy(() -> of(SightingKind.HEIGHT_ANGLES, Map.of("distanceM", 30.0))).isInstanceOfSatisfying(RefusedInput.class,
-            e -> assertThat(e.faults()).extracting("field").containsExactly("top", "base"));
+        assertThatThrownBy(() -> of(SightingKind.HEIGHT_ANGLES, Map.of("distanceM", 30.0)))
+                .isInstanceOfSatisfying(
+                        RefusedInput.class,
+                        e -> assertThat(e.faults()).extracting("field").containsExactly("top", "base"));
     }
 
     @Test
     void aNumberOutOfItsRangeIsRefusedWithTheRange() {
-        assertThatThrownBy(() -> girth(40)).isInstanceOf(RefusedInput.class).hasMessageContaining("between 0.03 and 25");
+        assertThatThrownBy(() -> girth(40))
+                .isInstanceOf(RefusedInput.class)
+                .hasMessageContaining("between 0.03 and 25");
     }
 
     @Test
     void percentReadingsAndATapeToTheBaseAreUnderstood() {
         // 45 degrees are 100 %; level 20 m away: 20 + 20 * 0.1 up to the eye
-        Sighting s = Sighting.read("x", SightingKind.HEIGHT_ANGLES, Map.of("distanceM", 20.0, "top", 100.0, "base", -10.0), Map.of("unit", "percent"), StemState.STANDING, true);
+        Sighting s = Sighting.read(
+                "x",
+                SightingKind.HEIGHT_ANGLES,
+                Map.of("distanceM", 20.0, "top", 100.0, "base", -10.0),
+                Map.of("unit", "percent"),
+                StemState.STANDING,
+                true);
         assertThat(s.estimate().value()).isCloseTo(22, within(1e-9));
-        assertThatThrownBy(() -> Sighting.read("x", SightingKind.HEIGHT_ANGLES, Map.of("distanceM", 20.0, "top", 40.0, "base", -4.0), Map.of("unit", "grads"), StemState.STANDING, true))
-            .isInstanceOf(RefusedInput.class).hasMessageContaining("deg, percent");
+        assertThatThrownBy(() -> Sighting.read(
+                        "x",
+                        SightingKind.HEIGHT_ANGLES,
+                        Map.of("distanceM", 20.0, "top", 40.0, "base", -4.0),
+                        Map.of("unit", "grads"),
+                        StemState.STANDING,
+                        true))
+                .isInstanceOf(RefusedInput.class)
+                .hasMessageContaining("deg, percent");
     }
 
     @ParameterizedTest
@@ -179,11 +226,24 @@ class FieldBookTest {
     }
 
     private static Sighting of(SightingKind kind, Map<String, Double> numbers) {
-        return Sighting.read(kind + String.valueOf(numbers.hashCode()), kind, numbers, Map.of(), StemState.STANDING, true);
+        return Sighting.read(
+                kind + String.valueOf(numbers.hashCode()), kind, numbers, Map.of(), StemState.STANDING, true);
     }
 
     private static Sighting crew(Sighting s) {
-        return Stream.of(s).map(x -> new Sighting(x.id(), x.kind(), x.numbers(), x.choices(), x.then(), false, Optional.empty(), x.estimate(), x.warnings())).findFirst().orElseThrow();
+        return Stream.of(s)
+                .map(x -> new Sighting(
+                        x.id(),
+                        x.kind(),
+                        x.numbers(),
+                        x.choices(),
+                        x.then(),
+                        false,
+                        Optional.empty(),
+                        x.estimate(),
+                        x.warnings()))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static Sighting girth(double m) {

@@ -30,17 +30,22 @@ class MeasuringTest {
         @Test
         void relativeSigmasAddInQuadrature() {
             // 3 % of the stick, 4 % of the arm: 5 % of 20 m
-            assertThat(HeightByStick.of(0.5, 0.5, 20, 0.015, 0.02, 0).height().sigma()).isCloseTo(1.0, within(1e-9));
+            assertThat(HeightByStick.of(0.5, 0.5, 20, 0.015, 0.02, 0).height().sigma())
+                    .isCloseTo(1.0, within(1e-9));
         }
 
         @Test
         void aHeightNoTreeHasIsRefusedWithARemedy() {
-            assertThatThrownBy(() -> HeightByStick.of(3, 0.2, 100, 0, 0, 0)).isInstanceOf(RefusedInput.class).hasMessageContaining("swapped");
+            assertThatThrownBy(() -> HeightByStick.of(3, 0.2, 100, 0, 0, 0))
+                    .isInstanceOf(RefusedInput.class)
+                    .hasMessageContaining("swapped");
         }
 
         @Test
         void notANumberIsRefused() {
-            assertThatThrownBy(() -> HeightByStick.of(Double.NaN, 0.5, 20, 0, 0, 0)).isInstanceOf(RefusedInput.class).hasMessageContaining("stick_m");
+            assertThatThrownBy(() -> HeightByStick.of(Double.NaN, 0.5, 20, 0, 0, 0))
+                    .isInstanceOf(RefusedInput.class)
+                    .hasMessageContaining("stick_m");
         }
     }
 
@@ -58,16 +63,20 @@ class MeasuringTest {
 
         @Test
         void groundThatFallsAwayMakesTheShadowLongerForTheSameTree() {
-            assertThat(shadow(30, 2, 3, 8, 0).height().value()).isLessThan(shadow(30, 2, 3, 0, 0).height().value());
+            assertThat(shadow(30, 2, 3, 8, 0).height().value())
+                    .isLessThan(shadow(30, 2, 3, 0, 0).height().value());
         }
 
         @Test
         void groundAsSteepAsTheSunIsRefused() {
-            assertThatThrownBy(() -> shadow(40, 1, 4, 30, 0)).isInstanceOf(RefusedInput.class).hasMessageContaining("steep");
+            assertThatThrownBy(() -> shadow(40, 1, 4, 30, 0))
+                    .isInstanceOf(RefusedInput.class)
+                    .hasMessageContaining("steep");
         }
 
         private HeightByShadow shadow(double tree, double pole, double poleShadow, double fall, double poleFall) {
-            return HeightByShadow.of(new HeightByShadow.Shadows(tree, pole, poleShadow, fall, poleFall, 0.5, 0.01, 0.02));
+            return HeightByShadow.of(
+                    new HeightByShadow.Shadows(tree, pole, poleShadow, fall, poleFall, 0.5, 0.01, 0.02));
         }
     }
 
@@ -92,7 +101,8 @@ class MeasuringTest {
             Random r = new Random(seed);
             double east = 3 * r.nextDouble() - 1.5;
             double north = 3 * r.nextDouble() - 1.5;
-            LeanByPlumb l = LeanByPlumb.of(List.of(angled(20, 18 + 20 * r.nextDouble(), east, north), angled(115, 25, east, north)));
+            LeanByPlumb l = LeanByPlumb.of(
+                    List.of(angled(20, 18 + 20 * r.nextDouble(), east, north), angled(115, 25, east, north)));
             assertThat(l.offsetM()).as("seed %d", seed).isCloseTo(Math.hypot(east, north), within(1e-9));
         }
 
@@ -107,20 +117,26 @@ class MeasuringTest {
         @Test
         void aThirdViewNeverMakesItLessCertain() {
             List<LeanByPlumb.View> two = List.of(LeanByPlumb.View.offset(0, 1), LeanByPlumb.View.offset(90, 0.4));
-            List<LeanByPlumb.View> three = List.of(LeanByPlumb.View.offset(0, 1), LeanByPlumb.View.offset(90, 0.4), LeanByPlumb.View.offset(45, 1));
-            assertThat(LeanByPlumb.of(three).sigmaAlongM()).isLessThanOrEqualTo(LeanByPlumb.of(two).sigmaAlongM());
+            List<LeanByPlumb.View> three = List.of(
+                    LeanByPlumb.View.offset(0, 1), LeanByPlumb.View.offset(90, 0.4), LeanByPlumb.View.offset(45, 1));
+            assertThat(LeanByPlumb.of(three).sigmaAlongM())
+                    .isLessThanOrEqualTo(LeanByPlumb.of(two).sigmaAlongM());
         }
 
         @Test
         void viewsAlongOneLineAreRefused() {
-            assertThatThrownBy(() -> LeanByPlumb.of(List.of(LeanByPlumb.View.offset(10, 1), LeanByPlumb.View.offset(195, -1)))).isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("right angles");
+            assertThatThrownBy(() ->
+                            LeanByPlumb.of(List.of(LeanByPlumb.View.offset(10, 1), LeanByPlumb.View.offset(195, -1))))
+                    .isInstanceOf(RefusedInput.class)
+                    .hasMessageContaining("right angles");
         }
 
         @Test
         void anAngleWithoutItsDistanceIsRefused() {
-            assertThatThrownBy(() -> new LeanByPlumb.View(0, Optional.empty(), Optional.of(3.0), Optional.empty(), 0.15)).isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("distance");
+            assertThatThrownBy(
+                            () -> new LeanByPlumb.View(0, Optional.empty(), Optional.of(3.0), Optional.empty(), 0.15))
+                    .isInstanceOf(RefusedInput.class)
+                    .hasMessageContaining("distance");
         }
 
         private LeanByPlumb.View seen(double bearing, double east, double north) {
@@ -132,7 +148,12 @@ class MeasuringTest {
             double b = Math.toRadians(bearing);
             double right = east * Math.cos(b) - north * Math.sin(b);
             double away = distance + east * Math.sin(b) + north * Math.cos(b);
-            return new LeanByPlumb.View(bearing, Optional.empty(), Optional.of(Math.toDegrees(Math.atan2(right, away))), Optional.of(distance), 0.15);
+            return new LeanByPlumb.View(
+                    bearing,
+                    Optional.empty(),
+                    Optional.of(Math.toDegrees(Math.atan2(right, away))),
+                    Optional.of(distance),
+                    0.15);
         }
     }
 
@@ -152,20 +173,27 @@ class MeasuringTest {
             Random r = new Random(seed);
             double turn = 360 * r.nextDouble();
             double[] radii = r.doubles(8, 0.5, 6).toArray();
-            CrownOffset still = CrownOffset.of(java.util.stream.IntStream.range(0, 8).mapToObj(i -> at(45 * i, radii[i])).toList());
-            CrownOffset turned = CrownOffset.of(java.util.stream.IntStream.range(0, 8).mapToObj(i -> at(45 * i + turn, radii[i])).toList());
+            CrownOffset still = CrownOffset.of(java.util.stream.IntStream.range(0, 8)
+                    .mapToObj(i -> at(45 * i, radii[i]))
+                    .toList());
+            CrownOffset turned = CrownOffset.of(java.util.stream.IntStream.range(0, 8)
+                    .mapToObj(i -> at(45 * i + turn, radii[i]))
+                    .toList());
             assertThat(turned.offsetM()).as("seed %d", seed).isCloseTo(still.offsetM(), within(1e-9));
             assertThat(turned.areaM2()).as("seed %d", seed).isCloseTo(still.areaM2(), within(1e-9));
         }
 
         @Test
         void halfACrownNotLookedAtIsRefused() {
-            assertThatThrownBy(() -> CrownOffset.of(List.of(at(0, 3), at(60, 3), at(120, 3)))).isInstanceOf(RefusedInput.class).hasMessageContaining("gap");
+            assertThatThrownBy(() -> CrownOffset.of(List.of(at(0, 3), at(60, 3), at(120, 3))))
+                    .isInstanceOf(RefusedInput.class)
+                    .hasMessageContaining("gap");
         }
 
         @Test
         void twoRadiiAreTooFew() {
-            assertThatThrownBy(() -> CrownOffset.of(List.of(at(0, 3), at(90, 3)))).isInstanceOf(RefusedInput.class);
+            assertThatThrownBy(() -> CrownOffset.of(List.of(at(0, 3), at(90, 3))))
+                    .isInstanceOf(RefusedInput.class);
         }
 
         private CrownOffset.Radius at(double azimuth, double radius) {
@@ -179,7 +207,8 @@ class MeasuringTest {
         void aCrownStreamlinesAboveFiveMetresASecond() {
             WindLoad.Crown c = WindLoad.Crown.usual(40, WindLoad.Leaf.LEAFED);
             // to the power 1.5 instead of 2
-            assertThat(WindLoad.of(20, c).forceN() / WindLoad.of(10, c).forceN()).isCloseTo(Math.pow(2, 1.5), within(1e-9));
+            assertThat(WindLoad.of(20, c).forceN() / WindLoad.of(10, c).forceN())
+                    .isCloseTo(Math.pow(2, 1.5), within(1e-9));
             assertThat(WindLoad.of(4, c).forceN() / WindLoad.of(2, c).forceN()).isCloseTo(4, within(1e-9));
         }
 
@@ -201,20 +230,31 @@ class MeasuringTest {
         @MethodSource("org.antevid.core.stem.MeasuringTest#seeds")
         void theMomentIsTheSameSeenAlongAnyLay(long seed) {
             Random r = new Random(seed);
-            EffectiveLean.Part stem = new EffectiveLean.Part(500 + 2000 * r.nextDouble(), 2 * r.nextGaussian() * 0.3, r.nextGaussian() * 0.3);
+            EffectiveLean.Part stem = new EffectiveLean.Part(
+                    500 + 2000 * r.nextDouble(), 2 * r.nextGaussian() * 0.3, r.nextGaussian() * 0.3);
             EffectiveLean.Part crown = new EffectiveLean.Part(400 * r.nextDouble(), r.nextGaussian(), r.nextGaussian());
             EffectiveLean.Wind wind = new EffectiveLean.Wind(800 * r.nextDouble(), 360 * r.nextDouble(), 12);
             double lay = 360 * r.nextDouble();
-            EffectiveLean a = EffectiveLean.of(lay, stem, crown, EffectiveLean.Part.NOTHING, wind, 9, EffectiveLean.Sigmas.USUAL);
-            EffectiveLean b = EffectiveLean.of(lay + 180, stem, crown, EffectiveLean.Part.NOTHING, wind, 9, EffectiveLean.Sigmas.USUAL);
-            assertThat(Math.hypot(a.forwardNm(), a.sideRightNm())).as("seed %d", seed).isCloseTo(a.momentNm(), within(1e-6 * (1 + a.momentNm())));
+            EffectiveLean a =
+                    EffectiveLean.of(lay, stem, crown, EffectiveLean.Part.NOTHING, wind, 9, EffectiveLean.Sigmas.USUAL);
+            EffectiveLean b = EffectiveLean.of(
+                    lay + 180, stem, crown, EffectiveLean.Part.NOTHING, wind, 9, EffectiveLean.Sigmas.USUAL);
+            assertThat(Math.hypot(a.forwardNm(), a.sideRightNm()))
+                    .as("seed %d", seed)
+                    .isCloseTo(a.momentNm(), within(1e-6 * (1 + a.momentNm())));
             assertThat(b.forwardNm()).as("seed %d", seed).isCloseTo(-a.forwardNm(), within(1e-6 * (1 + a.momentNm())));
         }
 
         @Test
         void aStemAndACrownThatBalanceKeepTheirUncertainty() {
-            EffectiveLean l = EffectiveLean.of(0, new EffectiveLean.Part(900, 0.5, 0), new EffectiveLean.Part(300, -1.5, 0), EffectiveLean.Part.NOTHING, EffectiveLean.Wind.CALM, 8,
-                EffectiveLean.Sigmas.USUAL);
+            EffectiveLean l = EffectiveLean.of(
+                    0,
+                    new EffectiveLean.Part(900, 0.5, 0),
+                    new EffectiveLean.Part(300, -1.5, 0),
+                    EffectiveLean.Part.NOTHING,
+                    EffectiveLean.Wind.CALM,
+                    8,
+                    EffectiveLean.Sigmas.USUAL);
             assertThat(l.azimuthDeg()).isEmpty();
             // 1200 kg, 0.3 m
             assertThat(l.sigmaSideNm()).isCloseTo(1200 * 9.81 * 0.3, within(1e-6));

@@ -25,7 +25,9 @@ class SpeciesTest {
 
     @Test
     void everyGenusIsFoundByItsOwnName() {
-        assertThat(new HashSet<>(Arrays.stream(Species.values()).map(Species::genus).toList())).hasSize(Species.values().length);
+        assertThat(new HashSet<>(
+                        Arrays.stream(Species.values()).map(Species::genus).toList()))
+                .hasSize(Species.values().length);
         assertThat(Species.FAGUS.genus()).isEqualTo("fagus");
     }
 
@@ -52,6 +54,9 @@ class SpeciesTest {
         double cylinder = Frustum.of(0.5, 0.5, 6, 900).cgM();
         double point = Frustum.of(0.5, 0, 6, 900).cgM();
         assertThat(Frustum.of(0.5, 0.3, 6, 900).cgM()).isBetween(point, cylinder);
-        assertThat(Frustum.of(0.5, 0.3, 6, 900).massKg()).isBetween(Frustum.of(0.5, 0, 6, 900).massKg(), Frustum.of(0.5, 0.5, 6, 900).massKg());
+        assertThat(Frustum.of(0.5, 0.3, 6, 900).massKg())
+                .isBetween(
+                        Frustum.of(0.5, 0, 6, 900).massKg(),
+                        Frustum.of(0.5, 0.5, 6, 900).massKg());
     }
 }

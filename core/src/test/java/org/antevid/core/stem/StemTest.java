@@ -21,7 +21,13 @@ class StemTest {
     }
 
     private static StemMass mass(double dbh, double height, double cut) {
-        return StemMass.of(StemMass.Tree.whole(Species.FAGUS, new Estimate(dbh, 0.01), new Estimate(height, 1), cut, StemMass.Shape.FOREST, StemMass.Crown.FOREST_BROADLEAF));
+        return StemMass.of(StemMass.Tree.whole(
+                Species.FAGUS,
+                new Estimate(dbh, 0.01),
+                new Estimate(height, 1),
+                cut,
+                StemMass.Shape.FOREST,
+                StemMass.Crown.FOREST_BROADLEAF));
     }
 
     @ParameterizedTest
@@ -30,9 +36,15 @@ class StemTest {
         Random random = new Random(seed);
         double d = 0.2 + random.nextDouble() * 0.4;
         double h = 10 + random.nextDouble() * 20;
-        assertThat(mass(2 * d, h, 0.3).massKg()).as("seed %d", seed).isCloseTo(4 * mass(d, h, 0.3).massKg(), within(1e-6));
-        assertThat(mass(d, h, 1).massKg()).as("a higher cut leaves less, seed %d", seed).isLessThan(mass(d, h, 0.3).massKg());
-        assertThat(mass(d, h, 0.3).massHighKg()).as("seed %d", seed).isGreaterThan(mass(d, h, 0.3).massKg());
+        assertThat(mass(2 * d, h, 0.3).massKg())
+                .as("seed %d", seed)
+                .isCloseTo(4 * mass(d, h, 0.3).massKg(), within(1e-6));
+        assertThat(mass(d, h, 1).massKg())
+                .as("a higher cut leaves less, seed %d", seed)
+                .isLessThan(mass(d, h, 0.3).massKg());
+        assertThat(mass(d, h, 0.3).massHighKg())
+                .as("seed %d", seed)
+                .isGreaterThan(mass(d, h, 0.3).massKg());
     }
 
     @ParameterizedTest
@@ -51,13 +63,18 @@ class StemTest {
 
     @Test
     void aBaseReadAboveTheTopIsRefusedWithAHint() {
-        assertThatThrownBy(() -> HeightByAngles.of(HeightByAngles.Sighting.level(20, -10, 5))).isInstanceOf(RefusedInput.class).hasMessageContaining("Maybe the base angle");
-        assertThatThrownBy(() -> HeightByAngles.of(HeightByAngles.Sighting.level(20, 85, 0))).hasMessageContaining("80 degrees");
+        assertThatThrownBy(() -> HeightByAngles.of(HeightByAngles.Sighting.level(20, -10, 5)))
+                .isInstanceOf(RefusedInput.class)
+                .hasMessageContaining("Maybe the base angle");
+        assertThatThrownBy(() -> HeightByAngles.of(HeightByAngles.Sighting.level(20, 85, 0)))
+                .hasMessageContaining("80 degrees");
     }
 
     @Test
     void barkThickerThanTheStemIsRefused() {
-        assertThatThrownBy(() -> Diameter.ofGirth(0.5, 0.01, 0.1)).isInstanceOf(RefusedInput.class).hasMessageContaining("no wood");
+        assertThatThrownBy(() -> Diameter.ofGirth(0.5, 0.01, 0.1))
+                .isInstanceOf(RefusedInput.class)
+                .hasMessageContaining("no wood");
     }
 
     @Test
@@ -80,12 +97,16 @@ class StemTest {
     @Test
     void aDeadTopIsBrashAndThrowsMore() {
         assertThat(oak("S1", new Spot(0, 0), List.of()).brash()).isFalse();
-        assertThat(oak("S1", new Spot(0, 0), List.of(new Defect("a", DefectKind.DEAD_TOP, 15, 20, 0, ""))).brash()).isTrue();
+        assertThat(oak("S1", new Spot(0, 0), List.of(new Defect("a", DefectKind.DEAD_TOP, 15, 20, 0, "")))
+                        .brash())
+                .isTrue();
     }
 
     @Test
     void aDefectUpsideDownIsRefused() {
-        assertThatThrownBy(() -> new Defect("a", DefectKind.CRACK, 3, 2, 0, "")).isInstanceOf(RefusedInput.class).hasMessageContaining("lower end");
+        assertThatThrownBy(() -> new Defect("a", DefectKind.CRACK, 3, 2, 0, ""))
+                .isInstanceOf(RefusedInput.class)
+                .hasMessageContaining("lower end");
     }
 
     @Test

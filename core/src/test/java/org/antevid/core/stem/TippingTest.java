@@ -31,24 +31,44 @@ class TippingTest {
 
     @Test
     void aCrownToOneSidePullsThere() {
-        CrownOffset east = CrownOffset.of(List.of(new CrownOffset.Radius(0, 2), new CrownOffset.Radius(90, 6), new CrownOffset.Radius(180, 2), new CrownOffset.Radius(270, 1)));
-        StemReading lopsided = new StemReading(oak.label(), oak.species(), oak.state(), oak.at(), oak.dbh(), oak.height(), oak.lean(), oak.crownRadiusM(), oak.wood(), oak.shape(), oak.crown(),
-            oak.defects(), false, new StemReading.More(Optional.of(east), List.of(), Optional.empty(), Optional.empty(), List.of(), 0));
+        CrownOffset east = CrownOffset.of(List.of(
+                new CrownOffset.Radius(0, 2),
+                new CrownOffset.Radius(90, 6),
+                new CrownOffset.Radius(180, 2),
+                new CrownOffset.Radius(270, 1)));
+        StemReading lopsided = new StemReading(
+                oak.label(),
+                oak.species(),
+                oak.state(),
+                oak.at(),
+                oak.dbh(),
+                oak.height(),
+                oak.lean(),
+                oak.crownRadiusM(),
+                oak.wood(),
+                oak.shape(),
+                oak.crown(),
+                oak.defects(),
+                false,
+                new StemReading.More(Optional.of(east), List.of(), Optional.empty(), Optional.empty(), List.of(), 0));
         Tipping t = Tipping.of(lopsided, mass, 0.3, Today.STILL);
         assertThat(t.alongM(90)).isGreaterThan(0.1);
-        assertThat(t.sigmaM()).isGreaterThan(Tipping.of(oak, mass, 0.3, Today.STILL).sigmaM());
+        assertThat(t.sigmaM())
+                .isGreaterThan(Tipping.of(oak, mass, 0.3, Today.STILL).sigmaM());
     }
 
     @Test
     void windAndSnowOnlyEverAdd() {
         assertThat(Tipping.of(oak, mass, 0.3, WINDY).windNm()).isGreaterThan(1000);
-        assertThat(Tipping.of(oak, mass, 0.3, SNOWY).weightHighN()).isGreaterThan(Tipping.of(oak, mass, 0.3, Today.STILL).weightHighN());
+        assertThat(Tipping.of(oak, mass, 0.3, SNOWY).weightHighN())
+                .isGreaterThan(Tipping.of(oak, mass, 0.3, Today.STILL).weightHighN());
     }
 
     @Test
     void stillAirSaysTheSameAlongAndAcross() {
         EffectiveLean l = Tipping.stillAir(oak, mass, 0.3, Today.STILL, 0);
-        assertThat(l.forwardNm()).isCloseTo(mass.massKg() * 9.81 * mass.cgM() * Math.tan(Math.toRadians(1.5)), within(1e-3));
+        assertThat(l.forwardNm())
+                .isCloseTo(mass.massKg() * 9.81 * mass.cgM() * Math.tan(Math.toRadians(1.5)), within(1e-3));
         assertThat(l.sideRightNm()).isCloseTo(0, within(1e-6));
         assertThat(new Estimate(l.forwardNm(), l.sigmaForwardNm()).low()).isLessThan(l.forwardNm());
     }
@@ -63,8 +83,15 @@ class TippingTest {
         double capacity = l.control().hold().orElseThrow().capacityNm();
         // lean and gust are not at their worst together: |M| + sqrt(margin^2 + wind^2) against the hinge
         assertThat(side + Math.hypot(margin, Tipping.windNm(oak, 0.3, gust))).isLessThanOrEqualTo(capacity + 1);
-        assertThat(side + Math.hypot(margin, Tipping.windNm(oak, 0.3, gust + 0.5))).isGreaterThan(capacity);
-        LayPlan wedged = LayPlan.of(oak, Samples.toward(0, org.antevid.core.lay.Means.of(org.antevid.core.lay.Means.Kind.WEDGES)), Samples.site(), LayPlan.Limits.USUAL);
-        assertThat(wedged.control().standsGustMs().orElse(0.0)).as("with wedges the cut waits for a lull: the hinge alone decides").isCloseTo(gust, org.assertj.core.api.Assertions.within(0.5));
+        assertThat(side + Math.hypot(margin, Tipping.windNm(oak, 0.3, gust + 0.5)))
+                .isGreaterThan(capacity);
+        LayPlan wedged = LayPlan.of(
+                oak,
+                Samples.toward(0, org.antevid.core.lay.Means.of(org.antevid.core.lay.Means.Kind.WEDGES)),
+                Samples.site(),
+                LayPlan.Limits.USUAL);
+        assertThat(wedged.control().standsGustMs().orElse(0.0))
+                .as("with wedges the cut waits for a lull: the hinge alone decides")
+                .isCloseTo(gust, org.assertj.core.api.Assertions.within(0.5));
     }
 }

@@ -49,12 +49,24 @@ import org.antevid.core.tangle.Pile;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** Forty dangerous trees, ten kinds of danger on four trees each: none passes without a stop or a second opinion that names the matter. */
+/**
+ * Forty dangerous trees, ten kinds of danger on four trees each: none passes without a stop or a second opinion that
+ * names the matter.
+ */
 class DangerousTreesTest {
-    private static final List<Species> SPECIES = List.of(Species.FAGUS, Species.PICEA, Species.QUERCUS, Species.FRAXINUS);
+    private static final List<Species> SPECIES =
+            List.of(Species.FAGUS, Species.PICEA, Species.QUERCUS, Species.FRAXINUS);
 
     /** @param names what one of the stops or second opinions must say */
-    record Dangerous(String kind, int seed, StemReading stem, LayChoice choice, Site site, List<Situation.Hang> hangs, Optional<Verdict> chosen, String names) {
+    record Dangerous(
+            String kind,
+            int seed,
+            StemReading stem,
+            LayChoice choice,
+            Site site,
+            List<Situation.Hang> hangs,
+            Optional<Verdict> chosen,
+            String names) {
         @Override
         public String toString() {
             return kind + " " + seed;
@@ -95,13 +107,50 @@ class DangerousTreesTest {
         }
 
         Dangerous as(String kind, String names) {
-            StemReading stem = new StemReading("S1", species, state, new Spot(0, 0), Optional.of(new Estimate(dbh, 0.01)), Optional.of(new Estimate(height, 0.5)), Optional.of(lean), Optional.of(6 * dbh + 0.5),
-                places != null ? places : Wood.all(wood), shape, crown, faults, false, StemReading.More.NOTHING);
-            CutChoice cuts = new CutChoice(cut, FaceOrder.SLOPING_FIRST, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(0.01), Optional.empty(),
-                Optional.empty(), "", Set.of(), Optional.empty());
-            Site site = new Site(Terrain.plane(ground), new Today(today, CrownLoad.NONE, 10, Optional.of(3.0)), features);
-            List<Situation.Hang> hangs = state == StemState.HUNG ? List.of(new Situation.Hang("S1", "T1", Shape.disc(new Spot(0, 6), 6), 2 * height)) : List.of();
-            return new Dangerous(kind, seed, stem, new LayChoice(lay, 0.25, School.OPEN_FACE, barM, means).by(cuts), site, hangs, chosen, names);
+            StemReading stem = new StemReading(
+                    "S1",
+                    species,
+                    state,
+                    new Spot(0, 0),
+                    Optional.of(new Estimate(dbh, 0.01)),
+                    Optional.of(new Estimate(height, 0.5)),
+                    Optional.of(lean),
+                    Optional.of(6 * dbh + 0.5),
+                    places != null ? places : Wood.all(wood),
+                    shape,
+                    crown,
+                    faults,
+                    false,
+                    StemReading.More.NOTHING);
+            CutChoice cuts = new CutChoice(
+                    cut,
+                    FaceOrder.SLOPING_FIRST,
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.of(0.01),
+                    Optional.empty(),
+                    Optional.empty(),
+                    "",
+                    Set.of(),
+                    Optional.empty());
+            Site site =
+                    new Site(Terrain.plane(ground), new Today(today, CrownLoad.NONE, 10, Optional.of(3.0)), features);
+            List<Situation.Hang> hangs = state == StemState.HUNG
+                    ? List.of(new Situation.Hang("S1", "T1", Shape.disc(new Spot(0, 6), 6), 2 * height))
+                    : List.of();
+            return new Dangerous(
+                    kind,
+                    seed,
+                    stem,
+                    new LayChoice(lay, 0.25, School.OPEN_FACE, barM, means).by(cuts),
+                    site,
+                    hangs,
+                    chosen,
+                    names);
         }
     }
 
@@ -112,11 +161,26 @@ class DangerousTreesTest {
             back.lean = new Lean(3 + 3 * back.r.nextDouble(), Azimuth.normal(back.lay + 180), 0.5);
             all.add(back.as("back lean on wedges", "wedges"));
             Made corner = new Made(10 + i);
-            corner.places = new Wood(i % 2 == 0 ? Condition.DECAYED : Condition.SOUND, i % 2 == 0 ? Condition.SOUND : Condition.DECAYED, Condition.SOUND, Condition.SOUND, Condition.SOUND, Optional.of(corner.lay));
+            corner.places = new Wood(
+                    i % 2 == 0 ? Condition.DECAYED : Condition.SOUND,
+                    i % 2 == 0 ? Condition.SOUND : Condition.DECAYED,
+                    Condition.SOUND,
+                    Condition.SOUND,
+                    Condition.SOUND,
+                    Optional.of(corner.lay));
             all.add(corner.as("rotten corner", "end of the hinge"));
             Made house = new Made(20 + i);
             Spot at = new Spot(0, 0).at(house.lay + 6 * house.r.nextDouble() - 3, house.height * 0.8);
-            house.features.add(new Feature("house", "the house", FeatureKind.BUILDING, Shape.disc(at, 4), 4, false, Protection.EMPTY, "Wilma", true));
+            house.features.add(new Feature(
+                    "house",
+                    "the house",
+                    FeatureKind.BUILDING,
+                    Shape.disc(at, 4),
+                    4,
+                    false,
+                    Protection.EMPTY,
+                    "Wilma",
+                    true));
             all.add(house.as("house in the fan", "the house"));
             Made hung = new Made(30 + i);
             hung.state = StemState.HUNG;
@@ -146,7 +210,8 @@ class DangerousTreesTest {
             forward.species = i % 2 == 0 ? Species.FRAXINUS : Species.FAGUS;
             all.add(forward.as("hard forward lean with a straight cut", "split"));
             Made square = new Made(90 + i);
-            square.lean = new Lean(9 + 4 * square.r.nextDouble(), Azimuth.normal(square.lay + (i % 2 == 0 ? 90 : -90)), 0.5);
+            square.lean =
+                    new Lean(9 + 4 * square.r.nextDouble(), Azimuth.normal(square.lay + (i % 2 == 0 ? 90 : -90)), 0.5);
             all.add(square.as("square to a strong lean", "to the " + (i % 2 == 0 ? "right" : "left")));
         }
         return all.stream();
@@ -156,10 +221,39 @@ class DangerousTreesTest {
     @MethodSource("trees")
     void noneOfThemPassesWithoutAStopOrSecondOpinionThatNamesTheMatter(Dangerous d) {
         LayPlan plan = LayPlan.of(d.stem, d.choice, d.site, LayPlan.Limits.USUAL);
-        Situation s = new Situation(HouseRules.USUAL, d.site, Optional.of(new Estimate(2, 1)), 10, List.of(new Situation.StemFacts(d.stem, Optional.of(plan), true, Optional.of(Shape.disc(new Spot(0, 9), 4)))),
-            new Pile(List.of(), Set.of(), false, List.of()), d.hangs, List.of(), List.of(), "leader", List.of(), new Situation.Circumstances(List.of(), d.site.today().ground(), Light.DAY,
-            CrownLoad.NONE, Situation.Circumstances.GOOD.permits(), Situation.Circumstances.GOOD.card(), Situation.Circumstances.GOOD.access(), List.of(), d.chosen.map(v -> Map.of("S1", v)).orElse(Map.of())));
-        List<Finding> weighty = Findings.of(s).stream().filter(f -> f.severity() == Severity.STOP || f.severity() == Severity.SECOND_OPINION).toList();
-        assertThat(weighty).as("%s: %s", d, Findings.of(s).stream().map(f -> f.severity() + " " + f.words()).toList()).anyMatch(f -> f.words().contains(d.names));
+        Situation s = new Situation(
+                HouseRules.USUAL,
+                d.site,
+                Optional.of(new Estimate(2, 1)),
+                10,
+                List.of(new Situation.StemFacts(
+                        d.stem, Optional.of(plan), true, Optional.of(Shape.disc(new Spot(0, 9), 4)))),
+                new Pile(List.of(), Set.of(), false, List.of()),
+                d.hangs,
+                List.of(),
+                List.of(),
+                "leader",
+                List.of(),
+                new Situation.Circumstances(
+                        List.of(),
+                        d.site.today().ground(),
+                        Light.DAY,
+                        CrownLoad.NONE,
+                        Situation.Circumstances.GOOD.permits(),
+                        Situation.Circumstances.GOOD.card(),
+                        Situation.Circumstances.GOOD.access(),
+                        List.of(),
+                        d.chosen.map(v -> Map.of("S1", v)).orElse(Map.of())));
+        List<Finding> weighty = Findings.of(s).stream()
+                .filter(f -> f.severity() == Severity.STOP || f.severity() == Severity.SECOND_OPINION)
+                .toList();
+        assertThat(weighty)
+                .as(
+                        "%s: %s",
+                        d,
+                        Findings.of(s).stream()
+                                .map(f -> f.severity() + " " + f.words())
+                                .toList())
+                .anyMatch(f -> f.words().contains(d.names));
     }
 }

@@ -46,22 +46,51 @@ class KnowingLessTest {
             double dbh = 0.2 + 0.4 * r.nextDouble();
             double height = 9 + 34 * dbh;
             Lean lean = new Lean(5 * r.nextDouble(), 360 * r.nextDouble(), 0.6);
-            Site site = new Site(Terrain.plane(new Ground(15 * r.nextDouble(), 360 * r.nextDouble())), new Today(GroundState.FIRM, CrownLoad.NONE, 10, Optional.of(4.0)), List.of());
-            return new Drawn(dbh, height, 6 * dbh, lean, Species.values()[r.nextInt(Species.values().length - 1)], site, Math.floor(360 * r.nextDouble()));
+            Site site = new Site(
+                    Terrain.plane(new Ground(15 * r.nextDouble(), 360 * r.nextDouble())),
+                    new Today(GroundState.FIRM, CrownLoad.NONE, 10, Optional.of(4.0)),
+                    List.of());
+            return new Drawn(
+                    dbh,
+                    height,
+                    6 * dbh,
+                    lean,
+                    Species.values()[r.nextInt(Species.values().length - 1)],
+                    site,
+                    Math.floor(360 * r.nextDouble()));
         }
 
         StemReading stem(double sigmaDbh, double sigmaHeight, Lean known, Optional<CrownOffset> crown) {
-            return new StemReading("S1", species, StemState.STANDING, new Spot(0, 0), Optional.of(new Estimate(dbh, sigmaDbh)), Optional.of(new Estimate(height, sigmaHeight)), Optional.of(known), Optional.of(radius),
-                Wood.all(Condition.SOUND), StemMass.Shape.FOREST, StemMass.Crown.FOREST_BROADLEAF, List.of(), false, new StemReading.More(crown, List.of(), Optional.empty(), Optional.empty(), List.of(), 0));
+            return new StemReading(
+                    "S1",
+                    species,
+                    StemState.STANDING,
+                    new Spot(0, 0),
+                    Optional.of(new Estimate(dbh, sigmaDbh)),
+                    Optional.of(new Estimate(height, sigmaHeight)),
+                    Optional.of(known),
+                    Optional.of(radius),
+                    Wood.all(Condition.SOUND),
+                    StemMass.Shape.FOREST,
+                    StemMass.Crown.FOREST_BROADLEAF,
+                    List.of(),
+                    false,
+                    new StemReading.More(crown, List.of(), Optional.empty(), Optional.empty(), List.of(), 0));
         }
 
         LayPlan plan(StemReading s, Site on) {
-            return LayPlan.of(s, new LayChoice(lay, 0.3, School.OPEN_FACE, 0.5, Means.of(Means.Kind.WEDGES)), on, LayPlan.Limits.USUAL);
+            return LayPlan.of(
+                    s,
+                    new LayChoice(lay, 0.3, School.OPEN_FACE, 0.5, Means.of(Means.Kind.WEDGES)),
+                    on,
+                    LayPlan.Limits.USUAL);
         }
     }
 
     private static CrownOffset centred(double radius) {
-        return CrownOffset.of(java.util.stream.IntStream.range(0, 8).mapToObj(i -> new CrownOffset.Radius(45 * i, radius)).toList());
+        return CrownOffset.of(java.util.stream.IntStream.range(0, 8)
+                .mapToObj(i -> new CrownOffset.Radius(45 * i, radius))
+                .toList());
     }
 
     private static void noLess(LayPlan less, LayPlan more) {
@@ -71,9 +100,15 @@ class KnowingLessTest {
         assertThat(a.backHighNm()).as("backward moment").isGreaterThanOrEqualTo(b.backHighNm() - 1e-6);
         assertThat(a.forwardHighNm()).as("forward moment").isGreaterThanOrEqualTo(b.forwardHighNm() - 1e-6);
         assertThat(missM(less)).as("miss at the tip").isGreaterThanOrEqualTo(missM(more) - 1e-9);
-        assertThat(less.zone().designReachM()).as("reach").isGreaterThanOrEqualTo(more.zone().designReachM() - 1e-9);
-        assertThat(less.zone().exclusionM()).as("ring").isGreaterThanOrEqualTo(more.zone().exclusionM() - 1e-9);
-        assertThat(b.enough() || !a.enough()).as("means enough only with less known").isTrue();
+        assertThat(less.zone().designReachM())
+                .as("reach")
+                .isGreaterThanOrEqualTo(more.zone().designReachM() - 1e-9);
+        assertThat(less.zone().exclusionM())
+                .as("ring")
+                .isGreaterThanOrEqualTo(more.zone().exclusionM() - 1e-9);
+        assertThat(b.enough() || !a.enough())
+                .as("means enough only with less known")
+                .isTrue();
     }
 
     /** One sigma of the spread at the tip, metres; a lay that is not controlled misses by its whole length. */
@@ -89,7 +124,9 @@ class KnowingLessTest {
         LayPlan measured = d.plan(d.stem(LEAST_SIGMA, 0.3, d.lean, Optional.of(centred(d.radius))), d.site);
         LayPlan not = d.plan(d.stem(LEAST_SIGMA, 0.3, d.lean, Optional.empty()), d.site);
         noLess(not, measured);
-        assertThat(not.row().orElseThrow().sigmaSideNm()).as("what nobody measured is uncertain").isGreaterThan(measured.row().orElseThrow().sigmaSideNm());
+        assertThat(not.row().orElseThrow().sigmaSideNm())
+                .as("what nobody measured is uncertain")
+                .isGreaterThan(measured.row().orElseThrow().sigmaSideNm());
     }
 
     @ParameterizedTest
@@ -97,7 +134,11 @@ class KnowingLessTest {
     void aRougherLeanHeightOrDiameterLowersNothing(long seed) {
         Drawn d = Drawn.of(seed);
         LayPlan fine = d.plan(d.stem(LEAST_SIGMA, 0.3, d.lean, Optional.empty()), d.site);
-        noLess(d.plan(d.stem(LEAST_SIGMA, 0.3, new Lean(d.lean.deg(), d.lean.azimuthDeg(), 2), Optional.empty()), d.site), fine);
+        noLess(
+                d.plan(
+                        d.stem(LEAST_SIGMA, 0.3, new Lean(d.lean.deg(), d.lean.azimuthDeg(), 2), Optional.empty()),
+                        d.site),
+                fine);
         noLess(d.plan(d.stem(LEAST_SIGMA, 0.15 * d.height, d.lean, Optional.empty()), d.site), fine);
         noLess(d.plan(d.stem(0.1 * d.dbh, 0.3, d.lean, Optional.empty()), d.site), fine);
     }
@@ -107,15 +148,19 @@ class KnowingLessTest {
     void aGustNobodyReadsCountsAsTheLimit(long seed) {
         Drawn d = Drawn.of(seed);
         StemReading s = d.stem(LEAST_SIGMA, 0.3, d.lean, Optional.empty());
-        Site unread = new Site(Terrain.plane(d.site.groundAt(s.at())), new Today(GroundState.FIRM, CrownLoad.NONE, 10), List.of());
+        Site unread = new Site(
+                Terrain.plane(d.site.groundAt(s.at())), new Today(GroundState.FIRM, CrownLoad.NONE, 10), List.of());
         noLess(d.plan(s, unread), d.plan(s, d.site));
-        assertThat(unread.today().judgedGustMs()).isGreaterThanOrEqualTo(d.site.today().judgedGustMs());
+        assertThat(unread.today().judgedGustMs())
+                .isGreaterThanOrEqualTo(d.site.today().judgedGustMs());
     }
 
     @ParameterizedTest
     @MethodSource("seeds")
     void anUnknownSpeciesHoldsNoMoreThanAnyMember(long seed) {
         Drawn d = Drawn.of(seed);
-        assertThat(Species.UNKNOWN.holdsMPa() * Species.UNKNOWN.hinge().factor()).as("strength of the hinge").isLessThanOrEqualTo(d.species.holdsMPa() * d.species.hinge().factor() + 1e-9);
+        assertThat(Species.UNKNOWN.holdsMPa() * Species.UNKNOWN.hinge().factor())
+                .as("strength of the hinge")
+                .isLessThanOrEqualTo(d.species.holdsMPa() * d.species.hinge().factor() + 1e-9);
     }
 }

@@ -23,14 +23,15 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /**
- * What a HOLD costs with many phones, and how soon each shows it. A phone here does what the page does: it listens, says that it has seen a hold, and
- * asks for the run when something else of it changed.
+ * What a HOLD costs with many phones, and how soon each shows it. A phone here does what the page does: it listens,
+ * says that it has seen a hold, and asks for the run when something else of it changed.
  */
 class HoldBench {
     private static final ObjectMapper JSON = new ObjectMapper();
     private static final String PASSPHRASE = "three short one long";
     private static final Duration LOADED = Duration.ofSeconds(30);
-    private final HttpClient http = HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(20)).build();
+    private final HttpClient http =
+            HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(20)).build();
     private final ExecutorService hands = Executors.newFixedThreadPool(24);
     /** When each phone was told of each press, by {@link System#nanoTime()}. */
     private final Map<String, List<Long>> told = new ConcurrentHashMap<>();
@@ -46,10 +47,20 @@ class HoldBench {
         }
 
         JsonNode call(String method, String path, Object body) throws IOException, InterruptedException {
-            HttpRequest.Builder r = request(path).header("X-XSRF-TOKEN", cookies.getOrDefault("XSRF-TOKEN", "")).header("Content-Type", "application/json")
-                .method(method, body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(JSON.writeValueAsString(body)));
+            HttpRequest.Builder r = request(path)
+                    .header("X-XSRF-TOKEN", cookies.getOrDefault("XSRF-TOKEN", ""))
+                    .header("Content-Type", "application/json")
+                    .method(
+                            method,
+                            body == null
+                                    ? HttpRequest.BodyPublishers.noBody()
+                                    : HttpRequest.BodyPublishers.ofString(JSON.writeValueAsString(body)));
             HttpResponse<String> answer = http.send(r.build(), HttpResponse.BodyHandlers.ofString());
-            answer.headers().allValues("set-cookie").forEach(c -> cookies.put(c.substring(0, c.indexOf('=')), c.substring(c.indexOf('=') + 1, c.indexOf(';') < 0 ? c.length() : c.indexOf(';'))));
+            answer.headers()
+                    .allValues("set-cookie")
+                    .forEach(c -> cookies.put(
+                            c.substring(0, c.indexOf('=')),
+                            c.substring(c.indexOf('=') + 1, c.indexOf(';') < 0 ? c.length() : c.indexOf(';'))));
             if (answer.statusCode() >= 400) {
                 throw new IllegalStateException(method + " " + path + " " + answer.statusCode() + " " + answer.body());
             }
@@ -57,7 +68,9 @@ class HoldBench {
         }
 
         HttpRequest.Builder request(String path) {
-            String cookie = cookies.entrySet().stream().map(e -> e.getKey() + "=" + e.getValue()).collect(Collectors.joining("; "));
+            String cookie = cookies.entrySet().stream()
+                    .map(e -> e.getKey() + "=" + e.getValue())
+                    .collect(Collectors.joining("; "));
             HttpRequest.Builder r = HttpRequest.newBuilder(URI.create(server.local() + path));
             return cookie.isEmpty() ? r : r.header("Cookie", cookie);
         }
@@ -65,17 +78,20 @@ class HoldBench {
         void listen(String job) {
             String[] event = {""};
             String[] seen = {""};
-            http.sendAsync(request("/api/jobs/" + job + "/live").build(), HttpResponse.BodyHandlers.ofLines()).thenAcceptAsync(a -> a.body().forEach(line -> {
-                if (line.startsWith("event:")) {
-                    event[0] = line.substring(6);
-                } else if (line.startsWith("data:")) {
-                    heard(job, event[0], line.substring(5), seen);
-                }
-            }), Executors.newSingleThreadExecutor(r -> {
-                Thread t = new Thread(r);
-                t.setDaemon(true);
-                return t;
-            }));
+            http.sendAsync(request("/api/jobs/" + job + "/live").build(), HttpResponse.BodyHandlers.ofLines())
+                    .thenAcceptAsync(
+                            a -> a.body().forEach(line -> {
+                                if (line.startsWith("event:")) {
+                                    event[0] = line.substring(6);
+                                } else if (line.startsWith("data:")) {
+                                    heard(job, event[0], line.substring(5), seen);
+                                }
+                            }),
+                            Executors.newSingleThreadExecutor(r -> {
+                                Thread t = new Thread(r);
+                                t.setDaemon(true);
+                                return t;
+                            }));
         }
 
         private void heard(String job, String event, String data, String[] seen) {
@@ -83,11 +99,16 @@ class HoldBench {
             if (event.equals("hold") && data.contains("\"id\"")) {
                 try {
                     JsonNode hold = JSON.readTree(data).get("hold");
-                    hold.get("presses").forEach(p -> told.computeIfAbsent(p.get("id").asText(), k -> new ArrayList<>()).add(now));
+                    hold.get("presses")
+                            .forEach(p -> told.computeIfAbsent(p.get("id").asText(), k -> new ArrayList<>())
+                                    .add(now));
                     String id = hold.get("id").asText();
                     if (!id.equals(seen[0])) {
                         seen[0] = id;
-                        hands.execute(() -> quietly(() -> call("POST", "/api/jobs/" + job + "/run/holds/" + id + "/receipts", Map.of("state", "SEEN"))));
+                        hands.execute(() -> quietly(() -> call(
+                                "POST",
+                                "/api/jobs/" + job + "/run/holds/" + id + "/receipts",
+                                Map.of("state", "SEEN"))));
                     }
                 } catch (IOException e) {
                     throw new IllegalStateException(e);
@@ -135,11 +156,27 @@ class HoldBench {
     private void phones(Server server, Somebody owner, Somebody leader, String job, int from, int to) throws Exception {
         String code = server.crewCode();
         for (int i = from; i < to; i++) {
-            String name = "Person " + (char) ('A' + i % 26) + (char) ('a' + i / 26) + "x" + Integer.toString(i * 7919, 30).toUpperCase(Locale.ROOT);
-            JsonNode p = owner.call("POST", "/api/people", Map.of("name", name, "office", "CREW", "competences", List.of("GROUND")));
-            leader.call("POST", "/api/jobs/" + job + "/members", Map.of("personId", p.get("id").asText()));
+            String name = "Person " + (char) ('A' + i % 26) + (char) ('a' + i / 26) + "x"
+                    + Integer.toString(i * 7919, 30).toUpperCase(Locale.ROOT);
+            JsonNode p = owner.call(
+                    "POST", "/api/people", Map.of("name", name, "office", "CREW", "competences", List.of("GROUND")));
+            leader.call(
+                    "POST",
+                    "/api/jobs/" + job + "/members",
+                    Map.of("personId", p.get("id").asText()));
             Somebody phone = new Somebody(server);
-            phone.call("POST", "/api/join", Map.of("code", code, "personId", p.get("id").asText(), "pin", "8642", "word", p.get("firstWord").asText()));
+            phone.call(
+                    "POST",
+                    "/api/join",
+                    Map.of(
+                            "code",
+                            code,
+                            "personId",
+                            p.get("id").asText(),
+                            "pin",
+                            "8642",
+                            "word",
+                            p.get("firstWord").asText()));
             phone.listen(job);
         }
         Thread.sleep(3000);
@@ -152,9 +189,13 @@ class HoldBench {
     }
 
     private void lift(Somebody leader, String job) throws Exception {
-        JsonNode hold = leader.call("GET", "/api/jobs/" + job + "/run/holds", null).get(0);
+        JsonNode hold =
+                leader.call("GET", "/api/jobs/" + job + "/run/holds", null).get(0);
         if (!hold.get("lifted").asBoolean()) {
-            leader.call("POST", "/api/jobs/" + job + "/run/holds/" + hold.get("id").asText() + "/lift", Map.of("reason", "LOOKED", "through", hold.get("through").asLong()));
+            leader.call(
+                    "POST",
+                    "/api/jobs/" + job + "/run/holds/" + hold.get("id").asText() + "/lift",
+                    Map.of("reason", "LOOKED", "through", hold.get("through").asLong()));
         }
     }
 
@@ -175,14 +216,20 @@ class HoldBench {
             Thread.sleep(2000);
         }
         Arrays.sort(cpu);
-        System.out.printf(Locale.ROOT, "%s: one HOLD with its receipts costs %.2f s of processor time (median of 5, three seconds with all the rest in them)%n", what, cpu[2]);
+        System.out.printf(
+                Locale.ROOT,
+                "%s: one HOLD with its receipts costs %.2f s of processor time (median of 5, three seconds with "
+                        + "all the rest in them)%n",
+                what,
+                cpu[2]);
         Map<String, Long> pressedAt = new ConcurrentHashMap<>();
         told.clear();
         long end = System.nanoTime() + LOADED.toNanos();
         for (int tick = 0; System.nanoTime() < end; tick++) {
             if (tick % 2 == 0) {
                 String light = tick % 4 == 0 ? "DAY" : "DUSK";
-                hands.execute(() -> quietly(() -> leader.call("PUT", "/api/jobs/" + job + "/place/day", Map.of("light", light))));
+                hands.execute(() ->
+                        quietly(() -> leader.call("PUT", "/api/jobs/" + job + "/place/day", Map.of("light", light))));
             }
             if (tick % 3 == 0) {
                 long at = System.nanoTime();
@@ -194,9 +241,24 @@ class HoldBench {
             Thread.sleep(1000);
         }
         lift(leader, job);
-        double[] ms = pressedAt.entrySet().stream().flatMapToDouble(e -> told.getOrDefault(e.getKey(), List.of()).stream().mapToDouble(t -> (t - e.getValue()) / 1e6)).sorted().toArray();
-        long shown = pressedAt.keySet().stream().mapToLong(id -> Math.min(phones, told.getOrDefault(id, List.of()).size())).sum();
-        System.out.printf(Locale.ROOT, "%s: a HOLD every 3 s, an edit every 2 s: shown in %.0f ms median, %.0f ms for 99 %%, %.0f ms at most; %d of %d%n", what, ms[ms.length / 2], ms[(int) (ms.length * 0.99)],
-            ms[ms.length - 1], shown, (long) pressedAt.size() * phones);
+        double[] ms = pressedAt.entrySet().stream()
+                .flatMapToDouble(e ->
+                        told.getOrDefault(e.getKey(), List.of()).stream().mapToDouble(t -> (t - e.getValue()) / 1e6))
+                .sorted()
+                .toArray();
+        long shown = pressedAt.keySet().stream()
+                .mapToLong(
+                        id -> Math.min(phones, told.getOrDefault(id, List.of()).size()))
+                .sum();
+        System.out.printf(
+                Locale.ROOT,
+                "%s: a HOLD every 3 s, an edit every 2 s: shown in %.0f ms median, %.0f ms for 99 %%, %.0f ms "
+                        + "at most; %d of %d%n",
+                what,
+                ms[ms.length / 2],
+                ms[(int) (ms.length * 0.99)],
+                ms[ms.length - 1],
+                shown,
+                (long) pressedAt.size() * phones);
     }
 }

@@ -9,8 +9,7 @@ import org.antevid.e2e.Server;
 
 /** The phone of somebody of the crew. */
 public final class CrewPhone {
-    private CrewPhone() {
-    }
+    private CrewPhone() {}
 
     /** Joins for the first time: the leader has read out the word. */
     public static Page join(Page phone, Server server, String code, String name, String word, String pin) {
@@ -18,7 +17,8 @@ public final class CrewPhone {
         phone.getByText(name).click();
         phone.getByLabel("Word").fill(word);
         phone.locator("label input[type=password]").first().fill(pin);
-        phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Join")).click();
+        phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Join"))
+                .click();
         assertThat(phone.locator(".phone .top")).containsText(name.split(" ")[0]);
         return phone;
     }
@@ -31,13 +31,18 @@ public final class CrewPhone {
         int[] choice = new int[part.locator("[role=group]").count()];
         for (int tries = 0; tries < 8 && part.count() > 0; tries++) {
             for (int i = 0; i < choice.length; i++) {
-                part.locator("[role=group]").nth(i).locator(".chips button").nth(choice[i]).click();
+                part.locator("[role=group]")
+                        .nth(i)
+                        .locator(".chips button")
+                        .nth(choice[i])
+                        .click();
             }
             phone.getByLabel("PIN", new Page.GetByLabelOptions().setExact(true)).fill(pin);
             phone.getByText("I read it back: sign").click();
             phone.waitForTimeout(700);
             for (int i = 0; part.count() > 0 && i < choice.length; i++) {
-                choice[i] += part.locator("[role=group]").nth(i).locator(".refused").count();
+                choice[i] +=
+                        part.locator("[role=group]").nth(i).locator(".refused").count();
             }
         }
         assertThat(phone.locator(".phone")).containsText("I read back and signed");

@@ -27,7 +27,10 @@ public final class JobPage {
     }
 
     public void open(String job) {
-        page.locator("a.card").filter(new Locator.FilterOptions().setHasText(job)).first().click();
+        page.locator("a.card")
+                .filter(new Locator.FilterOptions().setHasText(job))
+                .first()
+                .click();
         assertThat(page.getByTestId("site-plan")).isVisible();
     }
 
@@ -36,12 +39,15 @@ public final class JobPage {
     }
 
     public void button(String name) {
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name)).first().click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name))
+                .first()
+                .click();
     }
 
     /** Chooses a part of the stage's panel. */
     public void tab(String name) {
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name).setExact(true)).click();
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name).setExact(true))
+                .click();
     }
 
     public Locator region(String name) {
@@ -56,9 +62,12 @@ public final class JobPage {
 
     /** Picks an entry of a drop-down; a long list is narrowed by typing. */
     public void choose(String label, String option) {
-        Locator box = page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(label).setExact(true));
+        Locator box = page.getByRole(
+                AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(label).setExact(true));
         box.click();
-        Locator entry = page.locator(".ant-select-dropdown:visible .ant-select-item-option").filter(new Locator.FilterOptions().setHasText(option)).first();
+        Locator entry = page.locator(".ant-select-dropdown:visible .ant-select-item-option")
+                .filter(new Locator.FilterOptions().setHasText(option))
+                .first();
         page.waitForTimeout(150);
         if (!entry.isVisible() && box.isEditable()) {
             box.fill(option);
@@ -90,7 +99,10 @@ public final class JobPage {
     }
 
     public void refused(String words) {
-        assertThat(page.getByRole(AriaRole.ALERT).filter(new Locator.FilterOptions().setHasText(words)).first()).isVisible();
+        assertThat(page.getByRole(AriaRole.ALERT)
+                        .filter(new Locator.FilterOptions().setHasText(words))
+                        .first())
+                .isVisible();
     }
 
     public JobPage shot(String name) {

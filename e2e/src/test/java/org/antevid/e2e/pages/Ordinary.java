@@ -37,8 +37,7 @@ public final class Ordinary {
           return jobId;
         }""";
 
-    private Ordinary() {
-    }
+    private Ordinary() {}
 
     /** @return the job's id */
     public static String oak(Page leader, String name, String cutter, String lookout) {

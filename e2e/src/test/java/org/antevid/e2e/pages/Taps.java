@@ -18,7 +18,14 @@ public final class Taps {
 
     public Taps button(String name) {
         count++;
-        on.page.getByRole(AriaRole.BUTTON, new com.microsoft.playwright.Page.GetByRoleOptions().setName(name).setExact(true)).first().click();
+        on.page
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new com.microsoft.playwright.Page.GetByRoleOptions()
+                                .setName(name)
+                                .setExact(true))
+                .first()
+                .click();
         return this;
     }
 

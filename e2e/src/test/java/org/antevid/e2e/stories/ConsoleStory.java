@@ -23,15 +23,27 @@ import org.junit.jupiter.api.io.TempDir;
 class ConsoleStory {
     private static final String JAR = "../app/target/app-0.1.0-exec.jar";
 
-    private record Ended(int code, String printed) {
-    }
+    private record Ended(int code, String printed) {}
 
     private static Ended run(String... arguments) throws IOException, InterruptedException {
         Path out = Files.createTempFile("antevid", ".out");
         String[] command = new String[arguments.length + 4];
-        System.arraycopy(new String[] {Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-XX:TieredStopAtLevel=1", "-jar", JAR}, 0, command, 0, 4);
+        System.arraycopy(
+                new String[] {
+                    Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                    "-XX:TieredStopAtLevel=1",
+                    "-jar",
+                    JAR
+                },
+                0,
+                command,
+                0,
+                4);
         System.arraycopy(arguments, 0, command, 4, arguments.length);
-        Process p = new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(out.toFile()).start();
+        Process p = new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(out.toFile())
+                .start();
         assertThat(p.waitFor(60, TimeUnit.SECONDS)).isTrue();
         return new Ended(p.exitValue(), Files.readString(out));
     }
@@ -44,62 +56,97 @@ class ConsoleStory {
             assertThat(inUse.printed.lines()).singleElement().asString().contains("is in use");
         }
         Files.write(data.resolve("antevid.mv.db"), new byte[20000]);
-        Ended damaged = run("run", "--data", data.toString(), "--port", "1" + (7000 + ProcessHandle.current().pid() % 1000));
+        Ended damaged = run(
+                "run",
+                "--data",
+                data.toString(),
+                "--port",
+                "1" + (7000 + ProcessHandle.current().pid() % 1000));
         assertThat(damaged.code).isEqualTo(1);
         assertThat(damaged.printed.lines()).singleElement().asString().contains("damaged");
         assertThat(run("dance").printed).contains("Say 'demo' or 'run'");
         assertThat(run("run", "--port", "many").code).isEqualTo(1);
     }
 
-    /** What is in a folder is somebody's: the demo starts only where it is alone, and moves aside what it made before. */
+    /**
+     * What is in a folder is somebody's: the demo starts only where it is alone, and moves aside what it made before.
+     */
     @Test
     void theDemoRefusesAFolderItDidNotMakeAndDeletesNothing(@TempDir Path data) throws Exception {
         Path notes = Files.writeString(data.resolve("notes.txt"), "do not lose");
-        Ended refused = run("demo", "--data", data.toString(), "--port", "1" + (6000 + ProcessHandle.current().pid() % 1000));
+        Ended refused = run(
+                "demo",
+                "--data",
+                data.toString(),
+                "--port",
+                "1" + (6000 + ProcessHandle.current().pid() % 1000));
         assertThat(refused.code).isEqualTo(1);
         assertThat(refused.printed.lines()).singleElement().asString().contains("is not one the demo made");
         assertThat(notes).hasContent("do not lose");
         Path own = data.resolve("own");
         for (int i = 0; i < 2; i++) {
-            try (Server server = new Server(own, InetAddress.getLoopbackAddress().getHostAddress()).start("demo")) {
+            try (Server server =
+                    new Server(own, InetAddress.getLoopbackAddress().getHostAddress()).start("demo")) {
                 assertThat(server.crewCode()).isNotEmpty();
             }
         }
         try (Stream<Path> there = Files.list(own)) {
-            assertThat(there.map(f -> f.getFileName().toString()).filter(n -> n.endsWith(".aside"))).as("the first demo's data").hasSize(1);
+            assertThat(there.map(f -> f.getFileName().toString()).filter(n -> n.endsWith(".aside")))
+                    .as("the first demo's data")
+                    .hasSize(1);
         }
     }
 
-    /** The process ends when memory runs out (exit code 3); the script starts it again on the data it had, and ends when it ends otherwise. */
+    /**
+     * The process ends when memory runs out (exit code 3); the script starts it again on the data it had, and ends when
+     * it ends otherwise.
+     */
     @Test
     void whenMemoryRunsOutTheScriptStartsItAgain(@TempDir Path place) throws Exception {
         Path bin = Files.createDirectory(place.resolve("bin"));
-        Path java = Files.writeString(bin.resolve("java"), "#!/bin/bash\necho \"started ${*: -5}\"\nn=$(cat n 2>/dev/null || echo 0)\necho $((n + 1)) > n\n[ \"$n\" -lt 2 ] && exit 3\nexit 5\n");
-        String script = Files.readString(Path.of("../antevid")).replaceFirst("(?m)^cd .*$", "cd '" + place + "'").replace("build() {", "build() { return 0;");
+        Path java = Files.writeString(
+                bin.resolve("java"),
+                "#!/bin/bash\necho \"started ${*: -5}\"\nn=$(cat n 2>/dev/null || echo 0)\necho $((n + 1)) > "
+                        + "n\n[ \"$n\" -lt 2 ] && exit 3\nexit 5\n");
+        String script = Files.readString(Path.of("../antevid"))
+                .replaceFirst("(?m)^cd .*$", "cd '" + place + "'")
+                .replace("build() {", "build() { return 0;");
         Path antevid = Files.writeString(place.resolve("antevid"), script);
-        assertThat(java.toFile().setExecutable(true) && antevid.toFile().setExecutable(true)).isTrue();
+        assertThat(java.toFile().setExecutable(true) && antevid.toFile().setExecutable(true))
+                .isTrue();
         Path out = place.resolve("out");
-        ProcessBuilder start = new ProcessBuilder(antevid.toString(), "demo", "--port", "9").redirectErrorStream(true).redirectOutput(out.toFile());
+        ProcessBuilder start = new ProcessBuilder(antevid.toString(), "demo", "--port", "9")
+                .redirectErrorStream(true)
+                .redirectOutput(out.toFile());
         start.environment().merge("PATH", bin.toString(), (path, first) -> first + ":" + path);
         Process p = start.start();
         assertThat(p.waitFor(20, TimeUnit.SECONDS)).isTrue();
         assertThat(p.exitValue()).as("what it ended with itself").isEqualTo(5);
-        assertThat(Files.readAllLines(out).stream().filter(l -> l.startsWith("started"))).satisfiesExactly(l -> assertThat(l).endsWith("demo --port 9"),
-            l -> assertThat(l).endsWith("run --port 9 --data demo-data"), l -> assertThat(l).endsWith("run --port 9 --data demo-data"));
+        assertThat(Files.readAllLines(out).stream().filter(l -> l.startsWith("started")))
+                .satisfiesExactly(
+                        l -> assertThat(l).endsWith("demo --port 9"),
+                        l -> assertThat(l).endsWith("run --port 9 --data demo-data"),
+                        l -> assertThat(l).endsWith("run --port 9 --data demo-data"));
     }
 
     @Test
     void killedWithinFiftyMillisecondsOfTheAnswerNothingAcknowledgedIsLost(@TempDir Path data) throws Exception {
-        try (Server server = new Server(data, InetAddress.getLoopbackAddress().getHostAddress()).start("demo"); Playwright playwright = Playwright.create(
-            new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")))) {
+        try (Server server = new Server(data, InetAddress.getLoopbackAddress().getHostAddress()).start("demo");
+                Playwright playwright = Playwright.create(
+                        new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")))) {
             String job;
             try (Session imre = Session.of(playwright, server)) {
                 job = imre.job("Withy Lock");
                 for (int i = 0; i < 5; i++) {
-                    assertThat(imre.post("/api/jobs/" + job + "/run/holds", Map.of("id", "hold-" + i, "reason", "drill " + i))).isEqualTo(204);
+                    assertThat(imre.post(
+                                    "/api/jobs/" + job + "/run/holds",
+                                    Map.of("id", "hold-" + i, "reason", "drill " + i)))
+                            .isEqualTo(204);
                 }
                 long answered = System.nanoTime();
-                assertThat((server.kill() - answered) / 1e6).as("milliseconds from the answer to the kill").isLessThan(50);
+                assertThat((server.kill() - answered) / 1e6)
+                        .as("milliseconds from the answer to the kill")
+                        .isLessThan(50);
             }
             server.start("run");
             try (Session imre = Session.of(playwright, server)) {
@@ -108,7 +155,12 @@ class ConsoleStory {
                     assertThat(run).contains("drill " + i);
                 }
             }
-            Ended locked = run("run", "--data", data.toString(), "--port", "1" + (8000 + ProcessHandle.current().pid() % 1000));
+            Ended locked = run(
+                    "run",
+                    "--data",
+                    data.toString(),
+                    "--port",
+                    "1" + (8000 + ProcessHandle.current().pid() % 1000));
             assertThat(locked.code).isEqualTo(1);
             assertThat(locked.printed.lines()).singleElement().asString().contains("in use by another Antevid");
         }
@@ -117,9 +169,11 @@ class ConsoleStory {
     /** A signed-in leader without a browser. */
     private record Session(APIRequestContext http) implements AutoCloseable {
         static Session of(Playwright playwright, Server server) {
-            Session s = new Session(playwright.request().newContext(new APIRequest.NewContextOptions().setBaseURL(server.local())));
+            Session s = new Session(
+                    playwright.request().newContext(new APIRequest.NewContextOptions().setBaseURL(server.local())));
             s.get("/api/session");
-            assertThat(s.post("/api/session", Map.of("name", "Imre Halloway", "passphrase", "three short one long"))).isEqualTo(200);
+            assertThat(s.post("/api/session", Map.of("name", "Imre Halloway", "passphrase", "three short one long")))
+                    .isEqualTo(200);
             s.get("/api/session");
             return s;
         }
@@ -129,15 +183,22 @@ class ConsoleStory {
         }
 
         String job(String name) {
-            var m = Pattern.compile("\"id\":\"([^\"]+)\",\"name\":\"" + name + "\"").matcher(get("/api/board"));
+            var m = Pattern.compile("\"id\":\"([^\"]+)\",\"name\":\"" + name + "\"")
+                    .matcher(get("/api/board"));
             assertThat(m.find()).isTrue();
             return m.group(1);
         }
 
         int post(String path, Object body) {
-            var m = Pattern.compile("\"name\":\"XSRF-TOKEN\",\"value\":\"([^\"]+)\"").matcher(http.storageState());
+            var m = Pattern.compile("\"name\":\"XSRF-TOKEN\",\"value\":\"([^\"]+)\"")
+                    .matcher(http.storageState());
             String token = m.find() ? m.group(1) : "";
-            return http.post(path, RequestOptions.create().setHeader("X-XSRF-TOKEN", token).setData(body)).status();
+            return http.post(
+                            path,
+                            RequestOptions.create()
+                                    .setHeader("X-XSRF-TOKEN", token)
+                                    .setData(body))
+                    .status();
         }
 
         @Override

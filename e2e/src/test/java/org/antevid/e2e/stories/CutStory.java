@@ -15,7 +15,10 @@ import org.antevid.e2e.pages.CrewPhone;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
-/** Stage 4 in full: the dead top takes no wedge blows; planned against its lean with a line and a second one; the face is opened, decay is found, the crew is briefed anew. */
+/**
+ * Stage 4 in full: the dead top takes no wedge blows; planned against its lean with a line and a second one; the face
+ * is opened, decay is found, the crew is briefed anew.
+ */
 class CutStory extends DemoStory {
     private Page nadia;
 
@@ -25,7 +28,9 @@ class CutStory extends DemoStory {
 
     private void again(String button, int times) {
         for (int i = 0; i < times; i++) {
-            imre.page.getByLabel(button, new Page.GetByLabelOptions().setExact(true)).click();
+            imre.page
+                    .getByLabel(button, new Page.GetByLabelOptions().setExact(true))
+                    .click();
         }
     }
 
@@ -42,14 +47,25 @@ class CutStory extends DemoStory {
         assertThat(imre.region("Wedges")).containsText("Not enough");
         assertThat(imre.region("Wedges")).containsText("they do not lift far enough");
         assertThat(imre.region("Wedges")).containsText("Next, what does it first");
-        assertThat(imre.region("What comes next")).containsText(Pattern.compile("machine line tied 15\\.5 m up, 39 m out \\(proposed\\): needs .* kg on the rope\\).*does it"));
+        assertThat(imre.region("What comes next"))
+                .containsText(Pattern.compile(
+                        "machine line tied 15\\.5 m up, 39 m out \\(proposed\\): needs .* kg on the rope\\).*does it"));
         imre.tab("Line");
         inAside("wedges").click();
         assertThat(aside()).containsText("Control not proven");
         imre.button("Save this cut card");
         imre.openPoints();
-        assertThat(imre.page.locator(".finding[data-severity=SECOND_OPINION]").filter(new Locator.FilterOptions().setHasText("wedge blows shake it loose above the cutter")).first()).isVisible();
-        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText(Pattern.compile("S1: control not proven: the wedges lift \\d+ mm, it may need \\d+ mm"))).first()).isVisible();
+        assertThat(imre.page
+                        .locator(".finding[data-severity=SECOND_OPINION]")
+                        .filter(new Locator.FilterOptions().setHasText("wedge blows shake it loose above the cutter"))
+                        .first())
+                .isVisible();
+        assertThat(imre.stops()
+                        .filter(new Locator.FilterOptions()
+                                .setHasText(Pattern.compile(
+                                        "S1: control not proven: the wedges lift \\d+ mm, it may need \\d+ mm")))
+                        .first())
+                .isVisible();
         imre.openPoints();
     }
 
@@ -66,15 +82,24 @@ class CutStory extends DemoStory {
         imre.fill("Second Rope", "13");
         assertThat(imre.region("Fallback")).containsText("Not enough");
         imre.region("Fallback").getByText("Choose the kit").click();
-        imre.region("Fallback").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("5:1").setExact(true)).click();
+        imre.region("Fallback")
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("5:1").setExact(true))
+                .click();
         assertThat(imre.region("Fallback")).containsText("4 people by 5:1, 4.09 in truth");
         imre.region("Fallback").getByText("second line, machine").click();
         imre.fill("Second Pull", "12");
         assertThat(imre.region("Fallback")).containsText("Enough");
         imre.tab("Wedges");
-        imre.region("Wedges").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("yes").setExact(true)).click();
+        imre.region("Wedges")
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("yes").setExact(true))
+                .click();
         imre.tab("Card");
-        assertThat(imre.region("Steps of the cut")).containsText("Push one wedge in by hand to keep the kerf open; no blow on it");
+        assertThat(imre.region("Steps of the cut"))
+                .containsText("Push one wedge in by hand to keep the kerf open; no blow on it");
         assertThat(imre.region("Steps of the cut")).containsText("Line pretensioned");
         assertThat(imre.region("Steps of the cut")).not().containsText("Drive the wedges");
         imre.button("Save this cut card");
@@ -93,12 +118,14 @@ class CutStory extends DemoStory {
         imre.shot("cuts-refused");
         inAside("saw, short bar, 45 cm").click();
         imre.fill("Notch depth", "700");
-        assertThat(imre.region("Own measures")).containsText(Pattern.compile("must be between \\d+ and \\d+ mm on \\d+ mm of wood"));
+        assertThat(imre.region("Own measures"))
+                .containsText(Pattern.compile("must be between \\d+ and \\d+ mm on \\d+ mm of wood"));
         inAside("take it").click();
         imre.tab("Line");
         imre.button("Move the line");
         imre.fill("Rope", "20");
-        assertThat(imre.region("Line")).containsText("must be at most 18.6 m above the cut: above that the top is dead and breaks");
+        assertThat(imre.region("Line"))
+                .containsText("must be at most 18.6 m above the cut: above that the top is dead and breaks");
         imre.fill("Rope", "12");
         assertThat(imre.region("Refused")).hasCount(0);
     }
@@ -115,7 +142,8 @@ class CutStory extends DemoStory {
         imre.fill("Strap", "30");
         assertThat(imre.region("Own measures")).containsText(Pattern.compile("computed \\d+ mm"));
         imre.tab("Card");
-        assertThat(imre.region("Strap")).containsText(Pattern.compile("holds [01]\\.\\d times, down; 2 is asked: \\d+ mm from the bark"));
+        assertThat(imre.region("Strap"))
+                .containsText(Pattern.compile("holds [01]\\.\\d times, down; 2 is asked: \\d+ mm from the bark"));
         imre.tab("Measures");
         imre.fill("Strap", "90");
         again("Face angle less", 3);
@@ -131,8 +159,10 @@ class CutStory extends DemoStory {
         imre.tab("Measures");
         again("Face angle more", 3);
         imre.tab("Stuck");
-        assertThat(imre.region("It does not move")).containsText("Nobody goes back to the stump until the line is held");
-        assertThat(imre.region("It does not move")).containsText(Pattern.compile("an uncut band.*\\+\\d\\.\\d kN", Pattern.DOTALL));
+        assertThat(imre.region("It does not move"))
+                .containsText("Nobody goes back to the stump until the line is held");
+        assertThat(imre.region("It does not move"))
+                .containsText(Pattern.compile("an uncut band.*\\+\\d\\.\\d kN", Pattern.DOTALL));
         imre.tab("Card");
         imre.button("Save this cut card");
         assertThat(imre.page.locator(".next")).containsText("Next: what hangs and lies");
@@ -158,7 +188,10 @@ class CutStory extends DemoStory {
         assertThat(imre.region("Signatures")).containsText("0 of");
         nadia = browsers.phone();
         CrewPhone.join(nadia, server, server.crewCode(), "Nadia Quill", server.wordOf("Nadia Quill"), "2468");
-        nadia.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Cut").setExact(true)).click();
+        nadia.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Cut").setExact(true))
+                .click();
         assertThat(nadia.locator("section[aria-label='Cut card S1']")).containsText("notch depth");
         assertThat(nadia.locator("section[aria-label='Cut card S1']")).containsText("Stand on the right");
         assertThat(nadia.getByTestId("stump-figure")).isVisible();
@@ -183,14 +216,18 @@ class CutStory extends DemoStory {
         assertThat(imre.page.getByTestId("stump-figure")).containsText("sound to here");
         imre.shot("cuts-opened");
         imre.stage(7);
-        assertThat(imre.region("Changed since")).containsText("sound wood in the opened face of S1 150 mm left, 120 mm right, was not looked at");
+        assertThat(imre.region("Changed since"))
+                .containsText("sound wood in the opened face of S1 150 mm left, 120 mm right, was not looked at");
         imre.stage(8);
         assertThat(imre.region("Against a go")).containsText("the plan changed since briefing 1");
         assertThat(imre.region("Log")).containsText("face of S1 open: 150 mm sound left, 120 mm right");
         imre.stage(7);
         imre.button("Issue briefing 2");
         assertThat(nadia.locator("section[aria-label='Cut card S1']")).containsText("sound to here");
-        nadia.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Briefing").setExact(false)).click();
+        nadia.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Briefing").setExact(false))
+                .click();
         assertThat(nadia.locator("[aria-label='What changed']")).containsText("opened face of S1");
     }
 
@@ -199,7 +236,11 @@ class CutStory extends DemoStory {
     void theCardIsPrintedAndTheKitIsOnTheHousesList() throws IOException {
         imre.stage(4);
         inAside("S1").click();
-        Download pdf = imre.page.waitForDownload(() -> imre.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("PDF").setExact(true)).click());
+        Download pdf = imre.page.waitForDownload(() -> imre.page
+                .getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("PDF").setExact(true))
+                .click());
         assertThat(Files.readAllBytes(pdf.path())).startsWith("%PDF".getBytes());
         imre.button("m");
         assertThat(cutCard()).containsText(" in");

@@ -24,6 +24,7 @@ import org.junit.jupiter.api.io.TempDir;
 abstract class DemoStory {
     @TempDir
     static Path data;
+
     TailgateNetwork network;
     Server server;
     Browsers browsers;
@@ -52,6 +53,9 @@ abstract class DemoStory {
     }
 
     Locator inAside(String button) {
-        return aside().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(button).setExact(true)).first();
+        return aside().getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName(button).setExact(true))
+                .first();
     }
 }

@@ -15,7 +15,10 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
-/** Stage 3 in full: the lay is turned into a stop, the beehives are moved, a window opens, the lay is fixed, a way is cleared, the fall rehearsed. */
+/**
+ * Stage 3 in full: the lay is turned into a stop, the beehives are moved, a window opens, the lay is fixed, a way is
+ * cleared, the fall rehearsed.
+ */
 class LayStory extends DemoStory {
     private static final double STUMP_E = 38;
     private static final double STUMP_N = 34;
@@ -27,9 +30,12 @@ class LayStory extends DemoStory {
     private double[] onDial(double deg) {
         double[] stump = imre.pixel(STUMP_E, STUMP_N);
         double perMetre = stump[1] - imre.pixel(STUMP_E, STUMP_N + 1)[1];
-        double reach = Double.parseDouble(aside().locator(".fig").first().innerText().replaceAll("[^0-9.]", ""));
+        double reach =
+                Double.parseDouble(aside().locator(".fig").first().innerText().replaceAll("[^0-9.]", ""));
         double out = reach * perMetre + 11;
-        return new double[] {stump[0] + out * Math.sin(Math.toRadians(deg)), stump[1] - out * Math.cos(Math.toRadians(deg))};
+        return new double[] {
+            stump[0] + out * Math.sin(Math.toRadians(deg)), stump[1] - out * Math.cos(Math.toRadians(deg))
+        };
     }
 
     @Test
@@ -84,7 +90,10 @@ class LayStory extends DemoStory {
         assertThat(imre.page.locator(".next")).containsText("a stop will stand: beehives");
         imre.button("Fix lay 09");
         imre.openPoints();
-        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("strikes the beehives")).first()).isVisible();
+        assertThat(imre.stops()
+                        .filter(new Locator.FilterOptions().setHasText("strikes the beehives"))
+                        .first())
+                .isVisible();
         imre.openPoints();
     }
 
@@ -92,20 +101,28 @@ class LayStory extends DemoStory {
     @Order(5)
     void theBeehivesAreMovedAndAWindowOpens() {
         imre.stage(1);
-        imre.page.locator("ul.list button.row").filter(new Locator.FilterOptions().setHasText("beehives")).click();
+        imre.page
+                .locator("ul.list button.row")
+                .filter(new Locator.FilterOptions().setHasText("beehives"))
+                .click();
         imre.choose("Protection", "move");
         assertThat(aside()).containsText("move: nobody named");
         imre.choose("Who does it", "Oren Pike");
         assertThat(aside()).containsText("move: Oren Pike");
         inAside("done").click();
-        assertThat(imre.page.locator("ul.list button.row").filter(new Locator.FilterOptions().setHasText("beehives")).locator("svg")).isVisible();
+        assertThat(imre.page
+                        .locator("ul.list button.row")
+                        .filter(new Locator.FilterOptions().setHasText("beehives"))
+                        .locator("svg"))
+                .isVisible();
         imre.stage(3);
         assertThat(imre.region("Out of date")).containsText("beehives was worth 2");
         assertThat(imre.region("Out of date")).containsText("protected");
         assertThat(imre.region("Out of date")).containsText("The answer moves");
         imre.shot("lay-out-of-date");
         imre.openPoints();
-        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("beehives"))).hasCount(0);
+        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("beehives")))
+                .hasCount(0);
         imre.openPoints();
         double[] at = onDial(92);
         imre.page.mouse().move(at[0], at[1]);
@@ -175,28 +192,47 @@ class LayStory extends DemoStory {
         assertThat(answer).containsText("10,000 falls, seed 1");
         assertThat(answer.locator("svg")).hasAttribute("aria-label", Pattern.compile("Side view, 9[0-9] degrees.*"));
         double planned = degrees(answer, 1);
-        assertThat(degrees(answer, 2)).as("a rotten corner and a notch askew spread it wider").isGreaterThan(planned);
+        assertThat(degrees(answer, 2))
+                .as("a rotten corner and a notch askew spread it wider")
+                .isGreaterThan(planned);
         imre.shot("lay-rehearse");
     }
 
     private static double degrees(Locator answer, int column) {
-        return Double.parseDouble(answer.locator("tbody tr").first().locator("td").nth(column).innerText().replaceAll("[^0-9.]", ""));
+        return Double.parseDouble(answer.locator("tbody tr")
+                .first()
+                .locator("td")
+                .nth(column)
+                .innerText()
+                .replaceAll("[^0-9.]", ""));
     }
 
     @Test
     @Order(10)
     void sheetsAndFilesShowTheSavedLay() throws IOException {
         imre.tab("Reach");
-        assertThat(new String(Files.readAllBytes(taken("Sheet to scale, PDF")), 0, 5, StandardCharsets.ISO_8859_1)).isEqualTo("%PDF-");
+        assertThat(new String(Files.readAllBytes(taken("Sheet to scale, PDF")), 0, 5, StandardCharsets.ISO_8859_1))
+                .isEqualTo("%PDF-");
         String svg = Files.readString(taken("SVG"));
-        assertThat(svg).contains("1 : 750 on A4").contains("lay 084°").contains("exclusion ring: lock wall").contains("Fixed. Written out by Imre Halloway");
+        assertThat(svg)
+                .contains("1 : 750 on A4")
+                .contains("lay 084°")
+                .contains("exclusion ring: lock wall")
+                .contains("Fixed. Written out by Imre Halloway");
         String geo = Files.readString(taken("GeoJSON, local"));
-        assertThat(geo).contains("\"antevidFrame\" : \"local-metres\"").contains("\"what\" : \"way out\"").contains("\"cleared\" : true").contains("\"zone\" : \"ring\"");
+        assertThat(geo)
+                .contains("\"antevidFrame\" : \"local-metres\"")
+                .contains("\"what\" : \"way out\"")
+                .contains("\"cleared\" : true")
+                .contains("\"zone\" : \"ring\"");
         assertThat(Files.readString(taken("GeoJSON, WGS 84"))).contains("-29.2").doesNotContain("antevidFrame");
     }
 
     private Path taken(String link) {
-        Download download = imre.page.waitForDownload(() -> imre.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(link).setExact(true)).click());
+        Download download = imre.page.waitForDownload(() -> imre.page
+                .getByRole(
+                        AriaRole.LINK, new Page.GetByRoleOptions().setName(link).setExact(true))
+                .click());
         return download.path();
     }
 

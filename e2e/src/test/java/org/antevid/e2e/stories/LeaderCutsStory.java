@@ -18,7 +18,10 @@ import org.antevid.e2e.pages.Ordinary;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
-/** The leader holds the saw and one phone: he plans an ordinary tree, signs, runs it from the phone; a crew phone sleeps, wakes without a server, and its HOLD arrives. */
+/**
+ * The leader holds the saw and one phone: he plans an ordinary tree, signs, runs it from the phone; a crew phone
+ * sleeps, wakes without a server, and its HOLD arrives.
+ */
 class LeaderCutsStory extends DemoStory {
     private static final String PASSPHRASE = "three short one long";
     private Page his;
@@ -56,7 +59,9 @@ class LeaderCutsStory extends DemoStory {
         his.getByLabel("New PIN").fill("6174");
         his.getByText("Set the PIN").click();
         CrewPhone.sign(his, "6174");
-        String code = imre.page.evaluate("async () => (await (await fetch('/api/jobs/" + job + "')).json()).code").toString();
+        String code = imre.page
+                .evaluate("async () => (await (await fetch('/api/jobs/" + job + "')).json()).code")
+                .toString();
         sefa = CrewPhone.join(browsers.phone(), server, code, "Sefa Marsh", server.wordOf("Sefa Marsh"), "1357");
         oren = CrewPhone.join(browsers.phone(), server, code, "Oren Pike", server.wordOf("Oren Pike"), "8642");
         CrewPhone.sign(sefa, "1357");
@@ -64,7 +69,9 @@ class LeaderCutsStory extends DemoStory {
     }
 
     private static void tab(Page phone, String name) {
-        phone.locator(".tabs a").filter(new Locator.FilterOptions().setHasText(name)).click();
+        phone.locator(".tabs a")
+                .filter(new Locator.FilterOptions().setHasText(name))
+                .click();
     }
 
     private static Locator word(Page phone) {
@@ -74,7 +81,8 @@ class LeaderCutsStory extends DemoStory {
     private void allReady() {
         for (Page p : List.of(his, sefa)) {
             tab(p, "Run");
-            p.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("I am ready")).click();
+            p.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("I am ready"))
+                    .click();
             assertThat(p.getByText("Not ready now")).isVisible();
         }
     }
@@ -85,7 +93,8 @@ class LeaderCutsStory extends DemoStory {
         allReady();
         assertThat(word(his)).hasText("Wait");
         his.getByText("Stop signal tried, answered by all").click();
-        his.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("GO").setExact(true)).click();
+        his.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("GO").setExact(true))
+                .click();
         assertThat(word(his)).hasText("Go");
         assertThat(word(sefa)).hasText("Go");
         tab(oren, "Run");
@@ -106,7 +115,8 @@ class LeaderCutsStory extends DemoStory {
         assertThat(imre.region("Log")).containsText("STAND FAST: Sefa Marsh is not ready");
         imre.shot("stand-fast");
         allReady();
-        his.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("GO").setExact(true)).click();
+        his.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("GO").setExact(true))
+                .click();
         assertThat(word(sefa)).hasText("Go");
     }
 
@@ -118,7 +128,10 @@ class LeaderCutsStory extends DemoStory {
         int[] asked = {0};
         oren.route("**/run/holds", route -> {
             if (route.request().method().equals("POST") && asked[0] < answers.length) {
-                route.fulfill(new Route.FulfillOptions().setStatus(answers[asked[0]++]).setContentType("application/problem+json").setBody("{\"detail\":\"no\",\"errors\":[]}"));
+                route.fulfill(new Route.FulfillOptions()
+                        .setStatus(answers[asked[0]++])
+                        .setContentType("application/problem+json")
+                        .setBody("{\"detail\":\"no\",\"errors\":[]}"));
             } else {
                 route.resume();
             }
@@ -126,7 +139,11 @@ class LeaderCutsStory extends DemoStory {
         oren.locator("button.thumb").click();
         assertThat(word(oren)).hasText("Stop");
         assertThat(oren.locator("section[aria-label=Hold]")).containsText("kept on this phone and not sent yet");
-        assertThat(imre.page.locator(".banner")).containsText("HOLD, Oren Pike", new com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions().setTimeout(30000));
+        assertThat(imre.page.locator(".banner"))
+                .containsText(
+                        "HOLD, Oren Pike",
+                        new com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions()
+                                .setTimeout(30000));
         assertThat(asked[0]).isEqualTo(answers.length);
         assertThat(word(his)).hasText("Stop");
         oren.unroute("**/run/holds");
@@ -140,7 +157,8 @@ class LeaderCutsStory extends DemoStory {
     @Order(6)
     void aPhoneWakesWithoutAServerPressesHoldAndItArrivesWithItsTime() throws Exception {
         allReady();
-        his.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("GO").setExact(true)).click();
+        his.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("GO").setExact(true))
+                .click();
         assertThat(word(sefa)).hasText("Go");
         server.kill();
         sefa.waitForTimeout(11_500);
@@ -154,15 +172,25 @@ class LeaderCutsStory extends DemoStory {
         assertThat(sefa.locator("ul[aria-label='Sent, seen, stopped']")).containsText("not sent yet");
         sefa.waitForTimeout(5500);
         server.start("run");
-        assertThat(sefa.locator("ul[aria-label='Sent, seen, stopped']")).containsText("seen:", new com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions().setTimeout(30000));
-        assertThat(imre.page.locator("header .link")).containsText("live", new com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions().setTimeout(30000));
+        assertThat(sefa.locator("ul[aria-label='Sent, seen, stopped']"))
+                .containsText(
+                        "seen:",
+                        new com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions()
+                                .setTimeout(30000));
+        assertThat(imre.page.locator("header .link"))
+                .containsText(
+                        "live",
+                        new com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions()
+                                .setTimeout(30000));
         assertThat(imre.page.locator(".banner")).containsText("Sefa Marsh");
         assertThat(imre.page.locator(".banner")).containsText("Imre Halloway");
         assertThat(imre.region("Log")).containsText(Pattern.compile("HOLD, pressed \\d+ s before it arrived"));
         assertThat(word(his)).hasText("Stop");
         imre.shot("hold-late");
-        Map<?, ?> late = (Map<?, ?>) imre.page.evaluate("async () => { const h = (await (await fetch('/api/jobs/" + job + "/run/holds')).json())[0];"
-            + " const p = h.presses.find(x => x.who === 'Sefa Marsh'); return {ms: Date.parse(p.arrivedAt) - Date.parse(p.at)}; }");
+        Map<?, ?> late = (Map<?, ?>) imre.page.evaluate(
+                "async () => { const h = (await (await fetch('/api/jobs/" + job + "/run/holds')).json())[0];"
+                        + " const p = h.presses.find(x => x.who === 'Sefa Marsh'); return {ms: "
+                        + "Date.parse(p.arrivedAt) - Date.parse(p.at)}; }");
         assertThat(Duration.ofMillis(((Number) late.get("ms")).longValue())).isGreaterThan(Duration.ofSeconds(5));
     }
 
@@ -173,13 +201,17 @@ class LeaderCutsStory extends DemoStory {
         imre.button("Lift the hold");
         imre.button("what was seen is cleared");
         allReady();
-        his.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("GO").setExact(true)).click();
+        his.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("GO").setExact(true))
+                .click();
         his.getByLabel("PIN or passphrase").fill("6174");
         his.getByText("Go on").click();
         assertThat(word(his)).hasText("Go");
         his.getByText("Step done").click();
         assertThat(his.getByRole(AriaRole.DIALOG)).containsText("are not ticked off");
-        assertThat(his.evaluate("document.elementFromPoint(195, 800).closest('button').className").toString()).as("HOLD is within reach above the dialog").isEqualTo("thumb");
+        assertThat(his.evaluate("document.elementFromPoint(195, 800).closest('button').className")
+                        .toString())
+                .as("HOLD is within reach above the dialog")
+                .isEqualTo("thumb");
         his.getByText("Done all the same").click();
         assertThat(word(his)).hasText("Done");
         imre.stage(8);

@@ -21,7 +21,10 @@ import org.antevid.e2e.pages.Taps;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
-/** Stages 1 and 2 in full: an unknown site measured, drawn, read and judged by a leader, with what the crew adds from a phone. */
+/**
+ * Stages 1 and 2 in full: an unknown site measured, drawn, read and judged by a leader, with what the crew adds from a
+ * phone.
+ */
 class PlaceStory extends DemoStory {
     private static final int MOST_TAPS = 60;
     private Page sefa;
@@ -34,47 +37,76 @@ class PlaceStory extends DemoStory {
     @Order(1)
     void anEmptyJobIsPlannedFromNothingToAVerdictInSixtyTaps() {
         Taps taps = new Taps(imre);
-        taps.button("+ Open a job").entry("Name", "Reed End").entry("Place", "the old mill meadow").button("Open the job");
+        taps.button("+ Open a job")
+                .entry("Name", "Reed End")
+                .entry("Place", "the old mill meadow")
+                .button("Open the job");
         assertThat(imre.page.getByTestId("site-plan")).isVisible();
         imre.page.waitForTimeout(600);
 
         taps.button("Area").plan(30, 30).plan(40, 30).plan(40, 38).plan(30, 38);
         imre.tapPlan(30, 38);
         taps.plan(30, 38);
-        taps.entry("Name of the target", "mill").choose("Kind of the target", "building").on(inAside("4")).button("Add it to the plan");
+        taps.entry("Name of the target", "mill")
+                .choose("Kind of the target", "building")
+                .on(inAside("4"))
+                .button("Add it to the plan");
         assertThat(row("mill")).isVisible();
         taps.button("Line").plan(20, 20).plan(60, 20);
         imre.tapPlan(60, 20);
-        taps.entry("Name of the target", "mill path").choose("Kind of the target", "path").button("Add it to the plan");
+        taps.entry("Name of the target", "mill path")
+                .choose("Kind of the target", "path")
+                .button("Add it to the plan");
         assertThat(row("mill path")).isVisible();
 
         taps.tab("Permits, help");
-        for (String p : new String[] {"felling consent", "preservation order", "nesting or roosting", "watercourse", "neighbour's tree or land", "utility notice"}) {
+        for (String p : new String[] {
+            "felling consent",
+            "preservation order",
+            "nesting or roosting",
+            "watercourse",
+            "neighbour's tree or land",
+            "utility notice"
+        }) {
             taps.on(imre.region(p).getByText("not needed", new Locator.GetByTextOptions().setExact(true)));
             assertThat(imre.region(p).locator("button[aria-pressed=true]")).hasText("not needed");
         }
-        taps.entry("Nearest help", "clinic, 15 min").entry("Route to it", "lane north").entry("Grid reference or coordinates", "RE 110 220").entry("Phone cover", "at the mill").entry("First-aider", "Imre Halloway")
-            .entry("Kit", "van").entry("Rescue plan", "carry to the lane").button("Save the card");
+        taps.entry("Nearest help", "clinic, 15 min")
+                .entry("Route to it", "lane north")
+                .entry("Grid reference or coordinates", "RE 110 220")
+                .entry("Phone cover", "at the mill")
+                .entry("First-aider", "Imre Halloway")
+                .entry("Kit", "van")
+                .entry("Rescue plan", "carry to the lane")
+                .button("Save the card");
         assertThat(imre.region("Emergency card")).containsText("complete");
 
         taps.stage(2);
         int before = taps.count();
         taps.on(imre.page.getByLabel("New stem")).plan(55, 34);
         assertThat(inAside("S1")).isVisible();
-        for (String t : new String[] {"beech", "alive", "50", "18", "2°", "NE", "4", "nothing seen", "wedges", "What to do"}) {
+        for (String t :
+                new String[] {"beech", "alive", "50", "18", "2°", "NE", "4", "nothing seen", "wedges", "What to do"}) {
             taps.on(inAside(t));
         }
-        assertThat(taps.count() - before).as("taps from new stem to the provisional verdict").isLessThanOrEqualTo(12);
+        assertThat(taps.count() - before)
+                .as("taps from new stem to the provisional verdict")
+                .isLessThanOrEqualTo(12);
         assertThat(imre.region("First look").locator("h1")).containsText(Pattern.compile("S1: fell"));
         assertThat(imre.region("First look").locator("h1")).isInViewport();
         assertThat(imre.region("First look")).containsText(Pattern.compile("Measure next: (lean|height|girth|crown)"));
         imre.shot("empty-job-verdict");
-        assertThat(taps.count()).as("taps and entries from nothing to a verdict").isLessThanOrEqualTo(MOST_TAPS);
+        assertThat(taps.count())
+                .as("taps and entries from nothing to a verdict")
+                .isLessThanOrEqualTo(MOST_TAPS);
         String found = imre.region("First look").innerText();
         inAside("Go on with S1").click();
         imre.stage(3);
         assertThat(imre.page.getByTestId("lay")).hasText(Pattern.compile("\\d{3}°"));
-        org.assertj.core.api.Assertions.assertThat(found).as("Lay starts with what was looked at").contains("Lay and Cuts start with " + imre.page.getByTestId("lay").innerText());
+        org.assertj.core.api.Assertions.assertThat(found)
+                .as("Lay starts with what was looked at")
+                .contains("Lay and Cuts start with "
+                        + imre.page.getByTestId("lay").innerText());
         assertThat(inAside("wedges")).hasAttribute("aria-pressed", "true");
         imre.page.navigate(server.local());
         imre.open("Withy Lock");
@@ -114,10 +146,15 @@ class PlaceStory extends DemoStory {
         imre.button("Redo");
         assertThat(row("hen run")).isVisible();
 
-        imre.page.evaluate("async () => { const at = '/api/jobs/' + location.pathname.split('/')[2] + '/features'; const run = (await (await fetch(at)).json()).find(f => f.entry.name === 'hen run');"
-            + " const token = decodeURIComponent(document.cookie.split('; ').find(c => c.startsWith('XSRF-TOKEN=')).slice(11));"
-            + " const r = await fetch(at + '/' + run.id, {method: 'PUT', headers: {'content-type': 'application/json', 'X-XSRF-TOKEN': token}, body: JSON.stringify({...run.entry, worth: 4, version: run.version})});"
-            + " if (!r.ok) throw new Error(await r.text()); }");
+        imre.page.evaluate(
+                "async () => { const at = '/api/jobs/' + location.pathname.split('/')[2] + '/features'; const "
+                        + "run = (await (await fetch(at)).json()).find(f => f.entry.name === 'hen run');"
+                        + " const token = decodeURIComponent(document.cookie.split('; ').find(c => "
+                        + "c.startsWith('XSRF-TOKEN=')).slice(11));"
+                        + " const r = await fetch(at + '/' + run.id, {method: 'PUT', headers: {'content-type': "
+                        + "'application/json', 'X-XSRF-TOKEN': token}, body: JSON.stringify({...run.entry, "
+                        + "worth: 4, version: run.version})});"
+                        + " if (!r.ok) throw new Error(await r.text()); }");
         imre.page.waitForTimeout(600);
         imre.button("Undo");
         imre.refused("Somebody has changed it since; it is left as it is now");
@@ -135,10 +172,15 @@ class PlaceStory extends DemoStory {
         imre.fill("First tape", "11");
         imre.fill("Second tape", "9");
         imre.button("Compute the place");
-        assertThat(imre.region("Two places fit; which one?").getByRole(AriaRole.BUTTON)).hasCount(2);
+        assertThat(imre.region("Two places fit; which one?").getByRole(AriaRole.BUTTON))
+                .hasCount(2);
         imre.shot("two-tapes");
-        imre.region("Two places fit; which one?").getByRole(AriaRole.BUTTON).first().click();
-        assertThat(imre.region("New target")).containsText("tapes 11.0 m from stump of S1, 9.0 m from stump of S5, side A");
+        imre.region("Two places fit; which one?")
+                .getByRole(AriaRole.BUTTON)
+                .first()
+                .click();
+        assertThat(imre.region("New target"))
+                .containsText("tapes 11.0 m from stump of S1, 9.0 m from stump of S5, side A");
         imre.fill("Second tape", "1");
         imre.button("Compute the place");
         imre.refused("Maybe a tape was read from the other point?");
@@ -150,7 +192,8 @@ class PlaceStory extends DemoStory {
         assertThat(imre.region("New target")).containsText("4.0 m along stump of S1 to stump of S5, 2.0 m left of it");
 
         inAside("rangefinder").click();
-        aside().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Shoot"))).click();
+        aside().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Shoot")))
+                .click();
         imre.tapPlan(60, 40);
         assertThat(imre.region("New target")).containsText("rangefinder (simulated)");
         imre.button("Add it to the plan");
@@ -161,12 +204,20 @@ class PlaceStory extends DemoStory {
     @Order(4)
     void whatIsNotAskedStaysOpenAndTheMachineThatDoesNotGetInSaysWhy() {
         imre.tab("Permits, help");
-        imre.region("nesting or roosting").getByText("no", new Locator.GetByTextOptions().setExact(true)).click();
+        imre.region("nesting or roosting")
+                .getByText("no", new Locator.GetByTextOptions().setExact(true))
+                .click();
         imre.openPoints();
-        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("nesting or roosting: no")).first()).isVisible();
+        assertThat(imre.stops()
+                        .filter(new Locator.FilterOptions().setHasText("nesting or roosting: no"))
+                        .first())
+                .isVisible();
         imre.openPoints();
-        imre.region("nesting or roosting").getByText("yes", new Locator.GetByTextOptions().setExact(true)).click();
-        assertThat(imre.region("nesting or roosting").locator("button[aria-pressed=true]")).hasText("yes");
+        imre.region("nesting or roosting")
+                .getByText("yes", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        assertThat(imre.region("nesting or roosting").locator("button[aria-pressed=true]"))
+                .hasText("yes");
         imre.fill("Kit", "");
         imre.button("Save the card");
         assertThat(imre.region("Emergency card")).containsText("Lacks: where the kit is.");
@@ -176,7 +227,8 @@ class PlaceStory extends DemoStory {
         imre.shot("place-permits");
 
         imre.tab("Access");
-        assertThat(imre.region("Machines")).containsText("Does not get in: 2.6 m wide, crane lorry needs 2.8 m with room");
+        assertThat(imre.region("Machines"))
+                .containsText("Does not get in: 2.6 m wide, crane lorry needs 2.8 m with room");
         imre.fill("Bears", "15");
         imre.fill("Narrowest", "3");
         imre.button("Save the way in");
@@ -188,10 +240,12 @@ class PlaceStory extends DemoStory {
     @Order(5)
     void thePlanGoesOutAndComesBackAndBadFilesChangeNothing() throws Exception {
         imre.tab("Files");
-        Download out = imre.page.waitForDownload(() -> aside().getByText("plan, WGS 84").click());
+        Download out = imre.page.waitForDownload(
+                () -> aside().getByText("plan, WGS 84").click());
         String plan = Files.readString(out.path());
         readIn("plan.geojson", plan.getBytes(StandardCharsets.UTF_8));
-        assertThat(imre.region("Read in").getByRole(AriaRole.STATUS)).containsText(Pattern.compile("17 read: 0 new, 0 changed, 17 as before"));
+        assertThat(imre.region("Read in").getByRole(AriaRole.STATUS))
+                .containsText(Pattern.compile("17 read: 0 new, 0 changed, 17 as before"));
 
         String bowTie = plan.replaceFirst("(?s)\\{\\s*\"type\" : \"Feature\".*", """
             {"type":"Feature","geometry":{"type":"Polygon","coordinates":[[[-29.25,49.5],[-29.249,49.501],[-29.249,49.5],[-29.25,49.501],[-29.25,49.5]]]},"properties":{"name":"bow tie","kind":"bed"}},
@@ -213,9 +267,12 @@ class PlaceStory extends DemoStory {
         assertThat(report).containsText("is missing; the header must be");
         readIn("junk.csv", new byte[20_000_000]);
         assertThat(report).containsText("Nothing was changed");
-        Download stems = imre.page.waitForDownload(() -> aside().locator("a.chip", new Locator.LocatorOptions().setHasText("stems")).click());
+        Download stems = imre.page.waitForDownload(
+                () -> aside().locator("a.chip", new Locator.LocatorOptions().setHasText("stems"))
+                        .click());
         readIn("stems.csv", Files.readAllBytes(stems.path()));
-        assertThat(imre.region("Read in").getByRole(AriaRole.STATUS)).containsText("6 read: 0 new, 0 changed, 6 as before");
+        assertThat(imre.region("Read in").getByRole(AriaRole.STATUS))
+                .containsText("6 read: 0 new, 0 changed, 6 as before");
     }
 
     private void readIn(String name, byte[] file) {
@@ -234,7 +291,9 @@ class PlaceStory extends DemoStory {
         g.dispose();
         ByteArrayOutputStream png = new ByteArrayOutputStream();
         ImageIO.write(drawing, "png", png);
-        imre.page.getByLabel("Picture for under the plan").setInputFiles(new FilePayload("drawing.png", "image/png", png.toByteArray()));
+        imre.page
+                .getByLabel("Picture for under the plan")
+                .setInputFiles(new FilePayload("drawing.png", "image/png", png.toByteArray()));
         Locator picture = imre.region("Underlay").locator("img");
         assertThat(picture).isVisible();
         picture.click(new Locator.ClickOptions().setPosition(20, 20));
@@ -254,23 +313,35 @@ class PlaceStory extends DemoStory {
         imre.stage(2);
         inAside("S6").click();
         imre.tab("Measure");
-        imre.page.locator("header").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("m").setExact(true)).click();
+        imre.page
+                .locator("header")
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("m").setExact(true))
+                .click();
         imre.fill("Girth", "5' 7 1/2\"");
         // 67.5 in are 1.7145 m, 0.5457 m across: 1 foot 9 1/2 inches
         assertThat(aside().locator("[aria-label='What follows']")).containsText("1′ 9½″");
         imre.button("Keep this sighting");
         assertThat(aside().locator(".fig").first()).containsText("1′ 9½″");
-        imre.page.locator("header").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("ft in").setExact(true)).click();
+        imre.page
+                .locator("header")
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("ft in").setExact(true))
+                .click();
         assertThat(aside().locator(".fig").first()).containsText("54.6");
 
         for (double[] stand : new double[][] {{28, 35}, {48, 59}}) {
             inAside("Height").click();
-            aside().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Rangefinder"))).click();
+            aside().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Rangefinder")))
+                    .click();
             imre.tapPlan(stand[0], stand[1]);
             assertThat(aside().locator("[aria-label='What follows']")).containsText("m");
             imre.button("Keep this sighting");
             inAside("Lean").click();
-            aside().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Rangefinder"))).click();
+            aside().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Rangefinder")))
+                    .click();
             imre.tapPlan(stand[0], stand[1]);
             assertThat(aside().locator("[aria-label='What follows']")).containsText("±0.15 m");
             imre.button("Keep this sighting");
@@ -300,7 +371,8 @@ class PlaceStory extends DemoStory {
         sefa.getByLabel("Word").fill(server.wordOf("Sefa Marsh"));
         sefa.getByLabel("PIN").fill("2580");
         tap("Join");
-        sefa.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("I see")).click();
+        sefa.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("I see"))
+                .click();
         tap("S6 lime");
         tap("I see a fault");
         tap("cracks in the soil");
@@ -315,8 +387,10 @@ class PlaceStory extends DemoStory {
         tap("I measured it");
         tap("height, two angles");
         sefa.getByLabel("Distance", new Page.GetByLabelOptions().setExact(true)).fill("30");
-        sefa.getByLabel("Angle to the top", new Page.GetByLabelOptions().setExact(true)).fill("36");
-        sefa.getByLabel("Angle to the base", new Page.GetByLabelOptions().setExact(true)).fill("-3");
+        sefa.getByLabel("Angle to the top", new Page.GetByLabelOptions().setExact(true))
+                .fill("36");
+        sefa.getByLabel("Angle to the base", new Page.GetByLabelOptions().setExact(true))
+                .fill("-3");
         tap("Add the measurement");
         assertThat(sefa.getByRole(AriaRole.STATUS)).containsText("it can only tighten the plan");
         imre.tab("Read");
@@ -333,7 +407,10 @@ class PlaceStory extends DemoStory {
     }
 
     private void tap(String name) {
-        Locator button = sefa.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true)).first();
+        Locator button = sefa.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(name).setExact(true))
+                .first();
         button.evaluate("e => e.scrollIntoView({ block: 'center' })");
         button.click();
     }
@@ -357,11 +434,16 @@ class PlaceStory extends DemoStory {
         imre.tab("Verdict");
         Locator ways = imre.region("Verdict");
         assertThat(ways.locator("[data-verdict=FELL_FROM_GROUND]")).containsText("the ground round it has moved");
-        assertThat(ways.locator("[data-verdict=DISMANTLE]")).containsText("nobody here is competent for climbing with a saw");
+        assertThat(ways.locator("[data-verdict=DISMANTLE]"))
+                .containsText("nobody here is competent for climbing with a saw");
         imre.page.getByLabel("choose fell from the ground").click();
         assertThat(ways).containsText("Clears it: choose another way, or a second opinion");
         imre.openPoints();
-        assertThat(imre.page.locator(".finding[data-severity=SECOND_OPINION]").filter(new Locator.FilterOptions().setHasText("is chosen and excluded here")).first()).isVisible();
+        assertThat(imre.page
+                        .locator(".finding[data-severity=SECOND_OPINION]")
+                        .filter(new Locator.FilterOptions().setHasText("is chosen and excluded here"))
+                        .first())
+                .isVisible();
         imre.openPoints();
         imre.page.getByLabel("choose walk away").click();
         imre.fill("What was closed off", "footway taped at 20 m, both sides");
@@ -369,7 +451,8 @@ class PlaceStory extends DemoStory {
         imre.button("Save the hand-over");
         assertThat(imre.page.getByText("Save the hand-over")).hasCount(0);
         imre.shot("verdict");
-        Page sheet = imre.page.waitForPopup(() -> aside().getByText("Open the sheet to print").click());
+        Page sheet = imre.page.waitForPopup(
+                () -> aside().getByText("Open the sheet to print").click());
         assertThat(sheet.locator("main")).containsText("walk away");
         assertThat(sheet.locator("main")).containsText("footway taped at 20 m");
         assertThat(sheet.locator("main")).containsText("the ground round it has moved");

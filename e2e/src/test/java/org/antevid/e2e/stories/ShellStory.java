@@ -35,8 +35,9 @@ class ShellStory {
     @Test
     void theShellWorksByKeysInGlareAndOnANarrowDisplay(@TempDir Path data) throws IOException {
         try (TailgateNetwork network = new TailgateNetwork();
-            Server server = new Server(data, InetAddress.getLoopbackAddress().getHostAddress()).start("demo");
-            Browsers browsers = new Browsers(network)) {
+                Server server =
+                        new Server(data, InetAddress.getLoopbackAddress().getHostAddress()).start("demo");
+                Browsers browsers = new Browsers(network)) {
             JobPage imre = new JobPage(browsers.leader()).signIn(server.local(), "Imre Halloway");
             imre.open("Withy Lock");
             Page page = imre.page;
@@ -46,22 +47,33 @@ class ShellStory {
             assertThat(page.getByRole(AriaRole.DIALOG)).containsText("turn the lay");
             imre.button("Close");
             imre.button("Glare");
-            assertThat((String) page.evaluate("getComputedStyle(document.body).backgroundColor")).isEqualTo("rgb(255, 255, 255)");
+            assertThat((String) page.evaluate("getComputedStyle(document.body).backgroundColor"))
+                    .isEqualTo("rgb(255, 255, 255)");
             page.waitForTimeout(500);
-            assertThat(southOfTheDial(imre)).as("a blocked lay is solid in glare, too").isLessThan(110);
+            assertThat(southOfTheDial(imre))
+                    .as("a blocked lay is solid in glare, too")
+                    .isLessThan(110);
             imre.shot("glare");
             page.reload();
             assertThat(page.getByTestId("lay")).hasText("058°");
-            assertThat((Boolean) page.evaluate("document.documentElement.classList.contains('glare')")).as("the switch is remembered").isTrue();
+            assertThat((Boolean) page.evaluate("document.documentElement.classList.contains('glare')"))
+                    .as("the switch is remembered")
+                    .isTrue();
             imre.button("Glare");
             page.setViewportSize(390, 844);
             page.waitForTimeout(600);
             imre.shot("narrow");
             assertThat(page.locator("button.hold")).isVisible();
-            assertThat((Integer) page.evaluate("document.documentElement.scrollWidth")).as("nothing hangs over the edge").isLessThanOrEqualTo(390);
+            assertThat((Integer) page.evaluate("document.documentElement.scrollWidth"))
+                    .as("nothing hangs over the edge")
+                    .isLessThanOrEqualTo(390);
             page.setViewportSize(1280, 800);
             page.navigate(server.local() + "/sums");
-            page.locator("label").filter(new Locator.FilterOptions().setHasText("girth_m")).first().locator("input").fill("1.5");
+            page.locator("label")
+                    .filter(new Locator.FilterOptions().setHasText("girth_m"))
+                    .first()
+                    .locator("input")
+                    .fill("1.5");
             imre.button("Compute");
             assertThat(imre.region("Answer")).containsText("0.477465");
             imre.shot("sums");
@@ -74,21 +86,32 @@ class ShellStory {
     /** A job with a name of sixty letters, at every width a phone, a tablet or an enlarged page has. */
     @Test
     void holdIsInViewAtEveryWidthAndAStemCanBeAddedThere(@TempDir Path data) {
-        try (TailgateNetwork network = new TailgateNetwork(); Server server = new Server(data, network.serverAddress()).start("demo"); Browsers browsers = new Browsers(network)) {
+        try (TailgateNetwork network = new TailgateNetwork();
+                Server server = new Server(data, network.serverAddress()).start("demo");
+                Browsers browsers = new Browsers(network)) {
             JobPage imre = new JobPage(browsers.leader()).signIn(server.local(), "Imre Halloway");
             Page page = imre.page;
             String name = "Wolframsbergerhinterwaldhauptstrassenbahnhofsplatzallee Nord";
-            String job = page.evaluate("async (name) => { const token = decodeURIComponent(document.cookie.split('; ').find(c => c.startsWith('XSRF-TOKEN=')).slice(11));"
-                + " const r = await fetch('/api/jobs', {method: 'POST', headers: {'content-type': 'application/json', 'X-XSRF-TOKEN': token}, body: JSON.stringify({name, place: name, visitOn: '2026-11-27'})});"
-                + " return (await r.json()).jobId; }", name).toString();
+            String job = page.evaluate(
+                            "async (name) => { const token = decodeURIComponent(document.cookie.split('; "
+                                    + "').find(c => c.startsWith('XSRF-TOKEN=')).slice(11));"
+                                    + " const r = await fetch('/api/jobs', {method: 'POST', headers: "
+                                    + "{'content-type': 'application/json', 'X-XSRF-TOKEN': token}, body: "
+                                    + "JSON.stringify({name, place: name, visitOn: '2026-11-27'})});"
+                                    + " return (await r.json()).jobId; }",
+                            name)
+                    .toString();
             int stems = 0;
             for (int[] size : new int[][] {{390, 844}, {600, 960}, {820, 1100}, {1000, 700}, {640, 400}}) {
                 String what = size[0] + " x " + size[1];
                 page.setViewportSize(size[0], size[1]);
-                for (String path : List.of("/", "/house", "/crew/" + job, "/jobs/" + job + "/place", "/jobs/" + job + "/stems")) {
+                for (String path :
+                        List.of("/", "/house", "/crew/" + job, "/jobs/" + job + "/place", "/jobs/" + job + "/stems")) {
                     page.navigate(server.local() + path);
                     page.waitForTimeout(500);
-                    assertThat((Integer) page.evaluate("document.documentElement.scrollWidth")).as(what + path).isLessThanOrEqualTo(size[0]);
+                    assertThat((Integer) page.evaluate("document.documentElement.scrollWidth"))
+                            .as(what + path)
+                            .isLessThanOrEqualTo(size[0]);
                 }
                 page.getByLabel("New stem").click();
                 assertThat(page.getByRole(AriaRole.STATUS).first()).containsText("Tap where the stem stands");
@@ -99,7 +122,9 @@ class ShellStory {
                 page.mouse().wheel(0, 900);
                 page.waitForTimeout(300);
                 BoundingBox box = hold.boundingBox();
-                assertThat(box.x >= 0 && box.x + box.width <= size[0] && box.y >= 0 && box.y + box.height <= size[1]).as(what + ": HOLD is whole in view").isTrue();
+                assertThat(box.x >= 0 && box.x + box.width <= size[0] && box.y >= 0 && box.y + box.height <= size[1])
+                        .as(what + ": HOLD is whole in view")
+                        .isTrue();
             }
             assertThat(browsers.errors()).isEmpty();
         }

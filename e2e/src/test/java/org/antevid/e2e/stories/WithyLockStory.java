@@ -35,6 +35,7 @@ import org.junit.jupiter.api.io.TempDir;
 class WithyLockStory {
     @TempDir
     static Path data;
+
     private TailgateNetwork network;
     private Server server;
     private Browsers browsers;
@@ -67,7 +68,8 @@ class WithyLockStory {
     void imreOpensWithyLockFromTheBoard() {
         imre.signIn(server.local(), "Imre Halloway");
         assertThat(imre.page.locator("a.card")).hasCount(2);
-        assertThat(imre.page.locator("a.card svg[aria-label='Plan of Withy Lock']")).isVisible();
+        assertThat(imre.page.locator("a.card svg[aria-label='Plan of Withy Lock']"))
+                .isVisible();
         imre.shot("board");
         imre.open("Withy Lock");
     }
@@ -80,7 +82,11 @@ class WithyLockStory {
         imre.button("Tap the place on the plan");
         imre.tapPlan(30, 56);
         assertThat(imre.region("New target")).containsText("(tapped)");
-        imre.region("New target").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("1").setExact(true)).click();
+        imre.region("New target")
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("1").setExact(true))
+                .click();
         imre.button("Add it to the plan");
         assertThat(imre.page.locator("ul.list").first()).containsText("water butt");
 
@@ -109,9 +115,16 @@ class WithyLockStory {
     @Order(3)
     void heTakesAFirstLookAtS4InTwelveTapsAtMost() {
         imre.stage(2);
-        List<String> taps = List.of("S4", "First look", "alive", "50", "16", "5°", "SE", "4", "split union", "machine line", "What to do");
+        List<String> taps = List.of(
+                "S4", "First look", "alive", "50", "16", "5°", "SE", "4", "split union", "machine line", "What to do");
         assertThat(taps).hasSizeLessThanOrEqualTo(12);
-        taps.forEach(t -> imre.page.locator("aside").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(t).setExact(true)).first().click());
+        taps.forEach(t -> imre.page
+                .locator("aside")
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName(t).setExact(true))
+                .first()
+                .click());
         assertThat(imre.region("First look")).containsText("S4: not by hand");
         assertThat(imre.region("First look")).containsText("Because: ");
         assertThat(imre.region("First look")).containsText("Measure next");
@@ -123,13 +136,24 @@ class WithyLockStory {
     @Test
     @Order(4)
     void heMeasuresS1AndRecordsADefectOnItsFigure() {
-        imre.page.locator("aside").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("S1").setExact(true)).click();
+        imre.page
+                .locator("aside")
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("S1").setExact(true))
+                .click();
         imre.tab("Measure");
         imre.fill("Girth", "1.64");
         imre.button("Keep this sighting");
-        assertThat(imre.page.locator("aside")).containsText("diameter, from girth 163 cm and from girth 164 cm, 2 sightings");
+        assertThat(imre.page.locator("aside"))
+                .containsText("diameter, from girth 163 cm and from girth 164 cm, 2 sightings");
         assertThat(imre.page.locator("aside")).containsText(Pattern.compile("52\\.\\dcm ±0\\.2"));
-        imre.page.locator("aside").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Height").setExact(true)).click();
+        imre.page
+                .locator("aside")
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("Height").setExact(true))
+                .click();
         imre.fill("Distance", "28");
         imre.fill("Angle to the top", "37.9");
         imre.fill("Angle to the base", "-4.6");
@@ -141,21 +165,33 @@ class WithyLockStory {
         imre.page.getByTestId("side-figure").click(new Locator.ClickOptions().setPosition(230, 330));
         imre.choose("Kind of defect", "fork with bark in the seam");
         imre.button("Record the defect");
-        Locator finding = imre.page.locator("aside [data-severity=CAUTION]").filter(new Locator.FilterOptions().setHasText("fork with bark in the seam"));
+        Locator finding = imre.page
+                .locator("aside [data-severity=CAUTION]")
+                .filter(new Locator.FilterOptions().setHasText("fork with bark in the seam"));
         assertThat(finding).containsText("bark in the seam holds nothing");
         assertThat(finding).containsText("Clears it");
         imre.shot("stem-defect");
 
         imre.page.getByLabel("New stem").click();
         imre.tapPlan(80, 30);
-        assertThat(imre.page.locator("aside").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("S7").setExact(true))).isVisible();
+        assertThat(imre.page
+                        .locator("aside")
+                        .getByRole(
+                                AriaRole.BUTTON,
+                                new Locator.GetByRoleOptions().setName("S7").setExact(true)))
+                .isVisible();
     }
 
     @Test
     @Order(5)
     void heTurnsTheLayUntilTheFanIsClearOfTheFootbridge() {
         imre.stage(3);
-        imre.page.locator("aside").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("S1").setExact(true)).click();
+        imre.page
+                .locator("aside")
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("S1").setExact(true))
+                .click();
         Locator lay = imre.page.getByTestId("lay");
         assertThat(lay).hasText("058°");
         imre.page.locator("body").press("]");
@@ -165,7 +201,8 @@ class WithyLockStory {
         imre.tab("Ways out");
         assertThat(imre.region("Ways out")).containsText("204°");
 
-        double reach = Double.parseDouble(imre.page.locator("aside .fig").first().innerText().replaceAll("[^0-9.]", ""));
+        double reach = Double.parseDouble(
+                imre.page.locator("aside .fig").first().innerText().replaceAll("[^0-9.]", ""));
         dragLay(69, 150, reach);
         assertThat(lay).hasText(Pattern.compile("1(49|50|51)°"));
         imre.tab("Reach");
@@ -173,7 +210,10 @@ class WithyLockStory {
         imre.shot("lay-stop");
         imre.button("Fix lay");
         imre.openPoints();
-        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("the footbridge")).first()).isVisible();
+        assertThat(imre.stops()
+                        .filter(new Locator.FilterOptions().setHasText("the footbridge"))
+                        .first())
+                .isVisible();
         imre.openPoints();
 
         imre.tab("Lay");
@@ -192,8 +232,14 @@ class WithyLockStory {
         imre.button("Fix lay 058° and its drop zone");
         assertThat(imre.page.locator(".next")).containsText("Next: the cuts");
         imre.openPoints();
-        assertThat(imre.page.locator(".finding").filter(new Locator.FilterOptions().setHasText(Pattern.compile("within reach, clear of the fan: .*glasshouse by"))).first()).isVisible();
-        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("footbridge"))).hasCount(0);
+        assertThat(imre.page
+                        .locator(".finding")
+                        .filter(new Locator.FilterOptions()
+                                .setHasText(Pattern.compile("within reach, clear of the fan: .*glasshouse by")))
+                        .first())
+                .isVisible();
+        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("footbridge")))
+                .hasCount(0);
         imre.shot("open-points");
         imre.openPoints();
     }
@@ -204,7 +250,9 @@ class WithyLockStory {
         double[] north = imre.pixel(38, 35);
         double perMetre = stump[1] - north[1];
         double out = reachM * perMetre + 42;
-        imre.page.mouse().move(stump[0] + out * Math.sin(Math.toRadians(from)), stump[1] - out * Math.cos(Math.toRadians(from)));
+        imre.page
+                .mouse()
+                .move(stump[0] + out * Math.sin(Math.toRadians(from)), stump[1] - out * Math.cos(Math.toRadians(from)));
         imre.page.mouse().down();
         for (int i = 1; i <= 8; i++) {
             double a = Math.toRadians(from + (to - from) * i / 8);
@@ -250,7 +298,8 @@ class WithyLockStory {
         imre.region("Step 2").getByText("Earlier").click();
         imre.region("Step 1").getByText("fell S3").waitFor();
         imre.openPoints();
-        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("S3 is to be cut while S2 hangs in it"))).isVisible();
+        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("S3 is to be cut while S2 hangs in it")))
+                .isVisible();
         imre.openPoints();
         imre.region("Step 1").getByText("Remove").click();
         assertThat(imre.region("Step 1")).containsText("bring down the hung-up stem S2");
@@ -258,7 +307,8 @@ class WithyLockStory {
         imre.page.getByLabel("Set where Tove Arkwright stands").first().click();
         imre.tapPlan(11, 41);
         imre.openPoints();
-        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("would stand beneath S2"))).isVisible();
+        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("would stand beneath S2")))
+                .isVisible();
         imre.openPoints();
         imre.page.getByLabel("Set where Tove Arkwright stands").first().click();
         imre.tapPlan(47, 65);
@@ -277,12 +327,18 @@ class WithyLockStory {
         imre.choose("Who takes it", "Wilma Stroud");
         imre.button("Write it down");
         assertThat(hung).containsText("second opinion: Wilma Stroud");
-        Locator base = imre.page.locator(".finding").filter(new Locator.FilterOptions().setHasText("S2: broken at the base"));
+        Locator base =
+                imre.page.locator(".finding").filter(new Locator.FilterOptions().setHasText("S2: broken at the base"));
         wilmaLooks(base, "photo of the torn fibres");
-        Locator lost = imre.page.locator(".finding").filter(new Locator.FilterOptions().setHasText("S1: should control be lost, the phone line"));
+        Locator lost = imre.page
+                .locator(".finding")
+                .filter(new Locator.FilterOptions().setHasText("S1: should control be lost, the phone line"));
         assertThat(lost).containsText("restrain it with guys, dismantle it");
         wilmaLooks(lost, "dial, lay and spread, both lines out of the question");
-        Locator seam = imre.page.locator(".finding").filter(new Locator.FilterOptions().setHasText("S1: cut like this, pull counted, it can split up the stem"));
+        Locator seam = imre.page
+                .locator(".finding")
+                .filter(new Locator.FilterOptions()
+                        .setHasText("S1: cut like this, pull counted, it can split up the stem"));
         wilmaLooks(seam, "the fork with its seam, the pull, the cut card");
         imre.openPoints();
 
@@ -296,7 +352,10 @@ class WithyLockStory {
         imre.button("Save guard and closure");
         imre.page.waitForTimeout(400);
         imre.openPoints();
-        assertThat(imre.page.locator(".finding").filter(new Locator.FilterOptions().setHasText("no guard or closure named"))).hasCount(0);
+        assertThat(imre.page
+                        .locator(".finding")
+                        .filter(new Locator.FilterOptions().setHasText("no guard or closure named")))
+                .hasCount(0);
         imre.openPoints();
     }
 
@@ -326,14 +385,20 @@ class WithyLockStory {
     @Order(9)
     void theCrewReadsBackAndSignsOnTheirPhones() {
         imre.stage(1);
-        imre.page.locator("ul.list button.row").filter(new Locator.FilterOptions().setHasText("glasshouse")).click();
+        imre.page
+                .locator("ul.list button.row")
+                .filter(new Locator.FilterOptions().setHasText("glasshouse"))
+                .click();
         imre.choose("Protection", "none");
         imre.page.waitForTimeout(500);
         imre.stage(7);
         imre.button("Issue briefing 1");
         imre.refused("glasshouse may hold people");
         imre.stage(1);
-        imre.page.locator("ul.list button.row").filter(new Locator.FilterOptions().setHasText("glasshouse")).click();
+        imre.page
+                .locator("ul.list button.row")
+                .filter(new Locator.FilterOptions().setHasText("glasshouse"))
+                .click();
         imre.choose("Protection", "empty");
         imre.page.waitForTimeout(500);
         imre.stage(7);
@@ -361,19 +426,25 @@ class WithyLockStory {
     }
 
     private void signWrongly(Page phone, String pin) {
-        for (Locator q : phone.locator("section[aria-label='Read back'] [role=group]").all()) {
+        for (Locator q :
+                phone.locator("section[aria-label='Read back'] [role=group]").all()) {
             q.locator("button").first().click();
         }
-        phone.locator("input[aria-label=PIN], label input[type=password]").first().fill("0000");
+        phone.locator("input[aria-label=PIN], label input[type=password]")
+                .first()
+                .fill("0000");
         phone.getByText("I read it back: sign").click();
         assertThat(phone.getByRole(AriaRole.ALERT).first()).containsText("The PIN does not fit");
-        phone.locator("input[aria-label=PIN], label input[type=password]").first().fill(pin);
+        phone.locator("input[aria-label=PIN], label input[type=password]")
+                .first()
+                .fill(pin);
     }
 
     /** Answers from what the card itself shows: ring, way out and lay. */
     private void sign(Page phone, String pin) {
         String card = phone.locator(".phone").innerText();
-        for (Locator q : phone.locator("section[aria-label='Read back'] [role=group]").all()) {
+        for (Locator q :
+                phone.locator("section[aria-label='Read back'] [role=group]").all()) {
             String question = q.locator("p").innerText();
             String right;
             if (question.startsWith("How many metres")) {
@@ -387,16 +458,24 @@ class WithyLockStory {
             } else {
                 right = question.startsWith("Who may") ? "anyone, any time" : "the leader";
             }
-            q.locator("button").filter(new Locator.FilterOptions().setHasText(Pattern.compile("^" + right))).first().click();
+            q.locator("button")
+                    .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^" + right)))
+                    .first()
+                    .click();
         }
-        phone.locator("input[aria-label=PIN], label input[type=password]").first().fill(pin);
+        phone.locator("input[aria-label=PIN], label input[type=password]")
+                .first()
+                .fill(pin);
         phone.getByText("I read it back: sign").click();
         assertThat(phone.locator(".tabs a").first()).hasText("Briefing");
     }
 
     private String imreRing() {
-        return imre.page.evaluate("async () => { const id = location.pathname.split('/')[2]; const lays = await (await fetch(`/api/jobs/${id}/lays`)).json();"
-            + " return lays.find(l => l.stem === 'S1').lay.exclusionM + ' m'; }").toString();
+        return imre.page
+                .evaluate("async () => { const id = location.pathname.split('/')[2]; const lays = await (await "
+                        + "fetch(`/api/jobs/${id}/lays`)).json();"
+                        + " return lays.find(l => l.stem === 'S1').lay.exclusionM + ' m'; }")
+                .toString();
     }
 
     private static String find(Page phone, String pattern, String text, String otherwise) {
@@ -408,7 +487,10 @@ class WithyLockStory {
     @Order(10)
     void aMovedTargetAsksForSignaturesAgain() {
         imre.stage(1);
-        imre.page.locator("ul.list button.row").filter(new Locator.FilterOptions().setHasText("beehives")).click();
+        imre.page
+                .locator("ul.list button.row")
+                .filter(new Locator.FilterOptions().setHasText("beehives"))
+                .click();
         imre.button("Move on the plan");
         imre.tapPlan(78, 30);
         imre.stage(7);
@@ -430,10 +512,24 @@ class WithyLockStory {
     void theRunGoesHoldsAndIsLiftedByTheLeaderOnly() {
         imre.stage(8);
         imre.button("Tried, answered");
-        while (imre.page.locator("ul[aria-label=Protections] button").filter(new Locator.FilterOptions().setHasText("Done")).count() > 0) {
-            int left = imre.page.locator("ul[aria-label=Protections] button").filter(new Locator.FilterOptions().setHasText("Done")).count();
-            imre.page.locator("ul[aria-label=Protections] button").filter(new Locator.FilterOptions().setHasText("Done")).first().click();
-            assertThat(imre.page.locator("ul[aria-label=Protections] button").filter(new Locator.FilterOptions().setHasText("Done"))).hasCount(left - 1);
+        while (imre.page
+                        .locator("ul[aria-label=Protections] button")
+                        .filter(new Locator.FilterOptions().setHasText("Done"))
+                        .count()
+                > 0) {
+            int left = imre.page
+                    .locator("ul[aria-label=Protections] button")
+                    .filter(new Locator.FilterOptions().setHasText("Done"))
+                    .count();
+            imre.page
+                    .locator("ul[aria-label=Protections] button")
+                    .filter(new Locator.FilterOptions().setHasText("Done"))
+                    .first()
+                    .click();
+            assertThat(imre.page
+                            .locator("ul[aria-label=Protections] button")
+                            .filter(new Locator.FilterOptions().setHasText("Done")))
+                    .hasCount(left - 1);
         }
         askedAgain();
         List.of(sefa, tove).forEach(this::ready);
@@ -459,7 +555,9 @@ class WithyLockStory {
         sefa.locator("button.thumb").click();
         assertThat(imre.page.locator(".banner")).containsText("HOLD, Sefa Marsh");
         assertThat(nadia.locator("section[aria-label=Hold]")).containsText("HOLD: Sefa Marsh");
-        assertThat(Duration.between(pressed, Instant.now())).as("everybody sees the hold").isLessThan(Duration.ofSeconds(1));
+        assertThat(Duration.between(pressed, Instant.now()))
+                .as("everybody sees the hold")
+                .isLessThan(Duration.ofSeconds(1));
         assertThat(sefa.locator("section[aria-label=Hold]")).containsText("Whistle and arm signal now");
         assertThat(sefa.locator("ul[aria-label='Sent, seen, stopped']")).containsText("seen:");
         assertThat(tove.getByText("Confirm: stopped")).hasCount(0);
@@ -467,10 +565,14 @@ class WithyLockStory {
         assertThat(sefa.locator("ul[aria-label='Sent, seen, stopped']")).containsText("stopped: Nadia Quill");
         sefa.screenshot(new Page.ScreenshotOptions().setPath(Path.of("target/shots/phone-hold.png")));
         imre.shot("hold");
-        Object status = sefa.evaluate("async () => { const id = location.pathname.split('/')[2]; const holds = await (await fetch(`/api/jobs/${id}/run/holds`)).json();"
-            + " const token = decodeURIComponent(document.cookie.split('; ').find(c => c.startsWith('XSRF-TOKEN=')).slice(11));"
-            + " return (await fetch(`/api/jobs/${id}/run/holds/${holds[0].id}/lift`, {method: 'POST', headers: {'content-type': 'application/json', 'X-XSRF-TOKEN': token},"
-            + " body: JSON.stringify({reason: 'LOOKED', through: holds[0].through})})).status; }");
+        Object status =
+                sefa.evaluate("async () => { const id = location.pathname.split('/')[2]; const holds = await (await "
+                        + "fetch(`/api/jobs/${id}/run/holds`)).json();"
+                        + " const token = decodeURIComponent(document.cookie.split('; ').find(c => "
+                        + "c.startsWith('XSRF-TOKEN=')).slice(11));"
+                        + " return (await fetch(`/api/jobs/${id}/run/holds/${holds[0].id}/lift`, {method: "
+                        + "'POST', headers: {'content-type': 'application/json', 'X-XSRF-TOKEN': token},"
+                        + " body: JSON.stringify({reason: 'LOOKED', through: holds[0].through})})).status; }");
         assertThat(status).as("crew cannot lift a hold").isEqualTo(403);
         imre.button("Lift the hold");
         imre.button("what was seen is cleared");
@@ -497,7 +599,9 @@ class WithyLockStory {
 
     /** What was emptied or closed is looked at again before each go. */
     private void askedAgain() {
-        Locator still = imre.page.locator("ul[aria-label=Protections] button").filter(new Locator.FilterOptions().setHasText("Still so"));
+        Locator still = imre.page
+                .locator("ul[aria-label=Protections] button")
+                .filter(new Locator.FilterOptions().setHasText("Still so"));
         for (int left = still.count(); left > 0; left--) {
             still.first().click();
             assertThat(still).hasCount(left - 1);
@@ -506,7 +610,8 @@ class WithyLockStory {
 
     private void ready(Page phone) {
         phone.locator(".tabs a").nth(1).click();
-        phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("I am ready")).click();
+        phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("I am ready"))
+                .click();
         assertThat(phone.getByText("Not ready now")).isVisible();
     }
 
@@ -537,7 +642,8 @@ class WithyLockStory {
         wilma.button("Add the lesson");
         assertThat(wilma.page.locator("aside ul.list")).containsText("Shut the towpath");
         imre.page.locator("header a.job").click();
-        assertThat(imre.page.locator("a.card").filter(new Locator.FilterOptions().setHasText("Osier Cut"))).containsText("Shut the towpath at both ends");
+        assertThat(imre.page.locator("a.card").filter(new Locator.FilterOptions().setHasText("Osier Cut")))
+                .containsText("Shut the towpath at both ends");
         imre.shot("board-after");
     }
 

@@ -6,12 +6,17 @@ import org.antevid.core.rule.Severity;
 
 /** Nothing is tied above wood that may part. */
 final class Above {
-    private Above() {
-    }
+    private Above() {}
 
     /** @return a stop when the planned line is tied above the fault */
     static Optional<Finding> tied(Case c) {
-        return c.ropeM().filter(r -> r > c.defect().fromM()).map(r -> c.says(Severity.STOP, "the line is tied above it, at " + Case.metres(r), "a cracked stem parts where it is pulled", "practice rule",
-            "tie the line below it, or choose other means"));
+        return c.ropeM()
+                .filter(r -> r > c.defect().fromM())
+                .map(r -> c.says(
+                        Severity.STOP,
+                        "the line is tied above it, at " + Case.metres(r),
+                        "a cracked stem parts where it is pulled",
+                        "practice rule",
+                        "tie the line below it, or choose other means"));
     }
 }

@@ -14,8 +14,18 @@ final class BentStem implements DefectConsequence {
     @Override
     public Finding of(Case c) {
         boolean measured = c.stem().more().crownOffset().isPresent();
-        return measured ? c.says(Severity.NOTE, "its crown's middle was measured; the lean counts with it", "a bent stem falls where its weight is", "geometry", "told in the briefing")
-            : c.says(Severity.CAUTION, "the foot's lean says little; measure crown radii on all sides or two views of the crown", "a bent stem falls where its weight is, and twists on the hinge", "practice rule",
-                "three crown radii or more, or acknowledge");
+        return measured
+                ? c.says(
+                        Severity.NOTE,
+                        "its crown's middle was measured; the lean counts with it",
+                        "a bent stem falls where its weight is",
+                        "geometry",
+                        "told in the briefing")
+                : c.says(
+                        Severity.CAUTION,
+                        "the foot's lean says little; measure crown radii on all sides or two views of the crown",
+                        "a bent stem falls where its weight is, and twists on the hinge",
+                        "practice rule",
+                        "three crown radii or more, or acknowledge");
     }
 }

@@ -13,7 +13,11 @@ final class BrokenBase implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        return c.says(Severity.SECOND_OPINION, "no hinge can be relied on", "broken fibres do not guide a fall", "practice rule",
-            "a machine or winch from outside, with a second opinion");
+        return c.says(
+                Severity.SECOND_OPINION,
+                "no hinge can be relied on",
+                "broken fibres do not guide a fall",
+                "practice rule",
+                "a machine or winch from outside, with a second opinion");
     }
 }

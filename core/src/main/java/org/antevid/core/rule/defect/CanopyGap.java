@@ -13,7 +13,11 @@ final class CanopyGap implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        return c.says(Severity.CAUTION, "it stands in wind it never grew for; take a stricter wind limit", "a neighbour lost is shelter lost", "practice rule",
-            "set a stricter wind limit, or acknowledge");
+        return c.says(
+                Severity.CAUTION,
+                "it stands in wind it never grew for; take a stricter wind limit",
+                "a neighbour lost is shelter lost",
+                "practice rule",
+                "set a stricter wind limit, or acknowledge");
     }
 }

@@ -14,8 +14,21 @@ import org.antevid.core.stem.StemReading;
 public record Case(Defect defect, Situation.StemFacts facts, Situation situation) {
     /** The same fault, same key, whatever is said of it. */
     Finding says(Severity severity, String words, String why, String source, String clears) {
-        return Finding.of("defect:" + stem().label() + ":" + defect.id(), severity, 2, stem().label(),
-            String.format(Locale.ROOT, "%s: %s at %.1f m: %s", stem().label(), defect.kind().words(), defect.fromM(), words), why, source, clears);
+        return Finding.of(
+                "defect:" + stem().label() + ":" + defect.id(),
+                severity,
+                2,
+                stem().label(),
+                String.format(
+                        Locale.ROOT,
+                        "%s: %s at %.1f m: %s",
+                        stem().label(),
+                        defect.kind().words(),
+                        defect.fromM(),
+                        words),
+                why,
+                source,
+                clears);
     }
 
     StemReading stem() {
@@ -24,11 +37,16 @@ public record Case(Defect defect, Situation.StemFacts facts, Situation situation
 
     /** @return the height of the line on the stem above ground, where one is planned */
     Optional<Double> ropeM() {
-        return facts.lay().flatMap(l -> l.choice().means().ropeHeightM().map(h -> h + l.choice().cutHeightM()));
+        return facts.lay()
+                .flatMap(l ->
+                        l.choice().means().ropeHeightM().map(h -> h + l.choice().cutHeightM()));
     }
 
     boolean wedged() {
-        return facts.lay().map(LayPlan::choice).filter(c -> c.means().kind() == Means.Kind.WEDGES).isPresent();
+        return facts.lay()
+                .map(LayPlan::choice)
+                .filter(c -> c.means().kind() == Means.Kind.WEDGES)
+                .isPresent();
     }
 
     Optional<Double> cutM() {

@@ -13,9 +13,22 @@ final class Crack implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        return Above.tied(c).orElseGet(() -> c.defect().tellsGood()
-            ? c.says(Severity.CAUTION, "healed over; still nothing tied or rigged above it", "grown-over edges say that it has not moved for years", "practice rule", "acknowledge, and say it in the briefing")
-            : c.says(Severity.SECOND_OPINION, "nothing tied or rigged above it, not climbed" + (c.defect().tellsBad() ? "; it moves" : "; ask whether it opens when the stem is rocked"),
-                "a crack says the wood has already moved", "practice rule", "a second opinion that has seen the crack"));
+        return Above.tied(c)
+                .orElseGet(() -> c.defect().tellsGood()
+                        ? c.says(
+                                Severity.CAUTION,
+                                "healed over; still nothing tied or rigged above it",
+                                "grown-over edges say that it has not moved for years",
+                                "practice rule",
+                                "acknowledge, and say it in the briefing")
+                        : c.says(
+                                Severity.SECOND_OPINION,
+                                "nothing tied or rigged above it, not climbed"
+                                        + (c.defect().tellsBad()
+                                                ? "; it moves"
+                                                : "; ask whether it opens when the stem is rocked"),
+                                "a crack says the wood has already moved",
+                                "practice rule",
+                                "a second opinion that has seen the crack"));
     }
 }

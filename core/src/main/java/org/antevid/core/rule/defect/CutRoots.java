@@ -15,7 +15,14 @@ final class CutRoots implements DefectConsequence {
     @Override
     public Finding of(Case c) {
         boolean heaved = c.stem().more().heave().isPresent();
-        return c.says(heaved ? Severity.SECOND_OPINION : Severity.CAUTION, "not climbed, not an anchor; it may go over toward " + Azimuth.digits(c.defect().faceDeg() + 180)
-            + "° or when pulled", "a plate holds by its roots on the far side", "practice rule", heaved ? "a second opinion and a machine from outside its reach" : "measure whether the plate lifts, or acknowledge");
+        return c.says(
+                heaved ? Severity.SECOND_OPINION : Severity.CAUTION,
+                "not climbed, not an anchor; it may go over toward "
+                        + Azimuth.digits(c.defect().faceDeg() + 180) + "° or when pulled",
+                "a plate holds by its roots on the far side",
+                "practice rule",
+                heaved
+                        ? "a second opinion and a machine from outside its reach"
+                        : "measure whether the plate lifts, or acknowledge");
     }
 }

@@ -12,7 +12,11 @@ final class DeadLimbs implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        return Loose.of(c, "dead limbs break off at a blow", "a lookout watches them while the saw runs; helmets for all inside two lengths",
-            "dead limbs break off at a blow or a jerk of the line", "acknowledge the lookout and the ground kept clear");
+        return Loose.of(
+                c,
+                "dead limbs break off at a blow",
+                "a lookout watches them while the saw runs; helmets for all inside two lengths",
+                "dead limbs break off at a blow or a jerk of the line",
+                "acknowledge the lookout and the ground kept clear");
     }
 }

@@ -12,7 +12,11 @@ final class DeadTop implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        return Loose.of(c, "dead wood comes down on whoever drives the wedge", "nobody under it; the brash top flies on when it lands",
-            "blows on wedges shake dead wood loose, and a brash top shatters", "bring it over with a line and acknowledge that nobody works beneath");
+        return Loose.of(
+                c,
+                "dead wood comes down on whoever drives the wedge",
+                "nobody under it; the brash top flies on when it lands",
+                "blows on wedges shake dead wood loose, and a brash top shatters",
+                "bring it over with a line and acknowledge that nobody works beneath");
     }
 }

@@ -12,7 +12,11 @@ final class HangingLimb implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        return Loose.of(c, "loose wood comes down on whoever drives the wedge", "nobody works under it", "loose wood comes down unasked",
-            "pull it down first or acknowledge the ground kept clear");
+        return Loose.of(
+                c,
+                "loose wood comes down on whoever drives the wedge",
+                "nobody works under it",
+                "loose wood comes down unasked",
+                "pull it down first or acknowledge the ground kept clear");
     }
 }

@@ -14,7 +14,13 @@ final class IncludedBark implements DefectConsequence {
     @Override
     public Finding of(Case c) {
         boolean split = c.defect().fromM() < c.cutM().orElse(0.3) + 2;
-        return c.says(Severity.CAUTION, split ? "it can split up the stem from the cut" : "a line must hold every stem of the fork, not one", "bark in the seam holds nothing", "practice rule",
-            split ? "bore and strap, bind the stem, or acknowledge" : "tie round all stems of the fork, or acknowledge");
+        return c.says(
+                Severity.CAUTION,
+                split ? "it can split up the stem from the cut" : "a line must hold every stem of the fork, not one",
+                "bark in the seam holds nothing",
+                "practice rule",
+                split
+                        ? "bore and strap, bind the stem, or acknowledge"
+                        : "tie round all stems of the fork, or acknowledge");
     }
 }

@@ -13,7 +13,11 @@ final class LiftedRootPlate implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        return c.says(Severity.SECOND_OPINION, "not climbed, not an anchor, no guy to it, machine only", "the anchorage is past its peak and may go with no wind", "practice rule",
-            "a second opinion and a machine from outside its reach");
+        return c.says(
+                Severity.SECOND_OPINION,
+                "not climbed, not an anchor, no guy to it, machine only",
+                "the anchorage is past its peak and may go with no wind",
+                "practice rule",
+                "a second opinion and a machine from outside its reach");
     }
 }

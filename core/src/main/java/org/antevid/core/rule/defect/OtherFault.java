@@ -13,7 +13,11 @@ final class OtherFault implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        return c.says(Severity.NOTE, "say it in the briefing", "what is seen is told", "practice rule",
-            "told in the briefing");
+        return c.says(
+                Severity.NOTE,
+                "say it in the briefing",
+                "what is seen is told",
+                "practice rule",
+                "told in the briefing");
     }
 }

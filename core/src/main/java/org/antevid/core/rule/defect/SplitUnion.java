@@ -13,7 +13,12 @@ final class SplitUnion implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        return Above.tied(c).orElseGet(() -> c.says(Severity.SECOND_OPINION, "it can open under the saw; not climbed, nothing rigged above", "a split union parts when the load shifts",
-            "practice rule", "a second opinion, or a machine from outside the ring"));
+        return Above.tied(c)
+                .orElseGet(() -> c.says(
+                        Severity.SECOND_OPINION,
+                        "it can open under the saw; not climbed, nothing rigged above",
+                        "a split union parts when the load shifts",
+                        "practice rule",
+                        "a second opinion, or a machine from outside the ring"));
     }
 }

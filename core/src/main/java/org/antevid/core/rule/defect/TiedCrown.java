@@ -14,6 +14,11 @@ final class TiedCrown implements DefectConsequence {
     @Override
     public Finding of(Case c) {
         String near = Neighbour.of(c).map(n -> "; nearest is " + n).orElse("");
-        return c.says(Severity.SECOND_OPINION, "the neighbour moves too" + near, "a crown held above swings the butt, a limb torn off flies back", "practice rule", "free the crown first, or a second opinion");
+        return c.says(
+                Severity.SECOND_OPINION,
+                "the neighbour moves too" + near,
+                "a crown held above swings the butt, a limb torn off flies back",
+                "practice rule",
+                "free the crown first, or a second opinion");
     }
 }

@@ -13,7 +13,11 @@ final class UnderTension implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        return c.says(Severity.SECOND_OPINION, "it springs when cut; nobody on the inside of the bend", "bent wood lets go at once and without a sound", "practice rule",
-            "a second opinion; cut from the outside in many small steps, or a machine");
+        return c.says(
+                Severity.SECOND_OPINION,
+                "it springs when cut; nobody on the inside of the bend",
+                "bent wood lets go at once and without a sound",
+                "practice rule",
+                "a second opinion; cut from the outside in many small steps, or a machine");
     }
 }

@@ -14,6 +14,11 @@ final class Vine implements DefectConsequence {
     @Override
     public Finding of(Case c) {
         String near = Neighbour.of(c).map(n -> "; nearest is " + n).orElse("");
-        return c.says(Severity.CAUTION, "the neighbour moves too" + near, "tied crowns pull each other and throw limbs back", "practice rule", "cut the vine days before, or acknowledge");
+        return c.says(
+                Severity.CAUTION,
+                "the neighbour moves too" + near,
+                "tied crowns pull each other and throw limbs back",
+                "practice rule",
+                "cut the vine days before, or acknowledge");
     }
 }
