@@ -27,7 +27,7 @@ function cookie(name: string): string {
 export function problem(status: number, text: string): Problem {
   let body: { detail?: string; errors?: Fault[] };
   try {
-    body = text ? JSON.parse(text) : {};
+    body = text ? (JSON.parse(text) as typeof body) : {};
   } catch {
     body = {};
   }

@@ -6,6 +6,7 @@ import { NO_ANSWER, useSession } from '../api/job';
 import { Mark } from '../figures/Mark';
 import { PlanSketch } from '../plan/PlanSketch';
 import { TopBar } from './TopBar';
+import { field } from './field';
 
 /** All jobs as cards, each with its own plan drawn small. */
 export default function Board() {
@@ -19,7 +20,7 @@ export default function Board() {
   });
   const [asking, setAsking] = useState(false);
   useEffect(() => {
-    if (session.data && !session.data.signedIn) navigate('/sign-in');
+    if (session.data && !session.data.signedIn) void navigate('/sign-in');
   }, [session.data, navigate]);
 
   return (
@@ -76,7 +77,7 @@ export default function Board() {
         </div>
         {session.data?.office === 'LEADER' &&
           (asking ? (
-            <NewJob done={(id) => navigate(`/jobs/${id}/place`)} />
+            <NewJob done={(id) => void navigate(`/jobs/${id}/place`)} />
           ) : (
             <button className="plain" style={{ marginTop: 16, fontWeight: 700 }} onClick={() => setAsking(true)}>
               + Open a job
@@ -95,7 +96,7 @@ function NewJob({ done }: { done: (id: string) => void }) {
     try {
       const made = await data(
         api.POST('/api/jobs', {
-          body: { name: String(f.get('name')), place: String(f.get('place')), visitOn: String(f.get('visitOn')) },
+          body: { name: field(f, 'name'), place: field(f, 'place'), visitOn: field(f, 'visitOn') },
         }),
       );
       done(made.jobId);
@@ -104,7 +105,7 @@ function NewJob({ done }: { done: (id: string) => void }) {
     }
   }
   return (
-    <form className="door" style={{ margin: '16px 0' }} onSubmit={open}>
+    <form className="door" style={{ margin: '16px 0' }} onSubmit={(e) => void open(e)}>
       <label>
         Name
         <input name="name" required maxLength={80} />

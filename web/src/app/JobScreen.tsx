@@ -96,7 +96,7 @@ export default function JobScreen() {
   }, [stage, selected]);
   useEffect(() => selectFeature(undefined), [stage]);
   useEffect(() => {
-    if (info.error instanceof Problem && (info.error.status === 401 || info.error.status === 404)) navigate('/');
+    if (info.error instanceof Problem && (info.error.status === 401 || info.error.status === 404)) void navigate('/');
   }, [info.error, navigate]);
 
   const hold = useCallback(() => pressHold(job), [job]);

@@ -29,6 +29,8 @@ export default function SignAgain({ answer }: { answer: (proved: boolean) => voi
               validateStatus={refused ? 'error' : undefined}
               help={refused || undefined}
             >
+              {/* the dialog asks for one thing; whoever stands in the wood types at once */}
+              {/* eslint-disable-next-line jsx-a11y/no-autofocus */}
               <Input.Password autoFocus autoComplete="current-password" />
             </Form.Item>
             <Button type="primary" htmlType="submit" block size="large">

@@ -3,6 +3,7 @@ import { type FormEvent, useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, data, Problem } from '../api/client';
 import { NO_ANSWER } from '../api/job';
+import { field } from './field';
 
 export default function SignIn() {
   const navigate = useNavigate();
@@ -16,11 +17,11 @@ export default function SignIn() {
     try {
       await data(
         api.POST('/api/session', {
-          body: { name: String(form.get('name')), passphrase: String(form.get('passphrase')) },
+          body: { name: field(form, 'name'), passphrase: field(form, 'passphrase') },
         }),
       );
       queries.clear();
-      navigate('/');
+      void navigate('/');
     } catch (p) {
       setRefused(p instanceof Problem ? p.message : NO_ANSWER);
     }
@@ -30,7 +31,7 @@ export default function SignIn() {
     <main className="door">
       <h1>Antevid</h1>
       <p className="s">See the whole cut before the saw starts.</p>
-      <form onSubmit={signIn} className="form">
+      <form onSubmit={(e) => void signIn(e)} className="form">
         <label>
           Name
           <input name="name" autoComplete="username" required />

@@ -11,7 +11,7 @@ export function TopBar() {
   async function leave() {
     await api.DELETE('/api/session', {});
     queries.clear();
-    navigate('/sign-in');
+    void navigate('/sign-in');
   }
   return (
     <nav className="topbar" aria-label="Antevid">

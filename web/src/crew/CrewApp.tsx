@@ -54,7 +54,7 @@ export default function CrewApp() {
   useSeen(job, me, hold);
   const gone = info.error instanceof Problem && (info.error.status === 401 || info.error.status === 404);
   useEffect(() => {
-    if (gone) navigate('/join');
+    if (gone) void navigate('/join');
   }, [gone, navigate]);
   const unsent = out.unsent.some((u) => u.kind === 'hold');
   const needsSign = Boolean(card && !card.signedAt);

@@ -34,7 +34,7 @@ export default function JoinPage() {
     try {
       const joined = await data(api.POST('/api/join', { body: { code, personId: me.personId, pin, word } }));
       queries.clear();
-      navigate(`/crew/${joined.jobId}`);
+      void navigate(`/crew/${joined.jobId}`);
     } catch (p) {
       setRefused(p instanceof Problem ? p.message : NO_ANSWER);
     }
@@ -76,7 +76,7 @@ export default function JoinPage() {
         </>
       )}
       {me && (
-        <form className="door" style={{ margin: 0, padding: 0, border: 0 }} onSubmit={join}>
+        <form className="door" style={{ margin: 0, padding: 0, border: 0 }} onSubmit={(e) => void join(e)}>
           <p>
             <b>{me.name}</b>:{' '}
             {me.joined ? 'your PIN' : 'set a PIN of your own, 4 to 8 digits. It is yours on every job.'}

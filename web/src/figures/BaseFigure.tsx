@@ -10,7 +10,8 @@ const at = (deg: number, r: number): [number, number] => [
   C + r * Math.sin((deg * Math.PI) / 180),
   C - r * Math.cos((deg * Math.PI) / 180),
 ];
-const arc = (from: number, to: number, r: number): string => `M${at(from, r)}A${r} ${r} 0 0 1 ${at(to, r)}`;
+const arc = (from: number, to: number, r: number): string =>
+  `M${at(from, r).join()}A${r} ${r} 0 0 1 ${at(to, r).join()}`;
 
 /** The foot of the stem seen from above, to scale: probed walls, faults below two metres, the lay. Tapping it begins a fault on that side. */
 export default function BaseFigure({ job }: { job: string }) {
@@ -82,12 +83,12 @@ export default function BaseFigure({ job }: { job: string }) {
       {lay && (
         <>
           <path
-            d={`M${at(lay.choice.layDeg, R + 4)}L${at(lay.choice.layDeg, R + 26)}`}
+            d={`M${at(lay.choice.layDeg, R + 4).join()}L${at(lay.choice.layDeg, R + 26).join()}`}
             stroke="var(--lay)"
             strokeWidth="4.5"
           />
           <path
-            d={`M${at(lay.choice.layDeg - 90, R - 10)}L${at(lay.choice.layDeg - 90, R + 6)}M${at(lay.choice.layDeg + 90, R - 10)}L${at(lay.choice.layDeg + 90, R + 6)}`}
+            d={`M${at(lay.choice.layDeg - 90, R - 10).join()}L${at(lay.choice.layDeg - 90, R + 6).join()}M${at(lay.choice.layDeg + 90, R - 10).join()}L${at(lay.choice.layDeg + 90, R + 6).join()}`}
             stroke="var(--lay)"
             strokeWidth="2"
           />

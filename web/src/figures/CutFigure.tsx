@@ -247,8 +247,8 @@ export function CutFigure({ card: c, phone = false }: { card: Card; phone?: bool
         const to = [from[0] + 42 * Math.cos(t), from[1] + 42 * Math.sin(t)];
         return (
           <g key={y.name}>
-            <path d={`M${from}L${to}`} stroke="var(--esc)" strokeWidth="7" strokeDasharray="9 4" />
-            <path d={`M${from}L${to}`} stroke="var(--paper)" strokeWidth="2.5" />
+            <path d={`M${from.join()}L${to.join()}`} stroke="var(--esc)" strokeWidth="7" strokeDasharray="9 4" />
+            <path d={`M${from.join()}L${to.join()}`} stroke="var(--paper)" strokeWidth="2.5" />
             <text
               x={to[0] - 8}
               y={to[1] + (t > 0 ? 14 : 0)}

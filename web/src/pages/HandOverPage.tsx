@@ -96,7 +96,7 @@ export default function HandOverPage() {
       {photos.length > 0 && (
         <div className="photos">
           {photos.map((p) => (
-            <img key={p.id} src={`/api/jobs/${job}/photos/${p.id}`} alt={`photo by ${p.who}`} />
+            <img key={p.id} src={`/api/jobs/${job}/photos/${p.id}`} alt={`taken by ${p.who}`} />
           ))}
         </div>
       )}

@@ -7,6 +7,7 @@ import { ConfigProvider } from 'antd';
 import { theme } from '../app/theme';
 import { Kit } from './KitList';
 import { OwnSecrets, PeopleTable } from './PeopleTable';
+import { field } from '../app/field';
 
 const COMPETENCES: Schemas['NewPersonRequest']['competences'] = [
   'SAW',
@@ -69,9 +70,9 @@ export default function HousePage() {
     void run(
       api.POST('/api/people', {
         body: {
-          name: String(f.get('name')),
+          name: field(f, 'name'),
           office: f.get('office') as 'CREW',
-          passphrase: String(f.get('passphrase')) || undefined,
+          passphrase: field(f, 'passphrase') || undefined,
           competences: COMPETENCES.filter((c) => f.get(c)),
         },
       }),

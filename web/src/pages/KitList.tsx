@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
 import { api, Problem, type Schemas } from '../api/client';
 import { NO_ANSWER, useKit } from '../api/job';
+import { field } from '../app/field';
 
 type Kind = Schemas['KitRequest']['kind'];
 type Asked = {
@@ -80,11 +81,11 @@ export function Kit({ owner }: { owner: boolean }) {
         api.POST('/api/house/kit', {
           body: {
             kind,
-            name: String(f.get('name')),
+            name: field(f, 'name'),
             count: Number(f.get('count') || 1),
             note: '',
             ...numbers,
-          } as Schemas['KitRequest'],
+          },
         }),
       )
     )

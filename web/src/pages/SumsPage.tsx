@@ -32,7 +32,7 @@ export default function SumsPage() {
 
 const range = (f: Schemas['FieldView']): string =>
   f.kind === 'number'
-    ? `${f.low} to ${f.high} ${f.unit}${f.required ? ', needed' : f.standard === undefined ? '' : `, else ${String(f.standard)}`}`
+    ? `${f.low} to ${f.high} ${f.unit}${f.required ? ', needed' : f.standard === undefined ? '' : `, else ${JSON.stringify(f.standard)}`}`
     : f.kind === 'list'
       ? 'a list, as JSON'
       : '';
@@ -57,9 +57,7 @@ function One({ sum }: { sum: Schemas['SumView'] }) {
               : JSON.parse(raw);
       }
       setAnswer(
-        (await data(
-          api.POST('/api/sums/{name}', { params: { path: { name: sum.name } }, body: body as never }),
-        )) as Record<string, unknown>,
+        await data(api.POST('/api/sums/{name}', { params: { path: { name: sum.name } }, body: body as never })),
       );
       setRefused('');
     } catch (e) {
@@ -129,7 +127,7 @@ function One({ sum }: { sum: Schemas['SumView'] }) {
                           ? Number(v.toPrecision(6))
                           : typeof v === 'object'
                             ? JSON.stringify(v)
-                            : String(v)}
+                            : JSON.stringify(v)}
                     </b>
                   </td>
                 </tr>

@@ -482,7 +482,7 @@ export default function SitePlan({
       new Pointer({
         handleDownEvent: (e) =>
           !hooks.current.picking &&
-          Boolean(m.forEachFeatureAtPixel(e.pixel, (f) => f.get('handle'), { hitTolerance: 6 })),
+          Boolean(m.forEachFeatureAtPixel(e.pixel, (f) => f.get('handle') as unknown, { hitTolerance: 6 })),
         handleDragEvent: (e) => turn(e.coordinate),
         handleUpEvent: () => false,
       }),
@@ -502,7 +502,7 @@ export default function SitePlan({
     m.on('singleclick', (e) => {
       if (hooks.current.sketch?.what === 'draw') return;
       const pointed = onBand(e.coordinate);
-      if (pointed !== undefined && !m.forEachFeatureAtPixel(e.pixel, (f) => f.get('handle'))) {
+      if (pointed !== undefined && !m.forEachFeatureAtPixel(e.pixel, (f) => f.get('handle') as unknown)) {
         hooks.current.onPoint(pointed, true);
         return;
       }

@@ -44,6 +44,7 @@ export function useCuts(job: string) {
       }
       busy.current = false;
     })();
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the key stands for the choice
   }, [key, id, job]);
   useEffect(() => showCut(view?.card), [view, showCut]);
   useEffect(() => () => showCut(undefined), [showCut]);

@@ -71,6 +71,7 @@ export function useLay(job: string, focus?: LayFocus) {
       }
       busy.current = false;
     })();
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the key stands for the choice
   }, [key, able, tools.stem, stamp]);
 
   const rest = { ...current, layDeg: 0 };

@@ -23,7 +23,7 @@ export function LeaveTab({ job, leader }: { job: string; leader: boolean }) {
     void act(
       api.PUT('/api/jobs/{job}/place/permits', {
         params: { path: { job } },
-        body: { answers: { [key]: a } } as Schemas['PermitsRequest'],
+        body: { answers: { [key]: a } },
       }),
     );
   return (

@@ -56,6 +56,7 @@ export function PlanTab({ job, leader }: { job: string; leader: boolean }) {
         : [],
     );
     return () => setGhosts([]);
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- what is shown stands for the draft
   }, [shown, setGhosts]);
   const targets = features.filter((f) => f.entry.worth > 0);
   const others = features.filter((f) => f.entry.worth === 0);

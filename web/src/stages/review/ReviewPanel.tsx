@@ -67,14 +67,11 @@ export default function ReviewPanel({ job }: PanelProps) {
         {part === 'REVIEWER' && (
           <form
             className="form"
-            onSubmit={async (e) => {
+            onSubmit={(e) => {
               e.preventDefault();
-              if (
-                await act(
-                  api.POST('/api/jobs/{job}/review/lessons', { params: { path: { job } }, body: { words: lesson } }),
-                )
-              )
-                setLesson('');
+              void act(
+                api.POST('/api/jobs/{job}/review/lessons', { params: { path: { job } }, body: { words: lesson } }),
+              ).then((stored) => stored && setLesson(''));
             }}
           >
             <label>

@@ -43,6 +43,8 @@ export function CompareTab({
               ? `not known: ${s.notKnown.join(', ')}`
               : (s.chosen?.words ?? d.worst.replace(`${s.label}: `, ''));
           return (
+            // the button with the stem's label does the same from the keys
+            // eslint-disable-next-line jsx-a11y/click-events-have-key-events, jsx-a11y/no-noninteractive-element-interactions
             <tbody key={d.stemId} onClick={() => choose(d.stemId)} style={{ cursor: 'pointer' }}>
               <tr style={{ borderTop: '1px solid var(--hair)' }}>
                 <td>

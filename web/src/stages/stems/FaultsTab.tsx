@@ -200,7 +200,7 @@ function Photo({ job, photo }: { job: string; photo: Schemas['PhotoView'] }) {
     <a href={`/api/jobs/${job}/photos/${photo.id}`} target="_blank" rel="noreferrer">
       <img
         src={`/api/jobs/${job}/photos/${photo.id}`}
-        alt={`photo by ${photo.who}, ${clock(photo.at)}`}
+        alt={`taken by ${photo.who}, ${clock(photo.at)}`}
         loading="lazy"
       />
     </a>

@@ -131,7 +131,7 @@ function Identity({ job, stem }: { job: string; stem: Stem }) {
             popupMatchSelectWidth={300}
             value={stem.species}
             options={species.map((c) => ({ value: c.key, label: `${c.words} (${c.botanical})` }))}
-            onChange={(key) => change({ species: key as Stem['species'] })}
+            onChange={(key) => change({ species: key })}
           />
         </label>
         <label>
@@ -146,7 +146,7 @@ function Identity({ job, stem }: { job: string; stem: Stem }) {
               ['SET_UP_AGAIN', 'set up again'],
               ['FELLED', 'felled'],
             ].map(([value, label]) => ({ value, label }))}
-            onChange={(state) => change({ state: state as Stem['state'] })}
+            onChange={(state) => change({ state })}
           />
         </label>
         <label>

@@ -63,6 +63,7 @@ export function SightingForm({
       180,
     );
     return () => clearTimeout(later);
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the key stands for the numbers
   }, [key, complete, kind, job, stem]);
   const [more, setMore] = useState(false);
   const first = (n: Schemas['NoteView']) => n.required || n.standard === undefined;

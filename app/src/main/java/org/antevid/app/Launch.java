@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.Map;
 import java.util.Optional;
@@ -111,7 +112,8 @@ record Launch(boolean demo, Path data, int port) {
             Files.writeString(mark, "Made by the Antevid demo. Everything in it is made up.\n");
         }
         if (Files.exists(store)) {
-            String when = DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss").format(LocalDateTime.now());
+            String when =
+                    DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss").format(LocalDateTime.now(ZoneId.systemDefault()));
             Files.move(store, data.resolve("antevid." + when + "-" + Long.toString(System.nanoTime(), 36) + ".aside"));
         }
     }

@@ -368,7 +368,7 @@ class LayServerTest {
         // the ring is drawn by its outline: its width on paper is its width on the ground at that scale
         String ring = svg.replaceAll("(?s).*?<polygon points=\"([^\"]*)\"[^>]*stroke=\"#b3261e\".*", "$1");
         double[] x = java.util.Arrays.stream(ring.split(" "))
-                .mapToDouble(p -> Double.parseDouble(p.split(",")[0]))
+                .mapToDouble(p -> Double.parseDouble(p.split(",", -1)[0]))
                 .toArray();
         double widthMm = java.util.Arrays.stream(x).max().orElseThrow()
                 - java.util.Arrays.stream(x).min().orElseThrow();

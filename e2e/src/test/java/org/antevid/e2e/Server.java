@@ -51,7 +51,7 @@ public final class Server implements AutoCloseable {
                     .redirectErrorStream(true)
                     .redirectOutput(output.toFile())
                     .start();
-            Instant late = Instant.now().plus(Duration.ofSeconds(120));
+            Instant late = Instant.now().plus(Duration.ofMinutes(2));
             while (!printed().contains("Antevid runs on")) {
                 if (!process.isAlive() || Instant.now().isAfter(late)) {
                     throw new IllegalStateException("did not start:\n" + printed());

@@ -29,6 +29,7 @@ import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.site.Spot;
 import org.hibernate.envers.Audited;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -197,7 +198,9 @@ class StepRecord {
     @Enumerated(EnumType.STRING)
     Step.Kind kind;
 
+    @Nullable
     String stem;
+
     int startMin;
     int endMin;
     boolean done;
@@ -229,7 +232,11 @@ class PostPart {
     Role role;
 
     String personId;
+
+    @Nullable
     Double standE;
+
+    @Nullable
     Double standN;
 
     static PostPart of(Step.Post p) {

@@ -193,12 +193,10 @@ final class CutSheet {
         double a = c.dAlongM() * mm / 2;
         double b = c.dAcrossM() * mm / 2;
         sheet.stroke(
-                oval(midX, midY, -a, a, a, b, a), true, Sheet.Pen.line(INK, 0.7).filled(WOOD, 0.7));
+                oval(midX, midY, -a, a, b, a), true, Sheet.Pen.line(INK, 0.7).filled(WOOD, 0.7));
         double apex = a - c.depthM() * mm;
         sheet.stroke(
-                oval(midX, midY, apex, a, a, b, a),
-                true,
-                Sheet.Pen.line(INK, 0.4).filled("#ffffff", 1));
+                oval(midX, midY, apex, a, b, a), true, Sheet.Pen.line(INK, 0.4).filled("#ffffff", 1));
         double left = c.hingeLeftM() * mm;
         double right = c.hingeRightM() * mm;
         double half = c.hingeLengthM() * mm / 2;
@@ -214,7 +212,7 @@ final class CutSheet {
                 midY - half);
         if (c.strapLeft()) {
             sheet.stroke(
-                    oval(midX, midY, -a, -a + c.strapM() * mm, a, b, a),
+                    oval(midX, midY, -a, -a + c.strapM() * mm, b, a),
                     true,
                     Sheet.Pen.line(INK, 0.4).filled("#a7997c", 1));
         }
@@ -294,8 +292,7 @@ final class CutSheet {
     }
 
     /** Part of the stump's outline between two distances from its middle along the lay. */
-    private static List<Sheet.Point> oval(
-            double midX, double midY, double fromX, double toX, double a, double b, double whole) {
+    private static List<Sheet.Point> oval(double midX, double midY, double fromX, double toX, double b, double whole) {
         List<Sheet.Point> up = new ArrayList<>();
         List<Sheet.Point> down = new ArrayList<>();
         int steps = 40;
@@ -373,7 +370,7 @@ final class CutSheet {
     private static List<String> wrapped(String text, int most) {
         List<String> lines = new ArrayList<>();
         StringBuilder at = new StringBuilder();
-        for (String w : text.split(" ")) {
+        for (String w : text.split(" ", -1)) {
             if (at.length() + w.length() + 1 > most && at.length() > 0) {
                 lines.add(at.toString());
                 at.setLength(0);

@@ -90,7 +90,7 @@ record CutView(
             List<String> likely) {}
 
     /**
-     * @param forceInWindN each, with the wind at {@code gustMs} against them
+     * @param forceInWind each, with the wind at {@code gustMs} against them
      * @param tipPerMmM what one millimetre of lift moves the tip
      */
     record WedgesView(

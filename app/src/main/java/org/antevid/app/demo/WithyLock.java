@@ -52,6 +52,7 @@ import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemState;
 import org.antevid.core.stem.Wood;
 import org.antevid.core.tangle.Pile;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
@@ -432,12 +433,12 @@ class WithyLock {
             KitItem.Kind kind,
             String name,
             int count,
-            Double barM,
-            Double liftM,
-            Double lengthM,
-            Double strengthN,
-            Double efficiency,
-            Integer madeYear) {
+            @Nullable Double barM,
+            @Nullable Double liftM,
+            @Nullable Double lengthM,
+            @Nullable Double strengthN,
+            @Nullable Double efficiency,
+            @Nullable Integer madeYear) {
         kit.put(
                 name,
                 kits.add(new KitItem(
@@ -533,17 +534,17 @@ class WithyLock {
         tangles.relate(job, "S2", Pile.Type.RESTS_ON, "S3");
         tangles.record(job, s2, new Tangles.HangEntry(Optional.of(20000.0), Optional.empty(), false, "", ""), -1L);
         ChoiceRequest.CutsRequest cuts = new ChoiceRequest.CutsRequest(
+                Optional.empty(),
                 null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
                 Optional.of(0.015),
-                null,
-                null,
+                Optional.empty(),
+                Optional.empty(),
                 null,
                 null,
                 kit.get("saw, short bar"));
@@ -556,9 +557,9 @@ class WithyLock {
                 kit.get("winch rope, 12 mm"),
                 kit.get("round sling, red"),
                 null,
-                null,
-                null,
-                null,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
                 null,
                 null);
         lays.choose(
@@ -574,8 +575,8 @@ class WithyLock {
                         Optional.of(52.0),
                         Optional.of(20000.0),
                         null,
-                        null,
-                        null,
+                        Optional.empty(),
+                        Optional.empty(),
                         null,
                         null,
                         cuts,

@@ -10,6 +10,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Year;
+import java.time.ZoneId;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -21,6 +22,7 @@ import org.antevid.app.problem.NotThere;
 import org.antevid.app.trace.Trail;
 import org.antevid.core.assist.KitItem;
 import org.hibernate.envers.Audited;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.http.HttpStatus;
@@ -65,7 +67,7 @@ public class Kits {
     }
 
     /** @return the item when it is on the list and of that kind; an id that is blank or gone is no item */
-    public Optional<KitItem> item(String id, KitItem.Kind kind) {
+    public Optional<KitItem> item(@Nullable String id, KitItem.Kind kind) {
         return id == null || id.isBlank()
                 ? Optional.empty()
                 : repository.findById(id).map(KitRecord::forCore).filter(i -> i.kind() == kind);
@@ -79,7 +81,7 @@ public class Kits {
 
     /** @return the year it is, for the age of a rope */
     public int year() {
-        return Year.now().getValue();
+        return Year.now(ZoneId.systemDefault()).getValue();
     }
 
     public String add(KitItem item) {
@@ -119,12 +121,25 @@ class KitRecord {
 
     String name;
     int pieces;
+
+    @Nullable
     Double barM;
+
+    @Nullable
     Double liftM;
+
+    @Nullable
     Double lengthM;
+
+    @Nullable
     Double strengthN;
+
+    @Nullable
     Double efficiency;
+
+    @Nullable
     Integer madeYear;
+
     String note;
 
     @Version

@@ -1,13 +1,14 @@
 package org.antevid.app.instrument;
 
 import java.time.Clock;
+import java.time.ZoneId;
 import org.antevid.core.quantity.Estimate;
 import org.springframework.stereotype.Component;
 
 /** Repeatable wind: a slow swing between 4 and 7 m/s over forty minutes, the same at the same minute of every day. */
 @Component
 class SimulatedAnemometer implements Anemometer {
-    private final Clock clock = Clock.systemDefaultZone();
+    private final Clock clock = Clock.system(ZoneId.systemDefault());
 
     @Override
     public Reading now() {

@@ -1,6 +1,7 @@
 package org.antevid.app.instrument;
 
 import java.time.LocalTime;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.IntStream;
@@ -15,7 +16,7 @@ class SimulatedBulletin implements Bulletin {
 
     @Override
     public Issue now() {
-        int hour = LocalTime.now().getHour();
+        int hour = LocalTime.now(ZoneId.systemDefault()).getHour();
         return new Issue(
                 List.copyOf(IntStream.rangeClosed(1, HOURS)
                         .mapToObj(i -> hour(i, (hour + i) % 24))

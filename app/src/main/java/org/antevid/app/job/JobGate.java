@@ -9,6 +9,7 @@ import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.problem.NotThere;
 import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.quantity.Require;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -86,6 +87,6 @@ class JobGate implements WebMvcConfigurer, HandlerInterceptor {
     private static String jobId(HttpServletRequest request) {
         Map<String, String> path =
                 (Map<String, String>) request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE);
-        return path.get("job");
+        return Require.present(path, "job");
     }
 }

@@ -24,6 +24,7 @@ import org.antevid.core.lay.Support;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.retreat.Leaving;
 import org.antevid.core.site.Spot;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What the leader chooses for one stem, with kit by its id on the house's list. Which ways out are cleared and what the
@@ -38,20 +39,20 @@ public record ChoiceRequest(
         Optional<Double> ropeHeightM,
         Optional<Double> anchorDistM,
         Optional<Double> pullN,
-        LaySpread.Skill skill,
+        LaySpread.@Nullable Skill skill,
         Optional<Spot> stand,
         Optional<Spot> puller,
-        @Size(max = 40) String coverTree,
-        Leaving.Clock clock,
-        @Valid CutsRequest cuts,
-        @Valid RigRequest rig,
-        @Valid SupportRequest support) {
+        @Size(max = 40) @Nullable String coverTree,
+        Leaving.@Nullable Clock clock,
+        @Valid @Nullable CutsRequest cuts,
+        @Valid @Nullable RigRequest rig,
+        @Valid @Nullable SupportRequest support) {
 
     /** Measures the leader sets himself, metres; what is missing follows the rule. */
     @JsonIgnoreProperties(ignoreUnknown = true)
     public record CutsRequest(
             Optional<BackCut> backCut,
-            FaceOrder faceOrder,
+            @Nullable FaceOrder faceOrder,
             Optional<Double> hingeLeftM,
             Optional<Double> hingeRightM,
             Optional<Double> depthM,
@@ -61,11 +62,24 @@ public record ChoiceRequest(
             Optional<Double> barkM,
             Optional<Double> alongM,
             Optional<Double> acrossM,
-            @Size(max = 200) String reason,
-            Set<Technique> techniques,
-            @Size(max = 60) String sawId) {
-        public static final CutsRequest NONE =
-                new CutsRequest(null, null, null, null, null, null, null, null, null, null, null, null, null, null);
+            @Size(max = 200) @Nullable String reason,
+            @Nullable Set<Technique> techniques,
+            @Size(max = 60) @Nullable String sawId) {
+        public static final CutsRequest NONE = new CutsRequest(
+                Optional.empty(),
+                null,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                null,
+                null,
+                null);
 
         CutChoice forCore() {
             return new CutChoice(
@@ -93,21 +107,33 @@ public record ChoiceRequest(
      */
     @JsonIgnoreProperties(ignoreUnknown = true)
     public record RigRequest(
-            Rig.Tie tie,
-            Double legAngleDeg,
-            Integer parts,
-            Double partEfficiency,
-            Integer people,
-            @Size(max = 60) String ropeId,
-            @Size(max = 60) String slingId,
-            @Size(max = 60) String blockId,
+            Rig.@Nullable Tie tie,
+            @Nullable Double legAngleDeg,
+            @Nullable Integer parts,
+            @Nullable Double partEfficiency,
+            @Nullable Integer people,
+            @Size(max = 60) @Nullable String ropeId,
+            @Size(max = 60) @Nullable String slingId,
+            @Size(max = 60) @Nullable String blockId,
             Optional<Double> anchorDiameterM,
             Optional<Double> anchorSlingM,
             Optional<Double> pretensionN,
-            Rig.When when,
-            Boolean proposed) {
-        public static final RigRequest PLAIN =
-                new RigRequest(null, null, null, null, null, null, null, null, null, null, null, null, null);
+            Rig.@Nullable When when,
+            @Nullable Boolean proposed) {
+        public static final RigRequest PLAIN = new RigRequest(
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                null,
+                null);
 
         Rig forCore(Kits kits) {
             return new Rig(
@@ -134,7 +160,7 @@ public record ChoiceRequest(
             Optional<Double> pullN,
             Optional<Spot> stand,
             Optional<Spot> puller,
-            @Valid RigRequest rig) {
+            @Valid @Nullable RigRequest rig) {
         Means forCore(Kits kits) {
             return new Means(
                     kind,
@@ -168,15 +194,15 @@ public record ChoiceRequest(
     public record SupportRequest(
             Optional<Double> guyHeightM,
             Optional<Spot> guyAnchor,
-            @Size(max = 60) String guyRopeId,
-            @Valid LineRequest fallback,
-            @Size(max = 60) String wedgeId,
-            Integer stack,
-            Integer beside,
-            Boolean keepOpen,
-            @Valid BelowRequest below) {
+            @Size(max = 60) @Nullable String guyRopeId,
+            @Valid @Nullable LineRequest fallback,
+            @Size(max = 60) @Nullable String wedgeId,
+            @Nullable Integer stack,
+            @Nullable Integer beside,
+            @Nullable Boolean keepOpen,
+            @Valid @Nullable BelowRequest below) {
         public static final SupportRequest NONE =
-                new SupportRequest(null, null, null, null, null, null, null, null, null);
+                new SupportRequest(Optional.empty(), Optional.empty(), null, null, null, null, null, null, null);
 
         Support forCore(Kits kits) {
             int on = stack == null ? 1 : stack;
@@ -218,8 +244,8 @@ public record ChoiceRequest(
                 anchorDistM,
                 pullN,
                 null,
-                null,
-                null,
+                Optional.empty(),
+                Optional.empty(),
                 null,
                 null,
                 null,

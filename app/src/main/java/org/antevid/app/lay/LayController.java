@@ -17,6 +17,7 @@ import org.antevid.core.lay.Landmark;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Rehearsal;
 import org.antevid.core.lay.Zone;
+import org.antevid.core.quantity.Require;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.site.Shape;
@@ -142,7 +143,7 @@ class LayController {
         Site site = lays.site(job);
         return lays.chosen(job).stream()
                 .map(c -> {
-                    StemReading reading = readings.get(c.stemId());
+                    StemReading reading = Require.present(readings, c.stemId());
                     Optional<LayPlan> plan = Optional.of(c)
                             .filter(x -> reading.notKnown().isEmpty())
                             .map(x -> lays.plan(reading, site, x.choice()));

@@ -22,6 +22,7 @@ import org.antevid.app.stem.Stems;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Zone;
 import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.quantity.Require;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.site.Site;
@@ -66,7 +67,7 @@ class LayFiles {
                 stems.known(jobId).stream().collect(Collectors.toMap(Stems.Known::id, Stems.Known::reading));
         Site site = lays.site(jobId);
         for (Lays.Chosen c : lays.chosen(jobId)) {
-            StemReading stem = readings.get(c.stemId());
+            StemReading stem = Require.present(readings, c.stemId());
             if (stem.notKnown().isEmpty()) {
                 add(frame, all, c, lays.plan(stem, site, c.choice()));
             }

@@ -35,6 +35,7 @@ import org.antevid.core.site.Shape;
 import org.antevid.core.site.Spot;
 import org.hibernate.envers.Audited;
 import org.hibernate.envers.NotAudited;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 /** The leader's choice for one stem; the key is the stem's. */
@@ -60,22 +61,39 @@ class LayRecord {
     @Enumerated(EnumType.STRING)
     Means.Kind means;
 
+    @Nullable
     Double ropeHeightM;
+
+    @Nullable
     Double anchorDistM;
+
+    @Nullable
     Double pullN;
 
     @Enumerated(EnumType.STRING)
     LaySpread.Skill skill = LaySpread.Skill.TRAINED;
 
+    @Nullable
     Double standEastM;
+
+    @Nullable
     Double standNorthM;
+
+    @Nullable
     Double pullerEastM;
+
+    @Nullable
     Double pullerNorthM;
     /** Who cleared the way to that side, null while nobody has. */
+    @Nullable
     String clearedLeft;
 
+    @Nullable
     String clearedRight;
+
     Double clearedLayDeg;
+
+    @Nullable
     String coverTree;
 
     @Enumerated(EnumType.STRING)
@@ -110,6 +128,7 @@ class LayRecord {
     @NotAudited
     @Convert(converter = BasisColumn.class)
     @Column(length = 100000)
+    @Nullable
     Basis basis;
 
     @Version
@@ -172,7 +191,7 @@ class LayRecord {
     /** @return what that side was cleared by; empty while it is not, or was for another lay */
     Optional<String> clearedBy(EscapeRoutes.Side side, double lay) {
         return cleared(lay).contains(side)
-                ? Optional.of(side == EscapeRoutes.Side.LEFT ? clearedLeft : clearedRight)
+                ? Optional.ofNullable(side == EscapeRoutes.Side.LEFT ? clearedLeft : clearedRight)
                 : Optional.empty();
     }
 
@@ -197,7 +216,7 @@ class LayRecord {
         support = c.support() == null ? ChoiceRequest.SupportRequest.NONE : c.support();
     }
 
-    private static Optional<Spot> spot(Double east, Double north) {
+    private static Optional<Spot> spot(@Nullable Double east, @Nullable Double north) {
         return east == null || north == null ? Optional.empty() : Optional.of(new Spot(east, north));
     }
 }
@@ -209,15 +228,15 @@ abstract class JsonColumn<T> implements AttributeConverter<T, String> {
             .disable(SerializationFeature.WRITE_DATES_AS_TIMESTAMPS)
             .setSerializationInclusion(JsonInclude.Include.NON_ABSENT);
     private final TypeReference<T> type;
-    private final T none;
+    private final @Nullable T none;
 
-    JsonColumn(TypeReference<T> type, T none) {
+    JsonColumn(TypeReference<T> type, @Nullable T none) {
         this.type = type;
         this.none = none;
     }
 
     @Override
-    public String convertToDatabaseColumn(T value) {
+    public @Nullable String convertToDatabaseColumn(@Nullable T value) {
         try {
             return value == null ? null : JSON.writeValueAsString(value);
         } catch (JsonProcessingException e) {
@@ -226,7 +245,7 @@ abstract class JsonColumn<T> implements AttributeConverter<T, String> {
     }
 
     @Override
-    public T convertToEntityAttribute(String text) {
+    public @Nullable T convertToEntityAttribute(@Nullable String text) {
         try {
             return text == null || text.isEmpty() ? none : JSON.readValue(text, type);
         } catch (JsonProcessingException e) {

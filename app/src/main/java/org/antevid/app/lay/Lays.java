@@ -42,6 +42,7 @@ import org.antevid.core.stem.Measured;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.Tipping;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -297,7 +298,12 @@ public class Lays {
 
     /** Records the choice; a fixed lay with its drop zone is what the crew is briefed on. */
     public void choose(
-            String jobId, String stemId, ChoiceRequest request, boolean fixed, List<Spot> dropZone, Long version) {
+            String jobId,
+            String stemId,
+            ChoiceRequest request,
+            boolean fixed,
+            List<Spot> dropZone,
+            @Nullable Long version) {
         stems.requireOpen(jobId, stemId);
         Stems.Known stem = stems.known(jobId, stemId);
         if (stem.reading().toBeKept()) {

@@ -71,7 +71,7 @@ class Live {
         this.signIns = signIns;
         this.headlines = headlines;
         this.json = json;
-        teller.scheduleWithFixedDelay(() -> safely(this::beat), BEAT_MS, BEAT_MS, TimeUnit.MILLISECONDS);
+        var unused = teller.scheduleWithFixedDelay(() -> safely(this::beat), BEAT_MS, BEAT_MS, TimeUnit.MILLISECONDS);
     }
 
     void listen(String job, SignedIn me, HttpServletRequest request, HttpServletResponse response) throws IOException {
@@ -127,7 +127,7 @@ class Live {
             }
             audience.gathering |= afterMs > 0;
         }
-        teller.schedule(() -> safely(() -> tell(job, audience)), afterMs, TimeUnit.MILLISECONDS);
+        var unused = teller.schedule(() -> safely(() -> tell(job, audience)), afterMs, TimeUnit.MILLISECONDS);
     }
 
     private void tell(String job, Audience audience) {
@@ -142,7 +142,8 @@ class Live {
             audience.gathering = false;
         }
         dropThoseWithoutRights(job, audience);
-        boolean hold = changes.remove(Change.SEEN) | changes.contains(Change.HOLD);
+        boolean seen = changes.remove(Change.SEEN);
+        boolean hold = seen || changes.contains(Change.HOLD);
         if (hold) {
             tellHold(job, audience, audience.streams);
         }

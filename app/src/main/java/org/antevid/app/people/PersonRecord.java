@@ -18,6 +18,7 @@ import org.antevid.core.crew.Competence;
 import org.antevid.core.crew.Person;
 import org.hibernate.envers.Audited;
 import org.hibernate.envers.NotAudited;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 @Entity
@@ -32,12 +33,15 @@ class PersonRecord {
     @Enumerated(EnumType.STRING)
     Office office;
 
+    @Nullable
     String passphraseHash;
 
     @NotAudited
+    @Nullable
     String pinHash;
     /** Kept in clear until it is used: it is read out to the person beside whom it stands. */
     @NotAudited
+    @Nullable
     String firstWord;
 
     String pinResetBy;

@@ -11,6 +11,7 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.antevid.core.quantity.RefusedInput;
+import org.jspecify.annotations.Nullable;
 
 /** What a passphrase and a PIN must be, and the word a first PIN is set with. */
 final class Secrets {
@@ -78,7 +79,7 @@ final class Secrets {
         return WORDS[RANDOM.nextInt(WORDS.length)] + " " + (100 + RANDOM.nextInt(900));
     }
 
-    static boolean sameWord(String said, String word) {
+    static boolean sameWord(@Nullable String said, @Nullable String word) {
         return said != null && word != null && bare(said).equals(bare(word));
     }
 }

@@ -5,6 +5,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
@@ -81,7 +82,7 @@ public class SignIn implements SecurityContextRepository {
     @Override
     public DeferredSecurityContext loadDeferredContext(HttpServletRequest request) {
         return new DeferredSecurityContext() {
-            private SecurityContext loaded;
+            private @Nullable SecurityContext loaded;
 
             @Override
             public SecurityContext get() {

@@ -25,8 +25,8 @@ public class PermitsColumn implements AttributeConverter<Map<Permit, Permit.Answ
     public Map<Permit, Permit.Answer> convertToEntityAttribute(String text) {
         Map<Permit, Permit.Answer> answers = new EnumMap<>(Permit.class);
         if (text != null && !text.isEmpty()) {
-            for (String pair : text.split(",")) {
-                String[] kv = pair.split("=");
+            for (String pair : text.split(",", -1)) {
+                String[] kv = pair.split("=", 2);
                 answers.put(Permit.valueOf(kv[0]), Permit.Answer.valueOf(kv[1]));
             }
         }

@@ -20,6 +20,7 @@ import org.antevid.core.site.Spot;
 import org.antevid.core.site.Terrain;
 import org.antevid.core.site.VoltageClass;
 import org.hibernate.envers.Audited;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 @Entity
@@ -57,13 +58,19 @@ class FeatureRecord {
     String occupied = "";
 
     @Enumerated(EnumType.STRING)
+    @Nullable
     VoltageClass voltage;
 
     @Enumerated(EnumType.STRING)
+    @Nullable
     Bed bed;
 
     String agreedOn = "";
+
+    @Nullable
     Double slopeDeg;
+
+    @Nullable
     Double downhillDeg;
 
     @Version

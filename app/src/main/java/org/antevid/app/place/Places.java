@@ -2,6 +2,7 @@ package org.antevid.app.place;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -228,7 +229,9 @@ public class Places {
         }
         f.agreedOn = !f.mayBeHit
                 ? ""
-                : text(e.more.agreedOn).isEmpty() ? LocalDate.now().toString() : text(e.more.agreedOn);
+                : text(e.more.agreedOn).isEmpty()
+                        ? LocalDate.now(ZoneId.systemDefault()).toString()
+                        : text(e.more.agreedOn);
         f.protection = e.protection;
         f.protectedBy = text(e.protectedBy);
         f.protectionDone = e.protectionDone;

@@ -6,19 +6,20 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.antevid.core.site.Spot;
+import org.jspecify.annotations.Nullable;
 
 /** A list of points as text: "east north;east north", metres. */
 @Converter
 public class SpotsColumn implements AttributeConverter<List<Spot>, String> {
     @Override
-    public String convertToDatabaseColumn(List<Spot> spots) {
+    public @Nullable String convertToDatabaseColumn(@Nullable List<Spot> spots) {
         return spots == null
                 ? null
                 : spots.stream().map(s -> s.eastM() + " " + s.northM()).collect(Collectors.joining(";"));
     }
 
     @Override
-    public List<Spot> convertToEntityAttribute(String text) {
+    public List<Spot> convertToEntityAttribute(@Nullable String text) {
         if (text == null || text.isEmpty()) {
             return List.of();
         }

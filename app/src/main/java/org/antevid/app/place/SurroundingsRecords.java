@@ -23,6 +23,7 @@ import org.antevid.core.site.Spot;
 import org.antevid.core.site.Terrain;
 import org.hibernate.envers.Audited;
 import org.hibernate.envers.NotAudited;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 /** What surrounds the work of one job; the key is the job's. */
@@ -53,9 +54,16 @@ class SurroundingsRecord {
     String kit = "";
     String rescuePlan = "";
     String utilityLine = "";
+
+    @Nullable
     Double accessWidthM;
+
+    @Nullable
     Double accessGradientDeg;
+
+    @Nullable
     Double accessLoadKg;
+
     String keepOff = "";
     Double anchorLatitudeDeg;
     Double anchorLongitudeDeg;
@@ -114,6 +122,8 @@ class MachineRecord {
     double widthM;
     double massKg;
     double gradeDeg;
+
+    @Nullable
     Double pullN;
 
     @Version
@@ -160,9 +170,17 @@ class UnderlayRecord {
     String mime;
     int widthPx;
     int heightPx;
+
+    @Nullable
     Double metresPerPixel;
+
+    @Nullable
     Double turnDeg;
+
+    @Nullable
     Double eastM;
+
+    @Nullable
     Double northM;
 
     @org.hibernate.envers.NotAudited

@@ -9,6 +9,7 @@ import org.antevid.app.job.Change;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.problem.NotThere;
 import org.antevid.core.quantity.Require;
+import org.antevid.core.site.Spot;
 import org.antevid.core.site.Underlay;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -30,18 +31,18 @@ public class Underlays {
     public record View(String name, int widthPx, int heightPx, Optional<Underlay> lies, long version) {}
 
     public Optional<View> view(String jobId) {
-        return records.findById(jobId)
-                .map(r -> new View(
-                        r.name,
-                        r.widthPx,
-                        r.heightPx,
-                        r.metresPerPixel == null
-                                ? Optional.empty()
-                                : Optional.of(new Underlay(
-                                        r.metresPerPixel,
-                                        r.turnDeg,
-                                        new org.antevid.core.site.Spot(r.eastM, r.northM))),
-                        r.version));
+        return records.findById(jobId).map(r -> new View(r.name, r.widthPx, r.heightPx, lies(r), r.version));
+    }
+
+    /** Two points given lay it; before that it lies nowhere. */
+    private static Optional<Underlay> lies(UnderlayRecord r) {
+        Double scale = r.metresPerPixel;
+        Double turn = r.turnDeg;
+        Double east = r.eastM;
+        Double north = r.northM;
+        return scale == null || turn == null || east == null || north == null
+                ? Optional.empty()
+                : Optional.of(new Underlay(scale, turn, new Spot(east, north)));
     }
 
     byte[] picture(String jobId) {

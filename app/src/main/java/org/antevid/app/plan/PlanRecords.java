@@ -5,6 +5,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 /** A second opinion as it was taken; never changed. */
@@ -20,7 +21,10 @@ class OpinionRecord {
     boolean byTelephone;
     String phone;
     String shown;
+
+    @Nullable
     Instant calledAt;
+
     String readBack;
     String signInId;
     String enteredBy;

@@ -26,7 +26,6 @@ import org.antevid.app.lay.ProposedLines;
 import org.antevid.app.people.People;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.people.Way;
-import org.antevid.app.place.Places;
 import org.antevid.app.place.Surroundings;
 import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.problem.NotThere;
@@ -69,7 +68,6 @@ public class Plans {
     private final Jobs jobs;
     private final People people;
     private final House house;
-    private final Places places;
     private final Stems stems;
     private final Lays lays;
     private final Tangles tangles;
@@ -86,7 +84,6 @@ public class Plans {
             Jobs jobs,
             People people,
             House house,
-            Places places,
             Stems stems,
             Lays lays,
             Tangles tangles,
@@ -101,7 +98,6 @@ public class Plans {
         this.jobs = jobs;
         this.people = people;
         this.house = house;
-        this.places = places;
         this.stems = stems;
         this.lays = lays;
         this.tangles = tangles;
@@ -136,7 +132,7 @@ public class Plans {
     }
 
     public Outside outside(Anemometer.Reading wind) {
-        return new Outside(wind.gustMs(), wind.fromDeg(), bulletin.now(), LocalDate.now());
+        return new Outside(wind.gustMs(), wind.fromDeg(), bulletin.now(), LocalDate.now(ZoneId.systemDefault()));
     }
 
     public Situation situation(String jobId) {
@@ -335,7 +331,7 @@ public class Plans {
                         .filter(a -> a.findingKey.equals(f.key())
                                 && (f.lasts() == Finding.Lasts.DAY
                                         ? LocalDate.ofInstant(a.at, ZoneId.systemDefault())
-                                                .equals(LocalDate.now())
+                                                .equals(LocalDate.now(ZoneId.systemDefault()))
                                         : a.words.equals(f.words())))
                         .reduce((a, b) -> b)
                         .map(a -> f.clearedBy("acknowledged by " + a.who + " at " + CLOCK.format(a.at)))

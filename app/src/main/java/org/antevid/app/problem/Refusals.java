@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.RefusedInput;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
@@ -108,6 +109,7 @@ class Refusals {
         PessimisticLockingFailureException.class,
         DataIntegrityViolationException.class
     })
+    @Nullable
     ResponseEntity<ProblemDetail> overtaken(
             RuntimeException e, HttpServletRequest request, HttpServletResponse response) throws IOException {
         if (crossed.answered(request, response)) {
@@ -188,7 +190,8 @@ class Refusals {
     }
 
     /** Whatever was asked for, a refusal comes as JSON. */
-    private static ResponseEntity<ProblemDetail> problem(HttpStatus status, String detail, List<Fault> faults) {
+    private static ResponseEntity<ProblemDetail> problem(
+            HttpStatus status, @Nullable String detail, List<Fault> faults) {
         ProblemDetail p = ProblemDetail.forStatusAndDetail(status, detail);
         p.setProperties(Map.of("ok", false, "errors", faults));
         return ResponseEntity.status(status)

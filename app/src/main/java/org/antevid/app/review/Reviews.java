@@ -32,6 +32,7 @@ import org.antevid.core.quantity.Require;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.StemState;
 import org.hibernate.envers.Audited;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -286,9 +287,16 @@ class OutcomeRecord {
     String stem;
     double bearingDeg;
     double distanceM;
+
+    @Nullable
     Double hingeLeftMm;
+
+    @Nullable
     Double hingeRightMm;
+
+    @Nullable
     Double hingeLengthMm;
+
     String surprise;
     int briefingNumber;
     /** Why it corrects the one before it. */

@@ -87,8 +87,8 @@ public class Holds implements Headlines {
 
     private static HoldView view(Hold hold, Map<Long, RunEventRecord> lines) {
         List<PressView> presses = hold.presses().stream()
-                .map(p -> lines.get(p.seq()))
-                .map(l -> new PressView(l.subject, l.who, l.personId, l.reason, l.pressedAt, l.at))
+                .map(p -> Require.present(lines, p.seq()))
+                .map(l -> new PressView(l.subject, l.who, l.personId, l.reason, l.pressed(), l.at))
                 .toList();
         List<ReceiptView> receipts = hold.receipts().stream()
                 .map(r -> lines.get(r.seq()))

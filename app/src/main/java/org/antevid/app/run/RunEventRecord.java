@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Optional;
 import org.antevid.core.run.Happening;
 import org.hibernate.annotations.Immutable;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -40,8 +41,16 @@ class RunEventRecord {
 
     String clientId;
     String reason;
+
+    @Nullable
     Instant pressedAt;
+
     Instant at;
+
+    /** @return when it was pressed; for what was not pressed on a phone, when it came */
+    Instant pressed() {
+        return pressedAt == null ? at : pressedAt;
+    }
 
     Happening forCore() {
         return new Happening(seq, kind, personId, subject, detail, through);

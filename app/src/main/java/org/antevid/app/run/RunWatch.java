@@ -41,7 +41,8 @@ class RunWatch {
     @EventListener(ApplicationReadyEvent.class)
     void start() {
         open.addAll(events.jobsWith(Happening.Kind.GO));
-        thread.scheduleWithFixedDelay(() -> open.forEach(this::look), EVERY_MS, EVERY_MS, TimeUnit.MILLISECONDS);
+        var unused = thread.scheduleWithFixedDelay(
+                () -> open.forEach(this::look), EVERY_MS, EVERY_MS, TimeUnit.MILLISECONDS);
     }
 
     @EventListener(ContextClosedEvent.class)

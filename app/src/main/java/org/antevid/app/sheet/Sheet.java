@@ -46,9 +46,20 @@ public final class Sheet {
 
     /** Where the given point lies of the words. */
     public enum Align {
-        LEFT,
-        MIDDLE,
-        RIGHT
+        LEFT("start"),
+        MIDDLE("middle"),
+        RIGHT("end");
+
+        private final String anchor;
+
+        Align(String anchor) {
+            this.anchor = anchor;
+        }
+
+        /** @return as SVG calls it */
+        String anchor() {
+            return anchor;
+        }
     }
 
     /** What is on the sheet, in the order it is drawn. */

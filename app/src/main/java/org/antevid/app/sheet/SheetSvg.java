@@ -1,7 +1,6 @@
 package org.antevid.app.sheet;
 
 import java.io.StringWriter;
-import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import javax.xml.stream.XMLOutputFactory;
@@ -88,9 +87,7 @@ public final class SheetSvg {
             if (w.bold()) {
                 x.writeAttribute("font-weight", "700");
             }
-            x.writeAttribute(
-                    "text-anchor",
-                    List.of("start", "middle", "end").get(w.align().ordinal()));
+            x.writeAttribute("text-anchor", w.align().anchor());
             x.writeCharacters(w.text());
             x.writeEndElement();
         }

@@ -28,6 +28,7 @@ import org.antevid.app.job.WrittenOnce;
 import org.antevid.app.problem.Problems;
 import org.apache.catalina.connector.RequestFacade;
 import org.apache.tomcat.util.http.fileupload.FileUploadException;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.InvalidMediaTypeException;
@@ -120,7 +121,7 @@ final class Bodies extends OncePerRequestFilter {
             Problems.write(response, 429, "Too much at once from this address. Wait a second, then try again.");
             return;
         }
-        Share share = new Share(address, there);
+        Share share = new Share(address);
         boolean arrives = hasBody(request) && unwrapped(request) instanceof RequestFacade;
         try {
             if (arrives) {
@@ -212,12 +213,10 @@ final class Bodies extends OncePerRequestFilter {
     /** What one request takes of its address's share, given back once. */
     private final class Share implements AsyncListener {
         private final String address;
-        private final AtomicInteger there;
         private final AtomicBoolean given = new AtomicBoolean();
 
-        private Share(String address, AtomicInteger there) {
+        private Share(String address) {
             this.address = address;
-            this.there = there;
         }
 
         void give() {
@@ -257,7 +256,7 @@ final class Bodies extends OncePerRequestFilter {
         private final AtomicBoolean decided = new AtomicBoolean();
         private final byte[] buffer = new byte[8192];
         private final int most;
-        private ScheduledFuture<?> deadline;
+        private @Nullable ScheduledFuture<?> deadline;
 
         private Arriving(HttpServletRequest request, HttpServletResponse response, Share share) throws IOException {
             this.request = request;
@@ -309,7 +308,10 @@ final class Bodies extends OncePerRequestFilter {
         private boolean decide() {
             boolean first = decided.compareAndSet(false, true);
             if (first) {
-                deadline.cancel(false);
+                ScheduledFuture<?> planned = deadline;
+                if (planned != null) {
+                    planned.cancel(false);
+                }
             }
             return first;
         }

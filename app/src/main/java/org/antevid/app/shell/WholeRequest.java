@@ -33,6 +33,7 @@ import org.apache.tomcat.util.http.fileupload.FileUpload;
 import org.apache.tomcat.util.http.fileupload.FileUploadException;
 import org.apache.tomcat.util.http.fileupload.UploadContext;
 import org.apache.tomcat.util.http.fileupload.disk.DiskFileItemFactory;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.util.UriComponentsBuilder;
 
 /** A request whose body has arrived whole: what comes after it waits for nobody's network. */
@@ -130,7 +131,7 @@ final class WholeRequest extends HttpServletRequestWrapper {
     }
 
     @Override
-    public Part getPart(String name) {
+    public @Nullable Part getPart(String name) {
         return parts.stream().filter(p -> p.getName().equals(name)).findFirst().orElse(null);
     }
 
@@ -145,12 +146,12 @@ final class WholeRequest extends HttpServletRequestWrapper {
     }
 
     @Override
-    public String[] getParameterValues(String name) {
+    public String @Nullable [] getParameterValues(String name) {
         return fields.get(name);
     }
 
     @Override
-    public String getParameter(String name) {
+    public @Nullable String getParameter(String name) {
         String[] values = fields.get(name);
         return values == null || values.length == 0 ? null : values[0];
     }

@@ -19,6 +19,7 @@ import org.antevid.core.stem.Sighting;
 import org.antevid.core.stem.SightingKind;
 import org.antevid.core.stem.StemState;
 import org.antevid.core.stem.Tell;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -53,9 +54,17 @@ class SightingRecord {
     String who;
     Instant takenAt;
     boolean byCrew;
+
+    @Nullable
     String acceptedBy;
+
+    @Nullable
     Instant acceptedAt;
+
+    @Nullable
     String setAside;
+
+    @Nullable
     String setAsideBy;
 
     boolean accepted() {
@@ -101,8 +110,13 @@ class DefectRecord {
     double fromM;
     double toM;
     double faceDeg;
+
+    @Nullable
     Double widthM;
+
+    @Nullable
     Double depthM;
+
     String extent;
 
     @Enumerated(EnumType.STRING)
@@ -115,7 +129,11 @@ class DefectRecord {
     String who;
     Instant seenAt;
     boolean byCrew;
+
+    @Nullable
     String setAside;
+
+    @Nullable
     String setAsideBy;
 
     Defect forCore() {
@@ -142,7 +160,10 @@ class PhotoRecord {
 
     String jobId;
     String stemId;
+
+    @Nullable
     String defectId;
+
     String who;
     Instant at;
     int widthPx;

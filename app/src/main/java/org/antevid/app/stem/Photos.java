@@ -71,9 +71,12 @@ public class Photos {
             }
             return own.get();
         }
-        defectId.ifPresent(d -> defects.findById(d)
-                .filter(r -> r.stemId.equals(stem.id))
-                .orElseThrow(() -> new RefusedInput("UNKNOWN_DEFECT", "defect", "is no defect of this stem")));
+        if (defectId.isPresent()
+                && defectId.flatMap(defects::findById)
+                        .filter(r -> r.stemId.equals(stem.id))
+                        .isEmpty()) {
+            throw new RefusedInput("UNKNOWN_DEFECT", "defect", "is no defect of this stem");
+        }
         PhotoRecord p = new PhotoRecord();
         p.id = own.orElseGet(() -> UUID.randomUUID().toString());
         p.jobId = jobId;
@@ -104,6 +107,7 @@ public class Photos {
         return photos.findById(id).filter(p -> p.jobId.equals(jobId)).orElseThrow(NotThere::new).jpeg;
     }
 
+    @SuppressWarnings("ArrayRecordComponent") // passed on once, never compared
     private record Small(byte[] jpeg, int widthPx, int heightPx) {}
 
     private static Small upright(byte[] file) {

@@ -24,6 +24,7 @@ import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.people.SignedIn;
 import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.quantity.Require;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.Defect;
@@ -231,7 +232,7 @@ public class StemCsv {
             }
         }
         for (CsvTable.Row r : rows) {
-            Stems.NewStem n = read.get(r.number());
+            Stems.NewStem n = Require.present(read, r.number());
             if (n != null) {
                 n.unionWith().stream()
                         .filter(u -> !inFile.contains(u) && !known.containsKey(u))
@@ -245,7 +246,7 @@ public class StemCsv {
         List<CsvTable.Row> good = rows.stream().filter(CsvTable.Row::good).toList();
         for (CsvTable.Row r : good) {
             if (!known.containsKey(r.text("label"))) {
-                Stems.NewStem n = read.get(r.number());
+                Stems.NewStem n = Require.present(read, r.number());
                 stems.add(
                         jobId,
                         r.text("label"),
@@ -264,8 +265,8 @@ public class StemCsv {
         Map<String, StemRecord> now =
                 stemRecords.findByJobId(jobId).stream().collect(Collectors.toMap(s -> s.label, Function.identity()));
         for (CsvTable.Row r : good) {
-            StemRecord s = now.get(r.text("label"));
-            Stems.NewStem n = read.get(r.number());
+            StemRecord s = Require.present(now, r.text("label"));
+            Stems.NewStem n = Require.present(read, r.number());
             if (!same(s, n)) {
                 stems.change(jobId, s.id, n, s.version);
                 changed += known.containsKey(s.label) ? 1 : 0;
@@ -384,7 +385,7 @@ public class StemCsv {
         s.setAsideBy = s.setAside == null ? null : r.text("set_aside_by");
         Map<String, Double> numbers = new HashMap<>();
         Map<String, String> choices = new HashMap<>();
-        for (String pair : r.need("raw").split(";")) {
+        for (String pair : r.need("raw").split(";", -1)) {
             String[] kv = pair.split("=", 2);
             if (kv.length < 2) {
                 r.bad("raw", "'" + pair + "' must be name=value");
@@ -396,7 +397,7 @@ public class StemCsv {
                 choices.put(kv[0].strip(), kv[1].strip());
             }
         }
-        if (!r.good()) {
+        if (stem == null || !r.good()) {
             return s;
         }
         try {
@@ -495,7 +496,7 @@ public class StemCsv {
                         Arrays.stream(Tell.values()).noneMatch(k -> k.name().equals(t)))
                 .findFirst()
                 .ifPresent(t -> r.bad("tells", "'" + t.toLowerCase(Locale.ROOT) + "' is no sign that is known"));
-        if (r.good()) {
+        if (stem != null && r.good()) {
             try {
                 d.forCore();
                 d.jobId = stem.jobId;

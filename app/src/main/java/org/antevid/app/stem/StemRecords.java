@@ -18,6 +18,7 @@ import org.antevid.core.stem.StemState;
 import org.antevid.core.stem.Verdict;
 import org.antevid.core.stem.Wood;
 import org.hibernate.envers.Audited;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 /** What a person says of a stem, beside what is measured. */
@@ -55,6 +56,7 @@ class StemRecord {
     @Enumerated(EnumType.STRING)
     Condition woodCrown;
 
+    @Nullable
     Double woodFacingDeg;
 
     @Enumerated(EnumType.STRING)
@@ -72,6 +74,7 @@ class StemRecord {
     @Convert(converter = LabelsColumn.class)
     List<String> unionWith = List.of();
 
+    @Nullable
     Double unionHeightM;
 
     @Enumerated(EnumType.STRING)

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.antevid.app.job.Needs;
+import org.antevid.core.quantity.Require;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Spot;
 import org.antevid.core.tangle.Pile;
@@ -99,12 +100,12 @@ class TangleController {
                 s.stems().stream()
                         .map(id -> new MethodView(
                                 id,
-                                s.method().get(id).ladder().stream()
+                                Require.present(s.method(), id).ladder().stream()
                                         .map(w -> w.words())
                                         .toList(),
-                                Rounding.pull(s.method().get(id).pullN()),
-                                s.zone().get(id).radiusM().map(r -> Rounding.up(r, 0)),
-                                s.zone().get(id).stripHalfM().map(r -> Rounding.up(r, 1))))
+                                Rounding.pull(Require.present(s.method(), id).pullN()),
+                                Require.present(s.zone(), id).radiusM().map(r -> Rounding.up(r, 0)),
+                                Require.present(s.zone(), id).stripHalfM().map(r -> Rounding.up(r, 1))))
                         .toList());
     }
 

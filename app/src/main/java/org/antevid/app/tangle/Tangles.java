@@ -28,6 +28,7 @@ import org.antevid.core.tangle.KeepOut;
 import org.antevid.core.tangle.Pile;
 import org.antevid.core.tangle.Release;
 import org.hibernate.envers.Audited;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -81,7 +82,9 @@ public class Tangles {
         StemReading upper = stems.labelled(jobId, a)
                 .orElseThrow(() -> new RefusedInput("UNKNOWN_STEM", "a", "is no stem of this job"))
                 .reading();
-        stems.labelled(jobId, b).orElseThrow(() -> new RefusedInput("UNKNOWN_STEM", "b", "is no stem of this job"));
+        if (stems.labelled(jobId, b).isEmpty()) {
+            throw new RefusedInput("UNKNOWN_STEM", "b", "is no stem of this job");
+        }
         if (a.equals(b)) {
             throw new RefusedInput("SELF_RELATION", "b", "a stem cannot bear on itself");
         }
@@ -266,8 +269,13 @@ class HangRecord {
     String stemId;
 
     String jobId;
+
+    @Nullable
     Double tractorWinchN;
+
+    @Nullable
     Double handWinchN;
+
     boolean lockedInFork;
     String guardName;
     String closure;

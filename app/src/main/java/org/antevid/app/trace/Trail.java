@@ -17,6 +17,7 @@ import org.antevid.app.problem.Stale;
 import org.hibernate.envers.AuditReader;
 import org.hibernate.envers.AuditReaderFactory;
 import org.hibernate.envers.query.AuditEntity;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Reads the revisions back: who changed a record last, and what. */
@@ -31,7 +32,7 @@ public class Trail {
     }
 
     /** @throws Stale naming who changed what and when, unless both versions are the same */
-    public void requireFresh(Object record, String id, long stored, Long given, String name) {
+    public void requireFresh(Object record, String id, long stored, @Nullable Long given, String name) {
         if (!Objects.equals(stored, given)) {
             throw new Stale(name + " was changed in the meantime: " + lastChange(record.getClass(), id)
                     + ". Look again, then change it.");

@@ -18,7 +18,7 @@ import org.antevid.core.quantity.Require;
  * @param liftAvailableM what the wedges give once the kerf is filled
  * @param movePerMmM how far the centre of gravity goes for one millimetre of lift; the tip goes farther
  * @param levels wedges on top of each other for that lift; empty when none fits
- * @param driveN blow-side force on one wedge
+ * @param drivePerWedgeN blow-side force on one wedge
  * @param reasons why they are not enough
  */
 public record Wedges(

@@ -19,7 +19,6 @@ import org.antevid.core.stem.StemReading;
  * @param instead what to do then
  */
 public record CutHeights(List<Reason> reasons, Optional<Double> suggested, String instead) {
-    private static final double LOWEST_M = 0.15;
     private static final double STEP_M = 0.05;
     private static final double STEEP_DEG = 20;
     private static final double ROT_MARGIN_M = 0.05;

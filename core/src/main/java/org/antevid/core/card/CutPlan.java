@@ -91,7 +91,7 @@ public record CutPlan(
                 .orElse(0.0);
     }
 
-    /** @param gust limit at which work stops comes from {@code site.today()} */
+    /** The gust limit at which work stops comes from {@code site.today()}. */
     public static CutPlan of(LayPlan p, Site site) {
         CutChoice cuts = p.choice().cuts();
         CutCard card = p.card();

@@ -58,7 +58,7 @@ public final class CrewCheck {
     }
 
     private static Violation twice(Step a, Step b, Person person, Role one, Role other) {
-        String where = a == b
+        String where = a.id().equals(b.id())
                 ? "in " + a.title()
                 : "in " + a.title() + " and, from minute " + Math.max(a.startMin(), b.startMin()) + ", " + b.title();
         return new Violation(

@@ -9,7 +9,7 @@ public enum School {
     CONVENTIONAL(
             "conventional",
             new Span(45, 45, 60),
-            new Span(0.33333333333333333, 0.25, 0.50),
+            new Span(1.0 / 3, 0.25, 0.50),
             new Clamp(0.10, 0.020, 0.075),
             new Clamp(0.05, 0.025, 0.050)),
     OPEN_FACE(

@@ -172,7 +172,7 @@ public record SplitRisk(
         boolean calm = lean <= 0.5 && !c.underTension && !early;
         Map<String, Double> points = points(c, lean);
         double open = points.values().stream().mapToDouble(Double::doubleValue).sum();
-        double cutPoints = points.get("cut");
+        double cutPoints = points.getOrDefault("cut", 0.0);
         Level backCut = Level.worse(practice(open - cutPoints + openPoints(c.school), calm), energyLevel(plain));
         Level bore = Level.worse(practice(open - cutPoints - 20, calm), energyLevel(bored));
         double index = index(open, calm);

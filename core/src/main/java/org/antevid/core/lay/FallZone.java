@@ -63,7 +63,7 @@ public record FallZone(
     /**
      * Everything the zone depends on.
      *
-     * @param heightM 1..120 above ground
+     * @param height 1..120 above ground
      * @param k2s2 m g h / I of the stem, 1/s2
      * @param closeDeg face closing, 10..120
      * @param restitution share of tip speed thrown on: 0.3 live, 0.45 dead or brash (judgement)

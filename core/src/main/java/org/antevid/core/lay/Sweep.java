@@ -381,7 +381,7 @@ public final class Sweep {
         double guyNm = method.guy.nm(layDeg, side);
         double loose = Math.max(0, hold.designNm() - guyNm);
         double use = hold.capacityNm() > 0 ? Math.min(NO_USE, loose / hold.capacityNm()) : NO_USE;
-        LaySpread spread = spread(layDeg, tree.hinge.worst(layDeg), card, hold, side, sigmaSide, guyNm);
+        LaySpread spread = spread(layDeg, tree.hinge.worst(layDeg), card, hold, side, guyNm);
         List<String> blocks = new ArrayList<>();
         List<String> conditions = new ArrayList<>();
         boolean controlled = use < 1 && spread.controlled() && wood.factor() > method.unreliableWood;
@@ -551,8 +551,7 @@ public final class Sweep {
                 .holds();
     }
 
-    private LaySpread spread(
-            double layDeg, Condition wood, CutCard card, HingeHold hold, double side, double sigmaSide, double guyNm) {
+    private LaySpread spread(double layDeg, Condition wood, CutCard card, HingeHold hold, double side, double guyNm) {
         double a = Math.toRadians(layDeg);
         double tip = tree.tipEastM * Math.cos(a) - tree.tipNorthM * Math.sin(a);
         boolean holds = hold.capacityNm() > 0;

@@ -66,24 +66,20 @@ public record Window(
     }
 
     private static Window between(List<Sweep.Row> rows, int from, int to) {
-        Sweep.Row best = null;
-        int bestEdge = 0;
+        int middle = (from + to) / 2;
+        Sweep.Row best = rows.get(middle % 360);
+        int bestEdge = Math.min(middle - from, to - middle) + 1;
+        boolean narrow = true;
         for (int i = from; i <= to; i++) {
             Sweep.Row row = rows.get(i % 360);
             int edge = Math.min(i - from, to - i) + 1;
-            boolean better = best == null
-                    || row.score() > best.score() + SAME
-                    || row.score() > best.score() - SAME && edge > bestEdge;
+            boolean better =
+                    narrow || row.score() > best.score() + SAME || row.score() > best.score() - SAME && edge > bestEdge;
             if (edge >= row.spread().sigmaDeg().orElse(Double.MAX_VALUE) && better) {
                 best = row;
                 bestEdge = edge;
+                narrow = false;
             }
-        }
-        boolean narrow = best == null;
-        if (narrow) {
-            int middle = (from + to) / 2;
-            best = rows.get(middle % 360);
-            bestEdge = Math.min(middle - from, to - middle) + 1;
         }
         int edge = bestEdge;
         return new Window(

@@ -39,7 +39,7 @@ public final class ReadBack {
         lay.ifPresent(l -> questions.add(number(
                 "How many metres from " + stem.get().label() + " must everybody stay who is not named?",
                 Math.ceil(l.exclusionM()),
-                Math.max(4, Math.round(l.exclusionM() / 4)),
+                Math.max(4.0, Math.rint(l.exclusionM() / 4)),
                 " m",
                 random)));
         way.ifPresent(w -> questions.add(direction("Your own way out: which way?", w.azimuthDeg(), random)));

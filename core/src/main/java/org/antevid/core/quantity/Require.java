@@ -1,5 +1,7 @@
 package org.antevid.core.quantity;
 
+import java.util.Map;
+
 /** Refusals of single values. Comparisons are written so that NaN is refused too. */
 public final class Require {
     private Require() {}
@@ -26,5 +28,17 @@ public final class Require {
                     trimmed.isEmpty() ? "MISSING" : "TOO_LONG", field, "must have 1 to " + most + " characters");
         }
         return trimmed;
+    }
+
+    /**
+     * @return what stands under the key
+     * @throws IllegalStateException where nothing does: the table was made for all keys that are asked for
+     */
+    public static <K, V> V present(Map<K, V> table, K key) {
+        V value = table.get(key);
+        if (value == null) {
+            throw new IllegalStateException("nothing stands under " + key);
+        }
+        return value;
     }
 }

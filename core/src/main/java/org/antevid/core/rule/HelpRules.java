@@ -64,7 +64,7 @@ final class HelpRules {
     }
 
     private static Finding failed(CutPlan p, Pull l, Pull.Check c) {
-        boolean second = p.fallback().filter(f -> f == l).isPresent();
+        boolean second = p.fallback().filter(l::equals).isPresent();
         boolean lull = c.key().equals(Pull.LULL);
         boolean old = c.lookAgain();
         return Finding.of(

@@ -33,7 +33,7 @@ final class StemRules {
     private static Stream<Finding> contradictions(Situation s) {
         return live(s).map(Situation.StemFacts::reading).flatMap(r -> r.more().contradictions().stream()
                 .map(c -> Finding.of(
-                        "disagree:" + r.label() + ":" + c.split(" ")[0],
+                        "disagree:" + r.label() + ":" + c.split(" ", -1)[0],
                         CAUTION,
                         2,
                         r.label(),

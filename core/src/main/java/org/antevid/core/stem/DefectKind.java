@@ -2,6 +2,7 @@ package org.antevid.core.stem;
 
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** Faults a stem can have. Those of the wood low on the stem change what the hinge may count on. */
 public enum DefectKind {
@@ -40,10 +41,10 @@ public enum DefectKind {
     OTHER("something else", null);
 
     private final String words;
-    private final Condition atTheHinge;
+    private final @Nullable Condition atTheHinge;
     private final List<Tell> tells;
 
-    DefectKind(String words, Condition atTheHinge, Tell... tells) {
+    DefectKind(String words, @Nullable Condition atTheHinge, Tell... tells) {
         this.words = words;
         this.atTheHinge = atTheHinge;
         this.tells = List.of(tells);

@@ -9,6 +9,7 @@ import java.util.Optional;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.quantity.Require;
 
 /**
  * One observation as it was written down, with what follows from it. Never overwritten: it may be set aside with a
@@ -95,7 +96,7 @@ public record Sighting(
     /** @return how the quantity was got, in words that stand behind it: "from girth 163 cm" */
     public String how() {
         return switch (kind) {
-            case GIRTH -> String.format(Locale.ROOT, "from girth %.0f cm", 100 * numbers.get("girthM"));
+            case GIRTH -> String.format(Locale.ROOT, "from girth %.0f cm", 100 * Require.present(numbers, "girthM"));
             case CALLIPER -> "by calliper, two axes";
             case HEIGHT_ANGLES, DEFECT_HEIGHT -> "by two angles";
             case HEIGHT_STICK -> "with a stick";
@@ -112,15 +113,23 @@ public record Sighting(
     private static Result result(SightingKind kind, Map<String, Double> n, Map<String, String> c) {
         return switch (kind) {
             case GIRTH ->
-                good(Diameter.ofGirth(n.get("girthM"), TAPE_SIGMA_M, n.get("barkM"))
+                good(Diameter.ofGirth(Require.present(n, "girthM"), TAPE_SIGMA_M, Require.present(n, "barkM"))
                         .overBark());
-            case CALLIPER -> good(new Estimate(Math.sqrt(n.get("firstM") * n.get("secondM")), CALLIPER_SIGMA_M));
-            case EYE_DIAMETER -> share(n.get("diameterM"), EYE_DIAMETER_SHARE);
+            case CALLIPER ->
+                good(new Estimate(
+                        Math.sqrt(Require.present(n, "firstM") * Require.present(n, "secondM")), CALLIPER_SIGMA_M));
+            case EYE_DIAMETER -> share(Require.present(n, "diameterM"), EYE_DIAMETER_SHARE);
             case HEIGHT_ANGLES, DEFECT_HEIGHT -> angles(n, c);
             case HEIGHT_STICK ->
-                stick(HeightByStick.of(n.get("stickM"), n.get("eyeToStickM"), n.get("eyeToTreeM"), 0.005, 0.01, 0.2));
+                stick(HeightByStick.of(
+                        Require.present(n, "stickM"),
+                        Require.present(n, "eyeToStickM"),
+                        Require.present(n, "eyeToTreeM"),
+                        0.005,
+                        0.01,
+                        0.2));
             case HEIGHT_SHADOW -> shadow(n);
-            case EYE_HEIGHT -> share(n.get("heightM"), EYE_HEIGHT_SHARE);
+            case EYE_HEIGHT -> share(Require.present(n, "heightM"), EYE_HEIGHT_SHARE);
             case LEAN_VIEW -> {
                 LeanByPlumb.View v = view(n);
                 yield good(new Estimate(
@@ -129,24 +138,24 @@ public record Sighting(
                                         * Math.tan(Math.toRadians(v.angleDeg().orElseThrow()))),
                         v.sigmaM()));
             }
-            case PLUMB_LEAN -> good(new Estimate(n.get("leanDeg"), n.get("sigmaDeg")));
-            case EYE_LEAN -> good(new Estimate(n.get("leanDeg"), Lean.EYE_SIGMA_DEG));
-            case CROWN_RADIUS -> good(new Estimate(n.get("radiusM"), CROWN_TAPE_SIGMA_M));
-            case EYE_CROWN -> share(n.get("radiusM"), EYE_CROWN_SHARE);
-            case CROWN_BASE -> good(new Estimate(n.get("heightM"), CROWN_BASE_SIGMA_M));
-            case SOUND_WALL -> good(new Estimate(n.get("wallM"), WALL_SIGMA_M));
-            case HEAVE -> good(new Estimate(n.get("liftM"), HEAVE_SIGMA_M));
+            case PLUMB_LEAN -> good(new Estimate(Require.present(n, "leanDeg"), Require.present(n, "sigmaDeg")));
+            case EYE_LEAN -> good(new Estimate(Require.present(n, "leanDeg"), Lean.EYE_SIGMA_DEG));
+            case CROWN_RADIUS -> good(new Estimate(Require.present(n, "radiusM"), CROWN_TAPE_SIGMA_M));
+            case EYE_CROWN -> share(Require.present(n, "radiusM"), EYE_CROWN_SHARE);
+            case CROWN_BASE -> good(new Estimate(Require.present(n, "heightM"), CROWN_BASE_SIGMA_M));
+            case SOUND_WALL -> good(new Estimate(Require.present(n, "wallM"), WALL_SIGMA_M));
+            case HEAVE -> good(new Estimate(Require.present(n, "liftM"), HEAVE_SIGMA_M));
         };
     }
 
     private static Result angles(Map<String, Double> n, Map<String, String> c) {
         HeightByAngles h = HeightByAngles.of(new HeightByAngles.Sighting(
-                HeightByAngles.Mode.valueOf(c.get("mode").toUpperCase(Locale.ROOT)),
-                HeightByAngles.Unit.valueOf(c.get("unit").toUpperCase(Locale.ROOT)),
-                n.get("distanceM"),
-                n.get("top"),
-                n.get("base"),
-                n.get("groundSlopeDeg"),
+                HeightByAngles.Mode.valueOf(Require.present(c, "mode").toUpperCase(Locale.ROOT)),
+                HeightByAngles.Unit.valueOf(Require.present(c, "unit").toUpperCase(Locale.ROOT)),
+                Require.present(n, "distanceM"),
+                Require.present(n, "top"),
+                Require.present(n, "base"),
+                Require.present(n, "groundSlopeDeg"),
                 0.1,
                 0.25,
                 0,
@@ -160,11 +169,11 @@ public record Sighting(
 
     private static Result shadow(Map<String, Double> n) {
         HeightByShadow h = HeightByShadow.of(new HeightByShadow.Shadows(
-                n.get("treeShadowM"),
-                n.get("poleM"),
-                n.get("poleShadowM"),
-                n.get("treeFallDeg"),
-                n.get("poleFallDeg"),
+                Require.present(n, "treeShadowM"),
+                Require.present(n, "poleM"),
+                Require.present(n, "poleShadowM"),
+                Require.present(n, "treeFallDeg"),
+                Require.present(n, "poleFallDeg"),
                 0.5,
                 0.01,
                 0.02));
@@ -173,11 +182,11 @@ public record Sighting(
 
     private static LeanByPlumb.View view(Map<String, Double> n) {
         return new LeanByPlumb.View(
-                n.get("bearingDeg"),
+                Require.present(n, "bearingDeg"),
                 Optional.ofNullable(n.get("offsetM")),
                 Optional.ofNullable(n.get("angleDeg")),
                 Optional.ofNullable(n.get("distanceM")),
-                n.get("sigmaM"));
+                Require.present(n, "sigmaM"));
     }
 
     private static Result good(Estimate e) {

@@ -58,7 +58,7 @@ public record StemMass(
     /**
      * How far dead wood may have dried; the range is judgement.
      *
-     * @param driest density left of green wood at the dry end
+     * <p>Each carries the density left of green wood at its dry end.
      */
     public enum Dryness {
         GREEN(1),

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.antevid.core.lay.FallZone;
 import org.antevid.core.lay.SightMiss;
 import org.antevid.core.quantity.Estimate;
@@ -13,6 +14,7 @@ import org.antevid.core.retreat.FallTime;
 import org.antevid.core.site.Ground;
 import org.antevid.core.site.Shape;
 import org.antevid.core.site.Spot;
+import org.jspecify.annotations.Nullable;
 
 /** Sums of lay, zone, fall and retreat. */
 final class FallSums {
@@ -213,20 +215,20 @@ final class FallSums {
 
     private static EscapeRoutes.Obstacle obstacle(Object raw, String field) {
         try {
-            Map<?, ?> o = (Map<?, ?>) raw;
+            Map<?, ?> o = Input.object(raw);
             Input.requireKnown(o, List.of("id", "e", "n", "r", "polygon"), field + ".");
             String id = String.valueOf(o.get("id"));
             if (o.get("polygon") instanceof List<?> corners) {
                 return new EscapeRoutes.Obstacle(
                         id,
                         Shape.polygon(corners.stream()
-                                .map(c -> (List<?>) c)
+                                .map(c -> (List<?>) Objects.requireNonNullElse(c, List.of()))
                                 .map(c -> new Spot(number(c.get(0)), number(c.get(1))))
                                 .toList()));
             }
             return new EscapeRoutes.Obstacle(
                     id, Shape.disc(new Spot(number(o.get("e")), number(o.get("n"))), number(o.get("r"))));
-        } catch (ClassCastException | NullPointerException | IndexOutOfBoundsException | RefusedInput e) {
+        } catch (ClassCastException | IndexOutOfBoundsException | RefusedInput e) {
             if (e instanceof RefusedInput r && r.faults().get(0).code().equals("UNKNOWN_FIELD")) {
                 throw r;
             }
@@ -235,7 +237,10 @@ final class FallSums {
         }
     }
 
-    private static double number(Object raw) {
-        return ((Number) raw).doubleValue();
+    private static double number(@Nullable Object raw) {
+        if (raw instanceof Number n) {
+            return n.doubleValue();
+        }
+        throw new ClassCastException("no number");
     }
 }

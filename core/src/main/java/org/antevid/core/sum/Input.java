@@ -8,6 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.quantity.Require;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Raw input checked against its fields: every fault is found before anything is computed, unusual values are warned of.
@@ -88,6 +90,14 @@ public final class Input {
         }
     }
 
+    /** @throws ClassCastException for what is no object */
+    static Map<?, ?> object(@Nullable Object raw) {
+        if (raw instanceof Map<?, ?> object) {
+            return object;
+        }
+        throw new ClassCastException("no object");
+    }
+
     private static Optional<Fault> number(Field f, Object given, String prefix, List<String> warnings) {
         if (!(given instanceof Number n) || !Double.isFinite(n.doubleValue())) {
             return Optional.of(new Fault("NOT_A_NUMBER", prefix + f.name(), "must be a number in " + f.unit()));
@@ -106,7 +116,7 @@ public final class Input {
     }
 
     double num(String name) {
-        return ((Number) values.get(name)).doubleValue();
+        return ((Number) Require.present(values, name)).doubleValue();
     }
 
     /** @throws RefusedInput for a number with a fraction */
@@ -123,19 +133,19 @@ public final class Input {
     }
 
     boolean flag(String name) {
-        return (Boolean) values.get(name);
+        return (Boolean) Require.present(values, name);
     }
 
     <E extends Enum<E>> E choice(Class<E> type, String name) {
-        return Enum.valueOf(type, ((String) values.get(name)).toUpperCase(Locale.ROOT));
+        return Enum.valueOf(type, ((String) Require.present(values, name)).toUpperCase(Locale.ROOT));
     }
 
     String text(String name) {
-        return (String) values.get(name);
+        return (String) Require.present(values, name);
     }
 
     List<?> list(String name) {
-        return (List<?>) values.get(name);
+        return (List<?>) Require.present(values, name);
     }
 
     List<String> warnings() {

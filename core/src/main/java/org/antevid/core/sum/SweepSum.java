@@ -248,7 +248,7 @@ final class SweepSum {
         for (int i = 0; i < raw.size(); i++) {
             List<Fault> unknown = List.of();
             try {
-                Map<?, ?> n = (Map<?, ?>) raw.get(i);
+                Map<?, ?> n = Input.object(raw.get(i));
                 unknown = Input.unknown(
                         n, List.of("id", "e", "n", "height_m", "crown_radius_m", "dbh_m"), "neighbours[" + i + "].");
                 neighbours.add(new Neighbour(
@@ -258,7 +258,7 @@ final class SweepSum {
                         number(n, "height_m"),
                         number(n, "crown_radius_m"),
                         number(n, "dbh_m")));
-            } catch (ClassCastException | NullPointerException | RefusedInput e) {
+            } catch (ClassCastException | RefusedInput e) {
                 throw unknown.isEmpty()
                         ? new RefusedInput(
                                 "BAD_NEIGHBOUR",
@@ -274,6 +274,9 @@ final class SweepSum {
     }
 
     private static double number(Map<?, ?> m, String key) {
-        return ((Number) m.get(key)).doubleValue();
+        if (m.get(key) instanceof Number n) {
+            return n.doubleValue();
+        }
+        throw new ClassCastException(key + " is no number");
     }
 }

@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import org.antevid.core.quantity.Require;
 import org.jgrapht.Graph;
 import org.jgrapht.alg.connectivity.KosarajuStrongConnectivityInspector;
 import org.jgrapht.graph.DefaultDirectedGraph;
@@ -85,10 +86,10 @@ public record Release(List<List<String>> order, List<Step> steps, List<Deadlock>
                 .sorted(Comparator.comparing(TreeSet::first))
                 .forEach(b -> blocks.put(b, new LinkedHashSet<>()));
         for (DefaultEdge e : graph.edgeSet()) {
-            TreeSet<String> from = block.get(graph.getEdgeSource(e));
-            TreeSet<String> to = block.get(graph.getEdgeTarget(e));
+            TreeSet<String> from = Require.present(block, graph.getEdgeSource(e));
+            TreeSet<String> to = Require.present(block, graph.getEdgeTarget(e));
             if (!from.equals(to)) {
-                blocks.get(from).add(to);
+                Require.present(blocks, from).add(to);
             }
         }
         List<Step> steps = steps(pile, groups, blocks, deadlocks);
@@ -104,9 +105,9 @@ public record Release(List<List<String>> order, List<Step> steps, List<Deadlock>
         Map<String, Set<String>> groups = new HashMap<>();
         pile.stems().forEach(s -> groups.put(s.id(), new TreeSet<>(Set.of(s.id()))));
         for (Pile.Relation r : pile.amongRemoved()) {
-            if (r.type() == Pile.Type.BOUND && groups.get(r.a()) != groups.get(r.b())) {
-                Set<String> joined = new TreeSet<>(groups.get(r.a()));
-                joined.addAll(groups.get(r.b()));
+            if (r.type() == Pile.Type.BOUND && Require.present(groups, r.a()) != Require.present(groups, r.b())) {
+                Set<String> joined = new TreeSet<>(Require.present(groups, r.a()));
+                joined.addAll(Require.present(groups, r.b()));
                 joined.forEach(id -> groups.put(id, joined));
             }
         }
@@ -120,8 +121,8 @@ public record Release(List<List<String>> order, List<Step> steps, List<Deadlock>
         for (Pile.Relation r : pile.amongRemoved()) {
             if (r.type() != Pile.Type.BOUND
                     && counted.test(r)
-                    && !groups.get(r.a()).equals(groups.get(r.b()))) {
-                graph.addEdge(groups.get(r.a()), groups.get(r.b()));
+                    && !Require.present(groups, r.a()).equals(Require.present(groups, r.b()))) {
+                graph.addEdge(Require.present(groups, r.a()), Require.present(groups, r.b()));
             }
         }
         return graph;
@@ -161,13 +162,22 @@ public record Release(List<List<String>> order, List<Step> steps, List<Deadlock>
         Set<TreeSet<String>> left = new LinkedHashSet<>(blocks.keySet());
         while (!left.isEmpty()) {
             TreeSet<String> next = left.stream()
-                    .filter(b -> left.stream().noneMatch(o -> blocks.get(o).contains(b)))
-                    .min(Comparator.comparingDouble((TreeSet<String> b) -> -inherited.get(b))
+                    .filter(b -> left.stream()
+                            .noneMatch(o -> Require.present(blocks, o).contains(b)))
+                    .min(Comparator.comparingDouble((TreeSet<String> b) -> -Require.present(inherited, b))
                             .thenComparing(TreeSet::first))
                     .orElseThrow(() -> new IllegalStateException("condensation has a cycle"));
             left.remove(next);
             boolean ring = deadlocks.stream().anyMatch(d -> d.stems().equals(List.copyOf(next)));
-            steps.add(step(pile, groups, next, ring, own.get(next), inherited.get(next), left, blocks));
+            steps.add(step(
+                    pile,
+                    groups,
+                    next,
+                    ring,
+                    Require.present(own, next),
+                    Require.present(inherited, next),
+                    left,
+                    blocks));
         }
         return List.copyOf(steps);
     }
@@ -186,13 +196,13 @@ public record Release(List<List<String>> order, List<Step> steps, List<Deadlock>
             Map<TreeSet<String>, Double> own,
             Map<TreeSet<String>, Double> known) {
         if (!known.containsKey(b)) {
-            double most = own.get(b);
-            for (TreeSet<String> next : blocks.get(b)) {
+            double most = Require.present(own, b);
+            for (TreeSet<String> next : Require.present(blocks, b)) {
                 most = Math.max(most, inherited(next, blocks, own, known));
             }
             known.put(b, most);
         }
-        return known.get(b);
+        return Require.present(known, b);
     }
 
     private static Step step(
@@ -208,7 +218,7 @@ public record Release(List<List<String>> order, List<Step> steps, List<Deadlock>
         Map<String, KeepOut> zones = new LinkedHashMap<>();
         boolean anyBound = false;
         for (String id : ids) {
-            Set<String> group = groups.get(id);
+            Set<String> group = Require.present(groups, id);
             boolean bound = group.size() > 1;
             anyBound |= bound;
             double longest = group.stream()
@@ -236,8 +246,9 @@ public record Release(List<List<String>> order, List<Step> steps, List<Deadlock>
                 case BOUND -> {}
             }
         }
-        blocks.get(ids).stream()
-                .filter(b -> left.stream().noneMatch(o -> blocks.get(o).contains(b)))
+        Require.present(blocks, ids).stream()
+                .filter(b ->
+                        left.stream().noneMatch(o -> Require.present(blocks, o).contains(b)))
                 .forEach(b -> b.forEach(id -> changes.add("opens:" + id)));
         Kind kind = ring ? Kind.DEADLOCK_MACHINE : anyBound ? Kind.BOUND_MACHINE : Kind.SINGLE;
         return new Step(kind, List.copyOf(ids), own, priority, before, methods, zones, changes);

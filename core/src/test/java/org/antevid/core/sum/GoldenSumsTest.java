@@ -3,14 +3,17 @@ package org.antevid.core.sum;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
+import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
 import com.fasterxml.jackson.core.type.TypeReference;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.antevid.core.quantity.RefusedInput;
 import org.junit.jupiter.api.Test;
@@ -19,12 +22,15 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Every golden case of a sum that exists, compared on the keys that the case expects. */
 class GoldenSumsTest {
-    record Golden(String sum, String name, Map<String, Object> input, Map<String, Object> expect, double tol) {
+    record Golden(
+            String file, String sum, String name, Map<String, Object> input, Map<String, Object> expect, double tol) {
         @Override
         public String toString() {
             return sum + ": " + name;
         }
     }
+
+    private static final List<String> FILES = List.of("felling", "tangle", "rigging", "crew");
 
     /**
      * Cases of the next stage of the pile (ties to what stays, raised plates, unmeasured stems): known, listed, not met
@@ -53,23 +59,50 @@ class GoldenSumsTest {
     }
 
     private static List<Golden> all() throws Exception {
+        return every().stream().filter(g -> Sums.named(g.sum).isPresent()).toList();
+    }
+
+    private static List<Golden> every() throws Exception {
         List<Golden> cases = new ArrayList<>();
-        for (String file : List.of("felling", "tangle")) {
+        for (String file : FILES) {
             try (InputStream in = GoldenSumsTest.class.getResourceAsStream("/golden/" + file + ".json")) {
                 for (Map<String, Object> c :
                         new ObjectMapper().readValue(in, new TypeReference<List<Map<String, Object>>>() {})) {
-                    if (Sums.named((String) c.get("sum")).isPresent()) {
-                        cases.add(new Golden(
-                                (String) c.get("sum"),
-                                (String) c.get("case"),
-                                asMap(c.get("input")),
-                                asMap(c.get("expect")),
-                                ((Number) c.get("tol")).doubleValue()));
-                    }
+                    cases.add(new Golden(
+                            file,
+                            (String) c.get("sum"),
+                            (String) c.get("case"),
+                            asMap(c.get("input")),
+                            asMap(c.get("expect")),
+                            ((Number) c.get("tol")).doubleValue()));
                 }
             }
         }
         return cases;
+    }
+
+    static Stream<String> sumsNotBuiltYet() throws Exception {
+        try (InputStream in = GoldenSumsTest.class.getResourceAsStream("/golden/pending.txt")) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8).lines().filter(l -> !l.startsWith("#"));
+        }
+    }
+
+    @Test
+    void everyCaseIsAnsweredOrItsSumIsListedAsPending() throws Exception {
+        Map<String, Long> waiting = every().stream()
+                .filter(g -> Sums.named(g.sum).isEmpty())
+                .collect(Collectors.groupingBy(g -> g.file + " " + g.sum, Collectors.counting()));
+        assertThat(sumsNotBuiltYet())
+                .containsExactlyInAnyOrderElementsOf(waiting.entrySet().stream()
+                        .map(e -> e.getKey() + " " + e.getValue())
+                        .toList());
+    }
+
+    /** Shown as skipped, one for each sum, so that nobody takes them for done. */
+    @ParameterizedTest(name = "pending: {0} cases")
+    @MethodSource("sumsNotBuiltYet")
+    void waitsForItsSum(String pending) {
+        assumeTrue(false, pending + " cases wait for this sum");
     }
 
     @ParameterizedTest
@@ -135,7 +168,7 @@ class GoldenSumsTest {
             return answer.get(dotted);
         }
         Object at = answer;
-        for (String part : dotted.split("\\.")) {
+        for (String part : dotted.split("\\.", -1)) {
             at = at instanceof List<?> list ? list.get(Integer.parseInt(part)) : ((Map<?, ?>) at).get(part);
         }
         return at;

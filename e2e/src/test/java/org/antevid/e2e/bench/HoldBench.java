@@ -78,7 +78,8 @@ class HoldBench {
         void listen(String job) {
             String[] event = {""};
             String[] seen = {""};
-            http.sendAsync(request("/api/jobs/" + job + "/live").build(), HttpResponse.BodyHandlers.ofLines())
+            var unused = http.sendAsync(
+                            request("/api/jobs/" + job + "/live").build(), HttpResponse.BodyHandlers.ofLines())
                     .thenAcceptAsync(
                             a -> a.body().forEach(line -> {
                                 if (line.startsWith("event:")) {

@@ -19,7 +19,7 @@ public final class CrewPhone {
         phone.locator("label input[type=password]").first().fill(pin);
         phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Join"))
                 .click();
-        assertThat(phone.locator(".phone .top")).containsText(name.split(" ")[0]);
+        assertThat(phone.locator(".phone .top")).containsText(name.split(" ", -1)[0]);
         return phone;
     }
 

@@ -241,7 +241,8 @@ class CutStory extends DemoStory {
                         AriaRole.LINK,
                         new Page.GetByRoleOptions().setName("PDF").setExact(true))
                 .click());
-        assertThat(Files.readAllBytes(pdf.path())).startsWith("%PDF".getBytes());
+        assertThat(Files.readAllBytes(pdf.path()))
+                .startsWith("%PDF".getBytes(java.nio.charset.StandardCharsets.US_ASCII));
         imre.button("m");
         assertThat(cutCard()).containsText(" in");
         assertThat(cutCard()).not().containsText(" mm from bark");

@@ -448,9 +448,9 @@ class WithyLockStory {
             String question = q.locator("p").innerText();
             String right;
             if (question.startsWith("How many metres")) {
-                right = find(phone, "ring (\\d+ m)", card, imreRing());
+                right = find("ring (\\d+ m)", card, imreRing());
             } else if (question.startsWith("Your own way out")) {
-                right = find(phone, "E\\d?: to (\\d{3}°)", card, "");
+                right = find("E\\d?: to (\\d{3}°)", card, "");
             } else if (question.startsWith("Which way is")) {
                 right = "058°";
             } else if (question.startsWith("From which gust")) {
@@ -478,7 +478,7 @@ class WithyLockStory {
                 .toString();
     }
 
-    private static String find(Page phone, String pattern, String text, String otherwise) {
+    private static String find(String pattern, String text, String otherwise) {
         var m = Pattern.compile(pattern).matcher(text);
         return m.find() ? m.group(1) : otherwise;
     }

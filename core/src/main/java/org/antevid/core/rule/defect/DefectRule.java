@@ -4,6 +4,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import org.antevid.core.quantity.Require;
 import org.antevid.core.rule.Finding;
 import org.antevid.core.rule.Rule;
 import org.antevid.core.rule.Situation;
@@ -55,6 +56,6 @@ public final class DefectRule implements Rule {
                 .filter(f ->
                         f.reading().state() != StemState.FELLED && !f.reading().toBeKept())
                 .flatMap(f -> f.reading().defects().stream()
-                        .map(d -> BY_KIND.get(d.kind()).of(new Case(d, f, s))));
+                        .map(d -> Require.present(BY_KIND, d.kind()).of(new Case(d, f, s))));
     }
 }
