@@ -2,47 +2,79 @@ package org.antevid.core;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.library.dependencies.SliceAssignment;
+import com.tngtech.archunit.library.dependencies.SliceIdentifier;
+import java.util.List;
 
+/** The layers of {@code docs/architecture.md}. A rule that matches no class fails. */
 @AnalyzeClasses(packages = "org.antevid.core", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
+    /** None of them knows another: what needs two of them stands above. */
+    private static final List<String> PARTS = List.of("stump", "assist", "retreat", "tangle", "crew", "outcome", "run");
+
     @ArchTest
     static final ArchRule DEPENDENCIES_RUN_ONE_WAY = layeredArchitecture()
             .consideringOnlyDependenciesInLayers()
             .layer("quantity")
-            .definedBy("..quantity..")
+            .definedBy("..core.quantity..")
             .layer("site")
-            .definedBy("..site..")
+            .definedBy("..core.site..")
             .layer("stem")
-            .definedBy("..stem..")
+            .definedBy("..core.stem..")
             .layer("parts")
-            .definedBy("..cut..", "..retreat..", "..tangle..", "..crew..", "..outcome..", "..assist..", "..core.run..")
+            .definedBy(PARTS.stream().map(p -> "..core." + p + "..").toArray(String[]::new))
             .layer("lay")
             .definedBy("..core.lay..")
-            .layer("card")
-            .definedBy("..core.card..")
-            .layer("rule")
-            .definedBy("..rule..")
-            .layer("plan")
-            .definedBy("..plan..")
-            .layer("sum")
-            .definedBy("..sum..")
-            .whereLayer("sum")
+            .layer("cutting")
+            .definedBy("..core.cutting..")
+            .layer("judge")
+            .definedBy("..core.judge..")
+            .layer("brief")
+            .definedBy("..core.brief..")
+            .whereLayer("brief")
             .mayNotBeAccessedByAnyLayer()
-            .whereLayer("plan")
-            .mayNotBeAccessedByAnyLayer()
-            .whereLayer("rule")
-            .mayOnlyBeAccessedByLayers("plan")
-            .whereLayer("card")
-            .mayOnlyBeAccessedByLayers("rule", "plan")
+            .whereLayer("judge")
+            .mayOnlyBeAccessedByLayers("brief")
+            .whereLayer("cutting")
+            .mayOnlyBeAccessedByLayers("judge", "brief")
             .whereLayer("lay")
-            .mayOnlyBeAccessedByLayers("card", "rule", "plan", "sum")
+            .mayOnlyBeAccessedByLayers("cutting", "judge", "brief")
             .whereLayer("parts")
-            .mayOnlyBeAccessedByLayers("lay", "card", "rule", "plan", "sum");
+            .mayOnlyBeAccessedByLayers("lay", "cutting", "judge", "brief")
+            .whereLayer("stem")
+            .mayOnlyBeAccessedByLayers("parts", "lay", "cutting", "judge", "brief")
+            .whereLayer("site")
+            .mayOnlyBeAccessedByLayers("stem", "parts", "lay", "cutting", "judge", "brief");
+
+    @ArchTest
+    static final ArchRule NO_CYCLES =
+            slices().matching("org.antevid.core.(**)").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule NO_PART_KNOWS_ANOTHER = slices().assignedFrom(new SliceAssignment() {
+                @Override
+                public SliceIdentifier getIdentifierOf(JavaClass c) {
+                    return PARTS.stream()
+                            .filter(p -> (c.getPackageName() + ".").startsWith("org.antevid.core." + p + "."))
+                            .findFirst()
+                            .map(SliceIdentifier::of)
+                            .orElse(SliceIdentifier.ignore());
+                }
+
+                @Override
+                public String getDescription() {
+                    return "parts";
+                }
+            })
+            .should()
+            .notDependOnEachOther();
 
     @ArchTest
     static final ArchRule NO_FRAMEWORK_NO_CLOCK_NO_IO = noClasses()

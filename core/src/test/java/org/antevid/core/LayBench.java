@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
-import org.antevid.core.card.CutPlan;
+import org.antevid.core.cutting.CutPlan;
 import org.antevid.core.lay.Dial;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Rehearsal;

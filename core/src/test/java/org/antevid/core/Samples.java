@@ -6,13 +6,12 @@ import java.util.Set;
 import org.antevid.core.crew.Competence;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Step;
-import org.antevid.core.cut.School;
+import org.antevid.core.judge.HouseRules;
+import org.antevid.core.judge.Situation;
 import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
 import org.antevid.core.quantity.Estimate;
-import org.antevid.core.rule.HouseRules;
-import org.antevid.core.rule.Situation;
 import org.antevid.core.site.Feature;
 import org.antevid.core.site.FeatureKind;
 import org.antevid.core.site.Ground;
@@ -27,6 +26,7 @@ import org.antevid.core.stem.Species;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.StemState;
+import org.antevid.core.stump.School;
 import org.antevid.core.tangle.Pile;
 
 /** Made-up stems and places for the tests. */

@@ -5,10 +5,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.antevid.app.sheet.Sheet;
-import org.antevid.core.card.CutStep;
-import org.antevid.core.card.Measure;
-import org.antevid.core.card.Passes;
-import org.antevid.core.plan.CutPart;
+import org.antevid.core.brief.CutPart;
+import org.antevid.core.cutting.CutStep;
+import org.antevid.core.cutting.Measure;
+import org.antevid.core.cutting.Passes;
 
 /**
  * The cut card on both sides of A5, read at arm's length: in front side view and stump to one scale with the measures,
@@ -370,7 +370,7 @@ final class CutSheet {
     private static List<String> wrapped(String text, int most) {
         List<String> lines = new ArrayList<>();
         StringBuilder at = new StringBuilder();
-        for (String w : text.split(" ", -1)) {
+        for (String w : text.split(" ", 0)) {
             if (at.length() + w.length() + 1 > most && at.length() > 0) {
                 lines.add(at.toString());
                 at.setLength(0);

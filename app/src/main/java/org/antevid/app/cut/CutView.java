@@ -9,17 +9,17 @@ import java.util.stream.Collectors;
 import org.antevid.core.assist.Lever;
 import org.antevid.core.assist.SideGuy;
 import org.antevid.core.assist.Wedges;
-import org.antevid.core.card.CutPlan;
-import org.antevid.core.card.NextHelp;
-import org.antevid.core.card.Pull;
-import org.antevid.core.card.Splitting;
-import org.antevid.core.card.TypeOfCut;
-import org.antevid.core.cut.School;
+import org.antevid.core.brief.CutPart;
+import org.antevid.core.cutting.CutPlan;
+import org.antevid.core.cutting.NextHelp;
+import org.antevid.core.cutting.Pull;
+import org.antevid.core.cutting.Splitting;
+import org.antevid.core.cutting.TypeOfCut;
 import org.antevid.core.lay.LayPlan;
-import org.antevid.core.plan.CutPart;
 import org.antevid.core.quantity.Gauge;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Site;
+import org.antevid.core.stump.School;
 
 /** The cut card as the leader's screen shows it. Needs and loads are rounded up, capacities down, before they leave. */
 record CutView(

@@ -18,13 +18,13 @@ import org.antevid.app.plan.Documents;
 import org.antevid.app.run.Runs;
 import org.antevid.app.sheet.Sheet;
 import org.antevid.app.stem.Stems;
-import org.antevid.core.card.CutPlan;
-import org.antevid.core.card.DoesNotMove;
-import org.antevid.core.cut.OpenedFace;
+import org.antevid.core.brief.CutPart;
+import org.antevid.core.cutting.CutPlan;
+import org.antevid.core.cutting.DoesNotMove;
 import org.antevid.core.lay.LayPlan;
-import org.antevid.core.plan.CutPart;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.site.Site;
+import org.antevid.core.stump.OpenedFace;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 

@@ -11,11 +11,6 @@ import org.antevid.core.assist.KitItem;
 import org.antevid.core.assist.PullLine;
 import org.antevid.core.assist.Rig;
 import org.antevid.core.assist.Wedges;
-import org.antevid.core.cut.BackCut;
-import org.antevid.core.cut.CutChoice;
-import org.antevid.core.cut.FaceOrder;
-import org.antevid.core.cut.School;
-import org.antevid.core.cut.Technique;
 import org.antevid.core.lay.Guy;
 import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LaySpread;
@@ -24,6 +19,11 @@ import org.antevid.core.lay.Support;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.retreat.Leaving;
 import org.antevid.core.site.Spot;
+import org.antevid.core.stump.BackCut;
+import org.antevid.core.stump.CutChoice;
+import org.antevid.core.stump.FaceOrder;
+import org.antevid.core.stump.School;
+import org.antevid.core.stump.Technique;
 import org.jspecify.annotations.Nullable;
 
 /**

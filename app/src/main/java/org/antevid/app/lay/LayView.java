@@ -4,7 +4,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.antevid.core.cut.CutCard;
 import org.antevid.core.lay.FallZone;
 import org.antevid.core.lay.Landmark;
 import org.antevid.core.lay.LayPlan;
@@ -16,6 +15,7 @@ import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.site.Feature;
 import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
+import org.antevid.core.stump.CutCard;
 
 /** A lay as the screens draw it. Zones are rounded up, clearances and times down, before they leave. */
 public record LayView(

@@ -25,7 +25,7 @@ public class PermitsColumn implements AttributeConverter<Map<Permit, Permit.Answ
     public Map<Permit, Permit.Answer> convertToEntityAttribute(String text) {
         Map<Permit, Permit.Answer> answers = new EnumMap<>(Permit.class);
         if (text != null && !text.isEmpty()) {
-            for (String pair : text.split(",", -1)) {
+            for (String pair : text.split(",", 0)) {
                 String[] kv = pair.split("=", 2);
                 answers.put(Permit.valueOf(kv[0]), Permit.Answer.valueOf(kv[1]));
             }

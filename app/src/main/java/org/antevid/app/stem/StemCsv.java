@@ -232,7 +232,7 @@ public class StemCsv {
             }
         }
         for (CsvTable.Row r : rows) {
-            Stems.NewStem n = Require.present(read, r.number());
+            Stems.NewStem n = read.get(r.number());
             if (n != null) {
                 n.unionWith().stream()
                         .filter(u -> !inFile.contains(u) && !known.containsKey(u))
@@ -385,7 +385,7 @@ public class StemCsv {
         s.setAsideBy = s.setAside == null ? null : r.text("set_aside_by");
         Map<String, Double> numbers = new HashMap<>();
         Map<String, String> choices = new HashMap<>();
-        for (String pair : r.need("raw").split(";", -1)) {
+        for (String pair : r.need("raw").split(";", 0)) {
             String[] kv = pair.split("=", 2);
             if (kv.length < 2) {
                 r.bad("raw", "'" + pair + "' must be name=value");

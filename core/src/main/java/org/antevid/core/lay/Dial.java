@@ -8,14 +8,14 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import org.antevid.core.cut.BackCut;
-import org.antevid.core.cut.SplitRisk;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Feature;
 import org.antevid.core.site.Site;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemReading;
+import org.antevid.core.stump.BackCut;
+import org.antevid.core.stump.SplitRisk;
 
 /**
  * All directions of one stem at once, each with what speaks against it, and the windows between what is blocked. The

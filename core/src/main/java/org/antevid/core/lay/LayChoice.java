@@ -2,11 +2,11 @@ package org.antevid.core.lay;
 
 import java.util.Optional;
 import org.antevid.core.assist.Rig;
-import org.antevid.core.cut.CutChoice;
-import org.antevid.core.cut.School;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.retreat.Leaving;
 import org.antevid.core.stem.StemReading;
+import org.antevid.core.stump.CutChoice;
+import org.antevid.core.stump.School;
 
 /**
  * What the leader chooses for one stem.

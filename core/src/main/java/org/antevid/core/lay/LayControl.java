@@ -5,8 +5,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.antevid.core.assist.Wedges;
-import org.antevid.core.cut.CutCard;
-import org.antevid.core.cut.HingeHold;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Site;
@@ -15,6 +13,8 @@ import org.antevid.core.stem.Probes;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.Tipping;
+import org.antevid.core.stump.CutCard;
+import org.antevid.core.stump.HingeHold;
 
 /**
  * Whether hinge and means can be shown to govern the lay, and how far it then spreads. Not proven means: every

@@ -7,10 +7,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.antevid.core.assist.Rig;
-import org.antevid.core.cut.BackCut;
-import org.antevid.core.cut.CutCard;
-import org.antevid.core.cut.CutChoice;
-import org.antevid.core.cut.StrapHold;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.retreat.EscapeRoutes;
@@ -26,6 +22,10 @@ import org.antevid.core.stem.Lean;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.Tipping;
+import org.antevid.core.stump.BackCut;
+import org.antevid.core.stump.CutCard;
+import org.antevid.core.stump.CutChoice;
+import org.antevid.core.stump.StrapHold;
 
 /**
  * Everything that follows from one lay of one stem on this place: cuts, reach, ring, fan, targets, ways out.

@@ -7,8 +7,6 @@ import org.antevid.core.assist.Lever;
 import org.antevid.core.assist.PullLine;
 import org.antevid.core.assist.Rig;
 import org.antevid.core.assist.Wedges;
-import org.antevid.core.cut.CutCard;
-import org.antevid.core.cut.HingeHold;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.site.Site;
@@ -16,6 +14,8 @@ import org.antevid.core.site.Spot;
 import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemReading;
+import org.antevid.core.stump.CutCard;
+import org.antevid.core.stump.HingeHold;
 
 /**
  * What brings the stem over.

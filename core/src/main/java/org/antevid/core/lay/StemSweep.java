@@ -5,8 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.antevid.core.assist.Rig;
-import org.antevid.core.cut.CutCard;
-import org.antevid.core.cut.HingeHold;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.retreat.FallTime;
@@ -22,6 +20,8 @@ import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.Tipping;
 import org.antevid.core.stem.Wood;
+import org.antevid.core.stump.CutCard;
+import org.antevid.core.stump.HingeHold;
 
 /**
  * The sweep of a stem as it is recorded, on its place as it is today, by what the leader chose. Errs wide where the

@@ -8,14 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import org.antevid.core.cut.BackCut;
-import org.antevid.core.cut.CutCard;
-import org.antevid.core.cut.CutChoice;
-import org.antevid.core.cut.HingeHold;
-import org.antevid.core.cut.Oval;
-import org.antevid.core.cut.School;
-import org.antevid.core.cut.SplitRisk;
-import org.antevid.core.cut.StrapHold;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.site.Ground;
@@ -25,6 +17,14 @@ import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemReading;
+import org.antevid.core.stump.BackCut;
+import org.antevid.core.stump.CutCard;
+import org.antevid.core.stump.CutChoice;
+import org.antevid.core.stump.HingeHold;
+import org.antevid.core.stump.Oval;
+import org.antevid.core.stump.School;
+import org.antevid.core.stump.SplitRisk;
+import org.antevid.core.stump.StrapHold;
 
 /**
  * Judges lays of one tree by the same rules: hard blocks first, then costs. Asked for any single lay or for all 360.

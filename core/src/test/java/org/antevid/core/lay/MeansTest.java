@@ -5,13 +5,13 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.Optional;
 import org.antevid.core.assist.Wedges;
-import org.antevid.core.cut.CutCard;
-import org.antevid.core.cut.HingeHold;
-import org.antevid.core.cut.School;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stem.StemMass;
+import org.antevid.core.stump.CutCard;
+import org.antevid.core.stump.HingeHold;
+import org.antevid.core.stump.School;
 import org.junit.jupiter.api.Test;
 
 class MeansTest {

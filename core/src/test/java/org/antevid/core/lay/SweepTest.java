@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.IntStream;
@@ -21,7 +20,6 @@ import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.Lean;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.StemState;
-import org.antevid.core.sum.Sums;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -245,29 +243,5 @@ class SweepTest {
         double taken =
                 lay.costs().values().stream().mapToDouble(Double::doubleValue).sum();
         assertThat(lay.score()).isCloseTo(Math.max(0, 100 - taken), within(3.0));
-    }
-
-    @Test
-    void aClassNineTargetAndANeighbourWithoutHeightAreRefusedByPlace() {
-        Map<String, Object> tree = Map.of(
-                "height_m",
-                22,
-                "crown_radius_m",
-                3,
-                "crown_base_m",
-                10,
-                "d_cut_m",
-                0.46,
-                "dbh_m",
-                0.45,
-                "mass_kg",
-                1500,
-                "cg_m",
-                8.5,
-                "neighbours",
-                List.of(Map.of("id", "t", "e", 3, "n", 4)));
-        org.assertj.core.api.Assertions.assertThatThrownBy(
-                        () -> Sums.named("lay_sweep").orElseThrow().compute(tree))
-                .hasMessageContaining("neighbours[0]");
     }
 }

@@ -12,17 +12,17 @@ import java.util.Optional;
 import java.util.Set;
 import org.antevid.core.assist.ProposedLine;
 import org.antevid.core.assist.Rig;
-import org.antevid.core.card.CutPlan;
-import org.antevid.core.card.NextHelp;
+import org.antevid.core.cutting.CutPlan;
+import org.antevid.core.cutting.NextHelp;
+import org.antevid.core.judge.Finding;
+import org.antevid.core.judge.Findings;
+import org.antevid.core.judge.Severity;
+import org.antevid.core.judge.Situation;
 import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
 import org.antevid.core.lay.Support;
 import org.antevid.core.retreat.Leaving;
-import org.antevid.core.rule.Finding;
-import org.antevid.core.rule.Findings;
-import org.antevid.core.rule.Severity;
-import org.antevid.core.rule.Situation;
 import org.antevid.core.site.CrownLoad;
 import org.antevid.core.site.Feature;
 import org.antevid.core.site.FeatureKind;
@@ -329,11 +329,11 @@ class OnSiteTest {
     void theHeightAdvisedOverMetalClearsTheRuleOfMetal() {
         StemReading s = oak("S1", HERE, List.of(new Defect("d", DefectKind.METAL, 0.2, 0.4, 0, "")));
         LayChoice low =
-                new LayChoice(0, 0.3, org.antevid.core.cut.School.OPEN_FACE, 0.45, Means.of(Means.Kind.NOTHING));
+                new LayChoice(0, 0.3, org.antevid.core.stump.School.OPEN_FACE, 0.45, Means.of(Means.Kind.NOTHING));
         CutPlan p = CutPlan.of(plan(s, low, level()), level());
         double advised = p.heights().suggested().orElseThrow();
         LayChoice over =
-                new LayChoice(0, advised, org.antevid.core.cut.School.OPEN_FACE, 0.45, Means.of(Means.Kind.NOTHING));
+                new LayChoice(0, advised, org.antevid.core.stump.School.OPEN_FACE, 0.45, Means.of(Means.Kind.NOTHING));
         assertThat(found(s, low, level())).anyMatch(f -> f.words().contains("metal") && f.severity() != Severity.NOTE);
         assertThat(found(s, over, level()))
                 .as("advised %s m", advised)

@@ -1,0 +1,135 @@
+package org.antevid.core.brief;
+
+import java.util.List;
+import java.util.Optional;
+import org.antevid.core.crew.Role;
+import org.antevid.core.crew.Step;
+import org.antevid.core.site.EmergencyCard;
+import org.antevid.core.site.Spot;
+
+/**
+ * The plan as it is frozen into a briefing: plain values only, so that it can be stored, hashed, drawn and compared.
+ * Distances in metres, azimuths clockwise from north; numbers of zones are already rounded to the safe side.
+ */
+public record PlanDocument(
+        String job,
+        double windLimitMs,
+        double slopeDeg,
+        double downhillDeg,
+        List<Thing> things,
+        List<StemPart> stems,
+        List<StepPart> steps,
+        EmergencyCard emergency) {
+
+    /** A feature. {@code outline} has one point for a disc. */
+    public record Thing(
+            String id,
+            String name,
+            String kind,
+            String form,
+            List<Spot> outline,
+            double radiusM,
+            int worth,
+            boolean mayBeHit,
+            String protection,
+            String protectedBy) {}
+
+    /** A stem; {@code lay} is empty when none is fixed. */
+    public record StemPart(
+            String label,
+            String species,
+            String state,
+            Spot at,
+            Optional<Double> heightHighM,
+            Optional<LayPart> lay,
+            List<Spot> beneath) {}
+
+    /**
+     * The fixed lay of a stem and what follows from it; bias and sigma are empty where control is not proven, the cut
+     * card and the gust at which this stem holds, the strictest of house, leader and what hinge and line stand, in
+     * older documents.
+     */
+    public record LayPart(
+            double layDeg,
+            double reachM,
+            double exclusionM,
+            boolean wholeCircle,
+            List<Spot> fan,
+            List<Spot> dropZone,
+            List<WayPart> waysOut,
+            String school,
+            String means,
+            Optional<Double> biasDeg,
+            Optional<Double> sigmaDeg,
+            double hingeLengthM,
+            double hingeThickM,
+            List<ZonePart> zones,
+            Optional<CutPart> cuts,
+            Optional<Double> gustLimitMs) {
+        public LayPart {
+            gustLimitMs = gustLimitMs == null ? Optional.empty() : gustLimitMs;
+            cuts = cuts == null ? Optional.empty() : cuts;
+            zones = zones == null ? List.of() : List.copyOf(zones);
+        }
+    }
+
+    /** Ground kept clear while it is felled, as clipped; older documents have none. */
+    public record ZonePart(String words, List<List<Spot>> outlines, List<String> clippedBy) {}
+
+    /**
+     * A way out: name, azimuth of its end, metres along it, its corners from where it begins (none in older documents).
+     */
+    public record WayPart(String name, double azimuthDeg, double lengthM, List<Spot> path) {
+        public WayPart {
+            path = path == null ? List.of() : List.copyOf(path);
+        }
+    }
+
+    /** A step with its people. */
+    public record StepPart(
+            String id,
+            int turn,
+            String title,
+            Step.Kind kind,
+            Optional<String> stem,
+            int startMin,
+            int endMin,
+            List<PostPart> posts) {}
+
+    /** Somebody's part in a step; the way out is empty while the stand is not set. */
+    public record PostPart(
+            String personId, String person, Role role, String task, Optional<Spot> stand, List<WayPart> waysOut) {}
+
+    public PlanDocument {
+        things = List.copyOf(things);
+        stems = List.copyOf(stems);
+        steps = List.copyOf(steps);
+        emergency = emergency == null ? EmergencyCard.EMPTY : emergency;
+    }
+
+    public Optional<StemPart> stem(String label) {
+        return stems.stream().filter(s -> s.label().equals(label)).findFirst();
+    }
+
+    /** @return gust at which the work on this stem holds, m/s */
+    public double gustLimitMs(Optional<String> label) {
+        return label.flatMap(this::stem)
+                .flatMap(StemPart::lay)
+                .flatMap(LayPart::gustLimitMs)
+                .orElse(windLimitMs);
+    }
+
+    /** @return the strictest gust limit of a person's own steps, of the whole plan for one who has none */
+    public double gustLimitFor(String personId) {
+        List<StepPart> own = stepsOf(personId);
+        return (own.isEmpty() ? steps : own)
+                .stream().mapToDouble(s -> gustLimitMs(s.stem())).min().orElse(windLimitMs);
+    }
+
+    /** @return the person's posts in order of the steps */
+    public List<StepPart> stepsOf(String personId) {
+        return steps.stream()
+                .filter(s -> s.posts().stream().anyMatch(p -> p.personId().equals(personId)))
+                .toList();
+    }
+}

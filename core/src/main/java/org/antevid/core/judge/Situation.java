@@ -1,0 +1,154 @@
+package org.antevid.core.judge;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.antevid.core.crew.Person;
+import org.antevid.core.crew.Step;
+import org.antevid.core.lay.LayPlan;
+import org.antevid.core.lay.Zone;
+import org.antevid.core.quantity.Estimate;
+import org.antevid.core.site.Access;
+import org.antevid.core.site.CrownLoad;
+import org.antevid.core.site.EmergencyCard;
+import org.antevid.core.site.GroundState;
+import org.antevid.core.site.Light;
+import org.antevid.core.site.Permit;
+import org.antevid.core.site.Shape;
+import org.antevid.core.site.Site;
+import org.antevid.core.site.Weather;
+import org.antevid.core.stem.StemReading;
+import org.antevid.core.stem.StemState;
+import org.antevid.core.stem.Verdict;
+import org.antevid.core.tangle.Pile;
+
+/**
+ * The plan as the rules see it.
+ *
+ * @param gustMs gust at crown height, empty when nothing measures it
+ * @param windLimitMs the job's limit, never above the house's
+ * @param planner id of the person who plans
+ * @param guards who watches or closes off hung stems, by label
+ */
+public record Situation(
+        HouseRules rules,
+        Site site,
+        Optional<Estimate> gustMs,
+        double windLimitMs,
+        List<StemFacts> stems,
+        Pile pile,
+        List<Hang> hangs,
+        List<Step> steps,
+        List<Person> people,
+        String planner,
+        List<Guard> guards,
+        Circumstances place) {
+
+    /** As asked before anything of the place but its wind was recorded. */
+    public Situation(
+            HouseRules rules,
+            Site site,
+            Optional<Estimate> gustMs,
+            double windLimitMs,
+            List<StemFacts> stems,
+            Pile pile,
+            List<Hang> hangs,
+            List<Step> steps,
+            List<Person> people,
+            String planner,
+            List<Guard> guards) {
+        this(rules, site, gustMs, windLimitMs, stems, pile, hangs, steps, people, planner, guards, Circumstances.GOOD);
+    }
+
+    /**
+     * What surrounds the work.
+     *
+     * @param permits how each question was answered; one that is missing is not known
+     * @param chosen how the leader wants each stem taken down, by label
+     */
+    public record Circumstances(
+            List<Weather.Hour> ahead,
+            GroundState ground,
+            Light light,
+            CrownLoad load,
+            Map<Permit, Permit.Answer> permits,
+            EmergencyCard card,
+            Access access,
+            List<Access.Machine> machines,
+            Map<String, Verdict> chosen) {
+        /** Nothing to remark: for questions about stems alone. */
+        public static final Circumstances GOOD = new Circumstances(
+                List.of(),
+                GroundState.FIRM,
+                Light.DAY,
+                CrownLoad.NONE,
+                Stream.of(Permit.values()).collect(Collectors.toMap(p -> p, p -> Permit.Answer.NOT_NEEDED)),
+                new EmergencyCard("-", "-", "-", "-", "-", "-", "-", "-"),
+                Access.NOT_KNOWN,
+                List.of(),
+                Map.of());
+
+        public Circumstances {
+            ahead = List.copyOf(ahead);
+            permits = Map.copyOf(permits);
+            machines = List.copyOf(machines);
+            chosen = Map.copyOf(chosen);
+        }
+    }
+
+    /** A stem, its lay where one is chosen, and whether lay and drop zone are fixed. */
+    public record StemFacts(
+            StemReading reading,
+            Optional<LayPlan> lay,
+            boolean fixed,
+            Optional<Shape> dropZone,
+            List<Zone.Clip> clips) {
+        public StemFacts(StemReading reading, Optional<LayPlan> lay, boolean fixed, Optional<Shape> dropZone) {
+            this(reading, lay, fixed, dropZone, List.of());
+        }
+
+        /** @return ground kept clear while it is felled; none while no lay is chosen */
+        public List<Zone> zones() {
+            return lay.map(p -> Zone.of(p, dropZone, clips)).orElse(List.of());
+        }
+    }
+
+    /**
+     * A hung stem and what holds it.
+     *
+     * @param beneath no-entry strip under it
+     */
+    public record Hang(String hung, String support, Shape beneath, double keepOutM) {}
+
+    /** Who watches a hung stem and how it is closed off; either may be blank. */
+    public record Guard(String stem, String guard, String closure) {
+        public boolean named() {
+            return !guard.isBlank() && !closure.isBlank();
+        }
+    }
+
+    public Optional<StemFacts> stem(String label) {
+        return stems.stream().filter(s -> s.reading().label().equals(label)).findFirst();
+    }
+
+    /** @return steps not done that are about this stem */
+    Stream<Step> ahead(String label) {
+        return steps.stream()
+                .filter(s -> !s.done() && s.stem().filter(label::equals).isPresent());
+    }
+
+    boolean stillHung(String label) {
+        return stem(label).filter(s -> s.reading().state() == StemState.HUNG).isPresent();
+    }
+
+    /** @return whether the hung stem is brought down by a step before {@code step} */
+    boolean releasedBefore(String hung, Step step) {
+        return !stillHung(hung)
+                || steps.stream()
+                        .anyMatch(s -> s.kind() == Step.Kind.RELEASE
+                                && s.stem().filter(hung::equals).isPresent()
+                                && (s.done() || s.endMin() <= step.startMin()));
+    }
+}

@@ -1,0 +1,17 @@
+package org.antevid.core.judge.defect;
+
+import org.antevid.core.judge.Finding;
+import org.antevid.core.stem.DefectKind;
+
+/** Insects and woodpeckers follow decay. */
+final class InsectWork implements DefectConsequence {
+    @Override
+    public DefectKind kind() {
+        return DefectKind.INSECTS;
+    }
+
+    @Override
+    public Finding of(Case c) {
+        return Probing.sounded(c, "insects and woodpeckers go where the wood is soft");
+    }
+}

@@ -1,9 +1,0 @@
-package org.antevid.core.rule;
-
-import java.util.stream.Stream;
-
-/** One rule: looks at the plan as it stands and says what it finds. Never throws for a bad plan. */
-@FunctionalInterface
-public interface Rule {
-    Stream<Finding> check(Situation situation);
-}

@@ -1,0 +1,187 @@
+package org.antevid.core.brief;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import org.antevid.core.Samples;
+import org.antevid.core.crew.Role;
+import org.antevid.core.crew.Step;
+import org.antevid.core.lay.LayPlan;
+import org.antevid.core.lay.Means;
+import org.antevid.core.outcome.Deviation;
+import org.antevid.core.site.EmergencyCard;
+import org.antevid.core.site.Feature;
+import org.antevid.core.site.FeatureKind;
+import org.antevid.core.site.Protection;
+import org.antevid.core.site.Shape;
+import org.antevid.core.site.Spot;
+import org.antevid.core.stem.Condition;
+import org.antevid.core.stem.Defect;
+import org.antevid.core.stem.DefectKind;
+import org.antevid.core.stem.Lean;
+import org.antevid.core.stem.StemReading;
+import org.antevid.core.stem.StemState;
+import org.antevid.core.stem.Verdict;
+import org.junit.jupiter.api.Test;
+
+class PlanTest {
+    private static PlanDocument plan(Spot hives, double lay, String state) {
+        PlanDocument.LayPart part = new PlanDocument.LayPart(
+                lay,
+                24,
+                48,
+                false,
+                List.of(),
+                List.of(),
+                List.of(new PlanDocument.WayPart("E1", 193, 6, List.of())),
+                "open face",
+                "machine line",
+                Optional.of(-3.0),
+                Optional.of(3.3),
+                0.44,
+                0.053,
+                List.of(),
+                Optional.empty(),
+                Optional.empty());
+        PlanDocument.PostPart post = new PlanDocument.PostPart(
+                "sefa",
+                "Sefa Marsh",
+                Role.LOOKOUT,
+                "watch",
+                Optional.of(new Spot(50, 50)),
+                List.of(new PlanDocument.WayPart("E", 45, 12, List.of())));
+        return new PlanDocument(
+                "Withy Lock",
+                9,
+                6,
+                172,
+                List.of(new PlanDocument.Thing(
+                        "h", "beehives", "beehives", "POINT", List.of(hives), 1, 2, false, "nothing planned", "")),
+                List.of(new PlanDocument.StemPart(
+                        "S1", "poplar", state, new Spot(0, 0), Optional.of(24.4), Optional.of(part), List.of())),
+                List.of(new PlanDocument.StepPart(
+                        "a", 1, "fell S1", Step.Kind.FELL, Optional.of("S1"), 0, 30, List.of(post))),
+                EmergencyCard.EMPTY);
+    }
+
+    private static final PlanDocument BEFORE = plan(new Spot(20, 0), 58, "standing");
+
+    @Test
+    void thePlanItselfShowsNoChange() {
+        assertThat(PlanComparison.between(BEFORE, plan(new Spot(20, 0), 58, "standing")))
+                .isEmpty();
+    }
+
+    @Test
+    void aMovedTargetIsSaidInWordsAndShownWithBothPlaces() {
+        // from (20, 0) to (23, 4): 5 m on azimuth atan(3/4) = 37 degrees
+        List<PlanComparison.Change> changes = PlanComparison.between(BEFORE, plan(new Spot(23, 4), 58, "standing"));
+        assertThat(changes).singleElement().satisfies(c -> {
+            assertThat(c.words()).isEqualTo("beehives moved 5.0 m to 037°");
+            assertThat(c.from()).contains(new Spot(20, 0));
+            assertThat(c.to()).contains(new Spot(23, 4));
+        });
+    }
+
+    @Test
+    void anotherLayIsAChangeButAStemFelledByTheplanIsNot() {
+        assertThat(PlanComparison.between(BEFORE, plan(new Spot(20, 0), 60, "standing")))
+                .extracting(PlanComparison.Change::words)
+                .contains("lay of S1 060°, was 058°");
+        assertThat(PlanComparison.between(BEFORE, plan(new Spot(20, 0), 58, "felled")))
+                .isEmpty();
+        assertThat(PlanComparison.between(BEFORE, plan(new Spot(20, 0), 58, "hung up")))
+                .isNotEmpty();
+    }
+
+    @Test
+    void threeQuestionsAreDrawnFromThePlanAndRepeatable() {
+        List<ReadBack.Question> questions = ReadBack.of(BEFORE, "sefa", 7);
+        assertThat(questions).hasSize(3).isEqualTo(ReadBack.of(BEFORE, "sefa", 7));
+        assertThat(questions)
+                .extracting(q -> q.choices().get(q.right()))
+                .containsExactly("48 m", "045°, north-east", "058°, north-east");
+        assertThat(questions)
+                .allSatisfy(q -> assertThat(q.choices()).doesNotHaveDuplicates().hasSizeGreaterThanOrEqualTo(3));
+        assertThat(ReadBack.of(
+                        new PlanDocument("x", 9, 0, 0, List.of(), List.of(), List.of(), EmergencyCard.EMPTY),
+                        "sefa",
+                        1))
+                .hasSize(3);
+    }
+
+    @Test
+    void theOutcomeIsMeasuredAgainstTheForeseenFan() {
+        // 3 degrees right of 58 on 24 m: 24 sin 3 = 1.256 m right of the line
+        Deviation d = Deviation.of(new Spot(0, 0), new Spot(0, 0).at(61, 24), 58, -3.5, 3.3);
+        assertThat(d.deviationDeg()).isCloseTo(3, within(1e-9));
+        assertThat(d.atTipM()).isCloseTo(1.256, within(1e-3));
+        assertThat(d.withinFan()).isTrue();
+        assertThat(Deviation.of(new Spot(0, 0), new Spot(0, 0).at(70, 24), 58, -3.5, 3.3)
+                        .withinFan())
+                .isFalse();
+    }
+
+    @Test
+    void aFirstLookNamesTheMeasurementThatWouldChangeMost() {
+        var stem = Samples.stem(
+                "S4",
+                new Spot(0, 0),
+                StemState.STANDING,
+                Optional.of(new Lean(5, 135, Lean.EYE_SIGMA_DEG)),
+                Condition.SOUND,
+                List.of());
+        FirstLook look = look(stem, Means.of(Means.Kind.WEDGES), Samples.target("bridge", 8, -8, 2, 4));
+        assertThat(look.nextMeasurement()).isPresent();
+        assertThat(look.nextMeasurement().orElseThrow().words()).contains("lean");
+    }
+
+    @Test
+    void theNextMeasurementIsSeenFromThePathThatLiesSquareToTheLeanThatMatters() {
+        var stem = Samples.stem(
+                "S4",
+                new Spot(0, 0),
+                StemState.STANDING,
+                Optional.of(new Lean(3, 0, Lean.EYE_SIGMA_DEG)),
+                Condition.SOUND,
+                List.of());
+        Feature path = new Feature(
+                "p",
+                "towpath",
+                FeatureKind.PATH,
+                Shape.line(List.of(new Spot(-15, -30), new Spot(-15, 30))),
+                0,
+                false,
+                Protection.NONE,
+                "",
+                false);
+        FirstLook look = look(
+                stem, Samples.WINCH, Samples.target("house", 25, 0, 4, 4), Samples.target("shed", -25, 0, 4, 4), path);
+        assertThat(look.nextMeasurement().orElseThrow().words()).isEqualTo("lean, seen from the towpath");
+    }
+
+    @Test
+    void aStemOfWhichTheLeanIsNotKnownIsSeenFromTwoSidesFirst() {
+        var stem = Samples.stem("S4", new Spot(0, 0), StemState.STANDING, Optional.empty(), Condition.SOUND, List.of());
+        assertThat(look(stem, Samples.WINCH).nextMeasurement().orElseThrow().words())
+                .isEqualTo("lean, seen from two sides");
+    }
+
+    @Test
+    void aSplitUnionLowDownIsNotFelledWhateverTheDialSays() {
+        var stem = Samples.oak("S4", new Spot(0, 0), List.of(new Defect("d", DefectKind.SPLIT_UNION, 1, 1.5, 0, "")));
+        FirstLook look = look(stem, Samples.WINCH);
+        assertThat(look.verdict()).as("no machine is recorded").isEqualTo(Verdict.LEAVE_AND_CLOSE);
+        assertThat(look.because()).contains("split union at 1.0 m: no hinge can be relied on");
+    }
+
+    private static FirstLook look(StemReading stem, Means means, Feature... features) {
+        return FirstLook.of(
+                stem,
+                Samples.toward(0, means),
+                Samples.situation(Samples.site(features), List.of(), List.of(), List.of()),
+                LayPlan.Limits.USUAL);
+    }
+}

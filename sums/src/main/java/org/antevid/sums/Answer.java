@@ -1,0 +1,40 @@
+package org.antevid.sums;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Named results in order; "not known" is {@code null} in the map, and only there, because the open interface says so.
+ */
+public final class Answer {
+    private final Map<String, @Nullable Object> values = new LinkedHashMap<>();
+    private final List<String> warnings = new ArrayList<>();
+
+    Answer put(String name, @Nullable Object value) {
+        values.put(name, value instanceof Optional<?> o ? o.orElse(null) : value);
+        return this;
+    }
+
+    Answer warn(List<String> more) {
+        warnings.addAll(more);
+        return this;
+    }
+
+    List<String> warnings() {
+        return List.copyOf(warnings);
+    }
+
+    /** @return {@code ok}, {@code errors}, {@code warnings} and the named results */
+    public Map<String, @Nullable Object> asMap() {
+        Map<String, @Nullable Object> all = new LinkedHashMap<>();
+        all.put("ok", true);
+        all.put("errors", List.of());
+        all.put("warnings", List.copyOf(warnings));
+        all.putAll(values);
+        return all;
+    }
+}

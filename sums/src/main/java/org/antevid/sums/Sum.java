@@ -1,0 +1,25 @@
+package org.antevid.sums;
+
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+
+/** One computation callable alone: its name, what it answers, its fields, and the computation. */
+public record Sum(String name, String title, List<Field> fields, Function<Input, Answer> computation) {
+
+    /** @throws org.antevid.core.quantity.RefusedInput naming every field at fault; no values are given then */
+    public Map<String, @Nullable Object> compute(Map<String, ?> raw) {
+        Input input = Input.read(fields, raw);
+        Answer computed = computation.apply(input);
+        Answer answer = new Answer().warn(input.warnings());
+        Map<String, @Nullable Object> all = computed.asMap();
+        answer.warn(computed.warnings());
+        all.forEach((k, v) -> {
+            if (!k.equals("ok") && !k.equals("errors") && !k.equals("warnings")) {
+                answer.put(k, v);
+            }
+        });
+        return answer.asMap();
+    }
+}
