@@ -260,7 +260,7 @@ export default function JobScreen() {
               >
                 <span className="n">{i + 1}</span>
                 {STAGE_WORDS[s]}
-                <Mark kind={stageMark(i + 1, findings.data ?? [], filled[s])} size={18} />
+                <Mark kind={stageMark(s, findings.data ?? [], filled[s])} size={18} />
               </Link>
             ))}
           </nav>

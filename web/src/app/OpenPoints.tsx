@@ -5,7 +5,7 @@ import { Mark } from '../figures/Mark';
 import { usePlanTools } from '../plan/planTools';
 import { AskOpinion } from './AskOpinion';
 import { usePanelKey } from './keys';
-import { type Stage, STAGES } from './stages';
+import { type Stage, stageOf } from './stages';
 
 type Finding = Schemas['FindingView'];
 
@@ -50,7 +50,7 @@ export function OpenPoints({
       )}
       <div className="row">
         {weighty.slice(0, 3).map((f) => (
-          <button key={f.key} onClick={() => go(STAGES[f.stage - 1])} title={f.words}>
+          <button key={f.key} onClick={() => go(stageOf(f))} title={f.words}>
             <Mark kind={f.severity} />
             <span>{f.words}</span>
           </button>
@@ -123,7 +123,7 @@ function Row({ job, f, leader, go }: { job: string; f: Finding; leader: boolean;
             Write down a second opinion
           </button>
         )}
-        <button className="plain" style={{ fontWeight: 700 }} onClick={() => go(STAGES[f.stage - 1])}>
+        <button className="plain" style={{ fontWeight: 700 }} onClick={() => go(stageOf(f))}>
           Go there
         </button>
       </div>

@@ -17,9 +17,12 @@ export const STAGE_WORDS: Record<Stage, string> = {
   review: 'Review',
 };
 
+/** The panel where a finding is cleared. */
+export const stageOf = (f: Schemas['FindingView']): Stage => f.stage.toLowerCase() as Lowercase<typeof f.stage>;
+
 /** Mark of a stage: the worst open finding that is cleared there, else whether anything is in it. */
-export function stageMark(stage: number, findings: Schemas['FindingView'][], filled: boolean): MarkKind {
-  const open = findings.filter((f) => f.stage === stage && f.open && f.severity !== 'NOTE');
+export function stageMark(stage: Stage, findings: Schemas['FindingView'][], filled: boolean): MarkKind {
+  const open = findings.filter((f) => stageOf(f) === stage && f.open && f.severity !== 'NOTE');
   if (open.some((f) => f.severity === 'STOP')) return 'STOP';
   if (open.some((f) => f.severity === 'SECOND_OPINION')) return 'SECOND_OPINION';
   if (open.length > 0) return 'CAUTION';

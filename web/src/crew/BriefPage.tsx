@@ -6,26 +6,28 @@ import { Mark } from '../figures/Mark';
 import { PlanSketch } from '../plan/PlanSketch';
 import { azimuth, clock } from '../units/format';
 import { AtButton } from './NowPage';
+import { useWords } from '../words/words';
 
 type Card = Schemas['Card'];
 type Props = { job: string; card?: Card; changed: boolean; say: (words: string) => void };
 
 /** What the leader knows, read back and signed. */
 export function BriefPage({ job, card, changed, say }: Props) {
+  const t = useWords();
   if (!card)
     return (
       <div className="c">
-        <p>No briefing yet.</p>
-        <h3>The leader issues it; it appears here by itself.</h3>
+        <p>{t('brief.none')}</p>
+        <h3>{t('brief.comes')}</h3>
       </div>
     );
   const e = card.plan.emergency;
   return (
     <>
-      {changed && <p className="refused">The plan is being changed. Wait for the next briefing.</p>}
+      {changed && <p className="refused">{t('brief.changing')}</p>}
       {card.changes.length > 0 && (
-        <div className="c" aria-label="What changed">
-          <h3>Changed in briefing {card.number}</h3>
+        <div className="c" aria-label={t('brief.changed', { number: card.number })}>
+          <h3>{t('brief.changed', { number: card.number })}</h3>
           <ul>
             {card.changes.map((c) => (
               <li key={c.words}>
@@ -39,8 +41,8 @@ export function BriefPage({ job, card, changed, say }: Props) {
         <>
           <PlanSketch plan={card.plan} height={230} changes={card.changes} />
           <div className="c">
-            <p>You have no part in a step.</p>
-            <h3>Stay outside every ring; you may call HOLD.</h3>
+            <p>{t('brief.noPart')}</p>
+            <h3>{t('brief.outside')}</h3>
           </div>
         </>
       )}
@@ -48,11 +50,11 @@ export function BriefPage({ job, card, changed, say }: Props) {
         <MyPost key={p.turn + p.role} card={card} p={p} />
       ))}
       <div className="c">
-        <h3>Signals</h3>
+        <h3>{t('brief.signals')}</h3>
         <p>{card.signals.join(' · ')}</p>
       </div>
       <div className="c">
-        <h3>I call HOLD when</h3>
+        <h3>{t('brief.stopWhen')}</h3>
         <ul>
           {card.stopConditions.map((s) => (
             <li key={s}>
@@ -62,13 +64,17 @@ export function BriefPage({ job, card, changed, say }: Props) {
         </ul>
       </div>
       {e.nearestHelp && (
-        <div className="c" aria-label="Emergency">
-          <h3>When somebody lies there</h3>
-          <p>
-            {e.nearestHelp} · say: {e.gridReference}
-          </p>
+        <div className="c" aria-label={t('brief.emergency')}>
+          <h3>{t('brief.emergency')}</h3>
+          <p>{t('brief.say', { help: e.nearestHelp, where: e.gridReference })}</p>
           <p className="s">
-            {e.route} · cover: {e.phoneCover} · first-aider {e.firstAider} · kit {e.kit} · {e.rescuePlan}
+            {t('brief.more', {
+              route: e.route,
+              cover: e.phoneCover,
+              firstAider: e.firstAider,
+              kit: e.kit,
+              rescue: e.rescuePlan,
+            })}
             {e.utilityLine && ` · ${e.utilityLine}`}
           </p>
         </div>
@@ -76,20 +82,21 @@ export function BriefPage({ job, card, changed, say }: Props) {
       {card.signedAt ? (
         <div className="c">
           <p className="line">
-            <Mark kind="ready" /> I read back and signed, {clock(card.signedAt)}
+            <Mark kind="ready" /> {t('brief.signed', { at: clock(card.signedAt) })}
           </p>
         </div>
       ) : (
         <Sign job={job} card={card} say={say} />
       )}
       <p className="s" style={{ padding: '8px 16px' }}>
-        Local code, the maker’s limits and the qualified person on site outrank this.
+        {t('outrank')}
       </p>
     </>
   );
 }
 
 function MyPost({ card, p }: { card: Card; p: Card['posts'][number] }) {
+  const t = useWords();
   const me = p.stand && {
     stand: p.stand,
     ways: p.waysOut.map((w) => ({ ...w, lengthM: Math.min(w.lengthM, 20) })),
@@ -97,31 +104,31 @@ function MyPost({ card, p }: { card: Card; p: Card['posts'][number] }) {
   };
   const stand = p.stand
     ? p.role === 'CUTTER'
-      ? `at ${p.stem}`
-      : `${p.fromStemM ?? '?'} m from ${p.stem}, as drawn`
-    : 'not set: ask the leader';
-  const ways = p.waysOut.map((w) => `${w.name}: to ${azimuth(w.azimuthDeg)}°, ${Math.ceil(w.lengthM)} m`).join(' · ');
+      ? t('brief.stand.at', { stem: p.stem })
+      : t('brief.stand.from', { away: p.fromStemM, stem: p.stem })
+    : t('brief.stand.notSet');
+  const ways = p.waysOut
+    .map((w) => t('brief.way.one', { name: w.name, azimuth: azimuth(w.azimuthDeg), length: Math.ceil(w.lengthM) }))
+    .join(' · ');
   return (
-    <section aria-label={`Step ${p.turn}`}>
+    <section aria-label={t('brief.step', { turn: p.turn, title: p.title })}>
       <div className="c dark">
-        <p>
-          Step {p.turn}: {p.title}
-        </p>
+        <p>{t('brief.step', { turn: p.turn, title: p.title })}</p>
       </div>
       <PlanSketch plan={card.plan} height={230} focus={p.stem} changes={card.changes} me={me} />
       <div className="c">
-        <h3>I stand</h3>
+        <h3>{t('brief.stand')}</h3>
         <p>
           {stand}
-          {p.exclusionM !== undefined && p.role !== 'CUTTER' && ` · ring ${p.exclusionM} m`}
+          {p.exclusionM !== undefined && p.role !== 'CUTTER' && t('brief.ring', { ring: p.exclusionM })}
         </p>
       </div>
       <div className="c">
-        <h3>My way out</h3>
-        <p style={{ color: 'var(--esc)' }}>{ways || 'none found: ask the leader before you stand there'}</p>
+        <h3>{t('brief.way')}</h3>
+        <p style={{ color: 'var(--esc)' }}>{ways || t('brief.way.none')}</p>
       </div>
       <div className="c">
-        <h3>My task: {p.roleWords}</h3>
+        <h3>{t('brief.task', { role: p.roleWords })}</h3>
         <p>{p.task}</p>
       </div>
     </section>
@@ -130,6 +137,7 @@ function MyPost({ card, p }: { card: Card; p: Card['posts'][number] }) {
 
 /** The questions, then the PIN; a wrong answer is marked at its question and nothing is signed. */
 function Sign({ job, card, say }: { job: string; card: Card; say: (words: string) => void }) {
+  const t = useWords();
   const [answers, setAnswers] = useState<(number | undefined)[]>([]);
   const [pin, setPin] = useState('');
   const out = useOutbox(job);
@@ -143,7 +151,7 @@ function Sign({ job, card, say }: { job: string; card: Card; say: (words: string
     post(job, {
       kind: 'sign',
       key,
-      words: `briefing ${card.number}`,
+      words: t('briefingNumber', { number: card.number }),
       path: `/api/jobs/${job}/briefings/${card.number}/signatures`,
       body: { answers: card.questions.map((_, i) => answers[i] ?? -1), pin },
     });
@@ -151,9 +159,7 @@ function Sign({ job, card, say }: { job: string; card: Card; say: (words: string
     <section aria-label="Read back">
       {card.questions.map((q, i) => (
         <div className="c" key={q.words} role="group" aria-label={q.words}>
-          <h3>
-            Read back {i + 1} of {card.questions.length}
-          </h3>
+          <h3>{t('brief.readBack', { number: i + 1, all: card.questions.length })}</h3>
           <p>{q.words}</p>
           <div className="chips">
             {q.choices.map((c, k) => (
@@ -179,7 +185,7 @@ function Sign({ job, card, say }: { job: string; card: Card; say: (words: string
         <>
           <div className="c">
             <label>
-              PIN
+              {t('pin')}
               <input
                 value={pin}
                 onChange={(e) => setPin(e.target.value)}
@@ -195,7 +201,7 @@ function Sign({ job, card, say }: { job: string; card: Card; say: (words: string
               disabled={waits || card.questions.some((_, i) => answers[i] === undefined) || pin.length < 4}
               onClick={sign}
             >
-              {waits ? 'Kept, being sent…' : 'I read it back: sign'}
+              {t(waits ? 'kept' : 'brief.sign')}
             </button>
             {refused && !refused.faults.some((f) => f.field.startsWith('answers')) && <AtButton refused={refused} />}
           </div>
@@ -207,6 +213,7 @@ function Sign({ job, card, say }: { job: string; card: Card; say: (words: string
 
 /** A leader who cuts signs too: the PIN is set once, with the passphrase. */
 function OwnPin({ job, say }: { job: string; say: (words: string) => void }) {
+  const t = useWords();
   const act = useAct(job, say);
   const session = useSession();
   const [passphrase, setPassphrase] = useState('');
@@ -215,10 +222,10 @@ function OwnPin({ job, say }: { job: string; say: (words: string) => void }) {
     if (await act(api.PUT('/api/session/pin', { body: { passphrase, pin } }))) await session.refetch();
   };
   return (
-    <div className="c" aria-label="Set your PIN">
-      <p>You have no PIN yet. Set one to sign with, 4 to 8 digits.</p>
+    <div className="c" aria-label={t('pin.do')}>
+      <p>{t('pin.set')}</p>
       <label>
-        Passphrase
+        {t('pin.passphrase')}
         <input
           type="password"
           autoComplete="current-password"
@@ -227,11 +234,11 @@ function OwnPin({ job, say }: { job: string; say: (words: string) => void }) {
         />
       </label>
       <label>
-        New PIN
+        {t('pin.new')}
         <input type="password" inputMode="numeric" value={pin} onChange={(e) => setPin(e.target.value)} />
       </label>
       <button className="big" disabled={pin.length < 4 || !passphrase} onClick={() => void set()}>
-        Set the PIN
+        {t('pin.do')}
       </button>
     </div>
   );

@@ -10,6 +10,8 @@ import { useSeen } from '../app/holds';
 import { BriefPage } from './BriefPage';
 import { HeldCard } from './HeldCard';
 import { NowPage } from './NowPage';
+import { useWords } from '../words/words';
+import { Manner } from './Manner';
 
 const SeePage = lazy(() => import('./SeePage'));
 const CutPage = lazy(() => import('./CutPage'));
@@ -26,15 +28,11 @@ const AFTER: Record<UnsentKind, string[]> = {
   photo: ['photos'],
   outcome: ['review'],
 };
-const LINK: Record<Connection, string> = {
-  connecting: '',
-  live: '',
-  asking: 'The link is slow: asked for every 3 seconds.',
-  lost: 'No link, this may be old. What you press is kept and sent once it is back. HOLD by whistle and arm.',
-};
+const LINK: Partial<Record<Connection, string>> = { asking: 'link.asking', lost: 'link.lost' };
 
 /** The phone of one person on the job: what to do now, the briefing, HOLD under the thumb on every page. */
 export default function CrewApp() {
+  const t = useWords();
   const { job = '', page = '' } = useParams();
   const navigate = useNavigate();
   const queries = useQueryClient();
@@ -74,9 +72,7 @@ export default function CrewApp() {
       path: `/api/jobs/${job}/run/holds/${hold.id}/receipts`,
       body: { state: 'STOPPED' },
     });
-  let body: ReactNode = (
-    <p className="c">{info.error ? 'The server does not answer. It is asked again by itself.' : 'Opening…'}</p>
-  );
+  let body: ReactNode = <p className="c">{t(info.error ? 'serverSilent' : 'opening')}</p>;
   if (info.data && run) {
     const lost = link === 'lost';
     const changed = run.against.some((a) => a.why === 'PLAN_CHANGED');
@@ -95,21 +91,22 @@ export default function CrewApp() {
         <b>{name}</b>
         <span className="grow">
           {info.data?.name}
-          {card ? ` · briefing ${card.number}` : ''}
+          {card ? ` · ${t('briefingNumber', { number: card.number })}` : ''}
         </span>
         <button className="plain" onClick={switchGlare}>
-          Glare
+          {t('glare')}
         </button>
+        <Manner />
       </div>
       <nav className="tabs">
-        {tab('brief', `Briefing${needsSign ? ' •' : ''}`)}
-        {tab('run', 'Run')}
-        {tab('cut', 'Cut')}
-        {tab('see', 'I see')}
+        {tab('brief', `${t('tab.brief')}${needsSign ? ' •' : ''}`)}
+        {tab('run', t('tab.run'))}
+        {tab('cut', t('tab.cut'))}
+        {tab('see', t('tab.see'))}
       </nav>
       {LINK[link] && (
         <p className="refused" role="alert">
-          {LINK[link]}
+          {t(LINK[link])}
         </p>
       )}
       {(refused || (out.says && !unsent)) && (
@@ -128,10 +125,10 @@ export default function CrewApp() {
           confirm={confirm}
         />
       )}
-      <Suspense fallback={<p className="c">Opening…</p>}>{body}</Suspense>
+      <Suspense fallback={<p className="c">{t('opening')}</p>}>{body}</Suspense>
       <button className="thumb" onClick={() => pressHold(job)}>
-        <b>HOLD</b>
-        <span>anyone, any time: saw off, stand still</span>
+        <b>{t('hold')}</b>
+        <span>{t('hold.who')}</span>
       </button>
     </div>
   );

@@ -3,9 +3,11 @@ import { useRun } from '../api/job';
 import { CutFigure } from '../figures/CutFigure';
 import { CutTicks } from '../stages/run/CutTicks';
 import { useUnits } from '../units/useUnits';
+import { useWords } from '../words/words';
 
 /** The cut card on the phone, read at arm's length: the largest figures first, then the picture, then the order. */
 export default function CutPage({ job, card }: { job: string; card?: Schemas['Card'] }) {
+  const t = useWords();
   const inches = useUnits() === 'feet';
   const run = useRun(job).data;
   const mine = card?.posts.map((p) => p.stem).filter(Boolean) ?? [];
@@ -16,8 +18,8 @@ export default function CutPage({ job, card }: { job: string; card?: Schemas['Ca
   if (cuts.length === 0)
     return (
       <div className="c">
-        <p>No cut card in the briefing.</p>
-        <h3>It comes with a fixed lay.</h3>
+        <p>{t('cut.none')}</p>
+        <h3>{t('cut.comes')}</h3>
       </div>
     );
   return (
@@ -25,11 +27,9 @@ export default function CutPage({ job, card }: { job: string; card?: Schemas['Ca
       {cuts.map((c) => {
         const ticking = run?.step && run.step.stem === c.stem && run.step.cuts.length > 0 ? run.step : undefined;
         return (
-          <section key={c.stem} aria-label={`Cut card ${c.stem}`}>
+          <section key={c.stem} aria-label={t('cut.card', { stem: c.stem, school: c.school })}>
             <div className="c" style={{ background: 'var(--ink)', color: '#fff' }}>
-              <p>
-                Cut card {c.stem}: {c.school}
-              </p>
+              <p>{t('cut.card', { stem: c.stem, school: c.school })}</p>
             </div>
             <div className="cutbig">
               {c.measures
@@ -42,7 +42,7 @@ export default function CutPage({ job, card }: { job: string; card?: Schemas['Ca
                       {m.outside && (
                         <>
                           <br />
-                          {inches ? m.outsideInches : m.outside} from bark
+                          {t('cut.fromBark', { outside: inches ? m.outsideInches : m.outside })}
                         </>
                       )}
                     </span>
@@ -50,8 +50,12 @@ export default function CutPage({ job, card }: { job: string; card?: Schemas['Ca
                 ))}
               <div>
                 <span>
-                  each {inches ? '±1/4 in' : '±5 mm'}, to the safe side; bar {Math.round(c.barM * 100)} cm: {c.barReach}
-                  {c.barkM === undefined ? '; bark not looked at' : ''}
+                  {t('cut.each', {
+                    step: inches ? '±1/4 in' : '±5 mm',
+                    bar: Math.round(c.barM * 100),
+                    reach: c.barReach,
+                    bark: c.barkM,
+                  })}
                 </span>
               </div>
             </div>
@@ -59,8 +63,8 @@ export default function CutPage({ job, card }: { job: string; card?: Schemas['Ca
               <CutFigure card={c} phone />
             </div>
             <div className="c">
-              <h3>Stand on the {c.stand}</h3>
-              <p>{c.standsBecause}; never behind the butt, before the notch, under the lean or in a line’s angle</p>
+              <h3>{t('cut.stand', { stand: c.stand })}</h3>
+              <p>{t('cut.never', { because: c.standsBecause })}</p>
             </div>
             {ticking ? (
               <div className="c">
@@ -68,7 +72,7 @@ export default function CutPage({ job, card }: { job: string; card?: Schemas['Ca
               </div>
             ) : (
               <div className="c">
-                <h3>In this order</h3>
+                <h3>{t('cut.order')}</h3>
                 <ol style={{ paddingLeft: 22 }}>
                   {c.steps
                     .filter((s) => s.kind === 'CUT')
@@ -83,7 +87,7 @@ export default function CutPage({ job, card }: { job: string; card?: Schemas['Ca
             )}
             {c.help.length > 0 && (
               <div className="c">
-                <h3>Help and signal</h3>
+                <h3>{t('cut.help')}</h3>
                 <ul>
                   {c.help.map((h) => (
                     <li key={h}>{h}</li>
@@ -95,7 +99,7 @@ export default function CutPage({ job, card }: { job: string; card?: Schemas['Ca
         );
       })}
       <p className="s" style={{ padding: '8px 16px' }}>
-        Local code, the maker’s limits and the qualified person on site outrank this.
+        {t('outrank')}
       </p>
     </>
   );

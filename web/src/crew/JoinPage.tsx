@@ -4,9 +4,12 @@ import { useNavigate, useParams } from 'react-router';
 import { api, data, Problem, type Schemas } from '../api/client';
 import { NO_ANSWER } from '../api/job';
 import { clock } from '../units/format';
+import { useWords } from '../words/words';
+import { Manner } from './Manner';
 
 /** Joining a job: code, own name, own PIN. */
 export default function JoinPage() {
+  const t = useWords();
   const { code: given = '' } = useParams();
   const navigate = useNavigate();
   const queries = useQueryClient();
@@ -41,7 +44,10 @@ export default function JoinPage() {
   }
   return (
     <main className="door" style={{ margin: '0 auto' }}>
-      <h1>Join a job</h1>
+      <p style={{ textAlign: 'right' }}>
+        <Manner />
+      </p>
+      <h1>{t('join')}</h1>
       {!people && (
         <form
           className="door"
@@ -52,7 +58,7 @@ export default function JoinPage() {
           }}
         >
           <label>
-            Code on the leader’s board
+            {t('join.code')}
             <input
               value={code}
               onChange={(e) => setCode(e.target.value.toUpperCase())}
@@ -62,12 +68,12 @@ export default function JoinPage() {
               required
             />
           </label>
-          <button className="big">Find the job</button>
+          <button className="big">{t('join.find')}</button>
         </form>
       )}
       {people && !me && (
         <>
-          <p>Who are you?</p>
+          <p>{t('join.who')}</p>
           {people.map((p) => (
             <button key={p.personId} className="big quiet" onClick={() => setMe(p)}>
               {p.name}
@@ -78,18 +84,14 @@ export default function JoinPage() {
       {me && (
         <form className="door" style={{ margin: 0, padding: 0, border: 0 }} onSubmit={(e) => void join(e)}>
           <p>
-            <b>{me.name}</b>:{' '}
-            {me.joined ? 'your PIN' : 'set a PIN of your own, 4 to 8 digits. It is yours on every job.'}
+            <b>{me.name}</b>: {t(me.joined ? 'join.pin' : 'join.newPin')}
           </p>
           {me.resetBy && !me.joined && (
-            <p className="refused">
-              Your PIN was reset by {me.resetBy}
-              {me.resetAt && `, ${clock(me.resetAt)}`}.
-            </p>
+            <p className="refused">{t('join.reset', { by: me.resetBy, at: me.resetAt && clock(me.resetAt) })}</p>
           )}
           {!me.joined && (
             <label>
-              The word your leader reads out to you
+              {t('join.word')}
               <input
                 value={word}
                 onChange={(e) => setWord(e.target.value)}
@@ -101,7 +103,7 @@ export default function JoinPage() {
             </label>
           )}
           <label>
-            PIN
+            {t('pin')}
             <input
               value={pin}
               onChange={(e) => setPin(e.target.value)}
@@ -111,7 +113,7 @@ export default function JoinPage() {
               required
             />
           </label>
-          <button className="big">Join</button>
+          <button className="big">{t('join.do')}</button>
         </form>
       )}
       {refused && (

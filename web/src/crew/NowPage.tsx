@@ -4,6 +4,8 @@ import { Mark } from '../figures/Mark';
 import { PlanSketch } from '../plan/PlanSketch';
 import { clock } from '../units/format';
 import { post as keep, type Refused, useOutbox } from '../api/outbox';
+import { length } from '../units/length';
+import { useWords } from '../words/words';
 
 const LeadersGo = lazy(() => import('./LeadersGo'));
 
@@ -17,36 +19,25 @@ type Props = {
   say: (words: string) => void;
 };
 
-const WORDS: Record<Run['word'], string> = {
-  STOP: 'Stop',
-  GO: 'Go',
-  STAND_FAST: 'Stand fast',
-  WAIT: 'Wait',
-  STAY_OUT: 'Stay out',
-  DONE: 'Done',
-};
+type Say = ReturnType<typeof useWords>;
 
 /** One word for the one who holds the phone, and why. */
-function because(run: Run, task: string | undefined, waitAt: string): string {
+function because(t: Say, run: Run, task: string | undefined, waitAt: string): string {
   const waiting = run.step?.people.filter((p) => !p.readyAt).map((p) => p.name.split(' ')[0]) ?? [];
   switch (run.word) {
     case 'STOP':
-      return 'A hold stands.';
+      return t('now.stop');
     case 'GO':
       return task ?? '';
     case 'STAND_FAST':
-      return `The go has ended: ${run.because ?? 'what it rested on is gone'}.`;
+      return t('now.standFast', { because: run.because });
     case 'DONE':
-      return 'All steps are done.';
-    case 'STAY_OUT': {
-      const ring = run.ringM === undefined ? 'the ring: ask the leader how wide it is' : `the ring of ${run.ringM} m`;
-      return `You have no part in this step. Stay outside ${ring}. Wait at: ${waitAt || 'ask the leader where'}.`;
-    }
+      return t('now.done');
+    case 'STAY_OUT':
+      return t('now.stayOut', { ring: run.ringM === undefined ? undefined : length(run.ringM, 0), at: waitAt });
     case 'WAIT':
-      if (waiting.length > 0) return `not ready: ${waiting.join(', ')}`;
-      return run.against.length > 0
-        ? `stands against a go: ${run.against.length}`
-        : 'all is green; wait for the leader’s GO';
+      if (waiting.length > 0) return t('now.notReady', { names: waiting.join(', ') });
+      return run.against.length > 0 ? t('now.against', { count: run.against.length }) : t('now.green');
   }
 }
 
@@ -59,6 +50,7 @@ export const AtButton = ({ refused }: { refused?: Refused }) =>
   ) : null;
 
 export function NowPage({ job, run, card, info, lost, say }: Props) {
+  const t = useWords();
   const step = run.step;
   const out = useOutbox(job);
   const waits = (key: string) => out.unsent.some((u) => u.key === key);
@@ -67,7 +59,7 @@ export function NowPage({ job, run, card, info, lost, say }: Props) {
     keep(job, {
       kind: 'ready',
       key: 'ready',
-      words: is ? 'I am ready' : 'not ready',
+      words: t(is ? 'ready' : 'ready.not'),
       path: `/api/jobs/${job}/run/ready`,
       body: { ready: is },
     });
@@ -82,16 +74,16 @@ export function NowPage({ job, run, card, info, lost, say }: Props) {
       <section
         className={`now ${lost && run.word === 'GO' ? 'old' : run.word === 'STAND_FAST' || run.word === 'STOP' ? 'halt' : ''}`}
       >
-        <h3>Now{step ? `, step ${step.turn} of ${run.stepsInAll}: ${step.title}` : ''}</h3>
-        <strong>{WORDS[run.word]}</strong>
-        <p>{because(run, post?.task, run.waitAt || info.meetingPoint)}</p>
-        {lost && run.word === 'GO' && <p>No link: this may be old. Go by the leader’s signal only.</p>}
+        <h3>{t('now', { turn: step?.turn, all: run.stepsInAll, title: step?.title })}</h3>
+        <strong>{t(`word.${run.word}`)}</strong>
+        <p>{because(t, run, post?.task, run.waitAt || info.meetingPoint)}</p>
+        {lost && run.word === 'GO' && <p>{t('now.old')}</p>}
       </section>
       {post && card && (
         <>
           <PlanSketch plan={card.plan} height={230} focus={post.stem} me={sketchMe} />
           <div className="c">
-            <h3>Then, on GO: {post.roleWords}</h3>
+            <h3>{t('now.then', { role: post.roleWords })}</h3>
             <p>{post.task}</p>
           </div>
         </>
@@ -107,15 +99,15 @@ export function NowPage({ job, run, card, info, lost, say }: Props) {
           {step.iAmReady ? (
             <>
               <p className="line">
-                <Mark kind="ready" /> I am ready
+                <Mark kind="ready" /> {t('ready')}
               </p>
               <button className="big quiet" disabled={waits('ready')} onClick={() => ready(false)}>
-                {waits('ready') ? 'Being sent…' : 'Not ready now'}
+                {t(waits('ready') ? 'sending' : 'ready.not')}
               </button>
             </>
           ) : (
             <button className="big" disabled={!card?.signedAt || waits('ready')} onClick={() => ready(true)}>
-              {waits('ready') ? 'Kept, being sent…' : card?.signedAt ? 'I am ready' : 'Sign the briefing first'}
+              {t(waits('ready') ? 'kept' : card?.signedAt ? 'ready' : 'ready.signFirst')}
             </button>
           )}
           <AtButton refused={out.refused.ready} />
@@ -127,14 +119,20 @@ export function NowPage({ job, run, card, info, lost, say }: Props) {
 }
 
 function Gust({ run }: { run: Run }) {
+  const t = useWords();
   const w = run.wind;
   return (
     <div className="c">
       <h3>
-        Gust, read {clock(w.at)} {w.simulated && <span className="sim">simulated</span>}
+        {t('gust', { at: clock(w.at) })} {w.simulated && <span className="sim">{t('simulated')}</span>}
       </h3>
       <p className="n">
-        {w.gustMs.toFixed(1)} ±{w.sigmaMs} m/s, {run.step ? `step ${run.step.turn}: ` : ''}hold at {run.gustLimitMs}
+        {t('gust.is', {
+          gust: w.gustMs.toFixed(1),
+          sigma: String(w.sigmaMs),
+          turn: run.step?.turn,
+          limit: String(run.gustLimitMs),
+        })}
       </p>
       <div className="bar">
         <i style={{ width: `${Math.min(100, (w.gustMs / run.gustLimitMs) * 100)}%` }} />
@@ -144,6 +142,7 @@ function Gust({ run }: { run: Run }) {
 }
 
 function Protected({ job, p }: { job: string; p: Schemas['ProtectionState'] }) {
+  const t = useWords();
   const out = useOutbox(job);
   const key = `protection:${p.featureId}`;
   const waits = out.unsent.some((u) => u.key === key);
@@ -162,17 +161,17 @@ function Protected({ job, p }: { job: string; p: Schemas['ProtectionState'] }) {
         <Mark kind={p.done && !p.askAgain ? 'ready' : 'none'} />
         <span className="grow">
           {p.words}
-          {p.askAgain && <b>, still so?</b>}
+          {p.askAgain && <b>{t('protected.stillSo')}</b>}
         </span>
-        {waits && <small>being sent…</small>}
+        {waits && <small>{t('sending')}</small>}
         {!waits && p.askAgain && (
           <button className="plain framed" onClick={() => done(true)}>
-            Still so
+            {t('protected.isSo')}
           </button>
         )}
         {!waits && (
           <button className="plain framed" onClick={() => done(!p.done)}>
-            {p.done ? 'Not done' : 'Done'}
+            {t(p.done ? 'protected.notDone' : 'protected.done')}
           </button>
         )}
       </p>

@@ -5,6 +5,7 @@ import { useStems } from '../api/job';
 import { fixed } from '../units/format';
 import { length } from '../units/length';
 import { post, useOutbox } from '../api/outbox';
+import { useWords } from '../words/words';
 
 type What = 'fault' | 'measure' | 'photo';
 const FACES = ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW'];
@@ -12,6 +13,7 @@ const LONGEST_PX = 1600;
 
 /** What somebody on the job sees: a fault, a measurement, a photo. It is added, never changed; the leader decides what may relax. */
 export default function SeePage({ job }: { job: string }) {
+  const t = useWords();
   const out = useOutbox(job);
   const stems = (useStems(job).data ?? []).filter((s) => s.state !== 'FELLED');
   const choices = useQuery({
@@ -30,8 +32,8 @@ export default function SeePage({ job }: { job: string }) {
   const waiting = out.unsent.filter((u) => u.kind === 'sighting' || u.kind === 'defect' || u.kind === 'photo');
   return (
     <>
-      <div className="c" role="group" aria-label="Which stem">
-        <h3>Which stem?</h3>
+      <div className="c" role="group" aria-label={t('see.which')}>
+        <h3>{t('see.which')}</h3>
         <div className="chips">
           {stems.map((s) => (
             <button
@@ -54,16 +56,16 @@ export default function SeePage({ job }: { job: string }) {
             {stem.defects
               .filter((d) => !d.setAside)
               .map((d) => d.words)
-              .join(', ') || 'no fault recorded yet'}
+              .join(', ') || t('see.noFault')}
           </h3>
           <button className="big quiet" style={{ marginTop: 8 }} onClick={() => setWhat('fault')}>
-            I see a fault
+            {t('see.fault')}
           </button>
           <button className="big quiet" style={{ marginTop: 8 }} onClick={() => setWhat('measure')}>
-            I measured it
+            {t('see.measured')}
           </button>
           <button className="big quiet" style={{ marginTop: 8 }} onClick={() => setWhat('photo')}>
-            I take a photo
+            {t('see.photo')}
           </button>
         </div>
       )}
@@ -74,7 +76,7 @@ export default function SeePage({ job }: { job: string }) {
           stem={stem}
           add={(body, words) => {
             post(job, { kind: 'defect', key: 'see', words, path: `/api/jobs/${job}/stems/${stem.id}/defects`, body });
-            done(`${words}: added. It tightens the plan at once.`);
+            done(t('see.faultAdded', { what: words }));
           }}
         />
       )}
@@ -92,7 +94,7 @@ export default function SeePage({ job }: { job: string }) {
               path: `/api/jobs/${job}/stems/${stem.id}/sightings`,
               body,
             });
-            done(`${words}: added. Until the leader accepts it, it can only tighten the plan.`);
+            done(t('see.measureAdded', { what: words }));
           }}
         />
       )}
@@ -102,18 +104,18 @@ export default function SeePage({ job }: { job: string }) {
             post(job, {
               kind: 'photo',
               key: 'see',
-              words: 'photo',
+              words: t('see.photo'),
               path: `/api/jobs/${job}/stems/${stem.id}/photos`,
               picture,
             });
-            done('Photo added.');
+            done(t('see.photoAdded'));
           }}
         />
       )}
       {what && (
         <div className="c">
           <button className="plain" onClick={() => setWhat(undefined)}>
-            Leave it
+            {t('see.leave')}
           </button>
         </div>
       )}
@@ -129,7 +131,7 @@ export default function SeePage({ job }: { job: string }) {
       )}
       {waiting.length > 0 && (
         <div className="c">
-          <h3>Waiting to be sent</h3>
+          <h3>{t('see.waiting')}</h3>
           <ul>
             {waiting.map((u) => (
               <li key={u.id}>
@@ -142,7 +144,7 @@ export default function SeePage({ job }: { job: string }) {
       )}
       {!stem && (
         <div className="c">
-          <h3>Say what you see; you need not be sure. A fault counts at once.</h3>
+          <h3>{t('see.say')}</h3>
         </div>
       )}
     </>
@@ -162,6 +164,7 @@ function Amount({
   step: number;
   set: (v: number | undefined) => void;
 }) {
+  const t = useWords();
   const digits = step >= 1 ? 0 : step >= 0.1 ? 1 : 3;
   return (
     <label style={{ display: 'block', margin: '8px 0' }}>
@@ -170,7 +173,7 @@ function Amount({
         <button
           type="button"
           className="big quiet"
-          aria-label={`${label} less`}
+          aria-label={t('see.less', { label })}
           onClick={() => set(Number(((value ?? 0) - step).toFixed(digits)))}
         >
           −
@@ -190,7 +193,7 @@ function Amount({
         <button
           type="button"
           className="big quiet"
-          aria-label={`${label} more`}
+          aria-label={t('see.more', { label })}
           onClick={() => set(Number(((value ?? 0) + step).toFixed(digits)))}
         >
           +
@@ -209,13 +212,14 @@ function Fault({
   stem: Schemas['StemView'];
   add: (body: Schemas['DefectRequest'], words: string) => void;
 }) {
+  const t = useWords();
   const [kind, setKind] = useState<Schemas['DefectChoice']>();
   const [from, setFrom] = useState<number | undefined>(1);
   const [face, setFace] = useState<number>();
   const [tells, setTells] = useState<Schemas['TellChoice']['key'][]>([]);
   return (
     <div className="c" aria-label="Fault">
-      <h3>What is it?</h3>
+      <h3>{t('see.what')}</h3>
       <div className="chips">
         {(kind ? [kind] : choices.defects).map((d) => (
           <button key={d.key} aria-pressed={d.key === kind?.key} onClick={() => setKind(kind ? undefined : d)}>
@@ -225,8 +229,8 @@ function Fault({
       </div>
       {kind && (
         <>
-          <Amount label="Height above ground" unit="m" value={from} step={0.5} set={setFrom} />
-          <h3>On which side?</h3>
+          <Amount label={t('see.height')} unit="m" value={from} step={0.5} set={setFrom} />
+          <h3>{t('see.side')}</h3>
           <div className="chips">
             {FACES.map((f, i) => (
               <button key={f} aria-pressed={face === i * 45} onClick={() => setFace(i * 45)}>
@@ -236,17 +240,17 @@ function Fault({
           </div>
           {kind.tells.length > 0 && (
             <>
-              <h3>What else do you see?</h3>
+              <h3>{t('see.else')}</h3>
               <div className="chips">
-                {kind.tells.map((t) => (
+                {kind.tells.map((x) => (
                   <button
-                    key={t.key}
-                    aria-pressed={tells.includes(t.key)}
+                    key={x.key}
+                    aria-pressed={tells.includes(x.key)}
                     onClick={() =>
-                      setTells(tells.includes(t.key) ? tells.filter((x) => x !== t.key) : [...tells, t.key])
+                      setTells(tells.includes(x.key) ? tells.filter((y) => y !== x.key) : [...tells, x.key])
                     }
                   >
-                    {t.words}
+                    {x.words}
                   </button>
                 ))}
               </div>
@@ -267,11 +271,11 @@ function Fault({
                   extent: '',
                   note: '',
                 },
-                `${kind.words} on ${stem.label}`,
+                t('see.on', { what: kind.words, stem: stem.label }),
               )
             }
           >
-            Add the fault
+            {t('see.addFault')}
           </button>
         </>
       )}
@@ -292,6 +296,7 @@ function Measured({
   stem: Schemas['StemView'];
   add: (body: Schemas['SightingRequest'], words: string) => void;
 }) {
+  const t = useWords();
   const [kind, setKind] = useState<Schemas['SightingChoice']>();
   const [numbers, setNumbers] = useState<Record<string, number | undefined>>({});
   const given = Object.fromEntries(Object.entries(numbers).filter((e): e is [string, number] => e[1] !== undefined));
@@ -313,7 +318,7 @@ function Measured({
   });
   return (
     <div className="c" aria-label="Measurement">
-      <h3>What did you measure?</h3>
+      <h3>{t('see.whatMeasured')}</h3>
       <div className="chips">
         {(kind ? [kind] : choices.sightings.filter((s) => PHONE_KINDS.includes(s.key))).map((s) => (
           <button
@@ -355,9 +360,9 @@ function Measured({
         <button
           className="big"
           disabled={!complete || Boolean(answer.error)}
-          onClick={() => body && add(body, `${kind.words} of ${stem.label}`)}
+          onClick={() => body && add(body, t('see.of', { what: kind.words, stem: stem.label }))}
         >
-          Add the measurement
+          {t('see.addMeasure')}
         </button>
       )}
     </div>
@@ -365,6 +370,7 @@ function Measured({
 }
 
 function Photo({ add }: { add: (picture: string) => void }) {
+  const t = useWords();
   const input = useRef<HTMLInputElement>(null);
   const [trouble, setTrouble] = useState('');
   return (
@@ -378,12 +384,12 @@ function Photo({ add }: { add: (picture: string) => void }) {
         aria-label="Photo"
         onChange={(e) => {
           const f = e.target.files?.[0];
-          if (f) void smaller(f).then(add, () => setTrouble('That is no picture this phone can read.'));
+          if (f) void smaller(f).then(add, () => setTrouble(t('see.noPicture')));
           e.target.value = '';
         }}
       />
       <button className="big" onClick={() => input.current?.click()}>
-        Open the camera
+        {t('see.camera')}
       </button>
       {trouble && <p role="alert">{trouble}</p>}
     </div>

@@ -5,10 +5,13 @@ const METRES_PER_INCH = 0.0254;
 
 export const units = (): Units => (localStorage.getItem(KEY) === 'feet' ? 'feet' : 'metric');
 
-export function switchUnits(): void {
-  localStorage.setItem(KEY, units() === 'feet' ? 'metric' : 'feet');
+export function setUnits(chosen: Units): void {
+  if (units() === chosen) return;
+  localStorage.setItem(KEY, chosen);
   window.dispatchEvent(new Event('antevid-units'));
 }
+
+export const switchUnits = (): void => setUnits(units() === 'feet' ? 'metric' : 'feet');
 
 const FRACTION = String.raw`(\d+)\s*/\s*(\d+)`;
 const NUMBER = String.raw`\d+(?:\.\d+)?`;

@@ -1764,6 +1764,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/session/manner": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["manner"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session/passphrase": {
         parameters: {
             query?: never;
@@ -2239,7 +2255,7 @@ export interface components {
             strapM?: number;
             techniques?: ("SWING" | "NOSE_QUARTER" | "VERY_DEEP_FACE" | "FACE_PLUNGE")[];
         };
-        Danger: {
+        DangerView: {
             /** Format: int32 */
             cautions: number;
             label: string;
@@ -2248,7 +2264,7 @@ export interface components {
             stemId: string;
             /** Format: int32 */
             stops: number;
-            worst: string;
+            worst?: string;
         };
         DayRequest: {
             /** @enum {string} */
@@ -2459,17 +2475,27 @@ export interface components {
             value: number;
         };
         FindingView: {
+            /** @enum {string} */
+            about: "JOB" | "STEM" | "PLACE" | "STEP";
+            args: {
+                [key: string]: unknown;
+            };
             cleared?: string;
             clears: string;
             key: string;
             /** @enum {string} */
-            lasts: "WORDS" | "DAY";
+            lasts: "NUMBERS" | "DAY";
+            margin?: components["schemas"]["Margin"];
+            /** @enum {string} */
+            mayClear: "SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS";
             open: boolean;
+            /** @enum {string} */
+            rule: "PERMIT_NOT_KNOWN" | "PERMIT_NO" | "EMERGENCY_CARD" | "LIVE_LINE" | "VOLTAGE" | "MACHINE_NOT_RECORDED" | "MACHINE_KEPT_OUT" | "MACHINE_TOO_WEAK" | "PEOPLE_NOBODY_NAMED" | "PEOPLE_NOT_YET_OUT" | "WIND_NOT_KNOWN" | "WIND_NOW" | "WIND_AHEAD" | "DUSK" | "DARK" | "DARK_AHEAD" | "GROUND" | "CROWN_LOAD" | "READINGS_DISAGREE" | "CREW_SIGHTINGS_WAIT" | "HEAVE" | "UNION_ABOVE_CUT" | "UNION_BELOW_CUT" | "VERDICT_EXCLUDED" | "LEFT_YET_WORKED_ON" | "LEFT_YET_LAID" | "READING_MISSING" | "DEFECT" | "DEFECT_PROBED" | "STRIKE" | "ANY_WAY" | "IN_FAN" | "CONTROL_LOST" | "HANGS_UP" | "WITHIN_REACH" | "CONTROL" | "ROTTEN_CORNER" | "BELOW_KEPT" | "BELOW_OPEN" | "NO_WAY_OUT" | "WAY_BARRED" | "COVER_TREE" | "TIME_NOT_KNOWN" | "TOO_SLOW" | "NO_LAY" | "NOT_FIXED" | "PULLER_IN_REACH" | "MOVED_PLATE" | "BED_LIFTS_BUTT" | "BAR_TOO_SHORT" | "FACE_BORE" | "THIN_HINGE" | "FACE_BYPASS" | "BACK_CUT_LOW" | "WEDGES_IN_DEAD_WOOD" | "SIDE_LEAN" | "STRAP" | "STRAP_UNDER_FULL_PULL" | "SPLITS" | "OPENED_FACE" | "CUT_TOO_HIGH" | "CUT_MEETS" | "SCHOOL" | "SPECIAL_CUT" | "SPECIAL_CUTTER" | "TODAY" | "PULL_REFUSED" | "RIGGING" | "KIT_NOT_CHECKED" | "NO_FALLBACK" | "NOBODY_AT_LINE" | "GUY_WRONG_SIDE" | "GUY_TIGHTENS" | "GUY_SLACK" | "GUY_NO_ROPE" | "GUY_WEAK" | "HUNG" | "SUPPORT_CUT" | "STANDS_BENEATH" | "WORK_BENEATH" | "HUNG_IN_RING" | "NO_GUARD" | "CREW" | "POST_EMPTY" | "STAND_NOT_SET" | "STANDS_IN_RING" | "STANDS_IN_ZONE" | "PLACE_IN_ZONE" | "CREWS_TOO_NEAR";
             /** @enum {string} */
             severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
             source: string;
-            /** Format: int32 */
-            stage: number;
+            /** @enum {string} */
+            stage: "PLACE" | "STEMS" | "LAY" | "CUTS" | "TANGLE" | "CREW" | "BRIEF" | "RUN" | "REVIEW";
             subject: string;
             why: string;
             words: string;
@@ -2998,6 +3024,22 @@ export interface components {
             useWords: string;
             /** Format: double */
             widthM: number;
+        };
+        MannerRequest: {
+            /** @enum {string} */
+            language: "ENGLISH" | "SPANISH";
+            /** @enum {string} */
+            units: "METRIC" | "FEET";
+        };
+        Margin: {
+            /** Format: double */
+            computed: number;
+            /** @enum {string} */
+            dimension: "LENGTH" | "HEIGHT" | "SHORT" | "REACH" | "ANGLE" | "AZIMUTH" | "SPEED" | "PULL" | "FORCE" | "MASS" | "SHARE" | "CHANCE" | "TIMES" | "TIME";
+            /** Format: double */
+            left: number;
+            /** Format: double */
+            limit: number;
         };
         MassFigure: {
             /** Format: double */
@@ -3612,6 +3654,8 @@ export interface components {
             words: string;
         };
         Session: {
+            /** @enum {string} */
+            language?: "ENGLISH" | "SPANISH";
             name?: string;
             /** @enum {string} */
             office?: "LEADER" | "CREW" | "REVIEWER" | "OWNER";
@@ -3619,6 +3663,8 @@ export interface components {
             personId?: string;
             pinSet: boolean;
             signedIn: boolean;
+            /** @enum {string} */
+            units?: "METRIC" | "FEET";
             /** @enum {string} */
             way?: "PASSPHRASE" | "PIN";
         };
@@ -6163,7 +6209,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Danger"][];
+                    "application/json": components["schemas"]["DangerView"][];
                 };
             };
         };
@@ -7372,6 +7418,28 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["AgainRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    manner: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MannerRequest"];
             };
         };
         responses: {

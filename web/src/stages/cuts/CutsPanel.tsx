@@ -45,7 +45,7 @@ export default function CutsPanel({ job, go }: PanelProps) {
     )
       l.settle();
   };
-  const mine = findings.filter((f) => f.stage === 4 && f.subject === v?.card.stem);
+  const mine = findings.filter((f) => f.stage === 'CUTS' && f.subject === v?.card.stem);
   const open = mine.filter((f) => f.open && f.severity !== 'NOTE');
   const said = (key: string) => {
     const m = v?.card.measures.find((x) => x.key === key);

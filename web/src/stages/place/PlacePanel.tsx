@@ -14,14 +14,23 @@ import { TodayTab } from './TodayTab';
 type Tab = 'plan' | 'today' | 'leave' | 'access' | 'files';
 
 /** Which part of the panel clears a finding of the place. */
-const tabOf = (key: string): Tab =>
-  key.startsWith('permit') || key === 'emergency'
-    ? 'leave'
-    : key.startsWith('machine')
-      ? 'access'
-      : key.startsWith('wind') || key.startsWith('light') || key === 'ground' || key === 'load'
-        ? 'today'
-        : 'plan';
+/** Where a finding of the place is cleared; what is not named here is cleared on the plan. */
+const TAB_OF: Partial<Record<Schemas['FindingView']['rule'], Tab>> = {
+  PERMIT_NOT_KNOWN: 'leave',
+  PERMIT_NO: 'leave',
+  EMERGENCY_CARD: 'leave',
+  MACHINE_NOT_RECORDED: 'access',
+  MACHINE_KEPT_OUT: 'access',
+  MACHINE_TOO_WEAK: 'access',
+  WIND_NOT_KNOWN: 'today',
+  WIND_NOW: 'today',
+  WIND_AHEAD: 'today',
+  DUSK: 'today',
+  DARK: 'today',
+  DARK_AHEAD: 'today',
+  GROUND: 'today',
+  CROWN_LOAD: 'today',
+};
 
 /** Stage 1: what stands and lies here, the day, leave and help, what gets in. */
 export default function PlacePanel({ job, go }: PanelProps) {
@@ -31,7 +40,7 @@ export default function PlacePanel({ job, go }: PanelProps) {
   const [tab, setTab] = useState<Tab>('plan');
   const findings = useFindings(job).data ?? [];
   const open = new Set(
-    findings.filter((f) => f.stage === 1 && f.open && f.severity !== 'NOTE').map((f) => tabOf(f.key)),
+    findings.filter((f) => f.stage === 'PLACE' && f.open && f.severity !== 'NOTE').map((f) => TAB_OF[f.rule] ?? 'plan'),
   );
   usePanelKey(['t'], () => setTab('plan'));
   const leader = info?.myPart === 'LEADER';

@@ -41,7 +41,7 @@ export function CompareTab({
             ? 'to be kept'
             : s.notKnown.length > 0
               ? `not known: ${s.notKnown.join(', ')}`
-              : (s.chosen?.words ?? d.worst.replace(`${s.label}: `, ''));
+              : (s.chosen?.words ?? d.worst?.replace(`${s.label}: `, '') ?? 'nothing found');
           return (
             // the button with the stem's label does the same from the keys
             // eslint-disable-next-line jsx-a11y/click-events-have-key-events, jsx-a11y/no-noninteractive-element-interactions

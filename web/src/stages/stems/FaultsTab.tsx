@@ -7,6 +7,7 @@ import { azimuth, clock } from '../../units/format';
 import { length } from '../../units/length';
 import { useChoices } from './choices';
 import { DefectForm } from './DefectForm';
+import { isDefect } from './isDefect';
 
 type At = { fromM: number; faceDeg: number };
 
@@ -38,7 +39,7 @@ export function FaultsTab({
     file.current?.click();
   };
   const others = findings.filter(
-    (f) => f.stage === 2 && f.subject === stem.label && !f.key.startsWith('defect:') && !f.key.startsWith('verdict'),
+    (f) => f.stage === 'STEMS' && f.subject === stem.label && !isDefect(f) && f.rule !== 'VERDICT_EXCLUDED',
   );
   return (
     <>

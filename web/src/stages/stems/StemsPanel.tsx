@@ -13,6 +13,7 @@ import { MeasureTab } from './MeasureTab';
 import { ReadTab } from './ReadTab';
 import { VerdictTab } from './VerdictTab';
 import { WoodTab } from './WoodTab';
+import { isDefect } from './isDefect';
 
 export type Tab = 'read' | 'measure' | 'faults' | 'wood' | 'verdict' | 'all';
 /** More stems than this are chosen from a list, not from a row of buttons. */
@@ -73,7 +74,7 @@ export default function StemsPanel({ job, go }: PanelProps) {
         })(),
       );
     });
-  const own = findings.filter((f) => f.stage === 2 && f.subject === stem?.label && f.open);
+  const own = findings.filter((f) => f.stage === 'STEMS' && f.about === 'STEM' && f.subject === stem?.label && f.open);
   return (
     <>
       <div className="body" style={{ paddingTop: 8 }}>
@@ -136,10 +137,10 @@ export default function StemsPanel({ job, go }: PanelProps) {
                 {
                   value: 'faults',
                   words: 'Faults',
-                  mark: own.some((f) => f.key.startsWith('defect') && f.severity !== 'NOTE'),
+                  mark: own.some((f) => isDefect(f) && f.severity !== 'NOTE'),
                 },
                 { value: 'wood', words: 'Wood' },
-                { value: 'verdict', words: 'Verdict', mark: own.some((f) => f.key.startsWith('verdict')) },
+                { value: 'verdict', words: 'Verdict', mark: own.some((f) => f.rule === 'VERDICT_EXCLUDED') },
                 { value: 'all', words: 'All' },
               ]}
             />

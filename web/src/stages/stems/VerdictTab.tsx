@@ -15,7 +15,7 @@ export function VerdictTab({ job, stem, leader }: { job: string; stem: Schemas['
     queryKey: ['job', job, 'verdicts', stem.id],
     queryFn: () => data(api.GET('/api/jobs/{job}/stems/{stem}/verdicts', { params: { path: { job, stem: stem.id } } })),
   });
-  const finding = (useFindings(job).data ?? []).find((f) => f.key.startsWith(`verdict:${stem.label}:`));
+  const finding = (useFindings(job).data ?? []).find((f) => f.rule === 'VERDICT_EXCLUDED' && f.subject === stem.label);
   const v = q.data;
   if (!v) return <p className="empty">Weighing every way…</p>;
   const chosen = stem.chosen?.verdict;

@@ -167,7 +167,7 @@ export default function TanglePanel({ job, go }: PanelProps) {
           </>
         )}
         {findings
-          .filter((f) => f.stage === 5)
+          .filter((f) => f.stage === 'TANGLE')
           .map((f) => (
             <p key={f.key} data-severity={f.severity} style={{ display: 'flex', gap: 8, padding: '4px 0' }}>
               <Mark kind={f.open ? f.severity : 'ready'} />{' '}

@@ -147,7 +147,8 @@ class PastTest {
                 false,
                 "shown",
                 "the union");
-        SignedIn byPin = new SignedIn(merle.personId(), merle.name(), merle.office(), "", run.job, Way.PIN);
+        SignedIn byPin =
+                new SignedIn(merle.personId(), merle.name(), merle.office(), "", run.job, Way.PIN, merle.manner());
         assertThat(run.on(byPin, "POST", "/opinions", here).status())
                 .as("a PIN the planner may have set")
                 .isEqualTo(403);

@@ -18,6 +18,7 @@ import org.antevid.app.job.Change;
 import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.people.Speech;
 import org.antevid.app.plan.Documents;
 import org.antevid.app.plan.Plans;
 import org.antevid.app.problem.NotThere;
@@ -120,7 +121,7 @@ public class Briefings {
         List<Finding> findings = plans.findings(jobId);
         List<Fault> stops = findings.stream()
                 .filter(f -> f.severity() == Severity.STOP)
-                .map(f -> new Fault("STOP", f.key(), f.words()))
+                .map(f -> new Fault("STOP", f.key(), Speech.words().say(f.message())))
                 .toList();
         if (!stops.isEmpty()) {
             throw new RefusedInput(stops);

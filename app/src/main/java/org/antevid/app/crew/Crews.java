@@ -18,6 +18,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.antevid.app.job.Change;
 import org.antevid.app.job.Jobs;
+import org.antevid.app.people.Speech;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.stem.Stems;
 import org.antevid.app.trace.Trail;
@@ -25,6 +26,7 @@ import org.antevid.core.crew.CrewCheck;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
+import org.antevid.core.judge.crew.Staffing;
 import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.site.Spot;
@@ -155,7 +157,7 @@ public class Crews {
                 .toList();
         if (!broken.isEmpty()) {
             throw new RefusedInput(broken.stream()
-                    .map(v -> new Fault(v.code(), "posts", v.words()))
+                    .map(v -> new Fault(v.code().code(), "posts", Speech.words().say(Staffing.message(v))))
                     .toList());
         }
         r.kind = e.kind;

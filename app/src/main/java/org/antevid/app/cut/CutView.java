@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.antevid.app.people.Speech;
 import org.antevid.core.assist.Lever;
 import org.antevid.core.assist.SideGuy;
 import org.antevid.core.assist.Wedges;
@@ -194,7 +195,7 @@ record CutView(
                 CutPart.of(p, hands),
                 lay.choice().cutHeightM(),
                 lay.control().proven(),
-                lay.control().reasons(),
+                Speech.words().say(lay.control().reasons()),
                 p.card().warnings().stream().map(CutView::words).toList(),
                 p.hinge().map(h -> hinge(p)),
                 strap(p),
@@ -357,7 +358,7 @@ record CutView(
                 Rounding.up(l.still().minPersonDistM(), 0),
                 l.enough(),
                 l.checks().stream()
-                        .map(c -> new CheckView(c.key(), c.words(), c.ok(), c.lookAgain()))
+                        .map(c -> new CheckView(c.piece().key(), c.words(), c.ok(), c.lookAgain()))
                         .toList(),
                 CutPart.signal(l.means(), hands));
     }

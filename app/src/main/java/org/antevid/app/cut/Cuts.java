@@ -14,6 +14,7 @@ import org.antevid.app.lay.ChoiceRequest;
 import org.antevid.app.lay.Lays;
 import org.antevid.app.lay.ProposedLines;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.people.Speech;
 import org.antevid.app.plan.Documents;
 import org.antevid.app.run.Runs;
 import org.antevid.app.sheet.Sheet;
@@ -126,6 +127,7 @@ class Cuts {
                 state,
                 Optional.of(p.control())
                         .filter(x -> !x.proven())
-                        .map(x -> "Lay not proven: " + String.join("; ", x.reasons())));
+                        .map(x -> "Lay not proven: "
+                                + String.join("; ", Speech.words().say(x.reasons()))));
     }
 }

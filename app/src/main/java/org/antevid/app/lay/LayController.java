@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.antevid.app.job.Needs;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.people.Speech;
 import org.antevid.app.place.Places;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.stem.Stems;
@@ -160,7 +161,8 @@ class LayController {
                             plan.map(p -> LayView.of(p, site, recorded(c, c.zone()))),
                             plan.isPresent()
                                     ? Optional.empty()
-                                    : Optional.of("not known: " + String.join(", ", reading.notKnown())),
+                                    : Optional.of("not known: "
+                                            + String.join(", ", Speech.words().terms(reading.notKnown()))),
                             plan.flatMap(p -> lays.outOfDate(c, p, site)));
                 })
                 .toList();

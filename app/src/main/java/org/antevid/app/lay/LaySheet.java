@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.antevid.app.people.Speech;
 import org.antevid.app.sheet.Sheet;
 import org.antevid.core.lay.Landmark;
 import org.antevid.core.lay.LayPlan;
@@ -232,7 +233,7 @@ final class LaySheet {
                             .orElse("not known"));
         } else {
             row("not proven: it may fall any way", "");
-            plan.control().reasons().stream().limit(2).forEach(r -> row("  " + r, ""));
+            Speech.words().say(plan.control().reasons()).stream().limit(2).forEach(r -> row("  " + r, ""));
         }
         row("brought over by", plan.choice().means().kind().words());
         row(

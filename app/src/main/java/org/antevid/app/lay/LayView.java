@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.antevid.app.people.Speech;
 import org.antevid.core.lay.FallZone;
 import org.antevid.core.lay.Landmark;
 import org.antevid.core.lay.LayPlan;
@@ -186,7 +187,7 @@ public record LayView(
                 p.control().proven(),
                 p.row().isPresent(),
                 p.control().asExpected(p.row()),
-                p.control().reasons(),
+                Speech.words().say(p.control().reasons()),
                 p.control().biasDeg(),
                 p.control().sigmaDeg(),
                 p.sideUse().map(u -> Rounding.up(100 * u, 0)),
@@ -226,7 +227,7 @@ public record LayView(
                 p.away(),
                 Rounding.up(p.clearM(), 1),
                 p.limits().leastAwayM(),
-                p.timeHelps(),
+                Speech.words().say(p.timeHelps()),
                 p.escape().requiredM(),
                 p.strap()
                         .map(s -> new StrapView(

@@ -12,6 +12,7 @@ import org.antevid.core.crew.Competence;
 import org.antevid.core.crew.Person;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
+import org.antevid.words.Manner;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
@@ -80,7 +81,7 @@ public class People {
     }
 
     private static SignedIn signed(PersonRecord r, String onlyJob, Way way) {
-        return new SignedIn(r.id, r.name, r.office, "", onlyJob, way);
+        return new SignedIn(r.id, r.name, r.office, "", onlyJob, way, r.manner());
     }
 
     /** @return the person as if signed in by passphrase, for what the application does in their name */
@@ -192,6 +193,15 @@ public class People {
         p.pinHash = encoder.encode(Secrets.pin(pin));
         p.firstWord = null;
         people.saveAndFlush(p);
+    }
+
+    /** Language and units the person reads in, wherever they are signed in. */
+    void reads(SignedIn me, Manner manner) {
+        PersonRecord p = record(me.personId());
+        p.language = manner.language();
+        p.units = manner.units();
+        people.saveAndFlush(p);
+        signIns.forget(me.personId());
     }
 
     /**

@@ -16,6 +16,9 @@ import java.util.List;
 import java.util.Set;
 import org.antevid.core.crew.Competence;
 import org.antevid.core.crew.Person;
+import org.antevid.words.Language;
+import org.antevid.words.Manner;
+import org.antevid.words.Units;
 import org.hibernate.envers.Audited;
 import org.hibernate.envers.NotAudited;
 import org.jspecify.annotations.Nullable;
@@ -53,8 +56,20 @@ class PersonRecord {
     @Enumerated(EnumType.STRING)
     Set<Competence> competences = EnumSet.noneOf(Competence.class);
 
+    @NotAudited
+    @Enumerated(EnumType.STRING)
+    Language language = Language.ENGLISH;
+
+    @NotAudited
+    @Enumerated(EnumType.STRING)
+    Units units = Units.METRIC;
+
     @Version
     long version;
+
+    Manner manner() {
+        return new Manner(language, units);
+    }
 
     Person forRules() {
         return new Person(id, name, competences);

@@ -4,11 +4,15 @@ import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.app.problem.NotSignedIn;
+import org.antevid.words.Language;
+import org.antevid.words.Manner;
+import org.antevid.words.Units;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.security.web.csrf.CsrfToken;
@@ -39,7 +43,13 @@ class SessionController {
             Optional<Office> office,
             Optional<Way> way,
             Optional<String> onlyJob,
+            Optional<Language> language,
+            Optional<Units> units,
             boolean pinSet) {}
+
+    /** How the person reads from now on, wherever they are signed in. */
+    record MannerRequest(
+            @NotNull Language language, @NotNull Units units) {}
 
     record AgainRequest(@NotBlank @Size(max = LONGEST) String secret) {}
 
@@ -78,6 +88,8 @@ class SessionController {
                         Optional.empty(),
                         Optional.empty(),
                         Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
                         false)
                 : view(me);
     }
@@ -90,6 +102,8 @@ class SessionController {
                 Optional.of(p.office()),
                 Optional.of(p.way()),
                 Optional.of(p.onlyJob()).filter(j -> !j.isEmpty()),
+                Optional.of(p.manner().language()),
+                Optional.of(p.manner().units()),
                 people.pin(p.personId()).set());
     }
 
@@ -132,6 +146,13 @@ class SessionController {
         Throttle.Try attempt = throttle.begin(request.getRemoteAddr(), "again " + who.personId());
         people.ownPin(who, p.passphrase, p.pin);
         attempt.right();
+    }
+
+    /** Language and units, chosen without signing in anew. */
+    @PutMapping("/manner")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void manner(@Validated @RequestBody MannerRequest m, @AuthenticationPrincipal SignedIn me) {
+        people.reads(signedIn(me), new Manner(m.language, m.units));
     }
 
     @PutMapping("/passphrase")

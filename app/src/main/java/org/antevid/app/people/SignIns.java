@@ -93,7 +93,7 @@ public class SignIns {
                 .flatMap(r -> people.findById(r.personId).map(p -> {
                     r.seenAt = now;
                     repository.save(r);
-                    SignedIn who = new SignedIn(p.id, p.name, p.office, r.id, r.onlyJob, r.way);
+                    SignedIn who = new SignedIn(p.id, p.name, p.office, r.id, r.onlyJob, r.way, p.manner());
                     open.put(hash, new Open(who, now.plus(NOTED_EVERY)));
                     return who;
                 }));
@@ -111,6 +111,11 @@ public class SignIns {
                 .filter(r -> r.seenAt.plus(LASTS).isAfter(now))
                 .map(r -> new SignInPlace(r.id, r.way, r.onlyJob, r.madeAt, r.seenAt, r.address, r.device))
                 .toList();
+    }
+
+    /** What is kept of a person's sign-ins is read anew with the next request. */
+    void forget(String personId) {
+        open.values().removeIf(o -> o.who.personId().equals(personId));
     }
 
     void end(String personId, String id, String by) {

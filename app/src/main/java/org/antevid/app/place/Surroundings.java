@@ -10,6 +10,7 @@ import java.util.function.ToLongFunction;
 import org.antevid.app.job.Change;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.people.Speech;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.trace.Trail;
 import org.antevid.core.quantity.RefusedInput;
@@ -177,7 +178,7 @@ public class Surroundings {
     public List<KnownMachine> machines(String jobId) {
         Access access = record(jobId).access();
         return machines.findByJobIdOrderByName(jobId).stream()
-                .map(m -> new KnownMachine(m.id, m.forCore(), access.keepsOut(m.forCore())))
+                .map(m -> new KnownMachine(m.id, m.forCore(), Speech.words().say(access.keepsOut(m.forCore()))))
                 .toList();
     }
 

@@ -13,6 +13,7 @@ import java.util.Optional;
 import org.antevid.app.instrument.Bulletin;
 import org.antevid.app.job.Needs;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.people.Speech;
 import org.antevid.app.problem.Again;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.site.Access;
@@ -207,7 +208,7 @@ class SurroundingsController {
                 s.day().load(),
                 permits,
                 s.card(),
-                s.card().missing(places.hasUtility(job)),
+                Speech.words().terms(s.card().missing(places.hasUtility(job))),
                 s.access().widthM(),
                 s.access().gradientDeg(),
                 s.access().loadLimitKg(),

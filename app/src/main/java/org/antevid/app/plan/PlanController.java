@@ -10,13 +10,11 @@ import org.antevid.app.job.Needs;
 import org.antevid.app.lay.DialView;
 import org.antevid.app.people.People;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.people.Speech;
 import org.antevid.core.brief.FirstLook;
 import org.antevid.core.brief.PlanDocument;
 import org.antevid.core.crew.Competence;
-import org.antevid.core.judge.Finding;
-import org.antevid.core.judge.SecondOpinion;
-import org.antevid.core.judge.Severity;
-import org.antevid.core.judge.Verdicts;
+import org.antevid.core.judge.verdict.Verdicts;
 import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.Means;
 import org.antevid.core.quantity.Rounding;
@@ -37,33 +35,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{job}")
 class PlanController {
-    record FindingView(
-            String key,
-            Severity severity,
-            int stage,
-            String subject,
-            String words,
-            String why,
-            String source,
-            String clears,
-            Optional<String> cleared,
-            boolean open,
-            Finding.Lasts lasts) {
-        static FindingView of(Finding f) {
-            return new FindingView(
-                    f.key(),
-                    f.severity(),
-                    f.stage(),
-                    f.subject(),
-                    f.words(),
-                    f.why(),
-                    f.source(),
-                    f.clears(),
-                    f.cleared(),
-                    f.open(),
-                    f.lasts());
-        }
-    }
 
     record OpinionRequest(
             @NotBlank String findingKey,
@@ -93,7 +64,9 @@ class PlanController {
     @GetMapping("/findings")
     @Needs(Needs.Right.READ)
     List<FindingView> findings(@PathVariable String job) {
-        return plans.findings(job).stream().map(FindingView::of).toList();
+        return plans.findings(job).stream()
+                .map(f -> FindingView.of(f, Speech.words()))
+                .toList();
     }
 
     /** The plan as it would be frozen now; also what small drawings of the job are made from. */
@@ -107,12 +80,26 @@ class PlanController {
     @GetMapping("/opinion-takers")
     @Needs(Needs.Right.LEAD)
     Takers takers(@PathVariable String job, @RequestParam String findingKey) {
-        Competence needed = SecondOpinion.competence(plans.finding(job, findingKey));
+        Competence needed = plans.finding(job, findingKey).rule().competence();
         return new Takers(
                 needed.words(),
                 people.withCompetence(needed).stream()
                         .map(p -> new Taker(p.id(), p.name()))
                         .toList());
+    }
+
+    /** @param worst the worst that is found of it; empty where nothing is */
+    record DangerView(
+            String stemId, String label, int stops, int secondOpinions, int cautions, Optional<String> worst) {
+        private static DangerView of(Plans.Danger d) {
+            return new DangerView(
+                    d.stemId(),
+                    d.label(),
+                    d.stops(),
+                    d.secondOpinions(),
+                    d.cautions(),
+                    d.worst().map(Speech.words()::say));
+        }
     }
 
     record LookRequest(
@@ -188,7 +175,7 @@ class PlanController {
                 headline(f),
                 f.verdict(),
                 f.verdict().words(),
-                f.because(),
+                Speech.words().say(f.because()),
                 DialView.of(f.dial()),
                 f.layDeg(),
                 proposed,
@@ -223,21 +210,21 @@ class PlanController {
                                 o.verdict(),
                                 o.verdict().words(),
                                 o.excluded(),
-                                o.against(),
-                                o.first(),
+                                Speech.words().say(o.against()),
+                                Speech.words().say(o.first()),
                                 o.people(),
                                 o.competences().stream().map(Competence::words).toList(),
                                 o.missing().stream().map(Competence::words).toList(),
-                                o.machines(),
-                                o.room()))
+                                Speech.words().say(o.machines()),
+                                Speech.words().say(o.room())))
                         .toList());
     }
 
     /** All stems, the most dangerous first. */
     @GetMapping("/stems/danger")
     @Needs(Needs.Right.READ)
-    List<Plans.Danger> danger(@PathVariable String job) {
-        return plans.byDanger(job);
+    List<DangerView> danger(@PathVariable String job) {
+        return plans.byDanger(job).stream().map(DangerView::of).toList();
     }
 
     @PostMapping("/opinions")

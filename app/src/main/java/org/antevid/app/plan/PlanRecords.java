@@ -1,10 +1,12 @@
 package org.antevid.app.plan;
 
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.List;
+import org.antevid.core.message.Grounds;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
 
@@ -41,6 +43,12 @@ class AcknowledgementRecord {
     String jobId;
     String findingKey;
     String words;
+
+    /** What it rested on; empty for those older than it was kept: they hold no longer. */
+    @Nullable
+    @Convert(converter = GroundsColumn.class)
+    Grounds grounds;
+
     String who;
     Instant at;
 }

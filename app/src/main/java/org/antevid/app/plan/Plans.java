@@ -4,9 +4,9 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -33,16 +33,20 @@ import org.antevid.app.stem.Stems;
 import org.antevid.app.tangle.Tangles;
 import org.antevid.core.brief.FirstLook;
 import org.antevid.core.crew.Person;
+import org.antevid.core.judge.Clearance;
 import org.antevid.core.judge.Finding;
-import org.antevid.core.judge.Findings;
+import org.antevid.core.judge.RuleId;
 import org.antevid.core.judge.SecondOpinion;
 import org.antevid.core.judge.Severity;
 import org.antevid.core.judge.Situation;
-import org.antevid.core.judge.Verdicts;
+import org.antevid.core.judge.Stage;
+import org.antevid.core.judge.all.Findings;
+import org.antevid.core.judge.verdict.Verdicts;
 import org.antevid.core.lay.Dial;
 import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
@@ -51,6 +55,8 @@ import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.Verdict;
 import org.antevid.core.stump.School;
 import org.antevid.core.tangle.Pile;
+import org.antevid.words.Manner;
+import org.antevid.words.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -58,8 +64,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Plans {
-    private static final DateTimeFormatter CLOCK =
-            DateTimeFormatter.ofPattern("HH:mm").withZone(ZoneId.systemDefault());
     /** What a lay is judged with before the leader has chosen anything. */
     private static final LayChoice USUAL = new LayChoice(0, 0.3, School.OPEN_FACE, 0.45, Means.of(Means.Kind.NOTHING));
 
@@ -261,8 +265,12 @@ public class Plans {
         return lines.proposed(winch.isPresent() ? Means.Kind.MACHINE_LINE : Means.Kind.HAND_LINE, reading, winch);
     }
 
+    /** Where what is found is of the stem itself, and not of what is planned with it. */
+    private static final Set<Stage> OF_THE_STEM = EnumSet.of(Stage.PLACE, Stage.STEMS, Stage.TANGLE);
+
     /** A stem's place in the order of danger. */
-    public record Danger(String stemId, String label, int stops, int secondOpinions, int cautions, String worst) {}
+    public record Danger(
+            String stemId, String label, int stops, int secondOpinions, int cautions, Optional<Message> worst) {}
 
     /**
      * @return all stems, the most dangerous first: by what is found of the stem itself, cleared or not; what is merely
@@ -273,7 +281,7 @@ public class Plans {
         return stems.known(jobId).stream()
                 .map(k -> {
                     List<Finding> own = all.stream()
-                            .filter(f -> f.subject().equals(k.reading().label()) && (f.stage() <= 2 || f.stage() == 5))
+                            .filter(f -> f.about(k.reading().label()) && OF_THE_STEM.contains(f.stage()))
                             .toList();
                     return new Danger(
                             k.id(),
@@ -281,7 +289,7 @@ public class Plans {
                             count(own, Severity.STOP),
                             count(own, Severity.SECOND_OPINION),
                             count(own, Severity.CAUTION),
-                            own.stream().findFirst().map(Finding::words).orElse("nothing found"));
+                            own.stream().findFirst().map(Finding::message));
                 })
                 .sorted(Comparator.comparingInt(Danger::stops)
                         .thenComparingInt(Danger::secondOpinions)
@@ -316,28 +324,32 @@ public class Plans {
                 taken.stream()
                         .filter(o -> o.findingKey.equals(f.key()) && stillMayTake(s, f, o))
                         .reduce((a, b) -> b)
-                        .map(o -> f.clearedBy(
-                                "second opinion: " + people.person(o.takerId).name() + " at " + CLOCK.format(o.takenAt)
-                                        + (o.byTelephone
-                                                ? ", by telephone " + o.phone
-                                                        + (o.calledAt == null
-                                                                ? ""
-                                                                : " at " + CLOCK.format(o.calledAt) + ", read back: "
-                                                                        + o.readBack)
-                                                : ", on site")))
+                        .map(o -> f.clearedBy(clearance(o)))
                         .orElse(f);
             case CAUTION ->
                 noted.stream()
                         .filter(a -> a.findingKey.equals(f.key())
-                                && (f.lasts() == Finding.Lasts.DAY
+                                && (f.rule().lasts() == RuleId.Lasts.DAY
                                         ? LocalDate.ofInstant(a.at, ZoneId.systemDefault())
                                                 .equals(LocalDate.now(ZoneId.systemDefault()))
-                                        : a.words.equals(f.words())))
+                                        : a.grounds != null && a.grounds.still(f.args())))
                         .reduce((a, b) -> b)
-                        .map(a -> f.clearedBy("acknowledged by " + a.who + " at " + CLOCK.format(a.at)))
+                        .map(a -> f.clearedBy(new Clearance.Note(a.who, a.at.toEpochMilli())))
                         .orElse(f);
             case STOP, NOTE -> f;
         };
+    }
+
+    private Clearance clearance(OpinionRecord o) {
+        String name = people.person(o.takerId).name();
+        return o.byTelephone
+                ? new Clearance.ByTelephone(
+                        name,
+                        o.takenAt.toEpochMilli(),
+                        o.phone,
+                        Optional.ofNullable(o.calledAt).map(Instant::toEpochMilli),
+                        o.readBack)
+                : new Clearance.OnSite(name, o.takenAt.toEpochMilli());
     }
 
     /** An opinion lapses when its giver has since become planner or cutter. */
@@ -451,7 +463,8 @@ public class Plans {
         r.id = UUID.randomUUID().toString();
         r.jobId = jobId;
         r.findingKey = key;
-        r.words = f.words();
+        r.words = Words.of(Manner.USUAL).finding(f).found();
+        r.grounds = f.grounds();
         r.who = who.name();
         r.at = Instant.now();
         acknowledgements.save(r);

@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -25,6 +24,8 @@ import org.antevid.core.crew.Step;
 import org.antevid.core.cutting.CutStep;
 import org.antevid.core.judge.Finding;
 import org.antevid.core.judge.Severity;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.run.Against;
 import org.antevid.core.run.Against.Why;
@@ -88,7 +89,7 @@ class GoCheck {
 
     private static RunFacts withSilence(RunFacts f) {
         List<Against> against = new ArrayList<>(f.against());
-        against.add(new Against(Why.WIND_SILENT, "wind", "the wind has not been read for a minute: look at the meter"));
+        against.add(Against.of(Why.WIND_SILENT, "wind"));
         return new RunFacts(
                 f.course(),
                 f.step(),
@@ -129,7 +130,7 @@ class GoCheck {
         List<Person> people = crews.people(jobId);
         List<Against> against = step.map(s ->
                         against(jobId, s, course, briefing, changed, closed, asked, people, job, outside, gustLimitMs))
-                .orElse(List.of(new Against(Why.NO_STEP, "step", "there is no step left")));
+                .orElse(List.of(Against.of(Why.NO_STEP, "step")));
         Optional<Double> ring = step.flatMap(Step::stem).flatMap(l -> ring(jobId, l, plan, outside));
         return new RunFacts(
                 course,
@@ -194,55 +195,45 @@ class GoCheck {
             double gustLimitMs) {
         List<Against> against = new ArrayList<>();
         if (job.closed()) {
-            against.add(new Against(Why.CLOSED, "job", "the job is closed"));
+            against.add(Against.of(Why.CLOSED, "job"));
         }
         if (course.standing().isPresent()) {
-            against.add(new Against(Why.HOLD, "hold", "a hold stands"));
+            against.add(Against.of(Why.HOLD, "hold"));
         }
         if (course.signalTried().isEmpty()) {
-            against.add(new Against(Why.SIGNAL, "signal", "the stop signal has not been tried, by whistle and arm"));
+            against.add(Against.of(Why.SIGNAL, "signal"));
         }
         if (briefing.isEmpty()) {
-            against.add(new Against(Why.NO_BRIEFING, "briefing", "no briefing has been issued"));
+            against.add(Against.of(Why.NO_BRIEFING, "briefing"));
         } else if (!briefing.get().intact()) {
-            against.add(new Against(
-                    Why.NO_BRIEFING,
-                    "briefing",
-                    "briefing " + briefing.get().number() + " is not as it was issued; issue a new one"));
+            against.add(Against.of(Why.NO_BRIEFING, "briefing")
+                    .with("number", Arg.count(briefing.get().number())));
         } else if (changed) {
-            against.add(new Against(
-                    Why.PLAN_CHANGED,
-                    "briefing",
-                    "the plan changed since briefing " + briefing.get().number() + "; issue a new one"));
+            against.add(Against.of(Why.PLAN_CHANGED, "briefing")
+                    .with("number", Arg.count(briefing.get().number())));
         }
         if (outside.gustMs().value() > gustLimitMs) {
-            against.add(new Against(
-                    Why.GUST,
-                    "wind",
-                    String.format(
-                            Locale.ROOT,
-                            "gust %.1f m/s, hold at %.0f: wait for the lull",
-                            outside.gustMs().value(),
-                            gustLimitMs)));
+            against.add(Against.of(Why.GUST, "wind")
+                    .with("gust", Arg.up(Dimension.SPEED, outside.gustMs().value()))
+                    .with("limit", Arg.down(Dimension.SPEED, gustLimitMs)));
         }
         found(jobId, step, outside, against);
         people(step, course, briefing, people, against);
         closed.stream()
                 .filter(f -> !f.entry().protectionDone())
-                .forEach(f -> against.add(new Against(
-                        Why.NOT_DONE,
-                        f.id(),
-                        f.entry().name() + ": " + f.entry().protection().words() + ", "
-                                + (f.entry().protectedBy().isBlank()
-                                        ? "nobody named"
-                                        : f.entry().protectedBy()))));
+                .forEach(f -> against.add(Against.of(Why.NOT_DONE, f.id())
+                        .with("place", Arg.name(f.entry().name()))
+                        .with("protection", Arg.term(f.entry().protection()))
+                        .with(
+                                "who",
+                                Optional.of(f.entry().protectedBy())
+                                        .filter(w -> !w.isBlank())
+                                        .map(Arg::name))));
         Map<String, Happening> so = course.stillSo();
         closed.stream()
                 .filter(f -> asked.contains(f.id()) && !so.containsKey(f.id()))
-                .forEach(f -> against.add(new Against(
-                        Why.ASK_AGAIN,
-                        f.id(),
-                        f.entry().name() + ": still so? What was emptied or closed is looked at before each go")));
+                .forEach(f -> against.add(Against.of(Why.ASK_AGAIN, f.id())
+                        .with("place", Arg.name(f.entry().name()))));
         return against;
     }
 
@@ -250,32 +241,28 @@ class GoCheck {
         List<Finding> findings = plans.findings(jobId, outside);
         findings.stream()
                 .filter(f -> f.severity() == Severity.STOP)
-                .forEach(f -> against.add(new Against(Why.STOP, f.key(), f.words())));
+                .forEach(f -> against.add(new Against(Why.STOP, f.key(), f.message())));
         step.stem().ifPresent(label -> findings.stream()
-                .filter(f -> f.severity() == Severity.SECOND_OPINION
-                        && f.open()
-                        && f.subject().equals(label))
+                .filter(f -> f.severity() == Severity.SECOND_OPINION && f.open() && f.about(label))
                 .forEach(f ->
-                        against.add(new Against(Why.SECOND_OPINION, f.key(), "second opinion open: " + f.words()))));
+                        against.add(Against.of(Why.SECOND_OPINION, f.key()).with("finding", Arg.said(f.message())))));
     }
 
     private static void people(
             Step step, Course course, Optional<Briefings.Issue> briefing, List<Person> people, List<Against> against) {
         Map<String, Happening> ready = course.ready(step.id());
         step.posts().stream().map(Step.Post::personId).distinct().forEach(id -> {
-            String name = people.stream()
+            Optional<Arg> name = people.stream()
                     .filter(p -> p.id().equals(id))
-                    .map(Person::name)
-                    .findFirst()
-                    .orElse("somebody who is no longer on the job");
+                    .map(p -> Arg.name(p.name()))
+                    .findFirst();
             if (briefing.isPresent() && !briefing.get().signedBy(id)) {
-                against.add(new Against(
-                        Why.NOT_SIGNED,
-                        id,
-                        name + " has not signed briefing " + briefing.get().number()));
+                against.add(Against.of(Why.NOT_SIGNED, id)
+                        .with("person", name)
+                        .with("number", Arg.count(briefing.get().number())));
             }
             if (!ready.containsKey(id)) {
-                against.add(new Against(Why.NOT_READY, id, name + " is not ready"));
+                against.add(Against.of(Why.NOT_READY, id).with("person", name));
             }
         });
     }

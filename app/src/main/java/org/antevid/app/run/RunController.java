@@ -14,6 +14,7 @@ import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Needs;
 import org.antevid.app.people.Fresh;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.people.Speech;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
@@ -177,7 +178,8 @@ class RunController {
                 f.waitAt(),
                 f.course().signalTried().map(h -> f.line(h).at()),
                 f.against().stream()
-                        .map(a -> new AgainstView(a.why(), a.subject(), a.words()))
+                        .map(a -> new AgainstView(
+                                a.why(), a.subject(), Speech.words().say(a.message())))
                         .toList(),
                 protections(f),
                 f.course().standing().isPresent(),

@@ -14,6 +14,8 @@ import org.antevid.core.cutting.CutStep;
 import org.antevid.core.run.Against;
 import org.antevid.core.run.Course;
 import org.antevid.core.run.Happening;
+import org.antevid.words.Manner;
+import org.antevid.words.Words;
 
 /**
  * What the run of a job is at one version, the same for everybody: put together once, however many ask.
@@ -63,8 +65,10 @@ record RunFacts(
             return Optional.empty();
         }
         if (course.openGo().isPresent()) {
-            return Optional.of(
-                    against.stream().findFirst().map(Against::words).orElse("somebody was not ready any more"));
+            return Optional.of(against.stream()
+                    .findFirst()
+                    .map(a -> Words.of(Manner.USUAL).say(a.message()))
+                    .orElse("somebody was not ready any more"));
         }
         return course.lastHalt().filter(h -> h.kind() == Happening.Kind.ENDED).map(h -> line(h).reason());
     }

@@ -8,6 +8,7 @@ import org.antevid.app.job.Change;
 import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.people.Speech;
 import org.antevid.app.place.Places;
 import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.problem.NotThere;
@@ -136,7 +137,8 @@ public class Runs {
     private static void refuse(List<Against> against) {
         if (!against.isEmpty()) {
             throw new RefusedInput(against.stream()
-                    .map(a -> new Fault(a.why().name(), a.subject(), a.words()))
+                    .map(a -> new Fault(
+                            a.why().name(), a.subject(), Speech.words().say(a.message())))
                     .toList());
         }
     }

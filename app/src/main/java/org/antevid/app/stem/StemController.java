@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.app.job.Needs;
+import org.antevid.app.people.Speech;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Spot;
@@ -317,8 +318,8 @@ class StemController {
                                 m.sigmaRel(),
                                 m.dCutM())),
                 Outline.of(all.reading()),
-                all.reading().notKnown(),
-                book.disagreements(),
+                Speech.words().terms(all.reading().notKnown()),
+                Speech.words().say(book.disagreements()),
                 chosen,
                 all.sightings().stream()
                         .map(s -> FieldBookController.view(s, r.state))

@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.UUID;
 import org.antevid.app.job.Change;
 import org.antevid.app.job.Jobs;
+import org.antevid.app.people.Speech;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.stem.Stems;
 import org.antevid.app.trace.Trail;
@@ -156,7 +157,7 @@ public class Tangles {
         List<String> missing = in.stream()
                 .filter(s -> !s.reading().toBeKept() && !measured(s.reading()))
                 .map(s -> s.reading().label() + ": "
-                        + String.join(", ", s.reading().notKnown()))
+                        + String.join(", ", Speech.words().terms(s.reading().notKnown())))
                 .toList();
         List<Situation.Hang> hung = all.stream()
                 .filter(r -> r.type() == Pile.Type.RESTS_ON)

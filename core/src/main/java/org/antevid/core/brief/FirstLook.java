@@ -6,10 +6,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.antevid.core.judge.Situation;
-import org.antevid.core.judge.Verdicts;
+import org.antevid.core.judge.verdict.Verdicts;
 import org.antevid.core.lay.Dial;
 import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayPlan;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.site.Feature;
@@ -29,7 +32,7 @@ import org.antevid.core.stem.Verdict;
  * the headline outweighs any number of degrees. Nothing is left standing for a number nobody took.
  *
  * @param headline what to do
- * @param because in words: the lay and what speaks for it, or what stands against it
+ * @param because the lay and what speaks for it, or what stands against it
  * @param layDeg best lay as things look; empty where none is free
  * @param pullN pull in the line that it takes, reserve in it; empty where it goes without or none was asked for
  * @param nextMeasurement what to measure next and from where; empty when nothing would change
@@ -37,7 +40,7 @@ import org.antevid.core.stem.Verdict;
 public record FirstLook(
         Headline headline,
         Verdict verdict,
-        String because,
+        Message because,
         Optional<Double> layDeg,
         Optional<Double> pullN,
         Dial dial,
@@ -71,7 +74,7 @@ public record FirstLook(
         Dial dial = Dial.of(stem, choice, s.site(), limits);
         Dial best = Dial.of(stem.asIfMeasured(), choice, s.site(), limits);
         Verdict felling = choice.means().isLine() ? Verdict.FELL_WITH_PULL : Verdict.FELL_FROM_GROUND;
-        List<String> never = Verdicts.against(felling, facts(stem), s);
+        List<Message> never = Verdicts.against(felling, facts(stem), s);
         Optional<Next> next = next(stem, choice, s, limits);
         Headline headline = headline(never, dial, best, rough(stem));
         Optional<Dial.Lay> lay = lay(headline == Headline.FELL ? dial : best, headline);
@@ -92,7 +95,7 @@ public record FirstLook(
                 next);
     }
 
-    private static Headline headline(List<String> never, Dial dial, Dial best, boolean rough) {
+    private static Headline headline(List<Message> never, Dial dial, Dial best, boolean rough) {
         if (!never.isEmpty()) {
             return Headline.NOT_BY_HAND;
         }
@@ -134,28 +137,31 @@ public record FirstLook(
         };
     }
 
-    private static String because(Headline headline, List<String> never, Dial best, Optional<Dial.Lay> lay) {
+    private static Message because(Headline headline, List<Message> never, Dial best, Optional<Dial.Lay> lay) {
         return switch (headline) {
             case FELL, FELL_ONCE_MEASURED ->
-                lay.map(l -> "best to " + Azimuth.digits(l.deg()) + "°"
-                                + l.first().stream()
-                                        .findFirst()
-                                        .map(f -> ", " + f)
-                                        .orElse("") + "; " + Math.round(best.free()) + "° of lays are free")
-                        .orElse("nothing is known of its lean");
+                lay.map(l -> Message.of(LookRemark.BEST_TO)
+                                .with("lay", Arg.azimuth(l.deg()))
+                                .with("first", l.first().stream().findFirst().map(Arg::name))
+                                .with("free", Arg.of(Dimension.AZIMUTH, best.free())))
+                        .orElse(Message.of(LookRemark.NO_LEAN_AT_ALL));
             case FELL_WITH_LINE ->
-                lay.map(l -> "to " + Azimuth.digits(l.deg()) + "°, where it takes the least; "
-                                + Math.round(best.degrees(Dial.State.OPEN_WITH_PULL)) + "° of lays are free with it")
-                        .orElse("a line from the front brings it over");
+                lay.map(l -> Message.of(LookRemark.PULLED_TO)
+                                .with("lay", Arg.azimuth(l.deg()))
+                                .with("free", Arg.of(Dimension.AZIMUTH, best.degrees(Dial.State.OPEN_WITH_PULL))))
+                        .orElse(Message.of(LookRemark.LINE_FROM_THE_FRONT));
             case NOT_BY_HAND ->
                 never.isEmpty()
                         ? best.closed()
-                                .map(c -> c.mostFrequent()
-                                        + (c.opens().isEmpty()
-                                                ? ""
-                                                : "; what would open a lay: " + String.join(", or ", c.opens())))
-                                .orElse("no lay is free")
-                        : String.join("; ", never);
+                                .map(c -> Message.of(LookRemark.CLOSED)
+                                        .with("most", Arg.name(c.mostFrequent()))
+                                        .with(
+                                                "opens",
+                                                c.opens().isEmpty()
+                                                        ? Optional.empty()
+                                                        : Optional.of(Arg.names(c.opens()))))
+                                .orElse(Message.of(LookRemark.NO_LAY_FREE))
+                        : Message.of(LookRemark.NEVER).with("because", Arg.all(never));
         };
     }
 

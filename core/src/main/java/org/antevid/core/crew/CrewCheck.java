@@ -3,6 +3,7 @@ package org.antevid.core.crew;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -13,8 +14,25 @@ import java.util.stream.Collectors;
 public final class CrewCheck {
     private CrewCheck() {}
 
-    /** One broken rule, with the reason as a sentence. */
-    public record Violation(String code, String stepId, String personId, String words) {}
+    /**
+     * One broken rule.
+     *
+     * @param step the later of two
+     * @param role the part that cannot be played, or the one of two at once
+     * @param other the other of two at once
+     * @param later the other step of two at once, where it is another
+     * @param fromMin from when in it, minutes from the start of work
+     */
+    public record Violation(
+            CrewFault code,
+            Step step,
+            String personId,
+            String person,
+            Optional<Role> role,
+            Optional<Role> other,
+            Optional<Step> later,
+            Optional<Integer> fromMin,
+            Optional<Competence> competence) {}
 
     public static List<Violation> of(List<Step> steps, List<Person> people) {
         Map<String, Person> byId = people.stream().collect(Collectors.toMap(Person::id, Function.identity()));
@@ -25,17 +43,11 @@ public final class CrewCheck {
                 Step.Post post = step.posts().get(p);
                 Person person = byId.get(post.personId());
                 if (person == null) {
-                    found.add(new Violation("R13", step.id(), post.personId(), "not a person of this job"));
+                    found.add(simple(CrewFault.UNKNOWN_PERSON, step, post.personId(), post.personId(), post.role()));
                     continue;
                 }
                 if (!person.competences().contains(post.role().needs())) {
-                    found.add(new Violation(
-                            "R02",
-                            step.id(),
-                            person.id(),
-                            person.name() + " is not competent for "
-                                    + post.role().needs().words() + ", which the "
-                                    + post.role().words() + " needs"));
+                    found.add(simple(CrewFault.NOT_COMPETENT, step, person.id(), person.name(), post.role()));
                 }
                 for (int q = p + 1; q < step.posts().size(); q++) {
                     if (step.posts().get(q).personId().equals(person.id())) {
@@ -57,15 +69,30 @@ public final class CrewCheck {
         return found;
     }
 
-    private static Violation twice(Step a, Step b, Person person, Role one, Role other) {
-        String where = a.id().equals(b.id())
-                ? "in " + a.title()
-                : "in " + a.title() + " and, from minute " + Math.max(a.startMin(), b.startMin()) + ", " + b.title();
+    private static Violation simple(CrewFault code, Step step, String id, String name, Role role) {
         return new Violation(
-                "R01",
-                b.id(),
+                code,
+                step,
+                id,
+                name,
+                Optional.of(role),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(role.needs()));
+    }
+
+    private static Violation twice(Step a, Step b, Person person, Role one, Role other) {
+        boolean same = a.id().equals(b.id());
+        return new Violation(
+                same ? CrewFault.TWICE_IN_STEP : CrewFault.TWO_PLACES,
+                b,
                 person.id(),
-                person.name() + " would be in two places at once: " + one.words() + " and " + other.words() + " "
-                        + where);
+                person.name(),
+                Optional.of(one),
+                Optional.of(other),
+                same ? Optional.empty() : Optional.of(a),
+                same ? Optional.empty() : Optional.of(Math.max(a.startMin(), b.startMin())),
+                Optional.empty());
     }
 }

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 import org.antevid.core.assist.Kit;
 import org.antevid.core.assist.PullLine;
 import org.antevid.core.assist.Rig;
@@ -44,17 +43,42 @@ public record Pull(
         List<Check> checks) {
 
     /** One thing that must bear the pull. Empty {@code ok}: not known, which is not fine. */
-    public record Check(String key, String words, Optional<Boolean> ok) {
+    public record Check(Piece piece, String words, Optional<Boolean> ok) {
         /**
          * @return whether it is looked at again before it stops anything: an old rope, a stem that bends, a wind that
          *     is there now
          */
         public boolean lookAgain() {
-            return ok.filter(o -> !o).isPresent() && LOOKED_AT.contains(key);
+            return ok.filter(o -> !o).isPresent() && piece.lookedAt();
         }
     }
 
-    private static final Set<String> LOOKED_AT = Set.of("age", "bends", "lull");
+    /** What is looked at of a line. */
+    public enum Piece {
+        PULL,
+        /** Enough but for the wind that is there now. */
+        LULL,
+        ROPE,
+        AGE,
+        SLING,
+        BLOCK,
+        ANCHOR,
+        TOP,
+        FORK,
+        STEEP,
+        LOW,
+        STEM,
+        BENDS;
+
+        /** @return as the keys of findings and the interface have it */
+        public String key() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+
+        private boolean lookedAt() {
+            return this == AGE || this == BENDS || this == LULL;
+        }
+    }
 
     public Pull {
         checks = List.copyOf(checks);
@@ -177,7 +201,7 @@ public record Pull(
                 : "";
         if (hand) {
             all.add(new Check(
-                    "pull",
+                    Piece.PULL,
                     String.format(
                             Locale.ROOT,
                             "%d people%s need %s each, 0.25 kN is a steady pull",
@@ -187,7 +211,7 @@ public record Pull(
                     Optional.of(still.handN() <= rig.people() * PullLine.PERSON_N + 1e-9)));
         } else {
             all.add(new Check(
-                    "pull",
+                    Piece.PULL,
                     m.pullN()
                             .map(n -> String.format(
                                     Locale.ROOT,
@@ -201,12 +225,12 @@ public record Pull(
         double there = hand ? rig.people() * PullLine.PERSON_N : m.pullN().orElse(Double.MAX_VALUE);
         if (still.handN() <= there && now.handN() > there) {
             all.add(new Check(
-                    LULL,
+                    Piece.LULL,
                     "in the wind as it is now it takes " + kilo(now.handN()) + ": pull in a lull",
                     Optional.of(false)));
         }
         all.add(new Check(
-                "rope",
+                Piece.ROPE,
                 rig.rope()
                         .map(r -> String.format(
                                 Locale.ROOT,
@@ -221,11 +245,11 @@ public record Pull(
                 .flatMap(r -> r.ageYears())
                 .filter(a -> a > Kit.OLD_YEARS)
                 .ifPresent(a -> all.add(new Check(
-                        "age",
+                        Piece.AGE,
                         String.format(Locale.ROOT, "the rope is %.0f years old: the maker's life decides", a),
                         Optional.of(false))));
         all.add(new Check(
-                "sling",
+                Piece.SLING,
                 rig.sling()
                         .map(s -> String.format(
                                 Locale.ROOT, "%s: bears %s, gets %s", s.name(), down(s.wllN()), kilo(line.anchorN())))
@@ -233,7 +257,7 @@ public record Pull(
                 rig.sling().map(s -> s.wllN() >= line.anchorN())));
         line.blockN()
                 .ifPresent(n -> all.add(new Check(
-                        "block",
+                        Piece.BLOCK,
                         rig.block()
                                 .map(b -> String.format(
                                         Locale.ROOT, "%s: bears %s, gets %s", b.name(), down(b.wllN()), kilo(n)))
@@ -242,7 +266,7 @@ public record Pull(
         boolean tree = hand || m.puller().isPresent() || rig.anchor().isPresent();
         if (tree) {
             all.add(new Check(
-                    "anchor",
+                    Piece.ANCHOR,
                     rig.anchor()
                             .map(a -> String.format(
                                     Locale.ROOT,
@@ -257,7 +281,7 @@ public record Pull(
         bending(line).ifPresent(all::add);
         Means.highestTieM(p.stem(), p.choice().cutHeightM())
                 .ifPresent(most -> all.add(new Check(
-                        "top",
+                        Piece.TOP,
                         String.format(
                                 Locale.ROOT,
                                 "tied %.1f m above the cut, at most %.1f m",
@@ -266,13 +290,13 @@ public record Pull(
                         Optional.of(m.ropeHeightM().orElseThrow() <= most + 1e-9))));
         forkM(p).filter(f -> m.ropeHeightM().orElseThrow() + p.choice().cutHeightM() > f)
                 .ifPresent(f -> all.add(new Check(
-                        "fork",
+                        Piece.FORK,
                         String.format(
                                 Locale.ROOT, "the fork at %.1f m is weak: the line must hold every stem of it", f),
                         Optional.of(rig.tie() == Rig.Tie.ROUND_ALL))));
         if (still.warnings().contains("LINE_TOO_STEEP") || still.warnings().contains("LINE_STEEP")) {
             all.add(new Check(
-                    "steep",
+                    Piece.STEEP,
                     String.format(
                             Locale.ROOT,
                             "the line stands at %.0f degrees: it pulls down as much as over; farther out",
@@ -281,7 +305,7 @@ public record Pull(
         }
         if (still.warnings().contains("ROPE_BELOW_CG")) {
             all.add(new Check(
-                    "low",
+                    Piece.LOW,
                     "tied below the centre of gravity: the pull grows and the butt may kick",
                     Optional.of(true)));
         }
@@ -296,7 +320,7 @@ public record Pull(
         if (line.stressShare().isEmpty()) {
             return line.warnings().contains("STEM_MAY_BREAK")
                     ? Optional.of(new Check(
-                            "stem",
+                            Piece.STEM,
                             "the wood has no strength to be pulled by: the stem may break out",
                             Optional.of(false)))
                     : Optional.empty();
@@ -309,12 +333,9 @@ public record Pull(
                 line.stressAtM().orElse(0.0));
         return Optional.of(
                 share > LOOK_AGAIN && share <= BREAKS
-                        ? new Check("bends", words, Optional.of(false))
-                        : new Check("stem", words, Optional.of(share <= LOOK_AGAIN)));
+                        ? new Check(Piece.BENDS, words, Optional.of(false))
+                        : new Check(Piece.STEM, words, Optional.of(share <= LOOK_AGAIN)));
     }
-
-    /** Enough but for the wind that is there now. */
-    public static final String LULL = "lull";
 
     private static final double LOOK_AGAIN = 0.3;
     private static final double BREAKS = 0.5;
@@ -330,8 +351,8 @@ public record Pull(
     /** @return whether the pull is there in still air and everything that is known bears it */
     public boolean enough() {
         return checks.stream()
-                        .noneMatch(c -> c.ok().filter(ok -> !ok).isPresent()
-                                && (!c.lookAgain() || c.key().equals("age")))
+                        .noneMatch(
+                                c -> c.ok().filter(ok -> !ok).isPresent() && (!c.lookAgain() || c.piece() == Piece.AGE))
                 && availableN.filter(n -> n >= still.tensionN()).isPresent();
     }
 

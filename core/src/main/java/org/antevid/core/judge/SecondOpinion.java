@@ -18,7 +18,7 @@ public final class SecondOpinion {
             throw new RefusedInput(
                     "BAD_CHOICE", "findingKey", "is no second opinion; a stop is cleared by changing the plan");
         }
-        Competence needed = competence(finding);
+        Competence needed = finding.rule().competence();
         if (!taker.competences().contains(needed)) {
             throw new RefusedInput(
                     "NOT_COMPETENT", "personId", taker.name() + " is not competent for " + needed.words());
@@ -31,20 +31,8 @@ public final class SecondOpinion {
         }
     }
 
-    /**
-     * @return what the giver must be competent for: live lines and specialist cuts by those trained for them, all else
-     *     by those trained for trees that do not fall as planned
-     */
-    public static Competence competence(Finding finding) {
-        return finding.key().startsWith("line:")
-                ? Competence.NEAR_LINES
-                : finding.key().startsWith("special:") || finding.key().startsWith("facebore:")
-                        ? Competence.SPECIAL_CUTS
-                        : Competence.HUNG_UP;
-    }
-
-    private static Set<String> handlers(Situation s, String label) {
-        return s.ahead(label)
+    private static Set<String> handlers(Situation s, Subject subject) {
+        return s.ahead(subject.id())
                 .flatMap(st -> st.posts().stream())
                 .filter(p -> p.role().handlesTheTree())
                 .map(p -> p.personId())

@@ -109,6 +109,16 @@ public record Situation(
             this(reading, lay, fixed, dropZone, List.of());
         }
 
+        /** @return what it is called in the job */
+        public String label() {
+            return reading.label();
+        }
+
+        /** @return the ring as the leader clipped it, or nothing where no lay is chosen */
+        public Optional<Zone> ring() {
+            return zones().stream().filter(z -> z.kind() == Zone.Kind.RING).findFirst();
+        }
+
         /** @return ground kept clear while it is felled; none while no lay is chosen */
         public List<Zone> zones() {
             return lay.map(p -> Zone.of(p, dropZone, clips)).orElse(List.of());
@@ -133,18 +143,45 @@ public record Situation(
         return stems.stream().filter(s -> s.reading().label().equals(label)).findFirst();
     }
 
+    /** @return stems that stand, hang or lie and are not to be kept */
+    public Stream<StemFacts> toBeWorked() {
+        return stems.stream()
+                .filter(f ->
+                        f.reading().state() != StemState.FELLED && !f.reading().toBeKept());
+    }
+
+    /** @return lays of stems that are not down yet */
+    public Stream<LayPlan> laysAhead() {
+        return stems.stream()
+                .filter(f -> f.reading().state() != StemState.FELLED)
+                .flatMap(f -> f.lay().stream());
+    }
+
+    public Stream<Hang> stillHanging() {
+        return hangs.stream().filter(h -> stillHung(h.hung()));
+    }
+
+    public Stream<Step> fellsAhead() {
+        return steps.stream().filter(st -> !st.done() && st.kind() == Step.Kind.FELL);
+    }
+
+    /** @return what the step is about, once it has a lay */
+    public Stream<StemFacts> laid(Step st) {
+        return st.stem().flatMap(this::stem).stream().filter(f -> f.lay().isPresent());
+    }
+
     /** @return steps not done that are about this stem */
-    Stream<Step> ahead(String label) {
+    public Stream<Step> ahead(String label) {
         return steps.stream()
                 .filter(s -> !s.done() && s.stem().filter(label::equals).isPresent());
     }
 
-    boolean stillHung(String label) {
+    public boolean stillHung(String label) {
         return stem(label).filter(s -> s.reading().state() == StemState.HUNG).isPresent();
     }
 
     /** @return whether the hung stem is brought down by a step before {@code step} */
-    boolean releasedBefore(String hung, Step step) {
+    public boolean releasedBefore(String hung, Step step) {
         return !stillHung(hung)
                 || steps.stream()
                         .anyMatch(s -> s.kind() == Step.Kind.RELEASE

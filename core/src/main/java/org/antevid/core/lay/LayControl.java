@@ -2,11 +2,12 @@ package org.antevid.core.lay;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.antevid.core.assist.Wedges;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Estimate;
-import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Site;
 import org.antevid.core.stem.Hollow;
 import org.antevid.core.stem.Probes;
@@ -22,7 +23,7 @@ import org.antevid.core.stump.HingeHold;
  * Sources: geometry (a hinge keeps the sideways offset of the tip), mechanics (hinge yield turns the plane of fall),
  * practice rule (two degrees for wedges, reserve on lines).
  *
- * @param unproven why it is not proven, empty when it is
+ * @param doubts why it is not proven, empty when it is
  * @param biasDeg expected turn off the lay, right positive; empty when not proven
  * @param sigmaDeg spread about it; empty when not proven
  * @param lostChance chance that control is lost altogether, by the wood of the hinge; 1 when not proven
@@ -34,7 +35,7 @@ import org.antevid.core.stump.HingeHold;
  * @param leveredKg mass that goes with {@code backNm} where its angle counts, as for lift; 0 when the lean is not known
  */
 public record LayControl(
-        List<Unproven> unproven,
+        List<Doubt> doubts,
         Optional<Double> biasDeg,
         Optional<Double> sigmaDeg,
         double lostChance,
@@ -47,8 +48,11 @@ public record LayControl(
         double leveredKg) {
 
     private static final double STRONGEST_GUST_MS = 45;
+    /** More times than this is told as this. */
+    private static final double MOST_TIMES = 99;
+
     private static final LayControl LEAN_NOT_KNOWN = new LayControl(
-            List.of(new Unproven(Why.LEAN_NOT_KNOWN, "the lean is not known: measure it, seen from two sides")),
+            List.of(Doubt.of(LayDoubt.LEAN_NOT_KNOWN)),
             Optional.empty(),
             Optional.empty(),
             1,
@@ -70,16 +74,24 @@ public record LayControl(
         MEANS
     }
 
-    /** One thing that keeps control from being proven, in words with its numbers. */
-    public record Unproven(Why why, String words) {}
+    /** One thing that keeps control from being proven, with its numbers. */
+    public record Doubt(Why why, Message message) {
+        private static Doubt of(LayDoubt what) {
+            return new Doubt(what.why(), Message.of(what));
+        }
+
+        private Doubt with(String name, Arg arg) {
+            return new Doubt(why, message.with(name, arg));
+        }
+    }
 
     /**
      * @return whether it is only the uncertainty that stands against it: the means beat what is expected and nothing
      *     else is missing
      */
     public boolean asExpected(Optional<Sweep.Row> row) {
-        return !unproven.isEmpty()
-                && unproven.stream().allMatch(u -> u.why == Why.MEANS)
+        return !doubts.isEmpty()
+                && doubts.stream().allMatch(u -> u.why == Why.MEANS)
                 && row.filter(Sweep.Row::enoughAsExpected).isPresent();
     }
 
@@ -89,30 +101,25 @@ public record LayControl(
     }
 
     private static LayControl known(StemReading stem, LayChoice choice, StemMass mass, Sweep.Row row, Site site) {
-        List<Unproven> reasons = new ArrayList<>();
+        List<Doubt> reasons = new ArrayList<>();
         CutCard card = row.card();
         hollow(stem, choice, card, mass)
                 .filter(h -> h.result().compareTo(Hollow.Result.RAISE_CUT_OR_MACHINE_ASSIST) >= 0)
-                .ifPresent(h -> reasons.add(corners("the probes leave", h.cornerLeftM(), h.cornerRightM())));
+                .ifPresent(h -> reasons.add(corners(LayDoubt.PROBED_CORNERS, h.cornerLeftM(), h.cornerRightM())));
         choice.cuts()
                 .opened()
                 .map(o -> o.of(card))
                 .filter(o -> o.result().compareTo(Hollow.Result.RAISE_CUT_OR_MACHINE_ASSIST) >= 0)
-                .ifPresent(o -> reasons.add(corners("the opened face shows", o.leftM(), o.rightM())));
+                .ifPresent(o -> reasons.add(corners(LayDoubt.OPENED_CORNERS, o.leftM(), o.rightM())));
         if (row.use() >= 1 && !row.wood().rotten()) {
-            reasons.add(new Unproven(
-                    Why.SIDE_LEAN,
-                    String.format(
-                            Locale.ROOT,
-                            "it leans %.1f° to the %s of this lay, %s times what hinge%s",
-                            sideDeg(row, mass),
-                            row.sideNm() >= 0 ? "right" : "left",
-                            Rounding.upText(Math.min(99, row.use())),
-                            row.guyNm() > 0 ? " and guy hold" : " holds")));
+            reasons.add(Doubt.of(LayDoubt.SIDE_LEAN)
+                    .with("side", Arg.up(Dimension.ANGLE, sideDeg(row, mass)))
+                    .with("right", Arg.flag(row.sideNm() >= 0))
+                    .with("times", Arg.up(Dimension.TIMES, Math.min(MOST_TIMES, row.use())))
+                    .with("guyed", Arg.flag(row.guyNm() > 0)));
         } else if (!row.controlled()) {
-            reasons.add(new Unproven(
-                    Why.HINGE_WOOD,
-                    "no hinge of " + stem.corners(choice.layDeg()).worse().words() + " wood is relied on to steer"));
+            reasons.add(Doubt.of(LayDoubt.HINGE_WOOD)
+                    .with("wood", Arg.term(stem.corners(choice.layDeg()).worse())));
         }
         Means means = choice.means().aimed(stem.at(), choice.layDeg(), choice.cutHeightM(), site);
         double weight = mass.massHighKg() * StemMass.G;
@@ -125,10 +132,7 @@ public record LayControl(
         if (!row.enough()) {
             reasons.add(
                     row.capacityNm().isEmpty()
-                            ? new Unproven(
-                                    Why.MEANS_NOT_KNOWN,
-                                    "height, anchor or pull of the "
-                                            + means.kind().words() + " is not known")
+                            ? Doubt.of(LayDoubt.MEANS_NOT_KNOWN).with("line", Arg.term(means.kind()))
                             : tooWeak(choice, means, mass.cgM(), levered, row, needed));
         }
         boolean proven = reasons.isEmpty();
@@ -146,15 +150,10 @@ public record LayControl(
                 levered);
     }
 
-    private static Unproven corners(String who, double leftM, double rightM) {
-        return new Unproven(
-                Why.CORNERS,
-                String.format(
-                        Locale.ROOT,
-                        "%s %.0f cm of wood at the left hinge corner, %.0f cm at the right",
-                        who,
-                        Math.floor(100 * leftM),
-                        Math.floor(100 * rightM)));
+    private static Doubt corners(LayDoubt what, double leftM, double rightM) {
+        return Doubt.of(what)
+                .with("left", Arg.down(Dimension.REACH, leftM))
+                .with("right", Arg.down(Dimension.REACH, rightM));
     }
 
     /** @return the lean across the lay, degrees, the pull of a line off the lay in it */
@@ -163,31 +162,30 @@ public record LayControl(
     }
 
     /** What is missing, in what is read on site: millimetres of lift, kilograms on the rope. */
-    private static Unproven tooWeak(
+    private static Doubt tooWeak(
             LayChoice choice, Means means, double cgM, double leveredKg, Sweep.Row row, Optional<Double> needed) {
-        double perNm = 1000 * row.card().behindHingeM() / (leveredKg * StemMass.G * cgM);
-        return new Unproven(
-                Why.MEANS,
-                switch (means.kind()) {
-                    case NOTHING ->
-                        String.format(
-                                Locale.ROOT,
-                                "it may sit back: its weight may stand %.0f cm behind the hinge, and nothing "
-                                        + "brings it over",
-                                Math.ceil(100 * row.backHighNm() / (leveredKg * StemMass.G)));
-                    case LEVER ->
-                        String.format(
-                                Locale.ROOT,
-                                "the lever is good for %.0f mm of lift, it may need %.0f mm",
-                                Math.floor(perNm * row.capacityNm().orElse(0.0)),
-                                Math.ceil(perNm * row.backHighNm()));
-                    case WEDGES -> wedges(wedges(choice.support().wedges(), cgM, leveredKg, row.card(), row, 0));
-                    case HAND_LINE, MACHINE_LINE ->
-                        "the " + means.kind().words() + " gives "
-                                + Rounding.pullDown(means.tensionN().orElse(0.0))
-                                + needed.map(n -> ", it may need " + Rounding.pull(n))
-                                        .orElse(" and pulls down more than over");
-                });
+        double perNm = row.card().behindHingeM() / (leveredKg * StemMass.G * cgM);
+        return switch (means.kind()) {
+            case NOTHING ->
+                Doubt.of(LayDoubt.SITS_BACK)
+                        .with("behind", Arg.up(Dimension.REACH, row.backHighNm() / (leveredKg * StemMass.G)));
+            case LEVER ->
+                Doubt.of(LayDoubt.LEVER_LIFTS_LESS)
+                        .with(
+                                "lift",
+                                Arg.down(
+                                        Dimension.SHORT,
+                                        perNm * row.capacityNm().orElse(0.0)))
+                        .with("need", Arg.up(Dimension.SHORT, perNm * row.backHighNm()));
+            case WEDGES -> wedges(wedges(choice.support().wedges(), cgM, leveredKg, row.card(), row, 0));
+            case HAND_LINE, MACHINE_LINE -> {
+                Doubt line = Doubt.of(needed.isPresent() ? LayDoubt.LINE_WEAK : LayDoubt.LINE_PULLS_DOWN)
+                        .with("line", Arg.term(means.kind()))
+                        .with("gives", Arg.down(Dimension.PULL, means.tensionN().orElse(0.0)));
+                yield needed.map(n -> line.with("need", Arg.up(Dimension.PULL, n)))
+                        .orElse(line);
+            }
+        };
     }
 
     /** @return what wedges do against the backward moment of a lay at its 95 % side, with a wind against them */
@@ -208,23 +206,17 @@ public record LayControl(
                 set);
     }
 
-    private static String wedges(Wedges w) {
-        return w.reasons().contains(Wedges.Short.FORCE) && !w.reasons().contains(Wedges.Short.LIFT)
-                ? String.format(
-                        Locale.ROOT,
-                        "each wedge may get %.0f kN and carries %.0f",
-                        Math.ceil(Wedges.SAFETY * w.forcePerWedgeN() / 1000),
-                        Wedges.FORCE_CAP_N / 1000)
-                : w.reasons().equals(List.of(Wedges.Short.BACK_LEAN))
-                        ? String.format(
-                                Locale.ROOT,
-                                "it may lean back %.1f°, more than wedges are tried on",
-                                Math.ceil(10 * w.backAngleDeg()) / 10)
-                        : String.format(
-                                Locale.ROOT,
-                                "the wedges lift %.0f mm, it may need %.0f mm",
-                                Math.floor(1000 * w.liftAvailableM()),
-                                Math.ceil(1000 * w.liftDesignM()));
+    private static Doubt wedges(Wedges w) {
+        if (w.reasons().contains(Wedges.Short.FORCE) && !w.reasons().contains(Wedges.Short.LIFT)) {
+            return Doubt.of(LayDoubt.WEDGE_FORCE)
+                    .with("gets", Arg.up(Dimension.FORCE, Wedges.SAFETY * w.forcePerWedgeN()))
+                    .with("carries", Arg.down(Dimension.FORCE, Wedges.FORCE_CAP_N));
+        }
+        return w.reasons().equals(List.of(Wedges.Short.BACK_LEAN))
+                ? Doubt.of(LayDoubt.WEDGES_BACK_LEAN).with("back", Arg.up(Dimension.ANGLE, w.backAngleDeg()))
+                : Doubt.of(LayDoubt.WEDGES_LIFT_LESS)
+                        .with("lift", Arg.down(Dimension.SHORT, w.liftAvailableM()))
+                        .with("need", Arg.up(Dimension.SHORT, w.liftDesignM()));
     }
 
     /**
@@ -264,16 +256,16 @@ public record LayControl(
     }
 
     public boolean proven() {
-        return unproven.isEmpty();
+        return doubts.isEmpty();
     }
 
     /** @return why it is not proven, in words */
-    public List<String> reasons() {
-        return unproven.stream().map(Unproven::words).toList();
+    public List<Message> reasons() {
+        return doubts.stream().map(Doubt::message).toList();
     }
 
     public boolean failsBy(Why why) {
-        return unproven.stream().anyMatch(u -> u.why == why);
+        return doubts.stream().anyMatch(u -> u.why == why);
     }
 
     /** @return bias at its larger 95 % side, degrees, for what must be aimed off */

@@ -7,6 +7,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.antevid.core.assist.Rig;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.retreat.EscapeRoutes;
@@ -19,6 +22,7 @@ import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
 import org.antevid.core.site.StandingTree;
 import org.antevid.core.stem.Lean;
+import org.antevid.core.stem.Measured;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.Tipping;
@@ -95,19 +99,20 @@ public record LayPlan(
                         : escape.reachedM().get() < clearM() ? Away.WITHIN : Away.CLEAR;
     }
 
-    /** @return what gets him farther away in time on this lay, in words, the least work first */
-    public List<String> timeHelps() {
-        List<String> helps = new ArrayList<>();
+    /** @return what gets him farther away in time on this lay, the least work first */
+    public List<Message> timeHelps() {
+        List<Message> helps = new ArrayList<>();
         reachedIfClearedM()
                 .filter(m -> m > escape.reachedM().orElse(0.0) + WORTH_CLEARING_M)
-                .ifPresent(m -> helps.add("clear the way: then " + Rounding.downText(m) + " m"));
+                .ifPresent(
+                        m -> helps.add(Message.of(TimeHelp.CLEAR_THE_WAY).with("then", Arg.down(Dimension.LENGTH, m))));
         if (choice.means().isLine()) {
-            helps.add("pull only when he has left");
+            helps.add(Message.of(TimeHelp.PULL_WHEN_LEFT));
         }
         if (backCut() != BackCut.BORE_STRAP && card.borePossible()) {
-            helps.add("bore and leave a strap, so that it goes when he stands ready");
+            helps.add(Message.of(TimeHelp.BORE_AND_STRAP));
         }
-        helps.add("another lay");
+        helps.add(Message.of(TimeHelp.ANOTHER_LAY));
         return helps;
     }
 
@@ -159,9 +164,9 @@ public record LayPlan(
      *     chosen
      */
     public static LayPlan of(StemReading stem, LayChoice choice, Site site, Limits limits) {
-        List<String> missing = stem.notKnown();
+        List<Measured> missing = stem.notKnown();
         if (!missing.isEmpty()) {
-            throw new RefusedInput("NOT_KNOWN", stem.label(), "measure first: " + String.join(", ", missing));
+            throw new RefusedInput("NOT_KNOWN", stem.label(), "measure first: " + missing);
         }
         LayChoice wedged = choice;
         Optional<Sweep> sweep = StemSweep.of(stem, choice, site, limits);

@@ -51,7 +51,7 @@ final class StemSweep {
      */
     static Optional<Sweep> of(StemReading stem, LayChoice choice, Site site, LayPlan.Limits limits) {
         if (!stem.notKnown().isEmpty()) {
-            throw new RefusedInput("NOT_KNOWN", stem.label(), "measure first: " + String.join(", ", stem.notKnown()));
+            throw new RefusedInput("NOT_KNOWN", stem.label(), "measure first: " + stem.notKnown());
         }
         if (stem.lean().isEmpty()) {
             return Optional.empty();

@@ -1,14 +1,19 @@
 package org.antevid.core.run;
 
+import java.util.Optional;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Code;
+import org.antevid.core.message.Message;
+
 /**
  * One thing that stands against a go.
  *
  * @param subject what it is about: a finding's key, a person, a feature
- * @param words as it is said on site
+ * @param message what is said of it
  */
-public record Against(Why why, String subject, String words) {
+public record Against(Why why, String subject, Message message) {
     /** Why there is no go, or none any more. */
-    public enum Why {
+    public enum Why implements Code {
         NO_STEP,
         HOLD,
         SIGNAL,
@@ -23,5 +28,17 @@ public record Against(Why why, String subject, String words) {
         GUST,
         WIND_SILENT,
         CLOSED
+    }
+
+    public static Against of(Why why, String subject) {
+        return new Against(why, subject, Message.of(why));
+    }
+
+    public Against with(String name, Arg arg) {
+        return new Against(why, subject, message.with(name, arg));
+    }
+
+    public Against with(String name, Optional<Arg> arg) {
+        return new Against(why, subject, message.with(name, arg));
     }
 }

@@ -2,8 +2,11 @@ package org.antevid.core.site;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Code;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Require;
 
 /**
@@ -60,36 +63,53 @@ public record Access(
         }
     }
 
+    /** What keeps a machine out. */
+    public enum Limit implements Code {
+        TOO_NARROW,
+        TOO_STEEP,
+        TOO_HEAVY
+    }
+
+    /** What is measured of the way in. */
+    public enum Measure {
+        WIDTH,
+        GRADIENT,
+        LOAD_LIMIT
+    }
+
     /** @return why this machine does not get in; empty when everything measured lets it through */
-    public List<String> keepsOut(Machine m) {
-        List<String> why = new ArrayList<>();
+    public List<Message> keepsOut(Machine m) {
+        List<Message> why = new ArrayList<>();
         widthM.filter(w -> w < m.widthM + ROOM_M)
-                .ifPresent(w -> why.add(text("%.1f m wide, %s needs %.1f m with room", w, m.name, m.widthM + ROOM_M)));
+                .ifPresent(w -> why.add(against(Limit.TOO_NARROW, m, Dimension.LENGTH, w, m.widthM + ROOM_M)));
         gradientDeg
                 .filter(g -> g > m.gradeDeg)
-                .ifPresent(g -> why.add(text("%.0f° steep, %s may travel %.0f°", g, m.name, m.gradeDeg)));
+                .ifPresent(g -> why.add(against(Limit.TOO_STEEP, m, Dimension.ANGLE, g, m.gradeDeg)));
         loadLimitKg
                 .filter(l -> l < m.massKg)
-                .ifPresent(l -> why.add(text("bears %.1f t, %s weighs %.1f t", l / 1000, m.name, m.massKg / 1000)));
+                .ifPresent(l -> why.add(against(Limit.TOO_HEAVY, m, Dimension.MASS, l, m.massKg)));
         return why;
     }
 
-    /** @return what nobody has measured yet */
-    public List<String> notKnown() {
-        List<String> missing = new ArrayList<>();
-        if (widthM.isEmpty()) {
-            missing.add("width");
-        }
-        if (gradientDeg.isEmpty()) {
-            missing.add("gradient");
-        }
-        if (loadLimitKg.isEmpty()) {
-            missing.add("load limit");
-        }
-        return missing;
+    private static Message against(Limit limit, Machine m, Dimension dimension, double way, double machine) {
+        return Message.of(limit)
+                .with("machine", Arg.name(m.name))
+                .with("way", Arg.of(dimension, way))
+                .with("needs", Arg.of(dimension, machine));
     }
 
-    private static String text(String format, Object... values) {
-        return String.format(Locale.ROOT, format, values);
+    /** @return what nobody has measured yet */
+    public List<Measure> notKnown() {
+        List<Measure> missing = new ArrayList<>();
+        if (widthM.isEmpty()) {
+            missing.add(Measure.WIDTH);
+        }
+        if (gradientDeg.isEmpty()) {
+            missing.add(Measure.GRADIENT);
+        }
+        if (loadLimitKg.isEmpty()) {
+            missing.add(Measure.LOAD_LIMIT);
+        }
+        return missing;
     }
 }

@@ -1,7 +1,7 @@
 package org.antevid.core.site;
 
-import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * What everybody must be able to read out when somebody lies there. Without it no briefing is issued (practice rule).
@@ -20,25 +20,36 @@ public record EmergencyCard(
         String utilityLine) {
     public static final EmergencyCard EMPTY = new EmergencyCard("", "", "", "", "", "", "", "");
 
-    /** @return what is not filled in; the utility's line only counts where there is a utility */
-    public List<String> missing(boolean utilityHere) {
-        List<String> missing = new ArrayList<>();
-        need(nearestHelp, "nearest help", missing);
-        need(route, "route to it", missing);
-        need(gridReference, "grid reference or coordinates", missing);
-        need(phoneCover, "phone cover", missing);
-        need(firstAider, "first-aider", missing);
-        need(kit, "where the kit is", missing);
-        need(rescuePlan, "rescue plan", missing);
-        if (utilityHere) {
-            need(utilityLine, "utility emergency line", missing);
-        }
-        return missing;
+    /** What stands on the card. */
+    public enum Entry {
+        NEAREST_HELP,
+        ROUTE,
+        GRID_REFERENCE,
+        PHONE_COVER,
+        FIRST_AIDER,
+        KIT,
+        RESCUE_PLAN,
+        UTILITY_LINE
     }
 
-    private static void need(String value, String words, List<String> missing) {
-        if (value.isBlank()) {
-            missing.add(words);
-        }
+    /** @return what is not filled in; the utility's line only counts where there is a utility */
+    public List<Entry> missing(boolean utilityHere) {
+        return Stream.of(Entry.values())
+                .filter(e -> e != Entry.UTILITY_LINE || utilityHere)
+                .filter(e -> entry(e).isBlank())
+                .toList();
+    }
+
+    private String entry(Entry e) {
+        return switch (e) {
+            case NEAREST_HELP -> nearestHelp;
+            case ROUTE -> route;
+            case GRID_REFERENCE -> gridReference;
+            case PHONE_COVER -> phoneCover;
+            case FIRST_AIDER -> firstAider;
+            case KIT -> kit;
+            case RESCUE_PLAN -> rescuePlan;
+            case UTILITY_LINE -> utilityLine;
+        };
     }
 }

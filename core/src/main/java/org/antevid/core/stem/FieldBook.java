@@ -3,10 +3,12 @@ package org.antevid.core.stem;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.RefusedInput;
 
@@ -26,7 +28,7 @@ public record FieldBook(
         List<Wall> walls,
         Optional<Got> heave,
         Optional<Got> crownBase,
-        List<String> disagreements) {
+        List<Message> disagreements) {
     /** Two sightings contradict each other beyond this many of their common sigmas (practice rule). */
     private static final double BEYOND_SIGMAS = 2;
 
@@ -44,7 +46,7 @@ public record FieldBook(
     /** @param now the stem's state; sightings that it makes void are left out */
     public static FieldBook of(List<Sighting> all, StemState now) {
         List<Sighting> counted = all.stream().filter(s -> s.holdsFor(now)).toList();
-        List<String> says = new ArrayList<>();
+        List<Message> says = new ArrayList<>();
         FieldBook sure = read(counted.stream().filter(Sighting::accepted).toList(), says);
         if (counted.stream().allMatch(Sighting::accepted)) {
             return sure;
@@ -66,9 +68,9 @@ public record FieldBook(
                 sure.disagreements);
     }
 
-    private static FieldBook read(List<Sighting> counted, List<String> says) {
-        Optional<Got> diameter = combined(counted, Measured.DIAMETER, "diameters", says);
-        Optional<Got> height = combined(counted, Measured.HEIGHT, "heights", says);
+    private static FieldBook read(List<Sighting> counted, List<Message> says) {
+        Optional<Got> diameter = combined(counted, Measured.DIAMETER, says);
+        Optional<Got> height = combined(counted, Measured.HEIGHT, says);
         Optional<LeanGot> lean = lean(counted, height, says);
         List<CrownOffset.Radius> radii = counted.stream()
                 .filter(s -> s.kind() == SightingKind.CROWN_RADIUS)
@@ -112,7 +114,7 @@ public record FieldBook(
                 s.number("azimuthDeg").orElseThrow(), s.number("heightM").orElseThrow(), s.estimate(), s.accepted());
     }
 
-    private static Optional<Got> combined(List<Sighting> counted, Measured what, String words, List<String> says) {
+    private static Optional<Got> combined(List<Sighting> counted, Measured what, List<Message> says) {
         List<Sighting> measured = counted.stream()
                 .filter(s -> s.kind().measured() == what && !s.kind().byEye())
                 .toList();
@@ -137,14 +139,17 @@ public record FieldBook(
                         .max(Comparator.comparingDouble(Estimate::high))
                         .orElseThrow()
                 : Estimate.combined(estimates);
-        says.add(words + " disagree: "
-                + estimates.stream()
-                        .map(e -> String.format(Locale.ROOT, "%.2f", e.value()))
-                        .reduce((a, b) -> a + ", " + b)
-                        .orElseThrow()
-                + " m; " + (what == Measured.HEIGHT ? "the largest counts" : "the spread counts as sigma")
-                + " until one is set aside");
+        says.add(Message.of(what == Measured.HEIGHT ? BookRemark.HEIGHTS_DISAGREE : BookRemark.DIAMETERS_DISAGREE)
+                .with(
+                        "values",
+                        Arg.several(estimates.stream()
+                                .map(e -> Arg.of(Dimension.HEIGHT, e.value()))
+                                .toList())));
         return Optional.of(new Got(counts, how + ", in disagreement", false));
+    }
+
+    private static Message refused(BookRemark what, RefusedInput e) {
+        return Message.of(what).with("because", Arg.name(e.faults().get(0).message()));
     }
 
     private static boolean contradict(List<Estimate> e) {
@@ -165,19 +170,19 @@ public record FieldBook(
                         .map(s -> new Got(s.estimate(), s.how(), true)));
     }
 
-    private static Optional<CrownOffset> offset(List<CrownOffset.Radius> radii, List<String> says) {
+    private static Optional<CrownOffset> offset(List<CrownOffset.Radius> radii, List<Message> says) {
         if (radii.size() < 3) {
             return Optional.empty();
         }
         try {
             return Optional.of(CrownOffset.of(radii));
         } catch (RefusedInput e) {
-            says.add("crown radii " + e.faults().get(0).message());
+            says.add(refused(BookRemark.CROWN_RADII, e));
             return Optional.empty();
         }
     }
 
-    private static Optional<LeanGot> lean(List<Sighting> counted, Optional<Got> height, List<String> says) {
+    private static Optional<LeanGot> lean(List<Sighting> counted, Optional<Got> height, List<Message> says) {
         List<LeanByPlumb.View> views = counted.stream()
                 .filter(s -> s.kind() == SightingKind.LEAN_VIEW)
                 .map(Sighting::view)
@@ -197,21 +202,18 @@ public record FieldBook(
             return direct;
         }
         if (views.size() == 1 || height.isEmpty()) {
-            says.add(
-                    views.size() == 1
-                            ? "lean seen from one side only; take a second view at right angles"
-                            : "lean views wait for the height");
+            says.add(Message.of(views.size() == 1 ? BookRemark.LEAN_SEEN_ONCE : BookRemark.LEAN_WAITS_FOR_HEIGHT));
             return direct;
         }
         try {
             LeanByPlumb l = LeanByPlumb.of(views);
             if (l.warnings().contains("VIEWS_DISAGREE")) {
-                says.add("views of the lean disagree: a bent stem or a wrong reading");
+                says.add(Message.of(BookRemark.VIEWS_DISAGREE));
             }
             return Optional.of(new LeanGot(
                     l.lean(height.get().estimate().value()), views.size() + " plumbed views", false, l.warnings()));
         } catch (RefusedInput e) {
-            says.add("lean views " + e.faults().get(0).message());
+            says.add(refused(BookRemark.LEAN_VIEWS, e));
             return direct;
         }
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.site.Spot;
@@ -78,7 +79,7 @@ public record StemReading(
      * @param walls probed walls
      * @param heave lift of the root plate, metres
      * @param union where it joins other stems
-     * @param contradictions what its sightings contradict each other in, in words
+     * @param contradictions what its sightings contradict each other in
      * @param waiting sightings of the crew that the leader has not looked at
      * @param crownBaseM where the crown begins, metres above ground
      */
@@ -87,7 +88,7 @@ public record StemReading(
             List<FieldBook.Wall> walls,
             Optional<Estimate> heave,
             Optional<Union> union,
-            List<String> contradictions,
+            List<Message> contradictions,
             int waiting,
             Optional<Double> crownBaseM) {
         public static final More NOTHING = new More(
@@ -98,7 +99,7 @@ public record StemReading(
                 List<FieldBook.Wall> walls,
                 Optional<Estimate> heave,
                 Optional<Union> union,
-                List<String> contradictions,
+                List<Message> contradictions,
                 int waiting) {
             this(crownOffset, walls, heave, union, contradictions, waiting, Optional.empty());
         }
@@ -164,17 +165,17 @@ public record StemReading(
     private static final double MEASURED_HEIGHT_REL = 0.02;
     private static final double MEASURED_LEAN_DEG = 0.3;
 
-    /** @return what must still be measured before a reach can be computed, in words */
-    public List<String> notKnown() {
-        List<String> missing = new ArrayList<>();
+    /** @return what must still be measured before a reach can be computed */
+    public List<Measured> notKnown() {
+        List<Measured> missing = new ArrayList<>();
         if (dbh.isEmpty()) {
-            missing.add("diameter");
+            missing.add(Measured.DIAMETER);
         }
         if (height.isEmpty()) {
-            missing.add("height");
+            missing.add(Measured.HEIGHT);
         }
         if (crownRadiusM.isEmpty()) {
-            missing.add("crown radius");
+            missing.add(Measured.CROWN);
         }
         return missing;
     }

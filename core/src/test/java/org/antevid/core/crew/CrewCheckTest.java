@@ -30,9 +30,10 @@ class CrewCheckTest {
         assertThat(CrewCheck.of(List.of(step("a", 0, 30, post(Role.CUTTER, "sefa"))), PEOPLE))
                 .singleElement()
                 .satisfies(v -> {
-                    assertThat(v.code()).isEqualTo("R02");
-                    assertThat(v.words())
-                            .isEqualTo("Sefa Marsh is not competent for felling saw, which the cutter needs");
+                    assertThat(v.code()).isEqualTo(CrewFault.NOT_COMPETENT);
+                    assertThat(v.person()).isEqualTo("Sefa Marsh");
+                    assertThat(v.competence()).contains(Competence.SAW);
+                    assertThat(v.role()).contains(Role.CUTTER);
                 });
     }
 
@@ -43,7 +44,7 @@ class CrewCheckTest {
                 .isEmpty();
         assertThat(CrewCheck.of(List.of(first, step("b", 29, 60, post(Role.CUTTER, "nadia"))), PEOPLE))
                 .extracting(CrewCheck.Violation::code)
-                .containsExactly("R01");
+                .containsExactly(CrewFault.TWO_PLACES);
     }
 
     @Test
@@ -51,7 +52,7 @@ class CrewCheckTest {
         assertThat(CrewCheck.of(
                         List.of(step("a", 0, 30, post(Role.LOOKOUT, "sefa"), post(Role.GROUND, "sefa"))), PEOPLE))
                 .extracting(CrewCheck.Violation::code)
-                .containsExactly("R01");
+                .containsExactly(CrewFault.TWICE_IN_STEP);
     }
 
     @Test
@@ -60,7 +61,9 @@ class CrewCheckTest {
                 List.of(step(
                         "a", 0, 30, post(Role.CUTTER, "sefa"), post(Role.LOOKOUT, "sefa"), post(Role.WINCH, "nobody"))),
                 PEOPLE);
-        assertThat(all).extracting(CrewCheck.Violation::code).containsExactlyInAnyOrder("R02", "R01", "R13");
+        assertThat(all)
+                .extracting(CrewCheck.Violation::code)
+                .containsExactlyInAnyOrder(CrewFault.NOT_COMPETENT, CrewFault.TWICE_IN_STEP, CrewFault.UNKNOWN_PERSON);
     }
 
     @Test

@@ -112,7 +112,7 @@ class CutPlanTest {
         assertThat(l.pretensionN()).isCloseTo(0.3 * l.still().tensionN(), within(1e-6));
         assertThat(l.checks())
                 .filteredOn(c -> c.ok().isEmpty())
-                .extracting(Pull.Check::key)
+                .extracting(c -> c.piece().key())
                 .contains("rope", "sling");
         assertThat(l.enough()).isTrue();
     }
@@ -145,7 +145,7 @@ class CutPlanTest {
                 .orElseThrow();
         assertThat(l.checks())
                 .filteredOn(c -> c.ok().filter(ok -> !ok).isPresent())
-                .extracting(Pull.Check::key)
+                .extracting(c -> c.piece().key())
                 .contains("rope", "age", "sling", "block", "anchor", "fork");
         assertThat(l.enough()).isFalse();
         assertThat(l.atLimit().blockN()).isPresent();

@@ -13,11 +13,17 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.antevid.core.Samples;
+import org.antevid.core.Told;
 import org.antevid.core.crew.Competence;
 import org.antevid.core.crew.Person;
+import org.antevid.core.judge.all.Findings;
+import org.antevid.core.judge.verdict.Exclusion;
+import org.antevid.core.judge.verdict.Verdicts;
 import org.antevid.core.lay.Dial;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.site.Access;
@@ -34,6 +40,7 @@ import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
 import org.antevid.core.site.VoltageClass;
 import org.antevid.core.site.Weather;
+import org.antevid.core.stem.BookRemark;
 import org.antevid.core.stem.Defect;
 import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.FieldBook;
@@ -123,7 +130,7 @@ class PlaceAndStemRulesTest {
     class Place {
         @Test
         void aCleanPlaceHasNothingAgainstIt() {
-            assertThat(found(with())).filteredOn(f -> f.stage() == 1).isEmpty();
+            assertThat(found(with())).filteredOn(f -> f.stage() == Stage.PLACE).isEmpty();
         }
 
         @ParameterizedTest
@@ -143,9 +150,9 @@ class PlaceAndStemRulesTest {
             assertThat(found(with()))
                     .anyMatch(f -> f.key().equals("emergency")
                             && f.severity() == Severity.STOP
-                            && f.words().equals("the emergency card lacks: route to it"));
+                            && f.args().get("missing").equals(Arg.terms(List.of(EmergencyCard.Entry.ROUTE))));
             assertThat(found(with(), line(VoltageClass.TELEPHONE, 500)))
-                    .anyMatch(f -> f.words().contains("utility emergency line"));
+                    .anyMatch(f -> f.args().toString().contains("UTILITY_LINE"));
         }
 
         @Test
@@ -156,7 +163,7 @@ class PlaceAndStemRulesTest {
                     .findFirst()
                     .orElseThrow();
             assertThat(f.severity()).isEqualTo(Severity.SECOND_OPINION);
-            assertThat(SecondOpinion.competence(f)).isEqualTo(Competence.NEAR_LINES);
+            assertThat(f.rule().competence()).isEqualTo(Competence.NEAR_LINES);
             Situation s = situation(Samples.site(live), with(), Optional.empty());
             assertThatThrownBy(() -> SecondOpinion.require(s, f, Samples.PEOPLE.get(4)))
                     .isInstanceOf(RefusedInput.class)
@@ -193,7 +200,7 @@ class PlaceAndStemRulesTest {
             access = Access.NOT_KNOWN;
             machines = List.of(new Access.Machine("small winch", Access.Use.WINCH, 0.6, 200, 30, Optional.of(8000.0)));
             assertThat(foundWithLay(with(), WINCH, 0.3))
-                    .anyMatch(f -> f.key().equals("machine:S1") && f.words().contains("8.0 kN"));
+                    .anyMatch(f -> f.key().equals("machine:S1") && Math.abs(Told.number(f, "winch") - 8000) < 1);
         }
 
         private Feature line(VoltageClass v, double north) {
@@ -235,7 +242,8 @@ class PlaceAndStemRulesTest {
                     new Weather.Hour(1, "16:00", 4, 240, 0, 8, Light.DUSK),
                     new Weather.Hour(2, "17:00", 4, 240, 0, 8, Light.DARK));
             assertThat(found(with()))
-                    .anyMatch(f -> f.key().equals("light-ahead") && f.words().equals("dark from 17:00"));
+                    .anyMatch(f ->
+                            f.key().equals("light-ahead") && Told.text(f, "at").equals("17:00"));
         }
 
         @Test
@@ -255,7 +263,7 @@ class PlaceAndStemRulesTest {
             assertThat(foundWithLay(with(crack), WINCH, 0.3))
                     .anyMatch(f -> f.key().equals("defect:S1:d")
                             && f.severity() == Severity.STOP
-                            && f.words().contains("12.30 m"));
+                            && Math.abs(Told.number(f, "tie") - 12.3) < 1e-9);
             Means low = new Means(Means.Kind.MACHINE_LINE, Optional.of(4.0), Optional.of(50.0), Optional.of(20000.0));
             assertThat(severity(foundWithLay(with(crack), low, 0.3), "defect:S1:d"))
                     .contains(Severity.SECOND_OPINION);
@@ -271,12 +279,12 @@ class PlaceAndStemRulesTest {
             assertThat(foundWithLay(with(nail), WINCH, 0.6))
                     .anyMatch(f -> f.key().equals("defect:S1:d")
                             && f.severity() == Severity.CAUTION
-                            && f.words().contains("cut at 0.55 m"));
+                            && Math.abs(Told.number(f, "above") - 0.55) < 1e-9);
             assertThat(found(with(defect(DefectKind.METAL, 0.5, 1.6))))
-                    .anyMatch(f -> f.words().contains("never from a ladder"));
+                    .anyMatch(f -> Told.text(f, "reachable").equals("false"));
             assertThat(found(with(defect(DefectKind.WIRE_SWELLING, 0.5, 0.6))))
                     .as("wire reaches beyond its swelling")
-                    .anyMatch(f -> f.words().contains("0.90 m"));
+                    .anyMatch(f -> Math.abs(Told.number(f, "above") - 0.9) < 1e-9);
         }
 
         @Test
@@ -286,7 +294,7 @@ class PlaceAndStemRulesTest {
                         .as(k.name())
                         .anyMatch(f -> f.key().equals("defect:S1:d")
                                 && f.severity() == Severity.SECOND_OPINION
-                                && f.words().contains("pull instead"));
+                                && Told.says(f, "SHAKEN_LOOSE"));
                 assertThat(severity(foundWithLay(with(defect(k, 15, 18)), WINCH, 0.3), "defect:S1:d"))
                         .contains(Severity.CAUTION);
             }
@@ -294,8 +302,7 @@ class PlaceAndStemRulesTest {
 
         @Test
         void cracksInDrySoilDifferFromCracksOfMovement() {
-            assertThat(found(with(defect(DefectKind.SOIL_CRACKS, 0, 0))))
-                    .anyMatch(f -> f.words().contains("dry or moved?"));
+            assertThat(found(with(defect(DefectKind.SOIL_CRACKS, 0, 0)))).anyMatch(f -> Told.says(f, "SOIL_NOT_KNOWN"));
             assertThat(severity(
                             found(with(defect(DefectKind.SOIL_CRACKS, 0, 0, Tell.CRACKS_EVERYWHERE))), "defect:S1:d"))
                     .contains(Severity.NOTE);
@@ -317,16 +324,16 @@ class PlaceAndStemRulesTest {
         void decayedWoodIsWhatTheProbesLeaveOfIt() {
             Defect cavity = defect(DefectKind.CAVITY, 0, 0.5);
             assertThat(foundWithLay(with(cavity), WINCH, 0.3))
-                    .anyMatch(
-                            f -> f.key().equals("defect:S1:d") && f.words().contains("counts as decayed until probed"));
+                    .anyMatch(f -> f.key().equals("defect:S1:d") && Told.says(f, "NOT_PROBED"));
             assertThat(foundWithLay(probed(cavity, 0.2), WINCH, 0.3))
-                    .anyMatch(f -> f.key().equals("defect:S1:d") && f.words().contains("probed:"));
+                    .anyMatch(f ->
+                            f.key().equals("defect:S1:d") && f.says().name().startsWith("PROBED_"));
             assertThat(severity(foundWithLay(probed(cavity, 0.03), WINCH, 0.3), "defect:S1:d"))
                     .contains(Severity.SECOND_OPINION);
             LayPlan good = LayPlan.of(probed(cavity, 0.2), toward(0, WINCH), Samples.site(), LayPlan.Limits.USUAL);
             LayPlan bad = LayPlan.of(probed(cavity, 0.03), toward(0, WINCH), Samples.site(), LayPlan.Limits.USUAL);
             assertThat(good.control().proven()).isTrue();
-            assertThat(bad.control().reasons()).anyMatch(r -> r.contains("hinge corner"));
+            assertThat(bad.control().reasons()).anyMatch(r -> Told.says(r, "PROBED_CORNERS"));
         }
 
         private StemReading probed(Defect d, double wall) {
@@ -371,7 +378,7 @@ class PlaceAndStemRulesTest {
                     s.guards(),
                     s.place());
             assertThat(Findings.of(both))
-                    .anyMatch(f -> f.words().contains("the neighbour moves too; nearest is S7, 5.0 m away"));
+                    .anyMatch(f -> Told.text(f, "nearest").equals("S7") && Math.abs(Told.number(f, "away") - 5) < 1e-9);
         }
 
         @Test
@@ -396,7 +403,7 @@ class PlaceAndStemRulesTest {
                             List.of(),
                             Optional.of(new Estimate(0.05, 0.02)),
                             Optional.of(new StemReading.Union(List.of("S2"), 0.8)),
-                            List.of("heights disagree: 20, 25 m"),
+                            List.of(Message.of(BookRemark.HEIGHTS_DISAGREE)),
                             2));
             List<Finding> f = found(joined);
             assertThat(severity(f, "union:S1")).contains(Severity.CAUTION);
@@ -430,7 +437,7 @@ class PlaceAndStemRulesTest {
             assertThat(v.options()).filteredOn(o -> o.verdict().felled()).allMatch(Verdicts.Option::excluded);
             assertThat(v.options())
                     .filteredOn(o -> o.verdict() == Verdict.DISMANTLE)
-                    .allMatch(o -> o.against().stream().anyMatch(a -> a.contains("not climbed")));
+                    .allMatch(o -> o.against().stream().anyMatch(a -> Told.says(a, "NOT_CLIMBED")));
             assertThat(v.offered()).isEqualTo(Verdict.LEAVE_AND_CLOSE);
         }
 
@@ -487,7 +494,9 @@ class PlaceAndStemRulesTest {
                     Optional.empty());
             assertThat(v.options())
                     .filteredOn(o -> o.verdict() == Verdict.DISMANTLE)
-                    .allMatch(o -> o.against().contains("nobody here is competent for rescue from a tree"));
+                    .allMatch(o -> o.against()
+                            .contains(Message.of(Exclusion.NOBODY_COMPETENT)
+                                    .with("competences", Arg.terms(List.of(Competence.RESCUE)))));
         }
     }
 }

@@ -10,8 +10,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.antevid.core.Told;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
+import org.antevid.core.judge.all.Findings;
 import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
@@ -65,14 +67,14 @@ class ZoneRulesTest {
         List<Situation.StemFacts> s1 = List.of(fell(oak("S1", HERE, List.of()), toward(0, WINCH), site()));
         assertThat(found(site(), s1, felling("a", 1, "S1", 0, post(Role.WINCH, "tove", 2, 52))))
                 .as("behind the machine is its operator's place")
-                .noneMatch(f -> f.key().startsWith("zone:LINE:"));
+                .noneMatch(f -> f.key().startsWith("zone:a:LINE:"));
         assertThat(found(site(), s1, felling("a", 1, "S1", 0, post(Role.LOOKOUT, "sefa", 2, 52))))
                 .as("and nobody else's")
-                .anyMatch(f -> f.key().equals("zone:LINE:a:sefa"));
+                .anyMatch(f -> f.key().equals("zone:a:LINE:sefa"));
         assertThat(found(site(), s1, felling("a", 1, "S1", 0, post(Role.LOOKOUT, "sefa", 5, 45))))
-                .anyMatch(f -> f.key().equals("zone:LINE:a:sefa") && f.severity() == Severity.STOP);
+                .anyMatch(f -> f.key().equals("zone:a:LINE:sefa") && f.severity() == Severity.STOP);
         assertThat(found(site(), s1, felling("a", 1, "S1", 0, post(Role.LOOKOUT, "sefa", -45, 0))))
-                .noneMatch(f -> f.key().startsWith("zone:LINE:"));
+                .noneMatch(f -> f.key().startsWith("zone:a:LINE:"));
     }
 
     @Test
@@ -101,7 +103,7 @@ class ZoneRulesTest {
                 site(),
                 new Zone.Clip(Zone.Kind.RING, behind, "wrongly drawn"));
         assertThat(found(site(), List.of(f), felling("a", 1, "S1", 0, post(Role.LOOKOUT, "sefa", 0, 4))))
-                .anyMatch(x -> x.key().equals("zone:DROP:a:sefa") && x.severity() == Severity.STOP)
+                .anyMatch(x -> x.key().equals("zone:a:DROP:sefa") && x.severity() == Severity.STOP)
                 .noneMatch(x -> x.key().equals("inside:a:sefa"));
     }
 
@@ -132,7 +134,8 @@ class ZoneRulesTest {
                 place, List.of(fell(oak("S1", HERE, List.of()), toward(0, WINCH), place)), felling("a", 1, "S1", 0));
         assertThat(found)
                 .anyMatch(f -> f.key().equals("place:a:g")
-                        && f.words().contains("meeting point white gate lies in the exclusion ring"));
+                        && Told.text(f, "place").equals("white gate")
+                        && Told.text(f, "zone").equals("RING"));
         assertThat(found).as("the winch at its line's end").noneMatch(f -> f.key()
                 .equals("place:a:w"));
     }
@@ -221,7 +224,7 @@ class ZoneRulesTest {
                 false,
                 new Feature.Detail("", "", Optional.empty(), Optional.of(Bed.LOG)));
         assertThat(found(site(log), List.of(fell(oak("S1", HERE, List.of()), toward(0, WINCH), site(log)))))
-                .anyMatch(f -> f.key().equals("bed:S1:l") && f.words().contains("inside two thirds"));
+                .anyMatch(f -> f.key().equals("bed:S1:l") && Told.says(f, "BED_LIFTS_BUTT"));
     }
 
     private static final Site ICE = new Site(
@@ -245,7 +248,7 @@ class ZoneRulesTest {
         assertThat(usual)
                 .anyMatch(f -> f.key().equals("slow:S1")
                         && f.severity() == Severity.STOP
-                        && f.clears().contains("cover tree"));
+                        && Told.text(f, "stops").equals("true"));
         assertThat(
                         leaving(new Leaving(
                                         Set.of(EscapeRoutes.Side.values()),
@@ -254,12 +257,12 @@ class ZoneRulesTest {
                                 .stream()
                                 .filter(f -> f.key().equals("slow:S1"))
                                 .findFirst()
-                                .map(Finding::words))
+                                .map(Finding::message))
                 .as("cleared: gone, or at least not the same")
                 .isNotEqualTo(usual.stream()
                         .filter(f -> f.key().equals("slow:S1"))
                         .findFirst()
-                        .map(Finding::words));
+                        .map(Finding::message));
         assertThat(leaving(new Leaving(Set.of(), Optional.of("S9"), Leaving.Clock.AT_MOVEMENT)))
                 .anyMatch(f -> f.key().equals("cover:S1") && f.severity() == Severity.SECOND_OPINION)
                 .noneMatch(f -> f.key().equals("slow:S1"));

@@ -15,6 +15,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.IntStream;
+import org.antevid.core.Told;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.site.Ground;
@@ -57,14 +59,14 @@ class LayPlanTest {
     @Test
     void aLineWithoutMeasuresIsNotKnownAndSoNotProven() {
         LayPlan p = plan(180, Means.of(Means.Kind.MACHINE_LINE));
-        assertThat(p.control().reasons()).anyMatch(r -> r.contains("not known"));
+        assertThat(p.control().reasons()).anyMatch(r -> Told.says(r, "MEANS_NOT_KNOWN"));
     }
 
     @Test
     void anUnknownLeanIsNoPlumbStem() {
         StemReading s = stem("S1", new Spot(0, 0), StemState.STANDING, Optional.empty(), Condition.SOUND, List.of());
         LayPlan p = LayPlan.of(s, toward(0, WINCH), site(), LayPlan.Limits.USUAL);
-        assertThat(p.control().reasons()).containsExactly("the lean is not known: measure it, seen from two sides");
+        assertThat(p.control().reasons()).extracting(Message::code).containsExactly(LayDoubt.LEAN_NOT_KNOWN);
         assertThat(p.fan().wholeCircle()).isTrue();
     }
 
@@ -72,7 +74,9 @@ class LayPlanTest {
     void aHingeOfDecayedWoodPromisesNoLay() {
         StemReading s = oak("S1", new Spot(0, 0), List.of(new Defect("d", DefectKind.CAVITY, 0, 0.5, 90, "")));
         LayPlan p = LayPlan.of(s, toward(0, WINCH), site(), LayPlan.Limits.USUAL);
-        assertThat(p.control().reasons()).anyMatch(r -> r.contains("no hinge of decayed wood is relied on"));
+        assertThat(p.control().reasons())
+                .anyMatch(r -> Told.says(r, "HINGE_WOOD")
+                        && Told.text(r.args(), "wood").equals("DECAYED"));
         StemReading high = oak("S1", new Spot(0, 0), List.of(new Defect("d", DefectKind.CAVITY, 6, 7, 90, "")));
         assertThat(LayPlan.of(high, toward(0, WINCH), site(), LayPlan.Limits.USUAL)
                         .control()
@@ -126,7 +130,7 @@ class LayPlanTest {
                 false);
         assertThatThrownBy(() -> LayPlan.of(s, toward(0, WINCH), site(), LayPlan.Limits.USUAL))
                 .isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("height, crown radius");
+                .hasMessageContaining("HEIGHT, CROWN");
     }
 
     @ParameterizedTest

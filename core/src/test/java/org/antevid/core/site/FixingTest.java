@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.LongStream;
+import org.antevid.core.message.Arg;
 import org.antevid.core.quantity.RefusedInput;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -113,11 +114,12 @@ class FixingTest {
         assertThat(Access.NOT_KNOWN.keepsOut(lorry))
                 .as("what nobody measured keeps nobody out, and is said")
                 .isEmpty();
-        assertThat(Access.NOT_KNOWN.notKnown()).containsExactly("width", "gradient", "load limit");
+        assertThat(Access.NOT_KNOWN.notKnown()).containsExactly(Access.Measure.values());
         assertThat(new Access(Optional.of(2.7), Optional.empty(), Optional.empty(), "").keepsOut(lorry))
                 .singleElement()
-                .asString()
-                .contains("2.8 m with room");
+                .satisfies(m -> assertThat(m.code()).isEqualTo(Access.Limit.TOO_NARROW))
+                .satisfies(m ->
+                        assertThat(((Arg.Amount) m.args().get("needs")).value()).isCloseTo(2.8, within(1e-9)));
         assertThat(new Access(Optional.of(3.0), Optional.of(10.0), Optional.of(3500.0), "").keepsOut(lorry))
                 .hasSize(2);
     }
@@ -125,7 +127,7 @@ class FixingTest {
     @Test
     void theEmergencyCardNamesWhatItLacks() {
         assertThat(EmergencyCard.EMPTY.missing(false)).hasSize(7);
-        assertThat(EmergencyCard.EMPTY.missing(true)).contains("utility emergency line");
+        assertThat(EmergencyCard.EMPTY.missing(true)).contains(EmergencyCard.Entry.UTILITY_LINE);
         assertThat(new EmergencyCard("a", "b", "c", "d", "e", "f", "g", "").missing(false))
                 .isEmpty();
     }

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.stream.LongStream;
 import java.util.stream.Stream;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -43,18 +44,14 @@ class FieldBookTest {
     void heightsThatContradictEachOtherAreShownAndTheLargestCounts() {
         FieldBook b = book(angles(30, 36, -4), angles(30, 42, -4));
         assertThat(b.height().orElseThrow().estimate().value()).isGreaterThan(28);
-        assertThat(b.disagreements())
-                .singleElement()
-                .asString()
-                .contains("heights disagree")
-                .contains("the largest counts");
+        assertThat(b.disagreements()).extracting(Message::code).containsExactly(BookRemark.HEIGHTS_DISAGREE);
     }
 
     @Test
     void diametersThatContradictEachOtherKeepTheirSpreadAsSigma() {
         FieldBook b = book(girth(1.5), girth(1.7));
         assertThat(b.diameter().orElseThrow().estimate().sigma()).isGreaterThan(0.02);
-        assertThat(b.disagreements()).singleElement().asString().contains("diameters disagree");
+        assertThat(b.disagreements()).extracting(Message::code).containsExactly(BookRemark.DIAMETERS_DISAGREE);
     }
 
     @Test
@@ -81,7 +78,7 @@ class FieldBookTest {
         Sighting east = of(SightingKind.LEAN_VIEW, Map.of("bearingDeg", 90.0, "offsetM", 0.0));
         FieldBook one = book(angles(30, 36, -4), north);
         assertThat(one.lean()).isEmpty();
-        assertThat(one.disagreements()).singleElement().asString().contains("second view");
+        assertThat(one.disagreements()).extracting(Message::code).containsExactly(BookRemark.LEAN_SEEN_ONCE);
         FieldBook two = book(angles(30, 36, -4), north, east);
         assertThat(two.lean().orElseThrow().lean().azimuthDeg()).isCloseTo(90, within(1e-6));
         // one metre on 23.9 m
@@ -94,7 +91,7 @@ class FieldBookTest {
                 of(SightingKind.LEAN_VIEW, Map.of("bearingDeg", 0.0, "offsetM", 1.0)),
                 of(SightingKind.LEAN_VIEW, Map.of("bearingDeg", 90.0, "offsetM", 0.0)));
         assertThat(b.lean()).isEmpty();
-        assertThat(b.disagreements()).contains("lean views wait for the height");
+        assertThat(b.disagreements()).contains(Message.of(BookRemark.LEAN_WAITS_FOR_HEIGHT));
     }
 
     @Test

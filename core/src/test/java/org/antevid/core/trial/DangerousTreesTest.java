@@ -9,11 +9,12 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.antevid.core.Told;
 import org.antevid.core.judge.Finding;
-import org.antevid.core.judge.Findings;
 import org.antevid.core.judge.HouseRules;
 import org.antevid.core.judge.Severity;
 import org.antevid.core.judge.Situation;
+import org.antevid.core.judge.all.Findings;
 import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
@@ -57,7 +58,7 @@ class DangerousTreesTest {
     private static final List<Species> SPECIES =
             List.of(Species.FAGUS, Species.PICEA, Species.QUERCUS, Species.FRAXINUS);
 
-    /** @param names what one of the stops or second opinions must say */
+    /** @param names what one of the stops or second opinions must be about */
     record Dangerous(
             String kind,
             int seed,
@@ -159,7 +160,7 @@ class DangerousTreesTest {
         for (int i = 1; i <= 4; i++) {
             Made back = new Made(i);
             back.lean = new Lean(3 + 3 * back.r.nextDouble(), Azimuth.normal(back.lay + 180), 0.5);
-            all.add(back.as("back lean on wedges", "wedges"));
+            all.add(back.as("back lean on wedges", "CONTROL"));
             Made corner = new Made(10 + i);
             corner.places = new Wood(
                     i % 2 == 0 ? Condition.DECAYED : Condition.SOUND,
@@ -168,7 +169,7 @@ class DangerousTreesTest {
                     Condition.SOUND,
                     Condition.SOUND,
                     Optional.of(corner.lay));
-            all.add(corner.as("rotten corner", "end of the hinge"));
+            all.add(corner.as("rotten corner", "ROTTEN_CORNER"));
             Made house = new Made(20 + i);
             Spot at = new Spot(0, 0).at(house.lay + 6 * house.r.nextDouble() - 3, house.height * 0.8);
             house.features.add(new Feature(
@@ -181,38 +182,38 @@ class DangerousTreesTest {
                     Protection.EMPTY,
                     "Wilma",
                     true));
-            all.add(house.as("house in the fan", "the house"));
+            all.add(house.as("house in the fan", "STRIKE"));
             Made hung = new Made(30 + i);
             hung.state = StemState.HUNG;
             hung.chosen = Optional.of(Verdict.FELL_FROM_GROUND);
-            all.add(hung.as("hung", "hang"));
+            all.add(hung.as("hung", "HUNG"));
             Made plate = new Made(40 + i);
             plate.faults.add(new Defect("d", DefectKind.LIFTED_ROOT_PLATE, 0, 0.3, plate.lay + 180, ""));
-            all.add(plate.as("lifted plate", "root plate"));
+            all.add(plate.as("lifted plate", "PLATE_LIFTED"));
             Made dead = new Made(50 + i);
             dead.wood = i % 2 == 0 ? Condition.DEAD_OLD : Condition.DEAD_RECENT;
             dead.crown = StemMass.Crown.DEAD_BRANCHED;
-            all.add(dead.as("dead over wedges", "dead"));
+            all.add(dead.as("dead over wedges", "WEDGES_IN_DEAD_WOOD"));
             Made steep = new Made(60 + i);
             steep.ground = new Ground(i % 2 == 0 ? 22 : 30, 90 * i);
             steep.today = i % 2 == 0 ? GroundState.SLIPPERY : GroundState.FIRM;
             steep.shape = i % 2 == 0 ? StemMass.Shape.FOREST : StemMass.Shape.SNAG;
-            all.add(steep.as("steep and slippery", "roll or run"));
+            all.add(steep.as("steep and slippery", "BELOW_OPEN"));
             Made bar = new Made(70 + i);
             bar.dbh = 0.95 + 0.1 * i;
             bar.height = 26;
             bar.barM = 0.33;
-            all.add(bar.as("bar too short", "bar"));
+            all.add(bar.as("bar too short", "BAR_TOO_SHORT"));
             Made forward = new Made(80 + i);
             forward.lean = new Lean(11 + 4 * forward.r.nextDouble(), forward.lay, 0.5);
             forward.means = Means.of(Means.Kind.NOTHING);
             forward.cut = Optional.of(BackCut.STRAIGHT);
             forward.species = i % 2 == 0 ? Species.FRAXINUS : Species.FAGUS;
-            all.add(forward.as("hard forward lean with a straight cut", "split"));
+            all.add(forward.as("hard forward lean with a straight cut", "SPLITS"));
             Made square = new Made(90 + i);
             square.lean =
                     new Lean(9 + 4 * square.r.nextDouble(), Azimuth.normal(square.lay + (i % 2 == 0 ? 90 : -90)), 0.5);
-            all.add(square.as("square to a strong lean", "to the " + (i % 2 == 0 ? "right" : "left")));
+            all.add(square.as("square to a strong lean", "CONTROL"));
         }
         return all.stream();
     }
@@ -252,8 +253,8 @@ class DangerousTreesTest {
                         "%s: %s",
                         d,
                         Findings.of(s).stream()
-                                .map(f -> f.severity() + " " + f.words())
+                                .map(f -> f.severity() + " " + f.says() + f.args())
                                 .toList())
-                .anyMatch(f -> f.words().contains(d.names));
+                .anyMatch(f -> Told.says(f, d.names));
     }
 }

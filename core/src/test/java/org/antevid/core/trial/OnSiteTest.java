@@ -10,14 +10,15 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.antevid.core.Told;
 import org.antevid.core.assist.ProposedLine;
 import org.antevid.core.assist.Rig;
 import org.antevid.core.cutting.CutPlan;
 import org.antevid.core.cutting.NextHelp;
 import org.antevid.core.judge.Finding;
-import org.antevid.core.judge.Findings;
 import org.antevid.core.judge.Severity;
 import org.antevid.core.judge.Situation;
+import org.antevid.core.judge.all.Findings;
 import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
@@ -155,9 +156,7 @@ class OnSiteTest {
         for (double lay : new double[] {0, 90, 180, 270}) {
             LayChoice c = toward(lay, Means.of(Means.Kind.NOTHING));
             assertThat(plan(s, c, ice).zone().open()).as("lay %s", lay).isPresent();
-            assertThat(found(s, c, ice))
-                    .anyMatch(f -> f.severity() == Severity.STOP
-                            && f.words().contains("below must be empty to the first thing that holds"));
+            assertThat(found(s, c, ice)).anyMatch(f -> f.severity() == Severity.STOP && Told.says(f, "BELOW_OPEN"));
             LayChoice held = c.below(Optional.of(new LayChoice.Below("the ditch", 60, "Sefa Marsh")));
             assertThat(found(s, held, ice))
                     .noneMatch(f -> f.key().startsWith("below:") && f.severity() == Severity.STOP);
@@ -253,8 +252,7 @@ class OnSiteTest {
         assertThat(corner).isBetween(rotten, sound);
         assertThat(corner).isGreaterThan(0.3 * sound);
         assertThat(found(left, c, level()))
-                .anyMatch(f ->
-                        f.severity() == Severity.SECOND_OPINION && f.words().contains("end of the hinge"));
+                .anyMatch(f -> f.severity() == Severity.SECOND_OPINION && Told.says(f, "ROTTEN_CORNER"));
     }
 
     private static StemReading withWood(StemReading s, Wood wood) {
@@ -312,7 +310,8 @@ class OnSiteTest {
                 tells(true));
         assertThat(found(oak("S1", HERE, List.of(clear)), toward(0, Means.of(Means.Kind.NOTHING)), level()))
                 .filteredOn(f -> f.key().startsWith("defect:"))
-                .allMatch(f -> f.severity() == Severity.NOTE && f.words().contains("Imre"));
+                .allMatch(f ->
+                        f.severity() == Severity.NOTE && Told.text(f, "note").contains("Imre"));
         assertThat(found(oak("S1", HERE, List.of(dull)), toward(0, Means.of(Means.Kind.NOTHING)), level()))
                 .filteredOn(f -> f.key().startsWith("defect:"))
                 .anyMatch(f -> f.severity() != Severity.NOTE);
@@ -334,10 +333,11 @@ class OnSiteTest {
         double advised = p.heights().suggested().orElseThrow();
         LayChoice over =
                 new LayChoice(0, advised, org.antevid.core.stump.School.OPEN_FACE, 0.45, Means.of(Means.Kind.NOTHING));
-        assertThat(found(s, low, level())).anyMatch(f -> f.words().contains("metal") && f.severity() != Severity.NOTE);
+        assertThat(found(s, low, level()))
+                .anyMatch(f -> Told.text(f, "kind").equals("METAL") && f.severity() != Severity.NOTE);
         assertThat(found(s, over, level()))
                 .as("advised %s m", advised)
-                .noneMatch(f -> f.words().contains("metal") && f.severity() == Severity.STOP);
+                .noneMatch(f -> Told.text(f, "kind").equals("METAL") && f.severity() == Severity.STOP);
         assertThat(CutPlan.of(plan(s, over, level()), level())
                         .heights()
                         .suggested()
@@ -408,7 +408,7 @@ class OnSiteTest {
         assertThat(found)
                 .anyMatch(f -> f.key().equals("rig:S1:lull")
                         && f.severity() == Severity.CAUTION
-                        && f.words().contains("pull in a lull"));
+                        && Told.text(f, "piece").equals("LULL"));
         assertThat(found)
                 .as("what the tool proposes stops nothing")
                 .noneMatch(f -> f.severity() == Severity.STOP

@@ -1,10 +1,11 @@
 package org.antevid.core.judge.defect;
 
+import static org.antevid.core.judge.Severity.SECOND_OPINION;
+
 import org.antevid.core.judge.Finding;
-import org.antevid.core.judge.Severity;
 import org.antevid.core.stem.DefectKind;
 
-/** A stem that broke at its base stands by torn fibres. */
+/** A stem broken at its base has no hinge. */
 final class BrokenBase implements DefectConsequence {
     @Override
     public DefectKind kind() {
@@ -13,11 +14,6 @@ final class BrokenBase implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        return c.says(
-                Severity.SECOND_OPINION,
-                "no hinge can be relied on",
-                "broken fibres do not guide a fall",
-                "practice rule",
-                "a machine or winch from outside, with a second opinion");
+        return c.says(SECOND_OPINION, Consequence.NO_HINGE_BROKEN);
     }
 }

@@ -1,10 +1,11 @@
 package org.antevid.core.judge.defect;
 
+import static org.antevid.core.judge.Severity.CAUTION;
+
 import org.antevid.core.judge.Finding;
-import org.antevid.core.judge.Severity;
 import org.antevid.core.stem.DefectKind;
 
-/** A tree that lost its shelter meets winds it never grew for. */
+/** A neighbour lost is shelter lost. */
 final class CanopyGap implements DefectConsequence {
     @Override
     public DefectKind kind() {
@@ -13,11 +14,6 @@ final class CanopyGap implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        return c.says(
-                Severity.CAUTION,
-                "it stands in wind it never grew for; take a stricter wind limit",
-                "a neighbour lost is shelter lost",
-                "practice rule",
-                "set a stricter wind limit, or acknowledge");
+        return c.says(CAUTION, Consequence.LESS_SHELTER);
     }
 }

@@ -1,34 +1,24 @@
 package org.antevid.core.judge.defect;
 
-import java.util.Locale;
 import java.util.Optional;
 import org.antevid.core.judge.Finding;
 import org.antevid.core.judge.Severity;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
 import org.antevid.core.stem.Defect;
 import org.antevid.core.stem.StemReading;
 
-/** One fault on one stem in the plan as it stands. */
+/** One fault of one stem in its situation. */
 public record Case(Defect defect, Situation.StemFacts facts, Situation situation) {
     /** The same fault, same key, whatever is said of it. */
-    Finding says(Severity severity, String words, String why, String source, String clears) {
-        return Finding.of(
-                "defect:" + stem().label() + ":" + defect.id(),
-                severity,
-                2,
-                stem().label(),
-                String.format(
-                        Locale.ROOT,
-                        "%s: %s at %.1f m: %s",
-                        stem().label(),
-                        defect.kind().words(),
-                        defect.fromM(),
-                        words),
-                why,
-                source,
-                clears);
+    Finding says(Severity severity, Consequence what) {
+        return Finding.of(what.rule(), severity, stem().label(), defect.id())
+                .saying(what)
+                .with("kind", Arg.term(defect.kind()))
+                .with("at", Arg.of(Dimension.LENGTH, defect.fromM()));
     }
 
     StemReading stem() {
@@ -51,9 +41,5 @@ public record Case(Defect defect, Situation.StemFacts facts, Situation situation
 
     Optional<Double> cutM() {
         return facts.lay().map(l -> l.choice().cutHeightM());
-    }
-
-    static String metres(double m) {
-        return String.format(Locale.ROOT, "%.2f m", m);
     }
 }

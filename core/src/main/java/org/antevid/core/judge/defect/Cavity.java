@@ -3,7 +3,7 @@ package org.antevid.core.judge.defect;
 import org.antevid.core.judge.Finding;
 import org.antevid.core.stem.DefectKind;
 
-/** A cavity: what is left of the wall decides. */
+/** A cavity says nothing of how far the rot goes. */
 final class Cavity implements DefectConsequence {
     @Override
     public DefectKind kind() {
@@ -12,6 +12,6 @@ final class Cavity implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        return Probing.of(c, "unprobed wood counts as decayed");
+        return Probing.of(c);
     }
 }

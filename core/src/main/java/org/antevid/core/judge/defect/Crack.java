@@ -1,7 +1,10 @@
 package org.antevid.core.judge.defect;
 
+import static org.antevid.core.judge.Severity.CAUTION;
+import static org.antevid.core.judge.Severity.SECOND_OPINION;
+
 import org.antevid.core.judge.Finding;
-import org.antevid.core.judge.Severity;
+import org.antevid.core.message.Arg;
 import org.antevid.core.stem.DefectKind;
 
 /** A crack has moved already: nothing is rigged or tied in above it. */
@@ -15,20 +18,8 @@ final class Crack implements DefectConsequence {
     public Finding of(Case c) {
         return Above.tied(c)
                 .orElseGet(() -> c.defect().tellsGood()
-                        ? c.says(
-                                Severity.CAUTION,
-                                "healed over; still nothing tied or rigged above it",
-                                "grown-over edges say that it has not moved for years",
-                                "practice rule",
-                                "acknowledge, and say it in the briefing")
-                        : c.says(
-                                Severity.SECOND_OPINION,
-                                "nothing tied or rigged above it, not climbed"
-                                        + (c.defect().tellsBad()
-                                                ? "; it moves"
-                                                : "; ask whether it opens when the stem is rocked"),
-                                "a crack says the wood has already moved",
-                                "practice rule",
-                                "a second opinion that has seen the crack"));
+                        ? c.says(CAUTION, Consequence.CRACK_HEALED)
+                        : c.says(SECOND_OPINION, Consequence.CRACK)
+                                .with("moves", Arg.flag(c.defect().tellsBad())));
     }
 }

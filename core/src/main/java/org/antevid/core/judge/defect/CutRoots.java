@@ -1,8 +1,10 @@
 package org.antevid.core.judge.defect;
 
+import static org.antevid.core.judge.Severity.CAUTION;
+import static org.antevid.core.judge.Severity.SECOND_OPINION;
+
 import org.antevid.core.judge.Finding;
-import org.antevid.core.judge.Severity;
-import org.antevid.core.quantity.Azimuth;
+import org.antevid.core.message.Arg;
 import org.antevid.core.stem.DefectKind;
 
 /** Roots that are cut or rotten hold on one side only. */
@@ -15,14 +17,8 @@ final class CutRoots implements DefectConsequence {
     @Override
     public Finding of(Case c) {
         boolean heaved = c.stem().more().heave().isPresent();
-        return c.says(
-                heaved ? Severity.SECOND_OPINION : Severity.CAUTION,
-                "not climbed, not an anchor; it may go over toward "
-                        + Azimuth.digits(c.defect().faceDeg() + 180) + "° or when pulled",
-                "a plate holds by its roots on the far side",
-                "practice rule",
-                heaved
-                        ? "a second opinion and a machine from outside its reach"
-                        : "measure whether the plate lifts, or acknowledge");
+        return c.says(heaved ? SECOND_OPINION : CAUTION, Consequence.ROOTS)
+                .with("toward", Arg.azimuth((c.defect().faceDeg() + 180) % 360))
+                .with("heaved", Arg.flag(heaved));
     }
 }

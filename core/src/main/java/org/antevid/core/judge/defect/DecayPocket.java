@@ -3,7 +3,7 @@ package org.antevid.core.judge.defect;
 import org.antevid.core.judge.Finding;
 import org.antevid.core.stem.DefectKind;
 
-/** Decay that reaches the outside in one place. */
+/** Decay reaches farther than it shows. */
 final class DecayPocket implements DefectConsequence {
     @Override
     public DefectKind kind() {
@@ -12,6 +12,6 @@ final class DecayPocket implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        return Probing.of(c, "decay reaches farther than it shows");
+        return Probing.of(c);
     }
 }

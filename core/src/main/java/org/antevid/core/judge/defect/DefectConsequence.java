@@ -3,7 +3,7 @@ package org.antevid.core.judge.defect;
 import org.antevid.core.judge.Finding;
 import org.antevid.core.stem.DefectKind;
 
-/** What a fault of one kind changes about the work. */
+/** What one kind of fault means for the plan; there is one for every kind. */
 public interface DefectConsequence {
     DefectKind kind();
 

@@ -9,7 +9,6 @@ import org.antevid.core.judge.Rule;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.stem.DefectKind;
-import org.antevid.core.stem.StemState;
 
 /** Every recorded fault has a consequence. */
 public final class DefectRule implements Rule {
@@ -52,10 +51,7 @@ public final class DefectRule implements Rule {
 
     @Override
     public Stream<Finding> check(Situation s) {
-        return s.stems().stream()
-                .filter(f ->
-                        f.reading().state() != StemState.FELLED && !f.reading().toBeKept())
-                .flatMap(f -> f.reading().defects().stream()
-                        .map(d -> Require.present(BY_KIND, d.kind()).of(new Case(d, f, s))));
+        return s.toBeWorked().flatMap(f -> f.reading().defects().stream()
+                .map(d -> Require.present(BY_KIND, d.kind()).of(new Case(d, f, s))));
     }
 }

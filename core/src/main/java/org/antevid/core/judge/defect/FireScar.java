@@ -3,7 +3,7 @@ package org.antevid.core.judge.defect;
 import org.antevid.core.judge.Finding;
 import org.antevid.core.stem.DefectKind;
 
-/** A fire scar is decayed behind its rim. */
+/** Behind the rim of a fire scar the wood rots. */
 final class FireScar implements DefectConsequence {
     @Override
     public DefectKind kind() {
@@ -12,6 +12,6 @@ final class FireScar implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        return Probing.of(c, "behind the rim of a fire scar the wood rots");
+        return Probing.of(c);
     }
 }

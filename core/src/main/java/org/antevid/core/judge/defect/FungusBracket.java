@@ -12,6 +12,6 @@ final class FungusBracket implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        return Probing.of(c, "a bracket is the outside of decay");
+        return Probing.of(c);
     }
 }

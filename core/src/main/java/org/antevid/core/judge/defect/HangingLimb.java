@@ -3,7 +3,7 @@ package org.antevid.core.judge.defect;
 import org.antevid.core.judge.Finding;
 import org.antevid.core.stem.DefectKind;
 
-/** Loose wood above comes down unasked. */
+/** Loose wood comes down unasked. */
 final class HangingLimb implements DefectConsequence {
     @Override
     public DefectKind kind() {
@@ -12,11 +12,6 @@ final class HangingLimb implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        return Loose.of(
-                c,
-                "loose wood comes down on whoever drives the wedge",
-                "nobody works under it",
-                "loose wood comes down unasked",
-                "pull it down first or acknowledge the ground kept clear");
+        return Loose.of(c, Consequence.HANGING_LIMB);
     }
 }

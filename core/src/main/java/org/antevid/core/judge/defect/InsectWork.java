@@ -3,7 +3,7 @@ package org.antevid.core.judge.defect;
 import org.antevid.core.judge.Finding;
 import org.antevid.core.stem.DefectKind;
 
-/** Insects and woodpeckers follow decay. */
+/** Insects and woodpeckers go where the wood is soft. */
 final class InsectWork implements DefectConsequence {
     @Override
     public DefectKind kind() {
@@ -12,6 +12,6 @@ final class InsectWork implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        return Probing.sounded(c, "insects and woodpeckers go where the wood is soft");
+        return Probing.sounded(c);
     }
 }

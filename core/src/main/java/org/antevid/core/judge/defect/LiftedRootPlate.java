@@ -1,10 +1,11 @@
 package org.antevid.core.judge.defect;
 
+import static org.antevid.core.judge.Severity.SECOND_OPINION;
+
 import org.antevid.core.judge.Finding;
-import org.antevid.core.judge.Severity;
 import org.antevid.core.stem.DefectKind;
 
-/** A lifted root plate has let go once. */
+/** The anchorage is past its peak. */
 final class LiftedRootPlate implements DefectConsequence {
     @Override
     public DefectKind kind() {
@@ -13,11 +14,6 @@ final class LiftedRootPlate implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        return c.says(
-                Severity.SECOND_OPINION,
-                "not climbed, not an anchor, no guy to it, machine only",
-                "the anchorage is past its peak and may go with no wind",
-                "practice rule",
-                "a second opinion and a machine from outside its reach");
+        return c.says(SECOND_OPINION, Consequence.PLATE_LIFTED);
     }
 }

@@ -1,20 +1,15 @@
 package org.antevid.core.judge.defect;
 
-import org.antevid.core.judge.Finding;
-import org.antevid.core.judge.Severity;
+import static org.antevid.core.judge.Severity.CAUTION;
+import static org.antevid.core.judge.Severity.SECOND_OPINION;
 
-/** Loose wood above: wedge blows shake it down on whoever drives them, a line does not. */
+import org.antevid.core.judge.Finding;
+
+/** Wood that comes down at a blow: wedges are a second opinion, all else keeps people from under it. */
 final class Loose {
     private Loose() {}
 
-    static Finding of(Case c, String underWedges, String words, String why, String clears) {
-        return c.wedged()
-                ? c.says(
-                        Severity.SECOND_OPINION,
-                        "wedge blows shake it loose above the cutter; pull instead",
-                        underWedges,
-                        "practice rule",
-                        "bring it over with a line, or a second opinion")
-                : c.says(Severity.CAUTION, words, why, "practice rule", clears);
+    static Finding of(Case c, Consequence what) {
+        return c.wedged() ? c.says(SECOND_OPINION, Consequence.SHAKEN_LOOSE) : c.says(CAUTION, what);
     }
 }

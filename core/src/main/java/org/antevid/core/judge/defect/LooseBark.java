@@ -3,7 +3,7 @@ package org.antevid.core.judge.defect;
 import org.antevid.core.judge.Finding;
 import org.antevid.core.stem.DefectKind;
 
-/** Bark that has come loose: the wood under it may be sound or soft, and sounds so. */
+/** Bark comes loose where the wood under it has died. */
 final class LooseBark implements DefectConsequence {
     @Override
     public DefectKind kind() {
@@ -12,6 +12,6 @@ final class LooseBark implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        return Probing.sounded(c, "bark comes loose where the wood under it has died");
+        return Probing.sounded(c);
     }
 }

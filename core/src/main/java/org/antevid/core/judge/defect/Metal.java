@@ -1,7 +1,12 @@
 package org.antevid.core.judge.defect;
 
+import static org.antevid.core.judge.Severity.CAUTION;
+import static org.antevid.core.judge.Severity.STOP;
+import static org.antevid.core.message.Dimension.HEIGHT;
+
+import java.util.Optional;
 import org.antevid.core.judge.Finding;
-import org.antevid.core.judge.Severity;
+import org.antevid.core.message.Arg;
 import org.antevid.core.stem.RaisedCut;
 
 /** Metal in the stem: the cut goes above it, and what that means for height, stance and saw. */
@@ -10,30 +15,16 @@ final class Metal {
 
     private Metal() {}
 
-    static Finding of(Case c, String why) {
+    static Finding of(Case c) {
         double marginM = c.defect().kind().cutMarginM();
         double from = c.defect().fromM() - marginM;
         double to = c.defect().toM() + marginM;
         // a cut at the very edge meets nothing
         double above = Math.ceil(to * STEPS_IN_A_METRE - 1e-9) / STEPS_IN_A_METRE;
-        String raised = above <= RaisedCut.WORKING_HEIGHT_M
-                ? "cut at " + Case.metres(above) + " or higher"
-                : "the clear wood begins at " + Case.metres(above)
-                        + ", above working height: cut below it or take a machine; never from a ladder";
-        if (c.cutM().filter(h -> h > from + 1e-9 && h < to - 1e-9).isPresent()) {
-            return c.says(
-                    Severity.STOP,
-                    "the cut at " + Case.metres(c.cutM().orElseThrow()) + " meets it; " + raised,
-                    "a chain that meets metal breaks or kicks",
-                    "practice rule",
-                    raised);
-        }
-        return c.says(
-                Severity.CAUTION,
-                raised + "; the stump stays " + Case.metres(above)
-                        + " high, the tree reaches that much less, the cutter stands higher to it",
-                why,
-                "practice rule",
-                "acknowledge the height of the cut, old chain on the saw");
+        Optional<Double> met = c.cutM().filter(h -> h > from + 1e-9 && h < to - 1e-9);
+        Finding said = met.map(h -> c.says(STOP, Consequence.CUT_MEETS_METAL).with("cut", Arg.of(HEIGHT, h)))
+                .orElseGet(() -> c.says(CAUTION, Consequence.METAL));
+        return said.with("above", Arg.of(HEIGHT, above))
+                .with("reachable", Arg.flag(above <= RaisedCut.WORKING_HEIGHT_M));
     }
 }

@@ -3,7 +3,7 @@ package org.antevid.core.judge.defect;
 import org.antevid.core.judge.Finding;
 import org.antevid.core.stem.DefectKind;
 
-/** Metal in the butt: the cut goes above it. */
+/** A chain that meets metal breaks or kicks. */
 final class MetalInWood implements DefectConsequence {
     @Override
     public DefectKind kind() {
@@ -12,6 +12,6 @@ final class MetalInWood implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        return Metal.of(c, "a chain that meets metal breaks or kicks");
+        return Metal.of(c);
     }
 }

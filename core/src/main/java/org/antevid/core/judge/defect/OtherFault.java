@@ -1,10 +1,11 @@
 package org.antevid.core.judge.defect;
 
+import static org.antevid.core.judge.Severity.NOTE;
+
 import org.antevid.core.judge.Finding;
-import org.antevid.core.judge.Severity;
 import org.antevid.core.stem.DefectKind;
 
-/** Anything else that was seen. */
+/** What is seen is told. */
 final class OtherFault implements DefectConsequence {
     @Override
     public DefectKind kind() {
@@ -13,11 +14,6 @@ final class OtherFault implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        return c.says(
-                Severity.NOTE,
-                "say it in the briefing",
-                "what is seen is told",
-                "practice rule",
-                "told in the briefing");
+        return c.says(NOTE, Consequence.TOLD);
     }
 }

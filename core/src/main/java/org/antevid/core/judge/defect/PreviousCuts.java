@@ -1,7 +1,9 @@
 package org.antevid.core.judge.defect;
 
+import static org.antevid.core.judge.Severity.CAUTION;
+import static org.antevid.core.judge.Severity.SECOND_OPINION;
+
 import org.antevid.core.judge.Finding;
-import org.antevid.core.judge.Severity;
 import org.antevid.core.stem.DefectKind;
 
 /** Somebody has cut here before. */
@@ -14,17 +16,7 @@ final class PreviousCuts implements DefectConsequence {
     @Override
     public Finding of(Case c) {
         return c.defect().atTheHinge()
-                ? c.says(
-                        Severity.SECOND_OPINION,
-                        "no hinge can be relied on; nobody knows what still holds",
-                        "a stem that is half cut stands by what was left",
-                        "practice rule",
-                        "a machine from outside, with a second opinion")
-                : c.says(
-                        Severity.CAUTION,
-                        "the stem can break there; nothing tied above it",
-                        "old cuts rot and weaken",
-                        "practice rule",
-                        "tie the line below it, or acknowledge");
+                ? c.says(SECOND_OPINION, Consequence.CUT_BEFORE_AT_HINGE)
+                : c.says(CAUTION, Consequence.CUT_BEFORE);
     }
 }

@@ -1,10 +1,11 @@
 package org.antevid.core.judge.defect;
 
+import static org.antevid.core.judge.Severity.SECOND_OPINION;
+
 import org.antevid.core.judge.Finding;
-import org.antevid.core.judge.Severity;
 import org.antevid.core.stem.DefectKind;
 
-/** A union that has begun to part. */
+/** A split union parts when the load shifts. */
 final class SplitUnion implements DefectConsequence {
     @Override
     public DefectKind kind() {
@@ -13,12 +14,6 @@ final class SplitUnion implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        return Above.tied(c)
-                .orElseGet(() -> c.says(
-                        Severity.SECOND_OPINION,
-                        "it can open under the saw; not climbed, nothing rigged above",
-                        "a split union parts when the load shifts",
-                        "practice rule",
-                        "a second opinion, or a machine from outside the ring"));
+        return Above.tied(c).orElseGet(() -> c.says(SECOND_OPINION, Consequence.UNION_OPENS));
     }
 }

@@ -3,7 +3,7 @@ package org.antevid.core.judge.defect;
 import org.antevid.core.judge.Finding;
 import org.antevid.core.stem.DefectKind;
 
-/** A base that swells is making up for lost wood until the sound of it says otherwise. */
+/** A swelling makes up for wood lost inside. */
 final class SwollenBase implements DefectConsequence {
     @Override
     public DefectKind kind() {
@@ -12,6 +12,6 @@ final class SwollenBase implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        return Probing.sounded(c, "a swelling makes up for wood lost inside");
+        return Probing.sounded(c);
     }
 }

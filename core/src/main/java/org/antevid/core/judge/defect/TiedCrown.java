@@ -1,10 +1,11 @@
 package org.antevid.core.judge.defect;
 
+import static org.antevid.core.judge.Severity.SECOND_OPINION;
+
 import org.antevid.core.judge.Finding;
-import org.antevid.core.judge.Severity;
 import org.antevid.core.stem.DefectKind;
 
-/** Crowns grown or hooked into each other move together. */
+/** A crown held above swings the butt. */
 final class TiedCrown implements DefectConsequence {
     @Override
     public DefectKind kind() {
@@ -13,12 +14,6 @@ final class TiedCrown implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        String near = Neighbour.of(c).map(n -> "; nearest is " + n).orElse("");
-        return c.says(
-                Severity.SECOND_OPINION,
-                "the neighbour moves too" + near,
-                "a crown held above swings the butt, a limb torn off flies back",
-                "practice rule",
-                "free the crown first, or a second opinion");
+        return Nearest.of(c, c.says(SECOND_OPINION, Consequence.CROWN_TIED));
     }
 }

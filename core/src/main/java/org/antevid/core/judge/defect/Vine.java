@@ -1,10 +1,11 @@
 package org.antevid.core.judge.defect;
 
+import static org.antevid.core.judge.Severity.CAUTION;
+
 import org.antevid.core.judge.Finding;
-import org.antevid.core.judge.Severity;
 import org.antevid.core.stem.DefectKind;
 
-/** Vines tie crowns together. */
+/** Tied crowns pull each other and throw limbs back. */
 final class Vine implements DefectConsequence {
     @Override
     public DefectKind kind() {
@@ -13,12 +14,6 @@ final class Vine implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        String near = Neighbour.of(c).map(n -> "; nearest is " + n).orElse("");
-        return c.says(
-                Severity.CAUTION,
-                "the neighbour moves too" + near,
-                "tied crowns pull each other and throw limbs back",
-                "practice rule",
-                "cut the vine days before, or acknowledge");
+        return Nearest.of(c, c.says(CAUTION, Consequence.VINE));
     }
 }

@@ -3,7 +3,7 @@ package org.antevid.core.judge.defect;
 import org.antevid.core.judge.Finding;
 import org.antevid.core.stem.DefectKind;
 
-/** A swelling over wire: the metal reaches farther than the swelling. */
+/** Wire grown in reaches a hand beyond the swelling on both sides. */
 final class WireSwelling implements DefectConsequence {
     @Override
     public DefectKind kind() {
@@ -12,6 +12,6 @@ final class WireSwelling implements DefectConsequence {
 
     @Override
     public Finding of(Case c) {
-        return Metal.of(c, "wire grown in reaches a hand beyond the swelling on both sides");
+        return Metal.of(c);
     }
 }

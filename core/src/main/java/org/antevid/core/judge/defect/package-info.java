@@ -1,5 +1,2 @@
-/**
- * What follows from a recorded fault: one small class for each kind, with its reason and its source. Heights in metres
- * above ground.
- */
+/** What each kind of fault means for the plan: one kind a class. */
 package org.antevid.core.judge.defect;

@@ -5,13 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.antevid.core.Samples;
+import org.antevid.core.Told;
 import org.antevid.core.judge.Finding;
-import org.antevid.core.judge.Findings;
 import org.antevid.core.judge.Severity;
 import org.antevid.core.judge.Situation;
+import org.antevid.core.judge.all.Findings;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
 import org.antevid.core.quantity.Estimate;
@@ -29,8 +29,6 @@ import org.junit.jupiter.params.provider.EnumSource;
 /** What follows from each kind of fault, low on the stem and high up, before a lay is chosen. */
 class ConsequencesTest {
     private static final Spot HERE = new Spot(0, 0);
-    private static final List<String> SOURCES =
-            List.of("practice rule", "geometry", "mechanics", "local code", "judgement", "house rule");
 
     private static Finding of(DefectKind kind, double from, Tell... tells) {
         return found(Samples.oak("S1", HERE, List.of(defect(kind, from, tells))));
@@ -101,12 +99,9 @@ class ConsequencesTest {
     void everyFindingSaysWhereWhyFromWhatSourceAndWhatClearsIt(DefectKind kind) {
         for (double height : new double[] {0, 0.3, 1.2, 1.3, 8}) {
             Finding f = of(kind, height);
-            assertThat(f.words())
-                    .startsWith("S1: " + kind.words() + String.format(Locale.ROOT, " at %.1f m: ", height));
-            assertThat(f.why()).isNotBlank();
-            assertThat(f.clears()).isNotBlank();
-            assertThat(SOURCES).contains(f.source());
-            assertThat(f.words()).as("it never calls anything safe").doesNotContainIgnoringCase("safe");
+            assertThat(f.about("S1")).isTrue();
+            assertThat(Told.text(f, "kind")).isEqualTo(kind.name());
+            assertThat(Told.number(f, "at")).isEqualTo(height);
         }
     }
 
@@ -129,7 +124,8 @@ class ConsequencesTest {
         assertThat(of(DefectKind.SOIL_CRACKS, 0, Tell.CRACKS_EVERYWHERE, Tell.EDGE_LIFTED)
                         .severity())
                 .isEqualTo(Severity.SECOND_OPINION);
-        assertThat(of(DefectKind.CRACK, 3, Tell.HEALED, Tell.MOVES).words()).contains("it moves");
+        assertThat(Told.text(of(DefectKind.CRACK, 3, Tell.HEALED, Tell.MOVES), "moves"))
+                .isEqualTo("true");
     }
 
     @Test
@@ -222,15 +218,15 @@ class ConsequencesTest {
                         List.of(),
                         0));
         assertThat(found(heaved).severity()).isEqualTo(Severity.SECOND_OPINION);
-        assertThat(found(o).words())
+        assertThat(Told.number(found(o), "toward"))
                 .as("cut on the east side, it goes over to the west")
-                .contains("270°");
+                .isEqualTo(270);
     }
 
     @Test
     void aForkIsTiedRoundAllItsStemsWhenALineBringsItOver() {
-        assertThat(of(DefectKind.INCLUDED_BARK, 8).words()).contains("a line must hold every stem of the fork");
-        assertThat(of(DefectKind.INCLUDED_BARK, 1).words()).contains("split up the stem");
+        assertThat(Told.says(of(DefectKind.INCLUDED_BARK, 8), "SEAM_ALOFT")).isTrue();
+        assertThat(Told.says(of(DefectKind.INCLUDED_BARK, 1), "SEAM_SPLITS")).isTrue();
     }
 
     @Test

@@ -1,0 +1,2 @@
+/** Rules of one cut card: bar, hinge, strap, splitting, height, kit. */
+package org.antevid.core.judge.cut;

@@ -1,0 +1,2 @@
+/** Every way of dealing with a stem, and what excludes it here. */
+package org.antevid.core.judge.verdict;

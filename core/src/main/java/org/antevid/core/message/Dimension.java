@@ -1,0 +1,44 @@
+package org.antevid.core.message;
+
+/** What a number measures; its SI unit is the one of the value. How it is shown is decided where it is shown. */
+public enum Dimension {
+    /** Metres: distances, heights on the stem, lengths of lines. */
+    LENGTH(0.1),
+    /** Metres, of the height of a cut or a tie. */
+    HEIGHT(0.01),
+    /** Metres, shown small: hinge, strap, lift, wall. */
+    SHORT(0.001),
+    /** Metres, of a guide bar or how far a weight stands behind a hinge. */
+    REACH(0.01),
+    /** Degrees of lean, of turn. */
+    ANGLE(0.1),
+    /** Degrees clockwise from north. */
+    AZIMUTH(1),
+    /** Metres a second. */
+    SPEED(0.1),
+    /** Newton, of a pull on a rope. */
+    PULL(50),
+    /** Newton, of a piece of kit. */
+    FORCE(100),
+    /** Kilograms. */
+    MASS(5),
+    /** A share shown in percent. */
+    SHARE(0.01),
+    /** A chance, shown in percent to one digit. */
+    CHANCE(0.001),
+    /** So many times. */
+    TIMES(0.1),
+    /** Seconds. */
+    TIME(0.1);
+
+    private final double rounding;
+
+    Dimension(double rounding) {
+        this.rounding = rounding;
+    }
+
+    /** @return the least difference that is seen when it is shown, in the unit of the value */
+    public double rounding() {
+        return rounding;
+    }
+}

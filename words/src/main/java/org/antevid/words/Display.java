@@ -1,0 +1,133 @@
+package org.antevid.words;
+
+import java.util.Locale;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Side;
+import org.antevid.core.quantity.Azimuth;
+import org.antevid.core.quantity.Rounding;
+
+/**
+ * Shows a quantity in the reader's units, rounded to its safe side. The point stands before decimals in every language:
+ * on a crew that reads two languages a number looks the same in both.
+ */
+public final class Display {
+    private static final double INCH_M = 0.0254;
+    private static final double FOOT_IN = 12;
+    private static final double MPH_MS = 0.44704;
+    private static final double LBF_N = 4.4482216;
+    private static final double LB_KG = 0.45359237;
+    private static final double TONNE_KG = 1000;
+    private final Units units;
+
+    public Display(Units units) {
+        this.units = units;
+    }
+
+    public String of(Arg.Amount a) {
+        return of(a.dimension(), a.value(), a.side());
+    }
+
+    /** @param value in the SI unit of the dimension */
+    public String of(Dimension dimension, double value, Side side) {
+        return switch (dimension) {
+            case AZIMUTH -> Azimuth.digits(value) + "°";
+            case ANGLE -> digits(value, 1, side) + "°";
+            case SHARE -> digits(100 * value, 0, side) + " %";
+            case CHANCE -> side == Side.DOWN ? chanceDown(value) : Rounding.chance(value);
+            case TIMES -> digits(value, 1, side);
+            case TIME -> digits(value, 1, side) + " s";
+            default -> units == Units.METRIC ? metric(dimension, value, side) : feet(dimension, value, side);
+        };
+    }
+
+    /** A limit in percent, never rounded to nothing. */
+    private static String chanceDown(double chance) {
+        double percent = 100 * chance;
+        int digits = percent >= 1 - 1e-9 ? 0 : percent >= 0.1 - 1e-9 ? 1 : 2;
+        return digits(percent, digits, Side.NEAREST) + " %";
+    }
+
+    private static String metric(Dimension dimension, double value, Side side) {
+        return switch (dimension) {
+            case LENGTH -> digits(value, 1, side) + " m";
+            case HEIGHT -> digits(value, 2, side) + " m";
+            case SHORT -> digits(1000 * value, 0, side) + " mm";
+            case REACH -> digits(100 * value, 0, side) + " cm";
+            case SPEED -> digits(value, 1, side) + " m/s";
+            case PULL -> digits(value / 1000, 1, side) + " kN (" + kilos(value, side) + " kg on the rope)";
+            case FORCE -> digits(value / 1000, 1, side) + " kN";
+            case MASS -> value < TONNE_KG ? digits(value, 0, side) + " kg" : digits(value / TONNE_KG, 1, side) + " t";
+            default -> throw new IllegalStateException(dimension + " is the same in all units");
+        };
+    }
+
+    private static String kilos(double newton, Side side) {
+        return digits(side == Side.DOWN ? Rounding.kgDown(newton) : Rounding.kg(newton), 0, Side.NEAREST);
+    }
+
+    private static String feet(Dimension dimension, double value, Side side) {
+        return switch (dimension) {
+            case LENGTH -> feetInches(value, 1, side);
+            case HEIGHT -> feetInches(value, 0.5, side);
+            case SHORT -> inches(value / INCH_M, 0.125, side);
+            case REACH -> inches(value / INCH_M, 0.5, side);
+            case SPEED -> digits(value / MPH_MS, 0, side) + " mph";
+            case PULL -> pounds(value / LBF_N, 10, side) + " lb on the rope";
+            case FORCE -> pounds(value / LBF_N, 10, side) + " lb";
+            case MASS -> pounds(value / LB_KG, 5, side) + " lb";
+            default -> throw new IllegalStateException(dimension + " is the same in all units");
+        };
+    }
+
+    private static String pounds(double pounds, double step, Side side) {
+        return digits(step * rounded(pounds / step, 0, side), 0, Side.NEAREST);
+    }
+
+    private static String feetInches(double metres, double step, Side side) {
+        double all = step * rounded(Math.abs(metres) / INCH_M / step, 0, metres < 0 ? other(side) : side);
+        String feet = digits(Math.floor(all / FOOT_IN), 0, Side.NEAREST);
+        double rest = all - FOOT_IN * Math.floor(all / FOOT_IN);
+        String sign = metres < 0 && all > 0 ? "-" : "";
+        return sign
+                + (all < FOOT_IN
+                        ? inches(all, step, Side.NEAREST)
+                        : rest == 0 ? feet + " ft" : feet + " ft " + inches(rest, step, Side.NEAREST));
+    }
+
+    private static Side other(Side side) {
+        return side == Side.UP ? Side.DOWN : side == Side.DOWN ? Side.UP : side;
+    }
+
+    /** Whole inches with a fraction as on a tape. */
+    private static String inches(double inches, double step, Side side) {
+        double shown = step * rounded(inches / step, 0, side);
+        double whole = Math.floor(shown + 1e-9);
+        long eighths = Math.round((shown - whole) * 8);
+        String fraction =
+                switch ((int) eighths) {
+                    case 1 -> "1/8";
+                    case 2 -> "1/4";
+                    case 3 -> "3/8";
+                    case 4 -> "1/2";
+                    case 5 -> "5/8";
+                    case 6 -> "3/4";
+                    case 7 -> "7/8";
+                    default -> "";
+                };
+        String number = digits(whole, 0, Side.NEAREST);
+        return (fraction.isEmpty() ? number : whole == 0 ? fraction : number + " " + fraction) + " in";
+    }
+
+    private static String digits(double value, int decimals, Side side) {
+        return String.format(Locale.ROOT, "%." + decimals + "f", rounded(value, decimals, side) + 0.0);
+    }
+
+    private static double rounded(double value, int decimals, Side side) {
+        return switch (side) {
+            case UP -> Rounding.up(value, decimals);
+            case DOWN -> Rounding.down(value, decimals);
+            case NEAREST -> Math.rint(value * Math.pow(10, decimals)) / Math.pow(10, decimals);
+        };
+    }
+}

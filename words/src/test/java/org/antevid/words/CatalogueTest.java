@@ -1,0 +1,123 @@
+package org.antevid.words;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.antevid.core.judge.RuleId;
+import org.antevid.core.message.Code;
+import org.antevid.core.run.Against;
+import org.antevid.core.run.Word;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/**
+ * The catalogue is whole: every constant has its words, no key is left over, both languages take the same arguments.
+ */
+class CatalogueTest {
+    private static final List<String> NEEDED_OF_RULES = List.of("", ".why", ".clears");
+    /** Said by their own codes; the rule itself says only why and what clears it. */
+    private static final Set<RuleId> SAY_OTHERWISE = EnumSet.of(RuleId.DEFECT, RuleId.DEFECT_PROBED, RuleId.CREW);
+    /** Forms of terms that are asked for by name. */
+    private static final List<String> FORMS = List.of(".why", ".yes", ".warns", ".task", ".clears");
+
+    private static final Catalogue ENGLISH = Catalogue.of(Language.ENGLISH);
+
+    private static List<Enum<?>> constants() {
+        return new ClassFileImporter()
+                .withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("org.antevid.core").stream()
+                        .filter(c -> c.isEnum())
+                        .flatMap(c -> Stream.of(c.reflect().getEnumConstants()))
+                        .<Enum<?>>map(e -> (Enum<?>) e)
+                        .toList();
+    }
+
+    static Stream<Enum<?>> codes() {
+        return constants().stream().filter(c -> c instanceof Code && !(c instanceof RuleId) && c != Against.Why.STOP);
+    }
+
+    @ParameterizedTest
+    @MethodSource("codes")
+    void everyCodeHasItsWords(Enum<?> code) {
+        assertThat(ENGLISH.pattern(Words.key(code))).as(Words.key(code)).isPresent();
+    }
+
+    @ParameterizedTest
+    @EnumSource(RuleId.class)
+    void everyRuleSaysWhatItFindsWhyAndWhatClearsIt(RuleId rule) {
+        if (!SAY_OTHERWISE.contains(rule)) {
+            NEEDED_OF_RULES.forEach(f -> assertThat(ENGLISH.pattern(Words.key(rule) + f))
+                    .as(Words.key(rule) + f)
+                    .isPresent());
+        }
+        assertThat(ENGLISH.pattern(Words.key(rule.source()))).isPresent();
+    }
+
+    @Test
+    void noKeyIsLeftOver() {
+        Set<String> known = constants().stream().map(Words::key).collect(Collectors.toSet());
+        assertThat(ENGLISH.keys()).allSatisfy(k -> assertThat(known.contains(k)
+                        || FORMS.stream()
+                                .anyMatch(f -> k.endsWith(f) && known.contains(k.substring(0, k.length() - f.length())))
+                        || k.startsWith("Clearance.")
+                        || k.startsWith("phone."))
+                .as(k)
+                .isTrue());
+    }
+
+    static Stream<String> spanish() {
+        return Catalogue.of(Language.SPANISH).keys().stream().sorted();
+    }
+
+    @Test
+    void allThatACrewMemberCanMeetIsInSpanish() {
+        assertThat(Catalogue.of(Language.SPANISH).keys()).containsExactlyInAnyOrderElementsOf(ENGLISH.keys());
+    }
+
+    @ParameterizedTest
+    @MethodSource("spanish")
+    void bothLanguagesTakeTheSameArguments(String key) {
+        assertThat(Catalogue.of(Language.SPANISH).arguments(key))
+                .as(key)
+                .containsExactlyInAnyOrderElementsOf(ENGLISH.arguments(key));
+    }
+
+    /** The crew's pages: every word they ask for is there, and none is there that they do not ask for. */
+    @Test
+    void thePhonesAskForTheWordsThatAreThere() throws IOException {
+        StringBuilder source = new StringBuilder();
+        try (Stream<Path> files = Files.walk(Path.of("../web/src/crew"))) {
+            for (Path f : files.filter(Files::isRegularFile).toList()) {
+                source.append(Files.readString(f));
+            }
+        }
+        Set<String> asked = Pattern.compile("'([a-z][A-Za-z.]*)'")
+                .matcher(source)
+                .results()
+                .map(m -> "phone." + m.group(1))
+                .collect(Collectors.toCollection(HashSet::new));
+        Stream.of(Word.values()).forEach(w -> asked.add("phone.word." + w));
+        List<String> there =
+                ENGLISH.keys().stream().filter(k -> k.startsWith("phone.")).toList();
+        assertThat(asked).as("no word is left over").containsAll(there);
+        assertThat(Pattern.compile("\\bt\\('([a-zA-Z.]+)'")
+                        .matcher(source)
+                        .results()
+                        .map(m -> "phone." + m.group(1)))
+                .as("no word is missing")
+                .isNotEmpty()
+                .isSubsetOf(there);
+    }
+}
