@@ -51,6 +51,7 @@ public final class Display {
     private static String metric(Dimension dimension, double value, Side side) {
         return switch (dimension) {
             case LENGTH -> digits(value, 1, side) + " m";
+            case DISTANCE -> digits(value, 0, side) + " m";
             case HEIGHT -> digits(value, 2, side) + " m";
             case SHORT -> digits(1000 * value, 0, side) + " mm";
             case REACH -> digits(100 * value, 0, side) + " cm";
@@ -69,6 +70,7 @@ public final class Display {
     private static String feet(Dimension dimension, double value, Side side) {
         return switch (dimension) {
             case LENGTH -> feetInches(value, 1, side);
+            case DISTANCE -> digits(value / INCH_M / FOOT_IN, 0, side) + " ft";
             case HEIGHT -> feetInches(value, 0.5, side);
             case SHORT -> inches(value / INCH_M, 0.125, side);
             case REACH -> inches(value / INCH_M, 0.5, side);

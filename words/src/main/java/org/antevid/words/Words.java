@@ -53,6 +53,11 @@ public final class Words {
         return say(key(value), Map.of());
     }
 
+    /** @return another form of the word: its task, its reason */
+    public String term(Enum<?> value, String form) {
+        return say(key(value) + "." + form, Map.of());
+    }
+
     public List<String> terms(Collection<? extends Enum<?>> values) {
         return values.stream().map(this::term).toList();
     }

@@ -13,12 +13,14 @@ import org.antevid.app.job.Needs;
 import org.antevid.app.job.Part;
 import org.antevid.app.people.People;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.people.Speech;
 import org.antevid.app.people.Throttle;
 import org.antevid.app.problem.NotSignedIn;
 import org.antevid.core.brief.PlanComparison;
 import org.antevid.core.brief.PlanDocument;
 import org.antevid.core.brief.Signals;
 import org.antevid.core.crew.Role;
+import org.antevid.core.judge.Phrase;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Spot;
@@ -146,10 +148,14 @@ class BriefingController {
                                         .filter(p -> p.personId().equals(me.personId()))
                                         .map(p -> post(i.plan(), s, p)))
                                 .toList(),
-                        Signals.ALL,
-                        Signals.stopConditions(i.plan(), me.personId()),
+                        Speech.words().say(Signals.ALL),
+                        Speech.words().say(Signals.stopConditions(i.plan(), me.personId())),
                         briefings.questions(i, me.personId()).stream()
-                                .map(q -> new QuestionView(q.words(), q.choices()))
+                                .map(q -> new QuestionView(
+                                        Speech.words().say(q.asked()),
+                                        q.choices().stream()
+                                                .map(Speech.words()::show)
+                                                .toList()))
                                 .toList(),
                         i.number() > 1 ? briefings.between(job, i.number() - 1, i.number()) : List.of(),
                         i.signed().stream()
@@ -163,10 +169,10 @@ class BriefingController {
         Optional<PlanDocument.StemPart> stem = s.stem().flatMap(plan::stem);
         return new MyPost(
                 s.turn(),
-                s.title(),
+                Speech.words().say(Phrase.step(s.kind(), s.stem())),
                 p.role(),
-                p.role().words(),
-                p.task(),
+                Speech.words().term(p.role()),
+                Speech.words().term(p.role(), "task"),
                 s.stem(),
                 p.stand(),
                 p.stand().flatMap(at -> stem.map(st -> Rounding.down(at.distanceTo(st.at()), 0))),

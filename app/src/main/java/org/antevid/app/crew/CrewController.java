@@ -7,8 +7,10 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.app.job.Needs;
+import org.antevid.app.people.Speech;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
+import org.antevid.core.judge.Phrase;
 import org.antevid.core.site.Spot;
 import org.springframework.http.HttpStatus;
 import org.springframework.validation.annotation.Validated;
@@ -77,14 +79,18 @@ class CrewController {
                             s.id(),
                             s.turn(),
                             s.kind(),
-                            s.title(),
+                            Speech.words().say(Phrase.step(s.kind(), s.stem())),
                             s.stem(),
                             s.startMin(),
                             s.endMin(),
                             s.done(),
                             s.posts().stream()
                                     .map(p -> new PostView(
-                                            p.role(), p.role().words(), p.role().task(), p.personId(), p.stand()))
+                                            p.role(),
+                                            Speech.words().term(p.role()),
+                                            Speech.words().term(p.role(), "task"),
+                                            p.personId(),
+                                            p.stand()))
                                     .toList(),
                             v.version());
                 })

@@ -19,6 +19,7 @@ import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
 import org.antevid.core.cutting.CutStep;
+import org.antevid.core.judge.Phrase;
 import org.antevid.core.run.Against;
 import org.antevid.core.run.Happening;
 import org.antevid.core.run.Word;
@@ -200,7 +201,7 @@ class RunController {
                 .map(p -> new ProtectionState(
                         p.id(),
                         p.entry().name(),
-                        p.entry().protection().words(),
+                        Speech.words().term(p.entry().protection()),
                         p.entry().protectedBy(),
                         p.entry().protectionDone(),
                         f.asked().contains(p.id()) && !so.containsKey(p.id())))
@@ -218,7 +219,7 @@ class RunController {
                                 .findFirst()
                                 .orElse("?"),
                         p.role(),
-                        p.role().words(),
+                        Speech.words().term(p.role()),
                         p.stand(),
                         f.briefing().filter(b -> b.signedBy(p.personId())).isPresent(),
                         Optional.ofNullable(ready.get(p.personId()))
@@ -244,7 +245,7 @@ class RunController {
         return new StepState(
                 s.id(),
                 s.turn(),
-                s.title(),
+                Speech.words().say(Phrase.step(s.kind(), s.stem())),
                 s.stem(),
                 states,
                 mine.stream().anyMatch(Runs::seesTheSaw),

@@ -3,10 +3,11 @@ package org.antevid.core.brief;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Random;
-import org.antevid.core.quantity.Azimuth;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 
 /**
  * Three questions drawn from the plan that a person reads back before signing: how far the ring is, where the stem goes
@@ -17,7 +18,7 @@ public final class ReadBack {
     private ReadBack() {}
 
     /** A question with its choices and the index of the right one. */
-    public record Question(String words, List<String> choices, int right) {
+    public record Question(Message asked, List<Arg> choices, int right) {
         public Question {
             choices = List.copyOf(choices);
         }
@@ -37,29 +38,30 @@ public final class ReadBack {
                 .flatMap(p -> p.waysOut().stream())
                 .findFirst();
         lay.ifPresent(l -> questions.add(number(
-                "How many metres from " + stem.get().label() + " must everybody stay who is not named?",
+                Message.of(BriefWords.ASK_RING).with("stem", Arg.name(stem.get().label())),
+                Dimension.DISTANCE,
                 Math.ceil(l.exclusionM()),
                 Math.max(4.0, Math.rint(l.exclusionM() / 4)),
-                " m",
                 random)));
-        way.ifPresent(w -> questions.add(direction("Your own way out: which way?", w.azimuthDeg(), random)));
-        lay.ifPresent(
-                l -> questions.add(direction("Which way is " + stem.get().label() + " to fall?", l.layDeg(), random)));
+        way.ifPresent(w -> questions.add(direction(Message.of(BriefWords.ASK_WAY_OUT), w.azimuthDeg(), random)));
+        lay.ifPresent(l -> questions.add(direction(
+                Message.of(BriefWords.ASK_LAY).with("stem", Arg.name(stem.get().label())), l.layDeg(), random)));
         if (questions.size() < 3) {
-            questions.add(number("From which gust on do we hold?", plan.gustLimitFor(personId), 2, " m/s", random));
+            questions.add(
+                    number(Message.of(BriefWords.ASK_GUST), Dimension.SPEED, plan.gustLimitFor(personId), 2, random));
         }
         if (questions.size() < 3) {
             questions.add(choice(
-                    "Who may call HOLD?",
-                    "anyone, any time",
-                    List.of("the leader only", "the cutter only", "the lookout only"),
+                    BriefWords.ASK_WHO_HOLDS,
+                    BriefWords.ANYONE_ANY_TIME,
+                    List.of(BriefWords.LEADER_ONLY, BriefWords.CUTTER_ONLY, BriefWords.LOOKOUT_ONLY),
                     random));
         }
         if (questions.size() < 3) {
             questions.add(choice(
-                    "Who alone lifts a hold?",
-                    "the leader",
-                    List.of("whoever called it", "the cutter", "anyone"),
+                    BriefWords.ASK_WHO_LIFTS,
+                    BriefWords.THE_LEADER,
+                    List.of(BriefWords.WHO_CALLED, BriefWords.THE_CUTTER, BriefWords.ANYONE),
                     random));
         }
         return List.copyOf(questions.subList(0, 3));
@@ -74,43 +76,40 @@ public final class ReadBack {
                 .or(() -> plan.stems().stream().filter(s -> s.lay().isPresent()).findFirst());
     }
 
-    private static Question number(String words, double right, double apart, String unit, Random random) {
+    private static Question number(Message asked, Dimension dimension, double right, double apart, Random random) {
         int below = random.nextInt(3);
-        List<String> wrong = new ArrayList<>();
+        List<Arg> wrong = new ArrayList<>();
         for (int i = -below; i <= 3 - below; i++) {
-            if (i != 0) {
-                wrong.add(text(Math.max(1, right + i * apart), unit));
+            double value = Math.max(1, right + i * apart);
+            if (i != 0 && value != right) {
+                wrong.add(Arg.of(dimension, value));
             }
         }
+        return choice(asked, Arg.of(dimension, right), wrong.stream().distinct().toList(), random);
+    }
+
+    private static Question direction(Message asked, double deg, Random random) {
+        return choice(asked, heading(deg), List.of(heading(deg + 90), heading(deg + 180), heading(deg + 270)), random);
+    }
+
+    /** @return a direction in degrees with its name on the compass */
+    public static Arg heading(double deg) {
+        return Arg.said(
+                Message.of(BriefWords.HEADING).with("to", Arg.azimuth(deg)).with("name", Arg.term(Compass.of(deg))));
+    }
+
+    private static Question choice(BriefWords asked, BriefWords right, List<BriefWords> wrong, Random random) {
         return choice(
-                words,
-                text(right, unit),
-                wrong.stream()
-                        .distinct()
-                        .filter(w -> !w.equals(text(right, unit)))
-                        .toList(),
+                Message.of(asked),
+                Arg.said(Message.of(right)),
+                wrong.stream().map(w -> Arg.said(Message.of(w))).toList(),
                 random);
     }
 
-    private static String text(double v, String unit) {
-        return (v == Math.rint(v) ? String.format(Locale.ROOT, "%.0f", v) : String.format(Locale.ROOT, "%.1f", v))
-                + unit;
-    }
-
-    private static Question direction(String words, double deg, Random random) {
-        return choice(words, heading(deg), List.of(heading(deg + 90), heading(deg + 180), heading(deg + 270)), random);
-    }
-
-    /** @return "058°, north-east" */
-    public static String heading(double deg) {
-        String[] names = {"north", "north-east", "east", "south-east", "south", "south-west", "west", "north-west"};
-        return Azimuth.digits(deg) + "°, " + names[(int) Math.round(Azimuth.normal(deg) / 45) % 8];
-    }
-
-    private static Question choice(String words, String right, List<String> wrong, Random random) {
-        List<String> all = new ArrayList<>(wrong);
+    private static Question choice(Message asked, Arg right, List<Arg> wrong, Random random) {
+        List<Arg> all = new ArrayList<>(wrong);
         all.add(right);
         Collections.shuffle(all, random);
-        return new Question(words, all, all.indexOf(right));
+        return new Question(asked, all, all.indexOf(right));
     }
 }

@@ -2,24 +2,28 @@ package org.antevid.core.brief;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 
 /** Signals and stop conditions every person is told. Practice rules; local agreements outrank them. */
 public final class Signals {
     /** Whistle and arm signals, the same for everybody. */
-    public static final List<String> ALL = List.of("1 long, both arms up: all stop", "3 short: tree is going");
+    public static final List<Message> ALL =
+            List.of(Message.of(BriefWords.SIGNAL_STOP), Message.of(BriefWords.SIGNAL_GOING));
 
     private Signals() {}
 
     /** @return when a person calls HOLD, from the plan */
-    public static List<String> stopConditions(PlanDocument plan, String personId) {
-        List<String> stops = new ArrayList<>();
-        stops.add("anyone or any animal comes inside the ring");
-        stops.add("I lose sight of the cutter or my signal is not answered");
-        stops.add(String.format(Locale.ROOT, "a gust reaches %.0f m/s", plan.gustLimitFor(personId)));
+    public static List<Message> stopConditions(PlanDocument plan, String personId) {
+        List<Message> stops = new ArrayList<>();
+        stops.add(Message.of(BriefWords.STOP_SOMEBODY_INSIDE));
+        stops.add(Message.of(BriefWords.STOP_SIGHT_LOST));
+        stops.add(
+                Message.of(BriefWords.STOP_GUST).with("gust", Arg.down(Dimension.SPEED, plan.gustLimitFor(personId))));
         plan.stems().stream()
                 .filter(s -> !s.beneath().isEmpty())
-                .forEach(s -> stops.add(s.label() + ", the hung stem, moves or creaks"));
+                .forEach(s -> stops.add(Message.of(BriefWords.STOP_HUNG_MOVES).with("stem", Arg.name(s.label()))));
         return List.copyOf(stops);
     }
 }

@@ -4,6 +4,8 @@ package org.antevid.core.message;
 public enum Dimension {
     /** Metres: distances, heights on the stem, lengths of lines. */
     LENGTH(0.1),
+    /** Metres, said whole: rings, how far somebody stays away. */
+    DISTANCE(1),
     /** Metres, of the height of a cut or a tie. */
     HEIGHT(0.01),
     /** Metres, shown small: hinge, strap, lift, wall. */

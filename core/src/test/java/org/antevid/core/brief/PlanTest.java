@@ -10,6 +10,8 @@ import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
 import org.antevid.core.outcome.Deviation;
 import org.antevid.core.site.EmergencyCard;
 import org.antevid.core.site.Feature;
@@ -102,7 +104,7 @@ class PlanTest {
         assertThat(questions).hasSize(3).isEqualTo(ReadBack.of(BEFORE, "sefa", 7));
         assertThat(questions)
                 .extracting(q -> q.choices().get(q.right()))
-                .containsExactly("48 m", "045°, north-east", "058°, north-east");
+                .containsExactly(Arg.of(Dimension.DISTANCE, 48), ReadBack.heading(45), ReadBack.heading(58));
         assertThat(questions)
                 .allSatisfy(q -> assertThat(q.choices()).doesNotHaveDuplicates().hasSizeGreaterThanOrEqualTo(3));
         assertThat(ReadBack.of(

@@ -2,7 +2,7 @@ package org.antevid.core.judge.tangle;
 
 import static org.antevid.core.judge.Severity.CAUTION;
 import static org.antevid.core.judge.Severity.SECOND_OPINION;
-import static org.antevid.core.message.Dimension.LENGTH;
+import static org.antevid.core.message.Dimension.DISTANCE;
 
 import java.util.stream.Stream;
 import org.antevid.core.judge.Finding;
@@ -10,7 +10,6 @@ import org.antevid.core.judge.Rule;
 import org.antevid.core.judge.RuleId;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.message.Arg;
-import org.antevid.core.quantity.Rounding;
 
 /** A hung-up tree can come down at any moment: two who know decide, and it is never left unmarked. */
 public final class HungTree implements Rule {
@@ -26,7 +25,7 @@ public final class HungTree implements Rule {
     private static Stream<Finding> unguarded(Situation s, Situation.Hang h) {
         return s.guards().stream().anyMatch(g -> g.stem().equals(h.hung()) && g.named())
                 ? Stream.empty()
-                : Stream.of(Finding.of(RuleId.NO_GUARD, CAUTION, h.hung())
-                        .with("clear", Arg.up(LENGTH, Rounding.up(h.keepOutM(), 0))));
+                : Stream.of(
+                        Finding.of(RuleId.NO_GUARD, CAUTION, h.hung()).with("clear", Arg.up(DISTANCE, h.keepOutM())));
     }
 }

@@ -14,7 +14,6 @@ import org.antevid.core.lay.Dial;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
-import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Access;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.Defect;
@@ -294,7 +293,7 @@ public record Verdicts(String stem, List<Option> options, Verdict offered) {
         Optional<Double> ring = lengths > 1 ? f.lay().map(l -> l.zone().exclusionM()) : Optional.empty();
         return ring.or(() -> f.reading().height().map(h -> h.high() * lengths))
                 .map(m -> Message.of(v.left() ? Need.ROOM_CLOSED : Need.ROOM_EMPTY)
-                        .with("round", Arg.up(Dimension.LENGTH, Rounding.up(m, 0))))
+                        .with("round", Arg.up(Dimension.DISTANCE, m)))
                 .orElseGet(() -> Message.of(Need.ROOM_NOT_KNOWN));
     }
 }
