@@ -1,4 +1,5 @@
-import { useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { Pagination } from 'antd';
 import { type FormEvent, useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, data, Problem } from '../api/client';
@@ -12,9 +13,11 @@ import { field } from './field';
 export default function Board() {
   const navigate = useNavigate();
   const session = useSession();
+  const [page, setPage] = useState(0);
   const board = useQuery({
-    queryKey: ['board'],
-    queryFn: () => data(api.GET('/api/board', {})),
+    queryKey: ['board', page],
+    queryFn: () => data(api.GET('/api/board', { params: { query: { page } } })),
+    placeholderData: keepPreviousData,
     enabled: session.data?.signedIn === true,
     staleTime: 0,
   });
@@ -30,7 +33,7 @@ export default function Board() {
         <h1>Board</h1>
         <p className="s">Every job you are on. The mark says what stands in the way.</p>
         <div className="cards">
-          {board.data?.map((j) => (
+          {board.data?.jobs.map((j) => (
             <Link
               key={j.id}
               className="card"
@@ -75,6 +78,17 @@ export default function Board() {
             </Link>
           ))}
         </div>
+        {board.data && board.data.pages > 1 && (
+          <Pagination
+            style={{ marginTop: 16 }}
+            current={board.data.page + 1}
+            pageSize={24}
+            total={board.data.all}
+            showSizeChanger={false}
+            showTotal={(all) => `${all} jobs`}
+            onChange={(p) => setPage(p - 1)}
+          />
+        )}
         {session.data?.office === 'LEADER' &&
           (asking ? (
             <NewJob done={(id) => void navigate(`/jobs/${id}/place`)} />

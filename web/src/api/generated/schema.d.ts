@@ -1668,6 +1668,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/openapi": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["openApi"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people": {
         parameters: {
             query?: never;
@@ -1946,6 +1962,15 @@ export interface components {
             downM?: number;
             holds?: string;
         };
+        BoardPage: {
+            /** Format: int32 */
+            all: number;
+            jobs: components["schemas"]["CardView"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            pages: number;
+        };
         BriefingsView: {
             issues: components["schemas"]["IssueView"][];
             sinceLatest: components["schemas"]["Change"][];
@@ -2098,12 +2123,6 @@ export interface components {
             outline: components["schemas"]["Spot"][];
             reason: string;
             who: string;
-        };
-        Closed: {
-            /** Format: int32 */
-            degrees: number;
-            mostFrequent: string;
-            opens: string[];
         };
         ConditionChoice: {
             /** @enum {string} */
@@ -2345,10 +2364,32 @@ export interface components {
             foreseenDeg: number;
             withinFan: boolean;
         };
+        DialClosed: {
+            /** Format: int32 */
+            degrees: number;
+            mostFrequent: string;
+            opens: string[];
+        };
+        DialPick: {
+            /** Format: double */
+            deg: number;
+            /** Format: double */
+            score: number;
+            why: string;
+        };
+        DialRun: {
+            /** Format: double */
+            fromDeg: number;
+            reason: string;
+            /** @enum {string} */
+            state: "BLOCKED" | "OPEN_WITH_PULL" | "OPEN_WITH_GUY" | "COSTLY" | "OPEN";
+            /** Format: double */
+            toDeg: number;
+        };
         DialView: {
             /** Format: double */
             blockedDeg: number;
-            closed?: components["schemas"]["Closed"];
+            closed?: components["schemas"]["DialClosed"];
             /** Format: double */
             costlyDeg: number;
             /** Format: double */
@@ -2356,10 +2397,10 @@ export interface components {
             lays: components["schemas"]["Direction"][];
             /** Format: double */
             openDeg: number;
-            picks: components["schemas"]["Pick"][];
+            picks: components["schemas"]["DialPick"][];
             /** Format: double */
             pullDeg: number;
-            runs: components["schemas"]["Run"][];
+            runs: components["schemas"]["DialRun"][];
             windows: components["schemas"]["WindowView"][];
         };
         Direction: {
@@ -3035,7 +3076,7 @@ export interface components {
             /** Format: double */
             computed: number;
             /** @enum {string} */
-            dimension: "LENGTH" | "HEIGHT" | "SHORT" | "REACH" | "ANGLE" | "AZIMUTH" | "SPEED" | "PULL" | "FORCE" | "MASS" | "SHARE" | "CHANCE" | "TIMES" | "TIME";
+            dimension: "LENGTH" | "DISTANCE" | "HEIGHT" | "SHORT" | "REACH" | "ANGLE" | "AZIMUTH" | "SPEED" | "PULL" | "FORCE" | "MASS" | "SHARE" | "CHANCE" | "TIMES" | "TIME";
             /** Format: double */
             left: number;
             /** Format: double */
@@ -3360,13 +3401,6 @@ export interface components {
             /** Format: int32 */
             widthPx: number;
         };
-        Pick: {
-            /** Format: double */
-            deg: number;
-            /** Format: double */
-            score: number;
-            why: string;
-        };
         PixelView: {
             /** Format: double */
             x: number;
@@ -3599,15 +3633,6 @@ export interface components {
             open?: components["schemas"]["Open"];
             /** Format: double */
             practiceM: number;
-        };
-        Run: {
-            /** Format: double */
-            fromDeg: number;
-            reason: string;
-            /** @enum {string} */
-            state: "BLOCKED" | "OPEN_WITH_PULL" | "OPEN_WITH_GUY" | "COSTLY" | "OPEN";
-            /** Format: double */
-            toDeg: number;
         };
         RunView: {
             against: components["schemas"]["AgainstView"][];
@@ -4359,7 +4384,9 @@ export type $defs = Record<string, never>;
 export interface operations {
     board: {
         parameters: {
-            query?: never;
+            query?: {
+                page?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -4372,7 +4399,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["CardView"][];
+                    "application/json": components["schemas"]["BoardPage"];
                 };
             };
         };
@@ -7212,6 +7239,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JoinChoice"][];
+                };
+            };
+        };
+    };
+    openApi: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };

@@ -276,7 +276,7 @@ class ServedTest {
     /** The screens' types are made from web/openapi.json; it must be what the controllers say. */
     @Test
     void theDescriptionOfTheInterfaceIsTheOneTheScreensWereBuiltFrom() throws Exception {
-        JsonNode now = JSON.readTree(mvc.perform(get("/api/openapi"))
+        JsonNode now = JSON.readTree(mvc.perform(get("/described"))
                 .andExpect(status().isOk())
                 .andReturn()
                 .getResponse()

@@ -6,10 +6,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.antevid.core.lay.Arcs;
+import org.antevid.core.lay.Block;
 import org.antevid.core.lay.LaySpread;
 import org.antevid.core.lay.LyingTree;
 import org.antevid.core.lay.Means;
 import org.antevid.core.lay.Neighbour;
+import org.antevid.core.lay.Precondition;
 import org.antevid.core.lay.Sweep;
 import org.antevid.core.lay.Window;
 import org.antevid.core.quantity.Estimate;
@@ -154,11 +156,42 @@ final class SweepSum {
         return m;
     }
 
+    /** As the open interface has named it from its beginning. */
+    private static String code(Block b) {
+        if (b instanceof Block.TargetStruck t) {
+            return "TARGET:" + t.target();
+        } else if (b instanceof Block.NoSideControl) {
+            return "NO_SIDE_CONTROL";
+        } else if (b instanceof Block.HangsUp) {
+            return "HANG_UP";
+        } else if (b instanceof Block.SitsBack) {
+            return "BACK_MOMENT";
+        } else if (b instanceof Block.NoWayOut) {
+            return "NO_ESCAPE";
+        } else if (b instanceof Block.BarTooShort) {
+            return "BAR_TOO_SHORT";
+        } else if (b instanceof Block.SplitsUp) {
+            return "BARBER_CHAIR";
+        }
+        throw new IllegalStateException("no such block: " + b);
+    }
+
+    private static String code(Precondition c) {
+        if (c instanceof Precondition.Protect p) {
+            return "MITIGATE:" + p.target();
+        } else if (c instanceof Precondition.MoreMeans) {
+            return "BACK_MOMENT";
+        } else if (c instanceof Precondition.CutAs a) {
+            return "CUT:" + a.advice().key();
+        }
+        throw new IllegalStateException("no such precondition: " + c);
+    }
+
     private static Map<String, Object> row(Sweep.Row r) {
         Map<String, Object> m = new LinkedHashMap<>();
         m.put("az", (int) r.layDeg());
-        m.put("blocks", r.blocks());
-        m.put("conditions", r.conditions());
+        m.put("blocks", r.blocks().stream().map(SweepSum::code).toList());
+        m.put("conditions", r.conditions().stream().map(SweepSum::code).toList());
         Map<String, Object> cost = new LinkedHashMap<>();
         cost.put("targets", r.cost().targets());
         cost.put("hangup", r.cost().hangUp());

@@ -2,17 +2,22 @@ package org.antevid.app.lay;
 
 import java.util.List;
 import java.util.Optional;
+import org.antevid.app.people.Speech;
 import org.antevid.core.lay.Dial;
 import org.antevid.core.lay.Window;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Rounding;
+import org.antevid.words.Words;
 
 /** The dial as the screens draw it. Pulls are rounded up. */
 public record DialView(
-        List<Dial.Run> runs,
+        List<DialRun> runs,
         List<Direction> lays,
         List<WindowView> windows,
-        List<Dial.Pick> picks,
-        Optional<Dial.Closed> closed,
+        List<DialPick> picks,
+        Optional<DialClosed> closed,
         double openDeg,
         double pullDeg,
         double guyDeg,
@@ -35,16 +40,30 @@ public record DialView(
             Optional<String> pull,
             double pullKn) {}
 
+    /** A run of lays with one state and reason; {@code fromDeg} inclusive, {@code toDeg} exclusive, 0..360. */
+    public record DialRun(double fromDeg, double toDeg, Dial.State state, String reason) {}
+
+    /** Why nothing is open: what blocks most, how many degrees, and what would open a lay. */
+    public record DialClosed(String mostFrequent, int degrees, List<String> opens) {}
+
+    /** The best lay or the second best, and why. */
+    public record DialPick(double deg, double score, String why) {}
+
     /** Clockwise run of lays none of which is blocked; both ends inclusive. */
     public record WindowView(int fromDeg, int toDeg, int widthDeg, int bestDeg, boolean narrow) {}
 
     public static DialView of(Dial d) {
+        Words words = Speech.words();
         return new DialView(
-                d.runs(),
-                d.lays().stream().map(DialView::direction).toList(),
+                d.runs().stream()
+                        .map(r -> new DialRun(r.fromDeg(), r.toDeg(), r.state(), reason(words, r.reason())))
+                        .toList(),
+                d.lays().stream().map(l -> direction(words, l)).toList(),
                 d.windows().stream().map(DialView::window).toList(),
-                d.picks(),
-                d.closed(),
+                d.picks().stream()
+                        .map(p -> new DialPick(p.deg(), p.score(), words.say(p.why())))
+                        .toList(),
+                d.closed().map(c -> new DialClosed(words.say(c.mostFrequent()), c.degrees(), words.say(c.opens()))),
                 d.degrees(Dial.State.OPEN),
                 d.degrees(Dial.State.OPEN_WITH_PULL),
                 d.degrees(Dial.State.OPEN_WITH_GUY),
@@ -52,15 +71,19 @@ public record DialView(
                 d.degrees(Dial.State.BLOCKED));
     }
 
-    private static Direction direction(Dial.Lay l) {
+    private static String reason(Words words, Optional<Message> reason) {
+        return reason.map(words::say).orElse("");
+    }
+
+    private static Direction direction(Words words, Dial.Lay l) {
         return new Direction(
                 (int) l.deg(),
                 l.state(),
-                l.reason(),
-                l.against(),
-                l.first(),
-                List.copyOf(l.costs().keySet()),
-                Optional.of(l.pullN()).filter(n -> n > 0).map(Rounding::pull),
+                reason(words, l.reason()),
+                words.say(l.against()),
+                words.say(l.first()),
+                words.terms(l.costs().keySet()),
+                Optional.of(l.pullN()).filter(n -> n > 0).map(n -> words.show(Arg.up(Dimension.PULL, n))),
                 Rounding.up(l.pullN() / 1000, 1));
     }
 

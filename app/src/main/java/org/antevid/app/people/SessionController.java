@@ -1,6 +1,5 @@
 package org.antevid.app.people;
 
-import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.constraints.NotBlank;
@@ -78,7 +77,7 @@ class SessionController {
 
     /** Who is signed in; also hands out the token that writes need. */
     @GetMapping
-    Session session(@AuthenticationPrincipal SignedIn me, @Parameter(hidden = true) CsrfToken token) {
+    Session session(@AuthenticationPrincipal SignedIn me, CsrfToken token) {
         token.getToken();
         return me == null
                 ? new Session(

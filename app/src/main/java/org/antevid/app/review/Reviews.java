@@ -6,6 +6,7 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -269,6 +270,13 @@ public class Reviews {
         jobs.touched(jobId, Change.REVIEW);
     }
 
+    /** @return lessons of several jobs, the newest first */
+    public List<Lesson> newestLessons(Collection<String> jobIds) {
+        return lessons.findByJobIdInOrderByAtDesc(jobIds).stream()
+                .map(l -> new Lesson(l.jobId, l.words, l.who, l.at))
+                .toList();
+    }
+
     public List<Lesson> lessons(String jobId) {
         return lessons.findByJobIdOrderByAt(jobId).stream()
                 .map(l -> new Lesson(l.jobId, l.words, l.who, l.at))
@@ -340,4 +348,6 @@ interface OutcomeRepository extends JpaRepository<OutcomeRecord, String> {
 
 interface LessonRepository extends JpaRepository<LessonRecord, String> {
     List<LessonRecord> findByJobIdOrderByAt(String jobId);
+
+    List<LessonRecord> findByJobIdInOrderByAtDesc(Collection<String> jobIds);
 }

@@ -142,7 +142,7 @@ public record FirstLook(
             case FELL, FELL_ONCE_MEASURED ->
                 lay.map(l -> Message.of(LookRemark.BEST_TO)
                                 .with("lay", Arg.azimuth(l.deg()))
-                                .with("first", l.first().stream().findFirst().map(Arg::name))
+                                .with("first", l.first().stream().findFirst().map(Arg::said))
                                 .with("free", Arg.of(Dimension.AZIMUTH, best.free())))
                         .orElse(Message.of(LookRemark.NO_LEAN_AT_ALL));
             case FELL_WITH_LINE ->
@@ -154,12 +154,12 @@ public record FirstLook(
                 never.isEmpty()
                         ? best.closed()
                                 .map(c -> Message.of(LookRemark.CLOSED)
-                                        .with("most", Arg.name(c.mostFrequent()))
+                                        .with("most", Arg.said(c.mostFrequent()))
                                         .with(
                                                 "opens",
                                                 c.opens().isEmpty()
                                                         ? Optional.empty()
-                                                        : Optional.of(Arg.names(c.opens()))))
+                                                        : Optional.of(Arg.all(c.opens()))))
                                 .orElse(Message.of(LookRemark.NO_LAY_FREE))
                         : Message.of(LookRemark.NEVER).with("because", Arg.all(never));
         };

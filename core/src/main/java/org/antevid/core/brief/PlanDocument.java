@@ -42,7 +42,11 @@ public record PlanDocument(
             Spot at,
             Optional<Double> heightHighM,
             Optional<LayPart> lay,
-            List<Spot> beneath) {}
+            List<Spot> beneath) {
+        private StemPart sketch() {
+            return new StemPart(label, species, state, at, heightHighM, lay.map(LayPart::sketch), beneath);
+        }
+    }
 
     /**
      * The fixed lay of a stem and what follows from it; bias and sigma are empty where control is not proven, the cut
@@ -70,6 +74,26 @@ public record PlanDocument(
             gustLimitMs = gustLimitMs == null ? Optional.empty() : gustLimitMs;
             cuts = cuts == null ? Optional.empty() : cuts;
             zones = zones == null ? List.of() : List.copyOf(zones);
+        }
+
+        private LayPart sketch() {
+            return new LayPart(
+                    layDeg,
+                    reachM,
+                    exclusionM,
+                    wholeCircle,
+                    fan,
+                    dropZone,
+                    List.of(),
+                    school,
+                    means,
+                    biasDeg,
+                    sigmaDeg,
+                    hingeLengthM,
+                    hingeThickM,
+                    zones,
+                    Optional.empty(),
+                    gustLimitMs);
         }
     }
 
@@ -105,6 +129,19 @@ public record PlanDocument(
         stems = List.copyOf(stems);
         steps = List.copyOf(steps);
         emergency = emergency == null ? EmergencyCard.EMPTY : emergency;
+    }
+
+    /** @return what a small drawing of it needs: no steps, no ways out, no cut cards */
+    public PlanDocument sketch() {
+        return new PlanDocument(
+                job,
+                windLimitMs,
+                slopeDeg,
+                downhillDeg,
+                things,
+                stems.stream().map(StemPart::sketch).toList(),
+                List.of(),
+                EmergencyCard.EMPTY);
     }
 
     public Optional<StemPart> stem(String label) {

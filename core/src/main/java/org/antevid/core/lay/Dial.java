@@ -2,12 +2,17 @@ package org.antevid.core.lay;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
+import org.antevid.core.message.Side;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Feature;
@@ -36,8 +41,6 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
 
     private static final double LINE_OUT = 1.5;
     private static final int SECOND_BEST_APART_DEG = 10;
-    private static final String SIDE_LEAN = "the side lean is too much for the hinge";
-    private static final String NO_HINGE = "no hinge of this wood steers";
 
     /** State of a lay, worst first. */
     public enum State {
@@ -60,7 +63,7 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
     /**
      * One lay.
      *
-     * @param reason the first of what stands against it, in words
+     * @param reason the first of what stands against it, empty where nothing does
      * @param against all of it
      * @param first what must be done before it is free
      * @param costs points taken off, by what takes them, largest first
@@ -70,16 +73,16 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
     public record Lay(
             double deg,
             State state,
-            String reason,
-            List<String> against,
-            List<String> first,
-            Map<String, Double> costs,
+            Optional<Message> reason,
+            List<Message> against,
+            List<Message> first,
+            Map<CostPart, Double> costs,
             double score,
             double pullN,
             boolean sure) {}
 
     /** A run of lays with one state and reason; {@code fromDeg} inclusive, {@code toDeg} exclusive, 0..360. */
-    public record Run(double fromDeg, double toDeg, State state, String reason) {}
+    public record Run(double fromDeg, double toDeg, State state, Optional<Message> reason) {}
 
     /**
      * Why nothing is open.
@@ -87,14 +90,14 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
      * @param degrees blocked by it
      * @param opens what would open a lay
      */
-    public record Closed(String mostFrequent, int degrees, List<String> opens) {}
+    public record Closed(Message mostFrequent, int degrees, List<Message> opens) {}
 
     /**
      * The best lay or the second best.
      *
-     * @param why in words, against the other
+     * @param why against the other
      */
-    public record Pick(double deg, double score, String why) {}
+    public record Pick(double deg, double score, Message why) {}
 
     public Dial {
         lays = List.copyOf(lays);
@@ -121,10 +124,12 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
         if (sweep.isEmpty()) {
             return new Dial(
                     List.of(),
-                    List.of(new Run(0, 360, State.BLOCKED, "the lean is not known")),
+                    List.of(new Run(0, 360, State.BLOCKED, Optional.of(Message.of(DialRemark.LEAN_NOT_KNOWN)))),
                     List.of(),
                     Optional.of(new Closed(
-                            "the lean is not known", 360, List.of("measure the lean, seen from two sides"))));
+                            Message.of(DialRemark.LEAN_NOT_KNOWN),
+                            360,
+                            List.of(Message.of(DialRemark.LEAN_FROM_TWO_SIDES)))));
         }
         StemMass mass = stem.mass(choice.cutHeightM()).orElseThrow();
         Map<String, String> names =
@@ -170,19 +175,20 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
             Map<String, String> names,
             Site site,
             LayPlan.Limits limits) {
-        List<String> against = new ArrayList<>();
-        List<String> first = new ArrayList<>();
+        List<Message> against = new ArrayList<>();
+        List<Message> first = new ArrayList<>();
         boolean control = r.controlled();
-        for (String block : r.blocks()) {
-            if (block.startsWith("TARGET:") && control
-                    || !block.startsWith("TARGET:") && !block.equals("BACK_MOMENT")) {
-                against.add(words(r, block, names));
+        for (Block block : r.blocks()) {
+            // where control is not proven every target is struck, and what takes the control away is what is said
+            boolean said = block instanceof Block.TargetStruck ? control : !(block instanceof Block.SitsBack);
+            if (said) {
+                against.add(message(r, block, names));
             }
         }
         if (!choice.leavesBefore()
                 && choice.leaving().coverTree().isEmpty()
                 && r.escape().reachedM().filter(m -> m < limits.leastAwayM()).isPresent()) {
-            against.add("too little time to get away");
+            against.add(Message.of(DialRemark.TOO_LITTLE_TIME));
         }
         double pull = 0;
         if (!r.enough() || r.backHighNm() > 0) {
@@ -202,91 +208,109 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
         if (machineTooWeak) {
             against.add(
                     pull > 0
-                            ? "the line gives " + kilo(choice.means().tensionN().orElse(0.0), false) + ", it needs "
-                                    + kilo(pull, true)
-                            : "the machine cannot pull that way from where it stands");
+                            ? Message.of(DialRemark.LINE_WEAK)
+                                    .with(
+                                            "gives",
+                                            pulled(choice.means().tensionN().orElse(0.0), Side.DOWN))
+                                    .with("need", pulled(pull, Side.UP))
+                            : Message.of(DialRemark.MACHINE_CANNOT));
         } else if (enough && !r.enough()) {
             first.add(doubtful(stem, choice));
         } else if (!enough) {
-            first.add(pull > 0 ? "pull with at least " + kilo(pull, true) : "a line from the front");
+            first.add(
+                    pull > 0
+                            ? Message.of(DialRemark.PULL_AT_LEAST).with("pull", pulled(pull, Side.UP))
+                            : Message.of(DialRemark.LINE_FROM_THE_FRONT));
         }
         r.conditions().stream()
-                .filter(c -> c.startsWith("MITIGATE:"))
-                .forEach(c -> first.add("protect the " + names.getOrDefault(c.substring(9), "target") + " as planned"));
+                .filter(Precondition.Protect.class::isInstance)
+                .map(Precondition.Protect.class::cast)
+                .forEach(c -> first.add(about(DialRemark.PROTECT, c.target(), names)));
         // what the card does already is not asked for again
         boolean bored = r.backCut() == BackCut.BORE_STRAP
                 && r.card().borePossible()
                 && r.split().advice() == SplitRisk.Advice.BORE_AND_STRAP;
         if (!bored && !r.blocked() && r.split().advice() != SplitRisk.Advice.STANDARD) {
-            first.add(r.split().advice().words());
+            first.add(Message.of(DialRemark.CUT_AS)
+                    .with("advice", Arg.term(r.split().advice())));
         }
         if (r.withGuy()) {
-            first.add("guy the side");
+            first.add(Message.of(DialRemark.GUY_THE_SIDE));
         }
         r.strikes().stream()
                 .filter(s -> control && s.onlyWhenLost() && !s.mitigable())
-                .forEach(s ->
-                        first.add("second opinion: " + names.getOrDefault(s.id(), "target") + " if control is lost"));
-        Map<String, Double> costs = costs(r.cost());
+                .forEach(s -> first.add(about(DialRemark.SECOND_OPINION_IF_LOST, s.id(), names)));
+        Map<CostPart, Double> costs = costs(r.cost());
         double points = costs.entrySet().stream()
-                .filter(e -> !e.getKey().equals("leans back"))
+                .filter(e -> e.getKey() != CostPart.LEANS_BACK)
                 .mapToDouble(Map.Entry::getValue)
                 .sum();
         State state;
-        String reason;
+        Optional<Message> reason;
         if (!against.isEmpty()) {
             state = State.BLOCKED;
-            reason = against.get(0);
+            reason = Optional.of(against.get(0));
         } else if (!enough) {
             state = State.OPEN_WITH_PULL;
-            reason = choice.means().isLine() ? "needs a stronger pull" : "needs a line";
+            reason = Optional.of(
+                    Message.of(choice.means().isLine() ? DialRemark.NEEDS_STRONGER_PULL : DialRemark.NEEDS_LINE));
         } else if (r.withGuy()) {
             state = State.OPEN_WITH_GUY;
-            reason = "guy the side";
+            reason = Optional.of(Message.of(DialRemark.GUY_THE_SIDE));
         } else {
             boolean costly = points > COSTLY_POINTS
                     || r.cost().escape() > 0
-                    || r.conditions().stream().anyMatch(c -> c.startsWith("MITIGATE:"))
-                    || first.stream().anyMatch(f -> f.startsWith("second"))
+                    || first.stream().anyMatch(Dial::weighs)
                     || !r.enough();
             state = costly ? State.COSTLY : State.OPEN;
-            reason = costly ? !r.enough() ? doubtful(stem, choice) : costlyReason(r, first, costs, names) : "";
+            reason = !costly
+                    ? Optional.empty()
+                    : Optional.of(!r.enough() ? doubtful(stem, choice) : costlyReason(r, first, costs, names));
         }
         return new Lay(r.layDeg(), state, reason, against, first, costs, r.score(), pull, r.enough());
     }
 
+    /** What must come first and makes a lay costly: something is protected, or somebody else is asked. */
+    private static boolean weighs(Message first) {
+        return first.code() == DialRemark.PROTECT || first.code() == DialRemark.SECOND_OPINION_IF_LOST;
+    }
+
+    private static Message about(DialRemark what, String target, Map<String, String> names) {
+        return Message.of(what)
+                .with("target", Optional.ofNullable(names.get(target)).map(Arg::name));
+    }
+
     /** Enough as it is expected, not at the 95 % side: a better lean settles it, else more help stands ready. */
-    private static String doubtful(StemReading stem, LayChoice choice) {
-        return stem.lean().filter(l -> l.sigmaDeg() > ROUGH_DEG).isPresent()
-                ? "measure the lean"
-                : switch (choice.means().kind()) {
-                    case NOTHING, LEVER -> "wedges ready";
-                    case WEDGES -> "a lever or a line ready";
-                    case HAND_LINE, MACHINE_LINE -> "a stronger pull ready";
-                };
+    private static Message doubtful(StemReading stem, LayChoice choice) {
+        return Message.of(
+                stem.lean().filter(l -> l.sigmaDeg() > ROUGH_DEG).isPresent()
+                        ? DialRemark.MEASURE_LEAN
+                        : switch (choice.means().kind()) {
+                            case NOTHING, LEVER -> DialRemark.WEDGES_READY;
+                            case WEDGES -> DialRemark.LEVER_OR_LINE_READY;
+                            case HAND_LINE, MACHINE_LINE -> DialRemark.STRONGER_PULL_READY;
+                        });
     }
 
     /** A lean known no better than this was looked at, not measured. */
     public static final double ROUGH_DEG = 1;
 
-    private static String costlyReason(
-            Sweep.Row r, List<String> first, Map<String, Double> costs, Map<String, String> names) {
+    private static Message costlyReason(
+            Sweep.Row r, List<Message> first, Map<CostPart, Double> costs, Map<String, String> names) {
         if (r.cost().escape() > 0) {
-            return "one way out";
+            return Message.of(DialRemark.ONE_WAY_OUT);
         }
-        Optional<String> ahead = first.stream()
-                .filter(f -> f.startsWith("protect") || f.startsWith("second"))
-                .findFirst();
+        Optional<Message> ahead = first.stream().filter(Dial::weighs).findFirst();
         if (ahead.isPresent()) {
             return ahead.get();
         }
-        String largest = costs.keySet().stream().findFirst().orElse("");
-        return largest.equals("targets")
+        CostPart largest = costs.keySet().stream().findFirst().orElse(CostPart.TARGETS);
+        return largest == CostPart.TARGETS
                 ? r.strikes().stream()
                         .max(Comparator.comparingDouble(s -> s.strike().decision() * s.worth()))
-                        .map(s -> names.getOrDefault(s.id(), "targets"))
-                        .orElse("targets")
-                : largest;
+                        .map(s -> about(DialRemark.TARGET, s.id(), names))
+                        .orElse(Message.of(DialRemark.COSTS).with("part", Arg.term(largest)))
+                : Message.of(DialRemark.COSTS).with("part", Arg.term(largest));
     }
 
     private static Means line(Means aimed, StemReading stem) {
@@ -302,73 +326,88 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
                         Optional.empty());
     }
 
-    private static String kilo(double newton, boolean up) {
-        return up ? Rounding.pull(newton) : Rounding.pullDown(newton);
+    /** To what is shown, so that lays that read the same are one run. */
+    private static Arg pulled(double newton, Side side) {
+        double step = SHOWN_N;
+        double shown = side == Side.UP ? step * Rounding.up(newton / step, 0) : step * Rounding.down(newton / step, 0);
+        return new Arg.Amount(Dimension.PULL, shown, side);
     }
 
-    private static Map<String, Double> costs(Sweep.Cost c) {
-        Map<String, Double> parts = new HashMap<>();
-        parts.put("targets", 40 * c.targets());
-        parts.put("hang-up", 25 * c.hangUp());
-        parts.put("side lean", 15 * c.side());
-        parts.put("leans back", 10 * c.back());
-        parts.put("slope", 10 * c.slope());
-        parts.put("ways out", 10 * c.escape());
-        Map<String, Double> sorted = new java.util.LinkedHashMap<>();
+    private static final double SHOWN_N = 100;
+
+    private static Map<CostPart, Double> costs(Sweep.Cost c) {
+        Map<CostPart, Double> parts = new EnumMap<>(CostPart.class);
+        parts.put(CostPart.TARGETS, 40 * c.targets());
+        parts.put(CostPart.HANG_UP, 25 * c.hangUp());
+        parts.put(CostPart.SIDE_LEAN, 15 * c.side());
+        parts.put(CostPart.LEANS_BACK, 10 * c.back());
+        parts.put(CostPart.SLOPE, 10 * c.slope());
+        parts.put(CostPart.WAYS_OUT, 10 * c.escape());
+        Map<CostPart, Double> sorted = new LinkedHashMap<>();
         parts.entrySet().stream()
                 .filter(e -> e.getValue() >= 0.5)
-                .sorted(Map.Entry.<String, Double>comparingByValue()
+                .sorted(Map.Entry.<CostPart, Double>comparingByValue()
                         .reversed()
                         .thenComparing(Map.Entry.comparingByKey()))
                 .forEach(e -> sorted.put(e.getKey(), e.getValue()));
         return sorted;
     }
 
-    private static String words(Sweep.Row r, String block, Map<String, String> names) {
-        if (block.startsWith("TARGET:")) {
-            return names.getOrDefault(block.substring(7), "a target");
+    private static Message message(Sweep.Row r, Block block, Map<String, String> names) {
+        if (block instanceof Block.TargetStruck t) {
+            return about(DialRemark.TARGET, t.target(), names);
+        } else if (block instanceof Block.NoSideControl) {
+            return Message.of(r.wood().rotten() ? DialRemark.NO_HINGE : DialRemark.SIDE_LEAN);
+        } else if (block instanceof Block.HangsUp) {
+            return Message.of(DialRemark.HANGS_UP);
+        } else if (block instanceof Block.NoWayOut) {
+            return Message.of(DialRemark.NO_WAY_OUT);
+        } else if (block instanceof Block.BarTooShort) {
+            return Message.of(DialRemark.BAR_TOO_SHORT);
+        } else if (block instanceof Block.SplitsUp) {
+            return Message.of(DialRemark.SPLITS_UP);
+        } else if (block instanceof Block.SitsBack) {
+            return Message.of(DialRemark.SITS_BACK);
         }
-        return switch (block) {
-            case "NO_SIDE_CONTROL" -> r.wood().rotten() ? NO_HINGE : SIDE_LEAN;
-            case "HANG_UP" -> "hangs up";
-            case "NO_ESCAPE" -> "no way out";
-            case "BAR_TOO_SHORT" -> "the bar does not reach";
-            case "BARBER_CHAIR" -> "splits up the stem: not by hand";
-            default -> block.toLowerCase(Locale.ROOT).replace('_', ' ');
-        };
+        throw new IllegalStateException("no such block: " + block);
     }
 
     private static Closed closed(List<Lay> lays, StemReading stem, LayChoice choice, Site site, LayPlan.Limits limits) {
-        Map<String, Long> count = lays.stream().collect(Collectors.groupingBy(Lay::reason, Collectors.counting()));
-        Map.Entry<String, Long> most = count.entrySet().stream()
-                .max(Map.Entry.<String, Long>comparingByValue().thenComparing(Map.Entry.comparingByKey()))
-                .orElseThrow();
-        List<String> opens = new ArrayList<>();
-        boolean byTarget = site.features().stream().anyMatch(f -> f.name().equals(most.getKey()));
-        if (byTarget) {
-            opens.add("move or take away the " + most.getKey());
-        }
-        boolean pull = lays.stream().anyMatch(l -> l.state == State.OPEN_WITH_PULL);
-        if (pull) {
-            lays.stream()
-                    .filter(l -> l.state == State.OPEN_WITH_PULL && l.pullN > 0)
-                    .min(Comparator.comparingDouble(Lay::pullN))
-                    .ifPresent(l -> opens.add(
-                            "a line with at least " + kilo(l.pullN, true) + ", for " + Azimuth.digits(l.deg) + "°"));
-        }
-        switch (most.getKey()) {
-            case SIDE_LEAN -> opens.add("guy the side, or climb and reduce the crown");
-            case NO_HINGE -> opens.add("a cut in sounder wood, a machine, or dismantle");
-            case "too little time to get away" -> opens.add("clear the ways out, or bore and leave a strap");
-            case "hangs up" -> opens.add("take the neighbour first, or climb and reduce the crown");
-            case "no way out" -> opens.add("clear a way out");
-            case "splits up the stem: not by hand" -> opens.add("a machine, or climb and reduce the crown");
-            default -> {}
-        }
+        Map<Message, Long> count = lays.stream()
+                .flatMap(l -> l.reason.stream())
+                .collect(Collectors.groupingBy(Function.identity(), LinkedHashMap::new, Collectors.counting()));
+        Map.Entry<Message, Long> most =
+                count.entrySet().stream().max(Map.Entry.comparingByValue()).orElseThrow();
+        List<Message> opens = new ArrayList<>();
         if (uncertaintyBlocks(stem, choice, site, limits)) {
-            opens.add(0, "measure the lean: it is its uncertainty that blocks");
+            opens.add(Message.of(DialRemark.UNCERTAINTY_BLOCKS));
         }
+        if (most.getKey().code() == DialRemark.TARGET) {
+            opens.add(new Message(DialRemark.MOVE_TARGET, most.getKey().args()));
+        }
+        lays.stream()
+                .filter(l -> l.state == State.OPEN_WITH_PULL && l.pullN > 0)
+                .min(Comparator.comparingDouble(Lay::pullN))
+                .ifPresent(l -> opens.add(Message.of(DialRemark.LINE_FOR)
+                        .with("pull", pulled(l.pullN, Side.UP))
+                        .with("lay", Arg.azimuth(l.deg))));
+        opener(most.getKey()).ifPresent(o -> opens.add(Message.of(o)));
         return new Closed(most.getKey(), (int) (long) most.getValue() * 360 / lays.size(), List.copyOf(opens));
+    }
+
+    /** What would open a lay that is blocked by this most. */
+    private static Optional<DialRemark> opener(Message most) {
+        return most.code() instanceof DialRemark remark
+                ? switch (remark) {
+                    case SIDE_LEAN -> Optional.of(DialRemark.GUY_OR_REDUCE);
+                    case NO_HINGE -> Optional.of(DialRemark.SOUNDER_WOOD);
+                    case TOO_LITTLE_TIME -> Optional.of(DialRemark.CLEAR_OR_BORE);
+                    case HANGS_UP -> Optional.of(DialRemark.NEIGHBOUR_FIRST);
+                    case NO_WAY_OUT -> Optional.of(DialRemark.CLEAR_A_WAY);
+                    case SPLITS_UP -> Optional.of(DialRemark.MACHINE_OR_REDUCE);
+                    default -> Optional.empty();
+                }
+                : Optional.empty();
     }
 
     /** With the lean known as well as two plumbed views would make it, something would be open. */
@@ -415,26 +454,27 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
                         .filter(l -> l.state.compareTo(State.OPEN_WITH_GUY) >= 0
                                 && Math.abs(Azimuth.turn(best.deg, l.deg)) >= SECOND_BEST_APART_DEG)
                         .max(Comparator.comparingDouble(Lay::score));
-        String room = first.edgeDeg().map(e -> e + "° to the next blocked lay").orElse("nothing is blocked");
         List<Pick> picks = new ArrayList<>();
         picks.add(new Pick(
                 best.deg,
                 best.score,
-                (best.costs.isEmpty() ? "nothing speaks against it" : "least against it: " + parts(best.costs)) + "; "
-                        + room + (first.narrow() ? ", under one sigma" : "")));
+                Message.of(DialRemark.BEST)
+                        .with("costs", best.costs.isEmpty() ? Optional.empty() : Optional.of(largest(best.costs)))
+                        .with("room", first.edgeDeg().map(e -> Arg.of(Dimension.AZIMUTH, e)))
+                        .with("narrow", Arg.flag(first.narrow()))));
         second.ifPresent(l -> picks.add(new Pick(l.deg, l.score, second(best, l))));
         return picks;
     }
 
-    private static String second(Lay best, Lay second) {
+    private static Message second(Lay best, Lay second) {
         return second.costs.entrySet().stream()
                 .max(Comparator.comparingDouble(e -> e.getValue() - best.costs.getOrDefault(e.getKey(), 0.0)))
                 .filter(e -> e.getValue() - best.costs.getOrDefault(e.getKey(), 0.0) >= 0.5)
-                .map(e -> String.format(Locale.ROOT, "second by %s", e.getKey()))
-                .orElse("as good, nearer to a blocked lay");
+                .map(e -> Message.of(DialRemark.SECOND_BY).with("part", Arg.term(e.getKey())))
+                .orElse(Message.of(DialRemark.AS_GOOD));
     }
 
-    private static String parts(Map<String, Double> costs) {
-        return costs.keySet().stream().limit(2).collect(Collectors.joining(", "));
+    private static Arg largest(Map<CostPart, Double> costs) {
+        return Arg.terms(costs.keySet().stream().limit(2).toList());
     }
 }

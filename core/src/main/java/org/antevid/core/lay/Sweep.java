@@ -257,8 +257,8 @@ public final class Sweep {
      * @param wood of the hinge
      * @param controlled the hinge governs it
      * @param sigmaDeg spread it is planned with, 0 when not controlled
-     * @param blocks why it cannot be, by code
-     * @param conditions what must be done first, by code
+     * @param blocks why it cannot be
+     * @param conditions what must be done first
      * @param backNm nominal backward moment with the sit-back on the hinge; negative: goes by itself
      * @param backHighNm the same at its 95 % side
      * @param guyNm side moment a guy takes of it
@@ -276,8 +276,8 @@ public final class Sweep {
             HingeHold hold,
             boolean controlled,
             double sigmaDeg,
-            List<String> blocks,
-            List<String> conditions,
+            List<Block> blocks,
+            List<Precondition> conditions,
             Cost cost,
             double score,
             double forwardNm,
@@ -382,11 +382,11 @@ public final class Sweep {
         double loose = Math.max(0, hold.designNm() - guyNm);
         double use = hold.capacityNm() > 0 ? Math.min(NO_USE, loose / hold.capacityNm()) : NO_USE;
         LaySpread spread = spread(layDeg, tree.hinge.worst(layDeg), card, hold, side, guyNm);
-        List<String> blocks = new ArrayList<>();
-        List<String> conditions = new ArrayList<>();
+        List<Block> blocks = new ArrayList<>();
+        List<Precondition> conditions = new ArrayList<>();
         boolean controlled = use < 1 && spread.controlled() && wood.factor() > method.unreliableWood;
         if (!controlled) {
-            blocks.add("NO_SIDE_CONTROL");
+            blocks.add(new Block.NoSideControl());
         }
         double bias = spread.biasDeg().orElse(0.0);
         double sigma =
@@ -405,8 +405,11 @@ public final class Sweep {
             strikes.add(struck);
             worth += VALUES[t.target.worth] * strike.decision() * (t.target.mitigable ? 0.3 : 1);
             if (strike.controlled() > t.limit) {
-                (t.target.mitigable ? conditions : blocks)
-                        .add((t.target.mitigable ? "MITIGATE:" : "TARGET:") + t.target.id);
+                if (t.target.mitigable) {
+                    conditions.add(new Precondition.Protect(t.target.id));
+                } else {
+                    blocks.add(new Block.TargetStruck(t.target.id, strike.controlled(), t.limit));
+                }
             }
         }
         Map<String, Double> hangUps = new HashMap<>();
@@ -425,14 +428,14 @@ public final class Sweep {
         }
         double hangUp = 1 - clear;
         if (hangUp > method.hangUpLimit) {
-            blocks.add("HANG_UP");
+            blocks.add(new Block.HangsUp(hangUp, method.hangUpLimit));
         }
         Optional<Double> capacity = method.capacity.nm(layDeg, card, backHigh);
         boolean enough = backHigh <= method.pushNm || backHigh <= capacity.orElse(0.0);
         if (back > method.pushNm && back > capacity.orElse(0.0)) {
-            blocks.add("BACK_MOMENT");
+            blocks.add(new Block.SitsBack());
         } else if (!enough) {
-            conditions.add("BACK_MOMENT");
+            conditions.add(new Precondition.MoreMeans());
         }
         double pulled = forward + method.capacity.forwardNm(layDeg, card, Math.max(0, backHigh));
         SplitRisk.Cut cut = new SplitRisk.Cut(
@@ -458,15 +461,15 @@ public final class Sweep {
         EscapeRoutes escape = escape(layDeg, clock);
         long open = escape.routes().stream().filter(EscapeRoutes.Route::open).count();
         if (open == 0) {
-            blocks.add("NO_ESCAPE");
+            blocks.add(new Block.NoWayOut());
         }
         if (card.barReach() == CutCard.BarReach.NOT_REACHABLE) {
-            blocks.add("BAR_TOO_SHORT");
+            blocks.add(new Block.BarTooShort());
         }
         if (split.advice() == SplitRisk.Advice.DO_NOT_HAND_FELL) {
-            blocks.add("BARBER_CHAIR");
+            blocks.add(new Block.SplitsUp());
         } else if (split.advice() != SplitRisk.Advice.STANDARD) {
-            conditions.add("CUT:" + split.advice().key());
+            conditions.add(new Precondition.CutAs(split.advice()));
         }
         Cost cost = new Cost(
                 Math.min(1, worth / 5),

@@ -208,7 +208,10 @@ class LayPlanTest {
         assertThat(dial.degrees(Dial.State.OPEN) + dial.degrees(Dial.State.COSTLY) + dial.degrees(Dial.State.BLOCKED))
                 .isEqualTo(360);
         assertThat(dial.runs())
-                .anyMatch(r -> r.state() == Dial.State.BLOCKED && r.reason().equals("hut"));
+                .anyMatch(r -> r.state() == Dial.State.BLOCKED
+                        && r.reason()
+                                .filter(m -> Told.text(m.args(), "target").equals("hut"))
+                                .isPresent());
         assertThat(dial.runs().get(0).state()).isEqualTo(Dial.State.BLOCKED);
         assertThat(dial.widest(Dial.State.OPEN)).isPresent();
     }

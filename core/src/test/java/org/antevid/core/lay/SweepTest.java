@@ -9,6 +9,8 @@ import java.util.Random;
 import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 import org.antevid.core.Samples;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
 import org.antevid.core.site.Feature;
 import org.antevid.core.site.FeatureKind;
 import org.antevid.core.site.Protection;
@@ -75,11 +77,11 @@ class SweepTest {
         Dial.Lay north = byHand.lays().get(0);
         assertThat(north.state()).isEqualTo(Dial.State.OPEN_WITH_PULL);
         assertThat(north.pullN()).isGreaterThan(500);
-        assertThat(north.first()).anyMatch(f -> f.startsWith("pull with at least"));
+        assertThat(north.first()).anyMatch(f -> f.code() == DialRemark.PULL_AT_LEAST);
         assertThat(byHand.lays().get(180).state())
                 .as("as it is expected it goes by itself; its margin says wedges ready")
                 .isEqualTo(Dial.State.COSTLY);
-        assertThat(byHand.lays().get(180).first()).contains("wedges ready");
+        assertThat(byHand.lays().get(180).first()).contains(Message.of(DialRemark.WEDGES_READY));
         assertThat(dial(leaning(180), Samples.WINCH, Samples.site())
                         .lays()
                         .get(0)
@@ -125,7 +127,7 @@ class SweepTest {
                 Samples.stem("S1", HERE, StemState.STANDING, Optional.empty(), Condition.SOUND, List.of());
         Dial d = dial(unknown, Samples.WINCH, Samples.site());
         assertThat(d.lays()).isEmpty();
-        assertThat(d.closed().orElseThrow().opens()).anyMatch(o -> o.contains("lean"));
+        assertThat(d.closed().orElseThrow().opens()).contains(Message.of(DialRemark.LEAN_FROM_TWO_SIDES));
     }
 
     @Test
@@ -146,9 +148,10 @@ class SweepTest {
         assertThat(d.windows()).isEmpty();
         assertThat(d.picks()).isEmpty();
         Dial.Closed closed = d.closed().orElseThrow();
-        assertThat(closed.mostFrequent()).isEqualTo("hall");
+        assertThat(closed.mostFrequent())
+                .isEqualTo(Message.of(DialRemark.TARGET).with("target", Arg.name("hall")));
         assertThat(closed.degrees()).isEqualTo(360);
-        assertThat(closed.opens()).contains("move or take away the hall");
+        assertThat(closed.opens()).contains(Message.of(DialRemark.MOVE_TARGET).with("target", Arg.name("hall")));
     }
 
     @Test
@@ -163,7 +166,7 @@ class SweepTest {
         assertThat(d.windows()).isEmpty();
         assertThat(d.closed().orElseThrow().opens())
                 .as(d.closed().toString())
-                .anyMatch(o -> o.startsWith("measure the lean"));
+                .contains(Message.of(DialRemark.UNCERTAINTY_BLOCKS));
     }
 
     @Test
@@ -181,7 +184,7 @@ class SweepTest {
         Dial.Lay north =
                 dial(leaning(0), Samples.WINCH, Samples.site(planned)).lays().get(0);
         assertThat(north.state()).isEqualTo(Dial.State.COSTLY);
-        assertThat(north.first()).contains("protect the hives as planned");
+        assertThat(north.first()).contains(Message.of(DialRemark.PROTECT).with("target", Arg.name("hives")));
         Feature done = new Feature(
                 "h",
                 "hives",
@@ -206,7 +209,7 @@ class SweepTest {
                         new StandingTree("T1", new Spot(0, 8), 18, 3, 0.5), new StandingTree("S1", HERE, 20, 3, 0.5)));
         Dial d = dial(leaning(0), Samples.WINCH, site);
         assertThat(d.lays().get(0).state()).isEqualTo(Dial.State.BLOCKED);
-        assertThat(d.lays().get(0).reason()).isEqualTo("hangs up");
+        assertThat(d.lays().get(0).reason()).contains(Message.of(DialRemark.HANGS_UP));
         assertThat(d.lays().get(180).state()).isEqualTo(Dial.State.OPEN);
         LayPlan into = LayPlan.of(leaning(0), Samples.toward(0, Samples.WINCH), site, LayPlan.Limits.USUAL);
         assertThat(into.row().orElseThrow().hangUps()).containsOnlyKeys("T1");
@@ -231,7 +234,7 @@ class SweepTest {
         assertThat(d.windows()).hasSize(2);
         assertThat(d.picks()).hasSize(2);
         assertThat(Math.abs(d.picks().get(0).deg() - 90)).isLessThan(45);
-        assertThat(d.picks().get(1).why()).startsWith("second by");
+        assertThat(d.picks().get(1).why().code()).isEqualTo(DialRemark.SECOND_BY);
         assertThat(d.windows().get(0).edgeDeg()).isPresent();
     }
 

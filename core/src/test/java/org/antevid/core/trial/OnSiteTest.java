@@ -19,6 +19,7 @@ import org.antevid.core.judge.Finding;
 import org.antevid.core.judge.Severity;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.judge.all.Findings;
+import org.antevid.core.lay.Block;
 import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
@@ -139,7 +140,7 @@ class OnSiteTest {
         assertThat(open.escape().best()).isPresent();
         assertThat(shut.escape().best()).isEmpty();
         assertThat(shut.escape().routes()).allMatch(r -> r.blockedBy().stream().anyMatch(b -> b.startsWith("T")));
-        assertThat(shut.row().orElseThrow().blocks()).contains("NO_ESCAPE");
+        assertThat(shut.row().orElseThrow().blocks()).contains(new Block.NoWayOut());
         List<Site.Trunk> itself = List.of(new Site.Trunk("S1", Shape.disc(HERE, 0.3)));
         assertThat(plan(s, walking(Means.of(Means.Kind.NOTHING)), level().withTrunks(itself))
                         .escape()

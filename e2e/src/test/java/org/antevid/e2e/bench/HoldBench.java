@@ -142,7 +142,7 @@ class HoldBench {
             Somebody leader = new Somebody(server);
             leader.call("POST", "/api/session", Map.of("name", "Imre Halloway", "passphrase", PASSPHRASE));
             String job = "";
-            for (JsonNode j : leader.call("GET", "/api/board", null)) {
+            for (JsonNode j : leader.call("GET", "/api/board", null).get("jobs")) {
                 job = j.get("name").asText().equals("Withy Lock") ? j.get("id").asText() : job;
             }
             phones(server, owner, leader, job, 0, 40);

@@ -12,6 +12,7 @@ import org.antevid.core.judge.Phrase;
 import org.antevid.core.judge.Rule;
 import org.antevid.core.judge.RuleId;
 import org.antevid.core.judge.Situation;
+import org.antevid.core.lay.Block;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Sweep;
 import org.antevid.core.message.Arg;
@@ -29,7 +30,7 @@ public final class CrownsThatCatch implements Rule {
     }
 
     private static Finding said(LayPlan p, Sweep.Row row) {
-        boolean blocks = row.blocks().contains("HANG_UP");
+        boolean blocks = row.blocks().stream().anyMatch(Block.HangsUp.class::isInstance);
         List<Map.Entry<String, Double>> crowns = row.hangUps().entrySet().stream()
                 .sorted(Map.Entry.<String, Double>comparingByValue().reversed())
                 .toList();

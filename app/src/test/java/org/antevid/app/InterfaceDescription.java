@@ -1,4 +1,4 @@
-package org.antevid.app.shell;
+package org.antevid.app;
 
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.media.Schema;
@@ -11,9 +11,11 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.beans.factory.annotation.AnnotatedBeanDefinition;
 import org.springframework.context.annotation.ClassPathScanningCandidateComponentProvider;
 import org.springframework.core.type.filter.AssignableTypeFilter;
+import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.stereotype.Component;
 import org.springframework.util.ClassUtils;
 
@@ -23,6 +25,9 @@ import org.springframework.util.ClassUtils;
  */
 @Component
 class InterfaceDescription implements OpenApiCustomizer {
+    static {
+        SpringDocUtils.getConfig().addRequestWrapperToIgnore(CsrfToken.class);
+    }
 
     @Override
     public void customise(OpenAPI api) {

@@ -1,0 +1,11 @@
+package org.antevid.core.lay;
+
+/** What takes points off a lay. */
+public enum CostPart {
+    TARGETS,
+    HANG_UP,
+    SIDE_LEAN,
+    LEANS_BACK,
+    SLOPE,
+    WAYS_OUT
+}

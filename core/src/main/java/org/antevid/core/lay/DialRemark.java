@@ -1,0 +1,46 @@
+package org.antevid.core.lay;
+
+import org.antevid.core.message.Code;
+
+/** What the dial says of a lay: what stands against it, what comes first, what would open one. */
+public enum DialRemark implements Code {
+    LEAN_NOT_KNOWN,
+    LEAN_FROM_TWO_SIDES,
+    TOO_LITTLE_TIME,
+    TARGET,
+    NO_HINGE,
+    SIDE_LEAN,
+    HANGS_UP,
+    NO_WAY_OUT,
+    BAR_TOO_SHORT,
+    SPLITS_UP,
+    SITS_BACK,
+    LINE_WEAK,
+    MACHINE_CANNOT,
+    PULL_AT_LEAST,
+    LINE_FROM_THE_FRONT,
+    PROTECT,
+    CUT_AS,
+    GUY_THE_SIDE,
+    SECOND_OPINION_IF_LOST,
+    NEEDS_STRONGER_PULL,
+    NEEDS_LINE,
+    MEASURE_LEAN,
+    WEDGES_READY,
+    LEVER_OR_LINE_READY,
+    STRONGER_PULL_READY,
+    ONE_WAY_OUT,
+    COSTS,
+    MOVE_TARGET,
+    LINE_FOR,
+    GUY_OR_REDUCE,
+    SOUNDER_WOOD,
+    CLEAR_OR_BORE,
+    NEIGHBOUR_FIRST,
+    CLEAR_A_WAY,
+    MACHINE_OR_REDUCE,
+    UNCERTAINTY_BLOCKS,
+    BEST,
+    SECOND_BY,
+    AS_GOOD
+}
