@@ -5,7 +5,7 @@ const point = (deg: number, r: number): string =>
 const INNER = 71;
 const OUTER = 93;
 
-export const DIAL_WORDS: Record<Schemas['Run']['state'], string> = {
+export const DIAL_WORDS: Record<Schemas['DialRun']['state'], string> = {
   OPEN: 'open',
   OPEN_WITH_PULL: 'open with a pull',
   OPEN_WITH_GUY: 'open with a guy',
@@ -20,10 +20,10 @@ function band(fromDeg: number, toDeg: number): string {
     : `M${point(fromDeg, INNER)}A${INNER} ${INNER} 0 ${big} 1 ${point(toDeg, INNER)}L${point(toDeg, OUTER)}A${OUTER} ${OUTER} 0 ${big} 0 ${point(fromDeg, OUTER)}Z`;
 }
 
-const every = (r: Schemas['Run'], deg: number): number[] =>
+const every = (r: Schemas['DialRun'], deg: number): number[] =>
   Array.from({ length: Math.floor((r.toDeg - r.fromDeg) / deg) }, (_, i) => r.fromDeg + deg * (i + 0.5));
 
-function RunShape({ r }: { r: Schemas['Run'] }) {
+function RunShape({ r }: { r: Schemas['DialRun'] }) {
   const d = band(r.fromDeg, r.toDeg);
   if (r.state === 'BLOCKED') return <path d={d} fill="var(--ink)" fillRule="evenodd" />;
   if (r.state === 'COSTLY')

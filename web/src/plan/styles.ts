@@ -335,11 +335,11 @@ export function dialStyles(
 ): Style[] {
   const at = (deg: number, px: number): [number, number] => xy(toward(centre, deg, reachM + px * resolution));
   const out: Style[] = [];
-  const width = (r: Schemas['Run']) => r.toDeg - r.fromDeg;
-  const widest = new Map<string, Schemas['Run']>();
+  const width = (r: Schemas['DialRun']) => r.toDeg - r.fromDeg;
+  const widest = new Map<string, Schemas['DialRun']>();
   for (const r of dial.runs)
     if (width(r) > width(widest.get(r.reason) ?? { ...r, toDeg: r.fromDeg })) widest.set(r.reason, r);
-  const stroked = (r: Schemas['Run'], every: number, mark: (deg: number) => [number, number][][]) => {
+  const stroked = (r: Schemas['DialRun'], every: number, mark: (deg: number) => [number, number][][]) => {
     for (let d = r.fromDeg + every / 2; d < r.toDeg; d += every)
       for (const m of mark(d))
         out.push(new Style({ geometry: new LineString(m), stroke: line('ink', 1.5), zIndex: 3 }));
@@ -393,7 +393,7 @@ export function dialStyles(
 }
 
 /** What a run of lays asks for in the line, smallest to largest. */
-function pulls(dial: Schemas['DialView'], r: Schemas['Run']): string {
+function pulls(dial: Schemas['DialView'], r: Schemas['DialRun']): string {
   const asked = dial.lays.filter((d) => d.deg >= r.fromDeg && d.deg < r.toDeg && d.pullKn > 0).map((d) => d.pullKn);
   if (asked.length === 0) return 'with a pull';
   const [low, high] = [Math.min(...asked), Math.max(...asked)];
