@@ -97,7 +97,6 @@ export default function JoinPage() {
                 onChange={(e) => setWord(e.target.value)}
                 autoComplete="off"
                 autoCapitalize="none"
-                aria-label="Word"
                 required
               />
             </label>

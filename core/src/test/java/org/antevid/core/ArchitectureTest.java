@@ -1,5 +1,9 @@
 package org.antevid.core;
 
+import static com.tngtech.archunit.core.domain.JavaAccess.Predicates.target;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.type;
+import static com.tngtech.archunit.core.domain.properties.HasName.Predicates.nameMatching;
+import static com.tngtech.archunit.core.domain.properties.HasOwner.Predicates.With.owner;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
@@ -97,4 +101,20 @@ class ArchitectureTest {
             .should()
             .dependOnClassesThat()
             .resideInAPackage("org.locationtech..");
+
+    /** What is judged is a value: nothing is decided by taking words or codes apart. */
+    @ArchTest
+    static final ArchRule NO_STRING_SURGERY_WHERE_IT_IS_JUDGED = noClasses()
+            .that()
+            .resideInAnyPackage("..core.judge..", "..core.run..", "..core.crew..", "..core.message..")
+            .or()
+            .haveSimpleName("Dial")
+            .or()
+            .haveSimpleName("Sweep")
+            .or()
+            .haveSimpleName("LayControl")
+            .should()
+            .callMethodWhere(target(owner(type(String.class)))
+                    .and(target(nameMatching(
+                            "substring|startsWith|endsWith|contains|indexOf|split|replace|matches|charAt"))));
 }

@@ -1,2 +1,5 @@
 /** Stage 7: frozen, numbered issues of the plan, read-back and signatures. */
+@ApplicationModule(allowedDependencies = {"job", "people", "plan", "problem"})
 package org.antevid.app.briefing;
+
+import org.springframework.modulith.ApplicationModule;

@@ -1,2 +1,5 @@
 /** People, their offices and competences, and how they sign in. */
+@ApplicationModule(allowedDependencies = {"problem"})
 package org.antevid.app.people;
+
+import org.springframework.modulith.ApplicationModule;

@@ -1,2 +1,18 @@
 /** The plan assembled from all stages: findings, opinions, acknowledgements, the document a briefing freezes. */
+@ApplicationModule(
+        allowedDependencies = {
+            "crew",
+            "house",
+            "instrument",
+            "job",
+            "lay",
+            "people",
+            "place",
+            "problem",
+            "stem",
+            "tangle",
+            "trace"
+        })
 package org.antevid.app.plan;
+
+import org.springframework.modulith.ApplicationModule;

@@ -1,2 +1,6 @@
 /** Stage 8: ready, go, hold and the log that writes itself. */
+@ApplicationModule(
+        allowedDependencies = {"briefing", "crew", "instrument", "job", "people", "place", "plan", "problem", "stem"})
 package org.antevid.app.run;
+
+import org.springframework.modulith.ApplicationModule;

@@ -1,2 +1,5 @@
 /** Stage 2: stems, sightings, defects, first look. */
+@ApplicationModule(allowedDependencies = {"exchange", "instrument", "job", "people", "problem", "trace"})
 package org.antevid.app.stem;
+
+import org.springframework.modulith.ApplicationModule;
