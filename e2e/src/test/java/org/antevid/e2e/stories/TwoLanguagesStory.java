@@ -22,7 +22,9 @@ class TwoLanguagesStory extends DemoStory {
     }
 
     private static void press(Page phone, String words) {
-        phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(words).setExact(true))
+        phone.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(words).setExact(true))
                 .first()
                 .click();
     }
@@ -63,7 +65,8 @@ class TwoLanguagesStory extends DemoStory {
         assertThat(sefa.locator(".now strong")).hasText("Espere");
         press(sefa, "ft");
         tab(sefa, 0);
-        Locator ring = sefa.locator("section[aria-label='Read back'] [role=group]").first();
+        Locator ring =
+                sefa.locator("section[aria-label='Read back'] [role=group]").first();
         assertThat(ring).containsText("¿A qué distancia de S1");
         assertThat(ring).containsText(" ft");
         press(sefa, "English");
