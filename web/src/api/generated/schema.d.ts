@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/health": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["health"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/house": {
         parameters: {
             query?: never;
@@ -2604,6 +2620,11 @@ export interface components {
             tree: string;
             words: string;
         };
+        Health: {
+            /** Format: date-time */
+            since: string;
+            store: boolean;
+        };
         HeightRequest: {
             at: components["schemas"]["Spot"];
             /** Format: double */
@@ -4400,6 +4421,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BoardPage"];
+                };
+            };
+        };
+    };
+    health: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Health"];
                 };
             };
         };

@@ -147,7 +147,15 @@ record Launch(boolean demo, Path data, int port) {
     }
 
     Map<String, Object> properties() {
-        return Map.of("spring.datasource.url", url(), "server.port", port, "antevid.demo", demo);
+        return Map.of(
+                "spring.datasource.url",
+                url(),
+                "server.port",
+                port,
+                "antevid.demo",
+                demo,
+                "logging.file.name",
+                data.resolve("log").resolve("antevid.log"));
     }
 
     /**

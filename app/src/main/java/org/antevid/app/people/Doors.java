@@ -29,6 +29,7 @@ class Doors {
                         .permitAll()
                         .requestMatchers(
                                 "/api/session",
+                                "/api/health",
                                 "/api/join",
                                 "/api/join/**",
                                 "/api/sums",
