@@ -30,7 +30,8 @@ import { OpenPoints } from './OpenPoints';
 import { type Stage, stageMark, STAGE_WORDS, STAGES } from './stages';
 import { theme } from './theme';
 import { azimuth } from '../units/format';
-import { switchUnits } from '../units/length';
+import { useManner } from '../words/useManner';
+import { language } from '../words/words';
 import { useUnits } from '../units/useUnits';
 
 const SitePlan = lazy(() => import('../plan/SitePlan'));
@@ -57,6 +58,7 @@ export default function JobScreen() {
   const stage = (STAGES as readonly string[]).includes(at) ? (at as Stage) : 'place';
   const number = STAGES.indexOf(stage) + 1;
   const inUnits = useUnits();
+  const read = useManner();
   const navigate = useNavigate();
   const link = useLive(job, true);
   const out = useOutbox(job);
@@ -233,7 +235,11 @@ export default function JobScreen() {
                 <b>Here</b> {(here.data ?? []).map((n) => n.split(' ')[0]).join(' · ')}
               </div>
               <div className={link === 'lost' ? 'link lost' : 'quiet link'}>{LINK[link]}</div>
-              <button className="plain" onClick={switchUnits} title="Metres or feet and inches">
+              <button
+                className="plain"
+                onClick={() => read(language(), inUnits !== 'feet')}
+                title="Metres or feet and inches"
+              >
                 {inUnits === 'feet' ? 'ft in' : 'm'}
               </button>
               <button className="plain" onClick={switchGlare}>

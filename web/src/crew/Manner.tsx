@@ -1,44 +1,13 @@
-import { useQueryClient } from '@tanstack/react-query';
-import { useEffect } from 'react';
-import { api, data } from '../api/client';
-import { useSession } from '../api/job';
-import { readIn, useWords } from '../words/words';
-import { setUnits, units } from '../units/length';
+import { units } from '../units/length';
 import { useUnits } from '../units/useUnits';
-import { language, type Language } from '../words/words';
+import { useManner } from '../words/useManner';
+import { language, useWords } from '../words/words';
 
-/** Chosen before anybody was signed in: it goes to the person who signs in next on this phone. */
-const PENDING = 'antevid.manner.pending';
-
-/** Language and units of the person who holds the phone: kept with the person, chosen without signing in anew. */
+/** The two switches of whoever holds the phone. */
 export function Manner() {
   const t = useWords();
   const shown = useUnits();
-  const session = useSession();
-  const queries = useQueryClient();
-  const mine = session.data;
-  const keep = (lang: Language, feet: boolean) =>
-    data(api.PUT('/api/session/manner', { body: { language: lang, units: feet ? 'FEET' : 'METRIC' } })).then(
-      () => queries.invalidateQueries(),
-      () => session.refetch(),
-    );
-  useEffect(() => {
-    if (!mine?.signedIn || !mine.language || !mine.units) return;
-    if (sessionStorage.getItem(PENDING)) {
-      sessionStorage.removeItem(PENDING);
-      void keep(language(), units() === 'feet');
-      return;
-    }
-    readIn(mine.language);
-    setUnits(mine.units === 'FEET' ? 'feet' : 'metric');
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- what the person reads in changes with the sign-in alone
-  }, [mine]);
-  const choose = (lang: Language, feet: boolean) => {
-    readIn(lang);
-    setUnits(feet ? 'feet' : 'metric');
-    if (mine?.signedIn) void keep(lang, feet);
-    else sessionStorage.setItem(PENDING, 'yes');
-  };
+  const choose = useManner();
   return (
     <>
       <button

@@ -11,8 +11,6 @@ export function setUnits(chosen: Units): void {
   window.dispatchEvent(new Event('antevid-units'));
 }
 
-export const switchUnits = (): void => setUnits(units() === 'feet' ? 'metric' : 'feet');
-
 const FRACTION = String.raw`(\d+)\s*/\s*(\d+)`;
 const NUMBER = String.raw`\d+(?:\.\d+)?`;
 const FEET = new RegExp(String.raw`^(${NUMBER})\s*(?:'|ft|feet|′)\s*(.*)$`);
