@@ -32,6 +32,7 @@ public final class Display {
     public String of(Dimension dimension, double value, Side side) {
         return switch (dimension) {
             case AZIMUTH -> Azimuth.digits(value) + "°";
+            case SECTOR -> digits(value, 0, side) + "°";
             case ANGLE -> digits(value, 1, side) + "°";
             case SHARE -> digits(100 * value, 0, side) + " %";
             case CHANCE -> side == Side.DOWN ? chanceDown(value) : Rounding.chance(value);

@@ -40,6 +40,8 @@ class DisplayTest {
     @Test
     void anAngleAndAChanceAreTheSameInAllUnits() {
         assertThat(FEET.of(Dimension.AZIMUTH, 84, Side.NEAREST)).isEqualTo("084°");
+        assertThat(METRIC.of(Dimension.SECTOR, 5.7, Side.DOWN)).isEqualTo("5°");
+        assertThat(FEET.of(Dimension.SECTOR, 270, Side.DOWN)).isEqualTo("270°");
         assertThat(FEET.of(Dimension.CHANCE, 0.0312, Side.UP)).isEqualTo("4 %");
         assertThat(METRIC.of(Dimension.CHANCE, 0.0004, Side.UP)).isEqualTo("< 0.1 %");
         assertThat(METRIC.of(Dimension.CHANCE, 0.0005, Side.DOWN)).isEqualTo("0.05 %");

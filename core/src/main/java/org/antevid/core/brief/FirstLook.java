@@ -143,12 +143,12 @@ public record FirstLook(
                 lay.map(l -> Message.of(LookRemark.BEST_TO)
                                 .with("lay", Arg.azimuth(l.deg()))
                                 .with("first", l.first().stream().findFirst().map(Arg::said))
-                                .with("free", Arg.of(Dimension.AZIMUTH, best.free())))
+                                .with("free", Arg.down(Dimension.SECTOR, best.free())))
                         .orElse(Message.of(LookRemark.NO_LEAN_AT_ALL));
             case FELL_WITH_LINE ->
                 lay.map(l -> Message.of(LookRemark.PULLED_TO)
                                 .with("lay", Arg.azimuth(l.deg()))
-                                .with("free", Arg.of(Dimension.AZIMUTH, best.degrees(Dial.State.OPEN_WITH_PULL))))
+                                .with("free", Arg.down(Dimension.SECTOR, best.degrees(Dial.State.OPEN_WITH_PULL))))
                         .orElse(Message.of(LookRemark.LINE_FROM_THE_FRONT));
             case NOT_BY_HAND ->
                 never.isEmpty()

@@ -460,7 +460,7 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
                 best.score,
                 Message.of(DialRemark.BEST)
                         .with("costs", best.costs.isEmpty() ? Optional.empty() : Optional.of(largest(best.costs)))
-                        .with("room", first.edgeDeg().map(e -> Arg.of(Dimension.AZIMUTH, e)))
+                        .with("room", first.edgeDeg().map(e -> Arg.down(Dimension.SECTOR, e)))
                         .with("narrow", Arg.flag(first.narrow()))));
         second.ifPresent(l -> picks.add(new Pick(l.deg, l.score, second(best, l))));
         return picks;

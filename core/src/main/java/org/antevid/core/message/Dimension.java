@@ -16,6 +16,8 @@ public enum Dimension {
     ANGLE(0.1),
     /** Degrees clockwise from north. */
     AZIMUTH(1),
+    /** Degrees, whole: how wide a part of the circle is. */
+    SECTOR(1),
     /** Metres a second. */
     SPEED(0.1),
     /** Newton, of a pull on a rope. */
