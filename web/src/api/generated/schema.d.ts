@@ -3097,7 +3097,7 @@ export interface components {
             /** Format: double */
             computed: number;
             /** @enum {string} */
-            dimension: "LENGTH" | "DISTANCE" | "HEIGHT" | "SHORT" | "REACH" | "ANGLE" | "AZIMUTH" | "SPEED" | "PULL" | "FORCE" | "MASS" | "SHARE" | "CHANCE" | "TIMES" | "TIME";
+            dimension: "LENGTH" | "DISTANCE" | "HEIGHT" | "SHORT" | "REACH" | "ANGLE" | "AZIMUTH" | "SECTOR" | "SPEED" | "PULL" | "FORCE" | "MASS" | "SHARE" | "CHANCE" | "TIMES" | "TIME";
             /** Format: double */
             left: number;
             /** Format: double */
