@@ -1,11 +1,8 @@
 package org.antevid.e2e.bench;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
-import java.net.URI;
 import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -17,7 +14,6 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import java.util.stream.Collectors;
 import org.antevid.e2e.Server;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -27,7 +23,6 @@ import org.junit.jupiter.api.io.TempDir;
  * says that it has seen a hold, and asks for the run when something else of it changed.
  */
 class HoldBench {
-    private static final ObjectMapper JSON = new ObjectMapper();
     private static final String PASSPHRASE = "three short one long";
     private static final Duration LOADED = Duration.ofSeconds(30);
     private final HttpClient http =
@@ -36,43 +31,10 @@ class HoldBench {
     /** When each phone was told of each press, by {@link System#nanoTime()}. */
     private final Map<String, List<Long>> told = new ConcurrentHashMap<>();
 
-    /** Somebody who is signed in, by their cookies. */
-    private final class Somebody {
-        private final Server server;
-        private final Map<String, String> cookies = new ConcurrentHashMap<>();
-
+    /** A phone that listens and answers. */
+    private final class Somebody extends Caller {
         Somebody(Server server) throws IOException, InterruptedException {
-            this.server = server;
-            call("GET", "/api/session", null);
-        }
-
-        JsonNode call(String method, String path, Object body) throws IOException, InterruptedException {
-            HttpRequest.Builder r = request(path)
-                    .header("X-XSRF-TOKEN", cookies.getOrDefault("XSRF-TOKEN", ""))
-                    .header("Content-Type", "application/json")
-                    .method(
-                            method,
-                            body == null
-                                    ? HttpRequest.BodyPublishers.noBody()
-                                    : HttpRequest.BodyPublishers.ofString(JSON.writeValueAsString(body)));
-            HttpResponse<String> answer = http.send(r.build(), HttpResponse.BodyHandlers.ofString());
-            answer.headers()
-                    .allValues("set-cookie")
-                    .forEach(c -> cookies.put(
-                            c.substring(0, c.indexOf('=')),
-                            c.substring(c.indexOf('=') + 1, c.indexOf(';') < 0 ? c.length() : c.indexOf(';'))));
-            if (answer.statusCode() >= 400) {
-                throw new IllegalStateException(method + " " + path + " " + answer.statusCode() + " " + answer.body());
-            }
-            return answer.body().isEmpty() ? JSON.createObjectNode() : JSON.readTree(answer.body());
-        }
-
-        HttpRequest.Builder request(String path) {
-            String cookie = cookies.entrySet().stream()
-                    .map(e -> e.getKey() + "=" + e.getValue())
-                    .collect(Collectors.joining("; "));
-            HttpRequest.Builder r = HttpRequest.newBuilder(URI.create(server.local() + path));
-            return cookie.isEmpty() ? r : r.header("Cookie", cookie);
+            super(server, http);
         }
 
         void listen(String job) {
