@@ -1,7 +1,7 @@
 import type { Schemas } from '../api/client';
 
 /** A need against what there is, on one bar; the words are the core's, need rounded up and what there is down. */
-export function Gauge({ of, words }: { of: Schemas['Gauge']; words: string }) {
+export function Gauge({ of, words }: { of: Schemas['GaugeView']; words: string }) {
   return (
     <div>
       <b className="n">{of.words}</b>

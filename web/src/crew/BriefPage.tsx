@@ -30,8 +30,8 @@ export function BriefPage({ job, card, changed, say }: Props) {
           <h3>{t('brief.changed', { number: card.number })}</h3>
           <ul>
             {card.changes.map((c) => (
-              <li key={c.words}>
-                <Mark kind="SECOND_OPINION" size={18} /> <b>{c.words}</b>
+              <li key={c.says.words}>
+                <Mark kind="SECOND_OPINION" size={18} /> <b>{c.says.words}</b>
               </li>
             ))}
           </ul>

@@ -3,11 +3,13 @@ import { useRun } from '../api/job';
 import { CutFigure } from '../figures/CutFigure';
 import { CutTicks } from '../stages/run/CutTicks';
 import { useUnits } from '../units/useUnits';
-import { useWords } from '../words/words';
+import { met } from '../words/said';
+import { useTerms, useWords } from '../words/words';
 
 /** The cut card on the phone, read at arm's length: the largest figures first, then the picture, then the order. */
 export default function CutPage({ job, card }: { job: string; card?: Schemas['Card'] }) {
   const t = useWords();
+  const term = useTerms();
   const inches = useUnits() === 'feet';
   const run = useRun(job).data;
   const mine = card?.posts.map((p) => p.stem).filter(Boolean) ?? [];
@@ -27,22 +29,22 @@ export default function CutPage({ job, card }: { job: string; card?: Schemas['Ca
       {cuts.map((c) => {
         const ticking = run?.step && run.step.stem === c.stem && run.step.cuts.length > 0 ? run.step : undefined;
         return (
-          <section key={c.stem} aria-label={t('cut.card', { stem: c.stem, school: c.school })}>
+          <section key={c.stem} aria-label={t('cut.card', { stem: c.stem, school: term('School', c.school) })}>
             <div className="c" style={{ background: 'var(--ink)', color: '#fff' }}>
-              <p>{t('cut.card', { stem: c.stem, school: c.school })}</p>
+              <p>{t('cut.card', { stem: c.stem, school: term('School', c.school) })}</p>
             </div>
             <div className="cutbig">
               {c.measures
-                .filter((m) => m.key !== 'boreFrom' && m.key !== 'step' && m.key !== 'mouth')
+                .filter((m) => m.key !== 'BORE_FROM' && m.key !== 'STEP' && m.key !== 'MOUTH')
                 .map((m) => (
                   <div key={m.key}>
-                    <strong className="n">{inches ? m.inches : m.metric}</strong>
+                    <strong className="n">{m.shown.words}</strong>
                     <span>
-                      {m.words}
+                      {term('Measure.Key', m.key)}
                       {m.outside && (
                         <>
                           <br />
-                          {t('cut.fromBark', { outside: inches ? m.outsideInches : m.outside })}
+                          {t('cut.fromBark', { outside: m.outside.words })}
                         </>
                       )}
                     </span>
@@ -53,7 +55,7 @@ export default function CutPage({ job, card }: { job: string; card?: Schemas['Ca
                   {t('cut.each', {
                     step: inches ? '±1/4 in' : '±5 mm',
                     bar: Math.round(c.barM * 100),
-                    reach: c.barReach,
+                    reach: term('CutCard.BarReach', c.barReach),
                     bark: c.barkM,
                   })}
                 </span>
@@ -63,8 +65,8 @@ export default function CutPage({ job, card }: { job: string; card?: Schemas['Ca
               <CutFigure card={c} phone />
             </div>
             <div className="c">
-              <h3>{t('cut.stand', { stand: c.stand })}</h3>
-              <p>{t('cut.never', { because: c.standsBecause })}</p>
+              <h3>{t('cut.stand', { stand: term('EscapeRoutes.Side', c.stand) })}</h3>
+              <p>{t('cut.never', { because: c.standsBecause.words })}</p>
             </div>
             {ticking ? (
               <div className="c">
@@ -78,8 +80,8 @@ export default function CutPage({ job, card }: { job: string; card?: Schemas['Ca
                     .filter((s) => s.kind === 'CUT')
                     .map((s) => (
                       <li key={s.key}>
-                        <b>{s.words}</b>
-                        {s.measure && <span className="n"> · {inches ? s.inches : s.measure}</span>}
+                        <b>{s.says.words}</b>
+                        {s.measures.length > 0 && <span className="n"> · {met(s.measures)}</span>}
                       </li>
                     ))}
                 </ol>
@@ -90,7 +92,7 @@ export default function CutPage({ job, card }: { job: string; card?: Schemas['Ca
                 <h3>{t('cut.help')}</h3>
                 <ul>
                   {c.help.map((h) => (
-                    <li key={h}>{h}</li>
+                    <li key={h.words}>{h.words}</li>
                   ))}
                 </ul>
               </div>

@@ -1,17 +1,16 @@
 import type { Schemas } from '../api/client';
 import { useUnits } from '../units/useUnits';
 import { azimuth } from '../units/format';
+import { useTerms } from '../words/words';
 
 type Card = Schemas['CutPart'];
 const W = 456;
 
 /** Notch, hinge, strap and passes of the bar, from the side and from above, to one scale. All measures come from the core, said to the safe side. */
 export function CutFigure({ card: c, phone = false }: { card: Card; phone?: boolean }) {
+  const term = useTerms();
   const inches = useUnits() === 'feet';
-  const said = (key: string) => {
-    const m = c.measures.find((x) => x.key === key);
-    return m ? (inches ? m.inches : m.metric) : '';
-  };
+  const said = (key: Card['measures'][number]['key']) => c.measures.find((x) => x.key === key)?.shown.words ?? '';
   const length = (m: number) => (inches ? `${(m / 0.0254).toFixed(1)} in` : `${Math.round(m * 1000)} mm`);
   const k = Math.min(262 / c.dAlongM, 240 / c.dAcrossM);
   const midX = 214;
@@ -32,24 +31,24 @@ export function CutFigure({ card: c, phone = false }: { card: Card; phone?: bool
   const hinge = (c.hingeLengthM * k) / 2;
   const marks: [number, number, string, string][] = c.strapLeft
     ? [
-        [back, strapEdge, 'strap', said('strap')],
-        [strapEdge, hingeBack, 'bored', said('bore')],
+        [back, strapEdge, 'strap', said('STRAP')],
+        [strapEdge, hingeBack, 'bored', said('BORE')],
         [
           hingeBack,
           apex,
           'hinge',
-          said('hingeLeft') === said('hingeRight')
-            ? said('hingeLeft')
-            : `${said('hingeLeft').replace(/ .*$/, '')} | ${said('hingeRight')}`,
+          said('HINGE_LEFT') === said('HINGE_RIGHT')
+            ? said('HINGE_LEFT')
+            : `${said('HINGE_LEFT').replace(/ .*$/, '')} | ${said('HINGE_RIGHT')}`,
         ],
-        [apex, front, 'notch', said('depth')],
+        [apex, front, 'notch', said('DEPTH')],
       ]
     : [
         [back, hingeBack, 'back cut', ''],
-        [hingeBack, apex, 'hinge', said('hingeLeft')],
-        [apex, front, 'notch', said('depth')],
+        [hingeBack, apex, 'hinge', said('HINGE_LEFT')],
+        [apex, front, 'notch', said('DEPTH')],
       ];
-  const sideY = (s: string) => (s === 'left' ? -1 : 1);
+  const sideY = (s: string) => (s === 'LEFT' ? -1 : 1);
   return (
     <svg
       viewBox={`0 0 ${W} ${Math.ceil(cy + b + 62)}`}
@@ -60,7 +59,7 @@ export function CutFigure({ card: c, phone = false }: { card: Card; phone?: bool
       {!phone && (
         <>
           <text x="14" y="24" className="b">
-            {c.stem}, {c.school}
+            {c.stem}, {term('School', c.school)}
           </text>
           <text x="14" y="42" className="mu">
             wood {length(c.dAlongM)} along, {length(c.dAcrossM)} across; each measure {inches ? '±1/4 in' : '±5 mm'}
@@ -233,12 +232,12 @@ export function CutFigure({ card: c, phone = false }: { card: Card; phone?: bool
           );
         })}
       <text x={hingeBack - 8} y={cy - 4} textAnchor="end" className="b h">
-        hinge {said('hingeLength')}
+        hinge {said('HINGE_LENGTH')}
       </text>
       <g transform={`translate(${midX + 62} ${cy + sideY(c.stand) * (b + 24)})`}>
         <circle r="9" fill="none" stroke="var(--ink)" strokeWidth="3" />
         <text x="16" y="5" className="b">
-          cutter, {c.stand}
+          cutter, {term('EscapeRoutes.Side', c.stand)}
         </text>
       </g>
       {c.ways.map((y) => {

@@ -71,7 +71,7 @@ export function PlanSketch({
             key={t.id}
             points={path(t.outline)}
             fill={
-              t.kind === 'water'
+              t.kind === 'WATER'
                 ? 'color-mix(in srgb, var(--water) 28%, transparent)'
                 : t.worth > 0
                   ? 'var(--panel)'
@@ -87,7 +87,7 @@ export function PlanSketch({
             fill="none"
             stroke="var(--ink)"
             strokeWidth={1.4 * unit}
-            strokeDasharray={t.kind === 'overhead line' ? `${1 * unit} ${5 * unit}` : `${7 * unit} ${3 * unit}`}
+            strokeDasharray={t.kind === 'OVERHEAD_LINE' ? `${1 * unit} ${5 * unit}` : `${7 * unit} ${3 * unit}`}
             strokeLinecap="round"
           />
         ) : (
@@ -103,7 +103,7 @@ export function PlanSketch({
         ),
       )}
       {plan.stems
-        .filter((s) => s.beneath.length > 0 && s.state === 'hung up')
+        .filter((s) => s.beneath.length > 0 && s.state === 'HUNG')
         .map((s) => (
           <polygon
             key={s.label}
@@ -133,7 +133,7 @@ export function PlanSketch({
                 stroke="var(--lay)"
                 strokeWidth={1.4 * unit}
               />
-              {s.lay.zones.every((z) => z.words !== 'exclusion ring') && (
+              {s.lay.zones.every((z) => z.kind !== 'RING') && (
                 <circle
                   cx={s.at.eastM}
                   cy={-s.at.northM}
@@ -145,7 +145,7 @@ export function PlanSketch({
                 />
               )}
               {s.lay.zones
-                .filter((z) => z.words === 'exclusion ring')
+                .filter((z) => z.kind === 'RING')
                 .flatMap((z) => z.outlines)
                 .map((o, i) => (
                   <polygon
@@ -182,7 +182,7 @@ export function PlanSketch({
             cx={s.at.eastM}
             cy={-s.at.northM}
             r={4.5 * unit}
-            fill={s.state === 'felled' ? 'var(--wood)' : 'var(--panel)'}
+            fill={s.state === 'FELLED' ? 'var(--wood)' : 'var(--panel)'}
             stroke="var(--ink)"
             strokeWidth={2.6 * unit}
           />
@@ -197,7 +197,7 @@ export function PlanSketch({
         </g>
       ))}
       {changes?.map((c) => (
-        <g key={c.words}>
+        <g key={c.says.words}>
           {c.from && c.to && (
             <polyline
               points={path([c.from, c.to])}

@@ -2,6 +2,8 @@ import { IntlMessageFormat } from 'intl-messageformat';
 import { useSyncExternalStore } from 'react';
 import english from '../../../words/src/main/resources/words/phone_en.properties?raw';
 import spanish from '../../../words/src/main/resources/words/phone_es.properties?raw';
+import englishTerms from '../../../words/src/main/resources/words/terms_en.properties?raw';
+import spanishTerms from '../../../words/src/main/resources/words/terms_es.properties?raw';
 
 /** The words of the crew's pages: the same catalogue that the server says its own from, carried along for a lost link. */
 export type Language = 'ENGLISH' | 'SPANISH';
@@ -16,7 +18,10 @@ const read = (file: string): Map<string, string> =>
       .filter((line) => line.includes(' = ') || line.endsWith(' ='))
       .map((line) => [line.slice(0, line.indexOf(' =')), line.slice(line.indexOf(' =') + 3)]),
   );
-const CATALOGUE: Record<Language, Map<string, string>> = { ENGLISH: read(english), SPANISH: read(spanish) };
+const CATALOGUE: Record<Language, Map<string, string>> = {
+  ENGLISH: read(`${english}\n${englishTerms}`),
+  SPANISH: read(`${spanish}\n${spanishTerms}`),
+};
 const formats = new Map<string, IntlMessageFormat>();
 
 export const language = (): Language => (localStorage.getItem(KEY) === 'SPANISH' ? 'SPANISH' : 'ENGLISH');
@@ -50,4 +55,14 @@ function say(lang: Language, key: string, args: Args): string {
 export function useWords(): (key: string, args?: Args) => string {
   const lang = useSyncExternalStore(subscribe, language);
   return (key, args = {}) => say(lang, key, args);
+}
+
+/** The word for a value of ours, by its type in the core: `term('Zone.Kind', 'RING')`. */
+export function useTerms(): (type: string, value: string) => string {
+  const lang = useSyncExternalStore(subscribe, language);
+  return (type, value) => {
+    const word = CATALOGUE[lang].get(`${type}.${value}`) ?? CATALOGUE.ENGLISH.get(`${type}.${value}`);
+    if (word === undefined) throw new Error(`${type}.${value} is not in the catalogue`);
+    return word;
+  };
 }

@@ -1972,6 +1972,13 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        BarredSectorView: {
+            /** Format: double */
+            fromDeg: number;
+            /** Format: double */
+            toDeg: number;
+            words: string;
+        };
         BelowRequest: {
             by?: string;
             /** Format: double */
@@ -2038,18 +2045,18 @@ export interface components {
         };
         Change: {
             from?: components["schemas"]["Spot"];
+            says: components["schemas"]["SaidView"];
             subject: string;
             to?: components["schemas"]["Spot"];
-            words: string;
         };
         ChangeView: {
             level?: string;
             words: string;
         };
         Changed: {
-            is: string;
-            was: string;
-            words: string;
+            is?: components["schemas"]["ShownView"];
+            was?: components["schemas"]["ShownView"];
+            what: components["schemas"]["ShownView"];
         };
         CheckView: {
             key: string;
@@ -2175,10 +2182,12 @@ export interface components {
             passphrase: string;
         };
         CutPart: {
-            backCut: string;
+            /** @enum {string} */
+            backCut: "STRAIGHT" | "BORE_STRAP" | "BORE_RUN_OUT";
             /** Format: double */
             barM: number;
-            barReach: string;
+            /** @enum {string} */
+            barReach: "ONE_SIDE" | "BOTH_SIDES" | "BOTH_SIDES_AND_FACE_BORE" | "NOT_REACHABLE";
             /** Format: double */
             barkM?: number;
             /** Format: double */
@@ -2195,7 +2204,7 @@ export interface components {
             depthM: number;
             /** Format: double */
             faceDeg: number;
-            help: string[];
+            help: components["schemas"]["SaidView"][];
             /** Format: double */
             hingeLeftM: number;
             /** Format: double */
@@ -2205,20 +2214,22 @@ export interface components {
             keepOpen: boolean;
             /** Format: double */
             layDeg: number;
-            measures: components["schemas"]["Said"][];
+            measures: components["schemas"]["Sawn"][];
             /** Format: double */
             mouthM?: number;
             /** Format: double */
             overlapM?: number;
             passes: components["schemas"]["Pass"][];
-            school: string;
+            /** @enum {string} */
+            school: "CONVENTIONAL" | "OPEN_FACE" | "HUMBOLDT" | "DEEP_FACE" | "THIN_HINGE";
             slopingFromBelow: boolean;
             /** Format: double */
             soundLeftM?: number;
             /** Format: double */
             soundRightM?: number;
-            stand: string;
-            standsBecause: string;
+            /** @enum {string} */
+            stand: "RIGHT" | "LEFT";
+            standsBecause: components["schemas"]["SaidView"];
             stem: string;
             /** Format: double */
             stepM: number;
@@ -2231,12 +2242,11 @@ export interface components {
             wedges: boolean;
         };
         CutStep: {
-            inches: string;
             key: string;
             /** @enum {string} */
             kind: "CUT" | "CHECK" | "SIGNAL";
-            measure: string;
-            words: string;
+            measures: components["schemas"]["SaidView"][];
+            says: components["schemas"]["SaidView"];
         };
         CutView: {
             card: components["schemas"]["CutPart"];
@@ -2562,7 +2572,7 @@ export interface components {
             key: "SEEN" | "SOUNDED" | "PROBED" | "OPENED_FACE";
             words: string;
         };
-        Gauge: {
+        GaugeView: {
             over: boolean;
             /** Format: double */
             share: number;
@@ -2663,7 +2673,7 @@ export interface components {
             /** Format: date-time */
             at: string;
             id: string;
-            liftReason?: string;
+            liftReason?: components["schemas"]["SaidView"];
             lifted: boolean;
             liftedBy?: string;
             personId: string;
@@ -2837,10 +2847,12 @@ export interface components {
             hingeThickM: number;
             /** Format: double */
             layDeg: number;
-            means: string;
+            /** @enum {string} */
+            means: "NOTHING" | "LEVER" | "WEDGES" | "HAND_LINE" | "MACHINE_LINE";
             /** Format: double */
             reachM: number;
-            school: string;
+            /** @enum {string} */
+            school: "CONVENTIONAL" | "OPEN_FACE" | "HUMBOLDT" | "DEEP_FACE" | "THIN_HINGE";
             /** Format: double */
             sigmaDeg?: number;
             waysOut: components["schemas"]["WayPart"][];
@@ -2859,7 +2871,7 @@ export interface components {
             clearM: number;
             controlProven: boolean;
             controlReasons: string[];
-            dangers: components["schemas"]["Sector"][];
+            dangers: components["schemas"]["BarredSectorView"][];
             /** Format: double */
             escapeM: number;
             /** Format: double */
@@ -2984,8 +2996,8 @@ export interface components {
         Line: {
             /** Format: date-time */
             at: string;
+            says: components["schemas"]["SaidView"];
             who: string;
-            words: string;
         };
         LineRequest: {
             /** Format: double */
@@ -3005,14 +3017,14 @@ export interface components {
             angleDeg: number;
             /** Format: double */
             armM: number;
-            atLimit: components["schemas"]["Gauge"];
-            available: string;
+            atLimit: components["schemas"]["GaugeView"];
+            available?: string;
             checks: components["schemas"]["CheckView"][];
             enough: boolean;
             /** Format: double */
             gustMs: number;
             kind: string;
-            now: components["schemas"]["Gauge"];
+            now: components["schemas"]["GaugeView"];
             /** Format: double */
             nowMs: number;
             /** Format: int32 */
@@ -3023,7 +3035,7 @@ export interface components {
             /** Format: double */
             sideDeg: number;
             signal: string[];
-            still: components["schemas"]["Gauge"];
+            still: components["schemas"]["GaugeView"];
             /** Format: double */
             travelHaulM: number;
             /** Format: double */
@@ -3097,7 +3109,7 @@ export interface components {
             /** Format: double */
             computed: number;
             /** @enum {string} */
-            dimension: "LENGTH" | "DISTANCE" | "HEIGHT" | "SHORT" | "REACH" | "ANGLE" | "AZIMUTH" | "SECTOR" | "SPEED" | "PULL" | "FORCE" | "MASS" | "SHARE" | "CHANCE" | "TIMES" | "TIME";
+            dimension: "LENGTH" | "DISTANCE" | "HEIGHT" | "SHORT" | "SAWN" | "REACH" | "ANGLE" | "AZIMUTH" | "OPENING" | "SECTOR" | "SPEED" | "PULL" | "FORCE" | "MASS" | "SHARE" | "CHANCE" | "TIMES" | "TIME";
             /** Format: double */
             left: number;
             /** Format: double */
@@ -3355,15 +3367,16 @@ export interface components {
         };
         Pass: {
             bored: boolean;
-            entry: string;
+            /** @enum {string} */
+            entry: "RIGHT" | "LEFT";
             /** Format: double */
             fromM: number;
             /** Format: double */
             inM: number;
+            says: components["schemas"]["SaidView"];
             throughFace: boolean;
             /** Format: double */
             toM: number;
-            words: string;
         };
         PermitView: {
             /** @enum {string} */
@@ -3480,7 +3493,6 @@ export interface components {
             /** @enum {string} */
             role: "CUTTER" | "WINCH" | "LOOKOUT" | "GROUND";
             stand?: components["schemas"]["Spot"];
-            task: string;
             waysOut: components["schemas"]["WayPart"][];
         };
         PostRequest: {
@@ -3678,26 +3690,23 @@ export interface components {
             /** @enum {string} */
             word: "STOP" | "GO" | "STAND_FAST" | "WAIT" | "STAY_OUT" | "DONE";
         };
-        Said: {
-            inches: string;
-            key: string;
-            metric: string;
-            off: string;
-            outside?: string;
-            outsideInches?: string;
-            own: boolean;
-            rule?: string;
-            safe: string;
-            /** Format: double */
-            value: number;
+        SaidView: {
+            args: {
+                [key: string]: unknown;
+            };
+            code: string;
             words: string;
         };
-        Sector: {
+        Sawn: {
+            /** @enum {string} */
+            key: "DEPTH" | "FACE" | "MOUTH" | "HINGE_LEFT" | "HINGE_RIGHT" | "HINGE_LENGTH" | "STEP" | "BORE_FROM" | "BORE" | "STRAP";
+            off?: components["schemas"]["SaidView"];
+            outside?: components["schemas"]["ShownView"];
+            own: boolean;
+            rule?: components["schemas"]["ShownView"];
+            shown: components["schemas"]["ShownView"];
             /** Format: double */
-            fromDeg: number;
-            /** Format: double */
-            toDeg: number;
-            words: string;
+            value: number;
         };
         Session: {
             /** @enum {string} */
@@ -3743,6 +3752,10 @@ export interface components {
                 [key: string]: number;
             };
             simulated: boolean;
+        };
+        ShownView: {
+            value: unknown;
+            words: string;
         };
         Sight: {
             at: components["schemas"]["Spot"];
@@ -3874,8 +3887,10 @@ export interface components {
             heightHighM?: number;
             label: string;
             lay?: components["schemas"]["LayPart"];
-            species: string;
-            state: string;
+            /** @enum {string} */
+            species: "ABIES" | "PICEA" | "PINUS" | "LARIX" | "PSEUDOTSUGA" | "TSUGA" | "THUJA" | "CEDRUS" | "CUPRESSUS" | "SEQUOIA" | "TAXUS" | "FAGUS" | "QUERCUS" | "FRAXINUS" | "ACER" | "BETULA" | "ALNUS" | "POPULUS" | "SALIX" | "TILIA" | "ULMUS" | "ROBINIA" | "CASTANEA" | "AESCULUS" | "PLATANUS" | "JUGLANS" | "PRUNUS" | "SORBUS" | "CARPINUS" | "CARYA" | "LIRIODENDRON" | "PYRUS" | "EUCALYPTUS" | "UNKNOWN";
+            /** @enum {string} */
+            state: "STANDING" | "HUNG" | "LYING" | "SET_UP_AGAIN" | "FELLED";
         };
         StemRequest: {
             at: components["schemas"]["Spot"];
@@ -3951,7 +3966,6 @@ export interface components {
             /** Format: int32 */
             startMin: number;
             stem?: string;
-            title: string;
             /** Format: int32 */
             turn: number;
         };
@@ -4041,6 +4055,8 @@ export interface components {
             extra?: string;
             /** Format: double */
             extraN?: number;
+            /** @enum {string} */
+            key: "UNCUT_BAND" | "HINGE_TOO_THICK" | "LINE_SLACK" | "TOP_CAUGHT" | "PULL_TOO_WEAK";
             tell: string;
             then: string;
         };
@@ -4116,12 +4132,14 @@ export interface components {
         Thing: {
             form: string;
             id: string;
-            kind: string;
+            /** @enum {string} */
+            kind: "BUILDING" | "GLASS" | "FOOTBRIDGE" | "BOAT" | "PATH" | "ROAD" | "OVERHEAD_LINE" | "BURIED" | "WATER" | "BEEHIVES" | "COMPOST" | "FENCE" | "WALL" | "ANIMAL_PEN" | "SURFACE" | "HEDGE" | "BED" | "OTHER_TREE" | "VEHICLE" | "LANDING_BED" | "MACHINE_STAND" | "ACCESS" | "WORK_POSITION" | "MEETING_POINT" | "OTHER";
             mayBeHit: boolean;
             name: string;
             outline: components["schemas"]["Spot"][];
             protectedBy: string;
-            protection: string;
+            /** @enum {string} */
+            protection: "NONE" | "MOVE" | "EMPTY" | "COVER" | "CUSHION" | "CLOSE" | "SWITCH_OFF" | "TAKE_DOWN";
             /** Format: double */
             radiusM: number;
             /** Format: int32 */
@@ -4149,13 +4167,12 @@ export interface components {
         TickView: {
             /** Format: date-time */
             at?: string;
-            inches: string;
             key: string;
             /** @enum {string} */
             kind: "CUT" | "CHECK" | "SIGNAL";
-            measure: string;
+            measures: components["schemas"]["SaidView"][];
+            says: components["schemas"]["SaidView"];
             who?: string;
-            words: string;
         };
         TwoPointsRequest: {
             firstPixel: components["schemas"]["PixelView"];
@@ -4319,8 +4336,8 @@ export interface components {
             /** Format: double */
             driveN: number;
             enough: boolean;
-            force: components["schemas"]["Gauge"];
-            forceInWind: components["schemas"]["Gauge"];
+            force: components["schemas"]["GaugeView"];
+            forceInWind: components["schemas"]["GaugeView"];
             /** Format: double */
             gustMs: number;
             known: boolean;
@@ -4328,7 +4345,7 @@ export interface components {
             levels?: number;
             leverEnough: boolean;
             leverFits: boolean;
-            lift: components["schemas"]["Gauge"];
+            lift: components["schemas"]["GaugeView"];
             looseAbove: string[];
             next: components["schemas"]["NextView"][];
             reasons: string[];
@@ -4383,8 +4400,9 @@ export interface components {
         };
         ZonePart: {
             clippedBy: string[];
+            /** @enum {string} */
+            kind: "RING" | "DROP" | "BUTT" | "LINE" | "PLATE";
             outlines: components["schemas"]["Spot"][][];
-            words: string;
         };
         ZoneView: {
             clippedBy: string[];
@@ -6334,9 +6352,7 @@ export interface operations {
     };
     pdf_1: {
         parameters: {
-            query?: {
-                inches?: boolean;
-            };
+            query?: never;
             header?: never;
             path: {
                 job: string;
@@ -6361,7 +6377,6 @@ export interface operations {
         parameters: {
             query?: {
                 back?: boolean;
-                inches?: boolean;
             };
             header?: never;
             path: {

@@ -39,8 +39,8 @@ export default function BriefPanel({ job, go }: PanelProps) {
             </h2>
             <ul className="list">
               {changed.map((c) => (
-                <li key={c.words} style={{ padding: '6px 0' }}>
-                  {c.words}
+                <li key={c.says.words} style={{ padding: '6px 0' }}>
+                  {c.says.words}
                 </li>
               ))}
             </ul>
@@ -54,8 +54,8 @@ export default function BriefPanel({ job, go }: PanelProps) {
             </h2>
             <ul className="list">
               {latest.changes.map((c) => (
-                <li key={c.words} style={{ padding: '6px 0' }}>
-                  {c.words}
+                <li key={c.says.words} style={{ padding: '6px 0' }}>
+                  {c.says.words}
                 </li>
               ))}
             </ul>

@@ -7,6 +7,8 @@ import { usePlanTools } from '../../plan/planTools';
 import { useAct } from '../../api/job';
 import { clock, fixed } from '../../units/format';
 import { useUnits } from '../../units/useUnits';
+import { met } from '../../words/said';
+import { useTerms } from '../../words/words';
 import type { Cutting, CutView } from './useCuts';
 
 const LEVELS: Record<string, MarkKind> = { low: 'ready', moderate: 'CAUTION', high: 'SECOND_OPINION', extreme: 'STOP' };
@@ -20,6 +22,7 @@ const WOODS: { value: Schemas['OpenedRequest']['wood']; words: string }[] = [
 
 /** What is cut, in which order, and what would go wrong. */
 export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: CutView; leader: boolean }) {
+  const term = useTerms();
   const inches = useUnits() === 'feet';
   const c = v.card;
   const h = v.hinge;
@@ -30,21 +33,21 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
           {c.measures.map((m) => (
             <tr key={m.key}>
               <td>
-                {m.words}
+                {term('Measure.Key', m.key)}
                 {m.own && <b> yours</b>}
                 {m.off && (
                   <>
                     <br />
-                    <small>{m.off}</small>
+                    <small>{m.off.words}</small>
                   </>
                 )}
               </td>
               <td className="r n" style={{ whiteSpace: 'nowrap' }}>
-                <b>{inches ? m.inches : m.metric}</b>
+                <b>{m.shown.words}</b>
                 {m.outside && (
                   <>
                     <br />
-                    <small>{inches ? m.outsideInches : m.outside} from bark</small>
+                    <small>{m.outside.words} from bark</small>
                   </>
                 )}
               </td>
@@ -186,8 +189,8 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
         </h2>
         <Steps steps={c.steps} />
         <p className="s">
-          Stands on the {c.stand}: {c.standsBecause}. Never behind the butt, in front of the notch, under the side lean,
-          or inside the angle of a line.
+          Stands on the {term('EscapeRoutes.Side', c.stand)}: {c.standsBecause.words}. Never behind the butt, in front
+          of the notch, under the side lean, or inside the angle of a line.
           {c.overlapM !== undefined && ` Passes overlap by ${Math.floor(c.overlapM * 1000)} mm.`}
         </p>
       </section>
@@ -195,15 +198,15 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
       {v.warnings.length > 0 && <p className="s">Notes: {v.warnings.join('; ')}.</p>}
       <p style={{ marginTop: 12 }}>
         <b>Print it</b> as saved, A5:{' '}
-        <a href={`/api/jobs/${job}/stems/${l.stem!.id}/cuts/card.pdf?inches=${inches}`} download>
+        <a href={`/api/jobs/${job}/stems/${l.stem!.id}/cuts/card.pdf`} download>
           PDF
         </a>{' '}
         ·{' '}
-        <a href={`/api/jobs/${job}/stems/${l.stem!.id}/cuts/card.svg?inches=${inches}`} download>
+        <a href={`/api/jobs/${job}/stems/${l.stem!.id}/cuts/card.svg`} download>
           SVG, front
         </a>{' '}
         ·{' '}
-        <a href={`/api/jobs/${job}/stems/${l.stem!.id}/cuts/card.svg?back=true&inches=${inches}`} download>
+        <a href={`/api/jobs/${job}/stems/${l.stem!.id}/cuts/card.svg?back=true`} download>
           back
         </a>
       </p>
@@ -213,7 +216,6 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
 
 /** Cuts numbered, checks as squares, signals in the lay's colour. */
 export function Steps({ steps }: { steps: Schemas['CutStep'][] }) {
-  const inches = useUnits() === 'feet';
   let n = 0;
   return (
     <table aria-label="Steps of the cut">
@@ -234,11 +236,11 @@ export function Steps({ steps }: { steps: Schemas['CutStep'][] }) {
                       : undefined
                 }
               >
-                {s.words}
-                {s.measure && (
+                {s.says.words}
+                {s.measures.length > 0 && (
                   <>
                     <br />
-                    <span className="n">{inches ? s.inches : s.measure}</span>
+                    <span className="n">{met(s.measures)}</span>
                   </>
                 )}
               </td>

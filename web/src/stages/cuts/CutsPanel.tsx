@@ -7,12 +7,13 @@ import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
 import { fixed } from '../../units/format';
 import { useUnits } from '../../units/useUnits';
+import { useTerms } from '../../words/words';
 import { CardTab } from './CardTab';
 import { LineTab } from './LineTab';
 import { MeasuresTab } from './MeasuresTab';
 import { StuckTab } from './StuckTab';
 import { TypesTab } from './TypesTab';
-import { useCuts } from './useCuts';
+import { useCuts, type CutView } from './useCuts';
 import { WedgesTab } from './WedgesTab';
 
 type Part = 'card' | 'measures' | 'types' | 'wedges' | 'line' | 'stuck';
@@ -26,6 +27,7 @@ export default function CutsPanel({ job, go }: PanelProps) {
   const findings = useFindings(job).data ?? [];
   const [part, setPart] = useState<Part>('card');
   const l = useCuts(job);
+  const term = useTerms();
   const inches = useUnits() === 'feet';
   const v = l.view;
   const save = async () => {
@@ -47,9 +49,9 @@ export default function CutsPanel({ job, go }: PanelProps) {
   };
   const mine = findings.filter((f) => f.stage === 'CUTS' && f.subject === v?.card.stem);
   const open = mine.filter((f) => f.open && f.severity !== 'NOTE');
-  const said = (key: string) => {
+  const said = (key: CutView['card']['measures'][number]['key']) => {
     const m = v?.card.measures.find((x) => x.key === key);
-    const text = (inches ? m?.inches : m?.metric) ?? '';
+    const text = m?.shown.words ?? '';
     const cut = text.lastIndexOf(' ');
     return (
       <>
@@ -57,7 +59,7 @@ export default function CutsPanel({ job, go }: PanelProps) {
           {text.slice(0, cut)}
           <i>
             {text.slice(cut + 1)}
-            {key.startsWith('hinge') && key !== 'hingeLength' ? (inches ? ' ±1/4' : ' ±5') : ''}
+            {key === 'HINGE_LEFT' || key === 'HINGE_RIGHT' ? (inches ? ' ±1/4' : ' ±5') : ''}
           </i>
         </span>
       </>
@@ -87,7 +89,8 @@ export default function CutsPanel({ job, go }: PanelProps) {
             <h1>
               Cut card {v.card.stem}{' '}
               <small>
-                {v.card.school}, {fixed(v.card.barM * 100, 0)} cm bar: {v.card.barReach}
+                {term('School', v.card.school)}, {fixed(v.card.barM * 100, 0)} cm bar:{' '}
+                {term('CutCard.BarReach', v.card.barReach)}
               </small>
             </h1>
             {l.lay?.zones.some((z) => z.kind === 'PLATE') && (
@@ -103,15 +106,15 @@ export default function CutsPanel({ job, go }: PanelProps) {
             )}
             <div className="figs" aria-label="Hinge">
               <div>
-                {said('hingeLeft')}
+                {said('HINGE_LEFT')}
                 <small>hinge left, up</small>
               </div>
               <div>
-                {said('hingeRight')}
+                {said('HINGE_RIGHT')}
                 <small>hinge right, up</small>
               </div>
               <div>
-                {said('hingeLength')}
+                {said('HINGE_LENGTH')}
                 <small>hinge length, down</small>
               </div>
             </div>
@@ -161,7 +164,7 @@ export default function CutsPanel({ job, go }: PanelProps) {
                 ? 'mend what is refused first'
                 : l.saved?.fixed
                   ? 'the crew is briefed anew on it'
-                  : v?.card.school}
+                  : v && term('School', v.card.school)}
             </small>
           </span>
           →

@@ -55,7 +55,11 @@ export function LineTab({ l, v }: { l: Cutting; v: CutView }) {
         <>
           {v.line && !moving ? (
             <p>
-              <LineWords line={l.choice} hand={l.choice.means === 'HAND_LINE'} gives={v.line.available} />{' '}
+              <LineWords
+                line={l.choice}
+                hand={l.choice.means === 'HAND_LINE'}
+                gives={v.line.available ?? 'not known'}
+              />{' '}
               <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => setMoving(true)}>
                 Move the line
               </button>

@@ -15,19 +15,19 @@ const TECHNIQUES = [
 /** The leader's own values, each beside what the rule computes; the consequences follow at once. */
 export function MeasuresTab({ l, v }: { l: Cutting; v: CutView }) {
   const c = l.cuts;
-  const rule = (key: string) => {
+  const rule = (key: CutView['card']['measures'][number]['key']) => {
     const m = v.card.measures.find((x) => x.key === key);
     const type = v.types.find((t) => t.school === l.choice.school);
     switch (key) {
-      case 'depth':
+      case 'DEPTH':
         return type?.depthM ?? m?.value ?? 0;
-      case 'hingeLeft':
-      case 'hingeRight':
+      case 'HINGE_LEFT':
+      case 'HINGE_RIGHT':
         return type?.hingeM ?? m?.value ?? 0;
-      case 'step':
+      case 'STEP':
         return type?.stepM ?? m?.value ?? 0;
       default:
-        return m?.rule !== undefined ? Number.parseFloat(m.rule) / 1000 : (m?.value ?? 0);
+        return Number(m?.rule?.value ?? m?.value ?? 0);
     }
   };
   const kit = useKit().data ?? [];
@@ -124,7 +124,7 @@ export function MeasuresTab({ l, v }: { l: Cutting; v: CutView }) {
         <ShortLength
           label="Notch depth"
           value={c.depthM}
-          by={rule('depth')}
+          by={rule('DEPTH')}
           onChange={(m) => l.setCuts({ depthM: m })}
           wrong={l.wrong('depthM')}
         />
@@ -142,21 +142,21 @@ export function MeasuresTab({ l, v }: { l: Cutting; v: CutView }) {
         <ShortLength
           label="Hinge, left end"
           value={c.hingeLeftM}
-          by={rule('hingeLeft')}
+          by={rule('HINGE_LEFT')}
           onChange={(m) => l.setCuts({ hingeLeftM: m })}
           wrong={l.wrong('hingeLeftM')}
         />
         <ShortLength
           label="Hinge, right end"
           value={c.hingeRightM}
-          by={rule('hingeRight')}
+          by={rule('HINGE_RIGHT')}
           onChange={(m) => l.setCuts({ hingeRightM: m })}
           wrong={l.wrong('hingeRightM')}
         />
         <ShortLength
           label="Step above the floor"
           value={c.stepM}
-          by={rule('step')}
+          by={rule('STEP')}
           onChange={(m) => l.setCuts({ stepM: m })}
           wrong={l.wrong('stepM')}
         />
@@ -164,7 +164,7 @@ export function MeasuresTab({ l, v }: { l: Cutting; v: CutView }) {
           <ShortLength
             label="Strap"
             value={c.strapM}
-            by={rule('strap')}
+            by={rule('STRAP')}
             onChange={(m) => l.setCuts({ strapM: m })}
             wrong={l.wrong('strapM')}
           />

@@ -148,10 +148,13 @@ export default function LayPanel({ job, go }: PanelProps) {
             {old && (
               <div className="refused" role="status" aria-label="Out of date">
                 This fixed lay is out of date:{' '}
-                {old.changed.map((c) => `${c.words} was ${c.was}, is ${c.is}`).join('; ')}.
+                {old.changed
+                  .map((c) => `${c.what.words} was ${c.was?.words ?? 'not there'}, is ${c.is?.words ?? 'gone'}`)
+                  .join('; ')}
+                .
                 <br />
                 {old.moved.length > 0
-                  ? `The answer moves: ${old.moved.map((c) => `${c.words} ${c.was} → ${c.is}`).join('; ')}.`
+                  ? `The answer moves: ${old.moved.map((c) => `${c.what.words} ${c.was?.words ?? 'not known'} → ${c.is?.words ?? 'not known'}`).join('; ')}.`
                   : 'No answer moves by what is shown.'}{' '}
                 Look again, then fix it anew.
               </div>

@@ -2,13 +2,12 @@ import type { Schemas } from '../../api/client';
 import { post, useOutbox } from '../../api/outbox';
 import { Mark } from '../../figures/Mark';
 import { clock } from '../../units/format';
-import { useUnits } from '../../units/useUnits';
+import { met } from '../../words/said';
 
 type Step = NonNullable<Schemas['RunView']['step']>;
 
 /** The cut as it was briefed, ticked off by cutter, lookout or leader; a tick waits for the network by itself. */
 export function CutTicks({ job, step }: { job: string; step: Step }) {
-  const inches = useUnits() === 'feet';
   const out = useOutbox(job);
   let n = 0;
   const waits = (key: string) => out.unsent.some((u) => u.key === key);
@@ -27,17 +26,17 @@ export function CutTicks({ job, step }: { job: string; step: Step }) {
           post(job, {
             kind: 'tick',
             key,
-            words: c.words,
+            words: c.says.words,
             path: `/api/jobs/${job}/run/ticks`,
             body: { key: c.key, done: !c.at },
           });
         const words =
           c.kind === 'CUT' ? (
             <b>
-              {n} {c.words}
+              {n} {c.says.words}
             </b>
           ) : (
-            c.words
+            c.says.words
           );
         const when = waits(key) ? 'being sent' : c.at ? `${clock(c.at)} ${c.who?.split(' ')[0]}` : '';
         return (
@@ -51,7 +50,7 @@ export function CutTicks({ job, step }: { job: string; step: Step }) {
               <Mark kind={c.at ? 'ready' : 'none'} />
               <span style={c.kind === 'SIGNAL' ? { color: 'var(--lay)' } : undefined}>
                 {words}
-                {c.measure && <span className="n"> · {inches ? c.inches : c.measure}</span>}
+                {c.measures.length > 0 && <span className="n"> · {met(c.measures)}</span>}
               </span>
               <small className="n">{when}</small>
             </button>

@@ -137,7 +137,7 @@ export default function RunPanel({ job, go }: PanelProps) {
                     {clock(l.at)}
                   </td>
                   <td>
-                    {l.who.split(' ')[0]}: {l.words}
+                    {l.who.split(' ')[0]}: {l.says.words}
                   </td>
                 </tr>
               ))}

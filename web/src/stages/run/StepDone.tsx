@@ -49,7 +49,7 @@ export function StepDone({ job, step, act, className, disabled }: Props) {
       >
         <ul>
           {open.slice(0, 6).map((c) => (
-            <li key={c.key}>{c.words}</li>
+            <li key={c.key}>{c.says.words}</li>
           ))}
         </ul>
         {open.length > 6 && <p>and {open.length - 6} more</p>}

@@ -12,6 +12,9 @@ import org.antevid.app.people.Office;
 import org.antevid.app.people.People;
 import org.antevid.app.people.SignedIn;
 import org.antevid.core.crew.Competence;
+import org.antevid.words.Language;
+import org.antevid.words.Manner;
+import org.antevid.words.Units;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -137,9 +140,9 @@ class CutServerTest {
         JsonNode own = preview(
                         Map.of("cuts", Map.of("barkM", 0.02, "hingeLeftM", 0.08, "hingeRightM", 0.08, "faceDeg", 55)))
                 .body();
-        assertThat(measure(own, "hingeLeft").get("metric").asText()).isEqualTo("80 mm");
-        assertThat(measure(own, "hingeLeft").get("rule").asText())
-                .isEqualTo(measure(rule, "hingeLeft").get("metric").asText());
+        assertThat(measure(own, "HINGE_LEFT").at("/shown/words").asText()).isEqualTo("80 mm");
+        assertThat(measure(own, "HINGE_LEFT").at("/rule/words").asText())
+                .isEqualTo(measure(rule, "HINGE_LEFT").at("/shown/words").asText());
         assertThat(own.at("/hinge/bendsDeg").asDouble())
                 .isGreaterThan(rule.at("/hinge/bendsDeg").asDouble());
         assertThat(own.at("/line/still/share").asDouble())
@@ -250,8 +253,8 @@ class CutServerTest {
         JsonNode after = preview(Map.of("cuts", Map.of("barkM", 0.02))).body();
         assertThat(after.at("/opened/who").asText()).isEqualTo("Lorne Askew");
         assertThat(after.at("/opened/holds").asBoolean()).isTrue();
-        assertThat(measure(after, "hingeLeft").get("value").asDouble())
-                .isGreaterThan(measure(before, "hingeLeft").get("value").asDouble());
+        assertThat(measure(after, "HINGE_LEFT").get("value").asDouble())
+                .isGreaterThan(measure(before, "HINGE_LEFT").get("value").asDouble());
         calls.on(
                 leader,
                 "PUT",
@@ -314,14 +317,20 @@ class CutServerTest {
                 new String(calls.bytes(leader, "/stems/" + stem + "/cuts/card.svg?back=true"), StandardCharsets.UTF_8);
         assertThat(front).contains("From above").doesNotContain("Part the strap");
         assertThat(back).contains("Part the strap").contains("Signal to pull");
-        assertThat(new String(
-                        calls.bytes(leader, "/stems/" + stem + "/cuts/card.svg?inches=true"), StandardCharsets.UTF_8))
-                .contains(" in from bark")
+        SignedIn inFeet = new SignedIn(
+                leader.personId(),
+                leader.name(),
+                leader.office(),
+                leader.signInId(),
+                leader.onlyJob(),
+                leader.way(),
+                new Manner(Language.SPANISH, Units.FEET));
+        assertThat(new String(calls.bytes(inFeet, "/stems/" + stem + "/cuts/card.svg"), StandardCharsets.UTF_8))
+                .contains(" in desde la corteza")
                 .doesNotContain(" mm");
         assertThat(new String(
-                        calls.bytes(leader, "/stems/" + stem + "/cuts/card.svg?inches=true&back=true"),
-                        StandardCharsets.UTF_8))
-                .contains(" in strap")
+                        calls.bytes(inFeet, "/stems/" + stem + "/cuts/card.svg?back=true"), StandardCharsets.UTF_8))
+                .contains(" in de testigo")
                 .doesNotContain(" mm");
     }
 }

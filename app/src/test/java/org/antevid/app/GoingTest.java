@@ -74,7 +74,8 @@ class GoingTest {
         assertThat(run.isGoing()).isFalse();
         long late = System.nanoTime() + Duration.ofSeconds(1).toNanos();
         JsonNode now = run.run(run.saw);
-        while (!now.get("log").get(0).get("words").asText().startsWith("STAND FAST") && System.nanoTime() < late) {
+        while (!now.get("log").get(0).get("says").get("words").asText().startsWith("STAND FAST")
+                && System.nanoTime() < late) {
             Thread.sleep(20);
             now = run.run(run.saw);
         }

@@ -10,6 +10,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import org.antevid.app.reader.SaidView;
+import org.antevid.app.reader.ShownView;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.beans.factory.annotation.AnnotatedBeanDefinition;
@@ -27,6 +31,9 @@ import org.springframework.util.ClassUtils;
 class InterfaceDescription implements OpenApiCustomizer {
     static {
         SpringDocUtils.getConfig().addRequestWrapperToIgnore(CsrfToken.class);
+        SpringDocUtils.getConfig().replaceWithClass(Message.class, SaidView.class);
+        SpringDocUtils.getConfig().replaceWithClass(Arg.class, ShownView.class);
+        SpringDocUtils.getConfig().replaceWithClass(Arg.Amount.class, ShownView.class);
     }
 
     @Override

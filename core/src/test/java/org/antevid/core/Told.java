@@ -37,6 +37,11 @@ public final class Told {
                         : a instanceof Arg.Flag f ? Boolean.toString(f.set()) : String.valueOf(a);
     }
 
+    /** @return code and arguments, for those who look for a word of ours in it */
+    public static String all(Message m) {
+        return m.code().name() + " " + m.args().values();
+    }
+
     public static Optional<Finding> first(Iterable<Finding> found, String code) {
         for (Finding f : found) {
             if (says(f, code)) {

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Objects;
 import org.antevid.core.lay.FallZone;
 import org.antevid.core.lay.SightMiss;
+import org.antevid.core.message.Arg;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.retreat.EscapeRoutes;
@@ -197,7 +198,7 @@ final class FallSums {
         m.put("azimuth_deg", r.way().map(EscapeRoutes.Way::azimuthDeg).orElse(null));
         m.put("slope_up", r.way().map(EscapeRoutes.Way::slopeUp).orElse(null));
         m.put("walk_s", r.way().map(EscapeRoutes.Way::walkS).orElse(null));
-        m.put("blocked_by", r.blockedBy());
+        m.put("blocked_by", r.blockedBy().stream().map(FallSums::name).toList());
         r.way().ifPresent(w -> {
             m.put("score", w.score());
             m.put("margin_s", w.marginS().orElse(null));
@@ -242,5 +243,10 @@ final class FallSums {
             return n.doubleValue();
         }
         throw new ClassCastException("no number");
+    }
+
+    /** Obstacles of a sum go by the names they came with. */
+    private static String name(Arg obstacle) {
+        return obstacle instanceof Arg.Name n ? n.text() : String.valueOf(obstacle);
     }
 }

@@ -7,6 +7,7 @@ import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -23,7 +24,10 @@ import java.util.concurrent.ConcurrentHashMap;
  */
 public final class Catalogue {
     /** The files of the catalogue; all that a crew member can meet. */
-    static final List<String> CREW = List.of("findings", "terms", "phone");
+    static final List<String> CREW = List.of("findings", "terms", "work", "refusals", "phone");
+
+    /** What the leader alone reads at the desk: English, until somebody fills it in. */
+    static final String DESK = "desk";
 
     private static final Map<Language, Catalogue> LOADED = new ConcurrentHashMap<>();
     private final Map<String, String> patterns;
@@ -41,21 +45,34 @@ public final class Catalogue {
 
     private static Map<String, String> read(Language language) {
         Map<String, String> all = new TreeMap<>();
-        for (String file : CREW) {
-            Properties one = new Properties();
-            String path = "/words/" + file + "_" + language.tag() + ".properties";
-            try (InputStream in = Catalogue.class.getResourceAsStream(path)) {
-                one.load(new InputStreamReader(Objects.requireNonNull(in, path), StandardCharsets.UTF_8));
-            } catch (IOException e) {
-                throw new UncheckedIOException(e);
-            }
-            one.forEach((k, v) -> {
+        List<String> files = new ArrayList<>(CREW);
+        if (language == Language.ENGLISH) {
+            files.add(DESK);
+        }
+        for (String file : files) {
+            read(file, language).forEach((k, v) -> {
                 if (all.put(String.valueOf(k), String.valueOf(v)) != null) {
                     throw new IllegalStateException(k + " stands twice in the catalogue");
                 }
             });
         }
         return Map.copyOf(all);
+    }
+
+    private static Properties read(String file, Language language) {
+        Properties one = new Properties();
+        String path = "/words/" + file + "_" + language.tag() + ".properties";
+        try (InputStream in = Catalogue.class.getResourceAsStream(path)) {
+            one.load(new InputStreamReader(Objects.requireNonNull(in, path), StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return one;
+    }
+
+    /** @return keys that only the desk asks for */
+    static Set<String> deskKeys() {
+        return read(DESK, Language.ENGLISH).stringPropertyNames();
     }
 
     /** @return every key of this language */

@@ -1,10 +1,12 @@
 package org.antevid.words;
 
+import java.math.BigDecimal;
 import java.util.Locale;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Side;
 import org.antevid.core.quantity.Azimuth;
+import org.antevid.core.quantity.Gauge;
 import org.antevid.core.quantity.Rounding;
 
 /**
@@ -18,6 +20,12 @@ public final class Display {
     private static final double LBF_N = 4.4482216;
     private static final double LB_KG = 0.45359237;
     private static final double TONNE_KG = 1000;
+    private static final double KILO = 1000;
+    /** People measure with a tape in wet wood: whole steps of five millimetres, or quarters of an inch. */
+    private static final double SAWN_M = 0.005;
+
+    private static final double SAWN_INCH_M = INCH_M / 4;
+    private static final double STAYS_M = 0.001;
     private final Units units;
 
     public Display(Units units) {
@@ -32,7 +40,7 @@ public final class Display {
     public String of(Dimension dimension, double value, Side side) {
         return switch (dimension) {
             case AZIMUTH -> Azimuth.digits(value) + "°";
-            case SECTOR -> digits(value, 0, side) + "°";
+            case SECTOR, OPENING -> digits(value, 0, side) + "°";
             case ANGLE -> digits(value, 1, side) + "°";
             case SHARE -> digits(100 * value, 0, side) + " %";
             case CHANCE -> side == Side.DOWN ? chanceDown(value) : Rounding.chance(value);
@@ -55,6 +63,7 @@ public final class Display {
             case DISTANCE -> digits(value, 0, side) + " m";
             case HEIGHT -> digits(value, 2, side) + " m";
             case SHORT -> digits(1000 * value, 0, side) + " mm";
+            case SAWN -> digits(1000 * sawn(value, side, SAWN_M), 0, Side.NEAREST) + " mm";
             case REACH -> digits(100 * value, 0, side) + " cm";
             case SPEED -> digits(value, 1, side) + " m/s";
             case PULL -> digits(value / 1000, 1, side) + " kN (" + kilos(value, side) + " kg on the rope)";
@@ -62,6 +71,42 @@ public final class Display {
             case MASS -> value < TONNE_KG ? digits(value, 0, side) + " kg" : digits(value / TONNE_KG, 1, side) + " t";
             default -> throw new IllegalStateException(dimension + " is the same in all units");
         };
+    }
+
+    /** Whole steps; nobody saws to a millimetre, so that one so little off a step stays on it. */
+    private static double sawn(double metres, Side side, double stepM) {
+        double off = side == Side.UP ? -STAYS_M : side == Side.DOWN ? STAYS_M : 0;
+        return 0.0 + stepM * rounded((metres + off) / stepM, 0, side);
+    }
+
+    /**
+     * @param of the word between the two
+     * @return a need of what there is, with as many digits as it takes not to contradict the comparison
+     */
+    String pair(Gauge g, Dimension dimension, String of) {
+        return switch (dimension) {
+            case PULL ->
+                units == Units.METRIC
+                        ? pair(g, KILO, of) + " kN (" + kilos(g.need(), Side.UP) + of + kilos(g.have(), Side.DOWN)
+                                + " kg)"
+                        : pair(g, LBF_N, of) + " lb";
+            case FORCE -> units == Units.METRIC ? pair(g, KILO, of) + " kN" : pair(g, LBF_N, of) + " lb";
+            case SHORT ->
+                units == Units.METRIC
+                        ? pair(g, 1 / KILO, of) + " mm"
+                        : inches(g.need() / INCH_M, 0.125, Side.UP) + of + inches(g.have() / INCH_M, 0.125, Side.DOWN);
+            default -> throw new IllegalArgumentException(dimension + " is no need of what there is");
+        };
+    }
+
+    private static String pair(Gauge g, double unit, String of) {
+        Gauge in = Gauge.of(g.need() / unit, g.have() / unit);
+        return digits(in.need(), in.digits(), Side.UP) + of + digits(in.have(), in.digits(), Side.DOWN);
+    }
+
+    /** @return a number as it was written, without what is not needed of it */
+    static String figure(double value) {
+        return BigDecimal.valueOf(value).stripTrailingZeros().toPlainString();
     }
 
     private static String kilos(double newton, Side side) {
@@ -74,6 +119,7 @@ public final class Display {
             case DISTANCE -> digits(value / INCH_M / FOOT_IN, 0, side) + " ft";
             case HEIGHT -> feetInches(value, 0.5, side);
             case SHORT -> inches(value / INCH_M, 0.125, side);
+            case SAWN -> inches(sawn(value, side, SAWN_INCH_M) / INCH_M, 0.25, Side.NEAREST);
             case REACH -> inches(value / INCH_M, 0.5, side);
             case SPEED -> digits(value / MPH_MS, 0, side) + " mph";
             case PULL -> pounds(value / LBF_N, 10, side) + " lb on the rope";

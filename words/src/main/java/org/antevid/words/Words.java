@@ -14,7 +14,9 @@ import org.antevid.core.judge.Clearance;
 import org.antevid.core.judge.Finding;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Code;
+import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
+import org.antevid.core.quantity.Gauge;
 
 /** Says what the core has to say, to one reader. */
 public final class Words {
@@ -34,6 +36,11 @@ public final class Words {
 
     public static Words of(Manner manner) {
         return new Words(manner);
+    }
+
+    /** @return how quantities are shown to this reader */
+    public Display display() {
+        return display;
     }
 
     public Manner manner() {
@@ -75,6 +82,8 @@ public final class Words {
             return s.parts().stream().map(this::show).collect(Collectors.joining(joint(s.joint())));
         } else if (arg instanceof Arg.Count c) {
             return Long.toString(c.number());
+        } else if (arg instanceof Arg.Figure f) {
+            return Display.figure(f.value());
         } else if (arg instanceof Arg.Flag f) {
             return Boolean.toString(f.set());
         }
@@ -87,6 +96,19 @@ public final class Words {
             case SEMICOLON -> "; ";
             case OR -> manner.language() == Language.SPANISH ? " o " : " or ";
         };
+    }
+
+    /** @return another form of what a code says: its tell, what it is about */
+    public String say(Message m, String form) {
+        return say(keyOf(m.code()) + "." + form, m.args());
+    }
+
+    /**
+     * @param g both in the SI unit of the dimension
+     * @return a need of what there is: "12.4 of 12.3 mm"
+     */
+    public String pair(Gauge g, Dimension dimension) {
+        return display.pair(g, dimension, manner.language() == Language.SPANISH ? " de " : " of ");
     }
 
     public FindingWords finding(Finding f) {
@@ -150,12 +172,13 @@ public final class Words {
     }
 
     /** @return the key of a constant: the enum by its name within its package, then the constant */
-    static String key(Enum<?> value) {
+    public static String key(Enum<?> value) {
         Class<?> type = value.getDeclaringClass();
         return type.getName().substring(type.getPackageName().length() + 1).replace('$', '.') + "." + value.name();
     }
 
-    private static String keyOf(Code code) {
+    /** @return the key of a message, the same in every language */
+    public static String keyOf(Code code) {
         if (code instanceof Enum<?> value) {
             return key(value);
         }

@@ -3,9 +3,13 @@ package org.antevid.words;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Random;
+import java.util.stream.LongStream;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Side;
+import org.antevid.core.quantity.Gauge;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** Quantities in both units, each rounded to its safe side. */
 class DisplayTest {
@@ -70,5 +74,41 @@ class DisplayTest {
             rest = shown.substring(shown.indexOf(" ft") + 3).strip();
         }
         return 0.0254 * (inches + (rest.isEmpty() ? 0 : Double.parseDouble(rest.replace(" in", ""))));
+    }
+
+    /** What people cut by is on the safe side in either unit. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void measuresToBeSawnAreWholeStepsOnTheSafeSide(long seed) {
+        double metres = 0.02 + 0.5 * new Random(seed).nextDouble();
+        String up = METRIC.of(Dimension.SAWN, metres, Side.UP);
+        String down = METRIC.of(Dimension.SAWN, metres, Side.DOWN);
+        double upMm = Double.parseDouble(up.substring(0, up.indexOf(' ')));
+        double downMm = Double.parseDouble(down.substring(0, down.indexOf(' ')));
+        assertThat(upMm % 5).as("seed %d", seed).isZero();
+        assertThat(upMm).as("seed %d", seed).isBetween(1000 * metres - 1 - 1e-6, 1000 * metres + 5);
+        assertThat(downMm).as("seed %d", seed).isBetween(1000 * metres - 5, 1000 * metres + 1 + 1e-6);
+    }
+
+    static LongStream seeds() {
+        return LongStream.range(0, 60);
+    }
+
+    @Test
+    void twoTenthsOfAMillimetreAreNoStepOfTheTape() {
+        assertThat(METRIC.of(Dimension.SAWN, 0.0502, Side.UP)).isEqualTo("50 mm");
+        assertThat(METRIC.of(Dimension.SAWN, 0.0522, Side.UP)).isEqualTo("55 mm");
+        // 60 mm are 2.36 in: up to the next quarter
+        assertThat(FEET.of(Dimension.SAWN, 0.06, Side.UP)).isEqualTo("2 1/2 in");
+    }
+
+    @Test
+    void aNeedThatIsNotMetNeverReadsAsMet() {
+        Words words = Words.of(Manner.USUAL);
+        assertThat(words.pair(Gauge.of(0.0124, 0.0123), Dimension.SHORT)).isEqualTo("13 of 12 mm");
+        assertThat(words.pair(Gauge.of(0.0121, 0.0129), Dimension.SHORT)).isEqualTo("12.1 of 12.9 mm");
+        assertThat(words.pair(Gauge.of(2943, 13000), Dimension.PULL)).isEqualTo("3.0 of 13.0 kN (300 of 1325 kg)");
+        assertThat(Words.of(new Manner(Language.SPANISH, Units.METRIC)).pair(Gauge.of(2943, 13000), Dimension.PULL))
+                .isEqualTo("3.0 de 13.0 kN (300 de 1325 kg)");
     }
 }

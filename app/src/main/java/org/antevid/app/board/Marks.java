@@ -1,7 +1,5 @@
 package org.antevid.app.board;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Collections;
@@ -15,6 +13,7 @@ import org.antevid.app.house.HouseChanged;
 import org.antevid.app.job.JobChanged;
 import org.antevid.app.plan.Documents;
 import org.antevid.app.plan.Plans;
+import org.antevid.app.plan.StoredPlan;
 import org.antevid.core.brief.PlanDocument;
 import org.antevid.core.judge.Finding;
 import org.antevid.core.judge.RuleId;
@@ -37,13 +36,11 @@ class Marks {
     private final JdbcTemplate store;
     private final Plans plans;
     private final Documents documents;
-    private final ObjectMapper json;
 
-    Marks(JdbcTemplate store, Plans plans, Documents documents, ObjectMapper json) {
+    Marks(JdbcTemplate store, Plans plans, Documents documents) {
         this.store = store;
         this.plans = plans;
         this.documents = documents;
-        this.json = json;
     }
 
     /** What stands in the way, and the plan drawn small. */
@@ -92,7 +89,11 @@ class Marks {
                 row -> {
                     kept.put(
                             row.getString(1),
-                            new Mark(row.getLong(2), row.getLong(3), row.getLong(4), read(row.getString(5))));
+                            new Mark(
+                                    row.getLong(2),
+                                    row.getLong(3),
+                                    row.getLong(4),
+                                    StoredPlan.COLUMN.read(row.getString(5))));
                 },
                 Stream.concat(Stream.of(LocalDate.now(ZoneId.systemDefault())), jobIds.stream())
                         .toArray());
@@ -121,7 +122,7 @@ class Marks {
                 mark.stops,
                 mark.secondOpinions,
                 mark.cautions,
-                write(mark.sketch));
+                StoredPlan.COLUMN.write(mark.sketch));
         return mark;
     }
 
@@ -133,21 +134,5 @@ class Marks {
 
     private static long count(List<Finding> findings, Severity severity) {
         return findings.stream().filter(f -> f.severity() == severity).count();
-    }
-
-    private PlanDocument read(String text) {
-        try {
-            return json.readValue(text, PlanDocument.class);
-        } catch (JsonProcessingException e) {
-            throw new IllegalStateException("a kept drawing cannot be read", e);
-        }
-    }
-
-    private String write(PlanDocument sketch) {
-        try {
-            return json.writeValueAsString(sketch);
-        } catch (JsonProcessingException e) {
-            throw new IllegalStateException(e);
-        }
     }
 }

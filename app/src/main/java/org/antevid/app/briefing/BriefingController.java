@@ -13,17 +13,19 @@ import org.antevid.app.job.Needs;
 import org.antevid.app.job.Part;
 import org.antevid.app.people.People;
 import org.antevid.app.people.SignedIn;
-import org.antevid.app.people.Speech;
 import org.antevid.app.people.Throttle;
 import org.antevid.app.problem.NotSignedIn;
+import org.antevid.app.reader.Speech;
 import org.antevid.core.brief.PlanComparison;
 import org.antevid.core.brief.PlanDocument;
 import org.antevid.core.brief.Signals;
 import org.antevid.core.crew.Role;
 import org.antevid.core.judge.Phrase;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Spot;
+import org.antevid.words.Answer;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.validation.annotation.Validated;
@@ -191,10 +193,10 @@ class BriefingController {
             HttpServletRequest request) {
         Throttle.Try attempt = throttle.begin(request.getRemoteAddr(), "sign " + me.personId());
         if (!people.pin(me.personId()).set()) {
-            throw new RefusedInput("NO_PIN", "pin", "you have no PIN yet: set one first, with your passphrase");
+            throw new RefusedInput("NO_PIN", "pin", Message.of(Answer.NO_PIN_YET));
         }
         if (!people.pinFits(me.personId(), s.pin)) {
-            throw new NotSignedIn("The PIN does not fit.");
+            throw new NotSignedIn(Message.of(Answer.PIN));
         }
         attempt.right();
         briefings.sign(job, number, me.personId(), me.name(), s.answers);

@@ -1,7 +1,5 @@
 package org.antevid.app.briefing;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -18,18 +16,23 @@ import org.antevid.app.job.Change;
 import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.people.SignedIn;
-import org.antevid.app.people.Speech;
 import org.antevid.app.plan.Documents;
 import org.antevid.app.plan.Plans;
+import org.antevid.app.plan.StoredPlan;
 import org.antevid.app.problem.NotThere;
+import org.antevid.app.trace.StoredJson;
 import org.antevid.core.brief.PlanComparison;
 import org.antevid.core.brief.PlanDocument;
 import org.antevid.core.brief.ReadBack;
 import org.antevid.core.crew.Step;
 import org.antevid.core.judge.Finding;
 import org.antevid.core.judge.Severity;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.run.LogWords;
+import org.antevid.words.Answer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -43,7 +46,6 @@ public class Briefings {
     private final Documents documents;
     private final Jobs jobs;
     private final JobLog log;
-    private final ObjectMapper json;
 
     Briefings(
             BriefingRepository briefings,
@@ -51,15 +53,13 @@ public class Briefings {
             Plans plans,
             Documents documents,
             Jobs jobs,
-            JobLog log,
-            ObjectMapper json) {
+            JobLog log) {
         this.briefings = briefings;
         this.signatures = signatures;
         this.plans = plans;
         this.documents = documents;
         this.jobs = jobs;
         this.log = log;
-        this.json = json;
     }
 
     /** A signature. */
@@ -121,7 +121,7 @@ public class Briefings {
         List<Finding> findings = plans.findings(jobId);
         List<Fault> stops = findings.stream()
                 .filter(f -> f.severity() == Severity.STOP)
-                .map(f -> new Fault("STOP", f.key(), Speech.words().say(f.message())))
+                .map(f -> new Fault("STOP", f.key(), f.message()))
                 .toList();
         if (!stops.isEmpty()) {
             throw new RefusedInput(stops);
@@ -132,20 +132,20 @@ public class Briefings {
                 .map(Step::id)
                 .collect(Collectors.toSet());
         if (plan.steps().stream().allMatch(st -> done.contains(st.id()))) {
-            throw new RefusedInput("MISSING", "steps", "a briefing needs at least one step that is still to be done");
+            throw new RefusedInput("MISSING", "steps", Message.of(Answer.NOTHING_LEFT));
         }
         BriefingRecord b = new BriefingRecord();
         b.id = UUID.randomUUID().toString();
         b.jobId = jobId;
         b.number = latest(jobId).map(Issue::number).orElse(0) + 1;
-        b.plan = text(plan);
-        b.findings = text(findings);
+        b.plan = StoredPlan.COLUMN.write(plan);
+        b.findings = StoredJson.write(findings);
         b.issuedBy = leader.name();
         b.issuedAt = Instant.now().truncatedTo(ChronoUnit.MILLIS);
         b.hashWay = 2;
         b.hash = hash(b);
         briefings.saveAndFlush(b);
-        log.write(jobId, leader.name(), "briefing " + b.number + " issued");
+        log.write(jobId, leader.name(), Message.of(LogWords.BRIEFING_ISSUED).with("number", Arg.count(b.number)));
         jobs.touched(jobId, Change.BRIEF);
         return b.number;
     }
@@ -159,11 +159,13 @@ public class Briefings {
     void sign(String jobId, int number, String personId, String name, List<Integer> answers) {
         Issue issue = numbered(jobId, number);
         if (latest(jobId).filter(l -> l.number() == number).isEmpty()) {
-            throw new RefusedInput("OUTDATED", "number", "a newer briefing has been issued; read that one");
+            throw new RefusedInput("OUTDATED", "number", Message.of(Answer.NEWER_BRIEFING));
         }
         if (!issue.intact()) {
             throw new RefusedInput(
-                    "NOT_INTACT", "number", "briefing " + number + " is not as it was issued; issue a new one");
+                    "NOT_INTACT",
+                    "number",
+                    Message.of(Answer.BRIEFING_NOT_INTACT).with("number", Arg.count(number)));
         }
         List<ReadBack.Question> questions = questions(issue, personId);
         List<Fault> wrong = new ArrayList<>();
@@ -171,7 +173,7 @@ public class Briefings {
             if (i >= answers.size()
                     || answers.get(i) == null
                     || answers.get(i) != questions.get(i).right()) {
-                wrong.add(new Fault("READ_AGAIN", "answers[" + i + "]", "does not match the plan; read it again"));
+                wrong.add(new Fault("READ_AGAIN", "answers[" + i + "]", Message.of(Answer.READ_AGAIN)));
             }
         }
         if (!wrong.isEmpty()) {
@@ -185,28 +187,24 @@ public class Briefings {
             s.signedAt = Instant.now();
             s.hash = issue.hash();
             signatures.saveAndFlush(s);
-            log.write(jobId, name, "read back and signed briefing " + number);
+            log.write(jobId, name, Message.of(LogWords.BRIEFING_SIGNED).with("number", Arg.count(number)));
             jobs.touched(jobId, Change.BRIEF);
         }
     }
 
     private Issue issue(BriefingRecord b) {
-        try {
-            return new Issue(
-                    b.id,
-                    b.number,
-                    b.issuedBy,
-                    b.issuedAt,
-                    b.hash,
-                    hash(b).equals(b.hash),
-                    json.readValue(b.plan, PlanDocument.class),
-                    signatures.findByBriefingId(b.id).stream()
-                            .filter(s -> s.hash == null || s.hash.equals(b.hash))
-                            .map(s -> new Signed(s.personId, s.signedAt))
-                            .toList());
-        } catch (JsonProcessingException e) {
-            throw new IllegalStateException("briefing " + b.number + " cannot be read", e);
-        }
+        return new Issue(
+                b.id,
+                b.number,
+                b.issuedBy,
+                b.issuedAt,
+                b.hash,
+                hash(b).equals(b.hash),
+                StoredPlan.COLUMN.read(b.plan),
+                signatures.findByBriefingId(b.id).stream()
+                        .filter(s -> s.hash == null || s.hash.equals(b.hash))
+                        .map(s -> new Signed(s.personId, s.signedAt))
+                        .toList());
     }
 
     Set<String> postedPeople(Issue issue) {
@@ -214,14 +212,6 @@ public class Briefings {
                 .flatMap(s -> s.posts().stream())
                 .map(PlanDocument.PostPart::personId)
                 .collect(Collectors.toSet());
-    }
-
-    private String text(Object value) {
-        try {
-            return json.writeValueAsString(value);
-        } catch (JsonProcessingException e) {
-            throw new IllegalStateException(e);
-        }
     }
 
     /** Over everything a signature stands for. */

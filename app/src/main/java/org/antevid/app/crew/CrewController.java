@@ -7,7 +7,7 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.app.job.Needs;
-import org.antevid.app.people.Speech;
+import org.antevid.app.reader.Speech;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
 import org.antevid.core.judge.Phrase;

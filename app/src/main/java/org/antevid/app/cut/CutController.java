@@ -9,9 +9,12 @@ import java.util.Optional;
 import org.antevid.app.job.Needs;
 import org.antevid.app.lay.ChoiceRequest;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.reader.Speech;
 import org.antevid.app.sheet.SheetPdf;
 import org.antevid.app.sheet.SheetSvg;
 import org.antevid.core.cutting.DoesNotMove;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stump.OpenedFace;
@@ -60,7 +63,13 @@ class CutController {
      * @param extraN pull it costs on top, rounded up
      * @param extra the same in words
      */
-    record StuckView(String cause, String tell, Optional<Double> extraN, Optional<String> extra, String then) {}
+    record StuckView(
+            DoesNotMove.Cause key,
+            String cause,
+            String tell,
+            Optional<Double> extraN,
+            Optional<String> extra,
+            String then) {}
 
     record StuckAnswer(String first, List<StuckView> causes) {}
 
@@ -83,14 +92,15 @@ class CutController {
     StuckAnswer doesNotMove(
             @PathVariable String job, @PathVariable String stem, @Validated @RequestBody StuckRequest r) {
         return new StuckAnswer(
-                DoesNotMove.FIRST,
+                Speech.words().say(DoesNotMove.FIRST),
                 cuts.doesNotMove(job, stem, r.choice, new DoesNotMove.Uncut(r.uncutWidthM, r.uncutHeightM)).stream()
                         .map(d -> new StuckView(
                                 d.cause(),
-                                d.tell(),
+                                Speech.words().say(d.says()),
+                                Speech.words().say(d.says(), "tell"),
                                 d.extraN().map(n -> Rounding.up(n, -2)),
-                                d.extraN().map(Rounding::pull),
-                                d.then()))
+                                d.extraN().map(n -> Speech.words().show(Arg.up(Dimension.PULL, n))),
+                                Speech.words().say(d.then())))
                         .toList());
     }
 
@@ -111,10 +121,9 @@ class CutController {
             @PathVariable String job,
             @PathVariable String stem,
             @RequestParam(defaultValue = "false") boolean back,
-            @RequestParam(defaultValue = "false") boolean inches,
             @AuthenticationPrincipal SignedIn me) {
         return file(
-                SheetSvg.of(cuts.sheet(job, stem, inches, me).get(back ? 1 : 0)).getBytes(StandardCharsets.UTF_8),
+                SheetSvg.of(cuts.sheet(job, stem, me).get(back ? 1 : 0)).getBytes(StandardCharsets.UTF_8),
                 "image/svg+xml",
                 back ? "cut-card-back.svg" : "cut-card.svg");
     }
@@ -122,11 +131,8 @@ class CutController {
     @GetMapping(value = "/card.pdf", produces = "application/pdf")
     @Needs(Needs.Right.READ)
     ResponseEntity<byte[]> pdf(
-            @PathVariable String job,
-            @PathVariable String stem,
-            @RequestParam(defaultValue = "false") boolean inches,
-            @AuthenticationPrincipal SignedIn me) {
-        return file(SheetPdf.of(cuts.sheet(job, stem, inches, me)), "application/pdf", "cut-card.pdf");
+            @PathVariable String job, @PathVariable String stem, @AuthenticationPrincipal SignedIn me) {
+        return file(SheetPdf.of(cuts.sheet(job, stem, me)), "application/pdf", "cut-card.pdf");
     }
 
     private static ResponseEntity<byte[]> file(byte[] bytes, String type, String name) {

@@ -2,13 +2,17 @@ package org.antevid.app.cut;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.antevid.app.sheet.Sheet;
 import org.antevid.core.brief.CutPart;
 import org.antevid.core.cutting.CutStep;
-import org.antevid.core.cutting.Measure;
 import org.antevid.core.cutting.Passes;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
+import org.antevid.core.retreat.EscapeRoutes;
+import org.antevid.words.PaperWords;
+import org.antevid.words.Words;
 
 /**
  * The cut card on both sides of A5, read at arm's length: in front side view and stump to one scale with the measures,
@@ -27,16 +31,18 @@ final class CutSheet {
     private static final String WOOD = "#d9d0bd";
     private static final int[] SCALES = {2, 4, 5, 8, 10, 12, 15, 20, 25, 30, 40, 50, 75, 100};
     private static final double STUMP_MM = 64;
+    /** People measure with a tape in wet wood. */
+    private static final double TAPE_OFF_M = 0.005;
 
     private final CutPart c;
-    private final boolean inches;
+    private final Words words;
     private final Sheet sheet;
     private final int scale;
     private final double mm;
 
-    private CutSheet(CutPart card, boolean inches, String title) {
+    private CutSheet(CutPart card, Words words, String title) {
         this.c = card;
-        this.inches = inches;
+        this.words = words;
         this.sheet = new Sheet(W, H, title);
         double widest = Math.max(card.dAlongM(), card.dAcrossM());
         int chosen = SCALES[SCALES.length - 1];
@@ -50,18 +56,30 @@ final class CutSheet {
         this.mm = 1000.0 / chosen;
     }
 
-    static List<Sheet> of(CutPart card, boolean inches, String job, String state, Optional<String> notProven) {
-        CutSheet front = new CutSheet(card, inches, job + ": cut card of " + card.stem());
+    static List<Sheet> of(CutPart card, Words words, String job, String state, Optional<String> notProven) {
+        CutSheet front = new CutSheet(card, words, title(words, PaperWords.CUT_CARD_TITLE, job, card));
         front.head(job, state, notProven);
         front.side(LEFT + 36, 74);
         front.stump(LEFT + 36, 148);
         front.measures(88, 39);
         front.foot();
-        CutSheet behind = new CutSheet(card, inches, job + ": cut card of " + card.stem() + ", order of the cuts");
+        CutSheet behind = new CutSheet(card, words, title(words, PaperWords.ORDER_TITLE, job, card));
         behind.head(job, state, Optional.empty());
         behind.steps();
         behind.foot();
         return List.of(front.sheet, behind.sheet);
+    }
+
+    private static String title(Words words, PaperWords says, String job, CutPart card) {
+        return words.say(Message.of(says).with("job", Arg.name(job)).with("stem", Arg.name(card.stem())));
+    }
+
+    private String say(PaperWords says) {
+        return words.say(Message.of(says));
+    }
+
+    private String say(PaperWords says, String name, Arg arg) {
+        return words.say(Message.of(says).with(name, arg));
     }
 
     private void words(double x, double y, double size, boolean bold, String colour, Sheet.Align align, String text) {
@@ -85,8 +103,8 @@ final class CutSheet {
     }
 
     private void head(String job, String state, Optional<String> notProven) {
-        words(LEFT, 15, 7, true, INK, Sheet.Align.LEFT, "Cut card " + c.stem());
-        words(RIGHT, 15, 7, true, LAY, Sheet.Align.RIGHT, String.format(Locale.ROOT, "lay %03.0f°", c.layDeg()));
+        words(LEFT, 15, 7, true, INK, Sheet.Align.LEFT, say(PaperWords.CUT_CARD, "stem", Arg.name(c.stem())));
+        words(RIGHT, 15, 7, true, LAY, Sheet.Align.RIGHT, say(PaperWords.LAY, "lay", Arg.azimuth(c.layDeg())));
         words(
                 LEFT,
                 21,
@@ -94,15 +112,18 @@ final class CutSheet {
                 true,
                 INK,
                 Sheet.Align.LEFT,
-                c.school() + ", " + c.backCut() + ", bar "
-                        + (inches ? said(c.barM()) : Math.round(100 * c.barM()) + " cm") + ": " + c.barReach());
+                words.say(Message.of(PaperWords.HOW)
+                        .with("school", Arg.term(c.school()))
+                        .with("back", Arg.term(c.backCut()))
+                        .with("bar", Arg.of(Dimension.REACH, c.barM()))
+                        .with("reach", Arg.term(c.barReach()))));
         words(LEFT, 26, 3, false, MUTE, Sheet.Align.LEFT, job + ", " + state);
         notProven.ifPresent(w -> words(LEFT, 31, 3, true, KEEP, Sheet.Align.LEFT, cut(w, 92)));
         line(Sheet.Pen.line(INK, 0.4), LEFT, 33, RIGHT, 33);
     }
 
-    private String said(double metres) {
-        return inches ? Measure.inches(metres, Measure.Safe.DOWN) : Measure.metric(metres, Measure.Safe.DOWN);
+    private static Arg said(double metres) {
+        return Arg.down(Dimension.SAWN, metres);
     }
 
     private static String cut(String text, int most) {
@@ -120,7 +141,7 @@ final class CutSheet {
         double foot = c.slopingFromBelow() ? mouth : -mouth;
         double step = c.stepM() * mm;
         Sheet.Pen bark = Sheet.Pen.line(INK, 0.6);
-        words(LEFT, 39, 3.4, true, INK, Sheet.Align.LEFT, "From the side");
+        words(LEFT, 39, 3.4, true, INK, Sheet.Align.LEFT, say(PaperWords.FROM_THE_SIDE));
         line(bark, back, floorY - 30, back, floorY + 12);
         line(bark, front, floorY - 30, front, floorY + Math.min(0, foot));
         line(bark, front, floorY + Math.max(0, foot), front, floorY + 12);
@@ -163,8 +184,10 @@ final class CutSheet {
                 ? new double[] {back, to, apex - thick, apex, front}
                 : new double[] {back, apex - thick, apex, front};
         String[] name = c.strapLeft()
-                ? new String[] {"strap", "bored", "hinge", "notch"}
-                : new String[] {"back cut", "hinge", "notch"};
+                ? new String[] {
+                    say(PaperWords.STRAP), say(PaperWords.BORED), say(PaperWords.HINGE), say(PaperWords.NOTCH)
+                }
+                : new String[] {say(PaperWords.BACK_CUT), say(PaperWords.HINGE), say(PaperWords.NOTCH)};
         for (int i = 0; i < marks.length; i++) {
             line(Sheet.Pen.line(MUTE, 0.25), marks[i], y - 1, marks[i], y + 1);
             if (i < name.length) {
@@ -185,7 +208,9 @@ final class CutSheet {
                 false,
                 MUTE,
                 Sheet.Align.LEFT,
-                "floor of the notch " + said(c.cutHeightM()) + " above ground, 1 : " + scale + " on A5");
+                words.say(Message.of(PaperWords.FLOOR)
+                        .with("height", said(c.cutHeightM()))
+                        .with("scale", Arg.count(scale))));
     }
 
     /** The stump from above, front to the right. */
@@ -246,8 +271,8 @@ final class CutSheet {
         int n = 1;
         for (CutPart.Pass p : c.passes()) {
             double x = midX + a - (p.throughFace() ? c.depthM() / 2 : (p.fromM() + p.toM()) / 2) * mm + (n - 2) * 4;
-            double from = p.entry().equals("left") ? midY - b - 5 : midY + b + 5;
-            double to = p.entry().equals("left")
+            double from = p.entry() == EscapeRoutes.Side.LEFT ? midY - b - 5 : midY + b + 5;
+            double to = p.entry() == EscapeRoutes.Side.LEFT
                     ? Math.min(midY + b, from + 5 + p.inM() * mm)
                     : Math.max(midY - b, from - 5 - p.inM() * mm);
             line(Sheet.Pen.line(INK, 0.5, 1.6, 1), x, from, x, to);
@@ -282,13 +307,20 @@ final class CutSheet {
                     true,
                     ESCAPE,
                     Sheet.Align.LEFT,
-                    w.name() + (w.best() ? " first" : ""));
+                    w.best() ? say(PaperWords.FIRST, "way", Arg.name(w.name())) : w.name());
         }
-        words(midX + apex - Math.max(left, right) - 1.5, midY + 1, 3, true, LAY, Sheet.Align.RIGHT, "hinge");
-        words(midX + (apex + a) / 2, midY + 1, 2.8, false, INK, Sheet.Align.MIDDLE, "notch");
-        words(LEFT, midY - b - 10, 3.4, true, INK, Sheet.Align.LEFT, "From above");
-        words(midX + 18, midY - b - 4, 2.8, false, MUTE, Sheet.Align.MIDDLE, "left side");
-        words(midX + 18, midY + b + 7, 2.8, false, MUTE, Sheet.Align.MIDDLE, "right side");
+        words(
+                midX + apex - Math.max(left, right) - 1.5,
+                midY + 1,
+                3,
+                true,
+                LAY,
+                Sheet.Align.RIGHT,
+                say(PaperWords.HINGE));
+        words(midX + (apex + a) / 2, midY + 1, 2.8, false, INK, Sheet.Align.MIDDLE, say(PaperWords.NOTCH));
+        words(LEFT, midY - b - 10, 3.4, true, INK, Sheet.Align.LEFT, say(PaperWords.FROM_ABOVE));
+        words(midX + 18, midY - b - 4, 2.8, false, MUTE, Sheet.Align.MIDDLE, say(PaperWords.LEFT_SIDE));
+        words(midX + 18, midY + b + 7, 2.8, false, MUTE, Sheet.Align.MIDDLE, say(PaperWords.RIGHT_SIDE));
     }
 
     /** Part of the stump's outline between two distances from its middle along the lay. */
@@ -308,13 +340,12 @@ final class CutSheet {
 
     private void measures(double x, double top) {
         double y = top;
-        words(x, y, 3.4, true, INK, Sheet.Align.LEFT, "To the safe side");
+        words(x, y, 3.4, true, INK, Sheet.Align.LEFT, say(PaperWords.SAFE_SIDE));
         y += 2;
-        boolean outside = c.barkM().isPresent();
-        for (CutPart.Said m : c.measures()) {
+        for (CutPart.Sawn m : c.measures()) {
             line(Sheet.Pen.line("#d9d5c8", 0.25), x, y + 1, RIGHT, y + 1);
             y += 6.2;
-            words(x, y, 5, true, INK, Sheet.Align.LEFT, inches ? m.inches() : m.metric());
+            words(x, y, 5, true, INK, Sheet.Align.LEFT, words.show(m.shown()));
             words(
                     RIGHT,
                     y,
@@ -322,9 +353,7 @@ final class CutSheet {
                     false,
                     MUTE,
                     Sheet.Align.RIGHT,
-                    (inches ? m.outsideInches() : m.outside())
-                            .map(o -> o + " from bark")
-                            .orElse(""));
+                    m.outside().map(o -> say(PaperWords.FROM_BARK, "length", o)).orElse(""));
             y += 3.7;
             words(
                     x,
@@ -333,7 +362,11 @@ final class CutSheet {
                     false,
                     INK,
                     Sheet.Align.LEFT,
-                    m.words() + m.rule().map(r -> ", own; rule " + r).orElse(""));
+                    m.rule()
+                            .map(r -> words.say(Message.of(PaperWords.OWN_MEASURE)
+                                    .with("measure", Arg.term(m.key()))
+                                    .with("rule", r)))
+                            .orElseGet(() -> words.term(m.key())));
             y += 0.8;
         }
         y += 5;
@@ -344,14 +377,15 @@ final class CutSheet {
                 false,
                 MUTE,
                 Sheet.Align.LEFT,
-                (outside ? "inside " + said(c.barkM().orElseThrow()) + " of bark" : "bark NOT looked at")
-                        + (inches ? ", each ±1/4 in" : ", each ±5 mm"));
+                words.say(Message.of(c.barkM().isPresent() ? PaperWords.INSIDE_BARK : PaperWords.BARK_NOT_LOOKED)
+                        .with("bark", c.barkM().map(CutSheet::said))
+                        .with("off", Arg.of(Dimension.SAWN, TAPE_OFF_M))));
         y += 6;
-        words(x, y, 3.6, true, INK, Sheet.Align.LEFT, "Stand on the " + c.stand() + ":");
+        words(x, y, 3.6, true, INK, Sheet.Align.LEFT, say(PaperWords.STAND_ON, "side", Arg.term(c.stand())));
         y += 3.8;
-        words(x, y, 3, false, INK, Sheet.Align.LEFT, c.standsBecause());
+        words(x, y, 3, false, INK, Sheet.Align.LEFT, words.say(c.standsBecause()));
         y += 4.4;
-        for (String part : wrapped(Passes.NEVER, 36)) {
+        for (String part : wrapped(words.say(Passes.NEVER), 36)) {
             words(x, y, 3, false, KEEP, Sheet.Align.LEFT, part);
             y += 3.8;
         }
@@ -363,7 +397,7 @@ final class CutSheet {
                     false,
                     INK,
                     Sheet.Align.LEFT,
-                    "passes overlap by " + said(c.overlapM().get()));
+                    say(PaperWords.OVERLAP, "length", said(c.overlapM().get())));
         }
     }
 
@@ -388,7 +422,11 @@ final class CutSheet {
         for (CutStep s : c.steps()) {
             boolean cuts = s.kind() == CutStep.Kind.CUT;
             List<String> parts = wrapped(
-                    s.words() + (s.measure().isEmpty() ? "" : ": " + (inches ? s.inches() : s.measure())),
+                    words.say(Message.of(PaperWords.STEP)
+                            .with("step", Arg.said(s.says()))
+                            .with(
+                                    "measures",
+                                    s.measures().isEmpty() ? Optional.empty() : Optional.of(commas(s.measures())))),
                     cuts ? 80 : 86);
             for (int i = 0; i < parts.size(); i++) {
                 lines.add(new Line(
@@ -398,8 +436,8 @@ final class CutSheet {
                         s.kind() == CutStep.Kind.SIGNAL ? LAY : INK));
             }
         }
-        for (String h : c.help()) {
-            List<String> parts = wrapped(h, 86);
+        for (Message h : c.help()) {
+            List<String> parts = wrapped(words.say(h), 86);
             for (int i = 0; i < parts.size(); i++) {
                 lines.add(new Line(i == 0 ? "-" : "", parts.get(i), false, MUTE));
             }
@@ -428,24 +466,14 @@ final class CutSheet {
         }
     }
 
+    private static Arg commas(List<Message> measures) {
+        return Arg.several(measures.stream().map(Arg::said).toList());
+    }
+
     private record Line(String mark, String words, boolean bold, String colour) {}
 
     private void foot() {
-        words(
-                LEFT,
-                H - 7.6,
-                2.5,
-                false,
-                MUTE,
-                Sheet.Align.LEFT,
-                "Local code, the maker's limits and the qualified person on site outrank this card.");
-        words(
-                LEFT,
-                H - 4.4,
-                2.5,
-                false,
-                MUTE,
-                Sheet.Align.LEFT,
-                "It does not cover a moved root plate or a stem under tension.");
+        words(LEFT, H - 7.6, 2.5, false, MUTE, Sheet.Align.LEFT, say(PaperWords.LOCAL_CODE));
+        words(LEFT, H - 4.4, 2.5, false, MUTE, Sheet.Align.LEFT, say(PaperWords.NOT_COVERED));
     }
 }

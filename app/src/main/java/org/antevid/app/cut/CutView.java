@@ -6,18 +6,22 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import org.antevid.app.people.Speech;
+import org.antevid.app.reader.Speech;
 import org.antevid.core.assist.Lever;
 import org.antevid.core.assist.SideGuy;
 import org.antevid.core.assist.Wedges;
 import org.antevid.core.brief.CutPart;
 import org.antevid.core.cutting.CutPlan;
+import org.antevid.core.cutting.HingeBy;
 import org.antevid.core.cutting.NextHelp;
 import org.antevid.core.cutting.Pull;
 import org.antevid.core.cutting.Splitting;
 import org.antevid.core.cutting.TypeOfCut;
+import org.antevid.core.cutting.WedgeSet;
 import org.antevid.core.lay.LayPlan;
-import org.antevid.core.quantity.Gauge;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Site;
 import org.antevid.core.stump.School;
@@ -97,9 +101,9 @@ record CutView(
     record WedgesView(
             boolean known,
             String set,
-            Gauge lift,
-            Gauge force,
-            Gauge forceInWind,
+            GaugeView lift,
+            GaugeView force,
+            GaugeView forceInWind,
             double gustMs,
             double driveN,
             double tipPerMmM,
@@ -117,16 +121,16 @@ record CutView(
     record CheckView(String key, String words, Optional<Boolean> ok, boolean lookAgain) {}
 
     /**
-     * @param available in words, "not known" where nobody knows it
+     * @param available empty where nobody knows it
      * @param sideDeg lean to the right that a pull off the lay stands for
      */
     record LineView(
             String kind,
-            Gauge still,
-            Gauge now,
+            GaugeView still,
+            GaugeView now,
             double nowMs,
-            Gauge atLimit,
-            String available,
+            GaugeView atLimit,
+            Optional<String> available,
             double gustMs,
             double angleDeg,
             double armM,
@@ -150,13 +154,12 @@ record CutView(
     record NeedView(double backCm, Optional<Double> meansCm, double windCm) {}
 
     private static final double CM = 100;
-    private static final double MM = 1000;
     /** Lengths on the card are said in whole steps of this. */
     private static final double STEP_M = 0.005;
     /** Side use of what is no hinge at all. */
     private static final double NOT_A_HINGE = 99;
 
-    private static final Gauge NOTHING = Gauge.of(0, 0, "");
+    private static final GaugeView NOTHING = GaugeView.of(0, 0, Dimension.SHORT);
 
     record OpenedView(
             double soundLeftM,
@@ -203,21 +206,23 @@ record CutView(
                 wedges(p, next),
                 p.pull().map(l -> line(p, l, hands)),
                 p.fallback().map(l -> line(p, l, hands)),
-                p.refused(),
+                Speech.words().say(p.refused()),
                 p.guy().map(g -> guy(p, g)),
                 lay.row()
                         .map(r -> new NeedView(
                                 Rounding.up(CM * p.asOffsetM(r.backHighNm()), 0),
                                 r.capacityNm().map(c -> Rounding.down(CM * p.asOffsetM(c), 0)),
                                 Rounding.up(CM * p.asOffsetM(p.windNm()), 0))),
-                p.heights().reasons().stream().map(r -> r.words()).toList(),
+                p.heights().reasons().stream()
+                        .map(r -> Speech.words().say(r.says()))
+                        .toList(),
                 p.heights().suggested(),
-                p.heights().instead(),
+                Speech.words().say(p.heights().instead()),
                 p.reread(),
                 opened,
                 p.types(site).stream().map(t -> type(p, t, house)).toList(),
-                lay.choice().cuts().faceOrder().words() + ": "
-                        + lay.choice().cuts().faceOrder().easier());
+                Speech.words().term(lay.choice().cuts().faceOrder()) + ": "
+                        + Speech.words().term(lay.choice().cuts().faceOrder(), "easier"));
     }
 
     private static HingeView hinge(CutPlan p) {
@@ -225,15 +230,13 @@ record CutView(
         double practice = p.byTheRule().ruleHingeM();
         Optional<Double> mechanics = p.mechanicsHingeM();
         boolean far = mechanics.isEmpty() || mechanics.get() > 1.5 * practice;
-        String decides = mechanics.isEmpty()
-                ? "this wood is no hinge, whatever its measure"
-                : far
-                        ? "mechanics asks far more: a taper, a guy or another lay, not a thicker hinge"
-                        : mechanics.get() > practice ? "mechanics decides: taper it" : "practice decides";
+        HingeBy decides = mechanics.isEmpty()
+                ? HingeBy.NO_HINGE_WOOD
+                : far ? HingeBy.ASKS_FAR_MORE : mechanics.get() > practice ? HingeBy.MECHANICS : HingeBy.PRACTICE;
         return new HingeView(
                 practice,
                 mechanics,
-                decides,
+                Speech.words().say(Message.of(decides)),
                 p.taper().map(t -> t.leftM()),
                 p.taper().map(t -> t.rightM()),
                 p.lay().row().map(r -> r.use()).filter(u -> u < NOT_A_HINGE).map(u -> Rounding.up(CM * u, 0)),
@@ -250,12 +253,11 @@ record CutView(
                         s.neededM().map(n -> Rounding.up(n, 3)),
                         p.strapFull().flatMap(f -> f.ratio()).map(r -> Rounding.down(r, 1)),
                         Rounding.up(s.tensionN(), -2),
-                        p.lay()
-                                .stem()
-                                .wood()
-                                .strap(p.lay().choice().layDeg())
-                                .key()
-                                .replace('_', ' ')));
+                        Speech.words()
+                                .term(p.lay()
+                                        .stem()
+                                        .wood()
+                                        .strap(p.lay().choice().layDeg()))));
     }
 
     private static SplitView splitting(Splitting s) {
@@ -273,9 +275,10 @@ record CutView(
                 Rounding.up(s.risk().movesAtM(), 3),
                 s.risk().movesEarly(),
                 s.changes().stream()
-                        .map(c -> new ChangeView(c.words(), c.level().map(l -> l.key())))
+                        .map(c -> new ChangeView(
+                                Speech.words().say(c.says()), c.level().map(l -> l.key())))
                         .toList(),
-                s.likely());
+                Speech.words().say(s.likely()));
     }
 
     private static double guyPercent(CutPlan p) {
@@ -289,8 +292,11 @@ record CutView(
 
     private static WedgesView wedges(CutPlan p, List<NextHelp> next) {
         Wedges.Set set = p.lay().choice().support().wedges();
-        String name = set.name() + (set.stack() > 1 ? ", two on top of each other" : "") + ", " + set.beside()
-                + " side by side";
+        String name = Speech.words()
+                .say(Message.of(WedgeSet.SET)
+                        .with("name", Arg.name(set.name()))
+                        .with("stacked", Arg.flag(set.stack() > 1))
+                        .with("beside", Arg.count(set.beside())));
         if (p.wedges().isEmpty()) {
             return new WedgesView(
                     false,
@@ -307,7 +313,7 @@ record CutView(
                     List.of(),
                     false,
                     false,
-                    p.looseAbove());
+                    Speech.words().say(p.looseAbove()));
         }
         Wedges w = p.wedges().get();
         double back = p.lay().row().map(r -> r.backHighNm()).orElse(0.0);
@@ -316,35 +322,35 @@ record CutView(
         return new WedgesView(
                 true,
                 name,
-                Gauge.of(MM * w.liftDesignM(), MM * w.liftAvailableM(), "mm lift"),
+                GaugeView.of(w.liftDesignM(), w.liftAvailableM(), Dimension.SHORT),
                 force(w),
                 force(p.wedgesInWind().orElseThrow()),
                 p.gustMs(),
                 Rounding.up(w.drivePerWedgeN(), -2),
                 p.lay().zone().lengthM() / Math.max(0.02, p.card().behindHingeM()) / 1000,
                 w.levels(),
-                w.reasons().stream().map(Wedges.Short::words).toList(),
+                Speech.words().terms(w.reasons()),
                 w.enough(),
                 next.stream()
-                        .map(n -> new NextView(n.kind(), n.words(), n.enough()))
+                        .map(n -> new NextView(n.kind(), Speech.words().say(n.says()), n.enough()))
                         .toList(),
                 fits,
                 fits && lever.capacityNm() >= Math.max(0, back),
-                p.looseAbove());
+                Speech.words().say(p.looseAbove()));
     }
 
-    private static Gauge force(Wedges w) {
-        return Gauge.of(Wedges.SAFETY * w.forcePerWedgeN() / MM, Wedges.FORCE_CAP_N / MM, "kN on each");
+    private static GaugeView force(Wedges w) {
+        return GaugeView.of(Wedges.SAFETY * w.forcePerWedgeN(), Wedges.FORCE_CAP_N, Dimension.FORCE);
     }
 
     private static LineView line(CutPlan p, Pull l, CutPart.Hands hands) {
         return new LineView(
-                l.means().kind().words(),
-                Gauge.ofPull(l.still().tensionN(), l.availableN().orElse(0.0)),
-                Gauge.ofPull(l.now().tensionN(), l.availableN().orElse(0.0)),
+                Speech.words().term(l.means().kind()),
+                GaugeView.of(l.still().tensionN(), l.availableN().orElse(0.0), Dimension.PULL),
+                GaugeView.of(l.now().tensionN(), l.availableN().orElse(0.0), Dimension.PULL),
                 l.nowMs(),
-                Gauge.ofPull(l.atLimit().tensionN(), l.availableN().orElse(0.0)),
-                l.availableN().map(Rounding::pullDown).orElse("not known"),
+                GaugeView.of(l.atLimit().tensionN(), l.availableN().orElse(0.0), Dimension.PULL),
+                l.availableN().map(n -> Speech.words().show(Arg.down(Dimension.PULL, n))),
                 l.gustMs(),
                 l.still().ropeAngleDeg(),
                 Rounding.down(l.still().armM(), 1),
@@ -352,15 +358,15 @@ record CutView(
                         * Rounding.up(Math.abs(p.bendsDeg(l.still().sideNm())), 1),
                 Optional.of(l.now().people())
                         .filter(n -> l.means().kind() == org.antevid.core.lay.Means.Kind.HAND_LINE),
-                Rounding.pull(l.pretensionN()),
+                Speech.words().show(Arg.up(Dimension.PULL, l.pretensionN())),
                 Rounding.up(l.travel().tieM(), 1),
                 Rounding.up(l.travel().haulM(), 1),
                 Rounding.up(l.still().minPersonDistM(), 0),
                 l.enough(),
                 l.checks().stream()
-                        .map(c -> new CheckView(c.piece().key(), c.words(), c.ok(), c.lookAgain()))
+                        .map(c -> new CheckView(c.piece().key(), Speech.words().say(c.says()), c.ok(), c.lookAgain()))
                         .toList(),
-                CutPart.signal(l.means(), hands));
+                Speech.words().say(CutPart.signal(l.means(), hands)));
     }
 
     private static GuyView guy(CutPlan p, SideGuy g) {
@@ -368,7 +374,7 @@ record CutView(
                 .collect(Collectors.toMap(
                         Map.Entry::getKey, e -> Rounding.up(e.getValue(), 2), (a, b) -> a, java.util.TreeMap::new));
         return new GuyView(
-                Rounding.pull(g.tensionN()),
+                Speech.words().show(Arg.up(Dimension.PULL, g.tensionN())),
                 change,
                 guyPercent(p),
                 g.warnings().stream().map(CutView::words).toList());
@@ -377,8 +383,8 @@ record CutView(
     private static TypeView type(CutPlan p, TypeOfCut t, School house) {
         return new TypeView(
                 t.school(),
-                t.school().words(),
-                t.firstCut(),
+                Speech.words().term(t.school()),
+                Speech.words().term(t.school(), "firstCut"),
                 t.card().faceDeg(),
                 t.card().depthM(),
                 t.card().hingeThickM(),
@@ -387,10 +393,10 @@ record CutView(
                 t.use().filter(u -> u < NOT_A_HINGE).map(u -> Rounding.up(CM * u, 0)),
                 Rounding.up(p.bendsDeg(t.holdNm()), 1),
                 t.card().borePossible(),
-                t.whenClosed(),
-                t.goodFor(),
-                t.disagree(),
-                t.contradictions(),
+                Speech.words().say(t.whenClosed()),
+                Speech.words().term(t.school(), "goodFor"),
+                Speech.words().term(t.school(), "disagree"),
+                Speech.words().say(t.contradictions()),
                 t.school() == house);
     }
 

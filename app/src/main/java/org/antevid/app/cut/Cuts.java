@@ -14,8 +14,8 @@ import org.antevid.app.lay.ChoiceRequest;
 import org.antevid.app.lay.Lays;
 import org.antevid.app.lay.ProposedLines;
 import org.antevid.app.people.SignedIn;
-import org.antevid.app.people.Speech;
 import org.antevid.app.plan.Documents;
+import org.antevid.app.reader.Speech;
 import org.antevid.app.run.Runs;
 import org.antevid.app.sheet.Sheet;
 import org.antevid.app.stem.Stems;
@@ -23,9 +23,14 @@ import org.antevid.core.brief.CutPart;
 import org.antevid.core.cutting.CutPlan;
 import org.antevid.core.cutting.DoesNotMove;
 import org.antevid.core.lay.LayPlan;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.run.LogWords;
 import org.antevid.core.site.Site;
 import org.antevid.core.stump.OpenedFace;
+import org.antevid.words.PaperWords;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -70,13 +75,13 @@ class Cuts {
                         .map(o -> new CutView.OpenedView(
                                 o.soundLeftM(),
                                 o.soundRightM(),
-                                o.wood().key().replace('_', ' '),
+                                Speech.words().term(o.wood()),
                                 o.note(),
                                 o.who(),
                                 o.at(),
                                 p.opened().isPresent(),
                                 p.opened().map(OpenedFace.Left::woodShare),
-                                p.opened().map(x -> x.result().key().replace('_', ' ')))));
+                                p.opened().map(x -> Speech.words().term(x.result())))));
     }
 
     List<DoesNotMove> doesNotMove(String jobId, String stemId, ChoiceRequest request, DoesNotMove.Uncut uncut) {
@@ -101,33 +106,32 @@ class Cuts {
         log.write(
                 jobId,
                 who.name(),
-                String.format(
-                        Locale.ROOT,
-                        "face of %s open: %.0f mm sound left, %.0f mm right, %s",
-                        label,
-                        1000 * face.soundLeftM(),
-                        1000 * face.soundRightM(),
-                        face.wood().key().replace('_', ' ')));
-        runs.end(jobId, "the card of " + label + " is computed anew", who);
+                Message.of(LogWords.FACE_OPENED)
+                        .with("stem", Arg.name(label))
+                        .with("left", Arg.down(Dimension.SHORT, face.soundLeftM()))
+                        .with("right", Arg.down(Dimension.SHORT, face.soundRightM()))
+                        .with("wood", Arg.term(face.wood())));
+        runs.end(jobId, Message.of(LogWords.CARD_ANEW).with("stem", Arg.name(label)), who);
     }
 
     /** @return the saved cut card on A5, front and back */
-    List<Sheet> sheet(String jobId, String stemId, boolean inches, SignedIn who) {
+    List<Sheet> sheet(String jobId, String stemId, SignedIn who) {
         String label = stems.known(jobId, stemId).reading().label();
         Lays.Chosen c = lays.chosenFor(stemId)
                 .orElseThrow(() -> new RefusedInput("MISSING", "lay", "choose and save a lay of " + label + " first"));
         Site site = lays.site(jobId);
         LayPlan p = lays.plan(stems.known(jobId, stemId).reading(), site, c.choice());
-        String state =
-                (c.fixed() ? "lay fixed" : "lay NOT fixed") + ", " + who.name() + ", " + STAMP.format(Instant.now());
+        String state = Speech.words()
+                .say(Message.of(PaperWords.STATE)
+                        .with("fixed", Arg.flag(c.fixed()))
+                        .with("who", Arg.name(who.name()))
+                        .with("at", Arg.name(STAMP.format(Instant.now()))));
         return CutSheet.of(
                 CutPart.of(CutPlan.of(p, site), hands(jobId, p)),
-                inches,
+                Speech.words(),
                 jobs.job(jobId).name(),
                 state,
-                Optional.of(p.control())
-                        .filter(x -> !x.proven())
-                        .map(x -> "Lay not proven: "
-                                + String.join("; ", Speech.words().say(x.reasons()))));
+                Optional.of(p.control()).filter(x -> !x.proven()).map(x -> Speech.words()
+                        .say(Message.of(PaperWords.NOT_PROVEN).with("because", Arg.all(x.reasons())))));
     }
 }

@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import org.antevid.app.reader.Speech;
 import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.RefusedInput;
 import org.apache.commons.csv.CSVFormat;
@@ -54,7 +55,7 @@ public final class CsvTable {
 
         /** What the core refuses becomes a problem of this row. */
         public void bad(RefusedInput refused) {
-            refused.faults().forEach(f -> bad(f.field(), f.message()));
+            refused.faults().forEach(f -> bad(f.field(), Speech.words().say(f.says())));
         }
 
         public String text(String column) {

@@ -10,7 +10,9 @@ import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
+import org.antevid.words.Answer;
 
 /**
  * Reads pictures small: the size is looked at first, only every n-th pixel is read, and one picture at a time is in
@@ -61,6 +63,6 @@ public final class Pictures {
     }
 
     public static RefusedInput notAPicture() {
-        return new RefusedInput("NOT_A_PHOTO", "file", "is no picture that can be read; send a JPEG or PNG");
+        return new RefusedInput("NOT_A_PHOTO", "file", Message.of(Answer.NO_PICTURE));
     }
 }

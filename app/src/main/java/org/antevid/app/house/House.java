@@ -16,7 +16,9 @@ import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.trace.Trail;
 import org.antevid.core.judge.HouseRules;
 import org.antevid.core.lay.LayPlan;
+import org.antevid.core.message.Message;
 import org.antevid.core.stump.School;
+import org.antevid.words.Answer;
 import org.hibernate.envers.Audited;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -136,7 +138,7 @@ class HouseController {
     @PutMapping
     Thresholds change(@Validated @RequestBody Thresholds t, @AuthenticationPrincipal SignedIn me) {
         if (me.office() != Office.OWNER) {
-            throw new NotAllowed("Only the owner changes house rules.");
+            throw new NotAllowed(Message.of(Answer.OWNER_CHANGES_RULES));
         }
         fresh.require(me);
         house.change(

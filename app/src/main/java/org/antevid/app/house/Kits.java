@@ -19,8 +19,11 @@ import org.antevid.app.people.Office;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.problem.NotThere;
+import org.antevid.app.reader.Speech;
 import org.antevid.app.trace.Trail;
 import org.antevid.core.assist.KitItem;
+import org.antevid.core.message.Message;
+import org.antevid.words.Answer;
 import org.hibernate.envers.Audited;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
@@ -236,7 +239,7 @@ class KitController {
                 .map(e -> new KitView(
                         e.id(),
                         e.item().kind(),
-                        e.item().kind().words(),
+                        Speech.words().term(e.item().kind()),
                         e.item().name(),
                         e.item().count(),
                         e.item().barM(),
@@ -273,7 +276,7 @@ class KitController {
 
     private static void owner(SignedIn me) {
         if (me.office() != Office.OWNER) {
-            throw new NotAllowed("Only the owner changes the list of saws and kit.");
+            throw new NotAllowed(Message.of(Answer.OWNER_CHANGES_KIT));
         }
     }
 }

@@ -18,7 +18,9 @@ import org.antevid.app.people.SignedIn;
 import org.antevid.app.people.Throttle;
 import org.antevid.app.problem.NotAllowed;
 import org.antevid.core.crew.Competence;
+import org.antevid.core.message.Message;
 import org.antevid.core.site.Ground;
+import org.antevid.words.Answer;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.validation.annotation.Validated;
@@ -117,7 +119,7 @@ class JobController {
     @PostMapping("/api/jobs")
     Joined open(@Validated @RequestBody NewJob n, @AuthenticationPrincipal SignedIn me) {
         if (me.office() != Office.LEADER || !me.onlyJob().isEmpty()) {
-            throw new NotAllowed("Only a leader opens a job.");
+            throw new NotAllowed(Message.of(Answer.LEADER_OPENS_JOB));
         }
         return new Joined(jobs.open(n.name, n.place, n.visitOn, new Jobs.Conditions(8, Ground.LEVEL, ""), me.personId())
                 .id());
@@ -185,8 +187,7 @@ class JobController {
     String qr(@PathVariable String job, HttpServletRequest request) {
         return address.url(request.getLocalPort())
                 .map(u -> QrCode.svg(u + "/join/" + jobs.job(job).code()))
-                .orElseThrow(() ->
-                        new NotAllowed("This machine has no address on a local network, so phones cannot reach it."));
+                .orElseThrow(() -> new NotAllowed(Message.of(Answer.NO_LOCAL_ADDRESS)));
     }
 
     @DeleteMapping("/api/jobs/{job}/members/{person}")

@@ -8,8 +8,10 @@ import java.util.Optional;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.problem.NotThere;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
+import org.antevid.words.Answer;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -65,20 +67,17 @@ class JobGate implements WebMvcConfigurer, HandlerInterceptor {
                     case JUDGE -> part != Part.CREW;
                 };
         if (!allowed) {
-            throw new NotAllowed(
+            throw new NotAllowed(Message.of(
                     switch (needs.value()) {
-                        case LEAD -> "Only the leader of this job may do this.";
-                        case REVIEW -> "Only a reviewer may do this.";
-                        default -> "Your part on this job does not include this.";
-                    });
+                        case LEAD -> Answer.LEADER_ONLY;
+                        case REVIEW -> Answer.REVIEWER_ONLY;
+                        default -> Answer.NOT_YOUR_PART;
+                    }));
         }
         boolean changes = !"GET".equals(request.getMethod())
                 && (needs.value() == Needs.Right.LEAD || needs.value() == Needs.Right.WORK);
         if (changes && jobs.job(jobId(request)).closed()) {
-            throw new RefusedInput(
-                    "CLOSED",
-                    "job",
-                    "the job is closed and stays as it was; what was learned still goes into the review");
+            throw new RefusedInput("CLOSED", "job", Message.of(Answer.JOB_CLOSED));
         }
         return !once.answered(jobId(request), me.personId(), request, response);
     }

@@ -7,6 +7,8 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.List;
+import org.antevid.app.trace.StoredJson;
+import org.antevid.core.message.Message;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
@@ -23,13 +25,13 @@ public class JobLog {
     }
 
     /** One line of the log. */
-    public record Line(Instant at, String who, String words) {}
+    public record Line(Instant at, String who, Message says) {}
 
-    public void write(String jobId, String who, String words) {
+    public void write(String jobId, String who, Message says) {
         LogRecord e = new LogRecord();
         e.jobId = jobId;
         e.who = who;
-        e.words = words;
+        e.says = StoredJson.write(says);
         e.at = Instant.now();
         entries.save(e);
     }
@@ -49,7 +51,7 @@ public class JobLog {
     }
 
     private static Line line(LogRecord e) {
-        return new Line(e.at, e.who, e.words);
+        return new Line(e.at, e.who, StoredJson.message(e.says));
     }
 }
 
@@ -62,7 +64,9 @@ class LogRecord {
 
     String jobId;
     String who;
-    String words;
+    /** A message as it is kept; what was written before there were messages stands there as it was said. */
+    String says;
+
     Instant at;
 }
 

@@ -19,9 +19,13 @@ import org.antevid.app.problem.NotSignedIn;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.trace.Trail;
 import org.antevid.core.crew.Person;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
+import org.antevid.core.run.LogWords;
 import org.antevid.core.site.Ground;
+import org.antevid.words.Answer;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -206,11 +210,11 @@ public class Jobs {
         JobRecord j = byCode(code);
         MemberRecord m = members.findByJobIdAndPersonId(j.id, personId)
                 .filter(r -> r.part == Part.CREW)
-                .orElseThrow(() -> new NotSignedIn("Code, name and PIN do not fit."));
+                .orElseThrow(() -> new NotSignedIn(Message.of(Answer.CODE_NAME_PIN)));
         if (!people.pin(personId).set()) {
             people.firstPin(personId, word, pin);
         } else if (!people.pinFits(personId, pin)) {
-            throw new NotSignedIn("Code, name and PIN do not fit.");
+            throw new NotSignedIn(Message.of(Answer.CODE_NAME_PIN));
         }
         if (m.joinedAt == null) {
             m.joinedAt = Instant.now();
@@ -226,7 +230,11 @@ public class Jobs {
         members.delete(m);
         members.flush();
         signIns.endAll(personId, s -> s.onlyJob().equals(jobId), by.name());
-        log.write(jobId, by.name(), people.person(personId).name() + " taken off the job");
+        log.write(
+                jobId,
+                by.name(),
+                Message.of(LogWords.TAKEN_OFF)
+                        .with("person", Arg.name(people.person(personId).name())));
         touched(jobId, Change.JOB);
     }
 
@@ -237,17 +245,23 @@ public class Jobs {
         log.write(
                 jobId,
                 by.name(),
-                people.person(personId).name() + " signed out on " + ended + (ended == 1 ? " phone" : " phones"));
+                Message.of(LogWords.SIGNED_OUT)
+                        .with("person", Arg.name(people.person(personId).name()))
+                        .with("phones", Arg.count(ended)));
         touched(jobId, Change.JOB);
     }
 
     void resetPin(String jobId, String personId, SignedIn by) {
         member(jobId, personId);
         if (people.office(personId) != Office.CREW) {
-            throw new RefusedInput("BAD_CHOICE", "personId", "sets their own PIN, with their passphrase");
+            throw new RefusedInput("BAD_CHOICE", "personId", Message.of(Answer.OWN_PIN));
         }
         people.resetPin(personId, by);
-        log.write(jobId, by.name(), "PIN of " + people.person(personId).name() + " reset");
+        log.write(
+                jobId,
+                by.name(),
+                Message.of(LogWords.PIN_RESET)
+                        .with("person", Arg.name(people.person(personId).name())));
         touched(jobId, Change.JOB);
     }
 
@@ -275,7 +289,7 @@ public class Jobs {
         return jobs.findByClosedFalse().stream()
                 .filter(j -> Names.folded(j.code).replace(" ", "").equals(folded))
                 .findFirst()
-                .orElseThrow(() -> new NotSignedIn("There is no open job with this code."));
+                .orElseThrow(() -> new NotSignedIn(Message.of(Answer.NO_JOB_WITH_CODE)));
     }
 
     private JobRecord record(String id) {

@@ -2,7 +2,7 @@ package org.antevid.app.lay;
 
 import java.util.List;
 import java.util.Optional;
-import org.antevid.app.people.Speech;
+import org.antevid.app.reader.Speech;
 import org.antevid.core.lay.Dial;
 import org.antevid.core.lay.Window;
 import org.antevid.core.message.Arg;

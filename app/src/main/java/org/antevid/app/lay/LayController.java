@@ -10,14 +10,19 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.antevid.app.job.Needs;
 import org.antevid.app.people.SignedIn;
-import org.antevid.app.people.Speech;
 import org.antevid.app.place.Places;
 import org.antevid.app.problem.NotThere;
+import org.antevid.app.reader.Speech;
 import org.antevid.app.stem.Stems;
+import org.antevid.core.lay.Basis;
 import org.antevid.core.lay.Landmark;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Rehearsal;
+import org.antevid.core.lay.RehearsalWords;
 import org.antevid.core.lay.Zone;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.retreat.EscapeRoutes;
@@ -196,7 +201,10 @@ class LayController {
             @PathVariable String job, @PathVariable String stem, @Validated @RequestBody ChoiceRequest c) {
         return lays.depends(job, stem, c.choice(lays.kits())).stream()
                 .map(d -> new DependsView(
-                        d.fact().source().name(), d.fact().words(), d.fact().value(), d.at()))
+                        d.fact().source().name(),
+                        Speech.words().show(Basis.what(d.fact())),
+                        Speech.words().say(d.fact().says()),
+                        d.at()))
                 .toList();
     }
 
@@ -222,21 +230,25 @@ class LayController {
                 Rehearsal.MOTION_STEP_S);
     }
 
+    private static String share(int of, int all) {
+        return of == 0
+                ? Speech.words().say(Message.of(RehearsalWords.NONE_OF_THEM))
+                : Speech.words().show(Arg.up(Dimension.CHANCE, (double) of / all));
+    }
+
     private static FallsView falls(Rehearsal r, Map<String, String> names) {
         return new FallsView(
                 r.falls(),
                 r.byDegree(),
                 r.tips(),
-                r.lost() == 0 ? "none" : Rounding.chance((double) r.lost() / r.falls()),
+                share(r.lost(), r.falls()),
                 r.struck().entrySet().stream()
                         .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
                         .map(e -> new StruckView(
                                 e.getKey(),
                                 names.getOrDefault(e.getKey(), "?"),
                                 e.getValue(),
-                                e.getValue() == 0
-                                        ? "none of them"
-                                        : Rounding.chance((double) e.getValue() / r.falls())))
+                                share(e.getValue(), r.falls())))
                         .toList(),
                 Rounding.up(r.within95Deg(), 1));
     }

@@ -15,12 +15,15 @@ import org.antevid.app.people.SignedIn;
 import org.antevid.app.place.Form;
 import org.antevid.app.place.GeoFrame;
 import org.antevid.app.place.PlanFiles;
+import org.antevid.app.reader.Speech;
 import org.antevid.app.sheet.Sheet;
 import org.antevid.app.sheet.SheetPdf;
 import org.antevid.app.sheet.SheetSvg;
 import org.antevid.app.stem.Stems;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Zone;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.quantity.Rounding;
@@ -28,6 +31,7 @@ import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.StemReading;
+import org.antevid.words.PaperWords;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -110,8 +114,8 @@ class LayFiles {
                         .put("stem", label)
                         .put("what", "zone")
                         .put("zone", z.kind().name().toLowerCase(Locale.ROOT))
-                        .put("words", z.kind().words())
-                        .put("why", z.why())
+                        .put("words", Speech.words().term(z.kind()))
+                        .put("why", Speech.words().say(z.why()))
                         .put("clippedBy", String.join("; ", z.clippedBy()));
             }
         }
@@ -136,14 +140,18 @@ class LayFiles {
                         new RefusedInput("MISSING", "lay", "choose and save a lay of " + stem.label() + " first"));
         Site site = lays.site(jobId);
         LayPlan p = lays.plan(stem, site, c.choice());
-        String state =
-                (c.fixed() ? lays.outOfDate(c, p, site).isPresent() ? "Fixed, OUT OF DATE" : "Fixed" : "Not fixed")
-                        + ". Written out by " + who.name() + ", " + STAMP.format(Instant.now());
+        String state = Speech.words()
+                .say(Message.of(PaperWords.LAY_STATE)
+                        .with("fixed", Arg.flag(c.fixed()))
+                        .with("outdated", Arg.flag(lays.outOfDate(c, p, site).isPresent()))
+                        .with("who", Arg.name(who.name()))
+                        .with("at", Arg.name(STAMP.format(Instant.now()))));
         return LaySheet.of(
                 p,
                 site,
                 Zone.of(p, c.zone(), c.zoneClips()),
                 stems.known(jobId).stream().map(Stems.Known::reading).toList(),
+                Speech.words(),
                 jobs.job(jobId).place(),
                 state);
     }

@@ -261,14 +261,6 @@ class ClipsColumn extends JsonColumn<List<LayRecord.Clip>> {
     }
 }
 
-/** What a fixed lay rested on. */
-@Converter
-class BasisColumn extends JsonColumn<Basis> {
-    BasisColumn() {
-        super(new TypeReference<>() {}, null);
-    }
-}
-
 @Converter
 class CutsColumn extends JsonColumn<ChoiceRequest.CutsRequest> {
     CutsColumn() {

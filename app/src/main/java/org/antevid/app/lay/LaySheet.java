@@ -3,16 +3,15 @@ package org.antevid.app.lay;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import org.antevid.app.people.Speech;
 import org.antevid.app.sheet.Sheet;
 import org.antevid.core.lay.Landmark;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.SightMiss;
 import org.antevid.core.lay.Zone;
-import org.antevid.core.quantity.Azimuth;
-import org.antevid.core.quantity.Rounding;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.site.Feature;
 import org.antevid.core.site.FeatureKind;
@@ -21,9 +20,14 @@ import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
 import org.antevid.core.site.StandingTree;
 import org.antevid.core.stem.StemReading;
+import org.antevid.words.PaperWords;
+import org.antevid.words.Words;
 
 /** The lay and its zones on a sheet of A4, to a whole scale with its bar, and the numbers beside it. */
 final class LaySheet {
+    private static final Arg NOTHING = Arg.name("");
+    private static final Arg NOT_KNOWN = Arg.said(Message.of(PaperWords.NOT_KNOWN));
+    private static final double BOTH_SIDES_95 = 1.96;
     private static final int[] SCALES = {100, 200, 250, 500, 750, 1000, 1500, 2000, 5000};
     private static final double MAP_X = 10;
     private static final double MAP_Y = 26;
@@ -44,11 +48,13 @@ final class LaySheet {
     private final double mmPerM;
     private final int scale;
     private final Sheet sheet;
+    private final Words words;
     private static final double ROW_MM = 4.6;
     private static final double LAST_LINE = 196;
     private double line = 32;
 
-    private LaySheet(LayPlan plan, Site site, List<Zone> zones, List<StemReading> all, String job) {
+    private LaySheet(LayPlan plan, Site site, List<Zone> zones, List<StemReading> all, Words words, String job) {
+        this.words = words;
         this.plan = plan;
         this.site = site;
         this.zones = zones;
@@ -64,15 +70,18 @@ final class LaySheet {
         }
         this.scale = chosen;
         this.mmPerM = 1000.0 / chosen;
-        this.sheet = Sheet.a4Landscape(job + ": lay of " + plan.stem().label());
+        this.sheet = Sheet.a4Landscape(words.say(Message.of(PaperWords.LAY_TITLE)
+                .with("job", Arg.name(job))
+                .with("stem", Arg.name(plan.stem().label()))));
     }
 
     /**
      * @param stems all of the place
      * @param state in words: fixed or not, when and by whom it was written out
      */
-    static Sheet of(LayPlan plan, Site site, List<Zone> zones, List<StemReading> stems, String job, String state) {
-        LaySheet s = new LaySheet(plan, site, zones, stems, job);
+    static Sheet of(
+            LayPlan plan, Site site, List<Zone> zones, List<StemReading> stems, Words words, String job, String state) {
+        LaySheet s = new LaySheet(plan, site, zones, stems, words, job);
         s.head(job, state);
         s.map();
         s.figures();
@@ -87,8 +96,10 @@ final class LaySheet {
                         true,
                         INK,
                         Sheet.Align.LEFT,
-                        plan.stem().label() + " " + plan.stem().species().commonName() + ": lay "
-                                + Azimuth.digits(plan.choice().layDeg()) + "°")
+                        words.say(Message.of(PaperWords.LAY_OF)
+                                .with("stem", Arg.name(plan.stem().label()))
+                                .with("species", Arg.term(plan.stem().species()))
+                                .with("lay", Arg.azimuth(plan.choice().layDeg()))))
                 .words(new Sheet.Point(MAP_X, 22), 3.6, false, MUTE, Sheet.Align.LEFT, job + ". " + state);
     }
 
@@ -203,49 +214,72 @@ final class LaySheet {
     }
 
     private void figures() {
-        title("Reach and ring");
-        row("reach, rounded up", Rounding.upText(plan.zone().designReachM()) + " m");
-        row("thrown beyond the tip, up", Rounding.upText(plan.zone().throwM()) + " m");
-        row("butt zone, up", Rounding.upText(plan.zone().buttZoneM()) + " m");
+        ring();
+        control();
+        waysOut();
+        clips();
+        targets();
+    }
+
+    private void ring() {
+        title(PaperWords.REACH_AND_RING);
+        row(PaperWords.REACH_UP, Arg.up(Dimension.LENGTH, plan.zone().designReachM()));
+        row(PaperWords.THROWN_UP, Arg.up(Dimension.LENGTH, plan.zone().throwM()));
+        row(PaperWords.BUTT_UP, Arg.up(Dimension.LENGTH, plan.zone().buttZoneM()));
         plan.zone()
                 .open()
                 .ifPresent(o -> row(
-                        "OPEN DOWNHILL " + Azimuth.digits(o.fromDeg()) + "° to " + Azimuth.digits(o.toDeg()) + "°",
-                        plan.choice().below().map(b -> "to the " + b.holds()).orElse("without end")));
-        row("keep-out ring, up", Zone.keepOut(plan.zone().exclusionM()) + " m");
+                        Message.of(PaperWords.OPEN_DOWNHILL)
+                                .with("from", Arg.azimuth(o.fromDeg()))
+                                .with("to", Arg.azimuth(o.toDeg())),
+                        Arg.said(Message.of(PaperWords.OPEN_UNTIL)
+                                .with("holds", plan.choice().below().map(b -> Arg.name(b.holds()))))));
+        row(PaperWords.RING_UP, Arg.up(Dimension.DISTANCE, plan.zone().exclusionM()));
         if (Zone.movedPlate(plan.stem())) {
-            row("ROOT PLATE NOT COVERED: second opinion", "");
+            row(PaperWords.PLATE_NOT_COVERED, NOTHING);
         }
-        title("Control");
+    }
+
+    private void control() {
+        title(PaperWords.CONTROL);
         if (plan.control().proven()) {
-            row(
-                    "spread (95 %)",
-                    String.format(
-                            Locale.ROOT,
-                            "±%.1f°",
-                            1.96 * plan.control().sigmaDeg().orElse(0.0)));
             double bias = plan.control().biasDeg().orElse(0.0);
-            row("drift expected", String.format(Locale.ROOT, "%.1f° %s", Math.abs(bias), bias >= 0 ? "right" : "left"));
             row(
-                    "side lean takes, of what the hinge holds",
-                    plan.sideUse()
-                            .map(u -> String.format(Locale.ROOT, "%.0f %%", Math.ceil(100 * u)))
-                            .orElse("not known"));
+                    PaperWords.SPREAD,
+                    Arg.said(Message.of(PaperWords.PLUS_MINUS)
+                            .with(
+                                    "deg",
+                                    Arg.up(
+                                            Dimension.ANGLE,
+                                            BOTH_SIDES_95
+                                                    * plan.control().sigmaDeg().orElse(0.0)))));
+            row(
+                    PaperWords.DRIFT,
+                    Arg.said(Message.of(PaperWords.TO_A_SIDE)
+                            .with("deg", Arg.of(Dimension.ANGLE, Math.abs(bias)))
+                            .with("right", Arg.flag(bias >= 0))));
+            row(
+                    PaperWords.SIDE_LEAN_TAKES,
+                    plan.sideUse().map(u -> Arg.up(Dimension.SHARE, u)).orElse(NOT_KNOWN));
         } else {
-            row("not proven: it may fall any way", "");
-            Speech.words().say(plan.control().reasons()).stream().limit(2).forEach(r -> row("  " + r, ""));
+            row(PaperWords.ANY_WAY, NOTHING);
+            plan.control().reasons().stream().limit(2).forEach(r -> row(indented(r), NOTHING));
         }
-        row("brought over by", plan.choice().means().kind().words());
+        row(PaperWords.BROUGHT_OVER_BY, Arg.term(plan.choice().means().kind()));
         row(
-                "1 cm off at the stump, up",
-                Rounding.up(
-                                SightMiss.of(
-                                                10,
-                                                Math.max(0.05, plan.card().hingeLengthM()),
-                                                plan.zone().lengthM())
-                                        .missM(),
-                                2)
-                        + " m at the tip");
+                PaperWords.CENTIMETRE_OFF,
+                Arg.said(Message.of(PaperWords.AT_THE_TIP)
+                        .with(
+                                "miss",
+                                Arg.up(
+                                        Dimension.HEIGHT,
+                                        SightMiss.of(
+                                                        10,
+                                                        Math.max(
+                                                                0.05,
+                                                                plan.card().hingeLengthM()),
+                                                        plan.zone().lengthM())
+                                                .missM()))));
         Landmark.ahead(
                         plan.stem().at(),
                         plan.choice().layDeg(),
@@ -254,39 +288,63 @@ final class LaySheet {
                 .stream()
                 .findFirst()
                 .ifPresent(m -> {
-                    row("the lay passes, " + String.format(Locale.ROOT, "%.0f m away,", m.distanceM()), "");
-                    row("  " + m.words(), "");
+                    row(
+                            Message.of(PaperWords.LAY_PASSES).with("away", Arg.of(Dimension.DISTANCE, m.distanceM())),
+                            NOTHING);
+                    row(indented(m.says()), NOTHING);
                 });
-        title("Ways out");
+    }
+
+    private void waysOut() {
+        title(PaperWords.WAYS_OUT);
         row(
-                "down in, rounded down",
-                plan.fallTime().fastS().map(f -> Rounding.downText(f) + " s").orElse("not known"));
+                PaperWords.DOWN_IN,
+                plan.fallTime().fastS().map(f -> Arg.down(Dimension.TIME, f)).orElse(NOT_KNOWN));
         for (EscapeRoutes.Route r : plan.escape().routes()) {
-            String name = r.side() == EscapeRoutes.Side.RIGHT ? "E1 right" : "E2 left";
+            Message way = Message.of(PaperWords.WAY)
+                    .with("name", Arg.name(r.side() == EscapeRoutes.Side.RIGHT ? "E1" : "E2"))
+                    .with("side", Arg.term(r.side()))
+                    .with("to", r.way().map(w -> Arg.azimuth(w.azimuthDeg())))
+                    .with("long", r.way().map(w -> Arg.up(Dimension.LENGTH, w.lengthM())));
             row(
-                    r.way()
-                            .map(w -> name + ", " + Azimuth.digits(w.azimuthDeg()) + "°, "
-                                    + Rounding.upText(w.lengthM()) + " m")
-                            .orElse(name + ": barred"),
-                    r.way()
-                            .flatMap(w -> w.marginS())
-                            .map(m -> m >= 0 ? Rounding.downText(m) + " s to spare" : Rounding.upText(-m) + " s late")
-                            .orElse("time not known"));
+                    way,
+                    Arg.said(Message.of(PaperWords.TO_SPARE)
+                            .with(
+                                    "spare",
+                                    r.way()
+                                            .flatMap(w -> w.marginS())
+                                            .filter(m -> m >= 0)
+                                            .map(m -> Arg.down(Dimension.TIME, m)))
+                            .with(
+                                    "late",
+                                    r.way()
+                                            .flatMap(w -> w.marginS())
+                                            .filter(m -> m < 0)
+                                            .map(m -> Arg.up(Dimension.TIME, -m)))));
         }
-        List<String> clipped = new ArrayList<>();
-        zones.forEach(z -> z.clippedBy().forEach(c -> clipped.add(z.kind().words() + ": " + c)));
+    }
+
+    private void clips() {
+        List<Message> clipped = new ArrayList<>();
+        zones.forEach(z -> z.clippedBy()
+                .forEach(c -> clipped.add(Message.of(PaperWords.CLIPPED)
+                        .with("zone", Arg.term(z.kind()))
+                        .with("reason", Arg.name(c)))));
         if (!clipped.isEmpty()) {
-            title("Taken out of zones");
-            clipped.forEach(c -> row(c, ""));
+            title(PaperWords.TAKEN_OUT);
+            clipped.forEach(c -> row(c, NOTHING));
         }
-        targets();
+    }
+
+    private static Message indented(Message m) {
+        return Message.of(PaperWords.INDENTED).with("words", Arg.said(m));
     }
 
     /**
      * Stops first, then nearest to the fan; what finds no room is counted, so that nobody takes the list for all of it.
      */
     private void targets() {
-        title("Targets in reach, stops first");
+        title(PaperWords.TARGETS);
         boolean proven = plan.control().proven();
         List<LayPlan.TargetCheck> all = plan.targets().stream()
                 .filter(t -> t.inReach() || t.inFan())
@@ -296,27 +354,44 @@ final class LaySheet {
         int room = (int) ((LAST_LINE - line) / ROW_MM);
         List<LayPlan.TargetCheck> shown = all.size() <= room ? all : all.subList(0, Math.max(0, room - 1));
         shown.forEach(t -> row(
-                t.feature().name() + ", worth " + t.feature().worthNow(),
-                (t.blocks(proven) ? "STOP, " : "") + t.chance(proven)));
+                Message.of(PaperWords.TARGET)
+                        .with("name", Arg.name(t.feature().name()))
+                        .with("worth", Arg.count(t.feature().worthNow())),
+                Arg.said(Message.of(PaperWords.TARGET_CHANCE)
+                        .with("stop", Arg.flag(t.blocks(proven)))
+                        .with("chance", t.chance(proven)))));
         if (shown.size() < all.size()) {
             long stops = all.subList(shown.size(), all.size()).stream()
                     .filter(t -> t.blocks(proven))
                     .count();
             row(
-                    "and " + (all.size() - shown.size()) + " more in reach"
-                            + (stops > 0 ? ", " + stops + " of them STOP" : ""),
-                    "see the list");
+                    Message.of(PaperWords.MORE_TARGETS)
+                            .with("more", Arg.count(all.size() - shown.size()))
+                            .with("stops", Optional.of(Arg.count(stops)).filter(n -> stops > 0)),
+                    Arg.said(Message.of(PaperWords.SEE_THE_LIST)));
         }
     }
 
-    private void title(String words) {
+    private void title(PaperWords says) {
         line += 2;
-        sheet.words(new Sheet.Point(SIDE_X, line), 3.6, true, INK, Sheet.Align.LEFT, words);
+        sheet.words(new Sheet.Point(SIDE_X, line), 3.6, true, INK, Sheet.Align.LEFT, say(says));
         sheet.stroke(
                 List.of(new Sheet.Point(SIDE_X, line + 1.2), new Sheet.Point(287, line + 1.2)),
                 false,
                 Sheet.Pen.line(INK, 0.25));
         line += 5.2;
+    }
+
+    private String say(PaperWords says) {
+        return words.say(Message.of(says));
+    }
+
+    private void row(PaperWords says, Arg what) {
+        row(Message.of(says), what);
+    }
+
+    private void row(Message says, Arg what) {
+        row(words.say(says), words.show(what));
     }
 
     private void row(String left, String right) {
@@ -355,22 +430,14 @@ final class LaySheet {
                         false,
                         INK,
                         Sheet.Align.MIDDLE,
-                        String.format(Locale.ROOT, "%.0f m", bar));
+                        words.show(Arg.of(Dimension.DISTANCE, bar)));
         sheet.words(
                 new Sheet.Point(MAP_X + w + 10, y + 1.8),
                 3.4,
                 true,
                 INK,
                 Sheet.Align.LEFT,
-                "1 : " + scale + " on A4. North is up.");
-        sheet.words(
-                new Sheet.Point(MAP_X, y + 8),
-                3,
-                false,
-                MUTE,
-                Sheet.Align.LEFT,
-                "Long red dashes: keep out. Short red dashes: where the line whips. Pink: fan. Ochre: drop "
-                        + "zone. Blue: ways out. Dots: butt zone. Local code, the maker's limits and the "
-                        + "qualified person on site outrank this.");
+                words.say(Message.of(PaperWords.SCALE_NORTH_UP).with("scale", Arg.count(scale))));
+        sheet.words(new Sheet.Point(MAP_X, y + 8), 3, false, MUTE, Sheet.Align.LEFT, say(PaperWords.LEGEND));
     }
 }

@@ -4,12 +4,14 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.antevid.app.people.Speech;
+import org.antevid.app.reader.Speech;
 import org.antevid.core.lay.FallZone;
 import org.antevid.core.lay.Landmark;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.SightMiss;
 import org.antevid.core.lay.Zone;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.retreat.EscapeRoutes;
@@ -58,7 +60,7 @@ public record LayView(
         List<Occupied> occupied,
         List<ZoneView> zones,
         List<WayView> ways,
-        List<EscapeRoutes.Sector> dangers,
+        List<BarredSectorView> dangers,
         Optional<String> waysDiffer,
         Optional<Double> fallFastS,
         Optional<Double> marginS,
@@ -194,8 +196,8 @@ public record LayView(
                 p.control().neededN().map(n -> Rounding.up(n, -1)),
                 p.control().standsGustMs().map(g -> Rounding.down(g, 0)),
                 p.gustLimitMs(site.today().designGustMs()),
-                p.control().neededN().filter(n -> n > 0).map(Rounding::pull),
-                p.choice().means().tensionN().map(Rounding::pullDown),
+                p.control().neededN().filter(n -> n > 0).map(n -> Speech.words().show(Arg.up(Dimension.PULL, n))),
+                p.choice().means().tensionN().map(n -> Speech.words().show(Arg.down(Dimension.PULL, n))),
                 aim(p),
                 Rounding.up(perCm.missM(), 2),
                 Landmark.ahead(
@@ -204,7 +206,7 @@ public record LayView(
                                 site,
                                 p.stem().label())
                         .stream()
-                        .map(l -> new Sight(l.words(), l.at(), l.distanceM(), l.offM()))
+                        .map(l -> new Sight(Speech.words().say(l.says()), l.at(), l.distanceM(), l.offM()))
                         .toList(),
                 targets(p),
                 hangUps(p),
@@ -212,14 +214,16 @@ public record LayView(
                 Zone.of(p, recorded.dropZone, recorded.clips).stream()
                         .map(z -> new ZoneView(
                                 z.kind(),
-                                z.kind().words(),
-                                z.why(),
+                                Speech.words().term(z.kind()),
+                                Speech.words().say(z.why()),
                                 z.clippedBy(),
                                 z.area().outlines()))
                         .toList(),
                 ways(p, recorded.clearedBy),
-                EscapeRoutes.dangers(p.choice().layDeg()),
-                p.escape().differ(),
+                EscapeRoutes.dangers(p.choice().layDeg()).stream()
+                        .map(d -> new BarredSectorView(Speech.words().term(d.danger()), d.fromDeg(), d.toDeg()))
+                        .toList(),
+                p.escape().differ().map(Speech.words()::say),
                 p.fallTime().fastS().map(t -> Rounding.down(t, 1)),
                 p.escape().marginS().map(m -> Rounding.down(m, 1)),
                 p.escape().reachedM().map(m -> Rounding.down(m, 1)),
@@ -277,21 +281,28 @@ public record LayView(
                         t.inReach(),
                         t.inFan(),
                         t.inRing(),
-                        t.chance(proven),
-                        t.struck().map(k -> Rounding.chance(k.strike().most())),
+                        Speech.words().show(t.chance(proven)),
+                        t.struck().map(k -> chance(k.strike().most())),
                         t.struck()
                                 .filter(k -> k.strike().decision() > k.strike().controlled())
-                                .map(k -> Rounding.chance(k.strike().decision())),
-                        t.struck().filter(k -> Double.isFinite(k.limit())).map(k -> Rounding.chance(k.limit())),
+                                .map(k -> chance(k.strike().decision())),
+                        t.struck().filter(k -> Double.isFinite(k.limit())).map(k -> chance(k.limit())),
                         t.blocks(proven)))
                 .toList();
+    }
+
+    /** Directions nobody leaves by, clockwise from one edge to the other. */
+    record BarredSectorView(String words, double fromDeg, double toDeg) {}
+
+    private static String chance(double p) {
+        return Speech.words().show(Arg.up(Dimension.CHANCE, p));
     }
 
     private static List<HangUp> hangUps(LayPlan p) {
         return p.row()
                 .map(r -> r.hangUps().entrySet().stream()
                         .sorted(Map.Entry.comparingByValue(Comparator.reverseOrder()))
-                        .map(e -> new HangUp(e.getKey(), e.getValue(), Rounding.chance(e.getValue())))
+                        .map(e -> new HangUp(e.getKey(), e.getValue(), chance(e.getValue())))
                         .toList())
                 .orElse(List.of());
     }
@@ -302,7 +313,7 @@ public record LayView(
                 f.id(),
                 f.name(),
                 Rounding.down(f.shape().distanceTo(p.stem().at()), 1),
-                clears ? f.protection().words() : "",
+                clears ? Speech.words().term(f.protection()) : "",
                 clears ? f.protectedBy() : "",
                 f.protectionDone() && clears,
                 f.peopleTakenCareOf());
@@ -324,7 +335,7 @@ public record LayView(
                             r.way().map(w -> Rounding.up(w.walkS(), 1)),
                             r.way().flatMap(w -> w.marginS()).map(m -> Rounding.down(m, 1)),
                             r.way().map(p::onPlan).orElse(List.of()),
-                            r.blockedBy(),
+                            r.blockedBy().stream().map(Speech.words()::show).toList(),
                             cleared
                                     ? "cleared"
                                     : "not cleared: walks at "
@@ -339,7 +350,7 @@ public record LayView(
                 p.landing().contacts().stream()
                         .map(c -> new Contact(
                                 c.name(),
-                                c.bed().words(),
+                                Speech.words().term(c.bed()),
                                 Rounding.down(c.atM(), 1),
                                 p.stem().at().at(p.choice().layDeg(), c.atM()),
                                 c.lifts(),

@@ -7,6 +7,7 @@
             "people",
             "place",
             "problem",
+            "reader",
             "sheet",
             "stem",
             "tangle",

@@ -10,8 +10,10 @@ import org.antevid.app.problem.NotSignedIn;
 import org.antevid.app.problem.NotThere;
 import org.antevid.core.crew.Competence;
 import org.antevid.core.crew.Person;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
+import org.antevid.words.Answer;
 import org.antevid.words.Manner;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -170,14 +172,11 @@ public class People {
     public void firstPin(String personId, String word, String pin) {
         PersonRecord p = record(personId);
         if (word == null || word.isBlank()) {
-            throw new RefusedInput(
-                    "MISSING",
-                    "word",
-                    "your leader has a word for you, shown beside your name: it is needed once, with your first PIN");
+            throw new RefusedInput("MISSING", "word", Message.of(Answer.WORD_NEEDED));
         }
         String good = Secrets.pin(pin);
         if (!Secrets.sameWord(word, p.firstWord)) {
-            throw new NotSignedIn("The word does not fit. Ask your leader for the one beside your name.");
+            throw new NotSignedIn(Message.of(Answer.WORD));
         }
         p.pinHash = encoder.encode(good);
         p.firstWord = null;
@@ -188,7 +187,7 @@ public class People {
     void ownPin(SignedIn me, String passphrase, String pin) {
         PersonRecord p = record(me.personId());
         if (!passphraseFits(me.personId(), passphrase)) {
-            throw new NotSignedIn("The passphrase does not fit.");
+            throw new NotSignedIn(Message.of(Answer.PASSPHRASE));
         }
         p.pinHash = encoder.encode(Secrets.pin(pin));
         p.firstWord = null;

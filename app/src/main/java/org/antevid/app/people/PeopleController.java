@@ -8,7 +8,9 @@ import java.util.Optional;
 import java.util.Set;
 import org.antevid.app.problem.NotAllowed;
 import org.antevid.core.crew.Competence;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
+import org.antevid.words.Answer;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.validation.annotation.Validated;
@@ -59,7 +61,7 @@ class PeopleController {
     @GetMapping
     List<PersonEntry> all(@AuthenticationPrincipal SignedIn me) {
         if (me.office() == Office.CREW || me.way() == Way.PIN) {
-            throw new NotAllowed("Only leaders, reviewers and the owner see the list of people.");
+            throw new NotAllowed(Message.of(Answer.WHO_SEES_PEOPLE));
         }
         return people.all(me.office() == Office.OWNER);
     }
@@ -119,7 +121,7 @@ class PeopleController {
 
     private static void ownerOnly(SignedIn me) {
         if (me.office() != Office.OWNER || me.way() != Way.PASSPHRASE) {
-            throw new NotAllowed("Only the owner changes people.");
+            throw new NotAllowed(Message.of(Answer.OWNER_CHANGES_PEOPLE));
         }
     }
 }

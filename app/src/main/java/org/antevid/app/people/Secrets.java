@@ -10,7 +10,10 @@ import java.security.SecureRandom;
 import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
+import org.antevid.words.Answer;
 import org.jspecify.annotations.Nullable;
 
 /** What a passphrase and a PIN must be, and the word a first PIN is set with. */
@@ -47,7 +50,7 @@ final class Secrets {
             throw new RefusedInput(
                     "OUT_OF_RANGE",
                     "passphrase",
-                    "must have " + LEAST + " characters or more; four words are easy to keep");
+                    Message.of(Answer.SHORT_PASSPHRASE).with("least", Arg.count(LEAST)));
         }
         String bare = bare(passphrase);
         boolean guessed = COMMON.contains(bare)
@@ -55,10 +58,7 @@ final class Secrets {
                 || bare.chars().distinct().count() < LEAST_DIFFERENT
                 || bare.equals(bare(name));
         if (guessed) {
-            throw new RefusedInput(
-                    "TOO_COMMON",
-                    "passphrase",
-                    "is among the first a stranger would try; take four words that do not belong together");
+            throw new RefusedInput("TOO_COMMON", "passphrase", Message.of(Answer.COMMON_PASSPHRASE));
         }
         return passphrase;
     }
@@ -66,10 +66,10 @@ final class Secrets {
     /** @throws RefusedInput saying what would be right */
     static String pin(String pin) {
         if (pin == null || !pin.matches("[0-9]{" + FEWEST_DIGITS + "," + MOST_DIGITS + "}")) {
-            throw new RefusedInput("OUT_OF_RANGE", "pin", "must be 4 to 8 digits");
+            throw new RefusedInput("OUT_OF_RANGE", "pin", Message.of(Answer.PIN_DIGITS));
         }
         if (pin.chars().distinct().count() == 1 || "01234567890".contains(pin)) {
-            throw new RefusedInput("TOO_COMMON", "pin", "is among the first anybody would try; take another");
+            throw new RefusedInput("TOO_COMMON", "pin", Message.of(Answer.COMMON_PIN));
         }
         return pin;
     }

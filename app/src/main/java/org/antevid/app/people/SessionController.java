@@ -9,6 +9,8 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.app.problem.NotSignedIn;
+import org.antevid.core.message.Message;
+import org.antevid.words.Answer;
 import org.antevid.words.Language;
 import org.antevid.words.Manner;
 import org.antevid.words.Units;
@@ -110,7 +112,7 @@ class SessionController {
     Session signIn(@Validated @RequestBody Credentials c, HttpServletRequest request, HttpServletResponse response) {
         Throttle.Try attempt = throttle.begin(request.getRemoteAddr(), Names.folded(c.name));
         SignedIn person = people.byPassphrase(c.name, c.passphrase)
-                .orElseThrow(() -> new NotSignedIn("Name and passphrase do not fit."));
+                .orElseThrow(() -> new NotSignedIn(Message.of(Answer.NAME_PASSPHRASE)));
         attempt.right();
         signIn.establish(person, request, response);
         return view(person);
@@ -130,7 +132,7 @@ class SessionController {
         SignedIn who = signedIn(me);
         Throttle.Try attempt = throttle.begin(request.getRemoteAddr(), "again " + who.personId());
         if (!people.pinFits(who.personId(), a.secret) && !people.passphraseFits(who.personId(), a.secret)) {
-            throw new NotSignedIn("Neither your PIN nor your passphrase.");
+            throw new NotSignedIn(Message.of(Answer.NEITHER));
         }
         attempt.right();
         signIns.proven(who);
@@ -163,7 +165,7 @@ class SessionController {
         SignedIn who = signedIn(me);
         Throttle.Try attempt = throttle.begin(request.getRemoteAddr(), "again " + who.personId());
         if (!people.passphraseFits(who.personId(), p.old)) {
-            throw new NotSignedIn("The old passphrase does not fit.");
+            throw new NotSignedIn(Message.of(Answer.OLD_PASSPHRASE));
         }
         attempt.right();
         people.passphrase(who.personId(), p.passphrase, who);
@@ -194,7 +196,7 @@ class SessionController {
 
     private static SignedIn signedIn(SignedIn me) {
         if (me == null) {
-            throw new NotSignedIn("Please sign in.");
+            throw new NotSignedIn(Message.of(Answer.SIGN_IN));
         }
         return me;
     }

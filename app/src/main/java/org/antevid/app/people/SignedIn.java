@@ -2,6 +2,7 @@ package org.antevid.app.people;
 
 import java.io.Serializable;
 import java.security.Principal;
+import org.antevid.app.reader.Reader;
 import org.antevid.words.Manner;
 
 /**
@@ -13,7 +14,7 @@ import org.antevid.words.Manner;
  */
 public record SignedIn(
         String personId, String name, Office office, String signInId, String onlyJob, Way way, Manner manner)
-        implements Principal, Serializable {
+        implements Principal, Reader, Serializable {
     /** Something that happens by itself: it has no rights. */
     public static SignedIn nobody(String name) {
         return new SignedIn("", name, Office.CREW, "", "", Way.PIN, Manner.USUAL);

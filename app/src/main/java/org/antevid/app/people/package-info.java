@@ -1,5 +1,5 @@
 /** People, their offices and competences, and how they sign in. */
-@ApplicationModule(allowedDependencies = {"problem"})
+@ApplicationModule(allowedDependencies = {"problem", "reader"})
 package org.antevid.app.people;
 
 import org.springframework.modulith.ApplicationModule;

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import org.antevid.app.instrument.Rangefinder;
 import org.antevid.app.job.Needs;
+import org.antevid.app.reader.Speech;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.site.Bed;
 import org.antevid.core.site.FeatureKind;
@@ -127,7 +128,7 @@ class PlaceController {
     @Needs(Needs.Right.READ)
     List<KindView> kinds(@PathVariable String job) {
         return Arrays.stream(FeatureKind.values())
-                .map(k -> new KindView(k, k.words()))
+                .map(k -> new KindView(k, Speech.words().term(k)))
                 .toList();
     }
 

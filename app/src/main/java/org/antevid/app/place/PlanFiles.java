@@ -23,8 +23,12 @@ import org.antevid.app.exchange.ImportReport;
 import org.antevid.app.exchange.StrictText;
 import org.antevid.app.job.JobLog;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.reader.Speech;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
+import org.antevid.core.run.LogWords;
 import org.antevid.core.site.Anchor;
 import org.antevid.core.site.Bed;
 import org.antevid.core.site.FeatureKind;
@@ -140,11 +144,13 @@ public class PlanFiles {
                 ids.put(row, f.path("id").asText(""));
             } catch (RefusedInput e) {
                 int at = row;
-                e.faults().forEach(x -> problems.add(new ImportReport.Problem(at, x.field(), x.message())));
+                e.faults()
+                        .forEach(x -> problems.add(new ImportReport.Problem(
+                                at, x.field(), Speech.words().say(x.says()))));
             }
         }
         ImportReport.refuse(problems, takeGoodRows);
-        return store(jobId, row, read, ids, problems, who, "the plan");
+        return store(jobId, row, read, ids, problems, who);
     }
 
     private ImportReport store(
@@ -153,8 +159,7 @@ public class PlanFiles {
             Map<Integer, Places.Entry> read,
             Map<Integer, String> ids,
             List<ImportReport.Problem> problems,
-            SignedIn who,
-            String what) {
+            SignedIn who) {
         Map<String, Places.View> byId =
                 places.features(jobId).stream().collect(Collectors.toMap(Places.View::id, Function.identity()));
         List<Places.Entry> fresh = new ArrayList<>();
@@ -181,7 +186,9 @@ public class PlanFiles {
         log.write(
                 jobId,
                 who.name(),
-                "imported " + what + " from a file: " + fresh.size() + " new, " + changed + " changed");
+                Message.of(LogWords.IMPORTED_FEATURES)
+                        .with("fresh", Arg.count(fresh.size()))
+                        .with("changed", Arg.count(changed)));
         return new ImportReport(rows, fresh.size(), changed, unchanged, problems);
     }
 
@@ -419,11 +426,13 @@ public class PlanFiles {
                 }
             } catch (RefusedInput e) {
                 int at = row;
-                e.faults().forEach(x -> problems.add(new ImportReport.Problem(at, x.field(), x.message())));
+                e.faults()
+                        .forEach(x -> problems.add(new ImportReport.Problem(
+                                at, x.field(), Speech.words().say(x.says()))));
             }
         }
         ImportReport.refuse(problems, takeGoodRows);
-        ImportReport stored = store(jobId, row, read, Map.of(), problems, who, "waypoints");
+        ImportReport stored = store(jobId, row, read, Map.of(), problems, who);
         return new ImportReport(row, stored.added(), stored.changed(), stored.unchanged() + unchanged, problems);
     }
 }

@@ -13,8 +13,8 @@ import java.util.Optional;
 import org.antevid.app.instrument.Bulletin;
 import org.antevid.app.job.Needs;
 import org.antevid.app.people.SignedIn;
-import org.antevid.app.people.Speech;
 import org.antevid.app.problem.Again;
+import org.antevid.app.reader.Speech;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.site.Access;
 import org.antevid.core.site.Anchor;
@@ -177,14 +177,18 @@ class SurroundingsController {
         Surroundings.State s = surroundings.state(job);
         List<PermitView> permits = Arrays.stream(Permit.values())
                 .map(p -> new PermitView(
-                        p, p.words(), p.yes(), p.why(), s.permits().getOrDefault(p, Permit.Answer.NOT_KNOWN)))
+                        p,
+                        Speech.words().term(p),
+                        Speech.words().term(p, "yes"),
+                        Speech.words().term(p, "why"),
+                        s.permits().getOrDefault(p, Permit.Answer.NOT_KNOWN)))
                 .toList();
         List<MachineView> machines = surroundings.machines(job).stream()
                 .map(m -> new MachineView(
                         m.id(),
                         m.machine().name(),
                         m.machine().use(),
-                        m.machine().use().words(),
+                        Speech.words().term(m.machine().use()),
                         m.machine().widthM(),
                         m.machine().massKg(),
                         m.machine().gradeDeg(),

@@ -1,5 +1,5 @@
 /** Stage 1: ground, conditions and features of the place. */
-@ApplicationModule(allowedDependencies = {"exchange", "instrument", "job", "people", "problem", "trace"})
+@ApplicationModule(allowedDependencies = {"exchange", "instrument", "job", "people", "problem", "reader", "trace"})
 package org.antevid.app.place;
 
 import org.springframework.modulith.ApplicationModule;

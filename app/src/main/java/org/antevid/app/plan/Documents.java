@@ -67,13 +67,13 @@ public class Documents {
                 .map(f -> new PlanDocument.Thing(
                         f.id(),
                         f.entry().name(),
-                        f.entry().kind().words(),
+                        f.entry().kind(),
                         f.entry().form().name(),
                         f.entry().outline(),
                         f.entry().radiusM(),
                         f.entry().worth(),
                         f.entry().mayBeHit(),
-                        f.entry().protection().words(),
+                        f.entry().protection(),
                         f.entry().protectedBy()))
                 .toList();
         List<PlanDocument.StemPart> parts = stems.known(jobId).stream()
@@ -104,15 +104,15 @@ public class Documents {
                         p.fanOutline(),
                         c.dropZone(),
                         ways(p),
-                        p.choice().school().words(),
-                        p.choice().means().kind().words(),
+                        p.choice().school(),
+                        p.choice().means().kind(),
                         p.control().biasDeg(),
                         p.control().sigmaDeg(),
                         p.card().hingeLengthM(),
                         p.card().hingeThickM(),
                         s.stem(k.reading().label()).orElseThrow().zones().stream()
                                 .map(z -> new PlanDocument.ZonePart(
-                                        z.kind().words(), z.area().outlines(), z.clippedBy()))
+                                        z.kind(), z.area().outlines(), z.clippedBy()))
                                 .toList(),
                         Optional.of(CutPart.of(CutPlan.of(p, s.site()), hands(s.steps(), s.people(), p))),
                         Optional.of(p.gustLimitMs(s.windLimitMs())))));
@@ -123,8 +123,8 @@ public class Documents {
                 .orElse(List.of());
         return new PlanDocument.StemPart(
                 k.reading().label(),
-                k.reading().species().commonName(),
-                k.reading().state().words(),
+                k.reading().species(),
+                k.reading().state(),
                 k.reading().at(),
                 k.reading().height().map(h -> Rounding.up(h.high(), 1)),
                 lay,
@@ -174,15 +174,9 @@ public class Documents {
                                     f -> wayOut(s.site(), at, f.reading().at(), keepOut(s, st, lay))))
                             .orElse(List.of());
             posts.add(new PlanDocument.PostPart(
-                    p.personId(),
-                    names.getOrDefault(p.personId(), "?"),
-                    p.role(),
-                    p.role().task(),
-                    stand,
-                    ways));
+                    p.personId(), names.getOrDefault(p.personId(), "?"), p.role(), stand, ways));
         }
-        return new PlanDocument.StepPart(
-                st.id(), st.turn(), st.title(), st.kind(), st.stem(), st.startMin(), st.endMin(), posts);
+        return new PlanDocument.StepPart(st.id(), st.turn(), st.kind(), st.stem(), st.startMin(), st.endMin(), posts);
     }
 
     private static double keepOut(Situation s, Step st, Optional<LayPlan> lay) {

@@ -2,6 +2,7 @@ package org.antevid.app.plan;
 
 import java.util.Map;
 import java.util.Optional;
+import org.antevid.app.reader.Arguments;
 import org.antevid.core.crew.Competence;
 import org.antevid.core.judge.Finding;
 import org.antevid.core.judge.Margin;

@@ -10,14 +10,17 @@ import org.antevid.app.job.Needs;
 import org.antevid.app.lay.DialView;
 import org.antevid.app.people.People;
 import org.antevid.app.people.SignedIn;
-import org.antevid.app.people.Speech;
+import org.antevid.app.reader.Speech;
 import org.antevid.core.brief.FirstLook;
+import org.antevid.core.brief.LookRemark;
 import org.antevid.core.brief.PlanDocument;
 import org.antevid.core.crew.Competence;
 import org.antevid.core.judge.verdict.Verdicts;
 import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.Means;
-import org.antevid.core.quantity.Rounding;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.stem.Verdict;
 import org.antevid.core.stump.School;
 import org.springframework.http.HttpStatus;
@@ -82,7 +85,7 @@ class PlanController {
     Takers takers(@PathVariable String job, @RequestParam String findingKey) {
         Competence needed = plans.finding(job, findingKey).rule().competence();
         return new Takers(
-                needed.words(),
+                Speech.words().term(needed),
                 people.withCompetence(needed).stream()
                         .map(p -> new Taker(p.id(), p.name()))
                         .toList());
@@ -166,36 +169,24 @@ class PlanController {
                         x.ropeHeightM().orElseThrow(),
                         x.anchorDistM().orElseThrow(),
                         x.pullN(),
-                        x.tensionN().map(Rounding::pullDown).orElse("pull not known"),
+                        x.tensionN()
+                                .map(n -> Speech.words().show(Arg.down(Dimension.PULL, n)))
+                                .orElseGet(() -> Speech.words().say(Message.of(LookRemark.PULL_NOT_KNOWN))),
                         looked.room(),
                         looked.ropeId(),
                         x.rig().rope().map(r -> r.name()).orElse("")));
         return new Look(
                 f.headline(),
-                headline(f),
+                Speech.words().say(f.says()),
                 f.verdict(),
-                f.verdict().words(),
+                Speech.words().term(f.verdict()),
                 Speech.words().say(f.because()),
                 DialView.of(f.dial()),
                 f.layDeg(),
                 proposed,
-                f.nextMeasurement().map(FirstLook.Next::words),
+                f.nextMeasurement().map(n -> Speech.words().say(n.says())),
                 f.nextMeasurement().map(FirstLook.Next::degrees),
                 f.nextMeasurement().filter(FirstLook.Next::verdictToo).isPresent());
-    }
-
-    private static String headline(FirstLook f) {
-        return switch (f.headline()) {
-            case FELL -> "fell";
-            case FELL_ONCE_MEASURED ->
-                "fell, once "
-                        + f.nextMeasurement()
-                                .map(n -> "you have the " + n.words())
-                                .orElse("it is measured");
-            case FELL_WITH_LINE ->
-                f.pullN().map(n -> "fell with a line of " + Rounding.pull(n)).orElse("fell with a line from the front");
-            case NOT_BY_HAND -> "not by hand";
-        };
     }
 
     /** Every way of dealing with a stem: what it needs, and what excludes it here. */
@@ -208,13 +199,13 @@ class PlanController {
                 v.options().stream()
                         .map(o -> new VerdictWay(
                                 o.verdict(),
-                                o.verdict().words(),
+                                Speech.words().term(o.verdict()),
                                 o.excluded(),
                                 Speech.words().say(o.against()),
                                 Speech.words().say(o.first()),
                                 o.people(),
-                                o.competences().stream().map(Competence::words).toList(),
-                                o.missing().stream().map(Competence::words).toList(),
+                                Speech.words().terms(o.competences()),
+                                Speech.words().terms(o.missing()),
                                 Speech.words().say(o.machines()),
                                 Speech.words().say(o.room())))
                         .toList());

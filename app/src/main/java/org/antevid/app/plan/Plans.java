@@ -55,6 +55,7 @@ import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.Verdict;
 import org.antevid.core.stump.School;
 import org.antevid.core.tangle.Pile;
+import org.antevid.words.Answer;
 import org.antevid.words.Manner;
 import org.antevid.words.Words;
 import org.springframework.stereotype.Service;
@@ -403,7 +404,7 @@ public class Plans {
         Person taker = people.person(o.takerId);
         SecondOpinion.require(s, f, taker);
         if (o.byTelephone && !enteredBy.personId().equals(s.planner())) {
-            throw new NotAllowed("Only the leader writes down an opinion taken by telephone.");
+            throw new NotAllowed(Message.of(Answer.LEADER_WRITES_OPINION));
         }
         if (!o.byTelephone && !enteredBy.personId().equals(o.takerId)) {
             throw new RefusedInput(
@@ -412,9 +413,7 @@ public class Plans {
                     taker.name() + " signs in and takes it in person, or it is taken by telephone");
         }
         if (!o.byTelephone && enteredBy.way() != Way.PASSPHRASE) {
-            throw new NotAllowed(
-                    "A second opinion on site is given with the taker's own passphrase; without one it is taken "
-                            + "by telephone.");
+            throw new NotAllowed(Message.of(Answer.OPINION_OWN_PASSPHRASE));
         }
         OpinionRecord r = new OpinionRecord();
         r.id = UUID.randomUUID().toString();

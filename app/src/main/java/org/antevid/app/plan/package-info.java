@@ -9,6 +9,7 @@
             "people",
             "place",
             "problem",
+            "reader",
             "stem",
             "tangle",
             "trace"

@@ -6,8 +6,12 @@ import jakarta.validation.ConstraintViolationException;
 import java.io.IOException;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
+import org.antevid.app.reader.Speech;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.RefusedInput;
+import org.antevid.words.Answer;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -46,7 +50,7 @@ class Refusals {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> refused(RefusedInput e) {
-        return problem(HttpStatus.UNPROCESSABLE_ENTITY, e.getMessage(), e.faults());
+        return problem(HttpStatus.UNPROCESSABLE_ENTITY, said(e.faults()), e.faults());
     }
 
     @ExceptionHandler
@@ -57,7 +61,7 @@ class Refusals {
                         f.getField(),
                         String.valueOf(f.getDefaultMessage())))
                 .toList();
-        return problem(HttpStatus.BAD_REQUEST, new RefusedInput(faults).getMessage(), faults);
+        return problem(HttpStatus.BAD_REQUEST, said(faults), faults);
     }
 
     @ExceptionHandler
@@ -65,12 +69,12 @@ class Refusals {
         List<Fault> faults = e.getConstraintViolations().stream()
                 .map(v -> new Fault("OUT_OF_RANGE", String.valueOf(v.getPropertyPath()), v.getMessage()))
                 .toList();
-        return problem(HttpStatus.BAD_REQUEST, new RefusedInput(faults).getMessage(), faults);
+        return problem(HttpStatus.BAD_REQUEST, said(faults), faults);
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> notReadable(HttpMessageNotReadableException e) {
-        return problem(HttpStatus.BAD_REQUEST, "The request is not the JSON that is expected here.", NONE);
+        return problem(HttpStatus.BAD_REQUEST, say(Answer.NOT_THE_JSON), NONE);
     }
 
     @ExceptionHandler
@@ -85,18 +89,18 @@ class Refusals {
     ResponseEntity<ProblemDetail> noFile(MultipartException e) {
         return problem(
                 HttpStatus.BAD_REQUEST,
-                "The file did not arrive as a form with a file in it.",
+                say(Answer.NO_FORM_WITH_FILE),
                 List.of(new Fault("MISSING", "file", "send it as multipart/form-data with a boundary")));
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> notThere(NotThere e) {
-        return problem(HttpStatus.NOT_FOUND, "There is nothing here.", NONE);
+        return problem(HttpStatus.NOT_FOUND, say(Answer.NOTHING_HERE), NONE);
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> notAllowed(NotAllowed e) {
-        return problem(HttpStatus.FORBIDDEN, e.getMessage(), NONE);
+        return problem(HttpStatus.FORBIDDEN, Speech.words().say(e.says()), NONE);
     }
 
     @ExceptionHandler
@@ -115,15 +119,14 @@ class Refusals {
         if (crossed.answered(request, response)) {
             return null;
         }
-        return problem(
-                HttpStatus.CONFLICT, "Somebody changed this at the same moment. Look again, then change it.", NONE);
+        return problem(HttpStatus.CONFLICT, say(Answer.CHANGED_AT_ONCE), NONE);
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> sentOtherwise(SentOtherwise e) {
         return problem(
                 HttpStatus.CONFLICT,
-                "Something else was sent under this id before; an id stands for one write.",
+                say(Answer.SENT_OTHERWISE),
                 List.of(new Fault("SENT_OTHERWISE", "id", "must be new for each write")));
     }
 
@@ -131,26 +134,26 @@ class Refusals {
     ResponseEntity<ProblemDetail> signAgain(SignAgain e) {
         return problem(
                 HttpStatus.FORBIDDEN,
-                "Say again who you are: PIN or passphrase.",
+                say(Answer.SIGN_AGAIN),
                 List.of(new Fault("SIGN_AGAIN", "secret", "PIN or passphrase, then once more")));
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> tooOften(TooOften e) {
-        return problem(HttpStatus.TOO_MANY_REQUESTS, "Too many tries. Wait a minute, then try again.", NONE);
+        return problem(HttpStatus.TOO_MANY_REQUESTS, say(Answer.TOO_MANY_TRIES), NONE);
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> tooLarge(MaxUploadSizeExceededException e) {
         return problem(
                 HttpStatus.PAYLOAD_TOO_LARGE,
-                "The file is too large; at most 12 MB are taken.",
+                say(Answer.FILE_TOO_LARGE),
                 List.of(new Fault("TOO_LARGE", "file", "must be at most 12 MB")));
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> notSignedIn(NotSignedIn e) {
-        return problem(HttpStatus.UNAUTHORIZED, e.getMessage(), NONE);
+        return problem(HttpStatus.UNAUTHORIZED, Speech.words().say(e.says()), NONE);
     }
 
     /** Nobody is there any more to be answered. */
@@ -175,10 +178,7 @@ class Refusals {
                     .body(body);
         }
         LOG.error("not foreseen", e);
-        return problem(
-                HttpStatus.INTERNAL_SERVER_ERROR,
-                "This is a fault of Antevid, not yours. Whether it was done is not known: look, then try again.",
-                NONE);
+        return problem(HttpStatus.INTERNAL_SERVER_ERROR, say(Answer.OUR_FAULT), NONE);
     }
 
     private static HttpHeaders allow(HttpHeaders given) {
@@ -189,11 +189,23 @@ class Refusals {
         return kept;
     }
 
+    private static String say(Answer answer) {
+        return Speech.words().say(Message.of(answer));
+    }
+
+    /** @return every fault with its field, in the words of whoever asked */
+    private static String said(List<Fault> faults) {
+        return faults.stream()
+                .map(f -> f.field() + ": " + Speech.words().say(f.says()))
+                .collect(Collectors.joining("; "));
+    }
+
     /** Whatever was asked for, a refusal comes as JSON. */
     private static ResponseEntity<ProblemDetail> problem(
             HttpStatus status, @Nullable String detail, List<Fault> faults) {
         ProblemDetail p = ProblemDetail.forStatusAndDetail(status, detail);
-        p.setProperties(Map.of("ok", false, "errors", faults));
+        p.setProperties(
+                Map.of("ok", false, "errors", faults.stream().map(FaultView::of).toList()));
         return ResponseEntity.status(status)
                 .contentType(MediaType.APPLICATION_PROBLEM_JSON)
                 .body(p);

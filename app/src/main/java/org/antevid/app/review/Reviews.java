@@ -25,11 +25,14 @@ import org.antevid.app.problem.SentOtherwise;
 import org.antevid.app.run.Runs;
 import org.antevid.app.stem.Stems;
 import org.antevid.core.brief.PlanDocument;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
 import org.antevid.core.outcome.Deviation;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
+import org.antevid.core.run.LogWords;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.StemState;
 import org.hibernate.envers.Audited;
@@ -174,7 +177,9 @@ public class Reviews {
         log.write(
                 jobId,
                 who.name(),
-                "outcome of " + label + (r.reason.isEmpty() ? " measured" : " corrected: " + r.reason));
+                Message.of(r.reason.isEmpty() ? LogWords.OUTCOME_MEASURED : LogWords.OUTCOME_CORRECTED)
+                        .with("stem", Arg.name(label))
+                        .with("reason", Arg.name(r.reason)));
         jobs.touched(jobId, Change.REVIEW);
     }
 
@@ -266,7 +271,7 @@ public class Reviews {
         l.who = who.name();
         l.at = Instant.now();
         lessons.save(l);
-        log.write(jobId, who.name(), "lesson: " + l.words);
+        log.write(jobId, who.name(), Message.of(LogWords.LESSON).with("words", Arg.name(l.words)));
         jobs.touched(jobId, Change.REVIEW);
     }
 

@@ -15,11 +15,18 @@ import org.antevid.app.job.Jobs;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.problem.NotThere;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.run.Course;
 import org.antevid.core.run.Happening;
 import org.antevid.core.run.Hold;
+import org.antevid.core.run.LiftReason;
+import org.antevid.core.run.LogWords;
+import org.antevid.words.Answer;
 import org.springframework.stereotype.Service;
 
 /**
@@ -29,6 +36,8 @@ import org.springframework.stereotype.Service;
 @Service
 public class Holds implements Headlines {
     /** A phone that slept may bring a press this old; older ones are a clock gone wrong. */
+    private static final Duration LATE = Duration.ofSeconds(5);
+
     private static final Duration OLDEST_PRESS = Duration.ofHours(24);
 
     private final RunBook book;
@@ -65,7 +74,13 @@ public class Holds implements Headlines {
             List<ReceiptView> receipts,
             boolean lifted,
             Optional<String> liftedBy,
-            Optional<String> liftReason) {}
+            Optional<Message> liftReason) {}
+
+    private static Message why(RunEventRecord lift) {
+        return Message.of(LogWords.LIFTED_BECAUSE)
+                .with("why", Arg.term(LiftReason.valueOf(lift.detail)))
+                .with("words", Optional.of(Arg.name(lift.reason)).filter(x -> !lift.reason.isEmpty()));
+    }
 
     /** The hold that stands, with its receipts, or none. */
     public record Headline(Optional<HoldView> hold) {}
@@ -112,7 +127,7 @@ public class Holds implements Headlines {
                 receipts,
                 lift.isPresent(),
                 lift.map(l -> l.who),
-                lift.map(l -> l.reason));
+                lift.map(Holds::why));
     }
 
     /**
@@ -126,11 +141,15 @@ public class Holds implements Headlines {
         Require.text(id, 60, "id");
         book.append(
                 jobId, new RunBook.Line(Happening.Kind.PRESSED, id, "", 0, clean, Optional.of(ago)), id, who, () -> {
-                    String late = ago.toSeconds() >= 5
-                            ? ", pressed " + (ago.toMinutes() > 0 ? ago.toMinutes() + " min " : "")
-                                    + ago.toSecondsPart() + " s before it arrived"
-                            : "";
-                    log.write(jobId, who.name(), "HOLD" + (clean.isEmpty() ? "" : ": " + clean) + late);
+                    log.write(
+                            jobId,
+                            who.name(),
+                            Message.of(LogWords.HOLD_PRESSED)
+                                    .with("reason", Optional.of(Arg.name(clean)).filter(x -> !clean.isEmpty()))
+                                    .with(
+                                            "ago",
+                                            Optional.of(Arg.of(Dimension.TIME, (double) ago.toSeconds()))
+                                                    .filter(x -> ago.compareTo(LATE) >= 0)));
                     jobs.touched(jobId, Change.HOLD);
                 });
     }
@@ -151,11 +170,11 @@ public class Holds implements Headlines {
                 && facts.step().stream()
                         .flatMap(s -> s.posts().stream())
                         .noneMatch(p -> p.personId().equals(who.personId()) && Runs.seesTheSaw(p.role()))) {
-            throw new NotAllowed("Only the cutter, or the lookout who sees the cutter, confirms that all is stopped.");
+            throw new NotAllowed(Message.of(Answer.WHO_CONFIRMS_STOPPED));
         }
         book.append(jobId, RunBook.Line.of(state, holdId), id, who, () -> {
             if (stopped) {
-                log.write(jobId, who.name(), "confirms: stopped");
+                log.write(jobId, who.name(), Message.of(LogWords.STOPPED));
             }
             jobs.touched(jobId, stopped ? Change.HOLD : Change.SEEN);
         });
@@ -173,19 +192,24 @@ public class Holds implements Headlines {
         Course course = book.course(jobId);
         Hold hold = hold(course, holdId);
         if (!hold.stands()) {
-            throw new RefusedInput("LIFTED", "hold", "was lifted already");
+            throw new RefusedInput(Refusal.LIFTED, "hold");
         }
         if (through < hold.presses().get(0).seq() || through > course.newest()) {
-            throw new RefusedInput("OUT_OF_RANGE", "through", "must be the newest press you have seen");
+            throw new RefusedInput(Refusal.NEWEST_PRESS, "through");
         }
-        String said = reason.words() + (words == null || words.isBlank() ? "" : ": " + words.strip());
+        String said = words == null ? "" : words.strip();
         book.append(
                 jobId,
                 new RunBook.Line(Happening.Kind.LIFTED, holdId, reason.name(), through, said, Optional.empty()),
                 id,
                 leader,
                 () -> {
-                    log.write(jobId, leader.name(), "hold lifted: " + said);
+                    log.write(
+                            jobId,
+                            leader.name(),
+                            Message.of(LogWords.HOLD_LIFTED)
+                                    .with("why", Arg.term(reason))
+                                    .with("words", Optional.of(Arg.name(said)).filter(x -> !said.isEmpty())));
                     jobs.touched(jobId, Change.HOLD);
                 });
     }

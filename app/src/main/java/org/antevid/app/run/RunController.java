@@ -14,14 +14,16 @@ import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Needs;
 import org.antevid.app.people.Fresh;
 import org.antevid.app.people.SignedIn;
-import org.antevid.app.people.Speech;
+import org.antevid.app.reader.Speech;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
 import org.antevid.core.cutting.CutStep;
 import org.antevid.core.judge.Phrase;
+import org.antevid.core.message.Message;
 import org.antevid.core.run.Against;
 import org.antevid.core.run.Happening;
+import org.antevid.core.run.LiftReason;
 import org.antevid.core.run.Word;
 import org.antevid.core.site.Spot;
 import org.springframework.http.HttpStatus;
@@ -52,9 +54,8 @@ class RunController {
     record TickView(
             String key,
             CutStep.Kind kind,
-            String words,
-            String measure,
-            String inches,
+            Message says,
+            List<Message> measures,
             Optional<String> who,
             Optional<Instant> at) {}
 
@@ -174,7 +175,7 @@ class RunController {
                 f.step().map(s -> step(f, s, me)),
                 going,
                 word,
-                f.ended(),
+                f.ended().map(Speech.words()::say),
                 f.ringM(),
                 f.waitAt(),
                 f.course().signalTried().map(h -> f.line(h).at()),
@@ -234,9 +235,8 @@ class RunController {
                 .map(c -> new TickView(
                         c.key(),
                         c.kind(),
-                        c.words(),
-                        c.measure(),
-                        c.inches(),
+                        c.says(),
+                        c.measures(),
                         Optional.ofNullable(ticked.get(c.key()))
                                 .map(h -> f.line(h).who()),
                         Optional.ofNullable(ticked.get(c.key()))
@@ -268,7 +268,7 @@ class RunController {
     @Needs(Needs.Right.READ)
     List<LiftChoice> reasons(@PathVariable String job) {
         return List.of(LiftReason.values()).stream()
-                .map(r -> new LiftChoice(r, r.words()))
+                .map(r -> new LiftChoice(r, Speech.words().term(r)))
                 .toList();
     }
 

@@ -8,14 +8,15 @@ import java.util.Set;
 import org.antevid.app.briefing.Briefings;
 import org.antevid.app.job.JobLog;
 import org.antevid.app.place.Places;
+import org.antevid.app.trace.StoredJson;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Step;
 import org.antevid.core.cutting.CutStep;
+import org.antevid.core.message.Message;
 import org.antevid.core.run.Against;
 import org.antevid.core.run.Course;
 import org.antevid.core.run.Happening;
-import org.antevid.words.Manner;
-import org.antevid.words.Words;
+import org.antevid.core.run.LogWords;
 
 /**
  * What the run of a job is at one version, the same for everybody: put together once, however many ask.
@@ -60,17 +61,19 @@ record RunFacts(
     /**
      * @return what ended the last go of the step whose turn it is, when that is no hold and nobody has given another
      */
-    Optional<String> ended() {
+    Optional<Message> ended() {
         if (step.flatMap(s -> course.lastGo(s.id())).isEmpty() || going().isPresent()) {
             return Optional.empty();
         }
         if (course.openGo().isPresent()) {
             return Optional.of(against.stream()
                     .findFirst()
-                    .map(a -> Words.of(Manner.USUAL).say(a.message()))
-                    .orElse("somebody was not ready any more"));
+                    .map(Against::message)
+                    .orElseGet(() -> Message.of(LogWords.NOT_READY_ANY_MORE)));
         }
-        return course.lastHalt().filter(h -> h.kind() == Happening.Kind.ENDED).map(h -> line(h).reason());
+        return course.lastHalt()
+                .filter(h -> h.kind() == Happening.Kind.ENDED)
+                .map(h -> StoredJson.message(line(h).reason()));
     }
 
     Line line(Happening h) {

@@ -8,20 +8,26 @@ import org.antevid.app.job.Change;
 import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.people.SignedIn;
-import org.antevid.app.people.Speech;
 import org.antevid.app.place.Places;
 import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.stem.Stems;
+import org.antevid.app.trace.StoredJson;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
 import org.antevid.core.cutting.CutStep;
+import org.antevid.core.judge.Phrase;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Fault;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.run.Against;
 import org.antevid.core.run.Course;
 import org.antevid.core.run.Happening;
+import org.antevid.core.run.LogWords;
 import org.antevid.core.stem.StemState;
+import org.antevid.words.Answer;
 import org.springframework.stereotype.Service;
 
 /**
@@ -51,12 +57,12 @@ public class Runs {
     }
 
     private Step current(RunFacts facts) {
-        return facts.step().orElseThrow(() -> new RefusedInput("NO_STEP", "step", "there is no step left"));
+        return facts.step().orElseThrow(() -> new RefusedInput(Refusal.NO_STEP, "step"));
     }
 
     /** A log line and the news go with the happening, in its transaction. */
     private boolean write(
-            String jobId, RunBook.Line line, String id, SignedIn who, Optional<String> words, Runnable along) {
+            String jobId, RunBook.Line line, String id, SignedIn who, Optional<Message> words, Runnable along) {
         return book.append(jobId, line, id, who, () -> {
             along.run();
             words.ifPresent(w -> log.write(jobId, who.name(), w));
@@ -64,31 +70,30 @@ public class Runs {
         });
     }
 
-    private boolean write(String jobId, RunBook.Line line, String id, SignedIn who, String words) {
+    private boolean write(String jobId, RunBook.Line line, String id, SignedIn who, Message words) {
         return write(jobId, line, id, who, Optional.of(words), () -> {});
     }
 
+    private static Arg title(Step step) {
+        return Arg.said(Phrase.step(step.kind(), step.stem()));
+    }
+
     void signalTried(String jobId, String id, SignedIn who) {
-        write(
-                jobId,
-                RunBook.Line.of(Happening.Kind.SIGNAL_TRIED, ""),
-                id,
-                who,
-                "stop signal tried, whistle and arm, answered by all");
+        write(jobId, RunBook.Line.of(Happening.Kind.SIGNAL_TRIED, ""), id, who, Message.of(LogWords.SIGNAL_TRIED));
     }
 
     void ready(String jobId, boolean isReady, String id, SignedIn who) {
         RunFacts facts = check.facts(jobId);
         Step step = current(facts);
         if (!facts.posted().contains(who.personId())) {
-            throw new RefusedInput("NOT_POSTED", "ready", "you have no part in " + step.title());
+            throw new RefusedInput(Message.of(Refusal.NOT_POSTED).with("step", title(step)), "ready");
         }
         write(
                 jobId,
                 RunBook.Line.of(isReady ? Happening.Kind.READY : Happening.Kind.NOT_READY, step.id()),
                 id,
                 who,
-                isReady ? "ready for " + step.title() : "not ready now");
+                Message.of(isReady ? LogWords.READY : LogWords.NOT_READY).with("step", title(step)));
     }
 
     void confirmProtection(String jobId, String featureId, boolean done, String id, SignedIn who) {
@@ -101,8 +106,10 @@ public class Runs {
                 RunBook.Line.of(done ? Happening.Kind.STILL_SO : Happening.Kind.NOT_SO, featureId),
                 id,
                 who,
-                Optional.of(
-                        f.entry().name() + ": " + f.entry().protection().words() + (done ? ", done" : ", not done")),
+                Optional.of(Message.of(LogWords.PROTECTION)
+                        .with("name", Arg.name(f.entry().name()))
+                        .with("protection", Arg.term(f.entry().protection()))
+                        .with("done", Arg.flag(done))),
                 () -> {
                     if (f.entry().protectionDone() != done) {
                         places.protectionDone(jobId, featureId, done);
@@ -125,20 +132,18 @@ public class Runs {
                         Happening.Kind.GO, step.id(), briefing, facts.course().newest(), "", Optional.empty()),
                 id,
                 leader,
-                "GO for " + step.title());
+                Message.of(LogWords.GO).with("step", title(step)));
         RunFacts after = check.facts(jobId);
         refuse(after.against());
         if (after.going().isEmpty()) {
-            throw new RefusedInput(
-                    "CROSSED", "go", "somebody changed something at the same moment: look, then give it again");
+            throw new RefusedInput(Refusal.CROSSED, "go");
         }
     }
 
     private static void refuse(List<Against> against) {
         if (!against.isEmpty()) {
             throw new RefusedInput(against.stream()
-                    .map(a -> new Fault(
-                            a.why().name(), a.subject(), Speech.words().say(a.message())))
+                    .map(a -> new Fault(a.why().name(), a.subject(), a.message()))
                     .toList());
         }
     }
@@ -153,19 +158,21 @@ public class Runs {
         RunFacts facts = check.facts(jobId);
         Step step = current(facts);
         if (facts.going().isEmpty()) {
-            throw new RefusedInput("NOT_GOING", "step", "only a step that runs, with no hold standing, can be done");
+            throw new RefusedInput(Refusal.NOT_GOING, "step");
         }
         long open = facts.cuts().stream()
                 .filter(c -> !facts.course().ticked(step.id()).containsKey(c.key()))
                 .count();
         if (open > openTicks) {
             throw new RefusedInput(
-                    "OPEN_TICKS",
-                    "openTicks",
-                    open + " of " + facts.cuts().size()
-                            + " cuts and checks are not ticked off; say so when the step is done all the same");
+                    Message.of(Refusal.OPEN_TICKS)
+                            .with("open", Arg.count(open))
+                            .with("all", Arg.count(facts.cuts().size())),
+                    "openTicks");
         }
-        String words = "done: " + step.title() + (open > 0 ? ", " + open + " cuts and checks not ticked off" : "");
+        Message words = Message.of(LogWords.DONE)
+                .with("step", title(step))
+                .with("open", Optional.of(Arg.count(open)).filter(n -> open > 0));
         write(jobId, RunBook.Line.of(Happening.Kind.DONE, step.id()), id, leader, Optional.of(words), () -> {
             crews.done(jobId, step.id());
             if (step.kind() == Step.Kind.FELL || step.kind() == Step.Kind.RELEASE) {
@@ -177,14 +184,14 @@ public class Runs {
     }
 
     /** Ends the go that is open, with its reason; nothing happens while none is. */
-    public void end(String jobId, String why, SignedIn who) {
+    public void end(String jobId, Message why, SignedIn who) {
         if (book.course(jobId).openGo().isPresent()) {
             write(
                     jobId,
-                    new RunBook.Line(Happening.Kind.ENDED, "", "", 0, why, Optional.empty()),
+                    new RunBook.Line(Happening.Kind.ENDED, "", "", 0, StoredJson.write(why), Optional.empty()),
                     "",
                     who,
-                    "STAND FAST: " + why);
+                    Message.of(LogWords.STAND_FAST).with("why", Arg.said(why)));
         }
     }
 
@@ -197,7 +204,7 @@ public class Runs {
         if (facts.going().isPresent()) {
             return true;
         }
-        end(jobId, facts.ended().orElse("what it rested on is gone"), WATCH);
+        end(jobId, facts.ended().orElseGet(() -> Message.of(LogWords.RESTED_ON_GONE)), WATCH);
         return false;
     }
 
@@ -217,7 +224,7 @@ public class Runs {
         RunFacts facts = check.facts(jobId);
         Step step = current(facts);
         if (!mayTick(facts, who)) {
-            throw new NotAllowed("The cutter, the lookout or the leader ticks off the cuts.");
+            throw new NotAllowed(Message.of(Answer.WHO_TICKS));
         }
         CutStep cut = facts.cuts().stream()
                 .filter(s -> s.key().equals(key))
@@ -228,7 +235,7 @@ public class Runs {
                 RunBook.Line.of(isDone ? Happening.Kind.TICKED : Happening.Kind.UNTICKED, step.id(), key),
                 id,
                 who,
-                (isDone ? "done: " : "not done after all: ") + cut.words());
+                Message.of(isDone ? LogWords.TICKED : LogWords.UNTICKED).with("step", Arg.said(cut.says())));
     }
 
     /** @return the briefing under which the go of the step that felled this stem was given */

@@ -1,6 +1,18 @@
 /** Stage 8: ready, go, hold and the log that writes itself. */
 @ApplicationModule(
-        allowedDependencies = {"briefing", "crew", "instrument", "job", "people", "place", "plan", "problem", "stem"})
+        allowedDependencies = {
+            "briefing",
+            "crew",
+            "instrument",
+            "job",
+            "people",
+            "place",
+            "plan",
+            "problem",
+            "reader",
+            "stem",
+            "trace"
+        })
 package org.antevid.app.run;
 
 import org.springframework.modulith.ApplicationModule;

@@ -14,6 +14,8 @@ import org.antevid.app.instrument.Rangefinder;
 import org.antevid.app.job.Needs;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.Again;
+import org.antevid.app.reader.Speech;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.Defect;
@@ -24,6 +26,7 @@ import org.antevid.core.stem.Sighting;
 import org.antevid.core.stem.SightingKind;
 import org.antevid.core.stem.StemState;
 import org.antevid.core.stem.Tell;
+import org.antevid.words.Answer;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.validation.annotation.Validated;
@@ -92,7 +95,7 @@ class FieldBookController {
                     kind,
                     given,
                     choices == null ? Map.of() : choices,
-                    instrument == null || instrument.isBlank() ? kind.instrument() : instrument,
+                    instrument == null || instrument.isBlank() ? Speech.words().term(kind, "instrument") : instrument,
                     Boolean.TRUE.equals(simulated));
         }
     }
@@ -158,8 +161,7 @@ class FieldBookController {
     ShotsView shot(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody StandRequest s) {
         Rangefinder.TreeShots t = rangefinder
                 .tree(s.from, stems.record(job, stem).at())
-                .orElseThrow(() ->
-                        new RefusedInput("NOTHING_THERE", "from", "no tree stands where the instrument is aimed"));
+                .orElseThrow(() -> new RefusedInput("NOTHING_THERE", "from", Message.of(Answer.NO_TREE_THERE)));
         return new ShotsView(
                 Map.of(
                         "distanceM",
@@ -257,7 +259,7 @@ class FieldBookController {
                     || !n.choices().isEmpty() && n.choices().get(0).equals(v);
             if (v != null && !usual) {
                 raw.append(raw.isEmpty() ? "" : ", ")
-                        .append(n.words().toLowerCase(Locale.ROOT))
+                        .append(Speech.words().term(s.kind, n.name()).toLowerCase(Locale.ROOT))
                         .append(' ')
                         .append(
                                 v instanceof Number x
@@ -269,7 +271,7 @@ class FieldBookController {
         return new SightingView(
                 s.id,
                 s.kind,
-                s.kind.words(),
+                Speech.words().term(s.kind),
                 raw.toString(),
                 s.quantity,
                 s.sigma,
@@ -297,15 +299,15 @@ class FieldBookController {
         return new DefectView(
                 d.id,
                 d.kind,
-                d.kind.words(),
+                Speech.words().term(d.kind),
                 d.fromM,
                 d.toM,
                 d.faceDeg,
                 Optional.ofNullable(d.widthM),
                 Optional.ofNullable(d.depthM),
                 d.extent,
-                d.found.words(),
-                d.tells.stream().map(t -> Tell.valueOf(t).words()).toList(),
+                Speech.words().term(d.found),
+                d.tells.stream().map(t -> Speech.words().term(Tell.valueOf(t))).toList(),
                 d.note,
                 d.who,
                 d.seenAt,

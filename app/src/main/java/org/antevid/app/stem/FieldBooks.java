@@ -13,12 +13,17 @@ import org.antevid.app.job.Part;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.problem.SentOtherwise;
+import org.antevid.app.reader.Speech;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
+import org.antevid.core.run.LogWords;
 import org.antevid.core.stem.Defect;
 import org.antevid.core.stem.Sighting;
 import org.antevid.core.stem.SightingKind;
 import org.antevid.core.stem.StemState;
+import org.antevid.words.Answer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -52,7 +57,8 @@ public class FieldBooks {
             String instrument,
             boolean simulated) {
         public static Observation of(SightingKind kind, Map<String, Double> numbers) {
-            return new Observation(Optional.empty(), kind, numbers, Map.of(), kind.instrument(), false);
+            return new Observation(
+                    Optional.empty(), kind, numbers, Map.of(), Speech.words().term(kind, "instrument"), false);
         }
     }
 
@@ -111,12 +117,17 @@ public class FieldBooks {
         stems.requireOpen(jobId, stemId);
         SightingRecord s = sighting(jobId, stemId, id);
         if (s.accepted()) {
-            throw new RefusedInput("BAD_CHOICE", "id", "is accepted already");
+            throw new RefusedInput("BAD_CHOICE", "id", Message.of(Answer.ACCEPTED_ALREADY));
         }
         s.acceptedBy = who.name();
         s.acceptedAt = Instant.now();
         sightings.saveAndFlush(s);
-        log.write(jobId, who.name(), "accepted " + s.kind.words() + " by " + s.who);
+        log.write(
+                jobId,
+                who.name(),
+                Message.of(LogWords.SIGHTING_ACCEPTED)
+                        .with("kind", Arg.term(s.kind))
+                        .with("person", Arg.name(s.who)));
         jobs.touched(jobId, Change.STEM);
     }
 
@@ -125,12 +136,21 @@ public class FieldBooks {
         stems.requireOpen(jobId, stemId);
         SightingRecord s = sighting(jobId, stemId, id);
         if (s.setAside != null) {
-            throw new RefusedInput("BAD_CHOICE", "id", "is set aside already, by " + s.setAsideBy);
+            throw new RefusedInput(
+                    "BAD_CHOICE",
+                    "id",
+                    Message.of(Answer.SET_ASIDE_ALREADY).with("who", Arg.name(String.valueOf(s.setAsideBy))));
         }
         s.setAside = Require.text(reason, 200, "reason");
         s.setAsideBy = who.name();
         sightings.saveAndFlush(s);
-        log.write(jobId, who.name(), "set aside " + s.kind.words() + " by " + s.who + ": " + s.setAside);
+        log.write(
+                jobId,
+                who.name(),
+                Message.of(LogWords.SIGHTING_SET_ASIDE)
+                        .with("kind", Arg.term(s.kind))
+                        .with("person", Arg.name(s.who))
+                        .with("reason", Arg.name(s.setAside)));
         jobs.touched(jobId, Change.STEM);
     }
 
@@ -194,12 +214,21 @@ public class FieldBooks {
                 .filter(r -> r.jobId.equals(jobId) && r.stemId.equals(stemId))
                 .orElseThrow(NotThere::new);
         if (d.setAside != null) {
-            throw new RefusedInput("BAD_CHOICE", "id", "is set aside already, by " + d.setAsideBy);
+            throw new RefusedInput(
+                    "BAD_CHOICE",
+                    "id",
+                    Message.of(Answer.SET_ASIDE_ALREADY).with("who", Arg.name(String.valueOf(d.setAsideBy))));
         }
         d.setAside = Require.text(reason, 200, "reason");
         d.setAsideBy = who.name();
         defects.saveAndFlush(d);
-        log.write(jobId, who.name(), "set aside " + d.kind.words() + " seen by " + d.who + ": " + d.setAside);
+        log.write(
+                jobId,
+                who.name(),
+                Message.of(LogWords.DEFECT_SET_ASIDE)
+                        .with("kind", Arg.term(d.kind))
+                        .with("person", Arg.name(d.who))
+                        .with("reason", Arg.name(d.setAside)));
         jobs.touched(jobId, Change.STEM);
     }
 
@@ -210,6 +239,9 @@ public class FieldBooks {
         }
         return s.kind.measured().stillHolds(s.stateThen, now)
                 ? Optional.empty()
-                : Optional.of("taken while " + s.stateThen.words() + ", now " + now.words() + "; measure anew");
+                : Optional.of(Speech.words()
+                        .say(Message.of(LogWords.TAKEN_WHILE)
+                                .with("then", Arg.term(s.stateThen))
+                                .with("now", Arg.term(now))));
     }
 }

@@ -7,11 +7,12 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.app.job.Needs;
-import org.antevid.app.people.Speech;
+import org.antevid.app.reader.Speech;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.Condition;
+import org.antevid.core.stem.ConditionWords;
 import org.antevid.core.stem.Defect;
 import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.FieldBook;
@@ -41,7 +42,8 @@ class StemController {
     record Figure(double value, double sigma, double low, double high, String how, boolean byEye) {
         static Figure of(FieldBook.Got g) {
             Estimate e = g.estimate();
-            return new Figure(e.value(), e.sigma(), e.low(), e.high(), g.how(), g.byEye());
+            return new Figure(
+                    e.value(), e.sigma(), e.low(), e.high(), Speech.words().say(g.how()), g.byEye());
         }
     }
 
@@ -164,10 +166,10 @@ class StemController {
             boolean required,
             Optional<Double> standard,
             List<String> choices) {
-        static NoteView of(FieldNote n) {
+        static NoteView of(SightingKind kind, FieldNote n) {
             return new NoteView(
                     n.name(),
-                    n.words(),
+                    Speech.words().term(kind, n.name()),
                     n.unit(),
                     n.low(),
                     n.high(),
@@ -211,33 +213,34 @@ class StemController {
                 Arrays.stream(Species.values())
                         .map(s -> new SpeciesChoice(
                                 s.name(),
-                                s.commonName(),
+                                Speech.words().term(s),
                                 s.genus(),
-                                s.note(),
+                                Speech.words().term(s, "note"),
                                 s.hinge().name().toLowerCase(java.util.Locale.ROOT),
                                 s.split().name().toLowerCase(java.util.Locale.ROOT)))
                         .toList(),
                 Arrays.stream(DefectKind.values())
                         .map(k -> new DefectChoice(
                                 k,
-                                k.words(),
+                                Speech.words().term(k),
                                 k.tells().stream()
-                                        .map(t -> new TellChoice(t, t.words(), t.bad()))
+                                        .map(t ->
+                                                new TellChoice(t, Speech.words().term(t), t.bad()))
                                         .toList()))
                         .toList(),
                 Arrays.stream(SightingKind.values())
                         .map(k -> new SightingChoice(
                                 k,
-                                k.words(),
-                                k.instrument(),
+                                Speech.words().term(k),
+                                Speech.words().term(k, "instrument"),
                                 k.byEye(),
-                                k.notes().stream().map(NoteView::of).toList()))
+                                k.notes().stream().map(n -> NoteView.of(k, n)).toList()))
                         .toList(),
                 Arrays.stream(Condition.values())
-                        .map(c -> new ConditionChoice(c, Wood.inPlainWords(c)))
+                        .map(c -> new ConditionChoice(c, Speech.words().say(ConditionWords.of(c))))
                         .toList(),
                 Arrays.stream(Defect.Found.values())
-                        .map(f -> new FoundChoice(f, f.words()))
+                        .map(f -> new FoundChoice(f, Speech.words().term(f)))
                         .toList());
     }
 
@@ -267,18 +270,18 @@ class StemController {
         FieldBook book = all.book();
         Condition hinge = all.reading().hingeWood();
         Optional<ChosenView> chosen = Optional.ofNullable(r.verdict)
-                .map(v -> new ChosenView(v, v.words(), r.verdictBecause, r.closedOff, r.toldWhom));
+                .map(v -> new ChosenView(v, Speech.words().term(v), r.verdictBecause, r.closedOff, r.toldWhom));
         return new StemView(
                 r.id,
                 r.label,
                 r.species,
-                r.species.commonName(),
+                Speech.words().term(r.species),
                 r.state,
-                r.state.words(),
+                Speech.words().term(r.state),
                 r.at(),
                 WoodView.of(r.wood()),
                 hinge,
-                Wood.inPlainWords(hinge),
+                Speech.words().say(ConditionWords.of(hinge)),
                 r.shape,
                 r.crown,
                 r.toBeKept,
@@ -293,7 +296,7 @@ class StemController {
                                 g.lean().deg(),
                                 g.lean().sigmaDeg(),
                                 g.lean().azimuthDeg(),
-                                g.how(),
+                                Speech.words().say(g.how()),
                                 g.byEye(),
                                 g.warnings())),
                 book.crownRadius().map(Figure::of),

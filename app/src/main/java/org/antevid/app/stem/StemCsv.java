@@ -23,8 +23,12 @@ import org.antevid.app.job.Change;
 import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.reader.Speech;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
+import org.antevid.core.run.LogWords;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.Defect;
@@ -272,7 +276,12 @@ public class StemCsv {
                 changed += known.containsKey(s.label) ? 1 : 0;
             }
         }
-        log.write(jobId, who.name(), "imported stems from a file: " + added + " new, " + changed + " changed");
+        log.write(
+                jobId,
+                who.name(),
+                Message.of(LogWords.IMPORTED_STEMS)
+                        .with("fresh", Arg.count(added))
+                        .with("changed", Arg.count(changed)));
         return new ImportReport(rows.size(), added, changed, good.size() - added - changed, problems);
     }
 
@@ -360,7 +369,7 @@ public class StemCsv {
         }
         ImportReport.refuse(problems, takeGoodRows);
         read.forEach(entities::persist);
-        log.write(jobId, who.name(), "imported " + read.size() + " sightings from a file");
+        log.write(jobId, who.name(), Message.of(LogWords.IMPORTED_SIGHTINGS).with("count", Arg.count(read.size())));
         jobs.touched(jobId, Change.STEM);
         return new ImportReport(rows.size(), read.size(), 0, unchanged, problems);
     }
@@ -409,7 +418,8 @@ public class StemCsv {
             s.quantity = core.estimate().value();
             s.sigma = core.estimate().sigma();
         } catch (RefusedInput e) {
-            e.faults().forEach(f -> r.bad("raw", f.field() + " " + f.message()));
+            e.faults()
+                    .forEach(f -> r.bad("raw", f.field() + " " + Speech.words().say(f.says())));
         }
         return s;
     }
@@ -461,7 +471,7 @@ public class StemCsv {
         }
         ImportReport.refuse(problems, takeGoodRows);
         read.forEach(entities::persist);
-        log.write(jobId, who.name(), "imported " + read.size() + " defects from a file");
+        log.write(jobId, who.name(), Message.of(LogWords.IMPORTED_DEFECTS).with("count", Arg.count(read.size())));
         jobs.touched(jobId, Change.STEM);
         return new ImportReport(rows.size(), read.size(), 0, unchanged, problems);
     }

@@ -14,6 +14,8 @@ import org.antevid.app.job.Change;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.trace.Trail;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.site.Shape;
@@ -27,6 +29,7 @@ import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.StemState;
 import org.antevid.core.stem.Verdict;
 import org.antevid.core.stem.Wood;
+import org.antevid.words.Answer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -274,9 +277,7 @@ public class Stems {
         StemRecord r = record(jobId, id);
         if (r.broughtDown) {
             throw new RefusedInput(
-                    "CLOSED",
-                    "stem",
-                    r.label + " is felled; what led to it stays as it was. What happened goes into the review");
+                    "CLOSED", "stem", Message.of(Answer.STEM_FELLED).with("stem", Arg.name(r.label)));
         }
         return r;
     }

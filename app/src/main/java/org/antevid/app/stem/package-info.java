@@ -1,5 +1,5 @@
 /** Stage 2: stems, sightings, defects, first look. */
-@ApplicationModule(allowedDependencies = {"exchange", "instrument", "job", "people", "problem", "trace"})
+@ApplicationModule(allowedDependencies = {"exchange", "instrument", "job", "people", "problem", "reader", "trace"})
 package org.antevid.app.stem;
 
 import org.springframework.modulith.ApplicationModule;

@@ -7,6 +7,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.antevid.app.job.Needs;
+import org.antevid.app.reader.Speech;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Spot;
@@ -101,9 +104,12 @@ class TangleController {
                         .map(id -> new MethodView(
                                 id,
                                 Require.present(s.method(), id).ladder().stream()
-                                        .map(w -> w.words())
+                                        .map(Speech.words()::term)
                                         .toList(),
-                                Rounding.pull(Require.present(s.method(), id).pullN()),
+                                Speech.words()
+                                        .show(Arg.up(
+                                                Dimension.PULL,
+                                                Require.present(s.method(), id).pullN())),
                                 Require.present(s.zone(), id).radiusM().map(r -> Rounding.up(r, 0)),
                                 Require.present(s.zone(), id).stripHalfM().map(r -> Rounding.up(r, 1))))
                         .toList());

@@ -1,18 +1,17 @@
 package org.antevid.app.trace;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import jakarta.persistence.AttributeConverter;
 import org.jspecify.annotations.Nullable;
 
 /**
  * A document in a column, with the schema it was written by: {@code {"schema":1,"json":{...}}}. What an earlier schema
- * wrote is brought up to today's by {@link #upcast}.
+ * wrote is brought up to today's by {@link #upcast}; what stands there bare was written before there were schemas and
+ * counts as the first.
  */
 public abstract class StoredColumn<T> implements AttributeConverter<T, String> {
-    private static final ObjectMapper JSON = new ObjectMapper();
     private final Class<T> type;
     private final int schema;
 
@@ -28,29 +27,30 @@ public abstract class StoredColumn<T> implements AttributeConverter<T, String> {
 
     @Override
     public @Nullable String convertToDatabaseColumn(@Nullable T value) {
-        if (value == null) {
-            return null;
-        }
-        ObjectNode stored = JSON.createObjectNode();
-        stored.put("schema", schema);
-        stored.set("json", JSON.valueToTree(value));
-        return stored.toString();
+        return value == null ? null : write(value);
     }
 
     @Override
     public @Nullable T convertToEntityAttribute(@Nullable String text) {
-        if (text == null) {
-            return null;
+        return text == null || text.isEmpty() ? null : read(text);
+    }
+
+    /** @return the document as it is kept */
+    public String write(T value) {
+        ObjectNode stored = JsonNodeFactory.instance.objectNode();
+        stored.put("schema", schema);
+        stored.set("json", StoredJson.tree(value));
+        return stored.toString();
+    }
+
+    /** @return the document, whichever schema wrote it */
+    public T read(String text) {
+        JsonNode stored = StoredJson.tree(text);
+        boolean bare = !stored.has("schema");
+        JsonNode document = bare ? stored : stored.get("json");
+        for (int from = bare ? 1 : stored.get("schema").asInt(); from < schema; from++) {
+            document = upcast(from, document);
         }
-        try {
-            JsonNode stored = JSON.readTree(text);
-            JsonNode document = stored.get("json");
-            for (int from = stored.get("schema").asInt(); from < schema; from++) {
-                document = upcast(from, document);
-            }
-            return JSON.treeToValue(document, type);
-        } catch (JsonProcessingException e) {
-            throw new IllegalStateException("what is stored cannot be read: " + text, e);
-        }
+        return StoredJson.as(document, type);
     }
 }

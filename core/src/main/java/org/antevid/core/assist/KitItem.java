@@ -1,6 +1,9 @@
 package org.antevid.core.assist;
 
 import java.util.Optional;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
@@ -29,23 +32,14 @@ public record KitItem(
 
     /** Kinds of kit. */
     public enum Kind {
-        SAW("saw"),
-        WEDGE("wedge"),
-        HAMMER("hammer"),
-        LEVER("felling lever"),
-        ROPE("rope"),
-        SLING("sling"),
-        BLOCK("block"),
-        WINCH("winch");
-        private final String words;
-
-        Kind(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+        SAW,
+        WEDGE,
+        HAMMER,
+        LEVER,
+        ROPE,
+        SLING,
+        BLOCK,
+        WINCH;
     }
 
     /** @throws RefusedInput naming what the kind needs and in which range */
@@ -75,7 +69,8 @@ public record KitItem(
 
     private static void need(Optional<Double> value, double low, double high, String field) {
         if (value.isEmpty()) {
-            throw new RefusedInput("MISSING", field, "is needed, between " + low + " and " + high);
+            throw new RefusedInput(
+                    Message.of(Refusal.NEEDED).with("low", Arg.figure(low)).with("high", Arg.figure(high)), field);
         }
         Require.within(value.get(), low, high, field);
     }

@@ -3,6 +3,10 @@ package org.antevid.core.assist;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.stem.Condition;
@@ -104,9 +108,9 @@ public record PullLine(
             Require.within(offLayDeg, -60, 60, "off_lay_deg");
             if (ropeHeightM > SAFE_TOP * treeHeightM) {
                 throw new RefusedInput(
-                        "ROPE_ABOVE_SAFE_TOP",
-                        "rope_height_m",
-                        "must be at most " + SAFE_TOP * treeHeightM + " m, 95 % of the height");
+                        Message.of(Refusal.ROPE_ABOVE_SAFE_TOP)
+                                .with("most", Arg.down(Dimension.LENGTH, SAFE_TOP * treeHeightM)),
+                        "rope_height_m");
             }
         }
     }
@@ -164,8 +168,7 @@ public record PullLine(
         double angle = Math.atan((g.ropeHeightM + g.anchorDropM) / (g.anchorDistM + behind));
         double arm = armM(g.ropeHeightM, g.anchorDistM, g.anchorDropM, behind, g.offLayDeg);
         if (!(arm >= LEAST_ARM_SHARE * g.ropeHeightM)) {
-            throw new RefusedInput(
-                    "LINE_HAS_NO_ARM", "anchor_dist_m", "must be farther out: the line pulls down rather than over");
+            throw new RefusedInput(Refusal.LINE_HAS_NO_ARM, "anchor_dist_m");
         }
         double gravity = g.massKg * StemMass.G * (g.backOffsetM + g.hingeOffsetM);
         double resisting = Wedges.againstNm(gravity) + g.windBackNm + g.hingeHoldNm;

@@ -50,33 +50,15 @@ public record Rig(
 
     /** How the line holds the stem. */
     public enum Tie {
-        TIED("tied round the stem"),
-        BASKET("doubled round the stem"),
-        ROUND_ALL("round every stem of the fork");
-        private final String words;
-
-        Tie(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+        TIED,
+        BASKET,
+        ROUND_ALL;
     }
 
     /** When the pull begins. */
     public enum When {
-        STRAP_RELEASED("when the strap is parted and the cutter is away"),
-        KERF_OPENS("when the kerf begins to open");
-        private final String words;
-
-        When(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+        STRAP_RELEASED,
+        KERF_OPENS;
     }
 
     /**

@@ -5,6 +5,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
@@ -63,9 +67,9 @@ public record SideGuy(
             Require.within(treeHeightM, 1, 120, "tree_height_m");
             if (heightM > PullLine.SAFE_TOP * treeHeightM) {
                 throw new RefusedInput(
-                        "ROPE_ABOVE_SAFE_TOP",
-                        "guy_height_m",
-                        "must be at most " + PullLine.SAFE_TOP * treeHeightM + " m, 95 % of the height");
+                        Message.of(Refusal.ROPE_ABOVE_SAFE_TOP)
+                                .with("most", Arg.down(Dimension.LENGTH, PullLine.SAFE_TOP * treeHeightM)),
+                        "guy_height_m");
             }
         }
 
@@ -109,8 +113,7 @@ public record SideGuy(
     public static SideGuy of(Geometry g, Load l) {
         double arm = g.armM();
         if (!(arm >= PullLine.LEAST_ARM_SHARE * g.heightM)) {
-            throw new RefusedInput(
-                    "LINE_HAS_NO_ARM", "anchor_side_m", "must be farther out: the guy pulls down rather than across");
+            throw new RefusedInput(Refusal.LINE_HAS_NO_ARM, "anchor_side_m");
         }
         double needed = Math.max(0, l.sideNm - l.hingeShare * l.hingeCapacityNm);
         double tension = l.safety * needed / arm;

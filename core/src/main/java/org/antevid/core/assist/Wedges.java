@@ -36,19 +36,10 @@ public record Wedges(
         List<String> warnings) {
     /** What wedges fall short in. */
     public enum Short {
-        LIFT("they do not lift far enough"),
-        FORCE("each is asked for more than it may carry"),
-        BACK_LEAN("it leans back more than two degrees"),
-        NO_ROOM("there is no room for them behind the hinge");
-        private final String words;
-
-        Short(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+        LIFT,
+        FORCE,
+        BACK_LEAN,
+        NO_ROOM;
 
         public String key() {
             return name().toLowerCase(Locale.ROOT);

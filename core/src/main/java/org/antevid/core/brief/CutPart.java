@@ -3,19 +3,22 @@ package org.antevid.core.brief;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.antevid.core.assist.Wedges;
 import org.antevid.core.cutting.CutPlan;
 import org.antevid.core.cutting.CutStep;
 import org.antevid.core.cutting.Measure;
 import org.antevid.core.cutting.Passes;
+import org.antevid.core.cutting.Pull;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Azimuth;
-import org.antevid.core.quantity.Gauge;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.retreat.EscapeRoutes;
+import org.antevid.core.stump.BackCut;
 import org.antevid.core.stump.CutCard;
 import org.antevid.core.stump.School;
 
@@ -26,13 +29,13 @@ import org.antevid.core.stump.School;
  * @param stand side on which the cutter stands for the last cut
  * @param soundLeftM what the opened face showed, from the bark inward; empty while it is not open
  * @param walls probed walls near the cut: the sound shell
- * @param help wedges, line, guy and signal in sentences
+ * @param help wedges, line, guy and signal
  */
 public record CutPart(
         String stem,
-        String school,
+        School school,
         boolean slopingFromBelow,
-        String backCut,
+        BackCut backCut,
         boolean strapLeft,
         double cutHeightM,
         double dAlongM,
@@ -49,13 +52,13 @@ public record CutPart(
         Optional<Double> boreLengthM,
         double boreFromM,
         double barM,
-        String barReach,
+        CutCard.BarReach barReach,
         Optional<Double> overlapM,
         double layDeg,
-        List<Said> measures,
+        List<Sawn> measures,
         List<Pass> passes,
-        String stand,
-        String standsBecause,
+        EscapeRoutes.Side stand,
+        Message standsBecause,
         List<Way> ways,
         List<CutStep> steps,
         Optional<Double> soundLeftM,
@@ -63,37 +66,48 @@ public record CutPart(
         List<Wall> walls,
         boolean wedges,
         boolean keepOpen,
-        List<String> help) {
+        List<Message> help) {
 
     /** A probe this far above or below the cut still speaks for it. */
     private static final double NEAR_THE_CUT_M = 0.5;
 
     /**
-     * A measure as it is said.
+     * A measure, to whole steps on its safe side when it is shown.
      *
-     * @param metric "50 mm", rounded to the safe side
-     * @param inches "2 in", the same
-     * @param outside from the outside of the bark, in both; empty where bark does not matter
+     * @param value metres; degrees for the face
+     * @param outside from the outside of the bark; empty where bark does not matter
      * @param rule what the rule says, where the leader set it himself
-     * @param safe "up", "down" or blank
-     * @param off what a centimetre off does; blank where nothing is known
+     * @param off what a centimetre off does; empty where nothing is known
      */
-    public record Said(
-            String key,
-            String words,
+    public record Sawn(
+            Measure.Key key,
             double value,
-            String metric,
-            String inches,
-            Optional<String> outside,
-            Optional<String> outsideInches,
-            Optional<String> rule,
-            String safe,
+            Arg.Amount shown,
+            Optional<Arg.Amount> outside,
+            Optional<Arg.Amount> rule,
             boolean own,
-            String off) {}
+            Optional<Message> off) {
+        static Sawn of(Measure m) {
+            return new Sawn(
+                    m.key(),
+                    m.value(),
+                    m.shown(),
+                    m.shownOutside(),
+                    Optional.of(m.shownRule()).filter(r -> m.own()),
+                    m.own(),
+                    m.off());
+        }
+    }
 
     /** One pass of the bar, metres behind the front of the wood. */
     public record Pass(
-            String words, String entry, double fromM, double toM, double inM, boolean bored, boolean throughFace) {}
+            Message says,
+            EscapeRoutes.Side entry,
+            double fromM,
+            double toM,
+            double inM,
+            boolean bored,
+            boolean throughFace) {}
 
     /** A way out as an angle from the lay, right positive. */
     public record Way(String name, double relDeg, boolean best) {}
@@ -121,9 +135,9 @@ public record CutPart(
         Passes passes = p.passes();
         return new CutPart(
                 lay.stem().label(),
-                lay.choice().school().words(),
+                lay.choice().school(),
                 lay.choice().school() == School.HUMBOLDT,
-                p.backCut().words(),
+                p.backCut(),
                 p.strapLeft(),
                 lay.choice().cutHeightM(),
                 c.dLayM(),
@@ -140,15 +154,15 @@ public record CutPart(
                 c.boreLengthM(),
                 c.boreFrontM(),
                 lay.choice().barM(),
-                c.barReach().key().replace('_', ' '),
+                c.barReach(),
                 passes.overlapM(),
                 lay.choice().layDeg(),
-                p.measures().stream().map(CutPart::said).toList(),
+                p.measures().stream().map(Sawn::of).toList(),
                 passes.passes().stream()
-                        .map(x -> new Pass(
-                                x.words(), x.entry().key(), x.fromM(), x.toM(), x.inM(), x.bored(), x.throughFace()))
+                        .map(x ->
+                                new Pass(x.says(), x.entry(), x.fromM(), x.toM(), x.inM(), x.bored(), x.throughFace()))
                         .toList(),
-                passes.stand().key(),
+                passes.stand(),
                 passes.standsBecause(),
                 lay.escape().routes().stream()
                         .filter(r -> r.open())
@@ -170,27 +184,6 @@ public record CutPart(
                 help(p, hands));
     }
 
-    private static Said said(Measure m) {
-        boolean angle = m.key().equals("face");
-        return new Said(
-                m.key(),
-                m.words(),
-                m.value(),
-                angle ? degrees(m.value()) : Measure.metric(m.value(), m.safe()),
-                angle ? degrees(m.value()) : Measure.inches(m.value(), m.safe()),
-                m.outside().map(v -> Measure.metric(v, m.safe())),
-                m.outside().map(v -> Measure.inches(v, m.safe())),
-                Optional.of(angle ? degrees(m.rule()) : Measure.metric(m.rule(), m.safe()))
-                        .filter(r -> m.own()),
-                m.safe() == Measure.Safe.NONE ? "" : m.safe().name().toLowerCase(Locale.ROOT),
-                m.own(),
-                m.off().orElse(""));
-    }
-
-    private static String degrees(double deg) {
-        return String.format(Locale.ROOT, "%.0f°", deg);
-    }
-
     private static List<Wall> walls(LayPlan lay) {
         return lay.stem().more().walls().stream()
                 .filter(w -> Math.abs(w.heightM() - lay.choice().cutHeightM()) <= NEAR_THE_CUT_M)
@@ -201,70 +194,58 @@ public record CutPart(
                 .toList();
     }
 
-    private static final double MM = 1000;
-
-    private static List<String> help(CutPlan p, Hands hands) {
-        List<String> all = new ArrayList<>();
+    private static List<Message> help(CutPlan p, Hands hands) {
+        List<Message> all = new ArrayList<>();
         Means means = p.lay().choice().means();
         if (means.kind() == Means.Kind.WEDGES) {
-            p.wedges()
-                    .ifPresent(w -> all.add(String.format(
-                            Locale.ROOT,
-                            "Wedges: %s, %s%s",
-                            Gauge.of(MM * w.liftDesignM(), MM * w.liftAvailableM(), "mm lift")
-                                    .words(),
-                            Gauge.of(Wedges.SAFETY * w.forcePerWedgeN() / MM, Wedges.FORCE_CAP_N / MM, "kN on each")
-                                    .words(),
-                            w.enough() ? "" : ": NOT ENOUGH")));
+            p.wedges().ifPresent(w -> all.add(wedges(w)));
         }
         p.pull().ifPresent(l -> {
-            all.add(String.format(
-                    Locale.ROOT,
-                    "Line, %s: %.1f m above the cut, %.0f m out; %s, %s with wind at %.0f m/s; pretension %s; "
-                            + "it travels %.1f m",
-                    means.kind().words(),
-                    means.ropeHeightM().orElseThrow(),
-                    l.means().anchorDistM().orElseThrow(),
-                    Rounding.pull(l.still().tensionN()),
-                    Rounding.pull(l.atLimit().tensionN()),
-                    l.gustMs(),
-                    Rounding.pull(l.pretensionN()),
-                    Rounding.up(l.travel().haulM(), 1)));
+            all.add(line(HelpLine.LINE, l)
+                    .with("still", Arg.up(Dimension.PULL, l.still().tensionN()))
+                    .with("gust", Arg.of(Dimension.SPEED, l.gustMs()))
+                    .with("pretension", Arg.up(Dimension.PULL, l.pretensionN()))
+                    .with("travel", Arg.up(Dimension.LENGTH, l.travel().haulM())));
             all.addAll(signal(means, hands));
         });
-        p.fallback()
-                .ifPresent(l -> all.add(String.format(
-                        Locale.ROOT,
-                        "Fallback, %s: %.1f m above the cut, %.0f m out; %s with wind",
-                        l.means().kind().words(),
-                        l.means().ropeHeightM().orElseThrow(),
-                        l.means().anchorDistM().orElseThrow(),
-                        Rounding.pull(l.atLimit().tensionN()))));
+        p.fallback().ifPresent(l -> all.add(line(HelpLine.FALLBACK, l)));
         p.guy()
-                .ifPresent(g -> all.add(String.format(
-                        Locale.ROOT,
-                        "Guy: %s, %.1f m long",
-                        Rounding.pull(g.tensionN()),
-                        Rounding.up(g.ropeLengthM(), 1))));
+                .ifPresent(g -> all.add(Message.of(HelpLine.GUY)
+                        .with("pull", Arg.up(Dimension.PULL, g.tensionN()))
+                        .with("long", Arg.up(Dimension.LENGTH, g.ropeLengthM()))));
         return all;
+    }
+
+    private static Message wedges(Wedges w) {
+        return Message.of(HelpLine.WEDGES)
+                .with("lift", Arg.up(Dimension.SHORT, w.liftDesignM()))
+                .with("lifts", Arg.down(Dimension.SHORT, w.liftAvailableM()))
+                .with("each", Arg.up(Dimension.FORCE, Wedges.SAFETY * w.forcePerWedgeN()))
+                .with("bears", Arg.down(Dimension.FORCE, Wedges.FORCE_CAP_N))
+                .with("enough", Arg.flag(w.enough()));
+    }
+
+    private static Message line(HelpLine says, Pull l) {
+        return Message.of(says)
+                .with("kind", Arg.term(l.means().kind()))
+                .with("tied", Arg.of(Dimension.LENGTH, l.means().ropeHeightM().orElseThrow()))
+                .with("out", Arg.of(Dimension.DISTANCE, l.means().anchorDistM().orElseThrow()))
+                .with("wind", Arg.up(Dimension.PULL, l.atLimit().tensionN()));
     }
 
     /**
      * Who gives the signal to pull, who acts, what is read back, what "it does not move" means. Practice rule; the
      * crew's own agreement outranks it.
      */
-    public static List<String> signal(Means means, Hands hands) {
-        String puller = hands.puller()
-                .orElse(
-                        means.kind() == Means.Kind.MACHINE_LINE
-                                ? "whoever runs the winch"
-                                : "the first of those who pull");
-        String cutter = hands.cutter().map(n -> n + ", who cuts,").orElse("the cutter");
+    public static List<Message> signal(Means means, Hands hands) {
+        boolean machine = means.kind() == Means.Kind.MACHINE_LINE;
         return List.of(
-                "Signal to pull: " + cutter
-                        + " gives it and nobody else, one arm swung to the lay, from the end of his way out",
-                "It is read back by " + puller + " with the same arm before anything moves; no answer, no pull",
-                "Pull " + means.rig().when().words() + ", steadily",
-                "\"It does not move\", arms crossed overhead: hold the line as it is, nobody goes back to the stump");
+                Message.of(HelpLine.SIGNAL_GIVEN).with("cutter", hands.cutter().map(Arg::name)),
+                Message.of(HelpLine.SIGNAL_READ_BACK)
+                        .with("puller", hands.puller().map(Arg::name))
+                        .with("machine", Arg.flag(machine)),
+                Message.of(HelpLine.SIGNAL_PULL)
+                        .with("when", Arg.term(means.rig().when())),
+                Message.of(HelpLine.SIGNAL_NOT_MOVING));
     }
 }

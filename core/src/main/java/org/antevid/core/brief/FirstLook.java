@@ -14,6 +14,7 @@ import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Azimuth;
+import org.antevid.core.quantity.Compass;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.site.Feature;
 import org.antevid.core.site.FeatureKind;
@@ -61,10 +62,22 @@ public record FirstLook(
     }
 
     /** A measurement, how many degrees of the dial it could change, and whether the headline itself hangs on it. */
-    public record Next(String words, double degrees, boolean verdictToo) {
+    public record Next(Message says, double degrees, boolean verdictToo) {
         private double weight() {
             return degrees + (verdictToo ? 360 : 0);
         }
+    }
+
+    /** @return the headline as it is said: what to do, with what it waits for or takes */
+    public Message says() {
+        return switch (headline) {
+            case FELL -> Message.of(LookRemark.FELL);
+            case FELL_ONCE_MEASURED ->
+                Message.of(LookRemark.FELL_ONCE_MEASURED).with("next", nextMeasurement.map(n -> Arg.said(n.says())));
+            case FELL_WITH_LINE ->
+                Message.of(LookRemark.FELL_WITH_LINE).with("pull", pullN.map(n -> Arg.up(Dimension.PULL, n)));
+            case NOT_BY_HAND -> Message.of(LookRemark.NOT_BY_HAND);
+        };
     }
 
     private record Seen(Dial dial, Headline headline) {}
@@ -188,7 +201,7 @@ public record FirstLook(
         List<Next> candidates = new ArrayList<>();
         stem.height()
                 .ifPresent(h -> candidates.add(change(
-                        "height, two angles " + acrossTheLean(stem, s.site()),
+                        Message.of(MeasureNext.HEIGHT).with("from", acrossTheLean(stem, s.site())),
                         now,
                         choice,
                         s,
@@ -201,7 +214,7 @@ public record FirstLook(
                                         stem.crownRadiusM())))));
         stem.dbh()
                 .ifPresent(d -> candidates.add(change(
-                        "girth at 1.3 m",
+                        Message.of(MeasureNext.GIRTH),
                         now,
                         choice,
                         s,
@@ -214,7 +227,7 @@ public record FirstLook(
                                         stem.crownRadiusM())))));
         stem.crownRadiusM()
                 .ifPresent(r -> candidates.add(change(
-                        "crown radius, taped on all sides",
+                        Message.of(MeasureNext.CROWN_RADIUS),
                         now,
                         choice,
                         s,
@@ -226,7 +239,7 @@ public record FirstLook(
             for (double axis = 0; axis < 180; axis += 45) {
                 double along = axis;
                 candidates.add(change(
-                        "lean, seen " + from(axis, stem, s.site()),
+                        Message.of(MeasureNext.LEAN).with("from", Arg.said(from(axis, stem, s.site()))),
                         now,
                         choice,
                         s,
@@ -239,7 +252,7 @@ public record FirstLook(
                                         stem.crownRadiusM()))));
             }
         } else {
-            candidates.add(new Next("lean, seen from two sides", 360, true));
+            candidates.add(new Next(Message.of(MeasureNext.LEAN_TWO_SIDES), 360, true));
         }
         if (suspect(stem)) {
             StemReading sound = new StemReading(
@@ -257,13 +270,7 @@ public record FirstLook(
                     stem.defects().stream().filter(d -> !decays(d)).toList(),
                     stem.toBeKept(),
                     stem.more());
-            candidates.add(change(
-                    "the wall, probed in three directions with both hinge corners",
-                    now,
-                    choice,
-                    s,
-                    limits,
-                    Stream.of(sound)));
+            candidates.add(change(Message.of(MeasureNext.WALL), now, choice, s, limits, Stream.of(sound)));
         }
         return candidates.stream().filter(c -> c.weight() > 0).max(Comparator.comparingDouble(Next::weight));
     }
@@ -279,10 +286,10 @@ public record FirstLook(
     }
 
     private static Next change(
-            String words, Seen now, LayChoice choice, Situation s, LayPlan.Limits limits, Stream<StemReading> moved) {
+            Message says, Seen now, LayChoice choice, Situation s, LayPlan.Limits limits, Stream<StemReading> moved) {
         return moved.map(m -> {
                     Seen then = seen(m, choice, s, limits);
-                    return new Next(words, difference(now.dial, then.dial), then.headline != now.headline);
+                    return new Next(says, difference(now.dial, then.dial), then.headline != now.headline);
                 })
                 .max(Comparator.comparingDouble(Next::weight))
                 .orElseThrow();
@@ -296,12 +303,12 @@ public record FirstLook(
         return new Lean(Math.min(60, Math.toDegrees(Math.atan(Math.hypot(east, north)))), Azimuth.of(east, north), 0.3);
     }
 
-    private static String acrossTheLean(StemReading stem, Site site) {
-        return stem.lean().map(l -> from(l.azimuthDeg(), stem, site)).orElse("from a distance of its height");
+    private static Optional<Arg> acrossTheLean(StemReading stem, Site site) {
+        return stem.lean().map(l -> Arg.said(from(l.azimuthDeg(), stem, site)));
     }
 
     /** Where to stand to see a lean along an axis: square to it, on a way where there is one. */
-    private static String from(double axisDeg, StemReading stem, Site site) {
+    private static Message from(double axisDeg, StemReading stem, Site site) {
         return site.features().stream()
                 .filter(f -> f.kind() == FeatureKind.PATH
                         || f.kind() == FeatureKind.ROAD
@@ -309,8 +316,10 @@ public record FirstLook(
                         || f.kind() == FeatureKind.FOOTBRIDGE)
                 .filter(f -> Stream.of(90.0, -90.0).anyMatch(side -> reaches(f, stem, axisDeg + side)))
                 .min(Comparator.comparingDouble(f -> f.shape().distanceTo(stem.at())))
-                .map(f -> "from the " + f.name())
-                .orElseGet(() -> "from the " + compass(axisDeg + 90) + " or the " + compass(axisDeg - 90));
+                .map(f -> Message.of(MeasureNext.FROM_WAY).with("way", Arg.name(f.name())))
+                .orElseGet(() -> Message.of(MeasureNext.FROM_SIDES)
+                        .with("one", Arg.term(Compass.of(axisDeg + 90)))
+                        .with("other", Arg.term(Compass.of(axisDeg - 90))));
     }
 
     private static boolean reaches(Feature f, StemReading stem, double bearingDeg) {
@@ -322,11 +331,6 @@ public record FirstLook(
             }
         }
         return false;
-    }
-
-    private static String compass(double deg) {
-        return List.of("north", "north-east", "east", "south-east", "south", "south-west", "west", "north-west")
-                .get((int) Math.round(Azimuth.normal(deg) / 45) % 8);
     }
 
     private static Estimate exact(double value) {

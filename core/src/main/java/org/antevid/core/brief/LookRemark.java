@@ -4,6 +4,11 @@ import org.antevid.core.message.Code;
 
 /** Why a first look comes to what it says. */
 public enum LookRemark implements Code {
+    FELL,
+    FELL_ONCE_MEASURED,
+    FELL_WITH_LINE,
+    NOT_BY_HAND,
+    PULL_NOT_KNOWN,
     BEST_TO,
     NO_LEAN_AT_ALL,
     PULLED_TO,

@@ -3,202 +3,223 @@ package org.antevid.core.brief;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.antevid.core.crew.Step;
-import org.antevid.core.quantity.Azimuth;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
+import org.antevid.core.message.Plain;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.StemState;
 
-/**
- * What differs between two plans, in words and with the places on the plan. Nothing is left out that a person acts on.
- */
+/** What differs between two plans, with the places on the plan. Nothing is left out that a person acts on. */
 public final class PlanComparison {
-    private PlanComparison() {}
+    private static final String WAS = "was";
+    private static final String NOW = "now";
+    private final PlanDocument before;
+    private final PlanDocument after;
+    private final List<Change> changes = new ArrayList<>();
 
-    /** One difference; {@code from} and {@code to} are places on the plan where there are any. */
-    public record Change(String subject, String words, Optional<Spot> from, Optional<Spot> to) {}
-
-    public static List<Change> between(PlanDocument before, PlanDocument after) {
-        List<Change> changes = new ArrayList<>();
-        if (before.windLimitMs() != after.windLimitMs()) {
-            changes.add(plain(
-                    "wind",
-                    String.format(
-                            Locale.ROOT, "wind limit %.1f, was %.1f m/s", after.windLimitMs(), before.windLimitMs())));
-        }
-        if (before.slopeDeg() != after.slopeDeg() || before.downhillDeg() != after.downhillDeg()) {
-            changes.add(plain(
-                    "ground",
-                    String.format(
-                            Locale.ROOT,
-                            "slope %.0f° down to %s, was %.0f° to %s",
-                            after.slopeDeg(),
-                            Azimuth.digits(after.downhillDeg()),
-                            before.slopeDeg(),
-                            Azimuth.digits(before.downhillDeg()))));
-        }
-        if (!before.emergency().equals(after.emergency())) {
-            changes.add(plain("emergency", "the emergency card changed"));
-        }
-        things(before, after, changes);
-        stems(before, after, changes);
-        steps(before, after, changes);
-        return List.copyOf(changes);
+    private PlanComparison(PlanDocument before, PlanDocument after) {
+        this.before = before;
+        this.after = after;
     }
 
-    private static void things(PlanDocument before, PlanDocument after, List<Change> changes) {
+    /**
+     * One difference; {@code from} and {@code to} are places on the plan where there are any.
+     *
+     * @param subject id of the feature or step, label of the stem, or the name of what belongs to the whole job
+     */
+    public record Change(String subject, Message says, Optional<Spot> from, Optional<Spot> to) {}
+
+    public static List<Change> between(PlanDocument before, PlanDocument after) {
+        PlanComparison c = new PlanComparison(before, after);
+        c.job();
+        c.things();
+        c.stems();
+        c.steps();
+        return List.copyOf(c.changes);
+    }
+
+    private void job() {
+        differs(
+                ChangeWords.WIND_LIMIT,
+                "wind",
+                "",
+                Arg.down(Dimension.SPEED, before.windLimitMs()),
+                Arg.down(Dimension.SPEED, after.windLimitMs()));
+        if (before.slopeDeg() != after.slopeDeg() || before.downhillDeg() != after.downhillDeg()) {
+            plain(
+                    "ground",
+                    Message.of(ChangeWords.GROUND)
+                            .with("slope", Arg.of(Dimension.SECTOR, after.slopeDeg()))
+                            .with("down", Arg.azimuth(after.downhillDeg()))
+                            .with("slopeWas", Arg.of(Dimension.SECTOR, before.slopeDeg()))
+                            .with("downWas", Arg.azimuth(before.downhillDeg())));
+        }
+        if (!before.emergency().equals(after.emergency())) {
+            plain("emergency", Message.of(ChangeWords.EMERGENCY_CARD));
+        }
+    }
+
+    private void things() {
         Map<String, PlanDocument.Thing> old = index(before.things(), PlanDocument.Thing::id);
         for (PlanDocument.Thing t : after.things()) {
             PlanDocument.Thing was = old.remove(t.id());
             if (was == null) {
-                changes.add(new Change(
-                        t.id(),
-                        t.name() + " is new on the plan",
-                        Optional.empty(),
-                        Optional.of(t.outline().get(0))));
+                changes.add(new Change(t.id(), said(ChangeWords.NEW_THING, t.name()), Optional.empty(), place(t)));
                 continue;
             }
-            if (!was.outline().equals(t.outline())) {
-                Spot from = was.outline().get(0);
-                Spot to = t.outline().get(0);
-                changes.add(new Change(
-                        t.id(),
-                        String.format(
-                                Locale.ROOT,
-                                "%s moved %.1f m to %s°",
-                                t.name(),
-                                from.distanceTo(to),
-                                Azimuth.digits(from.bearingTo(to))),
-                        Optional.of(from),
-                        Optional.of(to)));
-            }
-            differs(t.name() + " is now called", was.name(), t.name(), t.id(), changes);
-            differs("worth of " + t.name(), was.worth(), t.worth(), t.id(), changes);
+            moved(was, t);
+            differs(ChangeWords.RENAMED, t.id(), t.name(), name(was.name()), name(t.name()));
+            differs(ChangeWords.WORTH, t.id(), t.name(), Arg.count(was.worth()), Arg.count(t.worth()));
+            differs(ChangeWords.MAY_BE_HIT, t.id(), t.name(), Arg.flag(was.mayBeHit()), Arg.flag(t.mayBeHit()));
+            differs(ChangeWords.PROTECTION, t.id(), t.name(), Arg.term(was.protection()), Arg.term(t.protection()));
+            differs(ChangeWords.PROTECTED_BY, t.id(), t.name(), name(was.protectedBy()), name(t.protectedBy()));
             differs(
-                    t.name() + " may be hit",
-                    was.mayBeHit() ? "yes" : "no",
-                    t.mayBeHit() ? "yes" : "no",
+                    ChangeWords.SIZE,
                     t.id(),
-                    changes);
-            differs("protection of " + t.name(), was.protection(), t.protection(), t.id(), changes);
-            differs("who sees to " + t.name(), was.protectedBy(), t.protectedBy(), t.id(), changes);
-            differs("size of " + t.name(), was.radiusM(), t.radiusM(), t.id(), changes);
+                    t.name(),
+                    Arg.of(Dimension.LENGTH, was.radiusM()),
+                    Arg.of(Dimension.LENGTH, t.radiusM()));
         }
         old.values()
-                .forEach(t -> changes.add(new Change(
-                        t.id(),
-                        t.name() + " is gone from the plan",
-                        Optional.of(t.outline().get(0)),
-                        Optional.empty())));
+                .forEach(t ->
+                        changes.add(new Change(t.id(), said(ChangeWords.GONE, t.name()), place(t), Optional.empty())));
     }
 
-    private static void stems(PlanDocument before, PlanDocument after, List<Change> changes) {
+    private void moved(PlanDocument.Thing was, PlanDocument.Thing now) {
+        if (was.outline().equals(now.outline())) {
+            return;
+        }
+        Spot from = was.outline().get(0);
+        Spot to = now.outline().get(0);
+        changes.add(new Change(
+                now.id(),
+                said(ChangeWords.MOVED, now.name())
+                        .with("by", Arg.of(Dimension.LENGTH, from.distanceTo(to)))
+                        .with("to", Arg.azimuth(from.bearingTo(to))),
+                Optional.of(from),
+                Optional.of(to)));
+    }
+
+    private static Optional<Spot> place(PlanDocument.Thing t) {
+        return Optional.of(t.outline().get(0));
+    }
+
+    private void stems() {
         Map<String, PlanDocument.StemPart> old = index(before.stems(), PlanDocument.StemPart::label);
         for (PlanDocument.StemPart s : after.stems()) {
             PlanDocument.StemPart was = old.remove(s.label());
             if (was == null) {
-                changes.add(new Change(s.label(), s.label() + " is new", Optional.empty(), Optional.of(s.at())));
+                changes.add(new Change(
+                        s.label(), said(ChangeWords.NEW_STEM, s.label()), Optional.empty(), Optional.of(s.at())));
                 continue;
             }
-            if (asPlanned(before, s)) {
+            if (asPlanned(s)) {
                 continue;
             }
-            differs(s.label() + " is", was.state(), s.state(), s.label(), changes);
-            differs("height of " + s.label(), round(was.heightHighM()), round(s.heightHighM()), s.label(), changes);
+            differs(ChangeWords.STATE, s.label(), s.label(), Arg.term(was.state()), Arg.term(s.state()));
+            differs(ChangeWords.HEIGHT, s.label(), s.label(), high(was), high(s));
             if (!was.at().equals(s.at())) {
                 changes.add(new Change(
                         s.label(),
-                        s.label() + " stands elsewhere on the plan",
+                        said(ChangeWords.STANDS_ELSEWHERE, s.label()),
                         Optional.of(was.at()),
                         Optional.of(s.at())));
             }
-            lay(s, was, changes);
+            lay(s, was);
         }
-        old.keySet().forEach(l -> changes.add(plain(l, l + " is gone from the plan")));
+        old.keySet().forEach(l -> plain(l, said(ChangeWords.GONE, l)));
+    }
+
+    private static Arg high(PlanDocument.StemPart s) {
+        return s.heightHighM().map(h -> Arg.up(Dimension.LENGTH, h)).orElseGet(() -> Arg.name(""));
     }
 
     /** A stem that came down by a step of the plan is no change of the plan. */
-    private static boolean asPlanned(PlanDocument before, PlanDocument.StemPart now) {
-        boolean down =
-                now.state().equals(StemState.FELLED.words()) || now.state().equals(StemState.LYING.words());
+    private boolean asPlanned(PlanDocument.StemPart now) {
+        boolean down = now.state() == StemState.FELLED || now.state() == StemState.LYING;
         return down
                 && before.steps().stream()
                         .anyMatch(st -> (st.kind() == Step.Kind.FELL || st.kind() == Step.Kind.RELEASE)
                                 && st.stem().filter(now.label()::equals).isPresent());
     }
 
-    private static void lay(PlanDocument.StemPart s, PlanDocument.StemPart was, List<Change> changes) {
+    private void lay(PlanDocument.StemPart s, PlanDocument.StemPart was) {
+        String label = s.label();
         if (was.lay().isEmpty() || s.lay().isEmpty()) {
             if (was.lay().isPresent() != s.lay().isPresent()) {
-                changes.add(plain(
-                        s.label(),
-                        "lay of " + s.label() + (s.lay().isPresent() ? " is now fixed" : " is no longer fixed")));
+                plain(
+                        label,
+                        said(s.lay().isPresent() ? ChangeWords.LAY_FIXED : ChangeWords.LAY_NO_LONGER_FIXED, label));
             }
             return;
         }
         PlanDocument.LayPart a = was.lay().get();
         PlanDocument.LayPart b = s.lay().get();
+        differs(ChangeWords.LAY, label, label, Arg.azimuth(a.layDeg()), Arg.azimuth(b.layDeg()));
         differs(
-                "lay of " + s.label(),
-                Azimuth.digits(a.layDeg()) + "°",
-                Azimuth.digits(b.layDeg()) + "°",
-                s.label(),
-                changes);
-        differs("exclusion ring of " + s.label() + " (m)", a.exclusionM(), b.exclusionM(), s.label(), changes);
-        differs("reach of " + s.label() + " (m)", a.reachM(), b.reachM(), s.label(), changes);
-        differs("type of cut of " + s.label(), a.school(), b.school(), s.label(), changes);
-        differs("what brings " + s.label() + " over", a.means(), b.means(), s.label(), changes);
-        cuts(s.label(), a, b, changes);
+                ChangeWords.RING,
+                label,
+                label,
+                Arg.up(Dimension.DISTANCE, a.exclusionM()),
+                Arg.up(Dimension.DISTANCE, b.exclusionM()));
+        differs(ChangeWords.REACH, label, label, up(a.reachM()), up(b.reachM()));
+        differs(ChangeWords.TYPE_OF_CUT, label, label, Arg.term(a.school()), Arg.term(b.school()));
+        differs(ChangeWords.MEANS, label, label, Arg.term(a.means()), Arg.term(b.means()));
+        cuts(label, a, b);
         if (!a.dropZone().equals(b.dropZone())) {
-            changes.add(plain(s.label(), "drop zone of " + s.label() + " is drawn anew"));
+            plain(label, said(ChangeWords.DROP_ZONE, label));
         }
         if (!ways(a.waysOut()).equals(ways(b.waysOut()))) {
-            changes.add(plain(s.label(), "ways out at " + s.label() + " changed"));
+            plain(label, said(ChangeWords.WAYS_OUT, label));
         }
         if (!clips(a).equals(clips(b))) {
-            changes.add(plain(s.label(), "what is taken out of the zones of " + s.label() + " changed"));
+            plain(label, said(ChangeWords.CLIPS, label));
         }
     }
 
     /** Everything on the card that somebody cuts or pulls by. */
-    private static void cuts(
-            String label, PlanDocument.LayPart before, PlanDocument.LayPart after, List<Change> changes) {
+    private void cuts(String label, PlanDocument.LayPart before, PlanDocument.LayPart after) {
         if (before.cuts().isEmpty() || after.cuts().isEmpty()) {
             return;
         }
         CutPart a = before.cuts().get();
         CutPart b = after.cuts().get();
-        Map<String, String> was =
-                a.measures().stream().collect(Collectors.toMap(CutPart.Said::key, CutPart.Said::metric, (x, y) -> x));
-        b.measures()
-                .forEach(m -> differs(
-                        m.words() + " of " + label, was.getOrDefault(m.key(), "none"), m.metric(), label, changes));
-        differs("back cut of " + label, a.backCut(), b.backCut(), label, changes);
-        differs("height of the cut of " + label, metres(a.cutHeightM()), metres(b.cutHeightM()), label, changes);
-        differs("bar for " + label, metres(a.barM()), metres(b.barM()), label, changes);
-        differs("side to stand on at " + label, a.stand(), b.stand(), label, changes);
-        differs("sound wood in the opened face of " + label, sound(a), sound(b), label, changes);
-        if (!a.help().equals(b.help())) {
-            changes.add(plain(label, "wedges, line or signal of " + label + " changed"));
+        Map<Object, Arg.Amount> was =
+                a.measures().stream().collect(Collectors.toMap(CutPart.Sawn::key, CutPart.Sawn::shown, (x, y) -> x));
+        b.measures().forEach(m -> {
+            Arg then = was.getOrDefault(m.key(), m.shown());
+            if (!was.containsKey(m.key()) || moved(then, m.shown())) {
+                plain(
+                        label,
+                        said(ChangeWords.MEASURE, label)
+                                .with("measure", Arg.term(m.key()))
+                                .with(WAS, was.containsKey(m.key()) ? Optional.of(then) : Optional.empty())
+                                .with(NOW, m.shown()));
+            }
+        });
+        differs(ChangeWords.BACK_CUT, label, label, Arg.term(a.backCut()), Arg.term(b.backCut()));
+        differs(ChangeWords.CUT_HEIGHT, label, label, height(a.cutHeightM()), height(b.cutHeightM()));
+        differs(ChangeWords.BAR, label, label, height(a.barM()), height(b.barM()));
+        differs(ChangeWords.STAND, label, label, Arg.term(a.stand()), Arg.term(b.stand()));
+        differs(ChangeWords.SOUND_WOOD, label, label, sound(a), sound(b));
+        if (!a.help().equals(b.help()) && a.help().stream().noneMatch(h -> h.code() == Plain.AS_SAID)) {
+            plain(label, said(ChangeWords.HELP, label));
         }
     }
 
-    private static String metres(double m) {
-        return String.format(Locale.ROOT, "%.2f m", m);
-    }
-
-    private static String sound(CutPart c) {
+    private static Arg sound(CutPart c) {
         return c.soundLeftM()
-                .map(l -> String.format(
-                        Locale.ROOT,
-                        "%.0f mm left, %.0f mm right",
-                        1000 * l,
-                        1000 * c.soundRightM().orElse(0.0)))
-                .orElse("not looked at");
+                .map(l -> Arg.said(Message.of(ChangeWords.SOUND_IN_FACE)
+                        .with("left", Arg.down(Dimension.SHORT, l))
+                        .with("right", Arg.down(Dimension.SHORT, c.soundRightM().orElse(0.0)))))
+                .orElseGet(() -> Arg.name(""));
     }
 
     /** Where each way ends: how it is drawn in between follows from that and the obstacles. */
@@ -208,72 +229,96 @@ public final class PlanComparison {
                 .toList();
     }
 
-    private static List<String> clips(PlanDocument.LayPart lay) {
+    private static List<List<Object>> clips(PlanDocument.LayPart lay) {
         return lay.zones().stream()
-                .flatMap(z -> z.clippedBy().stream().map(c -> z.words() + ": " + c))
+                .flatMap(z -> z.clippedBy().stream().map(c -> List.<Object>of(z.kind(), c)))
                 .toList();
     }
 
-    private static void steps(PlanDocument before, PlanDocument after, List<Change> changes) {
+    private void steps() {
         Map<String, PlanDocument.StepPart> old = index(before.steps(), PlanDocument.StepPart::id);
         for (PlanDocument.StepPart s : after.steps()) {
             PlanDocument.StepPart was = old.remove(s.id());
-            String name = "step " + s.turn() + ", " + s.title();
             if (was == null) {
-                changes.add(plain(s.id(), name + ", is new"));
+                plain(s.id(), step(ChangeWords.NEW_STEP, s));
                 continue;
             }
-            differs("order of " + s.title(), was.turn(), s.turn(), s.id(), changes);
-            if (was.startMin() != s.startMin() || was.endMin() != s.endMin()) {
-                changes.add(plain(s.id(), name + ": other time"));
+            if (was.turn() != s.turn()) {
+                plain(s.id(), step(ChangeWords.STEP_ORDER, s).with(WAS, Arg.count(was.turn())));
             }
-            if (s.stem()
-                    .flatMap(after::stem)
-                    .filter(stem -> asPlanned(before, stem))
-                    .isEmpty()) {
-                posts(name, was, s, changes);
+            if (was.startMin() != s.startMin() || was.endMin() != s.endMin()) {
+                plain(s.id(), step(ChangeWords.STEP_TIME, s));
+            }
+            if (s.stem().flatMap(after::stem).filter(this::asPlanned).isEmpty()) {
+                posts(was, s);
             }
         }
-        old.values().forEach(s -> changes.add(plain(s.id(), s.title() + " is no longer a step")));
+        old.values().forEach(s -> plain(s.id(), step(ChangeWords.STEP_GONE, s)));
     }
 
-    private static void posts(String name, PlanDocument.StepPart was, PlanDocument.StepPart now, List<Change> changes) {
+    private void posts(PlanDocument.StepPart was, PlanDocument.StepPart now) {
         Map<String, PlanDocument.PostPart> old = index(was.posts(), p -> p.role() + p.personId());
         for (PlanDocument.PostPart p : now.posts()) {
             PlanDocument.PostPart before = old.remove(p.role() + p.personId());
             if (before == null) {
-                changes.add(plain(
-                        now.id(),
-                        name + ": " + p.person() + " is now " + p.role().words()));
+                plain(now.id(), post(ChangeWords.POST_NEW, now, p));
             } else if (!before.stand().equals(p.stand())) {
-                changes.add(new Change(
-                        now.id(), name + ": " + p.person() + " stands elsewhere", before.stand(), p.stand()));
+                changes.add(new Change(now.id(), post(ChangeWords.STAND_ELSEWHERE, now, p), before.stand(), p.stand()));
             } else if (!ways(before.waysOut()).equals(ways(p.waysOut()))) {
-                changes.add(new Change(
-                        now.id(), name + ": " + p.person() + " has another way out", before.stand(), p.stand()));
+                changes.add(new Change(now.id(), post(ChangeWords.OTHER_WAY_OUT, now, p), before.stand(), p.stand()));
             }
         }
-        old.values()
-                .forEach(p -> changes.add(plain(
-                        now.id(),
-                        name + ": " + p.person() + " is no longer " + p.role().words())));
+        old.values().forEach(p -> plain(now.id(), post(ChangeWords.POST_GONE, now, p)));
     }
 
-    private static void differs(String what, Object was, Object now, String subject, List<Change> changes) {
-        if (!was.equals(now)) {
-            changes.add(plain(
-                    subject,
-                    what + " " + (now.toString().isEmpty() ? "nobody" : now) + ", was "
-                            + (was.toString().isEmpty() ? "nobody" : was)));
+    private static Message step(ChangeWords says, PlanDocument.StepPart s) {
+        return Message.of(says)
+                .with("turn", Arg.count(s.turn()))
+                .with("kind", Arg.term(s.kind()))
+                .with("stem", s.stem().map(Arg::name));
+    }
+
+    private static Message post(ChangeWords says, PlanDocument.StepPart s, PlanDocument.PostPart p) {
+        return step(says, s).with("person", Arg.name(p.person())).with("role", Arg.term(p.role()));
+    }
+
+    private void differs(ChangeWords says, String subject, String name, Arg was, Arg now) {
+        if (moved(was, now)) {
+            plain(subject, said(says, name).with(WAS, said(was)).with(NOW, said(now)));
         }
     }
 
-    private static String round(Optional<Double> metres) {
-        return metres.map(m -> String.format(Locale.ROOT, "%.1f m", m)).orElse("not known");
+    /** What nobody would see is no change: a number that reads the same. */
+    private static boolean moved(Arg was, Arg now) {
+        return was instanceof Arg.Amount a && now instanceof Arg.Amount b && a.dimension() == b.dimension()
+                ? Math.abs(a.value() - b.value()) > 1e-9
+                : !Objects.equals(was, now);
     }
 
-    private static Change plain(String subject, String words) {
-        return new Change(subject, words, Optional.empty(), Optional.empty());
+    /** A name that is empty is nobody or nothing. */
+    private static Optional<Arg> said(Arg arg) {
+        return Optional.of(arg)
+                .filter(a -> !(a instanceof Arg.Name n && n.text().isEmpty()));
+    }
+
+    private static Message said(ChangeWords says, String name) {
+        return Message.of(says).with("name", Arg.name(name));
+    }
+
+    private void plain(String subject, Message says) {
+        changes.add(new Change(subject, says, Optional.empty(), Optional.empty()));
+    }
+
+    private static Arg name(String text) {
+        return Arg.name(text);
+    }
+
+    private static Arg up(double metres) {
+        return Arg.up(Dimension.LENGTH, metres);
+    }
+
+    private static Arg height(double metres) {
+        return Arg.of(Dimension.HEIGHT, metres);
     }
 
     private static <T> Map<String, T> index(List<T> list, Function<T, String> key) {

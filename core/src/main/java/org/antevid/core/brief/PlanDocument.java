@@ -4,12 +4,20 @@ import java.util.List;
 import java.util.Optional;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
+import org.antevid.core.lay.Means;
+import org.antevid.core.lay.Zone;
 import org.antevid.core.site.EmergencyCard;
+import org.antevid.core.site.FeatureKind;
+import org.antevid.core.site.Protection;
 import org.antevid.core.site.Spot;
+import org.antevid.core.stem.Species;
+import org.antevid.core.stem.StemState;
+import org.antevid.core.stump.School;
 
 /**
  * The plan as it is frozen into a briefing: plain values only, so that it can be stored, hashed, drawn and compared.
- * Distances in metres, azimuths clockwise from north; numbers of zones are already rounded to the safe side.
+ * Distances in metres, azimuths clockwise from north; what is said is said by codes, so that it is the same document in
+ * every language; numbers of zones are already rounded to the safe side.
  */
 public record PlanDocument(
         String job,
@@ -25,20 +33,20 @@ public record PlanDocument(
     public record Thing(
             String id,
             String name,
-            String kind,
+            FeatureKind kind,
             String form,
             List<Spot> outline,
             double radiusM,
             int worth,
             boolean mayBeHit,
-            String protection,
+            Protection protection,
             String protectedBy) {}
 
     /** A stem; {@code lay} is empty when none is fixed. */
     public record StemPart(
             String label,
-            String species,
-            String state,
+            Species species,
+            StemState state,
             Spot at,
             Optional<Double> heightHighM,
             Optional<LayPart> lay,
@@ -61,8 +69,8 @@ public record PlanDocument(
             List<Spot> fan,
             List<Spot> dropZone,
             List<WayPart> waysOut,
-            String school,
-            String means,
+            School school,
+            Means.Kind means,
             Optional<Double> biasDeg,
             Optional<Double> sigmaDeg,
             double hingeLengthM,
@@ -98,7 +106,7 @@ public record PlanDocument(
     }
 
     /** Ground kept clear while it is felled, as clipped; older documents have none. */
-    public record ZonePart(String words, List<List<Spot>> outlines, List<String> clippedBy) {}
+    public record ZonePart(Zone.Kind kind, List<List<Spot>> outlines, List<String> clippedBy) {}
 
     /**
      * A way out: name, azimuth of its end, metres along it, its corners from where it begins (none in older documents).
@@ -113,7 +121,6 @@ public record PlanDocument(
     public record StepPart(
             String id,
             int turn,
-            String title,
             Step.Kind kind,
             Optional<String> stem,
             int startMin,
@@ -121,8 +128,7 @@ public record PlanDocument(
             List<PostPart> posts) {}
 
     /** Somebody's part in a step; the way out is empty while the stand is not set. */
-    public record PostPart(
-            String personId, String person, Role role, String task, Optional<Spot> stand, List<WayPart> waysOut) {}
+    public record PostPart(String personId, String person, Role role, Optional<Spot> stand, List<WayPart> waysOut) {}
 
     public PlanDocument {
         things = List.copyOf(things);

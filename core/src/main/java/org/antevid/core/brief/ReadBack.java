@@ -8,6 +8,7 @@ import java.util.Random;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
+import org.antevid.core.quantity.Compass;
 
 /**
  * Three questions drawn from the plan that a person reads back before signing: how far the ring is, where the stem goes

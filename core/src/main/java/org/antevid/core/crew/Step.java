@@ -2,6 +2,9 @@ package org.antevid.core.crew;
 
 import java.util.List;
 import java.util.Optional;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.site.Spot;
@@ -22,19 +25,10 @@ public record Step(
         List<Post> posts) {
     /** What is done in a step. */
     public enum Kind {
-        RELEASE("bring down the hung-up stem"),
-        FELL("fell"),
-        CROSSCUT("crosscut"),
-        CLEAR("clear up");
-        private final String words;
-
-        Kind(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+        RELEASE,
+        FELL,
+        CROSSCUT,
+        CLEAR;
     }
 
     /** A person in a role; where they stand is empty until it is set. */
@@ -44,16 +38,12 @@ public record Step(
         Require.within(startMin, 0, 1440, "startMin");
         Require.within(endMin, 1, 1440, "endMin");
         if (endMin <= startMin) {
-            throw new RefusedInput("DURATION", "endMin", "must be after the start at " + startMin + " min");
+            throw new RefusedInput(Message.of(Refusal.ENDS_BEFORE_START).with("start", Arg.count(startMin)), "endMin");
         }
         posts = List.copyOf(posts);
     }
 
     public boolean overlaps(Step other) {
         return startMin < other.endMin && other.startMin < endMin;
-    }
-
-    public String title() {
-        return stem.map(s -> kind.words() + " " + s).orElse(kind.words());
     }
 }

@@ -3,7 +3,6 @@ package org.antevid.core.cutting;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.antevid.core.assist.Lever;
 import org.antevid.core.assist.Rig;
@@ -14,10 +13,11 @@ import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayControl;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
-import org.antevid.core.lay.SightMiss;
 import org.antevid.core.lay.Sweep;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
-import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Site;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.StemMass;
@@ -60,7 +60,7 @@ public record CutPlan(
         Optional<Lever> lever,
         Optional<Pull> pull,
         Optional<Pull> fallback,
-        List<String> refused,
+        List<Message> refused,
         Optional<SideGuy> guy,
         CutHeights heights,
         Optional<OpenedFace.Left> opened,
@@ -68,8 +68,6 @@ public record CutPlan(
         double windNm,
         double gustMs,
         InWind inWind) {
-    private static final double CM = 0.01;
-    private static final double UNEVEN_DEG = 5;
 
     /**
      * What holds in the wind that is there now and would not at the limit.
@@ -100,12 +98,13 @@ public record CutPlan(
         StemReading stem = p.stem();
         double gust = site.today().designGustMs();
         double wind = Tipping.windNm(stem, p.choice().cutHeightM(), gust);
-        List<String> refused = new ArrayList<>();
-        Optional<Pull> pull = p.row().flatMap(r -> pull(p, r, p.choice().means(), gust, wind, "line", refused, site));
+        List<Message> refused = new ArrayList<>();
+        Optional<Pull> pull =
+                p.row().flatMap(r -> pull(p, r, p.choice().means(), gust, wind, CutRemark.LINE_REFUSED, refused, site));
         Optional<Pull> fallback = p.row().flatMap(r -> p.choice()
                 .support()
                 .fallback()
-                .flatMap(m -> pull(p, r, m, gust, wind, "fallback line", refused, site)));
+                .flatMap(m -> pull(p, r, m, gust, wind, CutRemark.FALLBACK_REFUSED, refused, site)));
         double windNow =
                 Tipping.windNm(stem, p.choice().cutHeightM(), site.today().judgedGustMs());
         double pretension = pull.map(l -> l.pretensionN() * l.still().armM()).orElse(0.0);
@@ -177,18 +176,26 @@ public record CutPlan(
     }
 
     private static Optional<Pull> pull(
-            LayPlan p, Sweep.Row r, Means m, double gust, double wind, String which, List<String> refused, Site site) {
+            LayPlan p,
+            Sweep.Row r,
+            Means m,
+            double gust,
+            double wind,
+            CutRemark which,
+            List<Message> refused,
+            Site site) {
         if (!m.isLine()) {
             return Optional.empty();
         }
         if (!m.measured()) {
-            refused.add(which + ": height or anchor not known");
+            refused.add(Message.of(which).with("because", Arg.said(Message.of(CutRemark.LINE_NOT_MEASURED))));
             return Optional.empty();
         }
         try {
             return Optional.of(Pull.of(p, r, m, gust, wind, site));
         } catch (RefusedInput e) {
-            refused.add(which + ": " + e.faults().get(0).message());
+            refused.add(
+                    Message.of(which).with("because", Arg.said(e.faults().get(0).says())));
             return Optional.empty();
         }
     }
@@ -245,11 +252,13 @@ public record CutPlan(
         return lay.card();
     }
 
-    /** @return loose wood above, in words: no wedge is driven beneath it, whatever the sums say (practice rule) */
-    public List<String> looseAbove() {
+    /** @return loose wood above: no wedge is driven beneath it, whatever the sums say (practice rule) */
+    public List<Message> looseAbove() {
         return lay.stem().defects().stream()
                 .filter(d -> d.kind().loose())
-                .map(d -> String.format(Locale.ROOT, "%s at %.0f m", d.kind().words(), d.fromM()))
+                .map(d -> Message.of(CutRemark.LOOSE_ABOVE)
+                        .with("kind", Arg.term(d.kind()))
+                        .with("at", Arg.of(Dimension.DISTANCE, d.fromM())))
                 .toList();
     }
 
@@ -258,7 +267,7 @@ public record CutPlan(
     }
 
     public List<CutStep> steps() {
-        return CutStep.of(this);
+        return CutSteps.of(this);
     }
 
     /** @return every type of cut on this stem by its rule; one that cannot be cut here is left out */
@@ -332,170 +341,6 @@ public record CutPlan(
 
     /** @return all measures in the order in which they are cut */
     public List<Measure> measures() {
-        CutCard c = card();
-        CutChoice own = lay.choice().cuts();
-        Optional<Double> bark = own.barkM();
-        double length = lay.zone().lengthM();
-        List<Measure> all = new ArrayList<>();
-        all.add(new Measure(
-                "depth",
-                "notch depth",
-                c.depthM(),
-                bark.map(b -> c.depthM() + b),
-                byTheRule.depthM(),
-                own.depthM().isPresent(),
-                Measure.Safe.DOWN,
-                side("deeper", c.depthM() + CM)));
-        all.add(new Measure(
-                "face",
-                "face angle",
-                c.faceDeg(),
-                Optional.empty(),
-                byTheRule.faceDeg(),
-                own.faceDeg().isPresent(),
-                Measure.Safe.NONE,
-                Optional.of(String.format(
-                        Locale.ROOT,
-                        "cuts crossing 1 cm shut the face at %.0f°",
-                        Math.toDegrees(Math.atan(0.008 / CM))))));
-        c.mouthM()
-                .ifPresent(m -> all.add(new Measure(
-                        "mouth",
-                        "notch opens at the front",
-                        m,
-                        bark.map(b -> m * (c.depthM() + b) / c.depthM()),
-                        byTheRule.mouthM().orElse(m),
-                        false,
-                        Measure.Safe.UP,
-                        Optional.empty())));
-        all.add(new Measure(
-                "hingeLeft",
-                "hinge, left end",
-                c.hingeLeftM(),
-                Optional.empty(),
-                byTheRule.hingeLeftM(),
-                own.hingeLeftM().isPresent(),
-                Measure.Safe.UP,
-                Optional.of(String.format(
-                        Locale.ROOT,
-                        "1 cm thicker at one end: %.1f m at the tip",
-                        Rounding.up(
-                                length * Math.sin(Math.toRadians(Math.min(90, UNEVEN_DEG * CM / c.hingeThickM()))),
-                                1)))));
-        all.add(new Measure(
-                "hingeRight",
-                "hinge, right end",
-                c.hingeRightM(),
-                Optional.empty(),
-                byTheRule.hingeRightM(),
-                own.hingeRightM().isPresent(),
-                Measure.Safe.UP,
-                thinner()));
-        all.add(new Measure(
-                "hingeLength",
-                "hinge length",
-                c.hingeLengthM(),
-                bark.map(c::hingeOverBarkM),
-                byTheRule.hingeLengthM(),
-                false,
-                Measure.Safe.DOWN,
-                Optional.of(String.format(
-                        Locale.ROOT,
-                        "1 cm askew: %.2f m at the tip",
-                        Rounding.up(
-                                SightMiss.of(10, Math.max(0.05, c.hingeLengthM()), length)
-                                        .missM(),
-                                2)))));
-        all.add(new Measure(
-                "step",
-                "back cut above the notch floor",
-                c.backCutStepM(),
-                Optional.empty(),
-                byTheRule.backCutStepM(),
-                own.stepM().isPresent(),
-                Measure.Safe.UP,
-                Optional.empty()));
-        if (backCut == BackCut.BORE_STRAP) {
-            all.add(new Measure(
-                    "boreFrom",
-                    "bore begins behind the front",
-                    c.boreFrontM(),
-                    bark.map(b -> c.boreFrontM() + b),
-                    byTheRule.boreFrontM(),
-                    false,
-                    Measure.Safe.UP,
-                    Optional.empty()));
-            c.boreLengthM()
-                    .ifPresent(b -> all.add(new Measure(
-                            "bore",
-                            "bored, hinge to strap",
-                            b,
-                            Optional.empty(),
-                            byTheRule.boreLengthM().orElse(b),
-                            false,
-                            Measure.Safe.DOWN,
-                            Optional.empty())));
-            all.add(new Measure(
-                    "strap",
-                    "strap left at the back",
-                    c.strapM(),
-                    bark.map(b -> c.strapM() + b),
-                    byTheRule.strapM(),
-                    own.strapM().isPresent(),
-                    Measure.Safe.UP,
-                    thinnerStrap()));
-        }
-        return List.copyOf(all);
-    }
-
-    private Optional<String> side(String what, double depthM) {
-        double back = 1000 * CM;
-        return Optional.of(String.format(
-                Locale.ROOT,
-                "1 cm %s: hinge %.0f mm %s, sits back %.0f mm less",
-                what,
-                Math.abs(1000 * (card().chordM(depthM) - card().chordApexM())),
-                card().chordM(depthM) >= card().chordApexM() ? "longer" : "shorter",
-                back));
-    }
-
-    private Optional<String> thinner() {
-        return hinge.filter(h -> Double.isFinite(h.utilisation())).map(h -> {
-            double t = Math.min(card().hingeLeftM(), card().hingeRightM());
-            return t <= CM + 0.001
-                    ? "1 cm thinner: no hinge"
-                    : String.format(
-                            Locale.ROOT,
-                            "1 cm thinner: the side lean takes %.0f %% of it, from %.0f %%",
-                            Math.ceil(100 * h.utilisation() * t / (t - CM)),
-                            Math.ceil(100 * h.utilisation()));
-        });
-    }
-
-    private Optional<String> thinnerStrap() {
-        return strap.flatMap(StrapHold::ratio).map(r -> {
-            double wood = card().strapM() - CM;
-            if (wood <= 0.003) {
-                return "1 cm thinner: no strap";
-            }
-            CutCard c = card();
-            StrapHold less = StrapHold.of(new StrapHold.Strap(
-                    lay.stem().species(),
-                    lay.stem().corners(lay.choice().layDeg()).strap(),
-                    c.dLayM(),
-                    c.dAcrossM(),
-                    c.depthM(),
-                    c.hingeThickM(),
-                    wood,
-                    0,
-                    strap.get().tensionN() * strap.get().armM(),
-                    0.5,
-                    2));
-            return String.format(
-                    Locale.ROOT,
-                    "1 cm thinner: holds %s times, from %s",
-                    Rounding.downText(less.ratio().orElse(0.0)),
-                    Rounding.downText(r));
-        });
+        return Measures.of(this);
     }
 }

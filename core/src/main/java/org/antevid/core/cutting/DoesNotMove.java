@@ -2,11 +2,13 @@ package org.antevid.core.cutting;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.antevid.core.lay.LayPlan;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Code;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Require;
-import org.antevid.core.quantity.Rounding;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stump.CutCard;
 import org.antevid.core.stump.HingeHold;
@@ -18,10 +20,26 @@ import org.antevid.core.stump.HingeHold;
  *
  * @param extraN pull it costs on top, reserve in; empty where no sum answers or no line pulls
  */
-public record DoesNotMove(String cause, String tell, Optional<Double> extraN, String then) {
-    public static final String FIRST =
-            "Nobody goes back to the stump until the line is held by somebody who says so, wedges are set, and "
-                    + "the leader has named who approaches and on which side.";
+public record DoesNotMove(Cause cause, Message says, Optional<Double> extraN, Message then) {
+    /** What holds before anybody looks for a cause. */
+    public static final Message FIRST = Message.of(CutRemark.NOBODY_GOES_BACK);
+    /** What may hold it, with what tells it. */
+    public enum Cause implements Code {
+        UNCUT_BAND,
+        HINGE_TOO_THICK,
+        LINE_SLACK,
+        TOP_CAUGHT,
+        PULL_TOO_WEAK
+    }
+
+    private enum Then implements Code {
+        CUT_THE_BAND,
+        THIN_THE_HINGE,
+        HAUL_ON,
+        TREAT_AS_HUNG,
+        FALLBACK_LINE
+    }
+
     private static final double CM = 0.01;
     private static final double UPPER = 1.25;
 
@@ -50,14 +68,12 @@ public record DoesNotMove(String cause, String tell, Optional<Double> extraN, St
                 * uncut.heightM
                 * (c.behindHingeM() + c.hingeThickM() / 2);
         all.add(new DoesNotMove(
-                String.format(
-                        Locale.ROOT,
-                        "an uncut band, taken %.0f by %.0f mm at the back",
-                        1000 * uncut.widthM,
-                        1000 * uncut.heightM),
-                "the kerf opens on one side only, or not at all",
+                Cause.UNCUT_BAND,
+                Message.of(Cause.UNCUT_BAND)
+                        .with("wide", Arg.of(Dimension.SHORT, uncut.widthM))
+                        .with("high", Arg.of(Dimension.SHORT, uncut.heightM)),
                 extra(pull, band),
-                "look along the kerf from the side, never from behind; pass the bar through it again"));
+                Message.of(Then.CUT_THE_BAND)));
         double thick = HingeHold.of(new HingeHold.Hinge(
                                 p.stem().species(),
                                 Condition.SOUND,
@@ -75,38 +91,29 @@ public record DoesNotMove(String cause, String tell, Optional<Double> extraN, St
                 - HingeHold.of(p.stem().species(), Condition.SOUND, c, 1, 0, 0, 0)
                         .forwardHoldNm();
         all.add(new DoesNotMove(
-                "the hinge is a centimetre too thick",
-                "the kerf opens evenly and stops, the tips come a little and spring back",
+                Cause.HINGE_TOO_THICK,
+                Message.of(Cause.HINGE_TOO_THICK),
                 extra(pull, thick),
-                "thin it evenly from both ends by what was measured, never past the planned measure"));
+                Message.of(Then.THIN_THE_HINGE)));
         pull.ifPresent(l -> {
             all.add(new DoesNotMove(
-                    "the line is slack",
-                    "it hangs in a belly, the tips do not answer",
+                    Cause.LINE_SLACK,
+                    Message.of(Cause.LINE_SLACK),
                     Optional.empty(),
-                    String.format(
-                            Locale.ROOT,
-                            "haul on: it takes %.1f m at the tie, %.1f m at the hauling end",
-                            Rounding.up(l.travel().tieM(), 1),
-                            Rounding.up(l.travel().haulM(), 1))));
+                    Message.of(Then.HAUL_ON)
+                            .with("tie", Arg.up(Dimension.LENGTH, l.travel().tieM()))
+                            .with("haul", Arg.up(Dimension.LENGTH, l.travel().haulM()))));
         });
         all.add(new DoesNotMove(
-                "the top is caught",
-                "the stem bends but the top stays, twigs move in the neighbour",
-                Optional.empty(),
-                "no more pull: treat it as hung up, zones and all"));
+                Cause.TOP_CAUGHT, Message.of(Cause.TOP_CAUGHT), Optional.empty(), Message.of(Then.TREAT_AS_HUNG)));
         pull.ifPresent(l -> all.add(new DoesNotMove(
-                "the pull is too weak",
-                "line straight as a bar, kerf open and still",
+                Cause.PULL_TOO_WEAK,
+                Message.of(Cause.PULL_TOO_WEAK),
                 Optional.empty(),
-                l.availableN()
-                        .map(n -> String.format(
-                                Locale.ROOT,
-                                "there are %s, the plan asks %s, %s with wind; take the fallback line, never jerk",
-                                Rounding.pullDown(n),
-                                Pull.kilo(l.still().tensionN()),
-                                Pull.kilo(l.atLimit().tensionN())))
-                        .orElse("what it pulls is not known; take the fallback line, never jerk"))));
+                Message.of(Then.FALLBACK_LINE)
+                        .with("has", l.availableN().map(n -> Arg.down(Dimension.PULL, n)))
+                        .with("plan", Arg.up(Dimension.PULL, l.still().tensionN()))
+                        .with("wind", Arg.up(Dimension.PULL, l.atLimit().tensionN())))));
         return List.copyOf(all);
     }
 

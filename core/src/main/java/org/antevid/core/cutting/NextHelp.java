@@ -3,7 +3,6 @@ package org.antevid.core.cutting;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.antevid.core.assist.Lever;
 import org.antevid.core.assist.Wedges;
@@ -12,8 +11,10 @@ import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
 import org.antevid.core.lay.Support;
 import org.antevid.core.lay.Sweep;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
-import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Site;
 
 /**
@@ -22,7 +23,7 @@ import org.antevid.core.site.Site;
  *
  * @param enough it brings the stem over at its 95 % side
  */
-public record NextHelp(Kind kind, String words, boolean enough) {
+public record NextHelp(Kind kind, Message says, boolean enough) {
     /** Hinges are thinned to this share of the rule's measure at most (judgement). */
     private static final double THINNED = 0.8;
 
@@ -50,8 +51,7 @@ public record NextHelp(Kind kind, String words, boolean enough) {
             more(p, site, on).ifPresent(all::add);
             if (p.card().dLayM() <= Lever.MOST_DIAMETER_M) {
                 tried(p, site, on.by(Means.of(Means.Kind.LEVER)))
-                        .ifPresent(t ->
-                                all.add(new NextHelp(Kind.LEVER, "felling lever, both hands and legs", t.enough())));
+                        .ifPresent(t -> all.add(new NextHelp(Kind.LEVER, Message.of(HelpWords.LEVER), t.enough())));
             }
         }
         lines.forEach(m -> tried(p, site, on.by(m)).ifPresent(t -> all.add(line(m, t))));
@@ -70,13 +70,16 @@ public record NextHelp(Kind kind, String words, boolean enough) {
                 .filter(t -> t.row.use() < MOST_SIDE_USE)
                 .map(t -> new NextHelp(
                         Kind.THINNER_HINGE,
-                        String.format(
-                                Locale.ROOT,
-                                "hinge %.0f mm instead of %.0f, within the rule: %s; it then takes %.0f %% to the side",
-                                MM * thin,
-                                MM * p.card().hingeThickM(),
-                                each(p, t, site),
-                                Math.ceil(100 * t.row.use())),
+                        each(
+                                Message.of(HelpWords.THINNER_HINGE)
+                                        .with("thin", Arg.of(Dimension.SHORT, thin))
+                                        .with(
+                                                "now",
+                                                Arg.of(Dimension.SHORT, p.card().hingeThickM()))
+                                        .with("side", Arg.up(Dimension.SHARE, t.row.use())),
+                                p,
+                                t,
+                                site),
                         t.enough()));
     }
 
@@ -88,45 +91,36 @@ public record NextHelp(Kind kind, String words, boolean enough) {
                 : tried(p, site, on.by(on.support().beside(room)))
                         .map(t -> new NextHelp(
                                 Kind.MORE_WEDGES,
-                                String.format(
-                                        Locale.ROOT,
-                                        "%d wedges side by side instead of %d: %s",
-                                        room,
-                                        now,
-                                        each(p, t, site)),
+                                each(
+                                        Message.of(HelpWords.MORE_WEDGES)
+                                                .with("room", Arg.count(room))
+                                                .with("now", Arg.count(now)),
+                                        p,
+                                        t,
+                                        site),
                                 t.enough()));
     }
 
     private static NextHelp line(Means m, Tried t) {
         boolean hand = m.kind() == Means.Kind.HAND_LINE;
-        String where = String.format(
-                Locale.ROOT,
-                "%s tied %.1f m up, %.0f m out (proposed)",
-                m.kind().words(),
-                m.ropeHeightM().orElse(0.0),
-                m.anchorDistM().orElse(0.0));
         return new NextHelp(
                 hand ? Kind.HAND_LINE : Kind.MACHINE_LINE,
-                where
-                        + t.plan.control()
-                                .neededN()
-                                .map(n -> ": needs " + Rounding.pull(n))
-                                .orElse("")
-                        + m.tensionN()
-                                .map(n -> ", gives " + Rounding.pullDown(n))
-                                .orElse(", its pull is not known"),
+                Message.of(HelpWords.LINE)
+                        .with("line", Arg.term(m.kind()))
+                        .with("tied", Arg.of(Dimension.LENGTH, m.ropeHeightM().orElse(0.0)))
+                        .with("out", Arg.of(Dimension.DISTANCE, m.anchorDistM().orElse(0.0)))
+                        .with("needs", t.plan.control().neededN().map(n -> Arg.up(Dimension.PULL, n)))
+                        .with("gives", m.tensionN().map(n -> Arg.down(Dimension.PULL, n))),
                 t.enough());
     }
 
-    private static String each(CutPlan p, Tried t, Site site) {
-        return CutPlan.of(t.plan, site)
-                .wedges()
-                .map(w -> String.format(
-                        Locale.ROOT,
-                        "%.1f kN on each, %.1f before",
-                        Rounding.up(Wedges.SAFETY * w.forcePerWedgeN() / MM, 1),
-                        Rounding.up(Wedges.SAFETY * p.wedges().orElseThrow().forcePerWedgeN() / MM, 1)))
-                .orElse("");
+    private static Message each(Message says, CutPlan p, Tried t, Site site) {
+        return says.with("then", CutPlan.of(t.plan, site).wedges().map(NextHelp::each))
+                .with("before", Optional.of(each(p.wedges().orElseThrow())));
+    }
+
+    private static Arg each(Wedges w) {
+        return Arg.up(Dimension.FORCE, Wedges.SAFETY * w.forcePerWedgeN());
     }
 
     private record Tried(LayPlan plan, Sweep.Row row) {

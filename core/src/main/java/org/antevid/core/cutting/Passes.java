@@ -2,9 +2,11 @@ package org.antevid.core.cutting;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.antevid.core.lay.LayPlan;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.stump.BackCut;
 import org.antevid.core.stump.CutCard;
@@ -17,13 +19,14 @@ import org.antevid.core.stump.CutCard;
  * @param overlapM how far passes from two sides overlap at the widest chord; empty for one pass, 0 and less means they
  *     do not meet
  */
-public record Passes(List<Pass> passes, Optional<Double> overlapM, EscapeRoutes.Side stand, String standsBecause) {
+public record Passes(List<Pass> passes, Optional<Double> overlapM, EscapeRoutes.Side stand, Message standsBecause) {
     /** A side lean that weighs more than this share of the hinge decides where he stands. */
     private static final double LEANS_ASIDE = 0.05;
+    /** A bore through the face is so much wider than what the bar leaves (practice rule). */
+    private static final double FACE_BORE_OVER_M = 0.05;
 
-    public static final String NEVER =
-            "never behind the butt, never in front of the notch, never under the side lean, never inside the "
-                    + "angle of a line";
+    /** Where nobody stands at a cut. */
+    public static final Message NEVER = Message.of(CutRemark.NEVER_STAND);
 
     /**
      * One pass, on the stump seen from above: from {@code fromM} to {@code toM} behind the front of the wood.
@@ -32,7 +35,7 @@ public record Passes(List<Pass> passes, Optional<Double> overlapM, EscapeRoutes.
      * @param inM how far it goes in, square to the lay
      */
     public record Pass(
-            String words,
+            Message says,
             EscapeRoutes.Side entry,
             double fromM,
             double toM,
@@ -47,60 +50,43 @@ public record Passes(List<Pass> passes, Optional<Double> overlapM, EscapeRoutes.
     public static Passes of(LayPlan p, BackCut back) {
         CutCard c = p.card();
         EscapeRoutes.Side stand = stand(p);
-        String because = because(p, stand);
+        Message because = because(p, stand);
         double bar = p.choice().barM();
         double edge = c.boreFrontM();
         double end = back == BackCut.BORE_STRAP ? c.dLayM() - c.strapM() : c.dLayM();
         double widest = p.choice().cuts().flare(p.choice().cutHeightM()) * widest(c, edge);
         double first = Math.min(bar, widest);
         List<Pass> all = new ArrayList<>();
-        String in = back.bored() ? "bore in behind the hinge" : "saw in from the back";
+        PassWords in = back.bored() ? PassWords.BORE_IN : PassWords.SAW_IN;
         Optional<Double> overlap = Optional.empty();
         EscapeRoutes.Side far = stand == EscapeRoutes.Side.LEFT ? EscapeRoutes.Side.RIGHT : EscapeRoutes.Side.LEFT;
         switch (c.barReach()) {
-            case ONE_SIDE ->
-                all.add(new Pass(in + " from the " + stand.key(), stand, edge, end, first, back.bored(), false));
+            case ONE_SIDE -> all.add(new Pass(from(in, stand), stand, edge, end, first, back.bored(), false));
             case BOTH_SIDES -> {
                 overlap = Optional.of(2 * bar - widest);
                 all.add(new Pass(
-                        in + " from the " + far.key() + " first, the side he leaves",
+                        from(back.bored() ? PassWords.BORE_IN_FIRST : PassWords.SAW_IN_FIRST, far),
                         far,
                         edge,
                         end,
                         first,
                         back.bored(),
                         false));
-                all.add(new Pass(
-                        "change sides and finish from the " + stand.key(),
-                        stand,
-                        edge,
-                        end,
-                        first,
-                        back.bored(),
-                        false));
+                all.add(new Pass(from(PassWords.CHANGE_SIDES, stand), stand, edge, end, first, back.bored(), false));
             }
             case BOTH_SIDES_AND_FACE_BORE -> {
                 overlap = Optional.of(2 * bar - widest);
                 all.add(new Pass(
-                        String.format(
-                                Locale.ROOT,
-                                "bore through the middle of the face, %.0f mm wide: specialist work",
-                                Math.ceil(1000 * (widest - 2 * bar + 0.05))),
+                        Message.of(PassWords.BORE_FACE)
+                                .with("wide", Arg.up(Dimension.SHORT, widest - 2 * bar + FACE_BORE_OVER_M)),
                         stand,
                         0,
                         Math.min(c.dLayM(), c.depthM() + bar),
                         bar,
                         true,
                         true));
-                all.add(new Pass(in + " from the " + far.key(), far, edge, end, first, back.bored(), false));
-                all.add(new Pass(
-                        "change sides and finish from the " + stand.key(),
-                        stand,
-                        edge,
-                        end,
-                        first,
-                        back.bored(),
-                        false));
+                all.add(new Pass(from(in, far), far, edge, end, first, back.bored(), false));
+                all.add(new Pass(from(PassWords.CHANGE_SIDES, stand), stand, edge, end, first, back.bored(), false));
             }
             case NOT_REACHABLE -> {}
         }
@@ -126,9 +112,14 @@ public record Passes(List<Pass> passes, Optional<Double> overlapM, EscapeRoutes.
                 .map(h -> h.signedUse() > 0);
     }
 
-    private static String because(LayPlan p, EscapeRoutes.Side stand) {
+    private static Message because(LayPlan p, EscapeRoutes.Side stand) {
         return leansAside(p)
-                .map(right -> "the stem leans to the " + (right ? "right" : "left"))
-                .orElse("the better way out is on the " + stand.key());
+                .map(right -> Message.of(CutRemark.LEANS_ASIDE)
+                        .with("side", Arg.term(right ? EscapeRoutes.Side.RIGHT : EscapeRoutes.Side.LEFT)))
+                .orElseGet(() -> Message.of(CutRemark.BETTER_WAY_OUT).with("side", Arg.term(stand)));
+    }
+
+    private static Message from(PassWords says, EscapeRoutes.Side side) {
+        return Message.of(says).with("side", Arg.term(side));
     }
 }

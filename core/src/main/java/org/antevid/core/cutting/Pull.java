@@ -11,6 +11,9 @@ import org.antevid.core.assist.Travel;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
 import org.antevid.core.lay.Sweep;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Site;
@@ -43,7 +46,7 @@ public record Pull(
         List<Check> checks) {
 
     /** One thing that must bear the pull. Empty {@code ok}: not known, which is not fine. */
-    public record Check(Piece piece, String words, Optional<Boolean> ok) {
+    public record Check(Piece piece, Message says, Optional<Boolean> ok) {
         /**
          * @return whether it is looked at again before it stops anything: an old rope, a stem that bends, a wind that
          *     is there now
@@ -196,120 +199,131 @@ public record Pull(
         Rig rig = m.rig();
         boolean hand = m.kind() == Means.Kind.HAND_LINE;
         List<Check> all = new ArrayList<>();
-        String gain = rig.parts() > 1
-                ? String.format(Locale.ROOT, " by %d:1, %.2f in truth,", rig.parts(), Rounding.down(rig.advantage(), 2))
-                : "";
-        if (hand) {
-            all.add(new Check(
-                    Piece.PULL,
-                    String.format(
-                            Locale.ROOT,
-                            "%d people%s need %s each, 0.25 kN is a steady pull",
-                            rig.people(),
-                            gain,
-                            kilo(still.handN() / rig.people())),
-                    Optional.of(still.handN() <= rig.people() * PullLine.PERSON_N + 1e-9)));
-        } else {
-            all.add(new Check(
-                    Piece.PULL,
-                    m.pullN()
-                            .map(n -> String.format(
-                                    Locale.ROOT,
-                                    "the winch pulls %s%s it needs %s",
-                                    down(n),
-                                    gain.isEmpty() ? "," : gain,
-                                    kilo(still.handN())))
-                            .orElse("the winch's pull is not known"),
-                    m.pullN().map(n -> n >= still.handN())));
-        }
-        double there = hand ? rig.people() * PullLine.PERSON_N : m.pullN().orElse(Double.MAX_VALUE);
-        if (still.handN() <= there && now.handN() > there) {
-            all.add(new Check(
-                    Piece.LULL,
-                    "in the wind as it is now it takes " + kilo(now.handN()) + ": pull in a lull",
-                    Optional.of(false)));
-        }
-        all.add(new Check(
-                Piece.ROPE,
-                rig.rope()
-                        .map(r -> String.format(
-                                Locale.ROOT,
-                                "%s: bears %s knotted, gets %s",
-                                r.name(),
-                                down(r.workingN()),
-                                kilo(line.minMbsN() * Kit.KNOT / Kit.ROPE_FACTOR)))
-                        .orElse("no rope chosen: it needs a breaking strength of "
-                                + String.format(Locale.ROOT, "%.1f kN", Rounding.up(line.minMbsN() / 1000, 1))),
-                line.wllUse().map(u -> u <= 1)));
+        all.add(strength(m, still));
+        lull(m, still, now).ifPresent(all::add);
+        all.add(rope(rig, line));
         rig.rope()
                 .flatMap(r -> r.ageYears())
                 .filter(a -> a > Kit.OLD_YEARS)
                 .ifPresent(a -> all.add(new Check(
                         Piece.AGE,
-                        String.format(Locale.ROOT, "the rope is %.0f years old: the maker's life decides", a),
+                        Message.of(LineWords.OLD_ROPE).with("years", Arg.count(Math.round(a))),
                         Optional.of(false))));
         all.add(new Check(
                 Piece.SLING,
                 rig.sling()
-                        .map(s -> String.format(
-                                Locale.ROOT, "%s: bears %s, gets %s", s.name(), down(s.wllN()), kilo(line.anchorN())))
-                        .orElse("no sling chosen: it gets " + kilo(line.anchorN())),
+                        .map(s -> bears(s.name(), s.wllN(), line.anchorN()))
+                        .orElseGet(() -> gets(LineWords.NO_SLING, line.anchorN())),
                 rig.sling().map(s -> s.wllN() >= line.anchorN())));
         line.blockN()
                 .ifPresent(n -> all.add(new Check(
                         Piece.BLOCK,
-                        rig.block()
-                                .map(b -> String.format(
-                                        Locale.ROOT, "%s: bears %s, gets %s", b.name(), down(b.wllN()), kilo(n)))
-                                .orElse("no block chosen: it gets " + kilo(n)),
+                        rig.block().map(b -> bears(b.name(), b.wllN(), n)).orElseGet(() -> gets(LineWords.NO_BLOCK, n)),
                         rig.block().map(b -> b.wllN() >= n))));
-        boolean tree = hand || m.puller().isPresent() || rig.anchor().isPresent();
-        if (tree) {
-            all.add(new Check(
-                    Piece.ANCHOR,
-                    rig.anchor()
-                            .map(a -> String.format(
-                                    Locale.ROOT,
-                                    "anchor tree %.0f cm, sling %.1f m up: gets %s, bends to %.0f %% of its strength",
-                                    100 * a.diameterM(),
-                                    a.slingM(),
-                                    kilo(line.anchorN()),
-                                    Math.ceil(100 * a.stressShare(line.anchorN()))))
-                            .orElse("the anchor was not measured: it gets " + kilo(line.anchorN())),
-                    rig.anchor().map(a -> a.bears(line.anchorN()))));
+        if (hand || m.puller().isPresent() || rig.anchor().isPresent()) {
+            all.add(anchor(rig, line));
         }
         bending(line).ifPresent(all::add);
-        Means.highestTieM(p.stem(), p.choice().cutHeightM())
-                .ifPresent(most -> all.add(new Check(
-                        Piece.TOP,
-                        String.format(
-                                Locale.ROOT,
-                                "tied %.1f m above the cut, at most %.1f m",
-                                m.ropeHeightM().orElseThrow(),
-                                Math.floor(10 * most) / 10),
-                        Optional.of(m.ropeHeightM().orElseThrow() <= most + 1e-9))));
-        forkM(p).filter(f -> m.ropeHeightM().orElseThrow() + p.choice().cutHeightM() > f)
-                .ifPresent(f -> all.add(new Check(
-                        Piece.FORK,
-                        String.format(
-                                Locale.ROOT, "the fork at %.1f m is weak: the line must hold every stem of it", f),
-                        Optional.of(rig.tie() == Rig.Tie.ROUND_ALL))));
+        all.addAll(tie(p, m));
         if (still.warnings().contains("LINE_TOO_STEEP") || still.warnings().contains("LINE_STEEP")) {
             all.add(new Check(
                     Piece.STEEP,
-                    String.format(
-                            Locale.ROOT,
-                            "the line stands at %.0f degrees: it pulls down as much as over; farther out",
-                            Math.ceil(still.ropeAngleDeg())),
+                    Message.of(LineWords.STEEP).with("angle", Arg.up(Dimension.SECTOR, still.ropeAngleDeg())),
                     Optional.of(!still.warnings().contains("LINE_TOO_STEEP"))));
         }
         if (still.warnings().contains("ROPE_BELOW_CG")) {
-            all.add(new Check(
-                    Piece.LOW,
-                    "tied below the centre of gravity: the pull grows and the butt may kick",
-                    Optional.of(true)));
+            all.add(new Check(Piece.LOW, Message.of(LineWords.TIED_LOW), Optional.of(true)));
         }
         return all;
+    }
+
+    private static Check strength(Means m, PullLine still) {
+        Rig rig = m.rig();
+        Optional<Arg> parts = Optional.of(rig.parts()).filter(n -> n > 1).map(Arg::count);
+        Message says = Message.of(
+                        m.kind() == Means.Kind.HAND_LINE
+                                ? LineWords.PEOPLE_PULL
+                                : m.pullN().isPresent() ? LineWords.WINCH_PULLS : LineWords.WINCH_NOT_KNOWN)
+                .with("parts", parts)
+                .with("gain", Arg.figure(Rounding.down(rig.advantage(), 2)));
+        if (m.kind() == Means.Kind.HAND_LINE) {
+            return new Check(
+                    Piece.PULL,
+                    says.with("people", Arg.count(rig.people()))
+                            .with("each", Arg.up(Dimension.PULL, still.handN() / rig.people()))
+                            .with("steady", Arg.of(Dimension.PULL, PullLine.PERSON_N)),
+                    Optional.of(still.handN() <= rig.people() * PullLine.PERSON_N + 1e-9));
+        }
+        return new Check(
+                Piece.PULL,
+                says.with("has", m.pullN().map(n -> Arg.down(Dimension.PULL, n)))
+                        .with("needs", Arg.up(Dimension.PULL, still.handN())),
+                m.pullN().map(n -> n >= still.handN()));
+    }
+
+    /** Enough in still air, not in the wind that is there now. */
+    private static Optional<Check> lull(Means m, PullLine still, PullLine now) {
+        double there = m.kind() == Means.Kind.HAND_LINE
+                ? m.rig().people() * PullLine.PERSON_N
+                : m.pullN().orElse(Double.MAX_VALUE);
+        return still.handN() <= there && now.handN() > there
+                ? Optional.of(new Check(Piece.LULL, gets(LineWords.PULL_IN_A_LULL, now.handN()), Optional.of(false)))
+                : Optional.empty();
+    }
+
+    private static Check rope(Rig rig, PullLine line) {
+        return new Check(
+                Piece.ROPE,
+                rig.rope()
+                        .map(r -> Message.of(LineWords.ROPE_BEARS)
+                                .with("name", Arg.name(r.name()))
+                                .with("bears", Arg.down(Dimension.PULL, r.workingN()))
+                                .with("gets", Arg.up(Dimension.PULL, line.minMbsN() * Kit.KNOT / Kit.ROPE_FACTOR)))
+                        .orElseGet(() ->
+                                Message.of(LineWords.NO_ROPE).with("needs", Arg.up(Dimension.FORCE, line.minMbsN()))),
+                line.wllUse().map(u -> u <= 1));
+    }
+
+    private static Check anchor(Rig rig, PullLine line) {
+        return new Check(
+                Piece.ANCHOR,
+                rig.anchor()
+                        .map(a -> gets(LineWords.ANCHOR_TREE, line.anchorN())
+                                .with("diameter", Arg.of(Dimension.REACH, a.diameterM()))
+                                .with("sling", Arg.of(Dimension.LENGTH, a.slingM()))
+                                .with("share", Arg.up(Dimension.SHARE, a.stressShare(line.anchorN()))))
+                        .orElseGet(() -> gets(LineWords.ANCHOR_NOT_MEASURED, line.anchorN())),
+                rig.anchor().map(a -> a.bears(line.anchorN())));
+    }
+
+    /** How high it is tied, and whether it holds every stem of a weak fork. */
+    private static List<Check> tie(LayPlan p, Means m) {
+        double tiedM = m.ropeHeightM().orElseThrow();
+        List<Check> all = new ArrayList<>();
+        Means.highestTieM(p.stem(), p.choice().cutHeightM())
+                .ifPresent(most -> all.add(new Check(
+                        Piece.TOP,
+                        Message.of(LineWords.TIED)
+                                .with("at", Arg.of(Dimension.LENGTH, tiedM))
+                                .with("most", Arg.down(Dimension.LENGTH, most)),
+                        Optional.of(tiedM <= most + 1e-9))));
+        forkM(p).filter(f -> tiedM + p.choice().cutHeightM() > f)
+                .ifPresent(f -> all.add(new Check(
+                        Piece.FORK,
+                        Message.of(LineWords.WEAK_FORK).with("at", Arg.of(Dimension.LENGTH, f)),
+                        Optional.of(m.rig().tie() == Rig.Tie.ROUND_ALL))));
+        return all;
+    }
+
+    private static Message bears(String name, double bearsN, double getsN) {
+        return Message.of(LineWords.BEARS)
+                .with("name", Arg.name(name))
+                .with("bears", Arg.down(Dimension.PULL, bearsN))
+                .with("gets", Arg.up(Dimension.PULL, getsN));
+    }
+
+    private static Message gets(LineWords says, double newton) {
+        return Message.of(says).with("gets", Arg.up(Dimension.PULL, newton));
     }
 
     /**
@@ -319,22 +333,17 @@ public record Pull(
     private static Optional<Check> bending(PullLine line) {
         if (line.stressShare().isEmpty()) {
             return line.warnings().contains("STEM_MAY_BREAK")
-                    ? Optional.of(new Check(
-                            Piece.STEM,
-                            "the wood has no strength to be pulled by: the stem may break out",
-                            Optional.of(false)))
+                    ? Optional.of(new Check(Piece.STEM, Message.of(LineWords.NO_STRENGTH), Optional.of(false)))
                     : Optional.empty();
         }
         double share = line.stressShare().get();
-        String words = String.format(
-                Locale.ROOT,
-                "the pull bends the stem to %.0f %% of its strength, most at %.1f m",
-                Math.min(999, Math.ceil(100 * share)),
-                line.stressAtM().orElse(0.0));
+        Message bends = Message.of(LineWords.BENDS_STEM)
+                .with("share", Arg.up(Dimension.SHARE, Math.min(9.99, share)))
+                .with("at", Arg.of(Dimension.LENGTH, line.stressAtM().orElse(0.0)));
         return Optional.of(
                 share > LOOK_AGAIN && share <= BREAKS
-                        ? new Check(Piece.BENDS, words, Optional.of(false))
-                        : new Check(Piece.STEM, words, Optional.of(share <= LOOK_AGAIN)));
+                        ? new Check(Piece.BENDS, bends, Optional.of(false))
+                        : new Check(Piece.STEM, bends, Optional.of(share <= LOOK_AGAIN)));
     }
 
     private static final double LOOK_AGAIN = 0.3;
@@ -354,13 +363,5 @@ public record Pull(
                         .noneMatch(
                                 c -> c.ok().filter(ok -> !ok).isPresent() && (!c.lookAgain() || c.piece() == Piece.AGE))
                 && availableN.filter(n -> n >= still.tensionN()).isPresent();
-    }
-
-    static String kilo(double newton) {
-        return Rounding.pull(newton);
-    }
-
-    private static String down(double newton) {
-        return Rounding.pullDown(newton);
     }
 }

@@ -5,7 +5,11 @@ import java.util.List;
 import java.util.Optional;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Sweep;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.stem.Condition;
+import org.antevid.core.stem.Species;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stump.BackCut;
 import org.antevid.core.stump.CutCard;
@@ -18,11 +22,12 @@ import org.antevid.core.stump.SplitRisk;
  * @param changes what the same sum says with one thing done otherwise
  * @param likely which wood and condition make it likely here
  */
-public record Splitting(SplitRisk risk, double forwardNm, List<Change> changes, List<String> likely) {
+public record Splitting(SplitRisk risk, double forwardNm, List<Change> changes, List<Message> likely) {
     private static final double DEEPER = 0.08;
+    private static final double TURNED_DEG = 45;
 
     /** @param level empty where no sum answers for it */
-    public record Change(String words, Optional<SplitRisk.Level> level) {}
+    public record Change(Message says, Optional<SplitRisk.Level> level) {}
 
     public Splitting {
         changes = List.copyOf(changes);
@@ -56,32 +61,32 @@ public record Splitting(SplitRisk risk, double forwardNm, List<Change> changes, 
         SplitRisk risk = SplitRisk.of(cut);
         List<Change> changes = new ArrayList<>();
         if (opening == SplitRisk.Opening.BACK_CUT && c.borePossible()) {
-            changes.add(new Change("bore and leave a strap", Optional.of(risk.bore())));
+            changes.add(new Change(Message.of(SplitWords.BORE), Optional.of(risk.bore())));
         }
         if (opening == SplitRisk.Opening.BORE_STRAP) {
-            changes.add(new Change("with a straight back cut instead", Optional.of(risk.backCut())));
+            changes.add(new Change(Message.of(SplitWords.STRAIGHT), Optional.of(risk.backCut())));
         }
         double deeper = c.depthM() + DEEPER * c.dLayM();
         if (deeper + c.hingeThickM() < 0.6 * c.dLayM()) {
             changes.add(new Change(
-                    String.format(java.util.Locale.ROOT, "a face %.0f mm deep", 1000 * deeper),
+                    Message.of(SplitWords.DEEPER_FACE).with("deep", Arg.of(Dimension.SHORT, deeper)),
                     Optional.of(SplitRisk.of(with(cut, deeper, forwardNm, lean)).result())));
         }
         if (pullNm > 0) {
             changes.add(new Change(
-                    "no more than the pretension before the release",
+                    Message.of(SplitWords.ONLY_PRETENSION),
                     Optional.of(SplitRisk.of(with(cut, c.depthM(), forwardNm - pullNm, lean))
                             .result())));
         }
         if (lean > 1) {
-            double turned = Math.cos(Math.toRadians(45));
+            double turned = Math.cos(Math.toRadians(TURNED_DEG));
             changes.add(new Change(
-                    "a lay 45 degrees off the lean",
+                    Message.of(SplitWords.OFF_THE_LEAN).with("turn", Arg.of(Dimension.SECTOR, TURNED_DEG)),
                     Optional.of(SplitRisk.of(with(cut, c.depthM(), forwardNm * turned, lean * turned))
                             .result())));
         }
         if (risk.result() != SplitRisk.Level.LOW) {
-            changes.add(new Change("bind the stem above the cut; no sum answers for that", Optional.empty()));
+            changes.add(new Change(Message.of(SplitWords.BIND), Optional.empty()));
         }
         return new Splitting(risk, forwardNm, changes, likely(p, row.wood(), weak));
     }
@@ -108,21 +113,22 @@ public record Splitting(SplitRisk risk, double forwardNm, List<Change> changes, 
                 c.underTension());
     }
 
-    private static List<String> likely(LayPlan p, Condition wood, Sweep.Weakness weak) {
-        List<String> why = new ArrayList<>();
-        switch (p.stem().species().split()) {
-            case HIGH -> why.add(p.stem().species().commonName() + " splits readily");
-            case MODERATE -> why.add(p.stem().species().commonName() + " splits now and then");
-            case LOW -> {}
+    private static List<Message> likely(LayPlan p, Condition wood, Sweep.Weakness weak) {
+        List<Message> why = new ArrayList<>();
+        Species.SplitClass of = p.stem().species().split();
+        if (of != Species.SplitClass.LOW) {
+            why.add(Message.of(
+                            of == Species.SplitClass.HIGH ? SplitWords.SPLITS_READILY : SplitWords.SPLITS_NOW_AND_THEN)
+                    .with("species", Arg.term(p.stem().species())));
         }
         if (wood == Condition.FROZEN || wood == Condition.DEAD_RECENT || wood == Condition.DEAD_OLD) {
-            why.add(wood.key().replace('_', ' ') + " wood is brittle");
+            why.add(Message.of(SplitWords.BRITTLE).with("wood", Arg.term(wood)));
         }
         if (weak.seamOrFork()) {
-            why.add("a seam, crack or fork runs in it");
+            why.add(Message.of(SplitWords.SEAM));
         }
         if (weak.underTension()) {
-            why.add("it is bent or held at the top");
+            why.add(Message.of(SplitWords.HELD_AT_THE_TOP));
         }
         return why;
     }

@@ -2,11 +2,13 @@ package org.antevid.core.cutting;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
 import org.antevid.core.lay.Sweep;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.stump.BackCut;
 import org.antevid.core.stump.CutCard;
@@ -27,13 +29,10 @@ import org.antevid.core.stump.School;
 public record TypeOfCut(
         School school,
         CutCard card,
-        String firstCut,
         Optional<Double> use,
         double holdNm,
-        String whenClosed,
-        String goodFor,
-        String disagree,
-        List<String> contradictions) {
+        Message whenClosed,
+        List<Message> contradictions) {
     private static final double THIN_ON_MOST_M = 0.5;
     private static final double SHUTS_EARLY_DEG = 50;
 
@@ -50,104 +49,48 @@ public record TypeOfCut(
         CutCard c = p.card();
         double hold = HingeHold.of(p.stem().species(), org.antevid.core.stem.Condition.SOUND, c, 1, 0, 0, 0)
                 .forwardHoldNm();
-        return new TypeOfCut(
-                school,
-                c,
-                firstCut(school),
-                p.row().map(Sweep.Row::use),
-                hold,
-                whenClosed(c),
-                goodFor(school),
-                disagree(school),
-                contradictions(p));
+        return new TypeOfCut(school, c, p.row().map(Sweep.Row::use), hold, whenClosed(c), contradictions(p));
     }
 
-    private static String firstCut(School school) {
-        return switch (school) {
-            case CONVENTIONAL, OPEN_FACE, DEEP_FACE, THIN_HINGE ->
-                "sloping cut from above, then the level cut to meet it";
-            case HUMBOLDT -> "level cut, then the sloping cut from below to meet it";
-        };
+    private static Message whenClosed(CutCard c) {
+        return c.hingeToGround()
+                ? Message.of(TypeWords.STEERS_ALL_THE_WAY)
+                : Message.of(TypeWords.FACE_SHUTS)
+                        .with("at", Arg.of(Dimension.OPENING, c.closesAfterDeg()))
+                        .with("free", Arg.up(Dimension.SECTOR, c.freeFlightDeg()));
     }
 
-    private static String whenClosed(CutCard c) {
-        if (c.hingeToGround()) {
-            return "the face stays open until it lies; the hinge steers all the way";
-        }
-        return String.format(
-                Locale.ROOT,
-                "the face shuts at %.0f degrees, the hinge breaks there and the last %.0f degrees are free",
-                c.closesAfterDeg(),
-                Math.ceil(c.freeFlightDeg()));
-    }
-
-    private static String goodFor(School school) {
-        return switch (school) {
-            case CONVENTIONAL ->
-                "level ground and middling stems; the step keeps the butt from coming back over the stump";
-            case OPEN_FACE -> "when the lay matters: it steers longest, and is bored without trouble";
-            case HUMBOLDT ->
-                "steep ground, and butts that are sold: the wedge of wood comes out of the stump, the butt "
-                        + "slides off forward";
-            case DEEP_FACE -> "a machine pull against a back lean: less wood sits behind the hinge";
-            case THIN_HINGE ->
-                "small sound stems without side lean: it lets go clean, no fibres are torn from the butt";
-        };
-    }
-
-    private static String disagree(School school) {
-        return switch (school) {
-            case CONVENTIONAL ->
-                "its people trust the step; open-face people say the face shuts halfway and the hinge tears "
-                        + "with the stem still in the air";
-            case OPEN_FACE ->
-                "its people leave no step, the wide mouth needs none; others miss the lip behind the butt";
-            case HUMBOLDT ->
-                "its people want the butt to slide off; others fear just that where people or machines are below";
-            case DEEP_FACE ->
-                "its people say the wood behind is what holds it back; others will not stand at a stem cut half "
-                        + "through with no machine on it";
-            case THIN_HINGE ->
-                "its people say a thick hinge pulls fibres and stalls; others keep a tenth of the stem, because "
-                        + "a thin one lets go early";
-        };
-    }
-
-    private static List<String> contradictions(LayPlan p) {
-        List<String> says = new ArrayList<>();
+    private static List<Message> contradictions(LayPlan p) {
+        List<Message> says = new ArrayList<>();
         CutCard c = p.card();
         School school = p.choice().school();
         boolean pulledBack = p.choice().means().isLine()
                 && p.row().filter(r -> r.backHighNm() > 0).isPresent();
         if (school == School.THIN_HINGE && c.dLayM() > THIN_ON_MOST_M) {
-            says.add(String.format(
-                    Locale.ROOT, "25 mm on %.0f cm of stem leaves no margin", Math.ceil(100 * c.dLayM())));
+            says.add(Message.of(TypeWords.THIN_ON_MUCH)
+                    .with("hinge", Arg.of(Dimension.SHORT, c.hingeThickM()))
+                    .with("stem", Arg.up(Dimension.REACH, c.dLayM())));
         }
         if (pulledBack && c.closesAfterDeg() < SHUTS_EARLY_DEG) {
-            says.add(String.format(
-                    Locale.ROOT,
-                    "pulled against its lean the face shuts at %.0f degrees while the line still pulls: the "
-                            + "hinge tears off under load",
-                    c.closesAfterDeg()));
+            says.add(
+                    Message.of(TypeWords.SHUTS_WHILE_PULLED).with("at", Arg.of(Dimension.OPENING, c.closesAfterDeg())));
         }
         if (school == School.DEEP_FACE && p.choice().means().kind() != Means.Kind.MACHINE_LINE) {
-            says.add("nearly half is cut away before a hinge stands, and no machine holds it");
+            says.add(Message.of(TypeWords.NO_MACHINE_HOLDS));
         }
         p.row()
                 .filter(r -> r.use() >= 0.6)
                 .ifPresent(r -> says.add(
                         r.use() >= 1
-                                ? "the side lean asks more of this hinge than it holds"
-                                : String.format(
-                                        Locale.ROOT,
-                                        "side lean uses %.0f %% of this hinge",
-                                        Math.ceil(100 * r.use()))));
+                                ? Message.of(TypeWords.SIDE_LEAN_TOO_MUCH)
+                                : Message.of(TypeWords.SIDE_LEAN_USES)
+                                        .with("share", Arg.up(Dimension.SHARE, r.use()))));
         if (c.warnings().contains("HINGE_NOT_RELIABLE")) {
-            says.add("the wood is no hinge, whatever its measure");
+            says.add(Message.of(TypeWords.NO_HINGE_WOOD));
         }
         if (c.warnings().contains("TOO_SMALL_TO_BORE")
                 && p.choice().cuts().backCut().filter(BackCut::bored).isPresent()) {
-            says.add("too little wood behind its hinge to bore");
+            says.add(Message.of(TypeWords.TOO_SMALL_TO_BORE));
         }
         return says;
     }

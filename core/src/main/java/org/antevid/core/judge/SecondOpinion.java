@@ -4,6 +4,9 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.antevid.core.crew.Competence;
 import org.antevid.core.crew.Person;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 
 /**
@@ -15,19 +18,21 @@ public final class SecondOpinion {
     /** @throws RefusedInput saying why this person cannot take it */
     public static void require(Situation s, Finding finding, Person taker) {
         if (finding.severity() != Severity.SECOND_OPINION) {
-            throw new RefusedInput(
-                    "BAD_CHOICE", "findingKey", "is no second opinion; a stop is cleared by changing the plan");
+            throw new RefusedInput(Refusal.NO_SECOND_OPINION, "findingKey");
         }
         Competence needed = finding.rule().competence();
         if (!taker.competences().contains(needed)) {
             throw new RefusedInput(
-                    "NOT_COMPETENT", "personId", taker.name() + " is not competent for " + needed.words());
+                    Message.of(Refusal.NOT_COMPETENT)
+                            .with("who", Arg.name(taker.name()))
+                            .with("competence", Arg.term(needed)),
+                    "personId");
         }
         if (taker.id().equals(s.planner())) {
-            throw new RefusedInput("PLANNER", "personId", taker.name() + " planned this; it takes someone else");
+            throw new RefusedInput(Message.of(Refusal.PLANNER).with("who", Arg.name(taker.name())), "personId");
         }
         if (handlers(s, finding.subject()).contains(taker.id())) {
-            throw new RefusedInput("CUTTER", "personId", taker.name() + " cuts or winches it; it takes someone else");
+            throw new RefusedInput(Message.of(Refusal.CUTTER).with("who", Arg.name(taker.name())), "personId");
         }
     }
 

@@ -1,13 +1,18 @@
 package org.antevid.core.lay;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.antevid.core.quantity.Estimate;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Code;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Grounds;
+import org.antevid.core.message.Message;
+import org.antevid.core.message.Side;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Feature;
 import org.antevid.core.site.Ground;
@@ -24,11 +29,10 @@ import org.antevid.core.stem.StemReading;
  * @param answers the numbers people were told
  */
 public record Basis(List<Fact> facts, List<Answer> answers) {
-    private static final String CHANCE = "chance";
     private static final double WORTH_SAYING = 0.001;
 
     /** Where a fact comes from, so that its age can be looked up. */
-    public enum Source {
+    public enum Source implements Code {
         DIAMETER,
         HEIGHT,
         LEAN,
@@ -42,26 +46,79 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
         TREE
     }
 
-    /** @param key stable; of a feature its id, of a tree its label */
-    public record Fact(Source source, String key, String words, String value) {}
+    /** How a target stands. */
+    public enum Standing {
+        MAY_BE_HIT,
+        MUST_NOT_BE_HIT,
+        PROTECTED
+    }
 
-    /** A number with its unit; a chance has the unit {@code CHANCE} and is 0..1. */
-    public record Answer(String words, double value, String unit) {
-        private String text() {
-            return switch (unit) {
-                case CHANCE -> Rounding.chance(value);
-                case "%" -> String.format(Locale.ROOT, "%.0f %%", value);
-                default -> String.format(Locale.ROOT, "%.1f%s%s", value, unit.equals("°") ? "" : " ", unit);
-            };
+    /**
+     * @param key stable; of a feature its id, of a tree its label
+     * @param name of a feature or tree, empty for the stem's own
+     * @param args what is known of it, by name; none where nothing is
+     */
+    public record Fact(Source source, String key, String name, Map<String, Arg> args) {
+        public Fact {
+            args = Map.copyOf(args);
         }
 
-        private String missing() {
-            return unit.equals(CHANCE) ? "none worth saying" : "not known";
+        /** @return what the fact says */
+        public Message says() {
+            return new Message(source, args);
+        }
+
+        private boolean as(Fact then) {
+            return Grounds.of(then.args).still(args);
         }
     }
 
-    /** One thing that is not as it was. */
-    public record Changed(String words, String was, String is) {}
+    /** What people were told. */
+    public enum Told {
+        REACH(Dimension.LENGTH, Side.UP),
+        RING(Dimension.DISTANCE, Side.UP),
+        FAN(Dimension.SECTOR, Side.UP),
+        TIME_TO_SPARE(Dimension.TIME, Side.DOWN),
+        SIDE_USE(Dimension.SHARE, Side.UP),
+        CHANCE(Dimension.CHANCE, Side.UP);
+        private final Dimension dimension;
+        private final Side side;
+
+        Told(Dimension dimension, Side side) {
+            this.dimension = dimension;
+            this.side = side;
+        }
+
+        /** @return whether a number of it is shown differently */
+        private boolean moved(double was, double is) {
+            return this == CHANCE
+                    ? !Rounding.chance(was).equals(Rounding.chance(is))
+                    : Math.abs(shown(was) - shown(is)) > dimension.rounding() / 2;
+        }
+
+        private double shown(double value) {
+            double step = dimension.rounding();
+            return step * (side == Side.UP ? Rounding.up(value / step, 0) : Rounding.down(value / step, 0));
+        }
+    }
+
+    /**
+     * A number people were told.
+     *
+     * @param about name of the target, empty for the stem's own
+     */
+    public record Answer(Told told, String about, double value) {
+        private Arg shown() {
+            return new Arg.Amount(told.dimension, value, told.side);
+        }
+
+        private String key() {
+            return told + about;
+        }
+    }
+
+    /** One thing that is not as it was; {@code was} and {@code is} are empty where it is not there. */
+    public record Changed(Arg what, Optional<Arg> was, Optional<Arg> is) {}
 
     public Basis {
         facts = List.copyOf(facts);
@@ -71,112 +128,117 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
     /** @return what this lay depends on now: the stem, what lies in its ring, the ground, the limits */
     public static Basis of(LayPlan p, Site site) {
         StemReading s = p.stem();
-        List<Fact> facts = new ArrayList<>();
-        s.dbh().ifPresent(d -> facts.add(new Fact(Source.DIAMETER, "", "diameter", with(d, 100, "cm"))));
-        s.height().ifPresent(h -> facts.add(new Fact(Source.HEIGHT, "", "height", with(h, 1, "m"))));
-        facts.add(new Fact(
-                Source.LEAN,
-                "",
-                "lean",
-                s.lean()
-                        .map(l -> String.format(
-                                Locale.ROOT, "%.1f° to %03.0f° ± %.1f°", l.deg(), l.azimuthDeg(), l.sigmaDeg()))
-                        .orElse("not known")));
-        s.crownRadiusM()
-                .ifPresent(c ->
-                        facts.add(new Fact(Source.CROWN, "", "crown radius", String.format(Locale.ROOT, "%.1f m", c))));
-        facts.add(new Fact(
-                Source.WOOD,
-                "",
-                "wood of the hinge",
-                s.hingeWood(p.choice().layDeg()).key().replace('_', ' ')));
-        facts.add(new Fact(
-                Source.DEFECTS,
-                "",
-                "faults",
-                s.defects().isEmpty()
-                        ? "none"
-                        : s.defects().stream().map(Basis::fault).sorted().collect(Collectors.joining(", "))));
-        Ground ground = site.groundAt(s.at());
-        facts.add(new Fact(
-                Source.GROUND,
-                "",
-                "slope at the stump",
-                String.format(Locale.ROOT, "%.1f° down to %03.0f°", ground.slopeDeg(), ground.downhillDeg())));
-        facts.add(new Fact(
-                Source.TODAY,
-                "",
-                "ground and crown today",
-                word(site.today().ground()) + ", crown load "
-                        + word(site.today().load())));
-        facts.add(new Fact(
-                Source.HOUSE,
-                "",
-                "limits",
-                String.format(
-                        Locale.ROOT,
-                        "%.1f lengths kept clear, spread of %.1f° at least",
-                        p.limits().exclusionLengths(),
-                        p.limits().soundSigmaDeg())));
-        p.targets().stream()
-                .filter(t -> t.inRing() || t.inReach())
-                .forEach(t -> facts.add(
-                        new Fact(Source.FEATURE, t.feature().id(), t.feature().name(), target(t))));
+        List<Fact> facts = new ArrayList<>(ofStem(p, s));
+        facts.addAll(ofDay(p, s, site));
+        p.targets().stream().filter(t -> t.inRing() || t.inReach()).forEach(t -> facts.add(target(t)));
         for (StandingTree t : site.trees()) {
+            double away = t.at().distanceTo(s.at());
             if (!t.label().equals(s.label())
-                    && t.at().distanceTo(s.at()) - t.crownRadiusM() <= p.zone().designReachM()) {
+                    && away - t.crownRadiusM() <= p.zone().designReachM()) {
                 facts.add(new Fact(
                         Source.TREE,
                         t.label(),
-                        "tree " + t.label(),
-                        String.format(
-                                Locale.ROOT,
-                                "%.1f m high, %.1f m from the stump",
-                                t.heightM(),
-                                t.at().distanceTo(s.at()))));
+                        t.label(),
+                        Map.of(
+                                "height", Arg.of(Dimension.LENGTH, t.heightM()),
+                                "away", Arg.of(Dimension.LENGTH, away))));
             }
         }
         return new Basis(facts, answers(p));
     }
 
-    private static List<Answer> answers(LayPlan p) {
-        List<Answer> answers = new ArrayList<>();
-        answers.add(new Answer("reach", Rounding.up(p.zone().designReachM(), 1), "m"));
-        answers.add(new Answer("keep-out ring", Rounding.up(p.zone().exclusionM(), 0), "m"));
-        answers.add(new Answer("fan", p.fan().toDeg() - p.fan().fromDeg(), "°"));
-        p.escape()
-                .marginS()
-                .ifPresent(m -> answers.add(new Answer("time to spare on the way out", Rounding.down(m, 1), "s")));
-        p.sideUse()
-                .ifPresent(u -> answers.add(new Answer("side lean, of what the hinge holds", Math.ceil(100 * u), "%")));
-        p.targets().stream().filter(t -> t.feature().mustNotBeHit()).forEach(t -> t.struck()
-                .map(k -> k.strike().decision())
-                .filter(d -> d >= WORTH_SAYING)
-                .ifPresent(d -> answers.add(
-                        new Answer("chance to strike the " + t.feature().name(), d, CHANCE))));
-        return answers;
+    private static List<Fact> ofStem(LayPlan p, StemReading s) {
+        List<Fact> facts = new ArrayList<>();
+        s.dbh()
+                .ifPresent(d -> facts.add(own(
+                        Source.DIAMETER,
+                        Map.of(
+                                "value", Arg.of(Dimension.SHORT, d.value()),
+                                "sigma", Arg.up(Dimension.SHORT, d.sigma())))));
+        s.height()
+                .ifPresent(h -> facts.add(own(
+                        Source.HEIGHT,
+                        Map.of(
+                                "value", Arg.of(Dimension.LENGTH, h.value()),
+                                "sigma", Arg.up(Dimension.LENGTH, h.sigma())))));
+        facts.add(own(
+                Source.LEAN,
+                s.lean()
+                        .map(l -> Map.of(
+                                "deg", Arg.of(Dimension.ANGLE, l.deg()),
+                                "to", Arg.azimuth(l.azimuthDeg()),
+                                "sigma", Arg.up(Dimension.ANGLE, l.sigmaDeg())))
+                        .orElse(Map.of())));
+        s.crownRadiusM().ifPresent(c -> facts.add(own(Source.CROWN, Map.of("radius", Arg.of(Dimension.LENGTH, c)))));
+        facts.add(
+                own(Source.WOOD, Map.of("wood", Arg.term(s.hingeWood(p.choice().layDeg())))));
+        List<Arg> faults = s.defects().stream()
+                .sorted((a, b) -> fault(a).compareTo(fault(b)))
+                .map(d -> Arg.said(Message.of(Beside.FAULT)
+                        .with("kind", Arg.term(d.kind()))
+                        .with("from", Arg.of(Dimension.LENGTH, d.fromM()))
+                        .with("to", Arg.of(Dimension.LENGTH, d.toM()))))
+                .toList();
+        facts.add(own(Source.DEFECTS, faults.isEmpty() ? Map.of() : Map.of("faults", Arg.several(faults))));
+        return facts;
     }
 
-    private static String with(Estimate e, double per, String unit) {
-        return String.format(Locale.ROOT, "%.1f ± %.1f %s", per * e.value(), Rounding.up(per * e.sigma(), 1), unit);
+    private static List<Fact> ofDay(LayPlan p, StemReading s, Site site) {
+        Ground ground = site.groundAt(s.at());
+        return List.of(
+                own(
+                        Source.GROUND,
+                        Map.of(
+                                "slope", Arg.of(Dimension.ANGLE, ground.slopeDeg()),
+                                "down", Arg.azimuth(ground.downhillDeg()))),
+                own(
+                        Source.TODAY,
+                        Map.of(
+                                "ground", Arg.term(site.today().ground()),
+                                "load", Arg.term(site.today().load()))),
+                own(
+                        Source.HOUSE,
+                        Map.of(
+                                "lengths", Arg.of(Dimension.TIMES, p.limits().exclusionLengths()),
+                                "spread", Arg.of(Dimension.ANGLE, p.limits().soundSigmaDeg()))));
+    }
+
+    private static Fact own(Source source, Map<String, Arg> args) {
+        return new Fact(source, "", "", args);
     }
 
     private static String fault(Defect d) {
-        return String.format(Locale.ROOT, "%s at %.1f to %.1f m", d.kind().words(), d.fromM(), d.toM());
+        return d.kind().name() + d.fromM() + d.toM();
     }
 
-    private static String target(LayPlan.TargetCheck t) {
+    private static Fact target(LayPlan.TargetCheck t) {
         Feature f = t.feature();
-        return String.format(
-                Locale.ROOT,
-                "worth %d, %.1f m from the stump, %s",
-                f.worth(),
-                t.fromStumpM(),
-                f.mayBeHit() ? "may be hit" : f.mustNotBeHit() ? "must not be hit" : "protected");
+        return new Fact(
+                Source.FEATURE,
+                f.id(),
+                f.name(),
+                Map.of(
+                        "worth", Arg.count(f.worth()),
+                        "away", Arg.of(Dimension.LENGTH, t.fromStumpM()),
+                        "standing",
+                                Arg.term(
+                                        f.mayBeHit()
+                                                ? Standing.MAY_BE_HIT
+                                                : f.mustNotBeHit() ? Standing.MUST_NOT_BE_HIT : Standing.PROTECTED)));
     }
 
-    private static String word(Enum<?> e) {
-        return e.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    private static List<Answer> answers(LayPlan p) {
+        List<Answer> answers = new ArrayList<>();
+        answers.add(new Answer(Told.REACH, "", p.zone().designReachM()));
+        answers.add(new Answer(Told.RING, "", p.zone().exclusionM()));
+        answers.add(new Answer(Told.FAN, "", p.fan().toDeg() - p.fan().fromDeg()));
+        p.escape().marginS().ifPresent(m -> answers.add(new Answer(Told.TIME_TO_SPARE, "", m)));
+        p.sideUse().ifPresent(u -> answers.add(new Answer(Told.SIDE_USE, "", u)));
+        p.targets().stream().filter(t -> t.feature().mustNotBeHit()).forEach(t -> t.struck()
+                .map(k -> k.strike().decision())
+                .filter(d -> d >= WORTH_SAYING)
+                .ifPresent(d -> answers.add(new Answer(Told.CHANCE, t.feature().name(), d))));
+        return answers;
     }
 
     /** @return what is not as it was then; empty when nothing is */
@@ -185,41 +247,68 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
         Map<String, Fact> now = byKey();
         List<Changed> changed = new ArrayList<>();
         now.forEach((key, fact) -> {
-            Fact was = before.get(key);
-            if (was == null || !Objects.equals(was.value, fact.value)) {
-                changed.add(new Changed(fact.words, was == null ? "not there" : was.value, fact.value));
+            Optional<Fact> was = Optional.ofNullable(before.get(key));
+            if (was.filter(fact::as).isEmpty()) {
+                changed.add(
+                        new Changed(what(fact), was.map(w -> Arg.said(w.says())), Optional.of(Arg.said(fact.says()))));
             }
         });
         before.forEach((key, fact) -> {
             if (!now.containsKey(key)) {
-                changed.add(new Changed(fact.words, fact.value, "gone or out of reach"));
+                changed.add(new Changed(what(fact), Optional.of(Arg.said(fact.says())), Optional.empty()));
             }
         });
         return changed;
     }
 
-    /** @return by how much the answers moved, in words; one that is no longer there says so */
+    /** @return what a fact is about */
+    public static Arg what(Fact f) {
+        return f.source == Source.TREE
+                ? Arg.said(Message.of(Beside.TREE).with("name", Arg.name(f.name)))
+                : f.source == Source.FEATURE
+                        ? Arg.name(f.name)
+                        : Arg.said(Message.of(Beside.WHAT).with("source", Arg.term(f.source)));
+    }
+
+    /** @return by how much the answers moved; one that is no longer there says so */
     public List<Changed> movedSince(Basis then) {
-        Map<String, Answer> before =
-                then.answers.stream().collect(Collectors.toMap(Answer::words, Function.identity(), (a, b) -> a));
-        Map<String, Answer> now =
-                answers.stream().collect(Collectors.toMap(Answer::words, Function.identity(), (a, b) -> a));
+        Map<String, Answer> before = then.answersByKey();
+        Map<String, Answer> now = answersByKey();
         List<Changed> moved = new ArrayList<>();
-        for (Answer a : answers) {
-            Answer was = before.get(a.words);
-            if (was == null || !was.text().equals(a.text())) {
-                moved.add(new Changed(a.words, was == null ? a.missing() : was.text(), a.text()));
+        now.forEach((key, a) -> {
+            Optional<Answer> was = Optional.ofNullable(before.get(key));
+            if (was.filter(w -> !a.told.moved(w.value, a.value)).isEmpty()) {
+                moved.add(new Changed(what(a), was.map(Answer::shown), Optional.of(a.shown())));
             }
-        }
-        then.answers.stream()
-                .filter(a -> !now.containsKey(a.words))
-                .forEach(a -> moved.add(new Changed(a.words, a.text(), a.missing())));
+        });
+        before.forEach((key, a) -> {
+            if (!now.containsKey(key)) {
+                moved.add(new Changed(what(a), Optional.of(a.shown()), Optional.empty()));
+            }
+        });
         return moved;
+    }
+
+    private static Arg what(Answer a) {
+        return a.told == Told.CHANCE
+                ? Arg.said(Message.of(Beside.CHANCE).with("name", Arg.name(a.about)))
+                : Arg.term(a.told);
+    }
+
+    private enum Beside implements Code {
+        FAULT,
+        TREE,
+        WHAT,
+        CHANCE
     }
 
     private Map<String, Fact> byKey() {
         return facts.stream()
-                .collect(Collectors.toMap(
-                        f -> f.source + f.key, Function.identity(), (a, b) -> a, java.util.LinkedHashMap::new));
+                .collect(Collectors.toMap(f -> f.source + f.key, Function.identity(), (a, b) -> a, LinkedHashMap::new));
+    }
+
+    private Map<String, Answer> answersByKey() {
+        return answers.stream()
+                .collect(Collectors.toMap(Answer::key, Function.identity(), (a, b) -> a, LinkedHashMap::new));
     }
 }

@@ -44,20 +44,11 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
 
     /** State of a lay, worst first. */
     public enum State {
-        BLOCKED("blocked"),
-        OPEN_WITH_PULL("open with a stronger pull"),
-        OPEN_WITH_GUY("open with a guy"),
-        COSTLY("costly"),
-        OPEN("open");
-        private final String words;
-
-        State(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+        BLOCKED,
+        OPEN_WITH_PULL,
+        OPEN_WITH_GUY,
+        COSTLY,
+        OPEN;
     }
 
     /**

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Estimate;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.site.Ground;
@@ -108,7 +109,7 @@ public record FallZone(
         double slope = f.ground.alongDeg(f.layDeg);
         double b = Math.toRadians(slope);
         if (!(length > 0) || f.cutHeightM >= length * Math.cos(b)) {
-            throw new RefusedInput("CUT_ABOVE_TOP", "cut_height_m", "must be below the top");
+            throw new RefusedInput(Refusal.CUT_ABOVE_TOP, "cut_height_m");
         }
         double reach = mapReach(length, f.cutHeightM, Math.tan(b));
         double speed = length * Math.sqrt(Math.max(0, 2 * f.k2s2 * (1 - Math.cos(Math.PI / 2 + b))));

@@ -3,9 +3,14 @@ package org.antevid.core.lay;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Stream;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Code;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Azimuth;
+import org.antevid.core.quantity.Compass;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.site.Feature;
 import org.antevid.core.site.Site;
@@ -18,11 +23,12 @@ import org.antevid.core.site.StandingTree;
  * @param distanceM from the stump
  * @param offM where the lay passes it, right of it positive, metres at its distance
  */
-public record Landmark(String name, Spot at, double distanceM, double offM) {
+public record Landmark(Arg name, Spot at, double distanceM, double offM) {
     private static final double WITHIN_DEG = 15;
     private static final double NEAREST_M = 4;
     private static final double FARTHEST_M = 150;
     private static final int SHOWN = 4;
+    private static final double STRAIGHT_M = 0.05;
 
     /**
      * @return landmarks ahead that nobody is to move or take down, the closest to the line of sight first, at most four
@@ -39,16 +45,13 @@ public record Landmark(String name, Spot at, double distanceM, double offM) {
                     .map(p -> at(
                             stump,
                             layDeg,
-                            f.shape().round().isPresent()
-                                    ? f.name()
-                                    : f.name() + ", " + quarter(middle.bearingTo(p))
-                                            + (f.shape().hasArea() ? " corner" : " point"),
+                            f.shape().round().isPresent() ? Arg.name(f.name()) : corner(f, middle.bearingTo(p)),
                             p))
                     .forEach(all::add);
         }
         for (StandingTree t : site.trees()) {
             if (!t.label().equals(own)) {
-                all.add(at(stump, layDeg, t.label(), t.at()));
+                all.add(at(stump, layDeg, Arg.name(t.label()), t.at()));
             }
         }
         return all.stream()
@@ -60,7 +63,7 @@ public record Landmark(String name, Spot at, double distanceM, double offM) {
                 .toList();
     }
 
-    private static Landmark at(Spot stump, double layDeg, String name, Spot at) {
+    private static Landmark at(Spot stump, double layDeg, Arg name, Spot at) {
         double distance = stump.distanceTo(at);
         return new Landmark(
                 name,
@@ -82,15 +85,27 @@ public record Landmark(String name, Spot at, double distanceM, double offM) {
         return Azimuth.normal(stump.bearingTo(landmark) + Math.toDegrees(Math.atan(offM / distance)));
     }
 
-    /** @return "0.6 m left of the gate post", to the decimetre nearest: it is an aim, not a bound */
-    public String words() {
-        return Math.abs(offM) < 0.05
-                ? "straight at: " + name
-                : String.format(Locale.ROOT, "%.1f m %s of: %s", Math.abs(offM), offM > 0 ? "right" : "left", name);
+    /** @return how the lay passes it, to the decimetre nearest: it is an aim, not a bound */
+    public Message says() {
+        return Message.of(Aim.LANDMARK)
+                .with(
+                        "off",
+                        Math.abs(offM) < STRAIGHT_M
+                                ? Optional.empty()
+                                : Optional.of(Arg.of(Dimension.LENGTH, Math.abs(offM))))
+                .with("right", Arg.flag(offM > 0))
+                .with("name", name);
     }
 
-    private static String quarter(double azimuthDeg) {
-        String[] words = {"north", "north-east", "east", "south-east", "south", "south-west", "west", "north-west"};
-        return words[(int) Math.round(Azimuth.normal(azimuthDeg) / 45) % 8];
+    private static Arg corner(Feature f, double azimuthDeg) {
+        return Arg.said(Message.of(Aim.CORNER)
+                .with("name", Arg.name(f.name()))
+                .with("side", Arg.term(Compass.of(azimuthDeg)))
+                .with("corner", Arg.flag(f.shape().hasArea())));
+    }
+
+    private enum Aim implements Code {
+        LANDMARK,
+        CORNER
     }
 }

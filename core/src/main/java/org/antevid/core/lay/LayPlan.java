@@ -10,6 +10,7 @@ import org.antevid.core.assist.Rig;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.retreat.EscapeRoutes;
@@ -149,13 +150,25 @@ public record LayPlan(
                             : inFan);
         }
 
-        /** @return the chance to be hit in words; what cannot be reached is said to be out of reach, never "0 %" */
-        public String chance(boolean proven) {
+        /** @return the chance to be hit; what cannot be reached is said to be out of reach, never "0 %" */
+        public Arg chance(boolean proven) {
             if (!feature.mustNotBeHit()) {
-                return feature.mayBeHit() ? "may be hit" : "protected";
+                return Arg.term(feature.mayBeHit() ? Struck.MAY_BE_HIT : Struck.PROTECTED);
             }
-            return struck.map(s -> Rounding.chance(s.strike().controlled()))
-                    .orElse(!proven && inFan ? "counts as hit" : inFan ? "thrown wood" : "out of reach");
+            return struck.map(s -> Arg.up(Dimension.CHANCE, s.strike().controlled()))
+                    .orElse(Arg.term(
+                            !proven && inFan
+                                    ? Struck.COUNTS_AS_HIT
+                                    : inFan ? Struck.THROWN_WOOD : Struck.OUT_OF_REACH));
+        }
+
+        /** Where there is no chance to say. */
+        public enum Struck {
+            MAY_BE_HIT,
+            PROTECTED,
+            COUNTS_AS_HIT,
+            THROWN_WOOD,
+            OUT_OF_REACH
         }
     }
 
@@ -166,7 +179,7 @@ public record LayPlan(
     public static LayPlan of(StemReading stem, LayChoice choice, Site site, Limits limits) {
         List<Measured> missing = stem.notKnown();
         if (!missing.isEmpty()) {
-            throw new RefusedInput("NOT_KNOWN", stem.label(), "measure first: " + missing);
+            throw new RefusedInput(Message.of(Refusal.NOT_KNOWN).with("missing", Arg.terms(missing)), stem.label());
         }
         LayChoice wedged = choice;
         Optional<Sweep> sweep = StemSweep.of(stem, choice, site, limits);
@@ -416,14 +429,15 @@ public record LayPlan(
                     .ifPresent(p -> rope.add(new Spot(
                             p.eastM() - stem.at().eastM(),
                             p.northM() - stem.at().northM())));
-            all.add(new EscapeRoutes.Obstacle("the loaded rope", Shape.line(rope)));
+            all.add(new EscapeRoutes.Obstacle(Arg.said(Message.of(EscapeRoutes.Bar.LOADED_ROPE)), Shape.line(rope)));
         }
         for (int east = -12; east <= 12; east += 2) {
             for (int north = -12; north <= 12; north += 2) {
                 if (site.groundAt(new Spot(stem.at().eastM() + east, stem.at().northM() + north))
                                 .slopeDeg()
                         > STEEPEST_WAY_DEG) {
-                    all.add(new EscapeRoutes.Obstacle("the slope's edge", Shape.disc(new Spot(east, north), 1.2)));
+                    all.add(new EscapeRoutes.Obstacle(
+                            Arg.said(Message.of(EscapeRoutes.Bar.SLOPE_EDGE)), Shape.disc(new Spot(east, north), 1.2)));
                 }
             }
         }
@@ -475,7 +489,9 @@ public record LayPlan(
                 .forEach(t -> obstacles.add(
                         new EscapeRoutes.Obstacle(t.label(), t.shape().seenFrom(from))));
         for (Site.Danger d : site.dangers()) {
-            obstacles.add(new EscapeRoutes.Obstacle(d.name(), d.area().seenFrom(from)));
+            obstacles.add(new EscapeRoutes.Obstacle(
+                    Arg.said(Message.of(EscapeRoutes.Bar.BENEATH).with("stem", Arg.name(d.hung()))),
+                    d.area().seenFrom(from)));
         }
         return obstacles;
     }

@@ -4,6 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.stem.Condition;
@@ -119,7 +123,8 @@ public record LaySpread(
     public static LaySpread of(Cutter c, Hinge h) {
         if (Math.abs(h.tipSideM) > TIP_SHARE * h.lengthM) {
             throw new RefusedInput(
-                    "IMPOSSIBLE_GEOMETRY", "tip_side_m", "must be at most half the length of " + h.lengthM + " m");
+                    Message.of(Refusal.TIP_TOO_FAR_TO_THE_SIDE).with("length", Arg.of(Dimension.LENGTH, h.lengthM)),
+                    "tip_side_m");
         }
         List<String> warnings = new ArrayList<>();
         double gunning = c.skill.gunningDeg;

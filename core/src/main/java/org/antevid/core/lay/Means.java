@@ -7,7 +7,11 @@ import org.antevid.core.assist.Lever;
 import org.antevid.core.assist.PullLine;
 import org.antevid.core.assist.Rig;
 import org.antevid.core.assist.Wedges;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Azimuth;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
@@ -78,20 +82,11 @@ public record Means(
 
     /** Kinds of means, weakest first. */
     public enum Kind {
-        NOTHING("its own lean"),
-        LEVER("felling lever"),
-        WEDGES("wedges"),
-        HAND_LINE("hand line"),
-        MACHINE_LINE("machine line");
-        private final String words;
-
-        Kind(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+        NOTHING,
+        LEVER,
+        WEDGES,
+        HAND_LINE,
+        MACHINE_LINE;
     }
 
     public static Means of(Kind kind) {
@@ -286,19 +281,16 @@ public record Means(
                 .filter(most -> isLine() && ropeHeightM.filter(r -> r > most).isPresent())
                 .ifPresent(most -> {
                     throw new RefusedInput(
-                            "ROPE_ABOVE_SAFE_TOP",
-                            field,
-                            String.format(
-                                    java.util.Locale.ROOT,
-                                    "must be at most %.1f m above the cut: %s",
-                                    Math.floor(10 * most) / 10,
-                                    deadFromM(stem)
-                                                    < PullLine.SAFE_TOP
-                                                            * stem.height()
-                                                                    .orElseThrow()
-                                                                    .low()
-                                            ? "above that the top is dead and breaks"
-                                            : "above 95 % of the height the top breaks"));
+                            Message.of(
+                                            deadFromM(stem)
+                                                            < PullLine.SAFE_TOP
+                                                                    * stem.height()
+                                                                            .orElseThrow()
+                                                                            .low()
+                                                    ? Refusal.TIED_INTO_DEAD_TOP
+                                                    : Refusal.TIED_INTO_THIN_TOP)
+                                    .with("most", Arg.down(Dimension.LENGTH, most)),
+                            field);
                 });
     }
 }

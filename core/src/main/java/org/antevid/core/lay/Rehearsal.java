@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Mulberry;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.retreat.FallTime;
@@ -75,8 +76,8 @@ public record Rehearsal(
     public static Rehearsal of(LayPlan p, WhatIf w, int falls, int seed) {
         Require.within(falls, 1, MOST_FALLS, "falls");
         Sweep.Row row = p.row()
-                .orElseThrow(() -> new RefusedInput(
-                        "NOT_KNOWN", p.stem().label(), "measure the lean first; a rehearsal draws from it"));
+                .orElseThrow(() ->
+                        new RefusedInput(Refusal.LEAN_TO_REHEARSE, p.stem().label()));
         Mulberry draws = new Mulberry(seed);
         Lean lean = p.stem().lean().orElseThrow();
         double lay = p.choice().layDeg();

@@ -2,6 +2,10 @@ package org.antevid.core.lay;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
@@ -41,7 +45,8 @@ public record ReleaseDrift(
         double side = tipSideM / lengthM;
         if (!(Math.abs(side) <= STEEPEST_SIDE)) {
             throw new RefusedInput(
-                    "IMPOSSIBLE_GEOMETRY", "tip_side_m", "must be at most half the length of " + lengthM + " m");
+                    Message.of(Refusal.TIP_TOO_FAR_TO_THE_SIDE).with("length", Arg.of(Dimension.LENGTH, lengthM)),
+                    "tip_side_m");
         }
         double hinged = Math.toDegrees(Math.asin(side));
         double end = releaseDeg >= 90
@@ -83,9 +88,7 @@ public record ReleaseDrift(
         }
         if (y[2] > 0) {
             throw new RefusedInput(
-                    "NO_FALL",
-                    "start_deg",
-                    "does not bring it down within " + Math.round(LONGEST_S) + " s; it needs to start farther over");
+                    Message.of(Refusal.NO_FALL).with("time", Arg.of(Dimension.TIME, LONGEST_S)), "start_deg");
         }
         double share = before[2] > y[2] ? before[2] / (before[2] - y[2]) : 1;
         return Math.toDegrees(

@@ -5,6 +5,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.antevid.core.assist.Rig;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.retreat.FallTime;
@@ -51,7 +54,8 @@ final class StemSweep {
      */
     static Optional<Sweep> of(StemReading stem, LayChoice choice, Site site, LayPlan.Limits limits) {
         if (!stem.notKnown().isEmpty()) {
-            throw new RefusedInput("NOT_KNOWN", stem.label(), "measure first: " + stem.notKnown());
+            throw new RefusedInput(
+                    Message.of(Refusal.NOT_KNOWN).with("missing", Arg.terms(stem.notKnown())), stem.label());
         }
         if (stem.lean().isEmpty()) {
             return Optional.empty();

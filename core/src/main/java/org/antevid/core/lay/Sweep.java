@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.antevid.core.message.Arg;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.site.Ground;
@@ -54,7 +55,7 @@ public final class Sweep {
     private final double lengthM;
     private final List<EscapeRoutes.Obstacle> trunks;
     private final List<Aimed> aimed = new ArrayList<>();
-    private final Map<Long, List<String>> barred = new HashMap<>();
+    private final Map<Long, List<Arg>> barred = new HashMap<>();
 
     /**
      * The tree. Metres, kilograms, newton metres; moments of gravity (and whatever the plan must stand) east and north

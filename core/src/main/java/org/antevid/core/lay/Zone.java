@@ -3,8 +3,10 @@ package org.antevid.core.lay;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Azimuth;
-import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Shape;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.DefectKind;
@@ -18,7 +20,7 @@ import org.antevid.core.stem.StemReading;
  * @param why what makes it as large as it is
  * @param clippedBy reasons the leader gave for making it smaller
  */
-public record Zone(Kind kind, Shape area, String why, List<String> clippedBy) {
+public record Zone(Kind kind, Shape area, Message why, List<String> clippedBy) {
     /** Both sides of a loaded line and round its ends (practice rule). */
     private static final double BESIDE_LINE_M = 3;
     /** A line of this share of its length whips to the side (judgement). */
@@ -28,20 +30,11 @@ public record Zone(Kind kind, Shape area, String why, List<String> clippedBy) {
 
     /** Kinds of ground kept clear. */
     public enum Kind {
-        RING("exclusion ring"),
-        DROP("drop zone"),
-        BUTT("butt zone"),
-        LINE("line's snap-back"),
-        PLATE("root plate");
-        private final String words;
-
-        Kind(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+        RING,
+        DROP,
+        BUTT,
+        LINE,
+        PLATE;
     }
 
     /** Ground the leader takes out of a zone because walls or water make it smaller. */
@@ -57,28 +50,26 @@ public record Zone(Kind kind, Shape area, String why, List<String> clippedBy) {
         List<Zone> zones = new ArrayList<>();
         double practice = p.limits().exclusionLengths() * z.lengthM();
         double mechanics = z.lengthM() + z.throwM() + z.slideM().orElse(0.0);
-        String open = z.open()
-                .map(o -> "; open downhill, " + Azimuth.digits(o.fromDeg()) + "° to " + Azimuth.digits(o.toDeg())
-                        + "°, "
-                        + p.choice().below().map(b -> "to the " + b.holds()).orElse("to the first thing that holds"))
-                .orElse("");
         zones.add(new Zone(
                 Kind.RING,
                 ring(p),
-                "practice " + keepOut(practice) + " m, mechanics "
-                        + (z.slideM().isEmpty() ? "without end" : keepOut(mechanics) + " m")
-                        + " (reach, throw, slide): " + (practice >= mechanics ? "practice" : "mechanics") + " decides"
-                        + open,
+                Message.of(ZoneWhy.RING)
+                        .with("practice", Arg.up(Dimension.DISTANCE, practice))
+                        .with("mechanics", z.slideM().map(m -> Arg.up(Dimension.DISTANCE, mechanics)))
+                        .with("decides", Arg.flag(practice >= mechanics))
+                        .with("from", z.open().map(o -> Arg.azimuth(o.fromDeg())))
+                        .with("to", z.open().map(o -> Arg.azimuth(o.toDeg())))
+                        .with("holds", p.choice().below().map(b -> Arg.name(b.holds()))),
                 List.of()));
         zones.add(new Zone(
                 Kind.DROP,
                 dropZone.orElse(p.fan().area()),
-                dropZone.isPresent() ? "as fixed" : "fan: spread, bias, crown and throw",
+                Message.of(dropZone.isPresent() ? ZoneWhy.DROP_AS_FIXED : ZoneWhy.DROP_FAN),
                 List.of()));
         zones.add(new Zone(
                 Kind.BUTT,
                 Shape.disc(p.stem().at(), z.buttZoneM()),
-                "the butt kicks back, lifts or slides " + Rounding.upText(z.buttZoneM()) + " m",
+                Message.of(ZoneWhy.BUTT).with("reach", Arg.up(Dimension.LENGTH, z.buttZoneM())),
                 List.of()));
         guyed(
                         line(p.choice().means(), p.stem().at(), p.choice().layDeg()),
@@ -111,11 +102,6 @@ public record Zone(Kind kind, Shape area, String why, List<String> clippedBy) {
                     from.at(open.toDeg(), down))));
         }
         return ring;
-    }
-
-    /** @return a distance to keep out as it is said everywhere: whole metres, up */
-    public static String keepOut(double metres) {
-        return String.format(java.util.Locale.ROOT, "%.0f", Rounding.up(metres, 0));
     }
 
     private static final double WHOLE_MAP_M = 150;
@@ -155,8 +141,9 @@ public record Zone(Kind kind, Shape area, String why, List<String> clippedBy) {
         return Optional.of(new Zone(
                 Kind.LINE,
                 area,
-                Rounding.upText(half) + " m to both sides of the loaded line"
-                        + (m.puller().isPresent() ? ", and inside the angle at the block" : ""),
+                Message.of(ZoneWhy.LINE)
+                        .with("beside", Arg.up(Dimension.LENGTH, half))
+                        .with("block", Arg.flag(m.puller().isPresent())),
                 List.of()));
     }
 
@@ -168,10 +155,13 @@ public record Zone(Kind kind, Shape area, String why, List<String> clippedBy) {
         Spot anchor = support.guy().get().anchor();
         double half = Math.max(BESIDE_LINE_M, WHIP_SHARE * stump.distanceTo(anchor));
         Shape beside = Shape.line(List.of(stump, anchor)).grown(half);
-        return Optional.of(line.map(
-                        z -> new Zone(Kind.LINE, z.area.with(beside), z.why + "; the same beside the guy", z.clippedBy))
-                .orElseGet(() ->
-                        new Zone(Kind.LINE, beside, Rounding.upText(half) + " m to both sides of the guy", List.of())));
+        return Optional.of(
+                line.map(z -> new Zone(Kind.LINE, z.area.with(beside), z.why.with("guy", Arg.flag(true)), z.clippedBy))
+                        .orElseGet(() -> new Zone(
+                                Kind.LINE,
+                                beside,
+                                Message.of(ZoneWhy.GUY).with("beside", Arg.up(Dimension.LENGTH, half)),
+                                List.of())));
     }
 
     private static Optional<Zone> plate(StemReading stem) {
@@ -181,7 +171,7 @@ public record Zone(Kind kind, Shape area, String why, List<String> clippedBy) {
                         Shape.disc(
                                 stem.at(),
                                 PLATE_HEIGHTS * stem.height().map(h -> h.high()).orElse(20.0)),
-                        "a moved root plate tears out, stands up or drops back: 1.5 heights",
+                        Message.of(ZoneWhy.PLATE).with("heights", Arg.figure(PLATE_HEIGHTS)),
                         List.of()))
                 : Optional.empty();
     }

@@ -21,6 +21,9 @@ public sealed interface Arg {
 
     record Count(long number) implements Arg {}
 
+    /** A number as somebody wrote it, in the unit its field is named with. */
+    record Figure(double value) implements Arg {}
+
     /** Chooses between two ways of saying it. */
     record Flag(boolean set) implements Arg {}
 
@@ -51,6 +54,10 @@ public sealed interface Arg {
 
     static Arg count(long number) {
         return new Count(number);
+    }
+
+    static Arg figure(double value) {
+        return new Figure(value);
     }
 
     static Arg flag(boolean set) {

@@ -10,12 +10,16 @@ public enum Dimension {
     HEIGHT(0.01),
     /** Metres, shown small: hinge, strap, lift, wall. */
     SHORT(0.001),
+    /** Metres, of a cut in wet wood: whole steps of a tape, 5 mm or a quarter of an inch. */
+    SAWN(0.005),
     /** Metres, of a guide bar or how far a weight stands behind a hinge. */
     REACH(0.01),
     /** Degrees of lean, of turn. */
     ANGLE(0.1),
     /** Degrees clockwise from north. */
     AZIMUTH(1),
+    /** Degrees, of an opening that is cut. */
+    OPENING(1),
     /** Degrees, whole: how wide a part of the circle is. */
     SECTOR(1),
     /** Metres a second. */

@@ -2,7 +2,6 @@ package org.antevid.core.message;
 
 import java.util.HashMap;
 import java.util.Map;
-import org.antevid.core.quantity.Require;
 
 /**
  * What somebody took note of: the numbers, values and names a message rested on. It is still the same while no number
@@ -30,7 +29,7 @@ public record Grounds(Map<String, Double> numbers, Map<String, String> others) {
         return today.others.equals(then.others)
                 && today.numbers.keySet().equals(then.numbers.keySet())
                 && today.numbers.entrySet().stream()
-                        .allMatch(e -> Math.abs(e.getValue() - Require.present(then.numbers, e.getKey()))
+                        .allMatch(e -> Math.abs(e.getValue() - then.numbers.getOrDefault(e.getKey(), Double.NaN))
                                 <= rounding.getOrDefault(e.getKey(), 0.0) + 1e-9);
     }
 
@@ -39,6 +38,8 @@ public record Grounds(Map<String, Double> numbers, Map<String, String> others) {
             numbers.put(name, a.value());
         } else if (arg instanceof Arg.Count c) {
             others.put(name, Long.toString(c.number()));
+        } else if (arg instanceof Arg.Figure f) {
+            numbers.put(name, f.value());
         } else if (arg instanceof Arg.Name n) {
             others.put(name, n.text());
         } else if (arg instanceof Arg.Term t) {

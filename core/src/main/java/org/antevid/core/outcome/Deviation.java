@@ -1,6 +1,10 @@
 package org.antevid.core.outcome;
 
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Azimuth;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.site.Spot;
@@ -16,6 +20,7 @@ import org.antevid.core.site.Spot;
  */
 public record Deviation(
         double actualLayDeg, double deviationDeg, double atTipM, double foreseenDeg, boolean withinFan) {
+    private static final double LEAST_M = 0.5;
 
     /**
      * @param biasDeg foreseen bias, right positive
@@ -25,8 +30,9 @@ public record Deviation(
     public static Deviation of(Spot stump, Spot tip, double plannedLayDeg, double biasDeg, double sigmaDeg) {
         Require.within(sigmaDeg, 0, 180, "sigmaDeg");
         double length = stump.distanceTo(tip);
-        if (!(length > 0.5)) {
-            throw new RefusedInput("OUT_OF_RANGE", "tip", "must be more than 0.5 m from the stump");
+        if (!(length > LEAST_M)) {
+            throw new RefusedInput(
+                    Message.of(Refusal.TIP_AT_STUMP).with("least", Arg.of(Dimension.LENGTH, LEAST_M)), "tip");
         }
         double actual = stump.bearingTo(tip);
         double dev = Azimuth.turn(plannedLayDeg, actual);

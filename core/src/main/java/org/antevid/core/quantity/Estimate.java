@@ -12,7 +12,7 @@ public record Estimate(double value, double sigma) {
 
     public Estimate {
         if (!Double.isFinite(value)) {
-            throw new RefusedInput("NOT_A_NUMBER", "value", "must be a finite number");
+            throw new RefusedInput(Refusal.NOT_A_NUMBER, "value");
         }
         Require.within(sigma, 0, Double.MAX_VALUE, "sigma");
     }
@@ -33,7 +33,7 @@ public record Estimate(double value, double sigma) {
      */
     public static Estimate combined(List<Estimate> observations) {
         if (observations.isEmpty()) {
-            throw new RefusedInput("MISSING", "observations", "needs at least one observation");
+            throw new RefusedInput(Refusal.NO_OBSERVATION, "observations");
         }
         if (observations.size() == 1) {
             return observations.get(0);

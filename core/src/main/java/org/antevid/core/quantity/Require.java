@@ -1,6 +1,8 @@
 package org.antevid.core.quantity;
 
 import java.util.Map;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
 
 /** Refusals of single values. Comparisons are written so that NaN is refused too. */
 public final class Require {
@@ -12,7 +14,16 @@ public final class Require {
      */
     public static double within(double value, double low, double high, String field) {
         if (!(value >= low && value <= high)) {
-            throw new RefusedInput("OUT_OF_RANGE", field, "is " + value + ", must be between " + low + " and " + high);
+            throw new RefusedInput(
+                    high == Double.MAX_VALUE
+                            ? Message.of(Refusal.BELOW_LEAST)
+                                    .with("is", Arg.figure(value))
+                                    .with("low", Arg.figure(low))
+                            : Message.of(Refusal.OUT_OF_RANGE)
+                                    .with("is", Arg.figure(value))
+                                    .with("low", Arg.figure(low))
+                                    .with("high", Arg.figure(high)),
+                    field);
         }
         return value;
     }
@@ -25,7 +36,9 @@ public final class Require {
         String trimmed = text == null ? "" : text.strip();
         if (trimmed.isEmpty() || trimmed.length() > most) {
             throw new RefusedInput(
-                    trimmed.isEmpty() ? "MISSING" : "TOO_LONG", field, "must have 1 to " + most + " characters");
+                    Message.of(trimmed.isEmpty() ? Refusal.NO_TEXT : Refusal.TOO_LONG)
+                            .with("most", Arg.count(most)),
+                    field);
         }
         return trimmed;
     }

@@ -18,23 +18,8 @@ public final class Rounding {
         return Math.floor(value * f + 1e-9) / f;
     }
 
-    /** @return "24.5", rounded up to one decimal */
-    public static String upText(double value) {
-        return String.format(Locale.ROOT, "%.1f", up(value, 1));
-    }
-
-    /** @return "24.4", rounded down to one decimal */
-    public static String downText(double value) {
-        return String.format(Locale.ROOT, "%.1f", down(value, 1));
-    }
-
     private static final double G = 9.81;
     private static final double KG_STEP = 5;
-
-    /** @return a pull as it is said on site, rounded up: "2.1 kN (215 kg on the rope)" */
-    public static String pull(double newton) {
-        return String.format(Locale.ROOT, "%.1f kN (%.0f kg on the rope)", up(newton / 1000, 1), kg(newton));
-    }
 
     /** @return kilograms that hang on a rope with this pull, rounded up to five */
     public static double kg(double newton) {
@@ -44,11 +29,6 @@ public final class Rounding {
     /** @return the same rounded down */
     public static double kgDown(double newton) {
         return KG_STEP * down(newton / G / KG_STEP, 0);
-    }
-
-    /** @return a pull that is there, rounded down */
-    public static String pullDown(double newton) {
-        return String.format(Locale.ROOT, "%.1f kN (%.0f kg on the rope)", down(newton / 1000, 1), kgDown(newton));
     }
 
     /** @return a chance rounded up to one significant digit, "4 %"; never "0 %" but "< 0.1 %" */

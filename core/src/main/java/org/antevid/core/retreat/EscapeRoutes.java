@@ -7,6 +7,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Code;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
@@ -89,32 +93,37 @@ public record EscapeRoutes(
         }
     }
 
+    /** Why nobody leaves by a direction. */
+    public enum Danger {
+        FALL_SIDE,
+        SQUARE,
+        STRAIGHT_BEHIND
+    }
+
     /** Directions nobody leaves by, clockwise from one edge to the other. */
-    public record Sector(String words, double fromDeg, double toDeg) {}
+    public record Sector(Danger danger, double fromDeg, double toDeg) {}
 
     /** @return the danger sectors of a lay: the fall side, square to the stem, and straight behind (practice rules) */
     public static List<Sector> dangers(double layDeg) {
         return List.of(
-                new Sector("fall side", Azimuth.normal(layDeg - FALL_SIDE_DEG), Azimuth.normal(layDeg + FALL_SIDE_DEG)),
                 new Sector(
-                        "square to the stem",
-                        Azimuth.normal(layDeg + FALL_SIDE_DEG),
-                        Azimuth.normal(layDeg + LEAST_REL_DEG)),
+                        Danger.FALL_SIDE,
+                        Azimuth.normal(layDeg - FALL_SIDE_DEG),
+                        Azimuth.normal(layDeg + FALL_SIDE_DEG)),
                 new Sector(
-                        "square to the stem",
-                        Azimuth.normal(layDeg - LEAST_REL_DEG),
-                        Azimuth.normal(layDeg - FALL_SIDE_DEG)),
+                        Danger.SQUARE, Azimuth.normal(layDeg + FALL_SIDE_DEG), Azimuth.normal(layDeg + LEAST_REL_DEG)),
                 new Sector(
-                        "straight behind",
+                        Danger.SQUARE, Azimuth.normal(layDeg - LEAST_REL_DEG), Azimuth.normal(layDeg - FALL_SIDE_DEG)),
+                new Sector(
+                        Danger.STRAIGHT_BEHIND,
                         Azimuth.normal(layDeg + MOST_REL_DEG),
                         Azimuth.normal(layDeg - MOST_REL_DEG)));
     }
 
     /**
-     * @return in words where practice and walking speed do not prefer the same way; empty when they agree or only one
-     *     is open
+     * @return where practice and walking speed do not prefer the same way; empty when they agree or only one is open
      */
-    public Optional<String> differ() {
+    public Optional<Message> differ() {
         List<Route> open = routes.stream().filter(Route::open).toList();
         if (open.size() < 2 || best.isEmpty()) {
             return Optional.empty();
@@ -126,17 +135,26 @@ public record EscapeRoutes(
         double lost = preferred.walkS - quicker.way.orElseThrow().walkS;
         return quicker.side == best.get().side || lost < 0.05
                 ? Optional.empty()
-                : Optional.of(String.format(
-                        Locale.ROOT,
-                        "practice takes the %s way (uphill, away from the lean), the %s one walks %.1f s "
-                                + "quicker; the slower time counts",
-                        best.get().side.key(),
-                        quicker.side.key(),
-                        lost));
+                : Optional.of(Message.of(WayRemark.PRACTICE_OR_QUICKER)
+                        .with("best", Arg.term(best.get().side))
+                        .with("quicker", Arg.term(quicker.side))
+                        .with("by", Arg.of(Dimension.TIME, lost)));
     }
 
     /** Something that bars the way, with the name it is reported by. Coordinates relative to the stump. */
-    public record Obstacle(String id, Shape shape) {}
+    public record Obstacle(Arg name, Shape shape) {
+        public Obstacle(String name, Shape shape) {
+            this(Arg.name(name), shape);
+        }
+    }
+
+    /** What bars a way and has no name of its own. */
+    public enum Bar implements Code {
+        LOADED_ROPE,
+        SLOPE_EDGE,
+        /** Ground a hung stem hangs over. */
+        BENEATH
+    }
 
     /**
      * The way itself where one is open.
@@ -163,7 +181,7 @@ public record EscapeRoutes(
     }
 
     /** @param blockedBy what barred the directions tried before this one, or all of them */
-    public record Route(Side side, Optional<Way> way, List<String> blockedBy) {
+    public record Route(Side side, Optional<Way> way, List<Arg> blockedBy) {
         public boolean open() {
             return way.isPresent();
         }
@@ -304,7 +322,7 @@ public record EscapeRoutes(
         }
 
         /** @return ids of what bars a straight way along {@code azimuthDeg} */
-        public List<String> barred(double azimuthDeg, double requiredM) {
+        public List<Arg> barred(double azimuthDeg, double requiredM) {
             return EscapeRoutes.barred(azimuthDeg, START_M, requiredM, corridorM, obstacles);
         }
 
@@ -332,7 +350,7 @@ public record EscapeRoutes(
     /** What bars a straight way along an azimuth for so many metres; lets a caller who asks for many lays remember. */
     @FunctionalInterface
     public interface Bars {
-        List<String> along(double azimuthDeg, double requiredM);
+        List<Arg> along(double azimuthDeg, double requiredM);
     }
 
     /** @throws RefusedInput when the cutter's numbers are out of range */
@@ -397,10 +415,10 @@ public record EscapeRoutes(
     }
 
     private static Route route(Cutter c, Side side, double required, Bars bars) {
-        Set<String> blockers = new LinkedHashSet<>();
+        Set<Arg> blockers = new LinkedHashSet<>();
         for (double rel : SEARCH_DEG) {
             double azimuth = Azimuth.normal(c.layDeg + side.sign * rel);
-            List<String> hits = bars.along(azimuth, required);
+            List<Arg> hits = bars.along(azimuth, required);
             if (hits.isEmpty()) {
                 return new Route(side, Optional.of(way(c, side, rel, azimuth, required)), List.copyOf(blockers));
             }
@@ -409,13 +427,13 @@ public record EscapeRoutes(
         return new Route(side, Optional.empty(), List.copyOf(blockers));
     }
 
-    /** @return ids of the obstacles that a corridor from the origin along {@code azimuth} meets */
-    static List<String> barred(double azimuth, double fromM, double toM, double corridorM, List<Obstacle> obstacles) {
+    /** @return names of the obstacles that a corridor from the origin along {@code azimuth} meets */
+    static List<Arg> barred(double azimuth, double fromM, double toM, double corridorM, List<Obstacle> obstacles) {
         Spot origin = new Spot(0, 0);
         Shape corridor = Shape.line(List.of(origin.at(azimuth, fromM), origin.at(azimuth, toM)));
         return obstacles.stream()
                 .filter(o -> o.shape.distanceTo(corridor) < corridorM / 2)
-                .map(Obstacle::id)
+                .map(Obstacle::name)
                 .toList();
     }
 

@@ -3,6 +3,10 @@ package org.antevid.core.retreat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.stem.StemMass;
@@ -91,9 +95,8 @@ public record FallTime(
         double used = f.startUsedDeg();
         if (used >= 90 + f.slopeAlongDeg) {
             throw new RefusedInput(
-                    "START_PAST_GROUND",
-                    "start_deg",
-                    "must be under " + (90 + f.slopeAlongDeg) + " degrees, where the ground is");
+                    Message.of(Refusal.START_PAST_GROUND).with("most", Arg.down(Dimension.ANGLE, 90 + f.slopeAlongDeg)),
+                    "start_deg");
         }
         List<String> warnings = new ArrayList<>();
         if (f.hingeNm >= 0.95 * weightMoment) {

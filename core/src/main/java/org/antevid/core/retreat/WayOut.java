@@ -2,7 +2,10 @@ package org.antevid.core.retreat;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Azimuth;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.site.Spot;
 
@@ -12,7 +15,7 @@ import org.antevid.core.site.Spot;
  *
  * @param barredBy what was met on the ways tried first
  */
-public record WayOut(double azimuthDeg, double lengthM, List<String> barredBy) {
+public record WayOut(double azimuthDeg, double lengthM, List<Arg> barredBy) {
     private static final double[] TURNS_DEG = {0, 15, -15, 30, -30, 45, -45, 60, -60};
     private static final double CORRIDOR_M = 1.5;
 
@@ -23,16 +26,15 @@ public record WayOut(double azimuthDeg, double lengthM, List<String> barredBy) {
     public static WayOut of(Spot stand, Spot stump, double ringM, List<EscapeRoutes.Obstacle> obstacles) {
         double away = stump.bearingTo(stand);
         double length = Math.max(6, ringM - stump.distanceTo(stand));
-        List<String> barred = new ArrayList<>();
+        List<Arg> barred = new ArrayList<>();
         for (double turn : TURNS_DEG) {
             double azimuth = Azimuth.normal(away + turn);
-            List<String> hits = EscapeRoutes.barred(azimuth, 0.5, Math.min(length, 12), CORRIDOR_M, obstacles);
+            List<Arg> hits = EscapeRoutes.barred(azimuth, 0.5, Math.min(length, 12), CORRIDOR_M, obstacles);
             if (hits.isEmpty()) {
                 return new WayOut(azimuth, length, List.copyOf(barred));
             }
             hits.stream().filter(h -> !barred.contains(h)).forEach(barred::add);
         }
-        throw new RefusedInput(
-                "NO_WAY_OUT", "stand", "has no clear way away from the stem: " + String.join(", ", barred));
+        throw new RefusedInput(Message.of(Refusal.NO_WAY_OUT).with("barred", Arg.several(barred)), "stand");
     }
 }

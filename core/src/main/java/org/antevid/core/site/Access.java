@@ -31,19 +31,10 @@ public record Access(
 
     /** What a machine of the crew can do. */
     public enum Use {
-        WINCH("winch"),
-        LIFT("lifting platform"),
-        CRANE("crane"),
-        FELLING("felling machine");
-        private final String words;
-
-        Use(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+        WINCH,
+        LIFT,
+        CRANE,
+        FELLING;
     }
 
     /**

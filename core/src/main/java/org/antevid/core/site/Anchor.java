@@ -2,7 +2,10 @@ package org.antevid.core.site;
 
 import net.sf.geographiclib.Geodesic;
 import net.sf.geographiclib.GeodesicData;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Azimuth;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
@@ -45,10 +48,9 @@ public record Anchor(double latitudeDeg, double longitudeDeg, double gridNorthDe
         GeodesicData d = Geodesic.WGS84.Inverse(latitudeDeg, longitudeDeg, g.latitudeDeg, g.longitudeDeg);
         if (d.s12 > FARTHEST_M) {
             throw new RefusedInput(
-                    "FAR_AWAY",
-                    "coordinates",
-                    "is " + Math.round(d.s12 / 1000) + " km from the site's anchor"
-                            + (swappedIsNear(g) ? "; latitude and longitude are swapped" : "; check the anchor"));
+                    Message.of(swappedIsNear(g) ? Refusal.LATITUDE_LONGITUDE_SWAPPED : Refusal.FAR_AWAY)
+                            .with("away", Arg.count(Math.round(d.s12 / 1000))),
+                    "coordinates");
         }
         double a = Math.toRadians(d.azi1 - gridNorthDeg);
         return new Spot(d.s12 * Math.sin(a), d.s12 * Math.cos(a));

@@ -1,6 +1,7 @@
 package org.antevid.core.site;
 
 import java.util.Optional;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
@@ -54,7 +55,7 @@ public record Feature(
     public Feature {
         Require.within(worth, 0, 4, "worth");
         if (protectionDone && protection == Protection.NONE) {
-            throw new RefusedInput("BAD_CHOICE", "protectionDone", "needs a protection that was done");
+            throw new RefusedInput(Refusal.NOTHING_TO_BE_DONE, "protectionDone");
         }
     }
 

@@ -2,44 +2,38 @@ package org.antevid.core.site;
 
 /** What a feature of the place is. People may be in or on some of them; some stand in the way of a walking person. */
 public enum FeatureKind {
-    BUILDING("building", true, true),
-    GLASS("glasshouse", true, true),
-    FOOTBRIDGE("footbridge", true, false),
-    BOAT("boat", true, false),
-    PATH("path", true, false),
-    ROAD("road", true, false),
-    OVERHEAD_LINE("overhead line", false, false),
-    BURIED("buried pipe, tank or drain field", false, false),
-    WATER("water", false, true),
-    BEEHIVES("beehives", false, true),
-    COMPOST("compost bays", false, true),
-    FENCE("fence", false, true),
-    WALL("wall", false, true),
-    ANIMAL_PEN("animal pen", true, true),
-    SURFACE("lawn or paved surface", false, false),
-    HEDGE("hedge", false, true),
-    BED("planting bed", false, false),
-    OTHER_TREE("other tree", false, true),
-    VEHICLE("vehicle", true, true),
-    LANDING_BED("landing bed", false, false),
-    MACHINE_STAND("machine stand", false, false),
-    ACCESS("way in", false, false),
-    WORK_POSITION("work position", false, false),
-    MEETING_POINT("meeting point", false, false),
-    OTHER("other", false, false);
+    BUILDING(true, true),
+    GLASS(true, true),
+    FOOTBRIDGE(true, false),
+    BOAT(true, false),
+    PATH(true, false),
+    ROAD(true, false),
+    OVERHEAD_LINE(false, false),
+    BURIED(false, false),
+    WATER(false, true),
+    BEEHIVES(false, true),
+    COMPOST(false, true),
+    FENCE(false, true),
+    WALL(false, true),
+    ANIMAL_PEN(true, true),
+    SURFACE(false, false),
+    HEDGE(false, true),
+    BED(false, false),
+    OTHER_TREE(false, true),
+    VEHICLE(true, true),
+    LANDING_BED(false, false),
+    MACHINE_STAND(false, false),
+    ACCESS(false, false),
+    WORK_POSITION(false, false),
+    MEETING_POINT(false, false),
+    OTHER(false, false);
 
-    private final String words;
     private final boolean people;
     private final boolean barsTheWay;
 
-    FeatureKind(String words, boolean people, boolean barsTheWay) {
-        this.words = words;
+    FeatureKind(boolean people, boolean barsTheWay) {
         this.people = people;
         this.barsTheWay = barsTheWay;
-    }
-
-    public String words() {
-        return words;
     }
 
     /**

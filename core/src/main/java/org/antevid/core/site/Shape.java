@@ -3,6 +3,7 @@ package org.antevid.core.site;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.locationtech.jts.geom.Coordinate;
@@ -47,7 +48,7 @@ public final class Shape {
     /** @throws RefusedInput for fewer than two points */
     public static Shape line(List<Spot> points) {
         if (points.size() < 2) {
-            throw new RefusedInput("BAD_LINE", "points", "needs two points or more");
+            throw new RefusedInput(Refusal.BAD_LINE, "points");
         }
         return new Shape(
                 FACTORY.createLineString(points.stream().map(Shape::coordinate).toArray(Coordinate[]::new)));
@@ -56,14 +57,14 @@ public final class Shape {
     /** @throws RefusedInput for fewer than three corners or an outline that crosses itself */
     public static Shape polygon(List<Spot> corners) {
         if (corners.size() < 3) {
-            throw new RefusedInput("BAD_POLYGON", "points", "needs three corners or more");
+            throw new RefusedInput(Refusal.TOO_FEW_CORNERS, "points");
         }
         Coordinate[] ring = Stream.concat(corners.stream(), Stream.of(corners.get(0)))
                 .map(Shape::coordinate)
                 .toArray(Coordinate[]::new);
         Geometry polygon = FACTORY.createPolygon(ring);
         if (!polygon.isValid()) {
-            throw new RefusedInput("BAD_POLYGON", "points", "must not cross itself or have no area");
+            throw new RefusedInput(Refusal.BAD_POLYGON, "points");
         }
         return new Shape(polygon);
     }

@@ -26,9 +26,9 @@ public record Site(
     /**
      * Ground that another stem endangers.
      *
-     * @param name as people say it, "beneath S2"
+     * @param hung label of the stem that hangs over it
      */
-    public record Danger(String name, Shape area) {}
+    public record Danger(String hung, Shape area) {}
 
     public Site {
         features = List.copyOf(features);

@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.core.quantity.Azimuth;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.locationtech.jts.geom.Coordinate;
@@ -96,8 +97,7 @@ public final class Terrain {
             for (int j = 0; j < i; j++) {
                 if (heights.get(i).at().distanceTo(heights.get(j).at()) < 0.05
                         && heights.get(i).heightM() != heights.get(j).heightM()) {
-                    throw new RefusedInput(
-                            "DUPLICATE", "at", "two different heights at one place; take one of them off");
+                    throw new RefusedInput(Refusal.TWO_HEIGHTS, "at");
                 }
             }
         }

@@ -1,6 +1,10 @@
 package org.antevid.core.site;
 
 import java.util.List;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
@@ -20,19 +24,15 @@ public record TwoTapes(List<Spot> places, double sigmaM) {
         Require.within(fromBM, 0.1, 300, "fromBM");
         double apart = a.distanceTo(b);
         if (apart < 0.1) {
-            throw new RefusedInput("SAME_POINT", "b", "needs two known points that lie apart");
+            throw new RefusedInput(Refusal.SAME_POINT, "b");
         }
         double over = Math.max(apart - fromAM - fromBM, Math.abs(fromAM - fromBM) - apart);
         if (over > TAPE_SIGMA_M * 2) {
             throw new RefusedInput(
-                    "TAPES_DO_NOT_MEET",
-                    "fromBM",
-                    String.format(
-                            java.util.Locale.ROOT,
-                            "the two tapes miss each other by %.1f m; the points are %.1f m apart. Maybe a tape "
-                                    + "was read from the other point?",
-                            over,
-                            apart));
+                    Message.of(Refusal.TAPES_DO_NOT_MEET)
+                            .with("miss", Arg.up(Dimension.LENGTH, over))
+                            .with("apart", Arg.of(Dimension.LENGTH, apart)),
+                    "fromBM");
         }
         double along = (apart * apart + fromAM * fromAM - fromBM * fromBM) / (2 * apart);
         double across = Math.sqrt(Math.max(0, fromAM * fromAM - along * along));
@@ -50,7 +50,7 @@ public record TwoTapes(List<Spot> places, double sigmaM) {
         Require.within(alongM, -300, 300, "alongM");
         Require.within(rightM, -300, 300, "rightM");
         if (from.distanceTo(to) < 0.1) {
-            throw new RefusedInput("SAME_POINT", "to", "needs a line between two points that lie apart");
+            throw new RefusedInput(Refusal.SAME_POINT, "to");
         }
         double bearing = from.bearingTo(to);
         return from.at(bearing, alongM).at(bearing + 90, rightM);

@@ -1,5 +1,6 @@
 package org.antevid.core.site;
 
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 
 /**
@@ -22,7 +23,7 @@ public record Underlay(double metresPerPixel, double turnDeg, Spot origin) {
         double pixels = Math.hypot(px, py);
         double metres = s1.distanceTo(s2);
         if (pixels < 10 || metres < 1) {
-            throw new RefusedInput("TOO_CLOSE", "second", "the two points must lie at least 10 pixels and 1 m apart");
+            throw new RefusedInput(Refusal.TOO_CLOSE, "second");
         }
         double scale = metres / pixels;
         double turn = Math.toRadians(s1.bearingTo(s2)) - Math.atan2(px, py);

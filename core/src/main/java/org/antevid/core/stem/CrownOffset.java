@@ -4,7 +4,11 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Azimuth;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
@@ -43,7 +47,7 @@ public record CrownOffset(
      */
     public static CrownOffset of(List<Radius> radii) {
         if (radii.size() < 3) {
-            throw new RefusedInput("NEED_THREE_RADII", "radii", "needs three radii or more at different azimuths");
+            throw new RefusedInput(Refusal.NEED_THREE_RADII, "radii");
         }
         List<Radius> sorted = radii.stream()
                 .sorted(Comparator.comparingDouble(r -> Azimuth.normal(r.azimuthDeg)))
@@ -64,13 +68,10 @@ public record CrownOffset(
         }
         if (widest >= 180 - 1e-9) {
             throw new RefusedInput(
-                    "RADII_GAP",
-                    "radii",
-                    "leave " + Math.round(widest) + " degrees without a radius; take one in the gap");
+                    Message.of(Refusal.RADII_GAP).with("gap", Arg.of(Dimension.SECTOR, widest)), "radii");
         }
         if (!(twiceArea > 0)) {
-            throw new RefusedInput(
-                    "NO_AREA", "radii", "enclose no ground; at least two neighbouring radii must be above 0");
+            throw new RefusedInput(Refusal.NO_AREA, "radii");
         }
         List<String> warnings = new ArrayList<>();
         if (widest > 100) {

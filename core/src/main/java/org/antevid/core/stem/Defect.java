@@ -2,6 +2,10 @@ package org.antevid.core.stem;
 
 import java.util.List;
 import java.util.Optional;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
@@ -31,19 +35,10 @@ public record Defect(
 
     /** How a fault was found, weakest first. */
     public enum Found {
-        SEEN("seen"),
-        SOUNDED("sounded"),
-        PROBED("probed"),
-        OPENED_FACE("seen in the opened face");
-        private final String words;
-
-        Found(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+        SEEN,
+        SOUNDED,
+        PROBED,
+        OPENED_FACE;
     }
 
     public Defect {
@@ -54,11 +49,16 @@ public record Defect(
         depthM.ifPresent(d -> Require.within(d, 0, 5, "depthM"));
         tells = List.copyOf(tells);
         if (toM < fromM) {
-            throw new RefusedInput("OUT_OF_RANGE", "toM", "must not be below the lower end of " + fromM + " m");
+            throw new RefusedInput(
+                    Message.of(Refusal.BELOW_LOWER_END).with("low", Arg.of(Dimension.HEIGHT, fromM)), "toM");
         }
         for (Tell t : tells) {
             if (!kind.tells().contains(t)) {
-                throw new RefusedInput("BAD_CHOICE", "tells", "'" + t.words() + "' says nothing about " + kind.words());
+                throw new RefusedInput(
+                        Message.of(Refusal.TELLS_NOTHING)
+                                .with("tell", Arg.term(t))
+                                .with("kind", Arg.term(kind)),
+                        "tells");
             }
         }
     }

@@ -6,52 +6,40 @@ import org.jspecify.annotations.Nullable;
 
 /** Faults a stem can have. Those of the wood low on the stem change what the hinge may count on. */
 public enum DefectKind {
-    CRACK("crack", Condition.UNRELIABLE, Tell.MOVES, Tell.HEALED),
-    SPLIT_UNION("split union", Condition.UNRELIABLE),
-    INCLUDED_BARK("fork with bark in the seam", null),
-    CAVITY("cavity", Condition.DECAYED),
-    DECAY_POCKET("decay pocket", Condition.DECAYED),
-    FUNGUS("fungus bracket", Condition.DECAYED),
-    SWOLLEN_BASE("swollen base", Condition.DECAYED, Tell.SOUNDS_DULL, Tell.SOUNDS_CLEAR),
-    DEAD_TOP("dead top", null),
-    HANGING_LIMB("hanging or loose limb", null),
-    DEAD_LIMBS("dead limbs", null),
-    LIGHTNING_SCAR("lightning scar", Condition.UNRELIABLE),
-    FIRE_SCAR("fire scar", Condition.DECAYED),
-    METAL("metal in the wood", null),
-    WIRE_SWELLING("swelling over wire", null),
-    INSECTS("insect or woodpecker work", Condition.DECAYED, Tell.SOUNDS_DULL, Tell.SOUNDS_CLEAR),
-    LOOSE_BARK("loose bark", Condition.DECAYED, Tell.SOUNDS_DULL, Tell.SOUNDS_CLEAR),
-    LIFTED_ROOT_PLATE("lifted root plate", Condition.UNRELIABLE),
-    SOIL_CRACKS(
-            "cracks in the soil",
-            null,
-            Tell.CURVED_ROUND_STEM,
-            Tell.GROUND_MOVES,
-            Tell.EDGE_LIFTED,
-            Tell.CRACKS_EVERYWHERE),
-    CUT_ROOTS("cut or decayed roots", null),
-    CANOPY_GAP("gap in the canopy", null),
-    BENT_STEM("bent or twisted stem", null),
-    VINE("vine", null),
-    TIED_CROWN("crown tied to a neighbour", null),
-    UNDER_TENSION("stem under tension", null),
-    PREVIOUS_CUTS("earlier cuts", Condition.UNRELIABLE),
-    BROKEN_BASE("broken at the base", Condition.UNRELIABLE),
-    OTHER("something else", null);
+    CRACK(Condition.UNRELIABLE, Tell.MOVES, Tell.HEALED),
+    SPLIT_UNION(Condition.UNRELIABLE),
+    INCLUDED_BARK(null),
+    CAVITY(Condition.DECAYED),
+    DECAY_POCKET(Condition.DECAYED),
+    FUNGUS(Condition.DECAYED),
+    SWOLLEN_BASE(Condition.DECAYED, Tell.SOUNDS_DULL, Tell.SOUNDS_CLEAR),
+    DEAD_TOP(null),
+    HANGING_LIMB(null),
+    DEAD_LIMBS(null),
+    LIGHTNING_SCAR(Condition.UNRELIABLE),
+    FIRE_SCAR(Condition.DECAYED),
+    METAL(null),
+    WIRE_SWELLING(null),
+    INSECTS(Condition.DECAYED, Tell.SOUNDS_DULL, Tell.SOUNDS_CLEAR),
+    LOOSE_BARK(Condition.DECAYED, Tell.SOUNDS_DULL, Tell.SOUNDS_CLEAR),
+    LIFTED_ROOT_PLATE(Condition.UNRELIABLE),
+    SOIL_CRACKS(null, Tell.CURVED_ROUND_STEM, Tell.GROUND_MOVES, Tell.EDGE_LIFTED, Tell.CRACKS_EVERYWHERE),
+    CUT_ROOTS(null),
+    CANOPY_GAP(null),
+    BENT_STEM(null),
+    VINE(null),
+    TIED_CROWN(null),
+    UNDER_TENSION(null),
+    PREVIOUS_CUTS(Condition.UNRELIABLE),
+    BROKEN_BASE(Condition.UNRELIABLE),
+    OTHER(null);
 
-    private final String words;
     private final @Nullable Condition atTheHinge;
     private final List<Tell> tells;
 
-    DefectKind(String words, @Nullable Condition atTheHinge, Tell... tells) {
-        this.words = words;
+    DefectKind(@Nullable Condition atTheHinge, Tell... tells) {
         this.atTheHinge = atTheHinge;
         this.tells = List.of(tells);
-    }
-
-    public String words() {
-        return words;
     }
 
     /** @return what the hinge's wood must be taken for when the fault is at the height of the cut */

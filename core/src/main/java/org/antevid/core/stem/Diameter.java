@@ -1,6 +1,10 @@
 package org.antevid.core.stem;
 
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Estimate;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
@@ -27,9 +31,8 @@ public record Diameter(Estimate overBark, double underBarkM) {
         double wood = d.value() - 2 * barkM;
         if (!(wood > 0)) {
             throw new RefusedInput(
-                    "BARK_TOO_THICK",
-                    "bark_m",
-                    "leaves no wood; must be under half the diameter of " + d.value() + " m");
+                    Message.of(Refusal.BARK_LEAVES_NO_WOOD).with("diameter", Arg.of(Dimension.HEIGHT, d.value())),
+                    "bark_m");
         }
         return new Diameter(d, wood);
     }

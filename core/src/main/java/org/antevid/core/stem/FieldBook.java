@@ -17,7 +17,7 @@ import org.antevid.core.quantity.RefusedInput;
  * other are shown and not averaged away: of two heights the larger counts then (practice rule), of diameters the spread
  * becomes the sigma. A sighting that is not accepted can only widen what the accepted ones say.
  *
- * @param disagreements what contradicts what, in words
+ * @param disagreements what contradicts what
  */
 public record FieldBook(
         Optional<Got> diameter,
@@ -32,11 +32,11 @@ public record FieldBook(
     /** Two sightings contradict each other beyond this many of their common sigmas (practice rule). */
     private static final double BEYOND_SIGMAS = 2;
 
-    /** A quantity and how it was got, in words. */
-    public record Got(Estimate estimate, String how, boolean byEye) {}
+    /** A quantity and how it was got. */
+    public record Got(Estimate estimate, Message how, boolean byEye) {}
 
     /** The lean and how it was got. */
-    public record LeanGot(Lean lean, String how, boolean byEye, List<String> warnings) {}
+    public record LeanGot(Lean lean, Message how, boolean byEye, List<String> warnings) {}
 
     /**
      * A probed wall: sound wood from outside in, metres. One not accepted yet does not count as probed, only as thin.
@@ -125,12 +125,7 @@ public record FieldBook(
                     .map(s -> new Got(s.estimate(), s.how(), true));
         }
         List<Estimate> estimates = measured.stream().map(Sighting::estimate).toList();
-        String how = measured.stream()
-                        .map(Sighting::how)
-                        .distinct()
-                        .reduce((a, b) -> a + " and " + b)
-                        .orElseThrow()
-                + (measured.size() > 1 ? ", " + measured.size() + " sightings" : "");
+        Message how = how(measured);
         if (!contradict(estimates)) {
             return Optional.of(new Got(Estimate.combined(estimates), how, false));
         }
@@ -145,11 +140,24 @@ public record FieldBook(
                         Arg.several(estimates.stream()
                                 .map(e -> Arg.of(Dimension.HEIGHT, e.value()))
                                 .toList())));
-        return Optional.of(new Got(counts, how + ", in disagreement", false));
+        return Optional.of(new Got(counts, Message.of(How.IN_DISAGREEMENT).with("how", Arg.said(how)), false));
+    }
+
+    private static Message how(List<Sighting> measured) {
+        List<Message> ways = measured.stream().map(Sighting::how).distinct().toList();
+        return measured.size() == 1
+                ? ways.get(0)
+                : Message.of(How.SEVERAL)
+                        .with("ways", Arg.several(ways.stream().map(Arg::said).toList()))
+                        .with("count", Arg.count(measured.size()));
+    }
+
+    private static Message widened(Message how) {
+        return Message.of(How.WIDENED).with("how", Arg.said(how));
     }
 
     private static Message refused(BookRemark what, RefusedInput e) {
-        return Message.of(what).with("because", Arg.name(e.faults().get(0).message()));
+        return Message.of(what).with("because", Arg.said(e.faults().get(0).says()));
     }
 
     private static boolean contradict(List<Estimate> e) {
@@ -163,7 +171,11 @@ public record FieldBook(
                 .max(Comparator.comparingDouble(s -> s.estimate().value()))
                 .map(s -> new Got(
                         s.estimate(),
-                        "largest of " + of.apply(SightingKind.CROWN_RADIUS).count() + " taped",
+                        Message.of(How.LARGEST_TAPED)
+                                .with(
+                                        "count",
+                                        Arg.count(of.apply(SightingKind.CROWN_RADIUS)
+                                                .count())),
                         false))
                 .or(() -> of.apply(SightingKind.EYE_CROWN)
                         .reduce((a, b) -> b)
@@ -211,7 +223,10 @@ public record FieldBook(
                 says.add(Message.of(BookRemark.VIEWS_DISAGREE));
             }
             return Optional.of(new LeanGot(
-                    l.lean(height.get().estimate().value()), views.size() + " plumbed views", false, l.warnings()));
+                    l.lean(height.get().estimate().value()),
+                    Message.of(How.VIEWS).with("count", Arg.count(views.size())),
+                    false,
+                    l.warnings()));
         } catch (RefusedInput e) {
             says.add(refused(BookRemark.LEAN_VIEWS, e));
             return direct;
@@ -230,7 +245,7 @@ public record FieldBook(
                     ? s
                     : new Got(
                             new Estimate((low + high) / 2, (high - low) / (2 * Estimate.Z95)),
-                            s.how() + ", widened by the crew",
+                            widened(s.how()),
                             s.byEye());
         });
     }
@@ -245,7 +260,7 @@ public record FieldBook(
                     ? s
                     : new LeanGot(
                             new Lean(a.deg(), a.azimuthDeg(), Math.min(20, sigma)),
-                            s.how() + ", widened by the crew",
+                            widened(s.how()),
                             s.byEye(),
                             s.warnings());
         });

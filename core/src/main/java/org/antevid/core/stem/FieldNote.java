@@ -6,13 +6,14 @@ import java.util.Optional;
 /**
  * One number or choice that a person writes down for a sighting.
  *
+ * <p>Its words are those of the kind with its name behind: {@code SightingKind.GIRTH.girthM}.
+ *
  * @param step what a press of a big button moves it by
  * @param standard used when nothing is written; empty with {@code required} false means not given
  * @param choices keys to choose from, empty for a number
  */
 public record FieldNote(
         String name,
-        String words,
         String unit,
         double low,
         double high,
@@ -20,21 +21,20 @@ public record FieldNote(
         boolean required,
         Optional<Double> standard,
         List<String> choices) {
-    static FieldNote need(String name, String words, String unit, double low, double high, double step) {
-        return new FieldNote(name, words, unit, low, high, step, true, Optional.empty(), List.of());
+    static FieldNote need(String name, String unit, double low, double high, double step) {
+        return new FieldNote(name, unit, low, high, step, true, Optional.empty(), List.of());
     }
 
-    static FieldNote maybe(String name, String words, String unit, double low, double high, double step) {
-        return new FieldNote(name, words, unit, low, high, step, false, Optional.empty(), List.of());
+    static FieldNote maybe(String name, String unit, double low, double high, double step) {
+        return new FieldNote(name, unit, low, high, step, false, Optional.empty(), List.of());
     }
 
-    static FieldNote with(
-            String name, String words, String unit, double low, double high, double step, double standard) {
-        return new FieldNote(name, words, unit, low, high, step, false, Optional.of(standard), List.of());
+    static FieldNote with(String name, String unit, double low, double high, double step, double standard) {
+        return new FieldNote(name, unit, low, high, step, false, Optional.of(standard), List.of());
     }
 
     /** The first choice counts when none is made. */
-    static FieldNote choice(String name, String words, String... choices) {
-        return new FieldNote(name, words, "", 0, 0, 0, false, Optional.empty(), List.of(choices));
+    static FieldNote choice(String name, String... choices) {
+        return new FieldNote(name, "", 0, 0, 0, false, Optional.empty(), List.of(choices));
     }
 }

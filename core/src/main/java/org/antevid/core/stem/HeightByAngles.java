@@ -2,8 +2,12 @@ package org.antevid.core.stem;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.Fault;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
@@ -22,6 +26,8 @@ public record HeightByAngles(
 
     /** No tree is as tall as this; a result above it means that the readings were mixed up. */
     static final double TALLEST_M = 130;
+
+    private static final double STEEPEST_DEG = 80;
     /** Relative sigma from which a height is told to be poor. */
     static final double HIGH_SIGMA = 0.05;
 
@@ -103,18 +109,15 @@ public record HeightByAngles(
         double tanBase = Math.tan(base);
         double height = (d - s.topTowardM) * tanTop - d * tanBase;
         if (!(top > base) || !(height > 0)) {
-            throw new RefusedInput(
-                    "TOP_NOT_ABOVE_BASE",
-                    "top",
-                    "must be above the base reading. Maybe the base angle was read above the horizon?");
+            throw new RefusedInput(Refusal.TOP_NOT_ABOVE_BASE, "top");
         }
         if (!(d > Math.abs(s.topTowardM)) || height > TALLEST_M) {
             throw new RefusedInput(
-                    "IMPOSSIBLE_GEOMETRY",
-                    "top_toward_m",
                     height > TALLEST_M
-                            ? "with these angles gives " + Math.round(height) + " m, taller than any tree"
-                            : "must be less than the distance of " + d + " m");
+                            ? Message.of(Refusal.TALLER_THAN_ANY_TREE)
+                                    .with("height", Arg.of(Dimension.DISTANCE, height))
+                            : Message.of(Refusal.TOP_BEYOND_BASE).with("distance", Arg.of(Dimension.LENGTH, d)),
+                    "top_toward_m");
         }
         double angle = Math.toRadians(s.sigmaAngleDeg);
         double byDistance = share * (tanTop - tanBase) * s.sigmaDistanceM;
@@ -138,8 +141,9 @@ public record HeightByAngles(
     }
 
     private static void tooSteep(double radians, String field, List<Fault> faults) {
-        if (Math.abs(Math.toDegrees(radians)) > 80) {
-            faults.add(new Fault("ANGLE_TOO_STEEP", field, "is steeper than 80 degrees; go farther away"));
+        if (Math.abs(Math.toDegrees(radians)) > STEEPEST_DEG) {
+            faults.add(new Fault(
+                    Message.of(Refusal.ANGLE_TOO_STEEP).with("most", Arg.of(Dimension.SECTOR, STEEPEST_DEG)), field));
         }
     }
 }

@@ -2,7 +2,11 @@ package org.antevid.core.stem;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Estimate;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
@@ -50,17 +54,13 @@ public record HeightByShadow(Estimate height, double sunElevationDeg, List<Strin
         double tanSun = (s.poleM + s.poleShadowM * Math.sin(bp)) / (s.poleShadowM * Math.cos(bp));
         double share = Math.cos(bt) * tanSun - Math.sin(bt);
         if (!(tanSun > 0) || !(share > 0)) {
-            throw new RefusedInput(
-                    "IMPOSSIBLE_GEOMETRY",
-                    "pole_shadow_m",
-                    "the ground falls as steeply as the sun stands; measure where it is flatter");
+            throw new RefusedInput(Refusal.GROUND_AS_STEEP_AS_SUN, "pole_shadow_m");
         }
         double height = s.treeM * share;
         if (height > HeightByAngles.TALLEST_M) {
             throw new RefusedInput(
-                    "IMPOSSIBLE_GEOMETRY",
-                    "pole_shadow_m",
-                    "gives " + Math.round(height) + " m, taller than any tree. Maybe pole and shadow are swapped?");
+                    Message.of(Refusal.POLE_AND_SHADOW_SWAPPED).with("height", Arg.of(Dimension.DISTANCE, height)),
+                    "pole_shadow_m");
         }
         double byPole = s.treeM * Math.cos(bt) / (s.poleShadowM * Math.cos(bp)) * s.sigmaPoleM;
         double byPoleShadow =

@@ -2,7 +2,11 @@ package org.antevid.core.stem;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Estimate;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
@@ -34,9 +38,8 @@ public record HeightByStick(Estimate height, List<String> warnings) {
         double height = stickM * eyeToTreeM / eyeToStickM;
         if (height > HeightByAngles.TALLEST_M) {
             throw new RefusedInput(
-                    "IMPOSSIBLE_GEOMETRY",
-                    "stick_m",
-                    "gives " + Math.round(height) + " m, taller than any tree. Maybe stick and arm are swapped?");
+                    Message.of(Refusal.STICK_AND_ARM_SWAPPED).with("height", Arg.of(Dimension.DISTANCE, height)),
+                    "stick_m");
         }
         double rel = Math.sqrt(Math.pow(sigmaStickM / stickM, 2)
                 + Math.pow(sigmaEyeM / eyeToStickM, 2)

@@ -3,7 +3,11 @@ package org.antevid.core.stem;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Estimate;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
@@ -77,15 +81,10 @@ public record Hollow(
             Require.within(momentNm, 0, 1e8, "moment_Nm");
             if (depthM + hingeThickM >= dM) {
                 throw new RefusedInput(
-                        "NO_WOOD_LEFT",
-                        "depth_m",
-                        "notch and hinge together must be under the diameter of " + dM + " m");
+                        Message.of(Refusal.NO_WOOD_LEFT).with("diameter", Arg.of(Dimension.HEIGHT, dM)), "depth_m");
             }
             if (cavityDM > 0 && Math.hypot(forwardM, rightM) + cavityDM / 2 > dM / 2 + 1e-12) {
-                throw new RefusedInput(
-                        "CAVITY_REACHES_OUTSIDE",
-                        "cavity_d_m",
-                        "reaches outside the stem; a cavity that is open counts as no wall there");
+                throw new RefusedInput(Refusal.CAVITY_REACHES_OUTSIDE, "cavity_d_m");
             }
         }
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Estimate;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
@@ -59,7 +60,7 @@ public record LeanByPlumb(
             distanceM.ifPresent(d -> Require.within(d, 2, 300, "distance_m"));
             Require.within(sigmaM, 0.001, 10, "sigma_m");
             if (offsetM.isEmpty() && (angleDeg.isEmpty() || distanceM.isEmpty())) {
-                throw new RefusedInput("MISSING", "offset_m", "needs an offset, or an angle with its distance");
+                throw new RefusedInput(Refusal.OFFSET_OR_ANGLE, "offset_m");
             }
         }
 
@@ -99,7 +100,7 @@ public record LeanByPlumb(
      */
     public static LeanByPlumb of(List<View> views) {
         if (views.size() < 2) {
-            throw new RefusedInput("NEED_TWO_VIEWS", "views", "needs two views or more, best at right angles");
+            throw new RefusedInput(Refusal.NEED_TWO_VIEWS, "views");
         }
         double spread = smallest(
                 views.stream()
@@ -112,8 +113,7 @@ public record LeanByPlumb(
                         .mapToDouble(v -> Math.pow(Math.sin(Math.toRadians(v.bearingDeg)), 2))
                         .sum());
         if (spread < PARALLEL - 1e-9) {
-            throw new RefusedInput(
-                    "VIEWS_PARALLEL", "views", "are nearly along one line; take one at right angles to it");
+            throw new RefusedInput(Refusal.VIEWS_PARALLEL, "views");
         }
         double ee = 0;
         double en = 0;

@@ -2,6 +2,10 @@ package org.antevid.core.stem;
 
 import java.util.List;
 import java.util.Optional;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
@@ -25,7 +29,7 @@ public record RaisedCut(Optional<Double> cutHeightM, String reason, List<String>
         Require.within(wall2M, 0, 2.5, "wall2_m");
         Require.within(needM, 0.005, 2.5, "need_wall_m");
         if (!(h2M > h1M)) {
-            throw new RefusedInput("BAD_ORDER", "h2_m", "must be above the first reading at " + h1M + " m");
+            throw new RefusedInput(Message.of(Refusal.BAD_ORDER).with("first", Arg.of(Dimension.HEIGHT, h1M)), "h2_m");
         }
         double at;
         if (wall1M >= needM) {

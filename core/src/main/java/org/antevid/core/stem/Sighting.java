@@ -6,8 +6,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.Fault;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
@@ -66,7 +70,8 @@ public record Sighting(
             if (!n.choices().isEmpty()) {
                 String c = chosen.getOrDefault(n.name(), n.choices().get(0));
                 if (!n.choices().contains(c)) {
-                    faults.add(new Fault("BAD_CHOICE", n.name(), "must be one of " + String.join(", ", n.choices())));
+                    faults.add(
+                            new Fault(Message.of(Refusal.NOT_AMONG).with("choices", Arg.names(n.choices())), n.name()));
                 }
                 choices.put(n.name(), c);
                 continue;
@@ -74,14 +79,18 @@ public record Sighting(
             Double v = given.get(n.name());
             if (v == null) {
                 if (n.required()) {
-                    faults.add(new Fault("MISSING", n.name(), "is needed for " + kind.words()));
+                    faults.add(
+                            new Fault(Message.of(Refusal.NEEDED_FOR_SIGHTING).with("kind", Arg.term(kind)), n.name()));
                 }
                 n.standard().ifPresent(s -> numbers.put(n.name(), s));
             } else if (!(v >= n.low() && v <= n.high())) {
                 faults.add(new Fault(
-                        "OUT_OF_RANGE",
-                        n.name(),
-                        "is " + v + ", must be between " + n.low() + " and " + n.high() + " " + n.unit()));
+                        Message.of(Refusal.OUT_OF_RANGE)
+                                .with("is", Arg.figure(v))
+                                .with("low", Arg.figure(n.low()))
+                                .with("high", Arg.figure(n.high()))
+                                .with("unit", Arg.name(n.unit())),
+                        n.name()));
             } else {
                 numbers.put(n.name(), v);
             }
@@ -93,21 +102,11 @@ public record Sighting(
         return new Sighting(id, kind, numbers, choices, then, accepted, Optional.empty(), r.estimate, r.warnings);
     }
 
-    /** @return how the quantity was got, in words that stand behind it: "from girth 163 cm" */
-    public String how() {
-        return switch (kind) {
-            case GIRTH -> String.format(Locale.ROOT, "from girth %.0f cm", 100 * Require.present(numbers, "girthM"));
-            case CALLIPER -> "by calliper, two axes";
-            case HEIGHT_ANGLES, DEFECT_HEIGHT -> "by two angles";
-            case HEIGHT_STICK -> "with a stick";
-            case HEIGHT_SHADOW -> "from shadows";
-            case LEAN_VIEW -> "plumbed once";
-            case PLUMB_LEAN -> "plumbed from two sides";
-            case CROWN_RADIUS, HEAVE -> "taped";
-            case CROWN_BASE -> "sighted";
-            case SOUND_WALL -> "probed";
-            case EYE_DIAMETER, EYE_HEIGHT, EYE_LEAN, EYE_CROWN -> "by eye";
-        };
+    /** @return how the quantity was got, as it stands behind it: "from girth 163 cm" */
+    public Message how() {
+        return kind == SightingKind.GIRTH
+                ? Message.of(How.GIRTH).with("girth", Arg.of(Dimension.REACH, Require.present(numbers, "girthM")))
+                : Message.of(How.BY).with("kind", Arg.term(kind));
     }
 
     private static Result result(SightingKind kind, Map<String, Double> n, Map<String, String> c) {

@@ -9,294 +9,41 @@ import java.util.Locale;
  * deliberately heavy, weak where it holds and strong where it must be bent, and split-prone.
  */
 public enum Species {
-    ABIES(
-            "fir",
-            640,
-            850,
-            1030,
-            34,
-            38,
-            8.5,
-            HingeGrade.AVERAGE,
-            SplitClass.LOW,
-            "wet heart; butt rot common; dead tops brash"),
-    PICEA(
-            "spruce",
-            630,
-            800,
-            970,
-            32,
-            36,
-            8.0,
-            HingeGrade.AVERAGE,
-            SplitClass.LOW,
-            "heart/root rot hidden; dead spruce snaps tops"),
-    PINUS(
-            "pine",
-            730,
-            880,
-            1040,
-            34,
-            45,
-            8.5,
-            HingeGrade.STRONG,
-            SplitClass.LOW,
-            "resinous, holds well; dead sapwood decays first"),
-    LARIX(
-            "larch",
-            710,
-            850,
-            1010,
-            53,
-            53,
-            9.5,
-            HingeGrade.STRONG,
-            SplitClass.MODERATE,
-            "heavy limbs; cold wood splits"),
-    PSEUDOTSUGA(
-            "Douglas fir",
-            610,
-            780,
-            960,
-            53,
-            53,
-            10.5,
-            HingeGrade.STRONG,
-            SplitClass.MODERATE,
-            "long straight grain can split when leaning"),
-    TSUGA("hemlock", 680, 850, 1020, 45, 45, 8.5, HingeGrade.AVERAGE, SplitClass.LOW, "shake common; brash when dead"),
-    THUJA(
-            "red cedar",
-            470,
-            600,
-            760,
-            29,
-            36,
-            6.5,
-            HingeGrade.BRITTLE,
-            SplitClass.MODERATE,
-            "splits clean; hinge breaks early; hollow butts"),
-    CEDRUS("cedar", 690, 850, 1010, 45, 45, 7.5, HingeGrade.BRITTLE, SplitClass.LOW, "limbs snap without warning"),
-    CUPRESSUS(
-            "cypress", 680, 840, 1000, 45, 45, 7.5, HingeGrade.AVERAGE, SplitClass.LOW, "multi-stemmed, included bark"),
-    SEQUOIA(
-            "redwood",
-            740,
-            900,
-            1060,
-            41,
-            48,
-            8.0,
-            HingeGrade.BRITTLE,
-            SplitClass.LOW,
-            "brash; stem shatters on landing"),
-    TAXUS("yew", 840, 950, 1080, 70, 70, 7.0, HingeGrade.STRONG, SplitClass.LOW, "fluted, hollow; diameter misleads"),
-    FAGUS(
-            "beech",
-            900,
-            1010,
-            1130,
-            60,
-            60,
-            10.0,
-            HingeGrade.AVERAGE,
-            SplitClass.HIGH,
-            "split-prone under tension; butt fungi give brittle fracture; summer branch drop"),
-    QUERCUS(
-            "oak",
-            930,
-            1050,
-            1160,
-            48,
-            58,
-            9.5,
-            HingeGrade.STRONG,
-            SplitClass.MODERATE,
-            "heavy limbs; heart rot with sound shell; sapwood rots first when dead"),
-    FRAXINUS(
-            "ash",
-            730,
-            830,
-            930,
-            41,
-            66,
-            10.0,
-            HingeGrade.STRONG,
-            SplitClass.HIGH,
-            "classic split species; dieback: treat as brittle, hinge unreliable"),
-    ACER(
-            "maple, sycamore",
-            770,
-            900,
-            1030,
-            40,
-            55,
-            9.0,
-            HingeGrade.AVERAGE,
-            SplitClass.MODERATE,
-            "forks with included bark; sooty bark disease brash"),
-    BETULA(
-            "birch",
-            790,
-            900,
-            1010,
-            44,
-            52,
-            9.5,
-            HingeGrade.AVERAGE,
-            SplitClass.MODERATE,
-            "dead birch rots inside bark; tops drop"),
-    ALNUS("alder", 690, 830, 960, 45, 45, 8.0, HingeGrade.BRITTLE, SplitClass.HIGH, "splits and snaps hinge early"),
-    POPULUS("poplar", 630, 800, 970, 27, 37, 7.0, HingeGrade.BRITTLE, SplitClass.HIGH, "heavy wet wood; limbs shed"),
-    SALIX(
-            "willow",
-            640,
-            830,
-            1010,
-            33,
-            33,
-            5.5,
-            HingeGrade.BRITTLE,
-            SplitClass.HIGH,
-            "splits, hollow, cracks under load"),
-    TILIA(
-            "lime",
-            640,
-            780,
-            920,
-            36,
-            36,
-            7.5,
-            HingeGrade.AVERAGE,
-            SplitClass.LOW,
-            "soft; basal decay; epicormic hides stem"),
-    ULMUS(
-            "elm",
-            870,
-            1000,
-            1120,
-            50,
-            50,
-            8.0,
-            HingeGrade.STRONG,
-            SplitClass.LOW,
-            "interlocked grain holds; disease-killed: brash bark-free limbs"),
-    ROBINIA(
-            "black locust",
-            840,
-            950,
-            1070,
-            90,
-            90,
-            12.5,
-            HingeGrade.AVERAGE,
-            SplitClass.HIGH,
-            "stiff, stores energy; splits"),
-    CASTANEA("sweet chestnut", 870, 1000, 1120, 39, 45, 7.5, HingeGrade.BRITTLE, SplitClass.HIGH, "ring shake; splits"),
-    AESCULUS(
-            "horse chestnut",
-            740,
-            900,
-            1050,
-            34,
-            34,
-            6.5,
-            HingeGrade.BRITTLE,
-            SplitClass.MODERATE,
-            "soft, decays fast; canker-weakened limbs"),
-    PLATANUS(
-            "plane", 810, 950, 1070, 45, 45, 7.5, HingeGrade.AVERAGE, SplitClass.LOW, "interlocked; fungal limb brash"),
-    JUGLANS("walnut", 780, 920, 1050, 37, 62, 9.5, HingeGrade.BRITTLE, SplitClass.MODERATE, "snaps early"),
-    PRUNUS(
-            "cherry",
-            780,
-            920,
-            1050,
-            55,
-            55,
-            9.0,
-            HingeGrade.BRITTLE,
-            SplitClass.MODERATE,
-            "heart rot; gum; hinge snaps"),
-    SORBUS(
-            "rowan",
-            820,
-            950,
-            1080,
-            55,
-            55,
-            9.0,
-            HingeGrade.AVERAGE,
-            SplitClass.MODERATE,
-            "small crowns; heart rot; multi-stemmed"),
-    CARPINUS(
-            "hornbeam",
-            890,
-            1000,
-            1110,
-            60,
-            60,
-            9.5,
-            HingeGrade.STRONG,
-            SplitClass.LOW,
-            "fluted stem; diameter misleads"),
-    CARYA(
-            "hickory",
-            880,
-            1030,
-            1180,
-            75,
-            75,
-            10.5,
-            HingeGrade.STRONG,
-            SplitClass.HIGH,
-            "stiff and tough; stores energy"),
-    LIRIODENDRON(
-            "tulip tree",
-            610,
-            750,
-            900,
-            41,
-            41,
-            8.5,
-            HingeGrade.BRITTLE,
-            SplitClass.MODERATE,
-            "straight grain; hinge lets go early, the stem follows its weight"),
-    PYRUS(
-            "pear",
-            760,
-            950,
-            1090,
-            55,
-            55,
-            8.0,
-            HingeGrade.BRITTLE,
-            SplitClass.MODERATE,
-            "weak forks with included bark; hinge snaps"),
-    EUCALYPTUS(
-            "gum tree",
-            950,
-            1120,
-            1290,
-            75,
-            75,
-            11.5,
-            HingeGrade.AVERAGE,
-            SplitClass.HIGH,
-            "growth stress splits; limbs shed; hollow butts"),
-    UNKNOWN(
-            "not known",
-            900,
-            1050,
-            1200,
-            27,
-            60,
-            6.0,
-            HingeGrade.BRITTLE,
-            SplitClass.HIGH,
-            "worst-case stand-in: heavy, weak hinge, split-prone");
+    ABIES(640, 850, 1030, 34, 38, 8.5, HingeGrade.AVERAGE, SplitClass.LOW),
+    PICEA(630, 800, 970, 32, 36, 8.0, HingeGrade.AVERAGE, SplitClass.LOW),
+    PINUS(730, 880, 1040, 34, 45, 8.5, HingeGrade.STRONG, SplitClass.LOW),
+    LARIX(710, 850, 1010, 53, 53, 9.5, HingeGrade.STRONG, SplitClass.MODERATE),
+    PSEUDOTSUGA(610, 780, 960, 53, 53, 10.5, HingeGrade.STRONG, SplitClass.MODERATE),
+    TSUGA(680, 850, 1020, 45, 45, 8.5, HingeGrade.AVERAGE, SplitClass.LOW),
+    THUJA(470, 600, 760, 29, 36, 6.5, HingeGrade.BRITTLE, SplitClass.MODERATE),
+    CEDRUS(690, 850, 1010, 45, 45, 7.5, HingeGrade.BRITTLE, SplitClass.LOW),
+    CUPRESSUS(680, 840, 1000, 45, 45, 7.5, HingeGrade.AVERAGE, SplitClass.LOW),
+    SEQUOIA(740, 900, 1060, 41, 48, 8.0, HingeGrade.BRITTLE, SplitClass.LOW),
+    TAXUS(840, 950, 1080, 70, 70, 7.0, HingeGrade.STRONG, SplitClass.LOW),
+    FAGUS(900, 1010, 1130, 60, 60, 10.0, HingeGrade.AVERAGE, SplitClass.HIGH),
+    QUERCUS(930, 1050, 1160, 48, 58, 9.5, HingeGrade.STRONG, SplitClass.MODERATE),
+    FRAXINUS(730, 830, 930, 41, 66, 10.0, HingeGrade.STRONG, SplitClass.HIGH),
+    ACER(770, 900, 1030, 40, 55, 9.0, HingeGrade.AVERAGE, SplitClass.MODERATE),
+    BETULA(790, 900, 1010, 44, 52, 9.5, HingeGrade.AVERAGE, SplitClass.MODERATE),
+    ALNUS(690, 830, 960, 45, 45, 8.0, HingeGrade.BRITTLE, SplitClass.HIGH),
+    POPULUS(630, 800, 970, 27, 37, 7.0, HingeGrade.BRITTLE, SplitClass.HIGH),
+    SALIX(640, 830, 1010, 33, 33, 5.5, HingeGrade.BRITTLE, SplitClass.HIGH),
+    TILIA(640, 780, 920, 36, 36, 7.5, HingeGrade.AVERAGE, SplitClass.LOW),
+    ULMUS(870, 1000, 1120, 50, 50, 8.0, HingeGrade.STRONG, SplitClass.LOW),
+    ROBINIA(840, 950, 1070, 90, 90, 12.5, HingeGrade.AVERAGE, SplitClass.HIGH),
+    CASTANEA(870, 1000, 1120, 39, 45, 7.5, HingeGrade.BRITTLE, SplitClass.HIGH),
+    AESCULUS(740, 900, 1050, 34, 34, 6.5, HingeGrade.BRITTLE, SplitClass.MODERATE),
+    PLATANUS(810, 950, 1070, 45, 45, 7.5, HingeGrade.AVERAGE, SplitClass.LOW),
+    JUGLANS(780, 920, 1050, 37, 62, 9.5, HingeGrade.BRITTLE, SplitClass.MODERATE),
+    PRUNUS(780, 920, 1050, 55, 55, 9.0, HingeGrade.BRITTLE, SplitClass.MODERATE),
+    SORBUS(820, 950, 1080, 55, 55, 9.0, HingeGrade.AVERAGE, SplitClass.MODERATE),
+    CARPINUS(890, 1000, 1110, 60, 60, 9.5, HingeGrade.STRONG, SplitClass.LOW),
+    CARYA(880, 1030, 1180, 75, 75, 10.5, HingeGrade.STRONG, SplitClass.HIGH),
+    LIRIODENDRON(610, 750, 900, 41, 41, 8.5, HingeGrade.BRITTLE, SplitClass.MODERATE),
+    PYRUS(760, 950, 1090, 55, 55, 8.0, HingeGrade.BRITTLE, SplitClass.MODERATE),
+    EUCALYPTUS(950, 1120, 1290, 75, 75, 11.5, HingeGrade.AVERAGE, SplitClass.HIGH),
+    UNKNOWN(900, 1050, 1200, 27, 60, 6.0, HingeGrade.BRITTLE, SplitClass.HIGH);
 
-    private final String commonName;
     private final double densityLowKgm3;
     private final double densityKgm3;
     private final double densityHighKgm3;
@@ -305,10 +52,8 @@ public enum Species {
     private final double moeGPa;
     private final HingeGrade hinge;
     private final SplitClass split;
-    private final String note;
 
     Species(
-            String commonName,
             double densityLowKgm3,
             double densityKgm3,
             double densityHighKgm3,
@@ -316,9 +61,7 @@ public enum Species {
             double bendsMPa,
             double moeGPa,
             HingeGrade hinge,
-            SplitClass split,
-            String note) {
-        this.commonName = commonName;
+            SplitClass split) {
         this.densityLowKgm3 = densityLowKgm3;
         this.densityKgm3 = densityKgm3;
         this.densityHighKgm3 = densityHighKgm3;
@@ -327,7 +70,6 @@ public enum Species {
         this.moeGPa = moeGPa;
         this.hinge = hinge;
         this.split = split;
-        this.note = note;
     }
 
     /** How well green wood of the genus holds as a hinge; factors are judgement values. */
@@ -356,10 +98,6 @@ public enum Species {
     /** @return botanical name in lower case, the key used in the open interface */
     public String genus() {
         return name().toLowerCase(Locale.ROOT);
-    }
-
-    public String commonName() {
-        return commonName;
     }
 
     public double densityLowKgm3() {
@@ -394,9 +132,5 @@ public enum Species {
 
     public SplitClass split() {
         return split;
-    }
-
-    public String note() {
-        return note;
     }
 }

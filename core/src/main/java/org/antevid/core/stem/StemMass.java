@@ -2,7 +2,11 @@ package org.antevid.core.stem;
 
 import java.util.Locale;
 import java.util.Optional;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Estimate;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
@@ -210,13 +214,14 @@ public record StemMass(
             Require.within(cutHeightM, 0, 6, "cut_height_m");
             if (!(breakHeightM <= heightM)) {
                 throw new RefusedInput(
-                        "BREAK_ABOVE_TOP", "break_height_m", "must not be above the height of " + heightM + " m");
+                        Message.of(Refusal.BREAK_ABOVE_TOP).with("height", Arg.of(Dimension.LENGTH, heightM)),
+                        "break_height_m");
             }
             if (!(cutHeightM < breakHeightM)) {
-                throw new RefusedInput("CUT_ABOVE_TOP", "cut_height_m", "must be below the top or break");
+                throw new RefusedInput(Refusal.CUT_ABOVE_TOP, "cut_height_m");
             }
             if (!(crownBaseM < breakHeightM) && crownFraction > 0) {
-                throw new RefusedInput("CROWN_BASE_ABOVE_TOP", "crown_base_m", "must be below the top");
+                throw new RefusedInput(Refusal.CROWN_BASE_ABOVE_TOP, "crown_base_m");
             }
         }
 

@@ -2,24 +2,18 @@ package org.antevid.core.stem;
 
 /** A sign that tells a harmless fault from a dangerous one of the same kind. Practice rules. */
 public enum Tell {
-    MOVES("opens and closes when the stem is rocked", true),
-    HEALED("healed over, edges grown round", false),
-    SOUNDS_DULL("sounds dull under the hammer", true),
-    SOUNDS_CLEAR("sounds clear all round", false),
-    CURVED_ROUND_STEM("curved round the stem, a stem's height or less away", true),
-    GROUND_MOVES("the ground moves when the stem sways", true),
-    EDGE_LIFTED("one edge stands higher than the other", true),
-    CRACKS_EVERYWHERE("the same cracks everywhere on dry ground", false);
-    private final String words;
+    MOVES(true),
+    HEALED(false),
+    SOUNDS_DULL(true),
+    SOUNDS_CLEAR(false),
+    CURVED_ROUND_STEM(true),
+    GROUND_MOVES(true),
+    EDGE_LIFTED(true),
+    CRACKS_EVERYWHERE(false);
     private final boolean bad;
 
-    Tell(String words, boolean bad) {
-        this.words = words;
+    Tell(boolean bad) {
         this.bad = bad;
-    }
-
-    public String words() {
-        return words;
     }
 
     /** @return whether it speaks for movement or decay */

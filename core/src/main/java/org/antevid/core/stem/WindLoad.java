@@ -1,6 +1,7 @@
 package org.antevid.core.stem;
 
 import java.util.Optional;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
@@ -58,10 +59,10 @@ public record WindLoad(double cd, double areaM2, double forceN, Optional<Double>
             Require.within(baseM, 0, 110, "crown_base_m");
             Require.within(cutHeightM, 0, 6, "cut_height_m");
             if (!(baseM < heightM)) {
-                throw new RefusedInput("CROWN_BASE_ABOVE_TOP", "crown_base_m", "must be below the top");
+                throw new RefusedInput(Refusal.CROWN_BASE_ABOVE_TOP, "crown_base_m");
             }
             if (!(cutHeightM < heightM)) {
-                throw new RefusedInput("CUT_ABOVE_TOP", "cut_height_m", "must be below the top");
+                throw new RefusedInput(Refusal.CUT_ABOVE_TOP, "cut_height_m");
             }
         }
 

@@ -1,6 +1,5 @@
 package org.antevid.core.stem;
 
-import java.util.Locale;
 import java.util.Optional;
 import org.antevid.core.quantity.Azimuth;
 
@@ -62,22 +61,5 @@ public record Wood(
 
     public static Condition worst(Condition a, Condition b) {
         return b.factor() < a.factor() ? b : a;
-    }
-
-    /** @return what the condition does to hinge, splitting and mass, in plain words */
-    public static String inPlainWords(Condition c) {
-        String holds = String.format(Locale.ROOT, "a hinge of it holds %.0f %% of sound wood", 100 * c.factor());
-        return switch (c) {
-            case SOUND -> "holds and bends as its species does";
-            case FROZEN -> holds + "; brittle, splits sooner, weighs the same";
-            case STRESSED -> holds + "; make the hinge half as thick again";
-            case DEAD_RECENT -> holds + "; little bending, may weigh a tenth less, plan with the full weight";
-            case DEAD_OLD ->
-                holds
-                        + "; breaks instead of bending, top and limbs fall at a blow; weighs anything from dry "
-                        + "to soaked, planned with both";
-            case DECAYED -> holds + "; may crush under the saw; unprobed wood counts as this";
-            case UNRELIABLE -> "no hinge can be relied on; no direction can be promised";
-        };
     }
 }

@@ -4,18 +4,9 @@ import java.util.Locale;
 
 /** Ways to cut behind the hinge. */
 public enum BackCut {
-    STRAIGHT("straight back cut"),
-    BORE_STRAP("bored, strap left at the back"),
-    BORE_RUN_OUT("bored and run out to the back");
-    private final String words;
-
-    BackCut(String words) {
-        this.words = words;
-    }
-
-    public String words() {
-        return words;
-    }
+    STRAIGHT,
+    BORE_STRAP,
+    BORE_RUN_OUT;
 
     public boolean bored() {
         return this != STRAIGHT;

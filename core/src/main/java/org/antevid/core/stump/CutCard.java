@@ -4,6 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.stem.Condition;
@@ -135,8 +139,7 @@ public record CutCard(
             Require.within(dAcrossM, 0.05, 5, "d_across_m");
             double oval = dAcrossM / dLayM;
             if (oval < 0.5 - 1e-9 || oval > 2 + 1e-9) {
-                throw new RefusedInput(
-                        "BAD_OVALITY", "d_across_m", "must be between half and twice the diameter along the lay");
+                throw new RefusedInput(Refusal.BAD_OVALITY, "d_across_m");
             }
         }
 
@@ -209,7 +212,8 @@ public record CutCard(
         double behind = s.dLayM - depth - thick;
         if (!(behind >= LEAST_BEHIND_M - 1e-9)) {
             throw new RefusedInput(
-                    "NO_ROOM_FOR_BACK_CUT", "depth_share", "must leave 20 mm behind notch and hinge for a back cut");
+                    Message.of(Refusal.NO_ROOM_FOR_BACK_CUT).with("least", Arg.of(Dimension.SHORT, LEAST_BEHIND_M)),
+                    "depth_share");
         }
         double strap = s.own.strapM().orElse(Math.max(s.strapShare * s.dLayM, s.strapMinM));
         double boreLength = behind - strap;

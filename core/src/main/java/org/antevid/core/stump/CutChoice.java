@@ -3,6 +3,10 @@ package org.antevid.core.stump;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.stem.Condition;
@@ -79,12 +83,9 @@ public record CutChoice(
         double across = acrossM.orElse(alongM.orElse(overBarkM)) - 2 * bark;
         if (!(along >= 0.05 && across >= 0.05)) {
             throw new RefusedInput(
-                    "BARK_TOO_THICK",
-                    "barkM",
-                    String.format(
-                            java.util.Locale.ROOT,
-                            "must leave wood: the stem is %.2f m over the bark",
-                            Math.min(along, across) + 2 * bark));
+                    Message.of(Refusal.BARK_TOO_THICK)
+                            .with("over", Arg.of(Dimension.HEIGHT, Math.min(along, across) + 2 * bark)),
+                    "barkM");
         }
         return new Oval(along, across, layDeg);
     }
@@ -107,26 +108,21 @@ public record CutChoice(
         Optional<Double> share = depthM.map(d -> d / dLay);
         share.filter(s -> s < 0.1 - 1e-9 || s > 0.6 + 1e-9).ifPresent(s -> {
             throw new RefusedInput(
-                    s >= 1 ? "NOTCH_DEEPER_THAN_STEM" : "OUT_OF_RANGE",
-                    "depthM",
-                    String.format(
-                            java.util.Locale.ROOT,
-                            "is %.0f mm, must be between %.0f and %.0f mm on %.0f mm of wood",
-                            1000 * depthM.orElseThrow(),
-                            Math.ceil(100 * dLay - 1e-6),
-                            Math.floor(600 * dLay + 1e-6),
-                            1000 * dLay));
+                    Message.of(s >= 1 ? Refusal.NOTCH_DEEPER_THAN_STEM : Refusal.NOTCH_DEPTH)
+                            .with("is", Arg.of(Dimension.SHORT, depthM.orElseThrow()))
+                            .with("low", Arg.up(Dimension.SHORT, 0.1 * dLay))
+                            .with("high", Arg.down(Dimension.SHORT, 0.6 * dLay))
+                            .with("wood", Arg.of(Dimension.SHORT, dLay)),
+                    "depthM");
         });
         double notch = depthM.orElse(school.depthShare().usual() * dLay);
         double most = dLay - notch - CutCard.LEAST_BEHIND_M;
         if (hingeLeftM.orElse(0.0) > most + 1e-9 || hingeRightM.orElse(0.0) > most + 1e-9) {
             throw new RefusedInput(
-                    "NO_ROOM_FOR_BACK_CUT",
-                    hingeLeftM.orElse(0.0) >= hingeRightM.orElse(0.0) ? "hingeLeftM" : "hingeRightM",
-                    String.format(
-                            java.util.Locale.ROOT,
-                            "must leave 20 mm behind it for a back cut: at most %.0f mm",
-                            Math.max(0, Math.floor(1000 * most))));
+                    Message.of(Refusal.NO_ROOM_BEHIND_HINGE)
+                            .with("least", Arg.of(Dimension.SHORT, CutCard.LEAST_BEHIND_M))
+                            .with("most", Arg.down(Dimension.SHORT, Math.max(0, most))),
+                    hingeLeftM.orElse(0.0) >= hingeRightM.orElse(0.0) ? "hingeLeftM" : "hingeRightM");
         }
         return new CutCard.Stump(
                 school,

@@ -1,5 +1,6 @@
 package org.antevid.core.stump;
 
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 
 /**
@@ -13,8 +14,7 @@ public record Oval(double alongM, double acrossM, double facingDeg) {
     public Oval {
         double oval = acrossM / alongM;
         if (!(alongM > 0) || !(oval >= 0.5 - 1e-9 && oval <= 2 + 1e-9)) {
-            throw new RefusedInput(
-                    "BAD_OVALITY", "acrossM", "must be between half and twice the diameter along the lay");
+            throw new RefusedInput(Refusal.BAD_OVALITY, "acrossM");
         }
     }
 

@@ -7,35 +7,22 @@ import java.util.Locale;
  */
 public enum School {
     CONVENTIONAL(
-            "conventional",
             new Span(45, 45, 60),
             new Span(1.0 / 3, 0.25, 0.50),
             new Clamp(0.10, 0.020, 0.075),
             new Clamp(0.05, 0.025, 0.050)),
-    OPEN_FACE(
-            "open face",
-            new Span(70, 60, 90),
-            new Span(0.22, 0.20, 0.25),
-            new Clamp(0.10, 0.020, 0.075),
-            new Clamp(0, 0, 0)),
+    OPEN_FACE(new Span(70, 60, 90), new Span(0.22, 0.20, 0.25), new Clamp(0.10, 0.020, 0.075), new Clamp(0, 0, 0)),
     HUMBOLDT(
-            "face cut from below",
             new Span(45, 40, 60),
             new Span(0.30, 0.25, 0.40),
             new Clamp(0.10, 0.020, 0.075),
             new Clamp(0.05, 0.025, 0.050)),
     DEEP_FACE(
-            "deep face",
             new Span(45, 30, 60),
             new Span(0.45, 0.40, 0.50),
             new Clamp(0.15, 0.040, 0.150),
             new Clamp(0.05, 0.025, 0.050)),
-    THIN_HINGE(
-            "thin hinge",
-            new Span(55, 45, 90),
-            new Span(0.27, 0.20, 0.33),
-            new Clamp(0, 0.025, 0.025),
-            new Clamp(0, 0, 0.025));
+    THIN_HINGE(new Span(55, 45, 90), new Span(0.27, 0.20, 0.33), new Clamp(0, 0.025, 0.025), new Clamp(0, 0, 0.025));
 
     /** Usual value and the range inside the school. */
     public record Span(double usual, double low, double high) {
@@ -51,22 +38,16 @@ public enum School {
         }
     }
 
-    private final String words;
     private final Span faceDeg;
     private final Span depthShare;
     private final Clamp hinge;
     private final Clamp step;
 
-    School(String words, Span faceDeg, Span depthShare, Clamp hinge, Clamp step) {
-        this.words = words;
+    School(Span faceDeg, Span depthShare, Clamp hinge, Clamp step) {
         this.faceDeg = faceDeg;
         this.depthShare = depthShare;
         this.hinge = hinge;
         this.step = step;
-    }
-
-    public String words() {
-        return words;
     }
 
     public Span faceDeg() {

@@ -5,6 +5,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.stem.Condition;
@@ -72,20 +76,11 @@ public record SplitRisk(
 
     /** What follows for the cut. */
     public enum Advice {
-        STANDARD("as usual"),
-        BORE_AND_STRAP("bore and leave a strap"),
-        BORE_STRAP_AND_BIND("bore, leave a strap and bind the stem above"),
-        SIDE_CUTS_AND_BIND("cut the sides first and bind the stem above"),
-        DO_NOT_HAND_FELL("not by hand");
-        private final String words;
-
-        Advice(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+        STANDARD,
+        BORE_AND_STRAP,
+        BORE_STRAP_AND_BIND,
+        SIDE_CUTS_AND_BIND,
+        DO_NOT_HAND_FELL;
 
         public String key() {
             return name().toLowerCase(Locale.ROOT);
@@ -141,9 +136,8 @@ public record SplitRisk(
             Require.within(hingeThickM, 0.003, 0.5, "hinge_thick_m");
             if (depthM + hingeThickM >= dLayM) {
                 throw new RefusedInput(
-                        "NO_ROOM_FOR_BACK_CUT",
-                        "depth_m",
-                        "notch and hinge together must be under the diameter of " + dLayM + " m");
+                        Message.of(Refusal.NOTCH_AND_HINGE_TOO_DEEP).with("diameter", Arg.of(Dimension.HEIGHT, dLayM)),
+                        "depth_m");
             }
         }
     }

@@ -3,6 +3,10 @@ package org.antevid.core.stump;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.stem.Condition;
@@ -60,13 +64,10 @@ public record StrapHold(
             Require.within(barkM, 0, 0.2, "bark_m");
             if (strapM <= barkM) {
                 throw new RefusedInput(
-                        "STRAP_IS_BARK",
-                        "strap_m",
-                        "must be thicker than the bark of " + barkM + " m, which holds nothing");
+                        Message.of(Refusal.STRAP_IS_BARK).with("bark", Arg.of(Dimension.SHORT, barkM)), "strap_m");
             }
             if (strapM - barkM >= dLayM - depthM - hingeThickM) {
-                throw new RefusedInput(
-                        "NO_ROOM_FOR_BACK_CUT", "strap_m", "must leave wood between hinge and strap to be bored");
+                throw new RefusedInput(Refusal.NO_WOOD_TO_BORE, "strap_m");
             }
         }
 

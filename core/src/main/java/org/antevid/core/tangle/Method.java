@@ -22,21 +22,12 @@ public record Method(List<Way> ladder, double pullN, double leverN, List<String>
 
     /** One way, with its key in the open interface. */
     public enum Way {
-        MACHINE_WITH_CAB("machine with a cab"),
-        TRACTOR_WINCH_FROM_BEHIND("tractor winch from behind"),
-        HAND_WINCH_AWAY_FROM_LAY("hand winch, away from the lay"),
-        ROTATE_WITH_LEVER("roll it with a lever"),
-        CROSSCUT_WITH_BIND_PLAN("crosscut with a bind plan"),
-        LEAVE_CORDON_MARK("leave it, cordon it, mark it");
-        private final String words;
-
-        Way(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+        MACHINE_WITH_CAB,
+        TRACTOR_WINCH_FROM_BEHIND,
+        HAND_WINCH_AWAY_FROM_LAY,
+        ROTATE_WITH_LEVER,
+        CROSSCUT_WITH_BIND_PLAN,
+        LEAVE_CORDON_MARK;
 
         public String key() {
             return name().toLowerCase(Locale.ROOT);

@@ -5,7 +5,10 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Fault;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
@@ -81,16 +84,18 @@ public record Pile(List<Stem> stems, Set<String> standing, boolean machine, List
         for (int i = 0; i < stems.size(); i++) {
             if (!ids.add(stems.get(i).id()) || standing.contains(stems.get(i).id())) {
                 faults.add(new Fault(
-                        "DUPLICATE", "stems[" + i + "]", "id " + stems.get(i).id() + " is given twice"));
+                        Message.of(Refusal.DUPLICATE)
+                                .with("name", Arg.name(stems.get(i).id())),
+                        "stems[" + i + "]"));
             }
         }
         ids.addAll(standing);
         for (int i = 0; i < relations.size(); i++) {
             Relation r = relations.get(i);
             if (!ids.contains(r.a()) || !ids.contains(r.b())) {
-                faults.add(new Fault("UNKNOWN_STEM", "relations[" + i + "]", "names a stem that is not in the pile"));
+                faults.add(new Fault(Refusal.UNKNOWN_STEM, "relations[" + i + "]"));
             } else if (r.a().equals(r.b())) {
-                faults.add(new Fault("SELF_RELATION", "relations[" + i + "]", "a stem cannot bear on itself"));
+                faults.add(new Fault(Refusal.SELF_RELATION, "relations[" + i + "]"));
             }
         }
         if (!faults.isEmpty()) {

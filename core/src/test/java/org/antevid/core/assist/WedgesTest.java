@@ -49,7 +49,7 @@ class WedgesTest {
     void whatIsNoWedgeIsRefusedByName() {
         assertThatThrownBy(() -> new Wedges.Set("", 0.2, 0.2, 1, 2))
                 .isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("must be between");
+                .hasMessageContaining("OUT_OF_RANGE");
         assertThatThrownBy(() -> new Wedges.Set("", 0.025, 0.2, 3, 2))
                 .isInstanceOfSatisfying(
                         RefusedInput.class,

@@ -6,12 +6,14 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.core.Samples;
+import org.antevid.core.Told;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.outcome.Deviation;
 import org.antevid.core.site.EmergencyCard;
 import org.antevid.core.site.Feature;
@@ -23,13 +25,15 @@ import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.Defect;
 import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.Lean;
+import org.antevid.core.stem.Species;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.StemState;
 import org.antevid.core.stem.Verdict;
+import org.antevid.core.stump.School;
 import org.junit.jupiter.api.Test;
 
 class PlanTest {
-    private static PlanDocument plan(Spot hives, double lay, String state) {
+    private static PlanDocument plan(Spot hives, double lay, StemState state) {
         PlanDocument.LayPart part = new PlanDocument.LayPart(
                 lay,
                 24,
@@ -38,8 +42,8 @@ class PlanTest {
                 List.of(),
                 List.of(),
                 List.of(new PlanDocument.WayPart("E1", 193, 6, List.of())),
-                "open face",
-                "machine line",
+                School.OPEN_FACE,
+                Means.Kind.MACHINE_LINE,
                 Optional.of(-3.0),
                 Optional.of(3.3),
                 0.44,
@@ -51,7 +55,6 @@ class PlanTest {
                 "sefa",
                 "Sefa Marsh",
                 Role.LOOKOUT,
-                "watch",
                 Optional.of(new Spot(50, 50)),
                 List.of(new PlanDocument.WayPart("E", 45, 12, List.of())));
         return new PlanDocument(
@@ -60,28 +63,39 @@ class PlanTest {
                 6,
                 172,
                 List.of(new PlanDocument.Thing(
-                        "h", "beehives", "beehives", "POINT", List.of(hives), 1, 2, false, "nothing planned", "")),
+                        "h",
+                        "beehives",
+                        FeatureKind.BEEHIVES,
+                        "POINT",
+                        List.of(hives),
+                        1,
+                        2,
+                        false,
+                        Protection.NONE,
+                        "")),
                 List.of(new PlanDocument.StemPart(
-                        "S1", "poplar", state, new Spot(0, 0), Optional.of(24.4), Optional.of(part), List.of())),
-                List.of(new PlanDocument.StepPart(
-                        "a", 1, "fell S1", Step.Kind.FELL, Optional.of("S1"), 0, 30, List.of(post))),
+                        "S1", Species.POPULUS, state, new Spot(0, 0), Optional.of(24.4), Optional.of(part), List.of())),
+                List.of(new PlanDocument.StepPart("a", 1, Step.Kind.FELL, Optional.of("S1"), 0, 30, List.of(post))),
                 EmergencyCard.EMPTY);
     }
 
-    private static final PlanDocument BEFORE = plan(new Spot(20, 0), 58, "standing");
+    private static final PlanDocument BEFORE = plan(new Spot(20, 0), 58, StemState.STANDING);
 
     @Test
     void thePlanItselfShowsNoChange() {
-        assertThat(PlanComparison.between(BEFORE, plan(new Spot(20, 0), 58, "standing")))
+        assertThat(PlanComparison.between(BEFORE, plan(new Spot(20, 0), 58, StemState.STANDING)))
                 .isEmpty();
     }
 
     @Test
     void aMovedTargetIsSaidInWordsAndShownWithBothPlaces() {
         // from (20, 0) to (23, 4): 5 m on azimuth atan(3/4) = 37 degrees
-        List<PlanComparison.Change> changes = PlanComparison.between(BEFORE, plan(new Spot(23, 4), 58, "standing"));
+        List<PlanComparison.Change> changes =
+                PlanComparison.between(BEFORE, plan(new Spot(23, 4), 58, StemState.STANDING));
         assertThat(changes).singleElement().satisfies(c -> {
-            assertThat(c.words()).isEqualTo("beehives moved 5.0 m to 037°");
+            assertThat(c.says().code()).isEqualTo(ChangeWords.MOVED);
+            assertThat(Told.text(c.says().args(), "name")).isEqualTo("beehives");
+            assertThat(((Arg.Amount) c.says().args().get("by")).value()).isCloseTo(5, within(1e-9));
             assertThat(c.from()).contains(new Spot(20, 0));
             assertThat(c.to()).contains(new Spot(23, 4));
         });
@@ -89,12 +103,15 @@ class PlanTest {
 
     @Test
     void anotherLayIsAChangeButAStemFelledByTheplanIsNot() {
-        assertThat(PlanComparison.between(BEFORE, plan(new Spot(20, 0), 60, "standing")))
-                .extracting(PlanComparison.Change::words)
-                .contains("lay of S1 060°, was 058°");
-        assertThat(PlanComparison.between(BEFORE, plan(new Spot(20, 0), 58, "felled")))
+        assertThat(PlanComparison.between(BEFORE, plan(new Spot(20, 0), 60, StemState.STANDING)))
+                .extracting(PlanComparison.Change::says)
+                .contains(Message.of(ChangeWords.LAY)
+                        .with("name", Arg.name("S1"))
+                        .with("was", Arg.azimuth(58))
+                        .with("now", Arg.azimuth(60)));
+        assertThat(PlanComparison.between(BEFORE, plan(new Spot(20, 0), 58, StemState.FELLED)))
                 .isEmpty();
-        assertThat(PlanComparison.between(BEFORE, plan(new Spot(20, 0), 58, "hung up")))
+        assertThat(PlanComparison.between(BEFORE, plan(new Spot(20, 0), 58, StemState.HUNG)))
                 .isNotEmpty();
     }
 
@@ -137,7 +154,7 @@ class PlanTest {
                 List.of());
         FirstLook look = look(stem, Means.of(Means.Kind.WEDGES), Samples.target("bridge", 8, -8, 2, 4));
         assertThat(look.nextMeasurement()).isPresent();
-        assertThat(look.nextMeasurement().orElseThrow().words()).contains("lean");
+        assertThat(look.nextMeasurement().orElseThrow().says().code()).isEqualTo(MeasureNext.LEAN);
     }
 
     @Test
@@ -161,14 +178,19 @@ class PlanTest {
                 false);
         FirstLook look = look(
                 stem, Samples.WINCH, Samples.target("house", 25, 0, 4, 4), Samples.target("shed", -25, 0, 4, 4), path);
-        assertThat(look.nextMeasurement().orElseThrow().words()).isEqualTo("lean, seen from the towpath");
+        assertThat(look.nextMeasurement().orElseThrow().says().args().get("from"))
+                .isEqualTo(Arg.said(Message.of(MeasureNext.FROM_WAY).with("way", Arg.name("towpath"))));
     }
 
     @Test
     void aStemOfWhichTheLeanIsNotKnownIsSeenFromTwoSidesFirst() {
         var stem = Samples.stem("S4", new Spot(0, 0), StemState.STANDING, Optional.empty(), Condition.SOUND, List.of());
-        assertThat(look(stem, Samples.WINCH).nextMeasurement().orElseThrow().words())
-                .isEqualTo("lean, seen from two sides");
+        assertThat(look(stem, Samples.WINCH)
+                        .nextMeasurement()
+                        .orElseThrow()
+                        .says()
+                        .code())
+                .isEqualTo(MeasureNext.LEAN_TWO_SIDES);
     }
 
     @Test

@@ -70,6 +70,6 @@ class CrewCheckTest {
     void aStepThatEndsBeforeItStartsIsRefused() {
         assertThatThrownBy(() -> step("a", 30, 30))
                 .isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("after the start");
+                .hasMessageContaining("ENDS_BEFORE_START");
     }
 }

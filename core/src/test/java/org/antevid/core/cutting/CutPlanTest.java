@@ -16,12 +16,16 @@ import org.antevid.core.assist.Kit;
 import org.antevid.core.assist.Rig;
 import org.antevid.core.assist.Wedges;
 import org.antevid.core.brief.CutPart;
+import org.antevid.core.brief.HelpLine;
 import org.antevid.core.lay.Dial;
 import org.antevid.core.lay.Guy;
 import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
 import org.antevid.core.lay.Support;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
 import org.antevid.core.site.Today;
@@ -151,6 +155,10 @@ class CutPlanTest {
         assertThat(l.atLimit().blockN()).isPresent();
     }
 
+    static LongStream seeds() {
+        return LongStream.range(0, 60);
+    }
+
     /** What the dial calls open with wedges the card calls enough, and the other way round. */
     @ParameterizedTest
     @MethodSource("seeds")
@@ -207,8 +215,9 @@ class CutPlanTest {
                         .filter(s -> s.key().equals("face1"))
                         .findFirst()
                         .orElseThrow()
-                        .words())
-                .contains("level cut");
+                        .says()
+                        .code())
+                .isEqualTo(StepWords.LEVEL_CUT_FIRST);
     }
 
     @Test
@@ -275,16 +284,16 @@ class CutPlanTest {
     void everyTypeOfCutSaysWhatTheMechanicsHoldsAgainstIt() {
         List<TypeOfCut> types = plan(leaning(2, 180), toward(0, WINCH)).types(WINDY);
         assertThat(types).extracting(TypeOfCut::school).containsExactly(School.values());
-        assertThat(type(types, School.CONVENTIONAL).contradictions()).anyMatch(w -> w.contains("shuts at 45"));
-        assertThat(type(types, School.OPEN_FACE).contradictions()).noneMatch(w -> w.contains("shuts"));
+        assertThat(type(types, School.CONVENTIONAL).contradictions())
+                .anyMatch(w -> w.code() == TypeWords.SHUTS_WHILE_PULLED);
+        assertThat(type(types, School.OPEN_FACE).contradictions())
+                .noneMatch(w -> w.code() == TypeWords.SHUTS_WHILE_PULLED);
         assertThat(type(
                                 plan(leaning(2, 0), toward(0, Means.of(Means.Kind.NOTHING)))
                                         .types(WINDY),
                                 School.DEEP_FACE)
                         .contradictions())
-                .anyMatch(w -> w.contains("no machine"));
-        assertThat(types).allSatisfy(t -> assertThat(List.of(t.firstCut(), t.whenClosed(), t.goodFor(), t.disagree()))
-                .noneMatch(String::isBlank));
+                .anyMatch(w -> w.code() == TypeWords.NO_MACHINE_HOLDS);
     }
 
     private static TypeOfCut type(List<TypeOfCut> all, School s) {
@@ -321,9 +330,9 @@ class CutPlanTest {
                 plan(ash, toward(0, Means.of(Means.Kind.NOTHING))).splitting().orElseThrow();
         assertThat(straight.risk().result()).isGreaterThan(bored.risk().result());
         assertThat(straight.changes())
-                .anyMatch(c -> c.words().contains("bore")
+                .anyMatch(c -> c.says().code() == SplitWords.BORE
                         && c.level().orElseThrow().compareTo(straight.risk().result()) < 0);
-        assertThat(straight.likely()).anyMatch(w -> w.contains("ash"));
+        assertThat(straight.likely()).anyMatch(w -> w.code() == SplitWords.SPLITS_READILY);
     }
 
     @Test
@@ -354,7 +363,9 @@ class CutPlanTest {
         assertThat(p.strap()).isEmpty();
         assertThat(p.wedges()).isEmpty();
         assertThat(p.taper()).isEmpty();
-        assertThat(p.measures()).extracting(Measure::key).contains("depth", "hingeLeft", "mouth");
+        assertThat(p.measures())
+                .extracting(Measure::key)
+                .contains(Measure.Key.DEPTH, Measure.Key.HINGE_LEFT, Measure.Key.MOUTH);
         assertThat(p.steps()).isNotEmpty();
         assertThat(CutPart.of(p, CutPart.Hands.NOBODY).help()).isEmpty();
     }
@@ -363,14 +374,7 @@ class CutPlanTest {
     void aStemThatDoesNotMoveHasItsCausesInOrder() {
         CutPlan p = plan(leaning(2, 180), toward(0, WINCH));
         List<DoesNotMove> all = p.doesNotMove(DoesNotMove.Uncut.USUAL);
-        assertThat(all)
-                .extracting(DoesNotMove::cause)
-                .satisfiesExactly(
-                        c -> assertThat(c).contains("uncut band"),
-                        c -> assertThat(c).contains("too thick"),
-                        c -> assertThat(c).contains("slack"),
-                        c -> assertThat(c).contains("caught"),
-                        c -> assertThat(c).contains("too weak"));
+        assertThat(all).extracting(DoesNotMove::cause).containsExactly(DoesNotMove.Cause.values());
         double wider =
                 p.doesNotMove(new DoesNotMove.Uncut(0.1, 0.02)).get(0).extraN().orElseThrow();
         assertThat(wider)
@@ -395,35 +399,11 @@ class CutPlanTest {
                 .isCloseTo(0.65, within(1e-9));
         CutPlan none = plan(leaning(2, 180, new Defect("m", DefectKind.METAL, 0.1, 1.6, 0, "")), toward(0, WINCH));
         assertThat(none.heights().suggested()).isEmpty();
-        assertThat(none.heights().instead()).contains("never from a ladder");
-    }
-
-    static LongStream seeds() {
-        return LongStream.range(0, 60);
-    }
-
-    /** What people cut by is on the safe side in either unit, and nothing else depends on the unit. */
-    @ParameterizedTest
-    @MethodSource("seeds")
-    void measuresAreSaidToTheSafeSideInEitherUnit(long seed) {
-        Random r = new Random(seed);
-        double metres = 0.02 + 0.5 * r.nextDouble();
-        for (double step : new double[] {Measure.STEP_M, Measure.STEP_INCH_M}) {
-            assertThat(Measure.rounded(metres, Measure.Safe.UP, step))
-                    .as("seed %d", seed)
-                    .isBetween(metres - 0.001 - 1e-9, metres + step);
-            assertThat(Measure.rounded(metres, Measure.Safe.DOWN, step))
-                    .as("seed %d", seed)
-                    .isBetween(metres - step, metres + 0.001 + 1e-9);
-        }
-        assertThat(Measure.rounded(0.0502, Measure.Safe.UP, 0.005))
-                .as("two tenths of a millimetre are no step")
-                .isCloseTo(0.05, within(1e-12));
-        assertThat(Measure.rounded(0.0522, Measure.Safe.UP, 0.005)).isCloseTo(0.055, within(1e-12));
+        assertThat(none.heights().instead().code()).isEqualTo(CutRemark.NO_HEIGHT_CLEAR);
     }
 
     @Test
-    void theCardIsSaidInBothUnitsFromTheOutsideToo() {
+    void theCardHasItsMeasuresFromTheOutsideToo() {
         CutPart c = CutPart.of(
                 plan(
                         leaning(2, 180),
@@ -434,23 +414,24 @@ class CutPlanTest {
                                         Optional.of(0.06),
                                         Optional.empty()))),
                 new CutPart.Hands(Optional.of("Nadia Quill"), Optional.empty()));
+        assertThat(c.help()).contains(Message.of(HelpLine.SIGNAL_GIVEN).with("cutter", Arg.name("Nadia Quill")));
         assertThat(c.help())
-                .anyMatch(h -> h.contains("Nadia Quill, who cuts, gives it"))
-                .anyMatch(h -> h.contains("read back by whoever runs the winch"));
-        CutPart.Said strap = c.measures().stream()
-                .filter(m -> m.key().equals("strap"))
+                .as("nobody is named at the winch")
+                .contains(Message.of(HelpLine.SIGNAL_READ_BACK).with("machine", Arg.flag(true)));
+        CutPart.Sawn strap = c.measures().stream()
+                .filter(m -> m.key() == Measure.Key.STRAP)
                 .findFirst()
                 .orElseThrow();
-        assertThat(strap.metric()).isEqualTo("60 mm");
-        assertThat(strap.inches()).isEqualTo("2 1/2 in");
-        assertThat(strap.outside()).contains("80 mm");
-        assertThat(c.steps()).filteredOn(x -> x.key().equals("strap")).allSatisfy(x -> assertThat(
-                        List.of(x.measure(), x.inches()))
-                .containsExactly("60 mm strap", "2 1/2 in strap"));
-        assertThat(c.steps()).allSatisfy(x -> assertThat(x.inches()).doesNotContain(" mm"));
+        assertThat(strap.value()).isCloseTo(0.06, within(1e-9));
+        assertThat(strap.shown().dimension()).isEqualTo(Dimension.SAWN);
+        assertThat(strap.outside().orElseThrow().value() - strap.value())
+                .as("the bark")
+                .isCloseTo(0.02, within(1e-9));
+        assertThat(c.steps()).filteredOn(x -> x.key().equals("strap")).allSatisfy(x -> assertThat(x.measures())
+                .containsExactly(Message.of(StepMeasure.STRAP).with("length", Arg.up(Dimension.SAWN, strap.value()))));
         assertThat(strap.own()).isTrue();
         assertThat(strap.rule()).isPresent();
-        assertThat(c.measures()).filteredOn(m -> !m.key().equals("strap")).allMatch(m -> m.rule()
+        assertThat(c.measures()).filteredOn(m -> m.key() != Measure.Key.STRAP).allMatch(m -> m.rule()
                 .isEmpty());
     }
 }

@@ -22,6 +22,8 @@ import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
 import org.antevid.core.lay.Support;
+import org.antevid.core.message.Arg;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.Condition;
@@ -320,9 +322,9 @@ class CutAndHelpRulesTest {
                         () -> choice(School.OPEN_FACE, 0.3, 0.45, high, PLAIN).requireRiggedOn(dead))
                 .isInstanceOfSatisfying(RefusedInput.class, e -> {
                     assertThat(e.faults().get(0).field()).isEqualTo("ropeHeightM");
-                    assertThat(e.faults().get(0).message())
-                            .contains("at most 13.7 m")
-                            .contains("dead");
+                    assertThat(e.faults().get(0).says().code()).isEqualTo(Refusal.TIED_INTO_DEAD_TOP);
+                    assertThat(((Arg.Amount) e.faults().get(0).says().args().get("most")).value())
+                            .isBetween(13.7, 13.8);
                 });
         LayChoice fallback = choice(School.OPEN_FACE, 0.3, 0.45, WINCH, PLAIN)
                 .by(new Support(Optional.empty(), Optional.of(high), Wedges.Set.USUAL, false));

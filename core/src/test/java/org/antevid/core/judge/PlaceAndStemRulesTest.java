@@ -167,7 +167,7 @@ class PlaceAndStemRulesTest {
             Situation s = situation(Samples.site(live), with(), Optional.empty());
             assertThatThrownBy(() -> SecondOpinion.require(s, f, Samples.PEOPLE.get(4)))
                     .isInstanceOf(RefusedInput.class)
-                    .hasMessageContaining("near live lines");
+                    .hasMessageContaining("NEAR_LINES");
             assertThat(found(with(), line(VoltageClass.LOW, 60)))
                     .noneMatch(x -> x.key().startsWith("line:"));
             assertThat(found(with(), line(VoltageClass.TELEPHONE, 15)))
@@ -317,7 +317,7 @@ class PlaceAndStemRulesTest {
         void aSignThatSaysNothingAboutTheFaultIsRefused() {
             assertThatThrownBy(() -> defect(DefectKind.VINE, 1, 2, Tell.EDGE_LIFTED))
                     .isInstanceOf(RefusedInput.class)
-                    .hasMessageContaining("vine");
+                    .hasMessageContaining("VINE");
         }
 
         @Test

@@ -18,6 +18,8 @@ import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
 import org.antevid.core.lay.Zone;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
 import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.retreat.Leaving;
 import org.antevid.core.site.Bed;
@@ -143,10 +145,10 @@ class ZoneRulesTest {
     @Test
     void aWayOutDoesNotLeadBeneathAHungStem() {
         Site place = site().withDangers(List.of(new Site.Danger(
-                "beneath S2",
-                Shape.polygon(List.of(new Spot(2, -9), new Spot(9, -9), new Spot(9, 0), new Spot(2, 0))))));
+                "S2", Shape.polygon(List.of(new Spot(2, -9), new Spot(9, -9), new Spot(9, 0), new Spot(2, 0))))));
         LayPlan p = LayPlan.of(oak("S1", HERE, List.of()), toward(0, WINCH), place, LayPlan.Limits.USUAL);
-        assertThat(p.escape().routes().get(0).blockedBy()).contains("beneath S2");
+        assertThat(p.escape().routes().get(0).blockedBy())
+                .contains(Arg.said(Message.of(EscapeRoutes.Bar.BENEATH).with("stem", Arg.name("S2"))));
         assertThat(p.escape().routes().get(0).way().map(w -> w.azimuthDeg()).orElse(0.0))
                 .as("not the usual 135 degrees")
                 .isNotEqualTo(135.0);

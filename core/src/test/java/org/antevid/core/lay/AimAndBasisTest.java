@@ -14,6 +14,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.LongStream;
+import org.antevid.core.Told;
+import org.antevid.core.message.Arg;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.site.Bed;
@@ -46,7 +48,7 @@ class AimAndBasisTest {
         Landmark back = Landmark.ahead(HERE, lay, site(target("gate post", post.eastM(), post.northM(), 0.2, 0)), "S1")
                 .get(0);
         assertThat(back.offM()).as("seed %d", seed).isCloseTo(off, within(1e-6));
-        assertThat(back.words()).contains("gate post");
+        assertThat(Told.all(back.says())).contains("gate post");
         assertThat(Math.signum(Azimuth.turn(HERE.bearingTo(post), lay))).isEqualTo(Math.signum(off));
     }
 
@@ -56,7 +58,9 @@ class AimAndBasisTest {
                 target("gate post", 0.6, 30, 0.1, 0), target("oil tank", 0, -30, 1, 2), target("pump", 30, 0, 1, 2));
         List<Landmark> seen = Landmark.ahead(HERE, 0, place, "S1");
         assertThat(seen).hasSize(1);
-        assertThat(seen.get(0).words()).isEqualTo("0.6 m left of: gate post");
+        assertThat(Told.text(seen.get(0).says().args(), "name")).isEqualTo("gate post");
+        assertThat(Told.text(seen.get(0).says().args(), "right")).isEqualTo("false");
+        assertThat(seen.get(0).offM()).isCloseTo(-0.6, within(0.01));
         assertThatThrownBy(() -> Landmark.layPast(HERE, HERE, 0)).hasMessageContaining("landmark");
         assertThatThrownBy(() -> Landmark.layPast(HERE, new Spot(0, 5), 9)).hasMessageContaining("offM");
     }
@@ -121,9 +125,14 @@ class AimAndBasisTest {
         StemReading taller =
                 stem.with(stem.dbh(), Optional.of(new Estimate(22, 0.5)), stem.lean(), stem.crownRadiusM());
         Basis now = Basis.of(LayPlan.of(taller, toward(0, WINCH), place, LayPlan.Limits.USUAL), place);
-        assertThat(now.changedSince(then)).containsExactly(new Basis.Changed("height", "20.0 ± 0.5 m", "22.0 ± 0.5 m"));
+        assertThat(now.changedSince(then)).singleElement().satisfies(c -> {
+            assertThat(String.valueOf(c.what())).contains("HEIGHT");
+            assertThat(String.valueOf(c.was())).contains("value=20.0");
+            assertThat(String.valueOf(c.is())).contains("value=22.0");
+        });
         assertThat(now.movedSince(then))
-                .anyMatch(c -> c.words().equals("reach") && c.was().equals("20.6 m") && c.is().equals("22.6 m"));
+                .anyMatch(c ->
+                        c.what().equals(Arg.term(Basis.Told.REACH)) && c.was().isPresent() && c.is().isPresent());
     }
 
     @Test
@@ -132,10 +141,14 @@ class AimAndBasisTest {
         Basis then = Basis.of(plan(0, WINCH, target("hut", 15, 0, 1, 3)), with);
         Site without = site();
         assertThat(Basis.of(plan(0, WINCH), without).changedSince(then))
-                .containsExactly(new Basis.Changed(
-                        "hut", "worth 3, 14.0 m from the stump, must not be hit", "gone or out of reach"));
+                .singleElement()
+                .satisfies(c -> {
+                    assertThat(c.what()).isEqualTo(Arg.name("hut"));
+                    assertThat(String.valueOf(c.was())).contains("MUST_NOT_BE_HIT");
+                    assertThat(c.is()).as("gone or out of reach").isEmpty();
+                });
         assertThat(then.changedSince(Basis.of(plan(0, WINCH), without)))
-                .anyMatch(c -> c.was().equals("not there"));
+                .anyMatch(c -> c.was().isEmpty());
         Feature moved = new Feature(
                 "hut",
                 "hut",
@@ -147,10 +160,11 @@ class AimAndBasisTest {
                 "Oren Pike",
                 true);
         assertThat(Basis.of(plan(0, WINCH, moved), site(moved)).changedSince(then))
-                .anyMatch(c -> c.is().endsWith("protected"));
+                .anyMatch(c -> String.valueOf(c.is()).contains("PROTECTED"));
         Basis limits = Basis.of(
                 LayPlan.of(oak("S1", HERE, List.of()), toward(0, WINCH), with, new LayPlan.Limits(3, 3)), with);
-        assertThat(limits.changedSince(then)).extracting(Basis.Changed::words).containsExactly("limits");
-        assertThat(limits.movedSince(then)).extracting(Basis.Changed::words).contains("keep-out ring");
+        assertThat(limits.changedSince(then)).singleElement().satisfies(c -> assertThat(String.valueOf(c.what()))
+                .contains("HOUSE"));
+        assertThat(limits.movedSince(then)).extracting(Basis.Changed::what).contains(Arg.term(Basis.Told.RING));
     }
 }

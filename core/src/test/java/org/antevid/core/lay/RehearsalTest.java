@@ -123,7 +123,7 @@ class RehearsalTest {
                 LayPlan.Limits.USUAL);
         assertThatThrownBy(() -> Rehearsal.of(unknown, Rehearsal.WhatIf.AS_PLANNED, 10, 1))
                 .isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("measure the lean");
+                .hasMessageContaining("LEAN_TO_REHEARSE");
         assertThatThrownBy(() -> Rehearsal.of(PLAN, Rehearsal.WhatIf.AS_PLANNED, 0, 1))
                 .hasMessageContaining("falls");
         assertThatThrownBy(() -> Rehearsal.of(PLAN, Rehearsal.WhatIf.AS_PLANNED, 20_001, 1))

@@ -17,6 +17,8 @@ import java.util.Random;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.LongStream;
+import org.antevid.core.Told;
+import org.antevid.core.message.Arg;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.site.Feature;
 import org.antevid.core.site.Shape;
@@ -67,7 +69,10 @@ class ZoneTest {
     @Test
     void theRingSaysPracticeAndMechanicsAndWhichDecides() {
         Zone ring = zones(plan(0, WINCH)).get(Zone.Kind.RING);
-        assertThat(ring.why()).contains("practice").contains("mechanics").endsWith("practice decides");
+        assertThat(Told.text(ring.why().args(), "decides"))
+                .as("practice decides")
+                .isEqualTo("true");
+        assertThat(ring.why().args()).containsKeys("practice", "mechanics");
         assertThat(ring.takesIn(new Spot(41, 0))).isTrue();
         assertThat(ring.takesIn(new Spot(43, 0))).isFalse();
     }
@@ -102,7 +107,7 @@ class ZoneTest {
         Zone angled = zones(plan(0, round)).get(Zone.Kind.LINE);
         assertThat(angled.takesIn(new Spot(12, 28))).as("inside the angle").isTrue();
         assertThat(angled.takesIn(new Spot(-12, 52))).as("outside of it").isFalse();
-        assertThat(angled.why()).contains("angle");
+        assertThat(Told.text(angled.why().args(), "block")).as("said too").isEqualTo("true");
         assertThat(zones(plan(0, Means.of(Means.Kind.WEDGES)))).doesNotContainKey(Zone.Kind.LINE);
     }
 
@@ -230,12 +235,12 @@ class ZoneTest {
     void whatCannotBeReachedIsOutOfReachAndNotNoughtPerCent() {
         LayPlan p =
                 plan(0, WINCH, target("far", 0, 60, 1, 4), target("near", 0, 18, 1, 4), target("beside", 15, 0, 1, 4));
-        List<String> said = p.targets().stream()
+        List<Arg> said = p.targets().stream()
                 .map((LayPlan.TargetCheck t) -> t.chance(p.control().proven()))
                 .toList();
-        assertThat(said.get(0)).isEqualTo("out of reach");
-        assertThat(said.get(1)).isEqualTo("100 %");
-        assertThat(said.get(2)).isEqualTo("< 0.1 %");
+        assertThat(said.get(0)).isEqualTo(Arg.term(LayPlan.TargetCheck.Struck.OUT_OF_REACH));
+        assertThat(((Arg.Amount) said.get(1)).value()).isCloseTo(1, within(0.01));
+        assertThat(((Arg.Amount) said.get(2)).value()).isLessThan(0.001);
         Feature agreed = new Feature(
                 "c",
                 "compost",
@@ -246,11 +251,12 @@ class ZoneTest {
                 org.antevid.core.site.Protection.NONE,
                 "",
                 false);
-        assertThat(plan(0, WINCH, agreed).targets().get(0).chance(true)).isEqualTo("may be hit");
+        assertThat(plan(0, WINCH, agreed).targets().get(0).chance(true))
+                .isEqualTo(Arg.term(LayPlan.TargetCheck.Struck.MAY_BE_HIT));
         assertThat(plan(180, Means.of(Means.Kind.NOTHING), target("near", 0, 18, 1, 4))
                         .targets()
                         .get(0)
                         .chance(false))
-                .isEqualTo("counts as hit");
+                .isEqualTo(Arg.term(LayPlan.TargetCheck.Struck.COUNTS_AS_HIT));
     }
 }

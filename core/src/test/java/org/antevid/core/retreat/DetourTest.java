@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.LongStream;
+import org.antevid.core.message.Arg;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.site.Ground;
 import org.antevid.core.site.Shape;
@@ -93,7 +94,7 @@ class DetourTest {
                 List.of(new EscapeRoutes.Obstacle("wall", Shape.line(List.of(new Spot(2, 12), new Spot(2, -12)))));
         EscapeRoutes e = around(0, wall);
         assertThat(e.routes().get(0).open()).isFalse();
-        assertThat(e.routes().get(0).blockedBy()).containsExactly("wall");
+        assertThat(e.routes().get(0).blockedBy()).containsExactly(Arg.name("wall"));
         assertThat(e.best().orElseThrow().side()).isEqualTo(EscapeRoutes.Side.LEFT);
     }
 

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.IntStream;
+import org.antevid.core.message.Arg;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.site.Ground;
@@ -126,7 +127,7 @@ class RetreatTest {
                 List.of(new EscapeRoutes.Obstacle("wall", Shape.line(List.of(new Spot(4, -0.5), new Spot(4, 0.5)))));
         WayOut w = WayOut.of(new Spot(50, 0), new Spot(0, 0), 40, wall);
         assertThat(w.azimuthDeg()).isNotEqualTo(90);
-        assertThat(w.barredBy()).containsExactly("wall");
+        assertThat(w.barredBy()).containsExactly(Arg.name("wall"));
         List<EscapeRoutes.Obstacle> pen = List.of(new EscapeRoutes.Obstacle("pen", Shape.disc(new Spot(0, 0), 5)));
         assertThatThrownBy(() -> WayOut.of(new Spot(50, 0), new Spot(0, 0), 40, pen))
                 .isInstanceOf(RefusedInput.class)

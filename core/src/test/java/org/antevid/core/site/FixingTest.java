@@ -47,10 +47,10 @@ class FixingTest {
     void tapesThatMissEachOtherAreRefusedWithTheGap() {
         assertThatThrownBy(() -> TwoTapes.of(new Spot(0, 0), 3, new Spot(10, 0), 4))
                 .isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("3.0 m");
+                .hasMessageContaining("TAPES_DO_NOT_MEET");
         assertThatThrownBy(() -> TwoTapes.of(new Spot(0, 0), 3, new Spot(0, 0), 4))
                 .isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("apart");
+                .hasMessageContaining("SAME_POINT");
     }
 
     @Test
@@ -82,10 +82,10 @@ class FixingTest {
         Anchor.Globe g = ANCHOR.globe(new Spot(20, 30));
         assertThatThrownBy(() -> ANCHOR.spot(new Anchor.Globe(g.longitudeDeg(), g.latitudeDeg())))
                 .isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("swapped");
+                .hasMessageContaining("LATITUDE_LONGITUDE_SWAPPED");
         assertThatThrownBy(() -> ANCHOR.spot(new Anchor.Globe(10, 10)))
                 .isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("check the anchor");
+                .hasMessageContaining("FAR_AWAY");
     }
 
     @ParameterizedTest

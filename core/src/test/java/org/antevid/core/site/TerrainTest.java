@@ -84,7 +84,7 @@ class TerrainTest {
     void twoDifferentHeightsAtOnePlaceAreRefused() {
         assertThatThrownBy(() -> new Terrain(Ground.LEVEL, List.of(), List.of(height(0, 0, 0), height(0, 0.01, 1))))
                 .isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("one place");
+                .hasMessageContaining("TWO_HEIGHTS");
     }
 
     private static Terrain.SpotHeight height(double e, double n, double h) {

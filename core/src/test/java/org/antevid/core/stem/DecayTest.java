@@ -53,7 +53,7 @@ class DecayTest {
     void aCavityThatReachesOutsideIsRefused() {
         assertThatThrownBy(() -> hollow(0.6, 0.4, 0.15, 0))
                 .isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("outside");
+                .hasMessageContaining("CAVITY_REACHES_OUTSIDE");
     }
 
     @Test

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.stream.LongStream;
 import java.util.stream.Stream;
+import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
 import org.junit.jupiter.api.Test;
@@ -29,7 +30,8 @@ class FieldBookTest {
     void twoGirthsAreCombinedByWeight() {
         FieldBook b = book(girth(1.63), girth(1.64));
         assertThat(b.diameter().orElseThrow().estimate().value()).isCloseTo(1.635 / Math.PI, within(1e-9));
-        assertThat(b.diameter().orElseThrow().how()).isEqualTo("from girth 163 cm and from girth 164 cm, 2 sightings");
+        assertThat(b.diameter().orElseThrow().how().code()).isEqualTo(How.SEVERAL);
+        assertThat(b.diameter().orElseThrow().how().args()).containsEntry("count", Arg.count(2));
         assertThat(b.disagreements()).isEmpty();
     }
 
@@ -168,7 +170,8 @@ class FieldBookTest {
     void aNumberOutOfItsRangeIsRefusedWithTheRange() {
         assertThatThrownBy(() -> girth(40))
                 .isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("between 0.03 and 25");
+                .hasMessageContaining("OUT_OF_RANGE")
+                .hasMessageContaining("0.03");
     }
 
     @Test
@@ -190,7 +193,8 @@ class FieldBookTest {
                         StemState.STANDING,
                         true))
                 .isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("deg, percent");
+                .hasMessageContaining("NOT_AMONG")
+                .hasMessageContaining("percent");
     }
 
     @ParameterizedTest
@@ -200,7 +204,7 @@ class FieldBookTest {
         kind.notes().stream().filter(n -> n.choices().isEmpty()).forEach(n -> given.put(n.name(), usual(n.name())));
         Sighting s = Sighting.read("x", kind, given, Map.of(), StemState.STANDING, true);
         assertThat(s.estimate().sigma()).as("never without a sigma").isGreaterThan(0);
-        assertThat(kind.words()).isNotBlank();
+        assertThat(s.how().code()).isNotNull();
     }
 
     private static double usual(String name) {

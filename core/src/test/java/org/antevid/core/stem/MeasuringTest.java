@@ -38,7 +38,7 @@ class MeasuringTest {
         void aHeightNoTreeHasIsRefusedWithARemedy() {
             assertThatThrownBy(() -> HeightByStick.of(3, 0.2, 100, 0, 0, 0))
                     .isInstanceOf(RefusedInput.class)
-                    .hasMessageContaining("swapped");
+                    .hasMessageContaining("SWAPPED");
         }
 
         @Test
@@ -71,7 +71,7 @@ class MeasuringTest {
         void groundAsSteepAsTheSunIsRefused() {
             assertThatThrownBy(() -> shadow(40, 1, 4, 30, 0))
                     .isInstanceOf(RefusedInput.class)
-                    .hasMessageContaining("steep");
+                    .hasMessageContaining("GROUND_AS_STEEP_AS_SUN");
         }
 
         private HeightByShadow shadow(double tree, double pole, double poleShadow, double fall, double poleFall) {
@@ -128,7 +128,7 @@ class MeasuringTest {
             assertThatThrownBy(() ->
                             LeanByPlumb.of(List.of(LeanByPlumb.View.offset(10, 1), LeanByPlumb.View.offset(195, -1))))
                     .isInstanceOf(RefusedInput.class)
-                    .hasMessageContaining("right angles");
+                    .hasMessageContaining("VIEWS_PARALLEL");
         }
 
         @Test
@@ -136,7 +136,7 @@ class MeasuringTest {
             assertThatThrownBy(
                             () -> new LeanByPlumb.View(0, Optional.empty(), Optional.of(3.0), Optional.empty(), 0.15))
                     .isInstanceOf(RefusedInput.class)
-                    .hasMessageContaining("distance");
+                    .hasMessageContaining("OFFSET_OR_ANGLE");
         }
 
         private LeanByPlumb.View seen(double bearing, double east, double north) {
@@ -187,7 +187,7 @@ class MeasuringTest {
         void halfACrownNotLookedAtIsRefused() {
             assertThatThrownBy(() -> CrownOffset.of(List.of(at(0, 3), at(60, 3), at(120, 3))))
                     .isInstanceOf(RefusedInput.class)
-                    .hasMessageContaining("gap");
+                    .hasMessageContaining("RADII_GAP");
         }
 
         @Test

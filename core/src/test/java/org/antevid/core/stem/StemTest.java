@@ -65,16 +65,16 @@ class StemTest {
     void aBaseReadAboveTheTopIsRefusedWithAHint() {
         assertThatThrownBy(() -> HeightByAngles.of(HeightByAngles.Sighting.level(20, -10, 5)))
                 .isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("Maybe the base angle");
+                .hasMessageContaining("TOP_NOT_ABOVE_BASE");
         assertThatThrownBy(() -> HeightByAngles.of(HeightByAngles.Sighting.level(20, 85, 0)))
-                .hasMessageContaining("80 degrees");
+                .hasMessageContaining("ANGLE_TOO_STEEP");
     }
 
     @Test
     void barkThickerThanTheStemIsRefused() {
         assertThatThrownBy(() -> Diameter.ofGirth(0.5, 0.01, 0.1))
                 .isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("no wood");
+                .hasMessageContaining("BARK_LEAVES_NO_WOOD");
     }
 
     @Test
@@ -106,7 +106,7 @@ class StemTest {
     void aDefectUpsideDownIsRefused() {
         assertThatThrownBy(() -> new Defect("a", DefectKind.CRACK, 3, 2, 0, ""))
                 .isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("lower end");
+                .hasMessageContaining("BELOW_LOWER_END");
     }
 
     @Test

@@ -94,7 +94,9 @@ class CutTest {
                 new CutCard.Own(Optional.of(0.12), Optional.of(0.12), Optional.empty(), Optional.empty()),
                 0,
                 1);
-        assertThatThrownBy(() -> CutCard.of(s)).isInstanceOf(RefusedInput.class).hasMessageContaining("20 mm behind");
+        assertThatThrownBy(() -> CutCard.of(s))
+                .isInstanceOf(RefusedInput.class)
+                .hasMessageContaining("NO_ROOM_FOR_BACK_CUT");
     }
 
     @Test

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.LongStream;
+import org.antevid.core.message.Arg;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.Hollow;
@@ -86,7 +87,10 @@ class OwnMeasuresTest {
                 .isInstanceOfSatisfying(RefusedInput.class, e -> {
                     assertThat(e.faults().get(0).field()).isEqualTo("depthM");
                     assertThat(e.faults().get(0).code()).isEqualTo("NOTCH_DEEPER_THAN_STEM");
-                    assertThat(e.faults().get(0).message()).contains("between 55 and 330 mm");
+                    assertThat(((Arg.Amount) e.faults().get(0).says().args().get("low")).value())
+                            .isCloseTo(0.055, within(1e-9));
+                    assertThat(((Arg.Amount) e.faults().get(0).says().args().get("high")).value())
+                            .isCloseTo(0.33, within(1e-9));
                 });
         assertThatThrownBy(() -> card(own(Optional.of(0.5), NONE, NONE, NONE, NONE)))
                 .isInstanceOfSatisfying(

@@ -128,8 +128,8 @@ class SplitAndStrapTest {
     void aStrapOfBarkOrOneThatFillsTheBackIsRefused() {
         assertThatThrownBy(() -> StrapHold.of(new StrapHold.Strap(
                         Species.FRAXINUS, Condition.SOUND, 0.5, 0.5, 0.12, 0.05, 0.02, 0.02, 1000, 0.5, 2)))
-                .hasMessageContaining("bark");
-        assertThatThrownBy(() -> strap(0.4, 1000, Condition.SOUND)).hasMessageContaining("leave wood");
+                .hasMessageContaining("STRAP_IS_BARK");
+        assertThatThrownBy(() -> strap(0.4, 1000, Condition.SOUND)).hasMessageContaining("NO_WOOD_TO_BORE");
         assertThat(strap(0.05, 0, Condition.SOUND).ratio()).as("nothing pulls").isEmpty();
         assertThat(strap(0.05, 0, Condition.SOUND).holds()).isTrue();
     }

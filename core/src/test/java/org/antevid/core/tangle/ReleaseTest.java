@@ -120,9 +120,9 @@ class ReleaseTest {
     void aPileThatCannotBeIsRefusedAsAWhole() {
         assertThatThrownBy(() -> pile(false, List.of(stem("A", false, false), stem("A", false, false))))
                 .isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("twice");
+                .hasMessageContaining("DUPLICATE");
         assertThatThrownBy(() ->
                         pile(false, List.of(stem("A", false, false)), new Pile.Relation("A", Pile.Type.BOUND, "A")))
-                .hasMessageContaining("itself");
+                .hasMessageContaining("SELF_RELATION");
     }
 }

@@ -24,6 +24,7 @@ import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
 import org.antevid.core.lay.Support;
+import org.antevid.core.message.Arg;
 import org.antevid.core.retreat.Leaving;
 import org.antevid.core.site.CrownLoad;
 import org.antevid.core.site.Feature;
@@ -139,7 +140,8 @@ class OnSiteTest {
         LayPlan shut = plan(s, walking(Means.of(Means.Kind.NOTHING)), level().withTrunks(wall));
         assertThat(open.escape().best()).isPresent();
         assertThat(shut.escape().best()).isEmpty();
-        assertThat(shut.escape().routes()).allMatch(r -> r.blockedBy().stream().anyMatch(b -> b.startsWith("T")));
+        assertThat(shut.escape().routes()).allMatch(r -> r.blockedBy().stream()
+                .anyMatch(b -> b instanceof Arg.Name n && n.text().startsWith("T")));
         assertThat(shut.row().orElseThrow().blocks()).contains(new Block.NoWayOut());
         List<Site.Trunk> itself = List.of(new Site.Trunk("S1", Shape.disc(HERE, 0.3)));
         assertThat(plan(s, walking(Means.of(Means.Kind.NOTHING)), level().withTrunks(itself))
@@ -371,7 +373,8 @@ class OnSiteTest {
                 .isSortedAccordingTo(java.util.Comparator.reverseOrder());
         assertThat(next)
                 .filteredOn(n -> n.kind() == NextHelp.Kind.THINNER_HINGE)
-                .allMatch(n -> n.words().startsWith("hinge 41 mm instead of 52, within the rule: "));
+                .allMatch(n -> Math.round(1000 * ((Arg.Amount) n.says().args().get("thin")).value()) == 41
+                        && Math.round(1000 * ((Arg.Amount) n.says().args().get("now")).value()) == 52);
         assertThat(CutPlan.of(
                                 plan(oak("S1", HERE, List.of()), toward(0, Means.of(Means.Kind.WEDGES)), level()),
                                 level())

@@ -23,7 +23,7 @@ final class BarReach implements CardRule {
                         .with("bar", Arg.up(REACH, across / 2.5)));
             case BOTH_SIDES_AND_FACE_BORE ->
                 Stream.of(Finding.of(RuleId.FACE_BORE, SECOND_OPINION, CardRule.label(p))
-                        .with("warns", Arg.name(Technique.FACE_PLUNGE.warns()))
+                        .with("technique", Arg.term(Technique.FACE_PLUNGE))
                         .with("bar", Arg.up(REACH, across / 2 + 0.025)));
             case ONE_SIDE, BOTH_SIDES -> Stream.empty();
         };

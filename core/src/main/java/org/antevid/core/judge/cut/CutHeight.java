@@ -13,6 +13,7 @@ import org.antevid.core.judge.RuleId;
 import org.antevid.core.judge.Severity;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
 import org.antevid.core.stem.RaisedCut;
 
 /** The cut goes where the wood is sound, never above the hips and never from a ladder. */
@@ -24,16 +25,16 @@ final class CutHeight implements CardRule {
             return Stream.of(
                     said(RuleId.CUT_TOO_HIGH, STOP, p).with(Margin.atMost(HEIGHT, h, RaisedCut.WORKING_HEIGHT_M)));
         }
-        List<String> met = p.heights().metBy(h).stream().map(r -> r.words()).toList();
+        List<Message> met = p.heights().metBy(h).stream().map(r -> r.says()).toList();
         return met.isEmpty()
                 ? Stream.empty()
-                : Stream.of(said(RuleId.CUT_MEETS, CAUTION, p).with("met", Arg.names(met)));
+                : Stream.of(said(RuleId.CUT_MEETS, CAUTION, p).with("met", Arg.all(met)));
     }
 
     private static Finding said(RuleId rule, Severity severity, CutPlan p) {
         return Finding.of(rule, severity, CardRule.label(p))
                 .with("height", Arg.of(HEIGHT, p.lay().choice().cutHeightM()))
-                .with("instead", Arg.name(p.heights().instead()))
+                .with("instead", Arg.said(p.heights().instead()))
                 .with("suggested", p.heights().suggested().map(l -> Arg.of(HEIGHT, l)));
     }
 }

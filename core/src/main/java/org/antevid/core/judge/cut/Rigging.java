@@ -13,6 +13,7 @@ import org.antevid.core.judge.RuleId;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.lay.Sweep;
 import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
 
 /** A line is as strong as its weakest piece, is chosen from what the house has, and is not the only one. */
 final class Rigging implements CardRule {
@@ -24,7 +25,7 @@ final class Rigging implements CardRule {
     private static Stream<Finding> refused(CutPlan p) {
         return p.refused().stream()
                 .map(r ->
-                        Finding.of(RuleId.PULL_REFUSED, STOP, CardRule.label(p)).with("because", Arg.name(r)))
+                        Finding.of(RuleId.PULL_REFUSED, STOP, CardRule.label(p)).with("because", Arg.said(r)))
                 .distinct();
     }
 
@@ -52,20 +53,20 @@ final class Rigging implements CardRule {
                                 CardRule.label(p),
                                 c.piece().key()))
                 .with("second", Arg.flag(second))
-                .with("check", Arg.name(c.words()))
+                .with("check", Arg.said(c.says()))
                 .with("piece", Arg.term(c.piece()));
     }
 
     private static Stream<Finding> unchecked(CutPlan p) {
-        List<String> open = p.pull().stream()
+        List<Message> open = p.pull().stream()
                 .flatMap(l -> l.checks().stream())
                 .filter(c -> c.ok().isEmpty())
-                .map(Pull.Check::words)
+                .map(Pull.Check::says)
                 .toList();
         return open.isEmpty()
                 ? Stream.empty()
                 : Stream.of(Finding.of(RuleId.KIT_NOT_CHECKED, CAUTION, CardRule.label(p))
-                        .with("open", Arg.names(open)));
+                        .with("open", Arg.all(open)));
     }
 
     /** What is done when it does not move is decided before it does not move. */

@@ -23,8 +23,7 @@ final class SpecialCuts implements CardRule {
 
     private static Finding asks(CutPlan p, Technique t) {
         return Finding.of(RuleId.SPECIAL_CUT, SECOND_OPINION, CardRule.label(p), t.name())
-                .with("technique", Arg.name(t.words()))
-                .with("warns", Arg.name(t.warns()))
+                .with("technique", Arg.term(t))
                 .with("competence", Arg.term(Competence.SPECIAL_CUTS));
     }
 

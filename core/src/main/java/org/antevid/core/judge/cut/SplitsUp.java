@@ -46,7 +46,7 @@ final class SplitsUp implements CardRule {
         List<Arg> better = x.changes().stream()
                 .filter(c -> c.level().filter(l -> l.compareTo(level) < 0).isPresent())
                 .map(c -> Arg.said(Message.of(Phrase.CHANGE)
-                        .with("change", Arg.name(c.words()))
+                        .with("change", Arg.said(c.says()))
                         .with("level", Arg.term(c.level().orElseThrow()))))
                 .toList();
         return Optional.of(Finding.of(
@@ -57,7 +57,7 @@ final class SplitsUp implements CardRule {
                 .with("level", Arg.term(level))
                 .with("never", Arg.flag(never))
                 .with("advice", Arg.term(advice))
-                .with("likely", Arg.names(x.likely()))
+                .with("likely", Arg.all(x.likely()))
                 .with("any", Arg.flag(!x.likely().isEmpty()))
                 .with("sure", Arg.flag(sure))
                 .with("helps", Arg.flag(!better.isEmpty()))

@@ -26,18 +26,18 @@ public final class WaysOut implements Rule {
     }
 
     private static Finding none(LayPlan p) {
-        List<String> by = p.escape().routes().stream()
+        List<Arg> by = p.escape().routes().stream()
                 .flatMap(r -> r.blockedBy().stream())
                 .distinct()
                 .toList();
-        return Finding.of(RuleId.NO_WAY_OUT, STOP, p.stem().label()).with("by", Arg.names(by));
+        return Finding.of(RuleId.NO_WAY_OUT, STOP, p.stem().label()).with("by", Arg.several(by));
     }
 
     private static Stream<Finding> barred(LayPlan p) {
         return p.escape().routes().stream().filter(r -> !r.open()).map(r -> Finding.of(
                         RuleId.WAY_BARRED, CAUTION, p.stem().label(), r.side().key())
                 .with("side", Arg.term(r.side()))
-                .with("by", Arg.names(r.blockedBy())));
+                .with("by", Arg.several(r.blockedBy())));
     }
 
     /** Stepping behind a tree is no distance, whatever the clock says. */

@@ -112,9 +112,9 @@ class ConsequencesTest {
         for (Tell t : kind.tells()) {
             Severity told = of(kind, 0.3, t).severity();
             if (t.bad()) {
-                assertThat(told).as(t.words()).isLessThanOrEqualTo(unasked);
+                assertThat(told).as(t.name()).isLessThanOrEqualTo(unasked);
             } else {
-                assertThat(told).as(t.words()).isGreaterThanOrEqualTo(unasked);
+                assertThat(told).as(t.name()).isGreaterThanOrEqualTo(unasked);
             }
         }
     }

@@ -1,4 +1,4 @@
-package org.antevid.app.people;
+package org.antevid.app.reader;
 
 import org.antevid.words.Manner;
 import org.antevid.words.Words;
@@ -11,6 +11,6 @@ public final class Speech {
 
     public static Words words() {
         Authentication who = SecurityContextHolder.getContext().getAuthentication();
-        return Words.of(who != null && who.getPrincipal() instanceof SignedIn me ? me.manner() : Manner.USUAL);
+        return Words.of(who != null && who.getPrincipal() instanceof Reader me ? me.manner() : Manner.USUAL);
     }
 }

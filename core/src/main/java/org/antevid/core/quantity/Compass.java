@@ -1,6 +1,4 @@
-package org.antevid.core.brief;
-
-import org.antevid.core.quantity.Azimuth;
+package org.antevid.core.quantity;
 
 /** The eight names of directions. */
 public enum Compass {

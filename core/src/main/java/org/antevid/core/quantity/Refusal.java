@@ -1,0 +1,98 @@
+package org.antevid.core.quantity;
+
+import org.antevid.core.message.Code;
+
+/** Why an input cannot be computed with: each says what would be right. */
+public enum Refusal implements Code {
+    NOT_A_NUMBER,
+    NO_OBSERVATION("MISSING"),
+    OUT_OF_RANGE,
+    BELOW_LEAST("OUT_OF_RANGE"),
+    NO_TEXT("MISSING"),
+    TOO_LONG,
+    NEEDED("MISSING"),
+    BAD_OVALITY,
+    NO_ROOM_FOR_BACK_CUT,
+    NO_ROOM_BEHIND_HINGE("NO_ROOM_FOR_BACK_CUT"),
+    NO_WOOD_TO_BORE("NO_ROOM_FOR_BACK_CUT"),
+    NOTCH_AND_HINGE_TOO_DEEP("NO_ROOM_FOR_BACK_CUT"),
+    NO_WOOD_LEFT,
+    NOTCH_DEEPER_THAN_STEM,
+    NOTCH_DEPTH("OUT_OF_RANGE"),
+    BARK_TOO_THICK,
+    BARK_LEAVES_NO_WOOD("BARK_TOO_THICK"),
+    STRAP_IS_BARK,
+    CUT_ABOVE_TOP,
+    CROWN_BASE_ABOVE_TOP,
+    BREAK_ABOVE_TOP,
+    NOT_KNOWN,
+    LEAN_TO_REHEARSE("NOT_KNOWN"),
+    TIP_TOO_FAR_TO_THE_SIDE("IMPOSSIBLE_GEOMETRY"),
+    TALLER_THAN_ANY_TREE("IMPOSSIBLE_GEOMETRY"),
+    POLE_AND_SHADOW_SWAPPED("IMPOSSIBLE_GEOMETRY"),
+    STICK_AND_ARM_SWAPPED("IMPOSSIBLE_GEOMETRY"),
+    TOP_BEYOND_BASE("IMPOSSIBLE_GEOMETRY"),
+    GROUND_AS_STEEP_AS_SUN("IMPOSSIBLE_GEOMETRY"),
+    TOP_NOT_ABOVE_BASE,
+    ANGLE_TOO_STEEP,
+    NEED_THREE_RADII,
+    RADII_GAP,
+    NO_AREA,
+    BELOW_LOWER_END("OUT_OF_RANGE"),
+    TELLS_NOTHING("BAD_CHOICE"),
+    CAVITY_REACHES_OUTSIDE,
+    OFFSET_OR_ANGLE("MISSING"),
+    NEED_TWO_VIEWS,
+    VIEWS_PARALLEL,
+    BAD_ORDER,
+    NOT_AMONG("BAD_CHOICE"),
+    NEEDED_FOR_SIGHTING("MISSING"),
+    ENDS_BEFORE_START("DURATION"),
+    ROPE_ABOVE_SAFE_TOP,
+    TIED_INTO_DEAD_TOP("ROPE_ABOVE_SAFE_TOP"),
+    TIED_INTO_THIN_TOP("ROPE_ABOVE_SAFE_TOP"),
+    LINE_HAS_NO_ARM,
+    START_PAST_GROUND,
+    NO_FALL,
+    NO_WAY_OUT,
+    DUPLICATE,
+    UNKNOWN_STEM,
+    SELF_RELATION,
+    TIP_AT_STUMP("OUT_OF_RANGE"),
+    FAR_AWAY,
+    LATITUDE_LONGITUDE_SWAPPED("FAR_AWAY"),
+    NOTHING_TO_BE_DONE("BAD_CHOICE"),
+    BAD_LINE,
+    TOO_FEW_CORNERS("BAD_POLYGON"),
+    BAD_POLYGON,
+    TWO_HEIGHTS("DUPLICATE"),
+    SAME_POINT,
+    TAPES_DO_NOT_MEET,
+    TOO_CLOSE,
+    NO_SECOND_OPINION("BAD_CHOICE"),
+    NOT_COMPETENT,
+    PLANNER,
+    CUTTER,
+    NO_STEP,
+    NOT_POSTED,
+    NOT_GOING,
+    CROSSED,
+    OPEN_TICKS,
+    LIFTED,
+    NEWEST_PRESS("OUT_OF_RANGE");
+
+    private final String code;
+
+    Refusal() {
+        this.code = name();
+    }
+
+    Refusal(String code) {
+        this.code = code;
+    }
+
+    /** @return label of the interface; several refusals may share one */
+    public String code() {
+        return code;
+    }
+}

@@ -1,0 +1,66 @@
+package org.antevid.words;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
+
+/** Finds the constant a key of the catalogue stands for, whichever package of the core it lives in today. */
+public final class Keys {
+    private static final List<String> ROOMS = List.of(
+            "quantity",
+            "message",
+            "site",
+            "stem",
+            "stump",
+            "assist",
+            "retreat",
+            "tangle",
+            "crew",
+            "outcome",
+            "run",
+            "lay",
+            "cutting",
+            "judge",
+            "judge.place",
+            "judge.weather",
+            "judge.stem",
+            "judge.defect",
+            "judge.lay",
+            "judge.cut",
+            "judge.tangle",
+            "judge.crew",
+            "judge.verdict",
+            "judge.all",
+            "brief");
+    private static final Map<String, Optional<Class<?>>> KNOWN = new ConcurrentHashMap<>();
+
+    private Keys() {}
+
+    /** @return the constant of a key like {@code Zone.Kind.RING}; empty where none is called so any more */
+    public static Optional<Enum<?>> find(String key) {
+        int dot = key.lastIndexOf('.');
+        return dot < 0
+                ? Optional.empty()
+                : KNOWN.computeIfAbsent(key.substring(0, dot), Keys::type)
+                        .flatMap(type -> Stream.of(type.getEnumConstants())
+                                .<Enum<?>>map(c -> (Enum<?>) c)
+                                .filter(c -> c.name().equals(key.substring(dot + 1)))
+                                .findFirst());
+    }
+
+    private static Optional<Class<?>> type(String name) {
+        for (String room : ROOMS) {
+            try {
+                Class<?> type = Class.forName("org.antevid.core." + room + "." + name.replace('.', '$'));
+                if (type.isEnum()) {
+                    return Optional.of(type);
+                }
+            } catch (ClassNotFoundException e) {
+                continue;
+            }
+        }
+        return Optional.empty();
+    }
+}
