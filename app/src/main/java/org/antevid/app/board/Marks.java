@@ -27,7 +27,7 @@ import org.springframework.stereotype.Component;
  * only what was changed since it was last looked at. What the wind of the moment adds is said on the job itself.
  */
 @Component
-class Marks {
+public class Marks {
     private static final String HOUSE = "house";
     /** Found of the hour, not of the plan. */
     private static final Set<RuleId> OF_THE_HOUR =
@@ -44,7 +44,7 @@ class Marks {
     }
 
     /** What stands in the way, and the plan drawn small. */
-    record Mark(long stops, long secondOpinions, long cautions, PlanDocument sketch) {}
+    public record Mark(long stops, long secondOpinions, long cautions, PlanDocument sketch) {}
 
     /** In the transaction that changes the plan: what was kept of it holds no longer once that is committed. */
     @EventListener
@@ -68,7 +68,7 @@ class Marks {
     }
 
     /** @return the marks of these jobs; those that are not kept are made and kept */
-    Map<String, Mark> of(List<String> jobIds) {
+    public Map<String, Mark> of(List<String> jobIds) {
         if (jobIds.isEmpty()) {
             return Map.of();
         }

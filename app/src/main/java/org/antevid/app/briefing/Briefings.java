@@ -12,6 +12,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.antevid.app.briefing.store.BriefingEntity;
+import org.antevid.app.briefing.store.BriefingRepository;
+import org.antevid.app.briefing.store.SignatureEntity;
+import org.antevid.app.briefing.store.SignatureRepository;
 import org.antevid.app.job.Change;
 import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Jobs;
@@ -99,7 +103,7 @@ public class Briefings {
                 .orElse(List.of());
     }
 
-    List<PlanComparison.Change> between(String jobId, int from, int to) {
+    public List<PlanComparison.Change> between(String jobId, int from, int to) {
         return PlanComparison.between(
                 numbered(jobId, from).plan(), numbered(jobId, to).plan());
     }
@@ -134,7 +138,7 @@ public class Briefings {
         if (plan.steps().stream().allMatch(st -> done.contains(st.id()))) {
             throw new RefusedInput("MISSING", "steps", Message.of(Answer.NOTHING_LEFT));
         }
-        BriefingRecord b = new BriefingRecord();
+        BriefingEntity b = new BriefingEntity();
         b.id = UUID.randomUUID().toString();
         b.jobId = jobId;
         b.number = latest(jobId).map(Issue::number).orElse(0) + 1;
@@ -151,12 +155,12 @@ public class Briefings {
     }
 
     /** The three questions this person reads back; the order of choices is fixed by briefing and person. */
-    List<ReadBack.Question> questions(Issue issue, String personId) {
+    public List<ReadBack.Question> questions(Issue issue, String personId) {
         return ReadBack.of(issue.plan(), personId, (issue.id() + personId).hashCode());
     }
 
     /** @throws RefusedInput naming each wrong answer; nothing is signed then */
-    void sign(String jobId, int number, String personId, String name, List<Integer> answers) {
+    public void sign(String jobId, int number, String personId, String name, List<Integer> answers) {
         Issue issue = numbered(jobId, number);
         if (latest(jobId).filter(l -> l.number() == number).isEmpty()) {
             throw new RefusedInput("OUTDATED", "number", Message.of(Answer.NEWER_BRIEFING));
@@ -180,7 +184,7 @@ public class Briefings {
             throw new RefusedInput(wrong);
         }
         if (!issue.signedBy(personId)) {
-            SignatureRecord s = new SignatureRecord();
+            SignatureEntity s = new SignatureEntity();
             s.id = UUID.randomUUID().toString();
             s.briefingId = issue.id();
             s.personId = personId;
@@ -192,7 +196,7 @@ public class Briefings {
         }
     }
 
-    private Issue issue(BriefingRecord b) {
+    private Issue issue(BriefingEntity b) {
         return new Issue(
                 b.id,
                 b.number,
@@ -207,7 +211,7 @@ public class Briefings {
                         .toList());
     }
 
-    Set<String> postedPeople(Issue issue) {
+    public Set<String> postedPeople(Issue issue) {
         return issue.plan().steps().stream()
                 .flatMap(s -> s.posts().stream())
                 .map(PlanDocument.PostPart::personId)
@@ -215,7 +219,7 @@ public class Briefings {
     }
 
     /** Over everything a signature stands for. */
-    private static String hash(BriefingRecord b) {
+    private static String hash(BriefingEntity b) {
         String facts = b.hashWay < 2 ? "" : b.jobId + '\n' + b.number + '\n' + b.issuedBy + '\n' + b.issuedAt + '\n';
         return sha256(facts + b.plan + b.findings);
     }

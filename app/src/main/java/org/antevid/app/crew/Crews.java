@@ -1,21 +1,13 @@
 package org.antevid.app.crew;
 
-import jakarta.persistence.CollectionTable;
-import jakarta.persistence.ElementCollection;
-import jakarta.persistence.Embeddable;
-import jakarta.persistence.Entity;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
-import jakarta.persistence.FetchType;
-import jakarta.persistence.Id;
-import jakarta.persistence.OrderColumn;
-import jakarta.persistence.Table;
-import jakarta.persistence.Version;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.antevid.app.crew.store.PostPart;
+import org.antevid.app.crew.store.StepEntity;
+import org.antevid.app.crew.store.StepRepository;
 import org.antevid.app.job.Change;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.problem.NotThere;
@@ -24,15 +16,10 @@ import org.antevid.app.stem.Stems;
 import org.antevid.app.trace.Trail;
 import org.antevid.core.crew.CrewCheck;
 import org.antevid.core.crew.Person;
-import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
 import org.antevid.core.judge.crew.Staffing;
 import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.RefusedInput;
-import org.antevid.core.site.Spot;
-import org.hibernate.envers.Audited;
-import org.jspecify.annotations.Nullable;
-import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -62,7 +49,7 @@ public class Crews {
 
     public List<Step> steps(String jobId) {
         return steps.findByJobIdOrderByTurn(jobId).stream()
-                .map(StepRecord::forCore)
+                .map(StepEntity::forCore)
                 .toList();
     }
 
@@ -77,7 +64,7 @@ public class Crews {
     }
 
     public String add(String jobId, Entry e) {
-        StepRecord r = new StepRecord();
+        StepEntity r = new StepEntity();
         r.id = UUID.randomUUID().toString();
         r.jobId = jobId;
         r.turn = steps.findByJobIdOrderByTurn(jobId).stream()
@@ -90,18 +77,18 @@ public class Crews {
     }
 
     public void change(String jobId, String id, Entry e, Long version) {
-        StepRecord r = open(jobId, id);
+        StepEntity r = open(jobId, id);
         trail.requireFresh(r, id, r.version, version, "Step " + r.turn);
         save(r, e);
     }
 
     public void remove(String jobId, String id, Long version) {
-        StepRecord r = open(jobId, id);
+        StepEntity r = open(jobId, id);
         trail.requireFresh(r, id, r.version, version, "Step " + r.turn);
         steps.delete(r);
         steps.flush();
         int turn = 1;
-        for (StepRecord left : steps.findByJobIdOrderByTurn(jobId)) {
+        for (StepEntity left : steps.findByJobIdOrderByTurn(jobId)) {
             left.turn = turn++;
         }
         jobs.touched(jobId, Change.CREW);
@@ -109,14 +96,14 @@ public class Crews {
 
     /** Earlier or later by one place in the order. */
     public void move(String jobId, String id, boolean earlier) {
-        List<StepRecord> all = new ArrayList<>(steps.findByJobIdOrderByTurn(jobId));
-        StepRecord r = record(jobId, id);
+        List<StepEntity> all = new ArrayList<>(steps.findByJobIdOrderByTurn(jobId));
+        StepEntity r = record(jobId, id);
         int at = all.indexOf(r);
         int other = earlier ? at - 1 : at + 1;
         if (other < 0 || other >= all.size()) {
             return;
         }
-        StepRecord o = all.get(other);
+        StepEntity o = all.get(other);
         requireOpen(r);
         requireOpen(o);
         int turn = r.turn;
@@ -125,8 +112,8 @@ public class Crews {
         int length = r.endMin - r.startMin;
         int otherLength = o.endMin - o.startMin;
         int start = Math.min(r.startMin, o.startMin);
-        StepRecord first = earlier ? r : o;
-        StepRecord second = earlier ? o : r;
+        StepEntity first = earlier ? r : o;
+        StepEntity second = earlier ? o : r;
         first.startMin = start;
         first.endMin = start + (earlier ? length : otherLength);
         second.startMin = first.endMin;
@@ -140,7 +127,7 @@ public class Crews {
         jobs.touched(jobId, Change.CREW);
     }
 
-    private void save(StepRecord r, Entry e) {
+    private void save(StepEntity r, Entry e) {
         e.stem.ifPresent(label -> {
             if (stems.labelled(r.jobId, label).isEmpty()) {
                 throw new RefusedInput("UNKNOWN_STEM", "stem", label + " is no stem of this job");
@@ -170,94 +157,19 @@ public class Crews {
         jobs.touched(r.jobId, Change.CREW);
     }
 
-    private StepRecord open(String jobId, String id) {
-        StepRecord r = record(jobId, id);
+    private StepEntity open(String jobId, String id) {
+        StepEntity r = record(jobId, id);
         requireOpen(r);
         return r;
     }
 
-    private static void requireOpen(StepRecord r) {
+    private static void requireOpen(StepEntity r) {
         if (r.done) {
             throw new RefusedInput("CLOSED", "step", "step " + r.turn + " is done and stays as it was");
         }
     }
 
-    private StepRecord record(String jobId, String id) {
+    private StepEntity record(String jobId, String id) {
         return steps.findById(id).filter(s -> s.jobId.equals(jobId)).orElseThrow(NotThere::new);
     }
-}
-
-@Entity
-@Audited
-@Table(name = "step")
-class StepRecord {
-    @Id
-    String id;
-
-    String jobId;
-    int turn;
-
-    @Enumerated(EnumType.STRING)
-    Step.Kind kind;
-
-    @Nullable
-    String stem;
-
-    int startMin;
-    int endMin;
-    boolean done;
-
-    @ElementCollection(fetch = FetchType.EAGER)
-    @CollectionTable(name = "step_post")
-    @OrderColumn(name = "place")
-    List<PostPart> posts = new ArrayList<>();
-
-    @Version
-    long version;
-
-    Step forCore() {
-        return new Step(
-                id,
-                turn,
-                kind,
-                Optional.ofNullable(stem),
-                startMin,
-                endMin,
-                done,
-                posts.stream().map(PostPart::forCore).toList());
-    }
-}
-
-@Embeddable
-class PostPart {
-    @Enumerated(EnumType.STRING)
-    Role role;
-
-    String personId;
-
-    @Nullable
-    Double standE;
-
-    @Nullable
-    Double standN;
-
-    static PostPart of(Step.Post p) {
-        PostPart part = new PostPart();
-        part.role = p.role();
-        part.personId = p.personId();
-        part.standE = p.stand().map(Spot::eastM).orElse(null);
-        part.standN = p.stand().map(Spot::northM).orElse(null);
-        return part;
-    }
-
-    Step.Post forCore() {
-        return new Step.Post(
-                role,
-                personId,
-                standE == null || standN == null ? Optional.empty() : Optional.of(new Spot(standE, standN)));
-    }
-}
-
-interface StepRepository extends JpaRepository<StepRecord, String> {
-    List<StepRecord> findByJobIdOrderByTurn(String jobId);
 }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.antevid.app.crew.Crews;
+import org.antevid.app.cut.web.CutView;
 import org.antevid.app.house.House;
 import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Jobs;
@@ -37,7 +38,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Cut cards of stems, as they are being chosen and as they were saved. */
 @Service
 @Transactional
-class Cuts {
+public class Cuts {
     private static final DateTimeFormatter STAMP =
             DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.ENGLISH).withZone(ZoneId.systemDefault());
     private final Lays lays;
@@ -61,7 +62,7 @@ class Cuts {
     }
 
     /** @return what follows from a choice that is not saved */
-    CutView view(String jobId, String stemId, ChoiceRequest request) {
+    public CutView view(String jobId, String stemId, ChoiceRequest request) {
         Site site = lays.site(jobId);
         CutPlan p = plan(jobId, stemId, request, site);
         return CutView.of(
@@ -84,7 +85,7 @@ class Cuts {
                                 p.opened().map(x -> Speech.words().term(x.result())))));
     }
 
-    List<DoesNotMove> doesNotMove(String jobId, String stemId, ChoiceRequest request, DoesNotMove.Uncut uncut) {
+    public List<DoesNotMove> doesNotMove(String jobId, String stemId, ChoiceRequest request, DoesNotMove.Uncut uncut) {
         return plan(jobId, stemId, request, lays.site(jobId)).doesNotMove(uncut);
     }
 
@@ -100,7 +101,7 @@ class Cuts {
      * The face is open and was read. Work on the stem halts: the card is another one, and whoever cuts by it is briefed
      * on it.
      */
-    void opened(String jobId, String stemId, OpenedFace face, String note, SignedIn who) {
+    public void opened(String jobId, String stemId, OpenedFace face, String note, SignedIn who) {
         String label = stems.known(jobId, stemId).reading().label();
         lays.opened(jobId, stemId, face, note, who);
         log.write(
@@ -115,7 +116,7 @@ class Cuts {
     }
 
     /** @return the saved cut card on A5, front and back */
-    List<Sheet> sheet(String jobId, String stemId, SignedIn who) {
+    public List<Sheet> sheet(String jobId, String stemId, SignedIn who) {
         String label = stems.known(jobId, stemId).reading().label();
         Lays.Chosen c = lays.chosenFor(stemId)
                 .orElseThrow(() -> new RefusedInput("MISSING", "lay", "choose and save a lay of " + label + " first"));

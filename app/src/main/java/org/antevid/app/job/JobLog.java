@@ -1,16 +1,12 @@
 package org.antevid.app.job;
 
-import jakarta.persistence.Entity;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
-import jakarta.persistence.Id;
-import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.List;
+import org.antevid.app.job.store.LogEntity;
+import org.antevid.app.job.store.LogRepository;
 import org.antevid.app.trace.StoredJson;
 import org.antevid.core.message.Message;
 import org.springframework.data.domain.Limit;
-import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -28,7 +24,7 @@ public class JobLog {
     public record Line(Instant at, String who, Message says) {}
 
     public void write(String jobId, String who, Message says) {
-        LogRecord e = new LogRecord();
+        LogEntity e = new LogEntity();
         e.jobId = jobId;
         e.who = who;
         e.says = StoredJson.write(says);
@@ -50,26 +46,7 @@ public class JobLog {
                 .toList();
     }
 
-    private static Line line(LogRecord e) {
+    private static Line line(LogEntity e) {
         return new Line(e.at, e.who, StoredJson.message(e.says));
     }
-}
-
-@Entity
-@Table(name = "log_entry")
-class LogRecord {
-    @Id
-    @GeneratedValue(strategy = GenerationType.IDENTITY)
-    Long id;
-
-    String jobId;
-    String who;
-    /** A message as it is kept; what was written before there were messages stands there as it was said. */
-    String says;
-
-    Instant at;
-}
-
-interface LogRepository extends JpaRepository<LogRecord, Long> {
-    List<LogRecord> findByJobIdOrderByIdDesc(String jobId, Limit most);
 }

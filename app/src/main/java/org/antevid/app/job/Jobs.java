@@ -10,6 +10,10 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.antevid.app.house.House;
+import org.antevid.app.job.store.JobEntity;
+import org.antevid.app.job.store.JobRepository;
+import org.antevid.app.job.store.MemberEntity;
+import org.antevid.app.job.store.MemberRepository;
 import org.antevid.app.people.Names;
 import org.antevid.app.people.Office;
 import org.antevid.app.people.People;
@@ -86,7 +90,7 @@ public class Jobs {
 
     /** Opens a job with its leader on it. */
     public Job open(String name, String place, LocalDate visitOn, Conditions conditions, String leaderId) {
-        JobRecord j = new JobRecord();
+        JobEntity j = new JobEntity();
         j.id = UUID.randomUUID().toString();
         j.name = Require.text(name, 80, "name");
         j.place = Require.text(place, 200, "place");
@@ -110,7 +114,7 @@ public class Jobs {
         if (members.findByJobIdAndPersonId(jobId, personId).isPresent()) {
             throw new RefusedInput("DUPLICATE", "personId", "is on this job already");
         }
-        MemberRecord m = new MemberRecord();
+        MemberEntity m = new MemberEntity();
         m.id = UUID.randomUUID().toString();
         m.jobId = jobId;
         m.personId = personId;
@@ -162,7 +166,7 @@ public class Jobs {
     }
 
     public Job change(String jobId, Conditions conditions, Long version) {
-        JobRecord j = record(jobId);
+        JobEntity j = record(jobId);
         trail.requireFresh(j, j.id, j.version, version, j.name);
         apply(j, conditions);
         jobs.saveAndFlush(j);
@@ -175,7 +179,7 @@ public class Jobs {
         touched(jobId, Change.JOB);
     }
 
-    private void apply(JobRecord j, Conditions c) {
+    private void apply(JobEntity j, Conditions c) {
         double most = house.rules().windLimitMs();
         if (!(c.windLimitMs >= 2 && c.windLimitMs <= most)) {
             throw new RefusedInput(
@@ -194,7 +198,7 @@ public class Jobs {
      *
      * @throws NotSignedIn for an unknown code
      */
-    List<Member> crewByCode(String code) {
+    public List<Member> crewByCode(String code) {
         return members(byCode(code).id).stream()
                 .filter(m -> m.part() == Part.CREW)
                 .toList();
@@ -206,9 +210,9 @@ public class Jobs {
      *
      * @return the job's id
      */
-    String join(String code, String personId, String pin, String word) {
-        JobRecord j = byCode(code);
-        MemberRecord m = members.findByJobIdAndPersonId(j.id, personId)
+    public String join(String code, String personId, String pin, String word) {
+        JobEntity j = byCode(code);
+        MemberEntity m = members.findByJobIdAndPersonId(j.id, personId)
                 .filter(r -> r.part == Part.CREW)
                 .orElseThrow(() -> new NotSignedIn(Message.of(Answer.CODE_NAME_PIN)));
         if (!people.pin(personId).set()) {
@@ -225,8 +229,8 @@ public class Jobs {
     }
 
     /** Takes somebody off the job; their phones lose it with the next event. */
-    void takeOff(String jobId, String personId, SignedIn by) {
-        MemberRecord m = member(jobId, personId);
+    public void takeOff(String jobId, String personId, SignedIn by) {
+        MemberEntity m = member(jobId, personId);
         members.delete(m);
         members.flush();
         signIns.endAll(personId, s -> s.onlyJob().equals(jobId), by.name());
@@ -239,7 +243,7 @@ public class Jobs {
     }
 
     /** A lost phone: what this crew member has open for the job is ended. */
-    void signOut(String jobId, String personId, SignedIn by) {
+    public void signOut(String jobId, String personId, SignedIn by) {
         member(jobId, personId);
         int ended = signIns.endAll(personId, s -> s.onlyJob().equals(jobId), by.name());
         log.write(
@@ -251,7 +255,7 @@ public class Jobs {
         touched(jobId, Change.JOB);
     }
 
-    void resetPin(String jobId, String personId, SignedIn by) {
+    public void resetPin(String jobId, String personId, SignedIn by) {
         member(jobId, personId);
         if (people.office(personId) != Office.CREW) {
             throw new RefusedInput("BAD_CHOICE", "personId", Message.of(Answer.OWN_PIN));
@@ -265,7 +269,7 @@ public class Jobs {
         touched(jobId, Change.JOB);
     }
 
-    private MemberRecord member(String jobId, String personId) {
+    private MemberEntity member(String jobId, String personId) {
         return members.findByJobIdAndPersonId(jobId, personId)
                 .filter(r -> r.part == Part.CREW)
                 .orElseThrow(NotThere::new);
@@ -281,10 +285,10 @@ public class Jobs {
 
     /** @return when the job's own entry (ground, wind limit, name) was last changed */
     public Optional<Instant> changedAt(String id) {
-        return trail.changedAtOf(JobRecord.class, id);
+        return trail.changedAtOf(JobEntity.class, id);
     }
 
-    private JobRecord byCode(String code) {
+    private JobEntity byCode(String code) {
         String folded = Names.folded(code).replace(" ", "");
         return jobs.findByClosedFalse().stream()
                 .filter(j -> Names.folded(j.code).replace(" ", "").equals(folded))
@@ -292,7 +296,7 @@ public class Jobs {
                 .orElseThrow(() -> new NotSignedIn(Message.of(Answer.NO_JOB_WITH_CODE)));
     }
 
-    private JobRecord record(String id) {
+    private JobEntity record(String id) {
         return jobs.findById(id).orElseThrow(NotThere::new);
     }
 
@@ -301,7 +305,7 @@ public class Jobs {
         events.publishEvent(new JobChanged(jobId, what));
     }
 
-    private static Job view(JobRecord j) {
+    private static Job view(JobEntity j) {
         return new Job(
                 j.id,
                 j.name,

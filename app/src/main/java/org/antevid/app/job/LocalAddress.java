@@ -12,14 +12,14 @@ import org.springframework.stereotype.Component;
 
 /** The machine's address on the local network, never localhost: phones must reach it. */
 @Component
-class LocalAddress {
+public class LocalAddress {
     private final String fixed;
 
     LocalAddress(@Value("${antevid.address:}") String fixed) {
         this.fixed = fixed;
     }
 
-    Optional<String> url(int port) {
+    public Optional<String> url(int port) {
         return host().map(h -> "http://" + h + ":" + port);
     }
 

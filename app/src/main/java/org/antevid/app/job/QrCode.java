@@ -8,10 +8,10 @@ import com.google.zxing.qrcode.QRCodeWriter;
 import java.util.Map;
 
 /** A QR code as SVG, one unit a module. */
-final class QrCode {
+public final class QrCode {
     private QrCode() {}
 
-    static String svg(String text) {
+    public static String svg(String text) {
         try {
             BitMatrix bits =
                     new QRCodeWriter().encode(text, BarcodeFormat.QR_CODE, 0, 0, Map.of(EncodeHintType.MARGIN, 2));

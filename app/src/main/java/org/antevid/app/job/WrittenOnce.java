@@ -2,17 +2,11 @@ package org.antevid.app.job;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import jakarta.persistence.Entity;
 import jakarta.persistence.EntityManager;
-import jakarta.persistence.Id;
-import jakarta.persistence.IdClass;
-import jakarta.persistence.Lob;
 import jakarta.persistence.PersistenceException;
-import jakarta.persistence.Table;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.io.Serializable;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -20,6 +14,7 @@ import java.time.Instant;
 import java.util.HexFormat;
 import java.util.Optional;
 import org.antevid.app.house.HouseChanged;
+import org.antevid.app.job.store.WrittenEntity;
 import org.antevid.app.people.PeopleChanged;
 import org.antevid.app.problem.CrossedWrites;
 import org.antevid.app.problem.SentOtherwise;
@@ -98,8 +93,8 @@ public class WrittenOnce implements CrossedWrites {
     }
 
     private boolean again(Write write, HttpServletResponse response) throws IOException {
-        Optional<WrittenRecord> known = Optional.ofNullable(
-                own.execute(t -> entities.find(WrittenRecord.class, new WrittenRecord.Key(write.jobId, write.id))));
+        Optional<WrittenEntity> known = Optional.ofNullable(
+                own.execute(t -> entities.find(WrittenEntity.class, new WrittenEntity.Key(write.jobId, write.id))));
         if (known.isEmpty()) {
             return false;
         }
@@ -144,7 +139,7 @@ public class WrittenOnce implements CrossedWrites {
     }
 
     private void store(Write write) {
-        WrittenRecord r = new WrittenRecord();
+        WrittenEntity r = new WrittenEntity();
         r.jobId = write.jobId;
         r.clientId = write.id;
         r.fingerprint = write.fingerprint;
@@ -164,7 +159,7 @@ public class WrittenOnce implements CrossedWrites {
             return;
         }
         own.executeWithoutResult(t -> Optional.ofNullable(
-                        entities.find(WrittenRecord.class, new WrittenRecord.Key(write.jobId, write.id)))
+                        entities.find(WrittenEntity.class, new WrittenEntity.Key(write.jobId, write.id)))
                 .ifPresent(r -> {
                     try {
                         r.status = status;
@@ -227,25 +222,4 @@ public class WrittenOnce implements CrossedWrites {
             return body;
         }
     }
-}
-
-@Entity
-@Table(name = "written_once")
-@IdClass(WrittenRecord.Key.class)
-class WrittenRecord {
-    record Key(String jobId, String clientId) implements Serializable {}
-
-    @Id
-    String jobId;
-
-    @Id
-    String clientId;
-
-    String fingerprint;
-    Integer status;
-
-    @Lob
-    String reply;
-
-    Instant at;
 }

@@ -254,7 +254,7 @@ public record ChoiceRequest(
     }
 
     /** @throws org.antevid.core.quantity.RefusedInput naming the field that cannot be, before anything is computed */
-    LayChoice choice(Kits kits) {
+    public LayChoice choice(Kits kits) {
         Means line = new Means(
                 means,
                 or(ropeHeightM),

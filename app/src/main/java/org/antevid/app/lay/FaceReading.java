@@ -20,7 +20,7 @@ public record FaceReading(
 
     private static final double SAME_LAY_DEG = 5;
 
-    boolean holdsFor(LayChoice c) {
+    public boolean holdsFor(LayChoice c) {
         return Math.abs(c.cutHeightM() - cutHeightM) < SAME_FACE_M
                 && Math.abs(Azimuth.turn(c.layDeg(), layDeg)) <= SAME_LAY_DEG;
     }

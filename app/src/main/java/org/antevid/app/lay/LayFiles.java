@@ -1,7 +1,6 @@
 package org.antevid.app.lay;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -10,15 +9,12 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.antevid.app.job.Jobs;
-import org.antevid.app.job.Needs;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.place.Form;
 import org.antevid.app.place.GeoFrame;
 import org.antevid.app.place.PlanFiles;
 import org.antevid.app.reader.Speech;
 import org.antevid.app.sheet.Sheet;
-import org.antevid.app.sheet.SheetPdf;
-import org.antevid.app.sheet.SheetSvg;
 import org.antevid.app.stem.Stems;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Zone;
@@ -32,23 +28,13 @@ import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.StemReading;
 import org.antevid.words.PaperWords;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.bind.annotation.RestController;
 
 /** Saved lays out as GeoJSON and as a sheet to scale; docs/formats/lay-geojson.md documents the properties. */
 @Service
 @Transactional(readOnly = true)
-class LayFiles {
+public class LayFiles {
     private static final DateTimeFormatter STAMP =
             DateTimeFormatter.ofPattern("d MMMM yyyy, HH:mm", Locale.ENGLISH).withZone(ZoneId.systemDefault());
     private final Lays lays;
@@ -64,7 +50,7 @@ class LayFiles {
     }
 
     /** @return lay, fan, zones and ways out of every stem whose lay can be computed */
-    String geoJson(String jobId, boolean wgs84) {
+    public String geoJson(String jobId, boolean wgs84) {
         GeoFrame frame = plan.frame(jobId, wgs84);
         ObjectNode all = frame.collection();
         Map<String, StemReading> readings =
@@ -133,7 +119,7 @@ class LayFiles {
         }
     }
 
-    Sheet sheet(String jobId, String stemId, SignedIn who) {
+    public Sheet sheet(String jobId, String stemId, SignedIn who) {
         StemReading stem = stems.known(jobId, stemId).reading();
         Lays.Chosen c = lays.chosenFor(stemId)
                 .orElseThrow(() ->
@@ -154,48 +140,5 @@ class LayFiles {
                 Speech.words(),
                 jobs.job(jobId).place(),
                 state);
-    }
-}
-
-@RestController
-@RequestMapping("/api/jobs/{job}")
-class LayFilesController {
-    private final LayFiles files;
-
-    LayFilesController(LayFiles files) {
-        this.files = files;
-    }
-
-    @GetMapping(value = "/files/lays", produces = "application/geo+json")
-    @Needs(Needs.Right.READ)
-    ResponseEntity<byte[]> geoJson(@PathVariable String job, @RequestParam(defaultValue = "false") boolean wgs84) {
-        return file(
-                files.geoJson(job, wgs84).getBytes(StandardCharsets.UTF_8),
-                "application/geo+json",
-                wgs84 ? "lays-wgs84.geojson" : "lays-local.geojson");
-    }
-
-    @GetMapping(value = "/stems/{stem}/lay/sheet.svg", produces = "image/svg+xml")
-    @Needs(Needs.Right.READ)
-    ResponseEntity<byte[]> svg(
-            @PathVariable String job, @PathVariable String stem, @AuthenticationPrincipal SignedIn me) {
-        return file(
-                SheetSvg.of(files.sheet(job, stem, me)).getBytes(StandardCharsets.UTF_8), "image/svg+xml", "lay.svg");
-    }
-
-    @GetMapping(value = "/stems/{stem}/lay/sheet.pdf", produces = "application/pdf")
-    @Needs(Needs.Right.READ)
-    ResponseEntity<byte[]> pdf(
-            @PathVariable String job, @PathVariable String stem, @AuthenticationPrincipal SignedIn me) {
-        return file(SheetPdf.of(files.sheet(job, stem, me)), "application/pdf", "lay.pdf");
-    }
-
-    private static ResponseEntity<byte[]> file(byte[] bytes, String type, String name) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType(type))
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
-                .body(bytes);
     }
 }

@@ -15,6 +15,8 @@ import org.antevid.app.instrument.Anemometer;
 import org.antevid.app.job.Change;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.job.Kept;
+import org.antevid.app.lay.store.LayEntity;
+import org.antevid.app.lay.store.LayRepository;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.place.Places;
 import org.antevid.app.place.Surroundings;
@@ -97,12 +99,12 @@ public class Lays {
             Optional<FaceReading> opened,
             boolean fixed,
             List<Spot> dropZone,
-            List<LayRecord.Clip> clips,
+            List<LayEntity.Clip> clips,
             Map<EscapeRoutes.Side, String> clearedBy,
             Optional<Basis> basis,
             long version) {
         public List<Zone.Clip> zoneClips() {
-            return clips.stream().map(LayRecord.Clip::forCore).toList();
+            return clips.stream().map(LayEntity.Clip::forCore).toList();
         }
 
         /** @return the fixed drop zone */
@@ -125,7 +127,7 @@ public class Lays {
         return lays.findById(stemId).map(this::chosen);
     }
 
-    private Chosen chosen(LayRecord r) {
+    private Chosen chosen(LayEntity r) {
         Map<EscapeRoutes.Side, String> clearedBy = new EnumMap<>(EscapeRoutes.Side.class);
         for (EscapeRoutes.Side side : EscapeRoutes.Side.values()) {
             r.clearedBy(side, r.layDeg).ifPresent(who -> clearedBy.put(side, who));
@@ -196,7 +198,7 @@ public class Lays {
     /** What the opened face showed; the card is computed anew with it. */
     public void opened(String jobId, String stemId, OpenedFace face, String note, SignedIn who) {
         stems.requireOpen(jobId, stemId);
-        LayRecord r = record(jobId, stemId);
+        LayEntity r = record(jobId, stemId);
         r.opened = new FaceReading(
                 face.soundLeftM(),
                 face.soundRightM(),
@@ -222,7 +224,7 @@ public class Lays {
     }
 
     /** @return everything a lay depends on, with its age */
-    List<Depends> depends(String jobId, String stemId, LayChoice choice) {
+    public List<Depends> depends(String jobId, String stemId, LayChoice choice) {
         Site site = site(jobId);
         Stems.Looked looked = stems.looked(jobId, stemId);
         Map<String, Instant> features = places.changedAt(jobId);
@@ -251,7 +253,7 @@ public class Lays {
     }
 
     /** @return seeded falls of a lay as planned and with what goes otherwise */
-    List<Rehearsal> rehearse(
+    public List<Rehearsal> rehearse(
             String jobId, String stemId, LayChoice choice, Rehearsal.WhatIf whatIf, int falls, int seed) {
         LayPlan plan = plan(jobId, stemId, choice, site(jobId));
         Rehearsal asPlanned = Rehearsal.of(plan, Rehearsal.WhatIf.AS_PLANNED, falls, seed);
@@ -269,13 +271,13 @@ public class Lays {
      * Lean of a stem with crown and snow as moments along and across a lay, and what the wind limit adds from any side.
      */
     public record Leaning(EffectiveLean stillAir, double windNm, double weightN, double cgM) {
-        double asDeg(double momentNm) {
+        public double asDeg(double momentNm) {
             return Tipping.asLeanDeg(momentNm, weightN, cgM);
         }
     }
 
     /** @return empty while lean, height, diameter or crown is not known */
-    Optional<Leaning> leaning(String jobId, String stemId, double layDeg) {
+    public Optional<Leaning> leaning(String jobId, String stemId, double layDeg) {
         StemReading r = stems.known(jobId, stemId).reading();
         if (!r.notKnown().isEmpty() || r.lean().isEmpty()) {
             return Optional.empty();
@@ -288,7 +290,7 @@ public class Lays {
                 new Leaning(Tipping.stillAir(r, mass, cut, today, layDeg), tips.windNm(), tips.weightN(), mass.cgM()));
     }
 
-    Dial dial(String jobId, String stemId, LayChoice choice) {
+    public Dial dial(String jobId, String stemId, LayChoice choice) {
         return Dial.of(
                 stems.known(jobId, stemId).reading(),
                 choice,
@@ -310,9 +312,9 @@ public class Lays {
             throw new RefusedInput("BAD_CHOICE", "stem", stem.reading().label() + " is to be kept; change that first");
         }
         LayChoice choice = rigged(jobId, stemId, request);
-        LayRecord r = lays.findById(stemId).orElse(null);
+        LayEntity r = lays.findById(stemId).orElse(null);
         if (r == null) {
-            r = new LayRecord();
+            r = new LayEntity();
             r.stemId = stemId;
             r.jobId = jobId;
         } else {
@@ -342,7 +344,7 @@ public class Lays {
     /** A way out has been cleared, or is not any more. It holds for the lay it was cleared for. */
     public void cleared(String jobId, String stemId, EscapeRoutes.Side side, boolean done, SignedIn who) {
         stems.requireOpen(jobId, stemId);
-        LayRecord r = record(jobId, stemId);
+        LayEntity r = record(jobId, stemId);
         if (r.cleared(r.layDeg).isEmpty()) {
             r.clearedLeft = null;
             r.clearedRight = null;
@@ -367,10 +369,10 @@ public class Lays {
             SignedIn who,
             Long version) {
         stems.requireOpen(jobId, stemId);
-        LayRecord r = record(jobId, stemId);
+        LayEntity r = record(jobId, stemId);
         trail.requireFresh(r, stemId, r.version, version, "The lay of this stem");
-        LayRecord.Clip clip =
-                new LayRecord.Clip(kind, List.copyOf(outline), Require.text(reason, 200, "reason"), who.name());
+        LayEntity.Clip clip =
+                new LayEntity.Clip(kind, List.copyOf(outline), Require.text(reason, 200, "reason"), who.name());
         clip.forCore();
         if (r.clips.size() >= MOST_CLIPS) {
             throw new RefusedInput(
@@ -384,19 +386,19 @@ public class Lays {
     /** Puts a piece back into its zone. */
     public void unclip(String jobId, String stemId, int index, Long version) {
         stems.requireOpen(jobId, stemId);
-        LayRecord r = record(jobId, stemId);
+        LayEntity r = record(jobId, stemId);
         trail.requireFresh(r, stemId, r.version, version, "The lay of this stem");
         if (index < 0 || index >= r.clips.size()) {
             throw new NotThere();
         }
-        List<LayRecord.Clip> left = new ArrayList<>(r.clips);
+        List<LayEntity.Clip> left = new ArrayList<>(r.clips);
         left.remove(index);
         r.clips = List.copyOf(left);
         lays.saveAndFlush(r);
         jobs.touched(jobId, Change.LAY);
     }
 
-    private LayRecord record(String jobId, String stemId) {
+    private LayEntity record(String jobId, String stemId) {
         return lays.findById(stemId)
                 .filter(r -> r.jobId.equals(jobId))
                 .orElseThrow(() -> new RefusedInput("MISSING", "lay", "choose and save a lay first"));

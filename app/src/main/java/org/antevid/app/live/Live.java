@@ -20,20 +20,15 @@ import org.antevid.app.job.Change;
 import org.antevid.app.job.Headlines;
 import org.antevid.app.job.JobChanged;
 import org.antevid.app.job.Jobs;
-import org.antevid.app.job.Needs;
 import org.antevid.app.people.SignIns;
 import org.antevid.app.people.SignedIn;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionPhase;
 import org.springframework.transaction.event.TransactionalEventListener;
-import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.RestController;
 
 /**
  * Tells everybody on a job what changed once it is committed, on threads of its own: who presses HOLD waits for nobody.
@@ -41,7 +36,7 @@ import org.springframework.web.bind.annotation.RestController;
  * event the rights are asked again.
  */
 @Component
-class Live {
+public class Live {
     private static final Logger LOG = LoggerFactory.getLogger(Live.class);
     private static final int MOST_OF_ONE_PERSON = 4;
     private static final long GATHER_MS = 100;
@@ -74,7 +69,8 @@ class Live {
         var unused = teller.scheduleWithFixedDelay(() -> safely(this::beat), BEAT_MS, BEAT_MS, TimeUnit.MILLISECONDS);
     }
 
-    void listen(String job, SignedIn me, HttpServletRequest request, HttpServletResponse response) throws IOException {
+    public void listen(String job, SignedIn me, HttpServletRequest request, HttpServletResponse response)
+            throws IOException {
         Audience audience = audiences.computeIfAbsent(job, j -> new Audience());
         Stream stream = Stream.open(me, request, response, s -> leave(job, s));
         audience.streams.add(stream);
@@ -87,7 +83,7 @@ class Live {
         hereChanged(job);
     }
 
-    List<String> here(String job) {
+    public List<String> here(String job) {
         Audience audience = audiences.get(job);
         return audience == null
                 ? List.of()
@@ -204,35 +200,5 @@ class Live {
     void close() {
         teller.shutdownNow();
         audiences.values().forEach(a -> a.streams.forEach(Stream::end));
-    }
-}
-
-@RestController
-class LiveController {
-    private final Live live;
-
-    LiveController(Live live) {
-        this.live = live;
-    }
-
-    /**
-     * The job's stream of server-sent events: {@code hold} with the hold in it, {@code changed} with what to ask for,
-     * {@code here}, {@code beat}.
-     */
-    @GetMapping(value = "/api/jobs/{job}/live", produces = "text/event-stream")
-    @Needs(Needs.Right.READ)
-    void live(
-            @PathVariable String job,
-            @AuthenticationPrincipal SignedIn me,
-            HttpServletRequest request,
-            HttpServletResponse response)
-            throws IOException {
-        live.listen(job, me, request, response);
-    }
-
-    @GetMapping("/api/jobs/{job}/here")
-    @Needs(Needs.Right.READ)
-    List<String> here(@PathVariable String job) {
-        return live.here(job);
     }
 }

@@ -6,6 +6,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.antevid.app.people.store.PersonEntity;
+import org.antevid.app.people.store.PersonRepository;
+import org.antevid.app.people.web.PeopleController;
 import org.antevid.app.problem.NotSignedIn;
 import org.antevid.app.problem.NotThere;
 import org.antevid.core.crew.Competence;
@@ -49,7 +52,7 @@ public class People {
             throw new RefusedInput(
                     "DUPLICATE", "name", "is read as " + other + ", who is here already; add a second name");
         });
-        PersonRecord p = new PersonRecord();
+        PersonEntity p = new PersonEntity();
         p.id = UUID.randomUUID().toString();
         p.name = clean;
         p.office = office;
@@ -58,7 +61,7 @@ public class People {
                 .orElse(null);
         p.firstWord = office == Office.CREW ? Secrets.firstWord() : null;
         p.competences.addAll(competences);
-        PersonRecord saved = people.save(p);
+        PersonEntity saved = people.save(p);
         events.publishEvent(new PeopleChanged());
         return saved.forRules();
     }
@@ -68,7 +71,7 @@ public class People {
     }
 
     /** One person, however the name is typed. */
-    private Optional<PersonRecord> byName(String name) {
+    private Optional<PersonEntity> byName(String name) {
         String folded = Names.folded(name);
         return people.findAllByOrderByName().stream()
                 .filter(p -> Names.folded(p.name).equals(folded))
@@ -76,13 +79,13 @@ public class People {
     }
 
     /** @return the person when the passphrase fits; takes the same time when there is no such person */
-    Optional<SignedIn> byPassphrase(String name, String passphrase) {
-        Optional<PersonRecord> p = byName(name).filter(r -> r.passphraseHash != null);
+    public Optional<SignedIn> byPassphrase(String name, String passphrase) {
+        Optional<PersonEntity> p = byName(name).filter(r -> r.passphraseHash != null);
         boolean fits = encoder.matches(passphrase, p.map(r -> r.passphraseHash).orElse(nobodysHash));
         return p.filter(r -> fits).map(r -> signed(r, "", Way.PASSPHRASE));
     }
 
-    private static SignedIn signed(PersonRecord r, String onlyJob, Way way) {
+    private static SignedIn signed(PersonEntity r, String onlyJob, Way way) {
         return new SignedIn(r.id, r.name, r.office, "", onlyJob, way, r.manner());
     }
 
@@ -100,17 +103,17 @@ public class People {
         return record(personId).forRules();
     }
 
-    private PersonRecord record(String personId) {
+    private PersonEntity record(String personId) {
         return people.findById(personId).orElseThrow(NotThere::new);
     }
 
     public List<Person> persons(Collection<String> ids) {
-        return people.findAllById(ids).stream().map(PersonRecord::forRules).toList();
+        return people.findAllById(ids).stream().map(PersonEntity::forRules).toList();
     }
 
     /** @return the person of that name, if there is one */
     public Optional<Person> named(String name) {
-        return byName(name).map(PersonRecord::forRules);
+        return byName(name).map(PersonEntity::forRules);
     }
 
     public Office office(String personId) {
@@ -125,11 +128,11 @@ public class People {
     public List<Person> withCompetence(Competence competence) {
         return people.findAllByOrderByName().stream()
                 .filter(p -> p.competences.contains(competence))
-                .map(PersonRecord::forRules)
+                .map(PersonEntity::forRules)
                 .toList();
     }
 
-    List<PeopleController.PersonEntry> all(boolean withWords) {
+    public List<PeopleController.PersonEntry> all(boolean withWords) {
         return people.findAllByOrderByName().stream()
                 .map(p -> new PeopleController.PersonEntry(
                         p.id,
@@ -143,7 +146,7 @@ public class People {
     }
 
     public PinState pin(String personId) {
-        PersonRecord p = record(personId);
+        PersonEntity p = record(personId);
         return new PinState(
                 p.pinHash != null,
                 Optional.ofNullable(p.firstWord),
@@ -157,7 +160,7 @@ public class People {
         return hash != null && fits;
     }
 
-    boolean passphraseFits(String personId, String passphrase) {
+    public boolean passphraseFits(String personId, String passphrase) {
         String hash = people.findById(personId).map(p -> p.passphraseHash).orElse(null);
         boolean fits = encoder.matches(passphrase, hash == null ? nobodysHash : hash);
         return hash != null && fits;
@@ -170,7 +173,7 @@ public class People {
      * @throws NotSignedIn when the word does not fit
      */
     public void firstPin(String personId, String word, String pin) {
-        PersonRecord p = record(personId);
+        PersonEntity p = record(personId);
         if (word == null || word.isBlank()) {
             throw new RefusedInput("MISSING", "word", Message.of(Answer.WORD_NEEDED));
         }
@@ -184,8 +187,8 @@ public class People {
     }
 
     /** One's own PIN, proved by the passphrase. */
-    void ownPin(SignedIn me, String passphrase, String pin) {
-        PersonRecord p = record(me.personId());
+    public void ownPin(SignedIn me, String passphrase, String pin) {
+        PersonEntity p = record(me.personId());
         if (!passphraseFits(me.personId(), passphrase)) {
             throw new NotSignedIn(Message.of(Answer.PASSPHRASE));
         }
@@ -195,8 +198,8 @@ public class People {
     }
 
     /** Language and units the person reads in, wherever they are signed in. */
-    void reads(SignedIn me, Manner manner) {
-        PersonRecord p = record(me.personId());
+    public void reads(SignedIn me, Manner manner) {
+        PersonEntity p = record(me.personId());
         p.language = manner.language();
         p.units = manner.units();
         people.saveAndFlush(p);
@@ -208,7 +211,7 @@ public class People {
      * out.
      */
     public void resetPin(String personId, SignedIn by) {
-        PersonRecord p = record(personId);
+        PersonEntity p = record(personId);
         p.pinHash = null;
         p.firstWord = Secrets.firstWord();
         p.pinResetBy = by.name();
@@ -218,8 +221,8 @@ public class People {
     }
 
     /** A new passphrase ends every other sign-in. */
-    void passphrase(String personId, String passphrase, SignedIn by) {
-        PersonRecord p = record(personId);
+    public void passphrase(String personId, String passphrase, SignedIn by) {
+        PersonEntity p = record(personId);
         p.passphraseHash = encoder.encode(Secrets.passphrase(passphrase, p.name));
         people.saveAndFlush(p);
         signIns.endAll(personId, s -> !s.id().equals(by.signInId()), by.name());

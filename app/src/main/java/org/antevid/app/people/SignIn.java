@@ -52,7 +52,7 @@ public class SignIn implements SecurityContextRepository {
                         .toString());
     }
 
-    void leave(HttpServletRequest request, HttpServletResponse response) {
+    public void leave(HttpServletRequest request, HttpServletResponse response) {
         current(request).ifPresent(was -> signIns.end(was.personId(), was.signInId(), was.name()));
         response.addHeader(
                 HttpHeaders.SET_COOKIE,

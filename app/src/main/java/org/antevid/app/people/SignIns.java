@@ -1,10 +1,5 @@
 package org.antevid.app.people;
 
-import jakarta.persistence.Entity;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
-import jakarta.persistence.Id;
-import jakarta.persistence.Table;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -20,8 +15,10 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
+import org.antevid.app.people.store.PersonRepository;
+import org.antevid.app.people.store.SignInEntity;
+import org.antevid.app.people.store.SignInRepository;
 import org.antevid.app.problem.NotThere;
-import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -63,7 +60,7 @@ public class SignIns {
         byte[] bytes = new byte[TOKEN_BYTES];
         random.nextBytes(bytes);
         String token = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
-        SignInRecord r = new SignInRecord();
+        SignInEntity r = new SignInEntity();
         r.id = UUID.randomUUID().toString();
         r.tokenHash = hash(token);
         r.personId = personId;
@@ -118,8 +115,8 @@ public class SignIns {
         open.values().removeIf(o -> o.who.personId().equals(personId));
     }
 
-    void end(String personId, String id, String by) {
-        SignInRecord r =
+    public void end(String personId, String id, String by) {
+        SignInEntity r =
                 repository.findById(id).filter(x -> x.personId.equals(personId)).orElseThrow(NotThere::new);
         end(r, by);
     }
@@ -130,7 +127,7 @@ public class SignIns {
      * @return how many
      */
     public int endAll(String personId, Predicate<SignInPlace> which, String by) {
-        List<SignInRecord> ends = repository.findByPersonIdAndEndedAtIsNullOrderBySeenAtDesc(personId).stream()
+        List<SignInEntity> ends = repository.findByPersonIdAndEndedAtIsNullOrderBySeenAtDesc(personId).stream()
                 .filter(r ->
                         which.test(new SignInPlace(r.id, r.way, r.onlyJob, r.madeAt, r.seenAt, r.address, r.device)))
                 .toList();
@@ -138,7 +135,7 @@ public class SignIns {
         return ends.size();
     }
 
-    private void end(SignInRecord r, String by) {
+    private void end(SignInEntity r, String by) {
         r.endedAt = Instant.now();
         r.endedBy = by;
         repository.saveAndFlush(r);
@@ -148,7 +145,7 @@ public class SignIns {
     }
 
     /** Somebody has just proved again who they are. */
-    void proven(SignedIn who) {
+    public void proven(SignedIn who) {
         provenAtNs.put(who.signInId(), System.nanoTime());
     }
 
@@ -165,31 +162,4 @@ public class SignIns {
             throw new IllegalStateException(e);
         }
     }
-}
-
-@Entity
-@Table(name = "sign_in")
-class SignInRecord {
-    @Id
-    String id;
-
-    String tokenHash;
-    String personId;
-    String onlyJob;
-
-    @Enumerated(EnumType.STRING)
-    Way way;
-
-    Instant madeAt;
-    Instant seenAt;
-    String address;
-    String device;
-    Instant endedAt;
-    String endedBy;
-}
-
-interface SignInRepository extends JpaRepository<SignInRecord, String> {
-    Optional<SignInRecord> findByTokenHash(String tokenHash);
-
-    List<SignInRecord> findByPersonIdAndEndedAtIsNullOrderBySeenAtDesc(String personId);
 }

@@ -10,6 +10,10 @@ import java.util.UUID;
 import org.antevid.app.job.Change;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.job.OwnId;
+import org.antevid.app.place.store.FeatureEntity;
+import org.antevid.app.place.store.FeatureRepository;
+import org.antevid.app.place.store.SpotHeightEntity;
+import org.antevid.app.place.store.SpotHeightRepository;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.problem.SentOtherwise;
 import org.antevid.app.trace.Trail;
@@ -116,24 +120,24 @@ public class Places {
     public record View(String id, Entry entry, Spot mark, long version) {}
 
     public Site site(String jobId) {
-        List<FeatureRecord> all = features.findByJobIdOrderByName(jobId);
+        List<FeatureEntity> all = features.findByJobIdOrderByName(jobId);
         Jobs.Job job = jobs.job(jobId);
         Terrain terrain = new Terrain(
                 job.ground(),
                 all.stream().flatMap(f -> f.area().stream()).toList(),
                 heights.findByJobIdOrderByTakenAt(jobId).stream()
-                        .map(SpotHeightRecord::forCore)
+                        .map(SpotHeightEntity::forCore)
                         .toList());
         Surroundings.Day day = surroundings.day(jobId);
         return new Site(
                 terrain,
                 new Today(day.ground(), day.load(), job.windLimitMs()),
-                all.stream().map(FeatureRecord::forCore).toList());
+                all.stream().map(FeatureEntity::forCore).toList());
     }
 
     /** @return when each feature was last changed, by its id */
     public Map<String, Instant> changedAt(String jobId) {
-        return trail.changedAt(FeatureRecord.class, jobId);
+        return trail.changedAt(FeatureEntity.class, jobId);
     }
 
     /** @return whether a line or pipe of somebody's lies here, so that its emergency number is needed */
@@ -152,11 +156,11 @@ public class Places {
 
     /** @param id made by the sender, as when a removal is undone; empty for a new one */
     public View add(String jobId, Optional<String> id, Entry entry) {
-        FeatureRecord f = new FeatureRecord();
+        FeatureEntity f = new FeatureEntity();
         f.id = id.map(i -> OwnId.of(
                         jobId, i, x -> features.findById(x).map(k -> k.jobId).orElse("")))
                 .orElseGet(() -> UUID.randomUUID().toString());
-        Optional<FeatureRecord> known = features.findById(f.id);
+        Optional<FeatureEntity> known = features.findById(f.id);
         if (known.isPresent()) {
             View there = view(known.get());
             if (!there.entry().equals(view(filled(f, entry)).entry())) {
@@ -173,7 +177,7 @@ public class Places {
     /** Adds many in one go, as an import brings them. */
     public void addAll(String jobId, List<Entry> entries) {
         for (Entry e : entries) {
-            FeatureRecord f = new FeatureRecord();
+            FeatureEntity f = new FeatureEntity();
             f.id = UUID.randomUUID().toString();
             f.jobId = jobId;
             save(f, e);
@@ -182,7 +186,7 @@ public class Places {
     }
 
     public View change(String jobId, String id, Entry entry, Long version) {
-        FeatureRecord f = record(jobId, id);
+        FeatureEntity f = record(jobId, id);
         trail.requireFresh(f, id, f.version, version, f.name);
         View view = save(f, entry);
         jobs.touched(jobId, Change.PLACE);
@@ -191,7 +195,7 @@ public class Places {
 
     /** Marks a protection as done or not; asked again before each go. */
     public void protectionDone(String jobId, String id, boolean done) {
-        FeatureRecord f = record(jobId, id);
+        FeatureEntity f = record(jobId, id);
         if (f.protection == Protection.NONE) {
             throw new RefusedInput("BAD_CHOICE", "done", "nothing is planned for " + f.name);
         }
@@ -201,18 +205,18 @@ public class Places {
     }
 
     public void remove(String jobId, String id, Long version) {
-        FeatureRecord f = record(jobId, id);
+        FeatureEntity f = record(jobId, id);
         trail.requireFresh(f, id, f.version, version, f.name);
         features.delete(f);
         features.flush();
         jobs.touched(jobId, Change.PLACE);
     }
 
-    private View save(FeatureRecord f, Entry e) {
+    private View save(FeatureEntity f, Entry e) {
         return view(features.saveAndFlush(filled(f, e)));
     }
 
-    private static FeatureRecord filled(FeatureRecord f, Entry e) {
+    private static FeatureEntity filled(FeatureEntity f, Entry e) {
         f.name = Require.text(e.name, 60, "name");
         f.kind = e.kind;
         f.form = e.form;
@@ -251,11 +255,11 @@ public class Places {
         return given == null ? "" : given.strip();
     }
 
-    private FeatureRecord record(String jobId, String id) {
+    private FeatureEntity record(String jobId, String id) {
         return features.findById(id).filter(f -> f.jobId.equals(jobId)).orElseThrow(NotThere::new);
     }
 
-    private static View view(FeatureRecord f) {
+    private static View view(FeatureEntity f) {
         return new View(
                 f.id,
                 new Entry(

@@ -77,7 +77,7 @@ public class PlanFiles {
                         "NO_ANCHOR", "anchor", "the site has no anchor yet; set latitude, longitude and north first"));
     }
 
-    String geoJson(String jobId, boolean wgs84) {
+    public String geoJson(String jobId, boolean wgs84) {
         GeoFrame frame = frame(jobId, wgs84);
         ObjectNode all = frame.collection();
         for (Places.View v : places.features(jobId)) {
@@ -121,7 +121,7 @@ public class PlanFiles {
         return e.name().toLowerCase(Locale.ROOT);
     }
 
-    ImportReport readGeoJson(String jobId, byte[] file, boolean takeGoodRows, SignedIn who) {
+    public ImportReport readGeoJson(String jobId, byte[] file, boolean takeGoodRows, SignedIn who) {
         JsonNode all = tree(StrictText.of(file));
         if (!all.path("type").asText().equals("FeatureCollection")
                 || !all.path("features").isArray()) {
@@ -360,7 +360,7 @@ public class PlanFiles {
     }
 
     /** Marks of all features as waypoints. */
-    String gpx(String jobId) {
+    public String gpx(String jobId) {
         Anchor a = anchor(jobId);
         GPX.Builder gpx = GPX.builder().creator("Antevid");
         for (Places.View v : places.features(jobId)) {
@@ -381,7 +381,7 @@ public class PlanFiles {
         return out.toString(StandardCharsets.UTF_8);
     }
 
-    ImportReport readGpx(String jobId, byte[] file, boolean takeGoodRows, SignedIn who) {
+    public ImportReport readGpx(String jobId, byte[] file, boolean takeGoodRows, SignedIn who) {
         Anchor a = anchor(jobId);
         int waypoints = StrictText.of(file).split("<wpt", -1).length - 1;
         if (waypoints > MOST_THINGS) {

@@ -10,6 +10,12 @@ import java.util.function.ToLongFunction;
 import org.antevid.app.job.Change;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.place.store.MachineEntity;
+import org.antevid.app.place.store.MachineRepository;
+import org.antevid.app.place.store.SpotHeightEntity;
+import org.antevid.app.place.store.SpotHeightRepository;
+import org.antevid.app.place.store.SurroundingsEntity;
+import org.antevid.app.place.store.SurroundingsRepository;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.reader.Speech;
 import org.antevid.app.trace.Trail;
@@ -71,16 +77,16 @@ public class Surroundings {
     /** A spot height as recorded. */
     public record KnownHeight(String id, Spot at, double heightM, String takenHow, String who) {}
 
-    private SurroundingsRecord record(String jobId) {
+    private SurroundingsEntity record(String jobId) {
         return records.findById(jobId).orElseGet(() -> {
-            SurroundingsRecord r = new SurroundingsRecord();
+            SurroundingsEntity r = new SurroundingsEntity();
             r.jobId = jobId;
             return r;
         });
     }
 
     public State state(String jobId) {
-        SurroundingsRecord r = record(jobId);
+        SurroundingsEntity r = record(jobId);
         return new State(
                 new Day(r.ground, r.light, r.crownLoad),
                 r.permits,
@@ -92,7 +98,7 @@ public class Surroundings {
 
     /** @return when any of it was last changed */
     public Optional<Instant> changedAt(String jobId) {
-        return trail.changedAtOf(SurroundingsRecord.class, jobId);
+        return trail.changedAtOf(SurroundingsEntity.class, jobId);
     }
 
     public Day day(String jobId) {
@@ -100,11 +106,11 @@ public class Surroundings {
     }
 
     /** One part of the form: its version is its own, so that two people at two parts do not get in each other's way. */
-    private SurroundingsRecord toChange(
-            String jobId, ToLongFunction<SurroundingsRecord> part, Optional<Long> version, String name) {
-        SurroundingsRecord stored = records.findById(jobId).orElse(null);
+    private SurroundingsEntity toChange(
+            String jobId, ToLongFunction<SurroundingsEntity> part, Optional<Long> version, String name) {
+        SurroundingsEntity stored = records.findById(jobId).orElse(null);
         if (stored == null) {
-            SurroundingsRecord r = new SurroundingsRecord();
+            SurroundingsEntity r = new SurroundingsEntity();
             r.jobId = jobId;
             return r;
         }
@@ -112,7 +118,7 @@ public class Surroundings {
         return stored;
     }
 
-    private void save(SurroundingsRecord r) {
+    private void save(SurroundingsEntity r) {
         records.saveAndFlush(r);
         jobs.touched(r.jobId, Change.PLACE);
     }
@@ -124,7 +130,7 @@ public class Surroundings {
             Optional<Light> light,
             Optional<CrownLoad> load,
             Optional<Long> version) {
-        SurroundingsRecord r = toChange(jobId, x -> x.dayVersion, version, "The day");
+        SurroundingsEntity r = toChange(jobId, x -> x.dayVersion, version, "The day");
         ground.ifPresent(g -> r.ground = g);
         light.ifPresent(l -> r.light = l);
         load.ifPresent(l -> r.crownLoad = l);
@@ -134,7 +140,7 @@ public class Surroundings {
 
     /** Sets the answers that are given and leaves the rest. */
     public void permits(String jobId, Map<Permit, Permit.Answer> answers) {
-        SurroundingsRecord r = toChange(jobId, x -> 0, Optional.empty(), "Permission");
+        SurroundingsEntity r = toChange(jobId, x -> 0, Optional.empty(), "Permission");
         Map<Permit, Permit.Answer> all = new EnumMap<>(Permit.class);
         all.putAll(r.permits);
         all.putAll(answers);
@@ -143,7 +149,7 @@ public class Surroundings {
     }
 
     public void card(String jobId, EmergencyCard c, Long version) {
-        SurroundingsRecord r = toChange(jobId, x -> x.cardVersion, Optional.of(version), "The emergency card");
+        SurroundingsEntity r = toChange(jobId, x -> x.cardVersion, Optional.of(version), "The emergency card");
         r.nearestHelp = c.nearestHelp().strip();
         r.route = c.route().strip();
         r.gridReference = c.gridReference().strip();
@@ -157,7 +163,7 @@ public class Surroundings {
     }
 
     public void access(String jobId, Access a, Long version) {
-        SurroundingsRecord r = toChange(jobId, x -> x.accessVersion, Optional.of(version), "The way in");
+        SurroundingsEntity r = toChange(jobId, x -> x.accessVersion, Optional.of(version), "The way in");
         r.accessWidthM = a.widthM().orElse(null);
         r.accessGradientDeg = a.gradientDeg().orElse(null);
         r.accessLoadKg = a.loadLimitKg().orElse(null);
@@ -167,7 +173,7 @@ public class Surroundings {
     }
 
     public void anchor(String jobId, Anchor a, Long version) {
-        SurroundingsRecord r = toChange(jobId, x -> x.anchorVersion, Optional.of(version), "The anchor");
+        SurroundingsEntity r = toChange(jobId, x -> x.anchorVersion, Optional.of(version), "The anchor");
         r.anchorLatitudeDeg = a.latitudeDeg();
         r.anchorLongitudeDeg = a.longitudeDeg();
         r.gridNorthDeg = a.gridNorthDeg();
@@ -183,7 +189,7 @@ public class Surroundings {
     }
 
     public void addMachine(String jobId, Access.Machine m) {
-        MachineRecord r = new MachineRecord();
+        MachineEntity r = new MachineEntity();
         r.id = UUID.randomUUID().toString();
         r.jobId = jobId;
         r.name = m.name();
@@ -214,7 +220,7 @@ public class Surroundings {
                 .anyMatch(o -> o.forCore().at().distanceTo(h.at()) < 0.05)) {
             throw new RefusedInput("DUPLICATE", "at", "has a height already; take that one off first");
         }
-        SpotHeightRecord r = new SpotHeightRecord();
+        SpotHeightEntity r = new SpotHeightEntity();
         r.id = UUID.randomUUID().toString();
         r.jobId = jobId;
         r.eastM = h.at().eastM();
@@ -239,7 +245,7 @@ public class Surroundings {
                         jobs.job(jobId).ground(),
                         List.of(),
                         heights.findByJobIdOrderByTakenAt(jobId).stream()
-                                .map(SpotHeightRecord::forCore)
+                                .map(SpotHeightEntity::forCore)
                                 .toList())
                 .contours(intervalM);
     }

@@ -7,6 +7,8 @@ import net.coobird.thumbnailator.Thumbnails;
 import org.antevid.app.exchange.Pictures;
 import org.antevid.app.job.Change;
 import org.antevid.app.job.Jobs;
+import org.antevid.app.place.store.UnderlayEntity;
+import org.antevid.app.place.store.UnderlayRepository;
 import org.antevid.app.problem.NotThere;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.site.Spot;
@@ -35,7 +37,7 @@ public class Underlays {
     }
 
     /** Two points given lay it; before that it lies nowhere. */
-    private static Optional<Underlay> lies(UnderlayRecord r) {
+    private static Optional<Underlay> lies(UnderlayEntity r) {
         Double scale = r.metresPerPixel;
         Double turn = r.turnDeg;
         Double east = r.eastM;
@@ -45,13 +47,13 @@ public class Underlays {
                 : Optional.of(new Underlay(scale, turn, new Spot(east, north)));
     }
 
-    byte[] picture(String jobId) {
+    public byte[] picture(String jobId) {
         return records.findById(jobId).orElseThrow(NotThere::new).picture;
     }
 
     /** A new picture lies nowhere until its two points are given. */
     public void put(String jobId, String name, byte[] file) {
-        UnderlayRecord r = records.findById(jobId).orElseGet(UnderlayRecord::new);
+        UnderlayEntity r = records.findById(jobId).orElseGet(UnderlayEntity::new);
         r.jobId = jobId;
         r.name = Require.text(name, 100, "name");
         Pictures.read(file, LONGEST_PX, read -> {
@@ -77,7 +79,7 @@ public class Underlays {
     }
 
     public void lay(String jobId, Underlay u) {
-        UnderlayRecord r = records.findById(jobId).orElseThrow(NotThere::new);
+        UnderlayEntity r = records.findById(jobId).orElseThrow(NotThere::new);
         r.metresPerPixel = u.metresPerPixel();
         r.turnDeg = u.turnDeg();
         r.eastM = u.origin().eastM();

@@ -27,6 +27,10 @@ import org.antevid.app.people.People;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.people.Way;
 import org.antevid.app.place.Surroundings;
+import org.antevid.app.plan.store.AcknowledgementEntity;
+import org.antevid.app.plan.store.AcknowledgementRepository;
+import org.antevid.app.plan.store.OpinionEntity;
+import org.antevid.app.plan.store.OpinionRepository;
 import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.stem.Stems;
@@ -202,7 +206,7 @@ public class Plans {
     }
 
     /** @return provisional verdict from what is known so far, and what to measure next */
-    Looked firstLook(String jobId, String stemId, LayChoice choice) {
+    public Looked firstLook(String jobId, String stemId, LayChoice choice) {
         StemReading reading = stems.known(jobId, stemId).reading();
         Situation s = situation(jobId);
         boolean proposes = choice.means().isLine() && !choice.means().measured();
@@ -234,10 +238,10 @@ public class Plans {
      * @param line what is proposed where a line is asked for and nobody has planned one
      * @param room somebody can stand where it is anchored
      */
-    record Looked(FirstLook look, Optional<Means> line, boolean room, Optional<String> ropeId) {}
+    public record Looked(FirstLook look, Optional<Means> line, boolean room, Optional<String> ropeId) {}
 
     /** @return every way of dealing with a stem and what speaks against it */
-    Verdicts verdicts(String jobId, String stemId) {
+    public Verdicts verdicts(String jobId, String stemId) {
         StemReading reading = stems.known(jobId, stemId).reading();
         Situation s = situation(jobId);
         Situation.StemFacts facts = s.stem(reading.label()).orElseThrow();
@@ -277,7 +281,7 @@ public class Plans {
      * @return all stems, the most dangerous first: by what is found of the stem itself, cleared or not; what is merely
      *     unplanned is no danger
      */
-    List<Danger> byDanger(String jobId) {
+    public List<Danger> byDanger(String jobId) {
         List<Finding> all = Findings.of(situation(jobId));
         return stems.known(jobId).stream()
                 .map(k -> {
@@ -314,12 +318,12 @@ public class Plans {
 
     private List<Finding> makeFindings(String jobId, Outside outside) {
         Situation s = situation(jobId, outside);
-        List<OpinionRecord> taken = opinions.findByJobId(jobId);
-        List<AcknowledgementRecord> noted = acknowledgements.findByJobId(jobId);
+        List<OpinionEntity> taken = opinions.findByJobId(jobId);
+        List<AcknowledgementEntity> noted = acknowledgements.findByJobId(jobId);
         return Findings.of(s).stream().map(f -> cleared(s, f, taken, noted)).toList();
     }
 
-    private Finding cleared(Situation s, Finding f, List<OpinionRecord> taken, List<AcknowledgementRecord> noted) {
+    private Finding cleared(Situation s, Finding f, List<OpinionEntity> taken, List<AcknowledgementEntity> noted) {
         return switch (f.severity()) {
             case SECOND_OPINION ->
                 taken.stream()
@@ -341,7 +345,7 @@ public class Plans {
         };
     }
 
-    private Clearance clearance(OpinionRecord o) {
+    private Clearance clearance(OpinionEntity o) {
         String name = people.person(o.takerId).name();
         return o.byTelephone
                 ? new Clearance.ByTelephone(
@@ -354,7 +358,7 @@ public class Plans {
     }
 
     /** An opinion lapses when its giver has since become planner or cutter. */
-    private boolean stillMayTake(Situation s, Finding f, OpinionRecord o) {
+    private boolean stillMayTake(Situation s, Finding f, OpinionEntity o) {
         try {
             SecondOpinion.require(s, f, people.person(o.takerId));
             return true;
@@ -363,7 +367,7 @@ public class Plans {
         }
     }
 
-    Finding finding(String jobId, String key) {
+    public Finding finding(String jobId, String key) {
         return finding(situation(jobId), key);
     }
 
@@ -415,7 +419,7 @@ public class Plans {
         if (!o.byTelephone && enteredBy.way() != Way.PASSPHRASE) {
             throw new NotAllowed(Message.of(Answer.OPINION_OWN_PASSPHRASE));
         }
-        OpinionRecord r = new OpinionRecord();
+        OpinionEntity r = new OpinionEntity();
         r.id = UUID.randomUUID().toString();
         r.jobId = jobId;
         r.findingKey = o.findingKey;
@@ -458,7 +462,7 @@ public class Plans {
         if (f.severity() != Severity.CAUTION) {
             throw new RefusedInput("BAD_CHOICE", "findingKey", "only a caution is cleared by an acknowledgement");
         }
-        AcknowledgementRecord r = new AcknowledgementRecord();
+        AcknowledgementEntity r = new AcknowledgementEntity();
         r.id = UUID.randomUUID().toString();
         r.jobId = jobId;
         r.findingKey = key;

@@ -1,9 +1,5 @@
 package org.antevid.app.review;
 
-import jakarta.persistence.Entity;
-import jakarta.persistence.Id;
-import jakarta.persistence.Table;
-import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -11,7 +7,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -22,6 +17,10 @@ import org.antevid.app.job.Jobs;
 import org.antevid.app.job.OwnId;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.SentOtherwise;
+import org.antevid.app.review.store.LessonEntity;
+import org.antevid.app.review.store.LessonRepository;
+import org.antevid.app.review.store.OutcomeEntity;
+import org.antevid.app.review.store.OutcomeRepository;
 import org.antevid.app.run.Runs;
 import org.antevid.app.stem.Stems;
 import org.antevid.core.brief.PlanDocument;
@@ -35,9 +34,6 @@ import org.antevid.core.quantity.Require;
 import org.antevid.core.run.LogWords;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.StemState;
-import org.hibernate.envers.Audited;
-import org.jspecify.annotations.Nullable;
-import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -117,10 +113,10 @@ public class Reviews {
      * @param sure that a measure is right which cannot be at first sight
      * @param reason why an earlier entry is corrected
      */
-    record Entry(Measured measured, boolean sure, String reason, String id) {}
+    public record Entry(Measured measured, boolean sure, String reason, String id) {}
 
     public List<Entered> outcomes(String jobId) {
-        Map<String, List<OutcomeRecord>> byStem = outcomes.findByJobIdOrderByAt(jobId).stream()
+        Map<String, List<OutcomeEntity>> byStem = outcomes.findByJobIdOrderByAt(jobId).stream()
                 .collect(Collectors.groupingBy(r -> r.stem, LinkedHashMap::new, Collectors.toList()));
         return byStem.values().stream()
                 .map(all -> all.stream().map(r -> outcome(jobId, r)).toList())
@@ -129,7 +125,7 @@ public class Reviews {
     }
 
     /** Adds what was measured; one that is there already is corrected by a new entry with its reason. */
-    void record(String jobId, String label, Entry e, SignedIn who) {
+    public void record(String jobId, String label, Entry e, SignedIn who) {
         String id = OwnId.of(
                 jobId,
                 e.id == null || e.id.isBlank() ? UUID.randomUUID().toString() : e.id,
@@ -140,7 +136,7 @@ public class Reviews {
             throw new RefusedInput("NOT_FELLED", "stem", label + " is not felled yet");
         }
         Measured m = e.measured;
-        OutcomeRecord r = new OutcomeRecord();
+        OutcomeEntity r = new OutcomeEntity();
         r.id = id;
         r.jobId = jobId;
         r.stem = label;
@@ -157,7 +153,7 @@ public class Reviews {
                 .orElse(null);
         r.surprise = m.surprise == null ? "" : m.surprise.strip();
         r.reason = e.reason == null ? "" : e.reason.strip();
-        Optional<OutcomeRecord> known = outcomes.findById(id);
+        Optional<OutcomeEntity> known = outcomes.findById(id);
         if (known.isPresent()) {
             if (!known.get().same(r)) {
                 throw new SentOtherwise();
@@ -187,7 +183,7 @@ public class Reviews {
      * A tip farther out than the tree is long, or a fall away from the lay, is more often a slip of the finger than
      * true.
      */
-    private static void askBack(Stems.Known stem, OutcomeRecord r, PlanDocument.LayPart lay) {
+    private static void askBack(Stems.Known stem, OutcomeEntity r, PlanDocument.LayPart lay) {
         List<Fault> odd = new ArrayList<>();
         stem.reading()
                 .height()
@@ -225,14 +221,14 @@ public class Reviews {
         return briefing.plan().stem(label).flatMap(PlanDocument.StemPart::lay);
     }
 
-    private PlanDocument.LayPart planned(String jobId, OutcomeRecord r) {
+    private PlanDocument.LayPart planned(String jobId, OutcomeEntity r) {
         return briefings
                 .number(jobId, r.briefingNumber)
                 .flatMap(b -> lay(b, r.stem))
                 .orElseGet(() -> lay(underWhich(jobId, r.stem), r.stem).orElseThrow());
     }
 
-    private Outcome outcome(String jobId, OutcomeRecord r) {
+    private Outcome outcome(String jobId, OutcomeEntity r) {
         PlanDocument.LayPart lay = planned(jobId, r);
         Spot stump = stems.labelled(jobId, r.stem).orElseThrow().reading().at();
         Spot tip = stump.at(r.bearingDeg, r.distanceM);
@@ -263,8 +259,8 @@ public class Reviews {
                 r.reason);
     }
 
-    void learn(String jobId, String words, SignedIn who) {
-        LessonRecord l = new LessonRecord();
+    public void learn(String jobId, String words, SignedIn who) {
+        LessonEntity l = new LessonEntity();
         l.id = UUID.randomUUID().toString();
         l.jobId = jobId;
         l.words = Require.text(words, 500, "words");
@@ -287,72 +283,4 @@ public class Reviews {
                 .map(l -> new Lesson(l.jobId, l.words, l.who, l.at))
                 .toList();
     }
-}
-
-@Entity
-@Audited
-@Table(name = "outcome")
-class OutcomeRecord {
-    @Id
-    String id;
-
-    String jobId;
-    String stem;
-    double bearingDeg;
-    double distanceM;
-
-    @Nullable
-    Double hingeLeftMm;
-
-    @Nullable
-    Double hingeRightMm;
-
-    @Nullable
-    Double hingeLengthMm;
-
-    String surprise;
-    int briefingNumber;
-    /** Why it corrects the one before it. */
-    String reason = "";
-
-    String who;
-    Instant at;
-
-    @Version
-    long version;
-
-    boolean same(OutcomeRecord o) {
-        return stem.equals(o.stem)
-                && bearingDeg == o.bearingDeg
-                && distanceM == o.distanceM
-                && Objects.equals(hingeLeftMm, o.hingeLeftMm)
-                && Objects.equals(hingeRightMm, o.hingeRightMm)
-                && surprise.equals(o.surprise)
-                && reason.equals(o.reason);
-    }
-}
-
-/** Never changed. */
-@Entity
-@Table(name = "lesson")
-class LessonRecord {
-    @Id
-    String id;
-
-    String jobId;
-    String words;
-    String who;
-    Instant at;
-}
-
-interface OutcomeRepository extends JpaRepository<OutcomeRecord, String> {
-    List<OutcomeRecord> findByJobIdOrderByAt(String jobId);
-
-    List<OutcomeRecord> findByJobIdAndStem(String jobId, String stem);
-}
-
-interface LessonRepository extends JpaRepository<LessonRecord, String> {
-    List<LessonRecord> findByJobIdOrderByAt(String jobId);
-
-    List<LessonRecord> findByJobIdInOrderByAtDesc(Collection<String> jobIds);
 }

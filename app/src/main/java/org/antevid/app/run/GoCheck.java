@@ -18,6 +18,7 @@ import org.antevid.app.job.Jobs;
 import org.antevid.app.job.Kept;
 import org.antevid.app.place.Places;
 import org.antevid.app.plan.Plans;
+import org.antevid.app.run.store.RunEventEntity;
 import org.antevid.core.brief.PlanDocument;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Step;
@@ -110,7 +111,7 @@ class GoCheck {
     }
 
     private RunFacts make(String jobId, Plans.Outside outside) {
-        List<RunEventRecord> lines = book.lines(jobId);
+        List<RunEventEntity> lines = book.lines(jobId);
         Course course = RunBook.course(lines);
         List<Step> steps = crews.steps(jobId);
         Optional<Step> step = steps.stream().filter(s -> !s.done()).findFirst();

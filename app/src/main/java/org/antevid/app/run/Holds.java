@@ -15,6 +15,7 @@ import org.antevid.app.job.Jobs;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.problem.NotThere;
+import org.antevid.app.run.store.RunEventEntity;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
@@ -76,7 +77,7 @@ public class Holds implements Headlines {
             Optional<String> liftedBy,
             Optional<Message> liftReason) {}
 
-    private static Message why(RunEventRecord lift) {
+    private static Message why(RunEventEntity lift) {
         return Message.of(LogWords.LIFTED_BECAUSE)
                 .with("why", Arg.term(LiftReason.valueOf(lift.detail)))
                 .with("words", Optional.of(Arg.name(lift.reason)).filter(x -> !lift.reason.isEmpty()));
@@ -91,16 +92,16 @@ public class Holds implements Headlines {
     }
 
     /** @return newest first */
-    List<HoldView> holds(String jobId) {
-        List<RunEventRecord> lines = book.lines(jobId);
-        Map<Long, RunEventRecord> bySeq = lines.stream().collect(Collectors.toMap(l -> l.seq, Function.identity()));
+    public List<HoldView> holds(String jobId) {
+        List<RunEventEntity> lines = book.lines(jobId);
+        Map<Long, RunEventEntity> bySeq = lines.stream().collect(Collectors.toMap(l -> l.seq, Function.identity()));
         return RunBook.course(lines).holds().stream()
                 .map(h -> view(h, bySeq))
                 .sorted(Comparator.comparingLong(HoldView::through).reversed())
                 .toList();
     }
 
-    private static HoldView view(Hold hold, Map<Long, RunEventRecord> lines) {
+    private static HoldView view(Hold hold, Map<Long, RunEventEntity> lines) {
         List<PressView> presses = hold.presses().stream()
                 .map(p -> Require.present(lines, p.seq()))
                 .map(l -> new PressView(l.subject, l.who, l.personId, l.reason, l.pressed(), l.at))
@@ -114,7 +115,7 @@ public class Holds implements Headlines {
                 .stream()
                 .toList();
         PressView first = presses.get(0);
-        Optional<RunEventRecord> lift = hold.lift().map(l -> lines.get(l.seq()));
+        Optional<RunEventEntity> lift = hold.lift().map(l -> lines.get(l.seq()));
         return new HoldView(
                 hold.presses().get(0).subject(),
                 hold.newest(),
@@ -135,7 +136,7 @@ public class Holds implements Headlines {
      *
      * @param pressedAgo how long ago it was pressed, by the clock of the phone alone
      */
-    void press(String jobId, String id, String reason, Duration pressedAgo, SignedIn who) {
+    public void press(String jobId, String id, String reason, Duration pressedAgo, SignedIn who) {
         String clean = reason == null ? "" : reason.strip();
         Duration ago = pressedAgo.isNegative() || pressedAgo.compareTo(OLDEST_PRESS) > 0 ? Duration.ZERO : pressedAgo;
         Require.text(id, 60, "id");
@@ -155,7 +156,7 @@ public class Holds implements Headlines {
     }
 
     /** Seen by anyone; stopped only by the cutter or the lookout of the step. */
-    void receipt(String jobId, String holdId, Happening.Kind state, String id, SignedIn who) {
+    public void receipt(String jobId, String holdId, Happening.Kind state, String id, SignedIn who) {
         if (state != Happening.Kind.SEEN && state != Happening.Kind.STOPPED) {
             throw new RefusedInput("BAD_CHOICE", "state", "must be SEEN or STOPPED");
         }
@@ -188,7 +189,8 @@ public class Holds implements Headlines {
     }
 
     /** @param through the newest press the leader has seen; one that crossed this lift stands on */
-    void lift(String jobId, String holdId, long through, LiftReason reason, String words, String id, SignedIn leader) {
+    public void lift(
+            String jobId, String holdId, long through, LiftReason reason, String words, String id, SignedIn leader) {
         Course course = book.course(jobId);
         Hold hold = hold(course, holdId);
         if (!hold.stands()) {

@@ -8,6 +8,8 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.SentOtherwise;
+import org.antevid.app.run.store.RunEventEntity;
+import org.antevid.app.run.store.RunEventRepository;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.run.Course;
 import org.antevid.core.run.Happening;
@@ -52,12 +54,12 @@ class RunBook {
         }
     }
 
-    List<RunEventRecord> lines(String jobId) {
+    List<RunEventEntity> lines(String jobId) {
         return events.findByJobIdOrderBySeq(jobId);
     }
 
-    static Course course(List<RunEventRecord> lines) {
-        return Course.of(lines.stream().map(RunEventRecord::forCore).collect(Collectors.toList()));
+    static Course course(List<RunEventEntity> lines) {
+        return Course.of(lines.stream().map(RunEventEntity::forCore).collect(Collectors.toList()));
     }
 
     Course course(String jobId) {
@@ -73,7 +75,7 @@ class RunBook {
      * @throws SentOtherwise when another thing was sent under this id
      */
     boolean append(String jobId, Line line, String clientId, SignedIn who, Runnable along) {
-        RunEventRecord r = record(jobId, line, clientId, who);
+        RunEventEntity r = record(jobId, line, clientId, who);
         if (line.kind() == Happening.Kind.PRESSED) {
             synchronized (pressing) {
                 return once(r, along);
@@ -82,7 +84,7 @@ class RunBook {
         return once(r, along);
     }
 
-    private boolean once(RunEventRecord r, Runnable along) {
+    private boolean once(RunEventEntity r, Runnable along) {
         try {
             return Boolean.TRUE.equals(own.execute(t -> {
                 if (isThere(r)) {
@@ -100,16 +102,16 @@ class RunBook {
         }
     }
 
-    private boolean isThere(RunEventRecord r) {
-        Optional<RunEventRecord> known = events.findByJobIdAndClientId(r.jobId, r.clientId);
+    private boolean isThere(RunEventEntity r) {
+        Optional<RunEventEntity> known = events.findByJobIdAndClientId(r.jobId, r.clientId);
         known.filter(k -> !k.same(r)).ifPresent(k -> {
             throw new SentOtherwise();
         });
         return known.isPresent();
     }
 
-    private static RunEventRecord record(String jobId, Line line, String clientId, SignedIn who) {
-        RunEventRecord r = new RunEventRecord();
+    private static RunEventEntity record(String jobId, Line line, String clientId, SignedIn who) {
+        RunEventEntity r = new RunEventEntity();
         r.jobId = jobId;
         r.kind = line.kind();
         r.personId = who.personId();

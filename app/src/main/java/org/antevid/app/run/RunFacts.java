@@ -27,7 +27,7 @@ import org.antevid.core.run.LogWords;
  * @param times when each happening was stored, and by whom
  * @param newest the newest lines of the log
  */
-record RunFacts(
+public record RunFacts(
         Course course,
         Optional<Step> step,
         int stepsInAll,
@@ -45,23 +45,23 @@ record RunFacts(
         Optional<Double> ringM,
         String waitAt) {
     /** Who wrote a happening, and when. */
-    record Line(String who, Instant at, String reason) {}
+    public record Line(String who, Instant at, String reason) {}
 
-    Set<String> posted() {
+    public Set<String> posted() {
         return step.map(s ->
                         Set.copyOf(s.posts().stream().map(Step.Post::personId).toList()))
                 .orElse(Set.of());
     }
 
     /** @return the go that goes, derived from all it rests on */
-    Optional<Happening> going() {
+    public Optional<Happening> going() {
         return against.isEmpty() ? step.flatMap(s -> course.going(s.id(), posted(), asked)) : Optional.empty();
     }
 
     /**
      * @return what ended the last go of the step whose turn it is, when that is no hold and nobody has given another
      */
-    Optional<Message> ended() {
+    public Optional<Message> ended() {
         if (step.flatMap(s -> course.lastGo(s.id())).isEmpty() || going().isPresent()) {
             return Optional.empty();
         }
@@ -76,7 +76,7 @@ record RunFacts(
                 .map(h -> StoredJson.message(line(h).reason()));
     }
 
-    Line line(Happening h) {
+    public Line line(Happening h) {
         return times.getOrDefault(h.seq(), new Line("", Instant.EPOCH, ""));
     }
 }

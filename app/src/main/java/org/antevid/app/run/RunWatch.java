@@ -6,6 +6,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import org.antevid.app.job.JobChanged;
+import org.antevid.app.run.store.RunEventRepository;
 import org.antevid.core.run.Happening;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;

@@ -78,11 +78,11 @@ public class Runs {
         return Arg.said(Phrase.step(step.kind(), step.stem()));
     }
 
-    void signalTried(String jobId, String id, SignedIn who) {
+    public void signalTried(String jobId, String id, SignedIn who) {
         write(jobId, RunBook.Line.of(Happening.Kind.SIGNAL_TRIED, ""), id, who, Message.of(LogWords.SIGNAL_TRIED));
     }
 
-    void ready(String jobId, boolean isReady, String id, SignedIn who) {
+    public void ready(String jobId, boolean isReady, String id, SignedIn who) {
         RunFacts facts = check.facts(jobId);
         Step step = current(facts);
         if (!facts.posted().contains(who.personId())) {
@@ -96,7 +96,7 @@ public class Runs {
                 Message.of(isReady ? LogWords.READY : LogWords.NOT_READY).with("step", title(step)));
     }
 
-    void confirmProtection(String jobId, String featureId, boolean done, String id, SignedIn who) {
+    public void confirmProtection(String jobId, String featureId, boolean done, String id, SignedIn who) {
         Places.View f = places.features(jobId).stream()
                 .filter(x -> x.id().equals(featureId))
                 .findFirst()
@@ -118,7 +118,7 @@ public class Runs {
     }
 
     /** @throws RefusedInput naming everything that stands against it */
-    void go(String jobId, String id, SignedIn leader) {
+    public void go(String jobId, String id, SignedIn leader) {
         RunFacts facts = check.facts(jobId);
         if (facts.going().isPresent()) {
             return;
@@ -154,7 +154,7 @@ public class Runs {
      * @param openTicks how many cuts nobody has ticked off, as the leader has seen it
      * @throws RefusedInput unless the step is going; while more cuts are open than the leader has seen
      */
-    void done(String jobId, int openTicks, String id, SignedIn leader) {
+    public void done(String jobId, int openTicks, String id, SignedIn leader) {
         RunFacts facts = check.facts(jobId);
         Step step = current(facts);
         if (facts.going().isEmpty()) {
@@ -208,19 +208,19 @@ public class Runs {
         return false;
     }
 
-    static boolean mayTick(RunFacts facts, SignedIn who) {
+    public static boolean mayTick(RunFacts facts, SignedIn who) {
         return facts.leaderId().equals(who.personId())
                 || facts.step().stream()
                         .flatMap(s -> s.posts().stream())
                         .anyMatch(p -> p.personId().equals(who.personId()) && seesTheSaw(p.role()));
     }
 
-    static boolean seesTheSaw(Role role) {
+    public static boolean seesTheSaw(Role role) {
         return role == Role.CUTTER || role == Role.LOOKOUT;
     }
 
     /** Cutter, lookout or leader ticks off a step of the cut, or takes the tick back. */
-    void tick(String jobId, String key, boolean isDone, String id, SignedIn who) {
+    public void tick(String jobId, String key, boolean isDone, String id, SignedIn who) {
         RunFacts facts = check.facts(jobId);
         Step step = current(facts);
         if (!mayTick(facts, who)) {
@@ -255,7 +255,7 @@ public class Runs {
                 .reduce((a, b) -> b);
     }
 
-    RunFacts facts(String jobId) {
+    public RunFacts facts(String jobId) {
         return check.facts(jobId);
     }
 }

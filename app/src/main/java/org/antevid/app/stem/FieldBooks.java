@@ -14,6 +14,11 @@ import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.problem.SentOtherwise;
 import org.antevid.app.reader.Speech;
+import org.antevid.app.stem.store.DefectEntity;
+import org.antevid.app.stem.store.DefectRepository;
+import org.antevid.app.stem.store.SightingEntity;
+import org.antevid.app.stem.store.SightingRepository;
+import org.antevid.app.stem.store.StemEntity;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
@@ -63,7 +68,7 @@ public class FieldBooks {
     }
 
     /** What follows from raw numbers; nothing is stored. */
-    Sighting preview(String jobId, String stemId, Observation o) {
+    public Sighting preview(String jobId, String stemId, Observation o) {
         return Sighting.read("preview", o.kind, o.numbers, o.choices, stems.record(jobId, stemId).state, true);
     }
 
@@ -81,20 +86,20 @@ public class FieldBooks {
         jobs.touched(jobId, Change.STEM);
     }
 
-    void sight(StemRecord stem, Observation o, String who, Instant at, boolean byCrew) {
+    void sight(StemEntity stem, Observation o, String who, Instant at, boolean byCrew) {
         String id = OwnId.of(
                 stem.jobId,
                 o.id.orElseGet(() -> UUID.randomUUID().toString()),
                 i -> sightings.findById(i).map(s -> s.jobId).orElse(""));
         Sighting core = Sighting.read(id, o.kind, o.numbers, o.choices, stem.state, true);
-        SightingRecord s = new SightingRecord();
+        SightingEntity s = new SightingEntity();
         s.id = Require.text(id, 60, "id");
         s.jobId = stem.jobId;
         s.stemId = stem.id;
         s.kind = o.kind;
         s.raw = new HashMap<>(core.numbers());
         s.raw.putAll(core.choices());
-        SightingRecord known = sightings.findById(id).orElse(null);
+        SightingEntity known = sightings.findById(id).orElse(null);
         if (known != null) {
             if (!known.stemId.equals(stem.id) || known.kind != o.kind || !known.raw.equals(s.raw)) {
                 throw new SentOtherwise();
@@ -115,7 +120,7 @@ public class FieldBooks {
     /** The leader takes a sighting of the crew: from now on it may also relax the plan. */
     public void accept(String jobId, String stemId, String id, SignedIn who) {
         stems.requireOpen(jobId, stemId);
-        SightingRecord s = sighting(jobId, stemId, id);
+        SightingEntity s = sighting(jobId, stemId, id);
         if (s.accepted()) {
             throw new RefusedInput("BAD_CHOICE", "id", Message.of(Answer.ACCEPTED_ALREADY));
         }
@@ -134,7 +139,7 @@ public class FieldBooks {
     /** It stays in the book and stops counting. */
     public void setAside(String jobId, String stemId, String id, String reason, SignedIn who) {
         stems.requireOpen(jobId, stemId);
-        SightingRecord s = sighting(jobId, stemId, id);
+        SightingEntity s = sighting(jobId, stemId, id);
         if (s.setAside != null) {
             throw new RefusedInput(
                     "BAD_CHOICE",
@@ -154,7 +159,7 @@ public class FieldBooks {
         jobs.touched(jobId, Change.STEM);
     }
 
-    private SightingRecord sighting(String jobId, String stemId, String id) {
+    private SightingEntity sighting(String jobId, String stemId, String id) {
         return sightings
                 .findById(id)
                 .filter(s -> s.jobId.equals(jobId) && s.stemId.equals(stemId))
@@ -173,10 +178,10 @@ public class FieldBooks {
         jobs.touched(jobId, Change.STEM);
     }
 
-    void defect(StemRecord stem, Defect d, String extent, String who, Instant at, boolean byCrew) {
+    void defect(StemEntity stem, Defect d, String extent, String who, Instant at, boolean byCrew) {
         String id = OwnId.of(
                 stem.jobId, d.id(), i -> defects.findById(i).map(x -> x.jobId).orElse(""));
-        DefectRecord known = defects.findById(id).orElse(null);
+        DefectEntity known = defects.findById(id).orElse(null);
         if (known != null) {
             if (!known.stemId.equals(stem.id)
                     || known.kind != d.kind()
@@ -187,7 +192,7 @@ public class FieldBooks {
             }
             return;
         }
-        DefectRecord r = new DefectRecord();
+        DefectEntity r = new DefectEntity();
         r.id = id;
         r.jobId = stem.jobId;
         r.stemId = stem.id;
@@ -210,7 +215,7 @@ public class FieldBooks {
     /** A defect that turned out to be none stays in the book and stops counting; only the leader may say so. */
     public void setDefectAside(String jobId, String stemId, String id, String reason, SignedIn who) {
         stems.requireOpen(jobId, stemId);
-        DefectRecord d = defects.findById(id)
+        DefectEntity d = defects.findById(id)
                 .filter(r -> r.jobId.equals(jobId) && r.stemId.equals(stemId))
                 .orElseThrow(NotThere::new);
         if (d.setAside != null) {
@@ -233,7 +238,7 @@ public class FieldBooks {
     }
 
     /** @return why a sighting does not count, empty when it does */
-    static Optional<String> whyNot(SightingRecord s, StemState now) {
+    public static Optional<String> whyNot(SightingEntity s, StemState now) {
         if (s.setAside != null) {
             return Optional.of("set aside by " + s.setAsideBy + ": " + s.setAside);
         }

@@ -25,6 +25,10 @@ import org.antevid.app.job.OwnId;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.problem.SentOtherwise;
+import org.antevid.app.stem.store.DefectRepository;
+import org.antevid.app.stem.store.PhotoEntity;
+import org.antevid.app.stem.store.PhotoRepository;
+import org.antevid.app.stem.store.StemEntity;
 import org.antevid.core.quantity.RefusedInput;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -62,7 +66,7 @@ public class Photos {
             byte[] file,
             boolean keepPosition,
             SignedIn who) {
-        StemRecord stem = stems.record(jobId, stemId);
+        StemEntity stem = stems.record(jobId, stemId);
         Optional<String> own =
                 id.map(i -> OwnId.of(jobId, i, x -> photos.jobOf(x).orElse("")));
         if (own.isPresent() && photos.jobOf(own.get()).isPresent()) {
@@ -77,7 +81,7 @@ public class Photos {
                         .isEmpty()) {
             throw new RefusedInput("UNKNOWN_DEFECT", "defect", "is no defect of this stem");
         }
-        PhotoRecord p = new PhotoRecord();
+        PhotoEntity p = new PhotoEntity();
         p.id = own.orElseGet(() -> UUID.randomUUID().toString());
         p.jobId = jobId;
         p.stemId = stem.id;
@@ -99,11 +103,11 @@ public class Photos {
         return p.id;
     }
 
-    List<PhotoRepository.Entry> entries(String jobId) {
+    public List<PhotoRepository.Entry> entries(String jobId) {
         return photos.findByJobIdOrderByAt(jobId);
     }
 
-    byte[] picture(String jobId, String id) {
+    public byte[] picture(String jobId, String id) {
         return photos.findById(id).filter(p -> p.jobId.equals(jobId)).orElseThrow(NotThere::new).jpeg;
     }
 

@@ -1,20 +1,23 @@
 package org.antevid.app.stem;
 
 import java.util.List;
+import org.antevid.app.stem.store.DefectEntity;
+import org.antevid.app.stem.store.SightingEntity;
+import org.antevid.app.stem.store.StemEntity;
 import org.antevid.core.stem.FieldBook;
 import org.antevid.core.stem.Sighting;
 import org.antevid.core.stem.StemReading;
 
 /** A stem's records put together for the core. */
-record Readings(
-        StemRecord stem,
-        List<SightingRecord> sightings,
-        List<DefectRecord> defects,
+public record Readings(
+        StemEntity stem,
+        List<SightingEntity> sightings,
+        List<DefectEntity> defects,
         FieldBook book,
         StemReading reading) {
 
-    static Readings of(StemRecord r, List<SightingRecord> sightings, List<DefectRecord> defects) {
-        List<Sighting> core = sightings.stream().map(SightingRecord::forCore).toList();
+    static Readings of(StemEntity r, List<SightingEntity> sightings, List<DefectEntity> defects) {
+        List<Sighting> core = sightings.stream().map(SightingEntity::forCore).toList();
         FieldBook book = FieldBook.of(core, r.state);
         int waiting = (int) sightings.stream()
                 .filter(s -> !s.accepted() && s.setAside == null)
@@ -41,7 +44,7 @@ record Readings(
                 r.crown,
                 defects.stream()
                         .filter(d -> d.setAside == null)
-                        .map(DefectRecord::forCore)
+                        .map(DefectEntity::forCore)
                         .toList(),
                 r.toBeKept,
                 more);

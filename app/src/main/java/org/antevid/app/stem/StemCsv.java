@@ -24,6 +24,12 @@ import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.reader.Speech;
+import org.antevid.app.stem.store.DefectEntity;
+import org.antevid.app.stem.store.DefectRepository;
+import org.antevid.app.stem.store.SightingEntity;
+import org.antevid.app.stem.store.SightingRepository;
+import org.antevid.app.stem.store.StemEntity;
+import org.antevid.app.stem.store.StemRepository;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
@@ -126,7 +132,7 @@ public class StemCsv {
         this.log = log;
     }
 
-    String stems(String jobId) {
+    public String stems(String jobId) {
         return CsvTable.write(
                 STEMS,
                 stems.all(jobId).stream()
@@ -152,7 +158,7 @@ public class StemCsv {
                         .toList());
     }
 
-    String sightings(String jobId) {
+    public String sightings(String jobId) {
         Map<String, String> labels = labels(jobId);
         return CsvTable.write(
                 SIGHTINGS,
@@ -174,7 +180,7 @@ public class StemCsv {
                         .toList());
     }
 
-    String defects(String jobId) {
+    public String defects(String jobId) {
         Map<String, String> labels = labels(jobId);
         return CsvTable.write(
                 DEFECTS,
@@ -215,10 +221,10 @@ public class StemCsv {
                 .entrySet().stream().map(e -> e.getKey() + "=" + e.getValue()).collect(Collectors.joining(";"));
     }
 
-    ImportReport readStems(String jobId, byte[] file, boolean takeGoodRows, SignedIn who) {
+    public ImportReport readStems(String jobId, byte[] file, boolean takeGoodRows, SignedIn who) {
         List<ImportReport.Problem> problems = new ArrayList<>();
         List<CsvTable.Row> rows = CsvTable.read(file, STEMS, problems);
-        Map<String, StemRecord> known =
+        Map<String, StemEntity> known =
                 stemRecords.findByJobId(jobId).stream().collect(Collectors.toMap(r -> r.label, Function.identity()));
         Set<String> inFile = new HashSet<>();
         Map<Integer, Stems.NewStem> read = new HashMap<>();
@@ -266,10 +272,10 @@ public class StemCsv {
                 added++;
             }
         }
-        Map<String, StemRecord> now =
+        Map<String, StemEntity> now =
                 stemRecords.findByJobId(jobId).stream().collect(Collectors.toMap(s -> s.label, Function.identity()));
         for (CsvTable.Row r : good) {
-            StemRecord s = Require.present(now, r.text("label"));
+            StemEntity s = Require.present(now, r.text("label"));
             Stems.NewStem n = Require.present(read, r.number());
             if (!same(s, n)) {
                 stems.change(jobId, s.id, n, s.version);
@@ -285,7 +291,7 @@ public class StemCsv {
         return new ImportReport(rows.size(), added, changed, good.size() - added - changed, problems);
     }
 
-    private static boolean same(StemRecord s, Stems.NewStem n) {
+    private static boolean same(StemEntity s, Stems.NewStem n) {
         return s.species == n.species()
                 && s.state == n.state()
                 && s.at().equals(n.at())
@@ -338,10 +344,10 @@ public class StemCsv {
         }
     }
 
-    ImportReport readSightings(String jobId, byte[] file, boolean takeGoodRows, SignedIn who) {
+    public ImportReport readSightings(String jobId, byte[] file, boolean takeGoodRows, SignedIn who) {
         List<ImportReport.Problem> problems = new ArrayList<>();
         List<CsvTable.Row> rows = CsvTable.read(file, SIGHTINGS, problems);
-        Map<String, StemRecord> byLabel =
+        Map<String, StemEntity> byLabel =
                 stemRecords.findByJobId(jobId).stream().collect(Collectors.toMap(r -> r.label, Function.identity()));
         Set<String> known = sightings.findByJobIdOrderByTakenAt(jobId).stream()
                 .map(s -> s.id)
@@ -354,14 +360,14 @@ public class StemCsv {
                 .stream()
                 .map(s -> s.id)
                 .toList());
-        List<SightingRecord> read = new ArrayList<>();
+        List<SightingEntity> read = new ArrayList<>();
         int unchanged = 0;
         for (CsvTable.Row r : rows) {
             if (known.contains(r.text("id"))) {
                 unchanged++;
                 continue;
             }
-            SightingRecord s = sighting(r, byLabel, elsewhere);
+            SightingEntity s = sighting(r, byLabel, elsewhere);
             if (r.good()) {
                 read.add(s);
                 known.add(s.id);
@@ -374,9 +380,9 @@ public class StemCsv {
         return new ImportReport(rows.size(), read.size(), 0, unchanged, problems);
     }
 
-    private static SightingRecord sighting(CsvTable.Row r, Map<String, StemRecord> byLabel, Set<String> elsewhere) {
-        SightingRecord s = new SightingRecord();
-        StemRecord stem = byLabel.get(r.need("stem"));
+    private static SightingEntity sighting(CsvTable.Row r, Map<String, StemEntity> byLabel, Set<String> elsewhere) {
+        SightingEntity s = new SightingEntity();
+        StemEntity stem = byLabel.get(r.need("stem"));
         if (stem == null) {
             r.bad("stem", "'" + r.text("stem") + "' is no stem of this job");
         }
@@ -441,10 +447,10 @@ public class StemCsv {
         }
     }
 
-    ImportReport readDefects(String jobId, byte[] file, boolean takeGoodRows, SignedIn who) {
+    public ImportReport readDefects(String jobId, byte[] file, boolean takeGoodRows, SignedIn who) {
         List<ImportReport.Problem> problems = new ArrayList<>();
         List<CsvTable.Row> rows = CsvTable.read(file, DEFECTS, problems);
-        Map<String, StemRecord> byLabel =
+        Map<String, StemEntity> byLabel =
                 stemRecords.findByJobId(jobId).stream().collect(Collectors.toMap(r -> r.label, Function.identity()));
         Set<String> known =
                 defects.findByJobIdOrderBySeenAt(jobId).stream().map(s -> s.id).collect(Collectors.toSet());
@@ -456,14 +462,14 @@ public class StemCsv {
                 .stream()
                 .map(s -> s.id)
                 .toList());
-        List<DefectRecord> read = new ArrayList<>();
+        List<DefectEntity> read = new ArrayList<>();
         int unchanged = 0;
         for (CsvTable.Row r : rows) {
             if (known.contains(r.text("id"))) {
                 unchanged++;
                 continue;
             }
-            DefectRecord d = defect(r, byLabel, elsewhere);
+            DefectEntity d = defect(r, byLabel, elsewhere);
             if (r.good()) {
                 read.add(d);
                 known.add(d.id);
@@ -476,9 +482,9 @@ public class StemCsv {
         return new ImportReport(rows.size(), read.size(), 0, unchanged, problems);
     }
 
-    private static DefectRecord defect(CsvTable.Row r, Map<String, StemRecord> byLabel, Set<String> elsewhere) {
-        DefectRecord d = new DefectRecord();
-        StemRecord stem = byLabel.get(r.need("stem"));
+    private static DefectEntity defect(CsvTable.Row r, Map<String, StemEntity> byLabel, Set<String> elsewhere) {
+        DefectEntity d = new DefectEntity();
+        StemEntity stem = byLabel.get(r.need("stem"));
         if (stem == null) {
             r.bad("stem", "'" + r.text("stem") + "' is no stem of this job");
         }

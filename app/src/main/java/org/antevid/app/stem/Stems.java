@@ -13,6 +13,12 @@ import java.util.stream.IntStream;
 import org.antevid.app.job.Change;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.problem.NotThere;
+import org.antevid.app.stem.store.DefectEntity;
+import org.antevid.app.stem.store.DefectRepository;
+import org.antevid.app.stem.store.SightingEntity;
+import org.antevid.app.stem.store.SightingRepository;
+import org.antevid.app.stem.store.StemEntity;
+import org.antevid.app.stem.store.StemRepository;
 import org.antevid.app.trace.Trail;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
@@ -95,7 +101,7 @@ public class Stems {
         return new Looked(
                 measured,
                 r.defects().stream().map(d -> d.seenAt).max(Comparator.naturalOrder()),
-                trail.changedAtOf(StemRecord.class, id));
+                trail.changedAtOf(StemEntity.class, id));
     }
 
     /** @return stems that stand and are measured far enough for another to hang up in them; heights to the high side */
@@ -159,13 +165,13 @@ public class Stems {
     }
 
     /** All stems of a job with three questions to the store, however many there are. */
-    List<Readings> all(String jobId) {
-        Map<String, List<SightingRecord>> seen =
+    public List<Readings> all(String jobId) {
+        Map<String, List<SightingEntity>> seen =
                 sightings.findByJobIdOrderByTakenAt(jobId).stream().collect(Collectors.groupingBy(s -> s.stemId));
-        Map<String, List<DefectRecord>> faults =
+        Map<String, List<DefectEntity>> faults =
                 defects.findByJobIdOrderBySeenAt(jobId).stream().collect(Collectors.groupingBy(d -> d.stemId));
         return stems.findByJobId(jobId).stream()
-                .sorted(Comparator.comparingInt((StemRecord r) -> number(r.label))
+                .sorted(Comparator.comparingInt((StemEntity r) -> number(r.label))
                         .thenComparing(r -> r.label))
                 .map(r -> Readings.of(r, seen.getOrDefault(r.id, List.of()), faults.getOrDefault(r.id, List.of())))
                 .toList();
@@ -175,7 +181,7 @@ public class Stems {
         return read(record(jobId, id));
     }
 
-    private Readings read(StemRecord r) {
+    private Readings read(StemEntity r) {
         return Readings.of(r, sightings.findByStemIdOrderByTakenAt(r.id), defects.findByStemIdOrderBySeenAt(r.id));
     }
 
@@ -198,7 +204,7 @@ public class Stems {
 
     /** Adds a stem under a label of its own, as an import brings it. */
     public String add(String jobId, String label, NewStem n) {
-        StemRecord r = new StemRecord();
+        StemEntity r = new StemEntity();
         r.id = UUID.randomUUID().toString();
         r.jobId = jobId;
         r.label = Require.text(label, 20, "label");
@@ -207,12 +213,12 @@ public class Stems {
     }
 
     public void change(String jobId, String id, NewStem n, Long version) {
-        StemRecord r = open(jobId, id);
+        StemEntity r = open(jobId, id);
         trail.requireFresh(r, id, r.version, version, r.label);
         save(r, n);
     }
 
-    private void save(StemRecord r, NewStem n) {
+    private void save(StemEntity r, NewStem n) {
         r.species = n.species;
         r.state = n.state;
         r.eastM = n.at.eastM();
@@ -249,7 +255,7 @@ public class Stems {
 
     /** Writes down how the leader wants a stem taken down or left. */
     public void choose(String jobId, String id, Choice c, Long version) {
-        StemRecord r = open(jobId, id);
+        StemEntity r = open(jobId, id);
         trail.requireFresh(r, id, r.version, version, r.label);
         r.verdict = c.verdict;
         r.verdictBecause = c.because == null ? "" : c.because.strip();
@@ -261,7 +267,7 @@ public class Stems {
 
     /** The stem is in another state after a step. */
     public void becomes(String jobId, String label, StemState state) {
-        StemRecord r = stems.findByJobIdAndLabel(jobId, label).orElseThrow(NotThere::new);
+        StemEntity r = stems.findByJobIdAndLabel(jobId, label).orElseThrow(NotThere::new);
         r.state = state;
         r.broughtDown |= state == StemState.FELLED;
         stems.saveAndFlush(r);
@@ -273,8 +279,8 @@ public class Stems {
         open(jobId, id);
     }
 
-    StemRecord open(String jobId, String id) {
-        StemRecord r = record(jobId, id);
+    StemEntity open(String jobId, String id) {
+        StemEntity r = record(jobId, id);
         if (r.broughtDown) {
             throw new RefusedInput(
                     "CLOSED", "stem", Message.of(Answer.STEM_FELLED).with("stem", Arg.name(r.label)));
@@ -282,7 +288,7 @@ public class Stems {
         return r;
     }
 
-    StemRecord record(String jobId, String id) {
+    public StemEntity record(String jobId, String id) {
         return stems.findById(id).filter(s -> s.jobId.equals(jobId)).orElseThrow(NotThere::new);
     }
 }

@@ -1,11 +1,5 @@
 package org.antevid.app.tangle;
 
-import jakarta.persistence.Entity;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
-import jakarta.persistence.Id;
-import jakarta.persistence.Table;
-import jakarta.persistence.Version;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -16,6 +10,10 @@ import org.antevid.app.job.Jobs;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.reader.Speech;
 import org.antevid.app.stem.Stems;
+import org.antevid.app.tangle.store.HangEntity;
+import org.antevid.app.tangle.store.HangRepository;
+import org.antevid.app.tangle.store.RelationEntity;
+import org.antevid.app.tangle.store.RelationRepository;
 import org.antevid.app.trace.Trail;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.quantity.RefusedInput;
@@ -28,9 +26,6 @@ import org.antevid.core.stem.StemState;
 import org.antevid.core.tangle.KeepOut;
 import org.antevid.core.tangle.Pile;
 import org.antevid.core.tangle.Release;
-import org.hibernate.envers.Audited;
-import org.jspecify.annotations.Nullable;
-import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -92,7 +87,7 @@ public class Tangles {
         if (relations.findByJobId(jobId).stream().anyMatch(r -> r.a.equals(a) && r.b.equals(b) && r.type == type)) {
             throw new RefusedInput("DUPLICATE", "b", "this is recorded already");
         }
-        RelationRecord r = new RelationRecord();
+        RelationEntity r = new RelationEntity();
         r.id = UUID.randomUUID().toString();
         r.jobId = jobId;
         r.a = upper.label();
@@ -123,9 +118,9 @@ public class Tangles {
 
     public void record(String jobId, String stemId, HangEntry e, Long version) {
         Stems.Known stem = stems.known(jobId, stemId);
-        HangRecord h = hangs.findById(stemId).orElse(null);
+        HangEntity h = hangs.findById(stemId).orElse(null);
         if (h == null) {
-            h = new HangRecord();
+            h = new HangEntity();
             h.stemId = stemId;
             h.jobId = jobId;
         } else {
@@ -189,7 +184,7 @@ public class Tangles {
 
     private Pile.Stem pileStem(Stems.Known s, double slopeDeg) {
         StemReading r = s.reading();
-        Optional<HangRecord> h = hangs.findById(s.id());
+        Optional<HangEntity> h = hangs.findById(s.id());
         StemMass mass = r.mass(0.1).orElseThrow();
         boolean plate = r.defects().stream().anyMatch(d -> d.kind() == DefectKind.LIFTED_ROOT_PLATE);
         return new Pile.Stem(
@@ -242,56 +237,3 @@ public class Tangles {
                 .toList();
     }
 }
-
-@Entity
-@Audited
-@Table(name = "relation")
-class RelationRecord {
-    @Id
-    String id;
-
-    String jobId;
-    String a;
-
-    @Enumerated(EnumType.STRING)
-    Pile.Type type;
-
-    String b;
-
-    @Version
-    long version;
-}
-
-@Entity
-@Audited
-@Table(name = "hang")
-class HangRecord {
-    @Id
-    String stemId;
-
-    String jobId;
-
-    @Nullable
-    Double tractorWinchN;
-
-    @Nullable
-    Double handWinchN;
-
-    boolean lockedInFork;
-    String guardName;
-    String closure;
-
-    @Version
-    long version;
-
-    Tangles.HangEntry entry() {
-        return new Tangles.HangEntry(
-                Optional.ofNullable(tractorWinchN), Optional.ofNullable(handWinchN), lockedInFork, guardName, closure);
-    }
-}
-
-interface RelationRepository extends JpaRepository<RelationRecord, String> {
-    List<RelationRecord> findByJobId(String jobId);
-}
-
-interface HangRepository extends JpaRepository<HangRecord, String> {}

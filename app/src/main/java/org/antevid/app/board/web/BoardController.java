@@ -1,0 +1,112 @@
+package org.antevid.app.board.web;
+
+import jakarta.validation.constraints.Min;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.antevid.app.board.Marks;
+import org.antevid.app.job.Jobs;
+import org.antevid.app.people.SignedIn;
+import org.antevid.app.review.Reviews;
+import org.antevid.core.brief.PlanDocument;
+import org.antevid.core.quantity.Require;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+public class BoardController {
+    private static final int REMINDERS = 3;
+
+    record Reminder(String fromJob, String words, String who) {}
+
+    record CardView(
+            String id,
+            String name,
+            String place,
+            LocalDate visitOn,
+            boolean closed,
+            long stops,
+            long secondOpinions,
+            long cautions,
+            PlanDocument plan,
+            List<Reminder> reminders) {}
+
+    /**
+     * A page of the board.
+     *
+     * @param jobs open ones in the order of their visit, then the closed, the newest first
+     * @param page counted from 0
+     * @param pages how many there are
+     * @param all jobs the person may see
+     */
+    record BoardPage(List<CardView> jobs, int page, int pages, int all) {}
+
+    /** Cards a page: what fits a screen twice over. */
+    private static final int A_PAGE = 24;
+
+    private final Jobs jobs;
+    private final Marks marks;
+    private final Reviews reviews;
+
+    BoardController(Jobs jobs, Marks marks, Reviews reviews) {
+        this.jobs = jobs;
+        this.marks = marks;
+        this.reviews = reviews;
+    }
+
+    @GetMapping("/api/board")
+    BoardPage board(@AuthenticationPrincipal SignedIn me, @RequestParam(defaultValue = "0") @Min(0) int page) {
+        List<Jobs.Job> seen = jobs.seenBy(me).stream()
+                .sorted(Comparator.comparing(Jobs.Job::closed).thenComparing(BoardController::nearer))
+                .toList();
+        int pages = Math.max(1, (seen.size() + A_PAGE - 1) / A_PAGE);
+        int at = Math.min(page, pages - 1);
+        List<Jobs.Job> here = seen.subList(at * A_PAGE, Math.min(seen.size(), (at + 1) * A_PAGE));
+        Map<String, Marks.Mark> known = marks.of(here.stream().map(Jobs.Job::id).toList());
+        Map<String, Jobs.Job> byId = seen.stream().collect(Collectors.toMap(Jobs.Job::id, Function.identity()));
+        List<Reviews.Lesson> lessons = reviews.newestLessons(byId.keySet());
+        return new BoardPage(
+                here.stream()
+                        .map(j -> card(j, Require.present(known, j.id()), reminders(j, byId, lessons)))
+                        .toList(),
+                at,
+                pages,
+                seen.size());
+    }
+
+    /** Of open jobs the next visit first, of closed ones the last. */
+    private static int nearer(Jobs.Job a, Jobs.Job b) {
+        int byVisit = a.visitOn().compareTo(b.visitOn());
+        int order = a.closed() ? -byVisit : byVisit;
+        return order != 0 ? order : a.name().compareTo(b.name());
+    }
+
+    private static CardView card(Jobs.Job j, Marks.Mark m, List<Reminder> reminders) {
+        return new CardView(
+                j.id(),
+                j.name(),
+                j.place(),
+                j.visitOn(),
+                j.closed(),
+                m.stops(),
+                m.secondOpinions(),
+                m.cautions(),
+                m.sketch(),
+                reminders);
+    }
+
+    /** Newest lessons of the jobs that came before. */
+    private static List<Reminder> reminders(
+            Jobs.Job job, Map<String, Jobs.Job> byId, List<Reviews.Lesson> newestFirst) {
+        return newestFirst.stream()
+                .filter(l -> Require.present(byId, l.jobId()).visitOn().isBefore(job.visitOn()))
+                .map(l -> new Reminder(Require.present(byId, l.jobId()).name(), l.words(), l.who()))
+                .limit(REMINDERS)
+                .toList();
+    }
+}

@@ -1,0 +1,2 @@
+/** the board over the interface: controllers, what they are sent and what they answer. */
+package org.antevid.app.board.web;

@@ -1,0 +1,205 @@
+package org.antevid.app.briefing.web;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.antevid.app.briefing.Briefings;
+import org.antevid.app.job.Jobs;
+import org.antevid.app.job.Needs;
+import org.antevid.app.job.Part;
+import org.antevid.app.people.People;
+import org.antevid.app.people.SignedIn;
+import org.antevid.app.people.Throttle;
+import org.antevid.app.problem.NotSignedIn;
+import org.antevid.app.reader.Speech;
+import org.antevid.core.brief.PlanComparison;
+import org.antevid.core.brief.PlanDocument;
+import org.antevid.core.brief.Signals;
+import org.antevid.core.crew.Role;
+import org.antevid.core.judge.Phrase;
+import org.antevid.core.message.Message;
+import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.quantity.Rounding;
+import org.antevid.core.site.Spot;
+import org.antevid.words.Answer;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.validation.annotation.Validated;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/jobs/{job}/briefings")
+public class BriefingController {
+    record Signer(String personId, String name, boolean posted, Optional<Instant> signedAt) {}
+
+    record IssueView(
+            int number,
+            String issuedBy,
+            Instant issuedAt,
+            String hash,
+            boolean intact,
+            List<Signer> signers,
+            List<PlanComparison.Change> changes) {}
+
+    record BriefingsView(List<IssueView> issues, List<PlanComparison.Change> sinceLatest) {}
+
+    record MyPost(
+            int turn,
+            String title,
+            Role role,
+            String roleWords,
+            String task,
+            Optional<String> stem,
+            Optional<Spot> stand,
+            Optional<Double> fromStemM,
+            Optional<Double> exclusionM,
+            List<PlanDocument.WayPart> waysOut) {}
+
+    record QuestionView(String words, List<String> choices) {}
+
+    record Card(
+            int number,
+            PlanDocument plan,
+            List<MyPost> posts,
+            List<String> signals,
+            List<String> stopConditions,
+            List<QuestionView> questions,
+            List<PlanComparison.Change> changes,
+            Optional<Instant> signedAt,
+            boolean planChangedSince) {}
+
+    record SignRequest(
+            @NotNull @Size(max = 10) List<Integer> answers,
+            @NotBlank @Size(max = 8) String pin) {}
+
+    record Issued(int number) {}
+
+    private final Briefings briefings;
+    private final Jobs jobs;
+    private final People people;
+    private final Throttle throttle;
+
+    BriefingController(Briefings briefings, Jobs jobs, People people, Throttle throttle) {
+        this.people = people;
+        this.briefings = briefings;
+        this.jobs = jobs;
+        this.throttle = throttle;
+    }
+
+    @GetMapping
+    @Needs(Needs.Right.READ)
+    BriefingsView all(@PathVariable String job) {
+        List<Jobs.Member> crew = jobs.members(job).stream()
+                .filter(m -> m.part() != Part.REVIEWER)
+                .toList();
+        return new BriefingsView(
+                briefings.all(job).stream().map(i -> view(job, i, crew)).toList(), briefings.sinceLatest(job));
+    }
+
+    private IssueView view(String job, Briefings.Issue i, List<Jobs.Member> crew) {
+        Set<String> posted = briefings.postedPeople(i);
+        return new IssueView(
+                i.number(),
+                i.issuedBy(),
+                i.issuedAt(),
+                i.hash(),
+                i.intact(),
+                crew.stream()
+                        .filter(m -> m.part() == Part.CREW
+                                || posted.contains(m.person().id()))
+                        .map(m -> new Signer(
+                                m.person().id(),
+                                m.person().name(),
+                                posted.contains(m.person().id()),
+                                i.signed().stream()
+                                        .filter(s ->
+                                                s.personId().equals(m.person().id()))
+                                        .map(Briefings.Signed::at)
+                                        .findFirst()))
+                        .toList(),
+                i.number() > 1 ? briefings.between(job, i.number() - 1, i.number()) : List.of());
+    }
+
+    @PostMapping
+    @Needs(Needs.Right.LEAD)
+    Issued issue(@PathVariable String job, @AuthenticationPrincipal SignedIn me) {
+        return new Issued(briefings.issue(job, me));
+    }
+
+    /** The latest briefing as it concerns the caller; empty before the first. */
+    @GetMapping("/card")
+    @Needs(Needs.Right.READ)
+    Optional<Card> card(@PathVariable String job, @AuthenticationPrincipal SignedIn me) {
+        return briefings
+                .latest(job)
+                .map(i -> new Card(
+                        i.number(),
+                        i.plan(),
+                        i.plan().stepsOf(me.personId()).stream()
+                                .flatMap(s -> s.posts().stream()
+                                        .filter(p -> p.personId().equals(me.personId()))
+                                        .map(p -> post(i.plan(), s, p)))
+                                .toList(),
+                        Speech.words().say(Signals.ALL),
+                        Speech.words().say(Signals.stopConditions(i.plan(), me.personId())),
+                        briefings.questions(i, me.personId()).stream()
+                                .map(q -> new QuestionView(
+                                        Speech.words().say(q.asked()),
+                                        q.choices().stream()
+                                                .map(Speech.words()::show)
+                                                .toList()))
+                                .toList(),
+                        i.number() > 1 ? briefings.between(job, i.number() - 1, i.number()) : List.of(),
+                        i.signed().stream()
+                                .filter(s -> s.personId().equals(me.personId()))
+                                .map(Briefings.Signed::at)
+                                .findFirst(),
+                        !briefings.sinceLatest(job).isEmpty()));
+    }
+
+    private static MyPost post(PlanDocument plan, PlanDocument.StepPart s, PlanDocument.PostPart p) {
+        Optional<PlanDocument.StemPart> stem = s.stem().flatMap(plan::stem);
+        return new MyPost(
+                s.turn(),
+                Speech.words().say(Phrase.step(s.kind(), s.stem())),
+                p.role(),
+                Speech.words().term(p.role()),
+                Speech.words().term(p.role(), "task"),
+                s.stem(),
+                p.stand(),
+                p.stand().flatMap(at -> stem.map(st -> Rounding.down(at.distanceTo(st.at()), 0))),
+                stem.flatMap(PlanDocument.StemPart::lay).map(PlanDocument.LayPart::exclusionM),
+                p.waysOut());
+    }
+
+    @PostMapping("/{number}/signatures")
+    @Needs(Needs.Right.WORK)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void sign(
+            @PathVariable String job,
+            @PathVariable int number,
+            @Validated @RequestBody SignRequest s,
+            @AuthenticationPrincipal SignedIn me,
+            HttpServletRequest request) {
+        Throttle.Try attempt = throttle.begin(request.getRemoteAddr(), "sign " + me.personId());
+        if (!people.pin(me.personId()).set()) {
+            throw new RefusedInput("NO_PIN", "pin", Message.of(Answer.NO_PIN_YET));
+        }
+        if (!people.pinFits(me.personId(), s.pin)) {
+            throw new NotSignedIn(Message.of(Answer.PIN));
+        }
+        attempt.right();
+        briefings.sign(job, number, me.personId(), me.name(), s.answers);
+    }
+}

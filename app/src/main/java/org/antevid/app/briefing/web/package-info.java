@@ -1,0 +1,2 @@
+/** briefings over the interface: controllers, what they are sent and what they answer. */
+package org.antevid.app.briefing.web;

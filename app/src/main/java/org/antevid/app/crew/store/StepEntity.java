@@ -1,0 +1,60 @@
+package org.antevid.app.crew.store;
+
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OrderColumn;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.antevid.core.crew.Step;
+import org.hibernate.envers.Audited;
+import org.jspecify.annotations.Nullable;
+
+@Entity
+@Audited
+@Table(name = "step")
+public class StepEntity {
+    @Id
+    public String id;
+
+    public String jobId;
+    public int turn;
+
+    @Enumerated(EnumType.STRING)
+    public Step.Kind kind;
+
+    @Nullable
+    public String stem;
+
+    public int startMin;
+    public int endMin;
+    public boolean done;
+
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "step_post", joinColumns = @JoinColumn(name = "step_id"))
+    @OrderColumn(name = "place")
+    public List<PostPart> posts = new ArrayList<>();
+
+    @Version
+    public long version;
+
+    public Step forCore() {
+        return new Step(
+                id,
+                turn,
+                kind,
+                Optional.ofNullable(stem),
+                startMin,
+                endMin,
+                done,
+                posts.stream().map(PostPart::forCore).toList());
+    }
+}

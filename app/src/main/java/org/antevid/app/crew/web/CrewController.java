@@ -1,0 +1,128 @@
+package org.antevid.app.crew.web;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.Optional;
+import org.antevid.app.crew.Crews;
+import org.antevid.app.job.Needs;
+import org.antevid.app.reader.Speech;
+import org.antevid.core.crew.Role;
+import org.antevid.core.crew.Step;
+import org.antevid.core.judge.Phrase;
+import org.antevid.core.site.Spot;
+import org.springframework.http.HttpStatus;
+import org.springframework.validation.annotation.Validated;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/jobs/{job}/steps")
+public class CrewController {
+    record PostView(Role role, String roleWords, String task, String personId, Optional<Spot> stand) {}
+
+    record StepView(
+            String id,
+            int turn,
+            Step.Kind kind,
+            String title,
+            Optional<String> stem,
+            int startMin,
+            int endMin,
+            boolean done,
+            List<PostView> posts,
+            long version) {}
+
+    record PostRequest(@NotNull Role role, @NotBlank String personId, Optional<Spot> stand) {}
+
+    record StepRequest(
+            @NotNull Step.Kind kind,
+            Optional<String> stem,
+            @NotNull Integer startMin,
+            @NotNull Integer endMin,
+            @NotNull @Size(max = 20) List<@Valid PostRequest> posts,
+            Long version) {
+        Crews.Entry entry() {
+            return new Crews.Entry(
+                    kind,
+                    stem == null ? Optional.empty() : stem,
+                    startMin,
+                    endMin,
+                    posts.stream()
+                            .map(p -> new Step.Post(p.role, p.personId, p.stand == null ? Optional.empty() : p.stand))
+                            .toList());
+        }
+    }
+
+    private final Crews crews;
+
+    CrewController(Crews crews) {
+        this.crews = crews;
+    }
+
+    @GetMapping
+    @Needs(Needs.Right.READ)
+    List<StepView> steps(@PathVariable String job) {
+        return crews.views(job).stream()
+                .map(v -> {
+                    Step s = v.step();
+                    return new StepView(
+                            s.id(),
+                            s.turn(),
+                            s.kind(),
+                            Speech.words().say(Phrase.step(s.kind(), s.stem())),
+                            s.stem(),
+                            s.startMin(),
+                            s.endMin(),
+                            s.done(),
+                            s.posts().stream()
+                                    .map(p -> new PostView(
+                                            p.role(),
+                                            Speech.words().term(p.role()),
+                                            Speech.words().term(p.role(), "task"),
+                                            p.personId(),
+                                            p.stand()))
+                                    .toList(),
+                            v.version());
+                })
+                .toList();
+    }
+
+    @PostMapping
+    @Needs(Needs.Right.LEAD)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void add(@PathVariable String job, @Validated @RequestBody StepRequest s) {
+        crews.add(job, s.entry());
+    }
+
+    @PutMapping("/{id}")
+    @Needs(Needs.Right.LEAD)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void change(@PathVariable String job, @PathVariable String id, @Validated @RequestBody StepRequest s) {
+        crews.change(job, id, s.entry(), s.version);
+    }
+
+    @PostMapping("/{id}/move")
+    @Needs(Needs.Right.LEAD)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void move(@PathVariable String job, @PathVariable String id, @RequestParam boolean earlier) {
+        crews.move(job, id, earlier);
+    }
+
+    @DeleteMapping("/{id}")
+    @Needs(Needs.Right.LEAD)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable String job, @PathVariable String id, @RequestParam Long version) {
+        crews.remove(job, id, version);
+    }
+}

@@ -1,0 +1,425 @@
+package org.antevid.app.cut.web;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.antevid.app.reader.Speech;
+import org.antevid.core.assist.Lever;
+import org.antevid.core.assist.SideGuy;
+import org.antevid.core.assist.Wedges;
+import org.antevid.core.brief.CutPart;
+import org.antevid.core.cutting.CutPlan;
+import org.antevid.core.cutting.HingeBy;
+import org.antevid.core.cutting.NextHelp;
+import org.antevid.core.cutting.Pull;
+import org.antevid.core.cutting.Splitting;
+import org.antevid.core.cutting.TypeOfCut;
+import org.antevid.core.cutting.WedgeSet;
+import org.antevid.core.lay.LayPlan;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
+import org.antevid.core.quantity.Rounding;
+import org.antevid.core.site.Site;
+import org.antevid.core.stump.School;
+
+/** The cut card as the leader's screen shows it. Needs and loads are rounded up, capacities down, before they leave. */
+public record CutView(
+        CutPart card,
+        double cutHeightM,
+        boolean controlProven,
+        List<String> controlReasons,
+        List<String> warnings,
+        Optional<HingeView> hinge,
+        Optional<StrapCardView> strap,
+        Optional<SplitView> splitting,
+        WedgesView wedges,
+        Optional<LineView> line,
+        Optional<LineView> fallback,
+        List<String> refused,
+        Optional<GuyView> guy,
+        Optional<NeedView> need,
+        List<String> heights,
+        Optional<Double> suggestedHeightM,
+        String insteadOfHeight,
+        boolean reread,
+        Optional<OpenedView> opened,
+        List<TypeView> types,
+        String orderMakesEasier) {
+
+    /**
+     * Two answers for the hinge, the worse decides.
+     *
+     * @param practiceM by the type of cut
+     * @param mechanicsM for three tenths of use; empty for wood that is no hinge
+     * @param taperLeftM offered where the side lean asks for it
+     * @param sidePercent what the side lean takes of what it holds, 95 %, up
+     * @param guyPercent what a guy takes of the side lean, down
+     * @param bendsDeg forward lean that bends it over by itself, up
+     */
+    record HingeView(
+            double practiceM,
+            Optional<Double> mechanicsM,
+            String decides,
+            Optional<Double> taperLeftM,
+            Optional<Double> taperRightM,
+            Optional<Double> sidePercent,
+            double guyPercent,
+            double bendsDeg,
+            boolean movesAlone) {}
+
+    /** @param fullRatio should somebody pull in full before the release */
+    record StrapCardView(
+            Optional<Double> ratio,
+            boolean holds,
+            Optional<Double> neededM,
+            Optional<Double> fullRatio,
+            double tensionN,
+            String wood) {}
+
+    record ChangeView(String words, Optional<String> level) {}
+
+    record SplitView(
+            String level,
+            String practice,
+            double index,
+            String mechanics,
+            double ratio,
+            Map<String, Double> points,
+            double movesAtM,
+            boolean movesEarly,
+            List<ChangeView> changes,
+            List<String> likely) {}
+
+    /**
+     * @param forceInWind each, with the wind at {@code gustMs} against them
+     * @param tipPerMmM what one millimetre of lift moves the tip
+     */
+    record WedgesView(
+            boolean known,
+            String set,
+            GaugeView lift,
+            GaugeView force,
+            GaugeView forceInWind,
+            double gustMs,
+            double driveN,
+            double tipPerMmM,
+            Optional<Integer> levels,
+            List<String> reasons,
+            boolean enough,
+            List<NextView> next,
+            boolean leverFits,
+            boolean leverEnough,
+            List<String> looseAbove) {}
+
+    /** What comes next where the wedges are not enough. */
+    record NextView(NextHelp.Kind kind, String words, boolean enough) {}
+
+    record CheckView(String key, String words, Optional<Boolean> ok, boolean lookAgain) {}
+
+    /**
+     * @param available empty where nobody knows it
+     * @param sideDeg lean to the right that a pull off the lay stands for
+     */
+    record LineView(
+            String kind,
+            GaugeView still,
+            GaugeView now,
+            double nowMs,
+            GaugeView atLimit,
+            Optional<String> available,
+            double gustMs,
+            double angleDeg,
+            double armM,
+            double sideDeg,
+            Optional<Integer> people,
+            String pretension,
+            double travelTieM,
+            double travelHaulM,
+            double personDistM,
+            boolean enough,
+            List<CheckView> checks,
+            List<String> signal) {}
+
+    /** @param takesPercent what it takes of the side lean, down */
+    record GuyView(String tension, Map<Integer, Double> changeM, double takesPercent, List<String> warnings) {}
+
+    /**
+     * How far behind the hinge the weight sits at its 95 % side, how far the means bring it over, and what the wind at
+     * its limit adds; centimetres at the centre of gravity.
+     */
+    record NeedView(double backCm, Optional<Double> meansCm, double windCm) {}
+
+    private static final double CM = 100;
+    /** Lengths on the card are said in whole steps of this. */
+    private static final double STEP_M = 0.005;
+    /** Side use of what is no hinge at all. */
+    private static final double NOT_A_HINGE = 99;
+
+    private static final GaugeView NOTHING = GaugeView.of(0, 0, Dimension.SHORT);
+
+    public record OpenedView(
+            double soundLeftM,
+            double soundRightM,
+            String wood,
+            String note,
+            String who,
+            Instant at,
+            boolean holds,
+            Optional<Double> woodShare,
+            Optional<String> result) {}
+
+    /** One type of cut on this stem. Figures of its own rule. */
+    record TypeView(
+            School school,
+            String words,
+            String firstCut,
+            double faceDeg,
+            double depthM,
+            double hingeM,
+            double hingeLengthM,
+            double stepM,
+            Optional<Double> sidePercent,
+            double bendsDeg,
+            boolean bored,
+            String whenClosed,
+            String goodFor,
+            String disagree,
+            List<String> contradictions,
+            boolean house) {}
+
+    public static CutView of(
+            CutPlan p, CutPart.Hands hands, Site site, List<NextHelp> next, School house, Optional<OpenedView> opened) {
+        LayPlan lay = p.lay();
+        return new CutView(
+                CutPart.of(p, hands),
+                lay.choice().cutHeightM(),
+                lay.control().proven(),
+                Speech.words().say(lay.control().reasons()),
+                p.card().warnings().stream().map(CutView::words).toList(),
+                p.hinge().map(h -> hinge(p)),
+                strap(p),
+                p.splitting().map(CutView::splitting),
+                wedges(p, next),
+                p.pull().map(l -> line(p, l, hands)),
+                p.fallback().map(l -> line(p, l, hands)),
+                Speech.words().say(p.refused()),
+                p.guy().map(g -> guy(p, g)),
+                lay.row()
+                        .map(r -> new NeedView(
+                                Rounding.up(CM * p.asOffsetM(r.backHighNm()), 0),
+                                r.capacityNm().map(c -> Rounding.down(CM * p.asOffsetM(c), 0)),
+                                Rounding.up(CM * p.asOffsetM(p.windNm()), 0))),
+                p.heights().reasons().stream()
+                        .map(r -> Speech.words().say(r.says()))
+                        .toList(),
+                p.heights().suggested(),
+                Speech.words().say(p.heights().instead()),
+                p.reread(),
+                opened,
+                p.types(site).stream().map(t -> type(p, t, house)).toList(),
+                Speech.words().term(lay.choice().cuts().faceOrder()) + ": "
+                        + Speech.words().term(lay.choice().cuts().faceOrder(), "easier"));
+    }
+
+    private static HingeView hinge(CutPlan p) {
+        var h = p.hinge().orElseThrow();
+        double practice = p.byTheRule().ruleHingeM();
+        Optional<Double> mechanics = p.mechanicsHingeM();
+        boolean far = mechanics.isEmpty() || mechanics.get() > 1.5 * practice;
+        HingeBy decides = mechanics.isEmpty()
+                ? HingeBy.NO_HINGE_WOOD
+                : far ? HingeBy.ASKS_FAR_MORE : mechanics.get() > practice ? HingeBy.MECHANICS : HingeBy.PRACTICE;
+        return new HingeView(
+                practice,
+                mechanics,
+                Speech.words().say(Message.of(decides)),
+                p.taper().map(t -> t.leftM()),
+                p.taper().map(t -> t.rightM()),
+                p.lay().row().map(r -> r.use()).filter(u -> u < NOT_A_HINGE).map(u -> Rounding.up(CM * u, 0)),
+                guyPercent(p),
+                Rounding.up(p.bendsDeg().orElseThrow(), 1),
+                h.movesAlone());
+    }
+
+    private static Optional<StrapCardView> strap(CutPlan p) {
+        return p.strap()
+                .map(s -> new StrapCardView(
+                        s.ratio().map(r -> Rounding.down(r, 1)),
+                        s.holds(),
+                        s.neededM().map(n -> Rounding.up(n, 3)),
+                        p.strapFull().flatMap(f -> f.ratio()).map(r -> Rounding.down(r, 1)),
+                        Rounding.up(s.tensionN(), -2),
+                        Speech.words()
+                                .term(p.lay()
+                                        .stem()
+                                        .wood()
+                                        .strap(p.lay().choice().layDeg()))));
+    }
+
+    private static SplitView splitting(Splitting s) {
+        Map<String, Double> points = s.risk().points().entrySet().stream()
+                .filter(e -> e.getValue() != 0)
+                .collect(Collectors.toMap(
+                        Map.Entry::getKey, Map.Entry::getValue, (a, b) -> a, java.util.LinkedHashMap::new));
+        return new SplitView(
+                s.risk().result().key(),
+                s.risk().practice().key(),
+                s.risk().index(),
+                s.risk().mechanics().key(),
+                Rounding.up(s.risk().ratio(), 2),
+                points,
+                Rounding.up(s.risk().movesAtM(), 3),
+                s.risk().movesEarly(),
+                s.changes().stream()
+                        .map(c -> new ChangeView(
+                                Speech.words().say(c.says()), c.level().map(l -> l.key())))
+                        .toList(),
+                Speech.words().say(s.likely()));
+    }
+
+    private static double guyPercent(CutPlan p) {
+        return p.lay()
+                .row()
+                .map(r -> r.guyNm() > 0
+                        ? Rounding.down(CM * Math.min(1, r.guyNm() / r.hold().designNm()), 0)
+                        : 0)
+                .orElse(0.0);
+    }
+
+    private static WedgesView wedges(CutPlan p, List<NextHelp> next) {
+        Wedges.Set set = p.lay().choice().support().wedges();
+        String name = Speech.words()
+                .say(Message.of(WedgeSet.SET)
+                        .with("name", Arg.name(set.name()))
+                        .with("stacked", Arg.flag(set.stack() > 1))
+                        .with("beside", Arg.count(set.beside())));
+        if (p.wedges().isEmpty()) {
+            return new WedgesView(
+                    false,
+                    name,
+                    NOTHING,
+                    NOTHING,
+                    NOTHING,
+                    0,
+                    0,
+                    0,
+                    Optional.empty(),
+                    List.of(),
+                    false,
+                    List.of(),
+                    false,
+                    false,
+                    Speech.words().say(p.looseAbove()));
+        }
+        Wedges w = p.wedges().get();
+        double back = p.lay().row().map(r -> r.backHighNm()).orElse(0.0);
+        Lever lever = p.lever().orElseThrow();
+        boolean fits = p.card().dLayM() <= Lever.MOST_DIAMETER_M;
+        return new WedgesView(
+                true,
+                name,
+                GaugeView.of(w.liftDesignM(), w.liftAvailableM(), Dimension.SHORT),
+                force(w),
+                force(p.wedgesInWind().orElseThrow()),
+                p.gustMs(),
+                Rounding.up(w.drivePerWedgeN(), -2),
+                p.lay().zone().lengthM() / Math.max(0.02, p.card().behindHingeM()) / 1000,
+                w.levels(),
+                Speech.words().terms(w.reasons()),
+                w.enough(),
+                next.stream()
+                        .map(n -> new NextView(n.kind(), Speech.words().say(n.says()), n.enough()))
+                        .toList(),
+                fits,
+                fits && lever.capacityNm() >= Math.max(0, back),
+                Speech.words().say(p.looseAbove()));
+    }
+
+    private static GaugeView force(Wedges w) {
+        return GaugeView.of(Wedges.SAFETY * w.forcePerWedgeN(), Wedges.FORCE_CAP_N, Dimension.FORCE);
+    }
+
+    private static LineView line(CutPlan p, Pull l, CutPart.Hands hands) {
+        return new LineView(
+                Speech.words().term(l.means().kind()),
+                GaugeView.of(l.still().tensionN(), l.availableN().orElse(0.0), Dimension.PULL),
+                GaugeView.of(l.now().tensionN(), l.availableN().orElse(0.0), Dimension.PULL),
+                l.nowMs(),
+                GaugeView.of(l.atLimit().tensionN(), l.availableN().orElse(0.0), Dimension.PULL),
+                l.availableN().map(n -> Speech.words().show(Arg.down(Dimension.PULL, n))),
+                l.gustMs(),
+                l.still().ropeAngleDeg(),
+                Rounding.down(l.still().armM(), 1),
+                Math.signum(l.still().sideNm())
+                        * Rounding.up(Math.abs(p.bendsDeg(l.still().sideNm())), 1),
+                Optional.of(l.now().people())
+                        .filter(n -> l.means().kind() == org.antevid.core.lay.Means.Kind.HAND_LINE),
+                Speech.words().show(Arg.up(Dimension.PULL, l.pretensionN())),
+                Rounding.up(l.travel().tieM(), 1),
+                Rounding.up(l.travel().haulM(), 1),
+                Rounding.up(l.still().minPersonDistM(), 0),
+                l.enough(),
+                l.checks().stream()
+                        .map(c -> new CheckView(c.piece().key(), Speech.words().say(c.says()), c.ok(), c.lookAgain()))
+                        .toList(),
+                Speech.words().say(CutPart.signal(l.means(), hands)));
+    }
+
+    private static GuyView guy(CutPlan p, SideGuy g) {
+        Map<Integer, Double> change = g.lengthChangeM().entrySet().stream()
+                .collect(Collectors.toMap(
+                        Map.Entry::getKey, e -> Rounding.up(e.getValue(), 2), (a, b) -> a, java.util.TreeMap::new));
+        return new GuyView(
+                Speech.words().show(Arg.up(Dimension.PULL, g.tensionN())),
+                change,
+                guyPercent(p),
+                g.warnings().stream().map(CutView::words).toList());
+    }
+
+    private static TypeView type(CutPlan p, TypeOfCut t, School house) {
+        return new TypeView(
+                t.school(),
+                Speech.words().term(t.school()),
+                Speech.words().term(t.school(), "firstCut"),
+                t.card().faceDeg(),
+                t.card().depthM(),
+                t.card().hingeThickM(),
+                Rounding.down(t.card().hingeLengthM() / STEP_M, 0) * STEP_M,
+                t.card().backCutStepM(),
+                t.use().filter(u -> u < NOT_A_HINGE).map(u -> Rounding.up(CM * u, 0)),
+                Rounding.up(p.bendsDeg(t.holdNm()), 1),
+                t.card().borePossible(),
+                Speech.words().say(t.whenClosed()),
+                Speech.words().term(t.school(), "goodFor"),
+                Speech.words().term(t.school(), "disagree"),
+                Speech.words().say(t.contradictions()),
+                t.school() == house);
+    }
+
+    private static String words(String code) {
+        return switch (code) {
+            case "DEPTH_OUTSIDE_SCHOOL" -> "the depth is outside this type of cut";
+            case "FACE_OUTSIDE_SCHOOL" -> "the face angle is outside this type of cut";
+            case "HINGE_OUTSIDE_SCHOOL" -> "the hinge is outside this type of cut";
+            case "STEP_OUTSIDE_SCHOOL" -> "the step is outside this type of cut";
+            case "BACK_CUT_BELOW_FACE" -> "the back cut lies below the notch floor";
+            case "TOO_SMALL_TO_BORE" -> "too small to bore";
+            case "HINGE_NOT_RELIABLE" -> "the wood cannot be relied on as a hinge";
+            case "DEAD_WOOD_ON_WEDGES" -> "a stiff dead hinge over wedges splits the stem";
+            case "THIN_HINGE_LARGE_STEM" -> "a thin hinge on more than half a metre leaves no margin";
+            case "GUY_TIGHTENS_AS_TREE_FALLS" -> "it tightens as the tree falls";
+            case "GUY_GOES_SLACK" -> "it goes slack as the tree falls";
+            case "LINE_TOO_STEEP" -> "it stands too steep";
+            case "ANCHOR_IN_REACH" -> "its anchor is in reach of the stem";
+            case "ROPE_OVERLOADED" -> "its rope is overloaded";
+            default ->
+                code.startsWith("BAR:")
+                        ? "the bar goes through " + code.substring(4).replace('_', ' ')
+                        : code.toLowerCase(Locale.ROOT).replace('_', ' ');
+        };
+    }
+}

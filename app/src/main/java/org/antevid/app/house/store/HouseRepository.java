@@ -1,0 +1,5 @@
+package org.antevid.app.house.store;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+public interface HouseRepository extends JpaRepository<HouseEntity, String> {}

@@ -1,0 +1,131 @@
+package org.antevid.app.house.web;
+
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.Optional;
+import org.antevid.app.house.Kits;
+import org.antevid.app.people.Office;
+import org.antevid.app.people.SignedIn;
+import org.antevid.app.problem.NotAllowed;
+import org.antevid.app.reader.Speech;
+import org.antevid.core.assist.KitItem;
+import org.antevid.core.message.Message;
+import org.antevid.words.Answer;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.validation.annotation.Validated;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/house/kit")
+public class KitController {
+    record KitRequest(
+            @NotNull KitItem.Kind kind,
+            @NotBlank @Size(max = 60) String name,
+            @NotNull Integer count,
+            Optional<Double> barM,
+            Optional<Double> liftM,
+            Optional<Double> lengthM,
+            Optional<Double> strengthN,
+            Optional<Double> efficiency,
+            Optional<Integer> madeYear,
+            @Size(max = 200) String note,
+            Long version) {
+        KitItem item() {
+            return new KitItem(
+                    kind,
+                    name,
+                    count,
+                    or(barM),
+                    or(liftM),
+                    or(lengthM),
+                    or(strengthN),
+                    or(efficiency),
+                    or(madeYear),
+                    note == null ? "" : note);
+        }
+
+        private static <T> Optional<T> or(Optional<T> o) {
+            return o == null ? Optional.empty() : o;
+        }
+    }
+
+    record KitView(
+            String id,
+            KitItem.Kind kind,
+            String kindWords,
+            String name,
+            int count,
+            Optional<Double> barM,
+            Optional<Double> liftM,
+            Optional<Double> lengthM,
+            Optional<Double> strengthN,
+            Optional<Double> efficiency,
+            Optional<Integer> madeYear,
+            String note,
+            long version) {}
+
+    private final Kits kits;
+
+    KitController(Kits kits) {
+        this.kits = kits;
+    }
+
+    @GetMapping
+    List<KitView> all() {
+        return kits.all().stream()
+                .map(e -> new KitView(
+                        e.id(),
+                        e.item().kind(),
+                        Speech.words().term(e.item().kind()),
+                        e.item().name(),
+                        e.item().count(),
+                        e.item().barM(),
+                        e.item().liftM(),
+                        e.item().lengthM(),
+                        e.item().strengthN(),
+                        e.item().efficiency(),
+                        e.item().madeYear(),
+                        e.item().note(),
+                        e.version()))
+                .toList();
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void add(@Validated @RequestBody KitRequest k, @AuthenticationPrincipal SignedIn me) {
+        owner(me);
+        kits.add(k.item());
+    }
+
+    @PutMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void change(@PathVariable String id, @Validated @RequestBody KitRequest k, @AuthenticationPrincipal SignedIn me) {
+        owner(me);
+        kits.change(id, k.item(), k.version);
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable String id, @RequestParam long version, @AuthenticationPrincipal SignedIn me) {
+        owner(me);
+        kits.remove(id, version);
+    }
+
+    private static void owner(SignedIn me) {
+        if (me.office() != Office.OWNER) {
+            throw new NotAllowed(Message.of(Answer.OWNER_CHANGES_KIT));
+        }
+    }
+}

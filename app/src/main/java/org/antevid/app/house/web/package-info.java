@@ -1,0 +1,2 @@
+/** the house over the interface: controllers, what they are sent and what they answer. */
+package org.antevid.app.house.web;

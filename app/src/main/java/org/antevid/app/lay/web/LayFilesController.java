@@ -1,0 +1,61 @@
+package org.antevid.app.lay.web;
+
+import java.nio.charset.StandardCharsets;
+import org.antevid.app.job.Needs;
+import org.antevid.app.lay.LayFiles;
+import org.antevid.app.people.SignedIn;
+import org.antevid.app.sheet.SheetPdf;
+import org.antevid.app.sheet.SheetSvg;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/jobs/{job}")
+public class LayFilesController {
+    private final LayFiles files;
+
+    LayFilesController(LayFiles files) {
+        this.files = files;
+    }
+
+    @GetMapping(value = "/files/lays", produces = "application/geo+json")
+    @Needs(Needs.Right.READ)
+    ResponseEntity<byte[]> geoJson(@PathVariable String job, @RequestParam(defaultValue = "false") boolean wgs84) {
+        return file(
+                files.geoJson(job, wgs84).getBytes(StandardCharsets.UTF_8),
+                "application/geo+json",
+                wgs84 ? "lays-wgs84.geojson" : "lays-local.geojson");
+    }
+
+    @GetMapping(value = "/stems/{stem}/lay/sheet.svg", produces = "image/svg+xml")
+    @Needs(Needs.Right.READ)
+    ResponseEntity<byte[]> svg(
+            @PathVariable String job, @PathVariable String stem, @AuthenticationPrincipal SignedIn me) {
+        return file(
+                SheetSvg.of(files.sheet(job, stem, me)).getBytes(StandardCharsets.UTF_8), "image/svg+xml", "lay.svg");
+    }
+
+    @GetMapping(value = "/stems/{stem}/lay/sheet.pdf", produces = "application/pdf")
+    @Needs(Needs.Right.READ)
+    ResponseEntity<byte[]> pdf(
+            @PathVariable String job, @PathVariable String stem, @AuthenticationPrincipal SignedIn me) {
+        return file(SheetPdf.of(files.sheet(job, stem, me)), "application/pdf", "lay.pdf");
+    }
+
+    private static ResponseEntity<byte[]> file(byte[] bytes, String type, String name) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(type))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename(name).build().toString())
+                .body(bytes);
+    }
+}

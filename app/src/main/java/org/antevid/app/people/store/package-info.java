@@ -1,0 +1,2 @@
+/** How people is kept: entities, their repositories and columns. */
+package org.antevid.app.people.store;

@@ -1,0 +1,5 @@
+package org.antevid.app.place.store;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+public interface UnderlayRepository extends JpaRepository<UnderlayEntity, String> {}

@@ -1,0 +1,8 @@
+package org.antevid.app.plan.store;
+
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+public interface AcknowledgementRepository extends JpaRepository<AcknowledgementEntity, String> {
+    List<AcknowledgementEntity> findByJobId(String jobId);
+}

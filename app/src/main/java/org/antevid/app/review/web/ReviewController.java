@@ -1,0 +1,84 @@
+package org.antevid.app.review.web;
+
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.Optional;
+import org.antevid.app.job.Needs;
+import org.antevid.app.people.SignedIn;
+import org.antevid.app.problem.Again;
+import org.antevid.app.review.Reviews;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.validation.annotation.Validated;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/jobs/{job}/review")
+public class ReviewController {
+    record ReviewView(List<Reviews.Entered> outcomes, List<Reviews.Lesson> lessons) {}
+
+    record OutcomeRequest(
+            @NotNull Double bearingDeg,
+            @NotNull Double distanceM,
+            Optional<Double> hingeLeftMm,
+            Optional<Double> hingeRightMm,
+            Optional<Double> hingeLengthMm,
+            @Size(max = 500) String surprise,
+            Boolean sure,
+            @Size(max = 200) String reason,
+            @Size(max = 60) String id) {
+        private static Optional<Double> or(Optional<Double> o) {
+            return o == null ? Optional.empty() : o;
+        }
+    }
+
+    record LessonRequest(@NotBlank @Size(max = 500) String words) {}
+
+    private final Reviews reviews;
+
+    ReviewController(Reviews reviews) {
+        this.reviews = reviews;
+    }
+
+    @GetMapping
+    @Needs(Needs.Right.READ)
+    ReviewView review(@PathVariable String job) {
+        return new ReviewView(reviews.outcomes(job), reviews.lessons(job));
+    }
+
+    @PutMapping("/outcomes/{stem}")
+    @Needs(Needs.Right.JUDGE)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void outcome(
+            @PathVariable String job,
+            @PathVariable String stem,
+            @Validated @RequestBody OutcomeRequest o,
+            @AuthenticationPrincipal SignedIn me) {
+        Reviews.Measured measured = new Reviews.Measured(
+                o.bearingDeg,
+                o.distanceM,
+                OutcomeRequest.or(o.hingeLeftMm),
+                OutcomeRequest.or(o.hingeRightMm),
+                OutcomeRequest.or(o.hingeLengthMm),
+                o.surprise);
+        Again.whenCrossed(() -> reviews.record(
+                job, stem, new Reviews.Entry(measured, Boolean.TRUE.equals(o.sure), o.reason, o.id), me));
+    }
+
+    @PostMapping("/lessons")
+    @Needs(Needs.Right.REVIEW)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void lesson(
+            @PathVariable String job, @Validated @RequestBody LessonRequest l, @AuthenticationPrincipal SignedIn me) {
+        reviews.learn(job, l.words, me);
+    }
+}

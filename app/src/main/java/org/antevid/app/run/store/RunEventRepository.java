@@ -1,0 +1,16 @@
+package org.antevid.app.run.store;
+
+import java.util.List;
+import java.util.Optional;
+import org.antevid.core.run.Happening;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+public interface RunEventRepository extends JpaRepository<RunEventEntity, Long> {
+    List<RunEventEntity> findByJobIdOrderBySeq(String jobId);
+
+    @Query("select distinct e.jobId from RunEventEntity e where e.kind = :kind")
+    List<String> jobsWith(Happening.Kind kind);
+
+    Optional<RunEventEntity> findByJobIdAndClientId(String jobId, String clientId);
+}

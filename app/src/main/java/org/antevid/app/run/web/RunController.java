@@ -1,0 +1,362 @@
+package org.antevid.app.run.web;
+
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.antevid.app.instrument.Anemometer;
+import org.antevid.app.job.JobLog;
+import org.antevid.app.job.Needs;
+import org.antevid.app.people.Fresh;
+import org.antevid.app.people.SignedIn;
+import org.antevid.app.reader.Speech;
+import org.antevid.app.run.Holds;
+import org.antevid.app.run.RunFacts;
+import org.antevid.app.run.Runs;
+import org.antevid.core.crew.Person;
+import org.antevid.core.crew.Role;
+import org.antevid.core.crew.Step;
+import org.antevid.core.cutting.CutStep;
+import org.antevid.core.judge.Phrase;
+import org.antevid.core.message.Message;
+import org.antevid.core.run.Against;
+import org.antevid.core.run.Happening;
+import org.antevid.core.run.LiftReason;
+import org.antevid.core.run.Word;
+import org.antevid.core.site.Spot;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.validation.annotation.Validated;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/jobs/{job}/run")
+public class RunController {
+    record PersonState(
+            String personId,
+            String name,
+            Role role,
+            String roleWords,
+            Optional<Spot> stand,
+            boolean signed,
+            Optional<Instant> readyAt) {}
+
+    record ProtectionState(String featureId, String name, String words, String by, boolean done, boolean askAgain) {}
+
+    record TickView(
+            String key,
+            CutStep.Kind kind,
+            Message says,
+            List<Message> measures,
+            Optional<String> who,
+            Optional<Instant> at) {}
+
+    record StepState(
+            String id,
+            int turn,
+            String title,
+            Optional<String> stem,
+            List<PersonState> people,
+            boolean iMayConfirmStopped,
+            boolean iAmPosted,
+            boolean iAmReady,
+            List<TickView> cuts,
+            int openTicks,
+            boolean iMayTick) {}
+
+    record AgainstView(Against.Why why, String subject, String words) {}
+
+    record WindNow(double gustMs, double sigmaMs, double fromDeg, boolean simulated, Instant at) {}
+
+    /**
+     * @param word for the caller alone
+     * @param because what ended the last go, when the word is STAND_FAST
+     * @param ringM of the step's stem
+     * @param waitAt where those without a part wait
+     */
+    record RunView(
+            Optional<Integer> briefing,
+            int stepsInAll,
+            Optional<StepState> step,
+            boolean going,
+            Word word,
+            Optional<String> because,
+            Optional<Double> ringM,
+            String waitAt,
+            Optional<Instant> signalTriedAt,
+            List<AgainstView> against,
+            List<ProtectionState> protections,
+            boolean held,
+            List<JobLog.Line> log,
+            double gustLimitMs,
+            WindNow wind) {}
+
+    /** @param id made by the sender, so that it is done once however often it is sent */
+    record ReadyRequest(
+            @NotNull Boolean ready, @Size(max = 60) String id) {}
+
+    record TickRequest(
+            @NotBlank @Size(max = 60) String key,
+            @NotNull Boolean done,
+            @Size(max = 60) String id) {}
+
+    record DoneRequest(
+            @NotNull Boolean done, @Size(max = 60) String id) {}
+
+    record SignalRequest(@Size(max = 60) String id) {}
+
+    record GoRequest(@Size(max = 60) String id) {}
+
+    /** @param openTicks how many cuts and checks are not ticked off, as the leader has seen it; 0 when all are */
+    record StepDoneRequest(
+            @Min(0) Integer openTicks, @Size(max = 60) String id) {}
+
+    /**
+     * @param pressedAt by the phone's clock
+     * @param sentAt by the same clock, so that only the time between counts
+     */
+    record HoldRequest(
+            @NotBlank @Size(max = 60) String id,
+            @Size(max = 200) String reason,
+            Instant pressedAt,
+            Instant sentAt) {
+        Duration ago() {
+            return pressedAt == null || sentAt == null ? Duration.ZERO : Duration.between(pressedAt, sentAt);
+        }
+    }
+
+    record ReceiptRequest(
+            @NotNull Happening.Kind state, @Size(max = 60) String id) {}
+
+    record LiftRequest(
+            @NotNull LiftReason reason,
+            @NotNull Long through,
+            @Size(max = 200) String words,
+            @Size(max = 60) String id) {}
+
+    record LiftChoice(LiftReason reason, String words) {}
+
+    private final Runs runs;
+    private final Holds holds;
+    private final Anemometer anemometer;
+    private final Fresh fresh;
+
+    RunController(Runs runs, Holds holds, Anemometer anemometer, Fresh fresh) {
+        this.runs = runs;
+        this.holds = holds;
+        this.anemometer = anemometer;
+        this.fresh = fresh;
+    }
+
+    @GetMapping
+    @Needs(Needs.Right.READ)
+    RunView run(@PathVariable String job, @AuthenticationPrincipal SignedIn me) {
+        RunFacts f = runs.facts(job);
+        boolean going = f.going().isPresent();
+        boolean posted = f.posted().contains(me.personId());
+        Word word = Word.of(
+                f.step().isPresent(),
+                f.course().standing().isPresent(),
+                posted,
+                going,
+                f.ended().isPresent() && !readyNow(f, me));
+        Anemometer.Reading w = anemometer.now();
+        return new RunView(
+                f.briefing().map(b -> b.number()),
+                f.stepsInAll(),
+                f.step().map(s -> step(f, s, me)),
+                going,
+                word,
+                f.ended().map(Speech.words()::say),
+                f.ringM(),
+                f.waitAt(),
+                f.course().signalTried().map(h -> f.line(h).at()),
+                f.against().stream()
+                        .map(a -> new AgainstView(
+                                a.why(), a.subject(), Speech.words().say(a.message())))
+                        .toList(),
+                protections(f),
+                f.course().standing().isPresent(),
+                f.newest(),
+                f.gustLimitMs(),
+                new WindNow(w.gustMs().value(), w.gustMs().sigma(), w.fromDeg(), w.simulated(), w.at()));
+    }
+
+    private static boolean readyNow(RunFacts f, SignedIn me) {
+        return f.step()
+                .filter(s -> f.course().ready(s.id()).containsKey(me.personId()))
+                .isPresent();
+    }
+
+    private static List<ProtectionState> protections(RunFacts f) {
+        Map<String, Happening> so = f.course().stillSo();
+        return f.protections().stream()
+                .map(p -> new ProtectionState(
+                        p.id(),
+                        p.entry().name(),
+                        Speech.words().term(p.entry().protection()),
+                        p.entry().protectedBy(),
+                        p.entry().protectionDone(),
+                        f.asked().contains(p.id()) && !so.containsKey(p.id())))
+                .toList();
+    }
+
+    private static StepState step(RunFacts f, Step s, SignedIn me) {
+        Map<String, Happening> ready = f.course().ready(s.id());
+        List<PersonState> states = s.posts().stream()
+                .map(p -> new PersonState(
+                        p.personId(),
+                        f.people().stream()
+                                .filter(x -> x.id().equals(p.personId()))
+                                .map(Person::name)
+                                .findFirst()
+                                .orElse("?"),
+                        p.role(),
+                        Speech.words().term(p.role()),
+                        p.stand(),
+                        f.briefing().filter(b -> b.signedBy(p.personId())).isPresent(),
+                        Optional.ofNullable(ready.get(p.personId()))
+                                .map(h -> f.line(h).at())))
+                .toList();
+        List<Role> mine = s.posts().stream()
+                .filter(p -> p.personId().equals(me.personId()))
+                .map(Step.Post::role)
+                .toList();
+        Map<String, Happening> ticked = f.course().ticked(s.id());
+        List<TickView> cuts = f.cuts().stream()
+                .map(c -> new TickView(
+                        c.key(),
+                        c.kind(),
+                        c.says(),
+                        c.measures(),
+                        Optional.ofNullable(ticked.get(c.key()))
+                                .map(h -> f.line(h).who()),
+                        Optional.ofNullable(ticked.get(c.key()))
+                                .map(h -> f.line(h).at())))
+                .toList();
+        return new StepState(
+                s.id(),
+                s.turn(),
+                Speech.words().say(Phrase.step(s.kind(), s.stem())),
+                s.stem(),
+                states,
+                mine.stream().anyMatch(Runs::seesTheSaw),
+                !mine.isEmpty(),
+                ready.containsKey(me.personId()),
+                cuts,
+                (int) cuts.stream().filter(c -> c.at().isEmpty()).count(),
+                Runs.mayTick(f, me));
+    }
+
+    /** Holds alone: nothing is computed, so that everybody sees a stop call at once. */
+    @GetMapping("/holds")
+    @Needs(Needs.Right.READ)
+    List<Holds.HoldView> holds(@PathVariable String job) {
+        return holds.holds(job);
+    }
+
+    /** Why a hold may be lifted, for one tap. */
+    @GetMapping("/lift-reasons")
+    @Needs(Needs.Right.READ)
+    List<LiftChoice> reasons(@PathVariable String job) {
+        return List.of(LiftReason.values()).stream()
+                .map(r -> new LiftChoice(r, Speech.words().term(r)))
+                .toList();
+    }
+
+    @PostMapping("/signal-tried")
+    @Needs(Needs.Right.LEAD)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void signalTried(
+            @PathVariable String job,
+            @Validated @RequestBody(required = false) SignalRequest s,
+            @AuthenticationPrincipal SignedIn me) {
+        runs.signalTried(job, s == null ? "" : s.id, me);
+    }
+
+    @PostMapping("/ready")
+    @Needs(Needs.Right.WORK)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void ready(@PathVariable String job, @Validated @RequestBody ReadyRequest r, @AuthenticationPrincipal SignedIn me) {
+        runs.ready(job, r.ready, r.id, me);
+    }
+
+    @PostMapping("/ticks")
+    @Needs(Needs.Right.WORK)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void tick(@PathVariable String job, @Validated @RequestBody TickRequest t, @AuthenticationPrincipal SignedIn me) {
+        runs.tick(job, t.key, t.done, t.id, me);
+    }
+
+    @PostMapping("/protections/{feature}")
+    @Needs(Needs.Right.WORK)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void protection(
+            @PathVariable String job,
+            @PathVariable String feature,
+            @Validated @RequestBody DoneRequest d,
+            @AuthenticationPrincipal SignedIn me) {
+        runs.confirmProtection(job, feature, d.done, d.id, me);
+    }
+
+    @PostMapping("/go")
+    @Needs(Needs.Right.LEAD)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void go(
+            @PathVariable String job,
+            @Validated @RequestBody(required = false) GoRequest g,
+            @AuthenticationPrincipal SignedIn me) {
+        fresh.require(me);
+        runs.go(job, g == null ? "" : g.id, me);
+    }
+
+    @PostMapping("/done")
+    @Needs(Needs.Right.LEAD)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void done(
+            @PathVariable String job,
+            @Validated @RequestBody(required = false) StepDoneRequest d,
+            @AuthenticationPrincipal SignedIn me) {
+        runs.done(job, d == null || d.openTicks == null ? 0 : d.openTicks, d == null ? "" : d.id, me);
+    }
+
+    @PostMapping("/holds")
+    @Needs(Needs.Right.READ)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void hold(@PathVariable String job, @Validated @RequestBody HoldRequest h, @AuthenticationPrincipal SignedIn me) {
+        holds.press(job, h.id, h.reason, h.ago(), me);
+    }
+
+    @PostMapping("/holds/{hold}/receipts")
+    @Needs(Needs.Right.READ)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void receipt(
+            @PathVariable String job,
+            @PathVariable String hold,
+            @Validated @RequestBody ReceiptRequest r,
+            @AuthenticationPrincipal SignedIn me) {
+        holds.receipt(job, hold, r.state, r.id, me);
+    }
+
+    @PostMapping("/holds/{hold}/lift")
+    @Needs(Needs.Right.LEAD)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void lift(
+            @PathVariable String job,
+            @PathVariable String hold,
+            @Validated @RequestBody LiftRequest l,
+            @AuthenticationPrincipal SignedIn me) {
+        holds.lift(job, hold, l.through, l.reason, l.words, l.id, me);
+    }
+}

@@ -1,0 +1,2 @@
+/** the run over the interface: controllers, what they are sent and what they answer. */
+package org.antevid.app.run.web;

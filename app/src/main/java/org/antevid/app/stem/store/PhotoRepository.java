@@ -1,0 +1,34 @@
+package org.antevid.app.stem.store;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+public interface PhotoRepository extends JpaRepository<PhotoEntity, String> {
+    @Query("select p.jobId from PhotoEntity p where p.id = :id")
+    Optional<String> jobOf(String id);
+
+    @Query("select p.stemId from PhotoEntity p where p.id = :id")
+    Optional<String> stemOf(String id);
+
+    /** A photo without its picture. */
+    interface Entry {
+        String getId();
+
+        String getStemId();
+
+        String getDefectId();
+
+        String getWho();
+
+        Instant getAt();
+
+        int getWidthPx();
+
+        int getHeightPx();
+    }
+
+    List<Entry> findByJobIdOrderByAt(String jobId);
+}

@@ -1,0 +1,335 @@
+package org.antevid.app.stem.web;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import org.antevid.app.job.Needs;
+import org.antevid.app.reader.Speech;
+import org.antevid.app.stem.Readings;
+import org.antevid.app.stem.Stems;
+import org.antevid.app.stem.store.StemEntity;
+import org.antevid.core.quantity.Estimate;
+import org.antevid.core.quantity.Rounding;
+import org.antevid.core.site.Spot;
+import org.antevid.core.stem.Condition;
+import org.antevid.core.stem.ConditionWords;
+import org.antevid.core.stem.Defect;
+import org.antevid.core.stem.DefectKind;
+import org.antevid.core.stem.FieldBook;
+import org.antevid.core.stem.FieldNote;
+import org.antevid.core.stem.Outline;
+import org.antevid.core.stem.SightingKind;
+import org.antevid.core.stem.Species;
+import org.antevid.core.stem.StemMass;
+import org.antevid.core.stem.StemState;
+import org.antevid.core.stem.Tell;
+import org.antevid.core.stem.Verdict;
+import org.antevid.core.stem.Wood;
+import org.springframework.http.HttpStatus;
+import org.springframework.validation.annotation.Validated;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/jobs/{job}/stems")
+public class StemController {
+    record Figure(double value, double sigma, double low, double high, String how, boolean byEye) {
+        static Figure of(FieldBook.Got g) {
+            Estimate e = g.estimate();
+            return new Figure(
+                    e.value(), e.sigma(), e.low(), e.high(), Speech.words().say(g.how()), g.byEye());
+        }
+    }
+
+    record LeanFigure(
+            double deg, double sigmaDeg, double azimuthDeg, String how, boolean byEye, List<String> warnings) {}
+
+    record MassFigure(
+            double massKg,
+            double massHighKg,
+            double stemKg,
+            double crownKg,
+            double cgM,
+            double sigmaRel,
+            double dCutM) {}
+
+    record OffsetFigure(double offsetM, Optional<Double> azimuthDeg, double sigmaM) {}
+
+    record WallView(double azimuthDeg, double heightM, double thicknessM, double sigmaM, boolean accepted) {}
+
+    record WoodView(
+            @NotNull Condition left,
+            @NotNull Condition right,
+            @NotNull Condition back,
+            @NotNull Condition core,
+            @NotNull Condition crown,
+            Optional<Double> facingDeg) {
+        static WoodView of(Wood w) {
+            return new WoodView(w.left(), w.right(), w.back(), w.core(), w.crown(), w.facingDeg());
+        }
+
+        Wood wood() {
+            return new Wood(left, right, back, core, crown, facingDeg == null ? Optional.empty() : facingDeg);
+        }
+    }
+
+    record ChosenView(Verdict verdict, String words, String because, String closedOff, String toldWhom) {}
+
+    record StemView(
+            String id,
+            String label,
+            Species species,
+            String commonName,
+            StemState state,
+            String stateWords,
+            Spot at,
+            WoodView wood,
+            Condition hingeWood,
+            String hingeWoodWords,
+            StemMass.Shape shape,
+            StemMass.Crown crown,
+            boolean toBeKept,
+            String note,
+            List<String> unionWith,
+            Optional<Double> unionHeightM,
+            long version,
+            Optional<Figure> diameter,
+            Optional<Figure> height,
+            Optional<LeanFigure> lean,
+            Optional<Figure> crownRadius,
+            Optional<OffsetFigure> crownOffset,
+            Optional<Figure> heave,
+            List<WallView> walls,
+            Optional<MassFigure> mass,
+            Optional<Outline> outline,
+            List<String> notKnown,
+            List<String> contradictions,
+            Optional<ChosenView> chosen,
+            List<FieldBookController.SightingView> sightings,
+            List<FieldBookController.DefectView> defects) {}
+
+    record StemRequest(
+            @NotNull Species species,
+            @NotNull StemState state,
+            @NotNull Spot at,
+            @NotNull @Valid WoodView wood,
+            @NotNull StemMass.Shape shape,
+            @NotNull StemMass.Crown crown,
+            @NotNull Boolean toBeKept,
+            @Size(max = 500) String note,
+            @Size(max = 10) List<@Size(max = 20) String> unionWith,
+            Optional<Double> unionHeightM,
+            Long version) {
+        Stems.NewStem entry() {
+            return new Stems.NewStem(
+                    species,
+                    state,
+                    at,
+                    wood.wood(),
+                    shape,
+                    crown,
+                    toBeKept,
+                    note,
+                    unionWith == null ? List.of() : unionWith,
+                    unionHeightM == null ? Optional.empty() : unionHeightM);
+        }
+    }
+
+    record VerdictRequest(
+            @NotNull Verdict verdict,
+            @Size(max = 300) String because,
+            @Size(max = 300) String closedOff,
+            @Size(max = 300) String toldWhom,
+            @NotNull Long version) {}
+
+    record NewId(String id) {}
+
+    record SpeciesChoice(String key, String words, String botanical, String note, String hinge, String split) {}
+
+    record TellChoice(Tell key, String words, boolean bad) {}
+
+    record DefectChoice(DefectKind key, String words, List<TellChoice> tells) {}
+
+    record NoteView(
+            String name,
+            String words,
+            String unit,
+            double low,
+            double high,
+            double step,
+            boolean required,
+            Optional<Double> standard,
+            List<String> choices) {
+        static NoteView of(SightingKind kind, FieldNote n) {
+            return new NoteView(
+                    n.name(),
+                    Speech.words().term(kind, n.name()),
+                    n.unit(),
+                    n.low(),
+                    n.high(),
+                    n.step(),
+                    n.required(),
+                    n.standard(),
+                    n.choices());
+        }
+    }
+
+    record SightingChoice(SightingKind key, String words, String instrument, boolean byEye, List<NoteView> notes) {}
+
+    record ConditionChoice(Condition key, String words) {}
+
+    record FoundChoice(Defect.Found key, String words) {}
+
+    record Choices(
+            List<SpeciesChoice> species,
+            List<DefectChoice> defects,
+            List<SightingChoice> sightings,
+            List<ConditionChoice> conditions,
+            List<FoundChoice> found) {}
+
+    private final Stems stems;
+
+    StemController(Stems stems) {
+        this.stems = stems;
+    }
+
+    @GetMapping
+    @Needs(Needs.Right.READ)
+    List<StemView> stems(@PathVariable String job) {
+        return stems.all(job).stream().map(StemController::view).toList();
+    }
+
+    /** What there is to choose from, the same for every job. */
+    @GetMapping("/choices")
+    @Needs(Needs.Right.READ)
+    Choices choices(@PathVariable String job) {
+        return new Choices(
+                Arrays.stream(Species.values())
+                        .map(s -> new SpeciesChoice(
+                                s.name(),
+                                Speech.words().term(s),
+                                s.genus(),
+                                Speech.words().term(s, "note"),
+                                s.hinge().name().toLowerCase(java.util.Locale.ROOT),
+                                s.split().name().toLowerCase(java.util.Locale.ROOT)))
+                        .toList(),
+                Arrays.stream(DefectKind.values())
+                        .map(k -> new DefectChoice(
+                                k,
+                                Speech.words().term(k),
+                                k.tells().stream()
+                                        .map(t ->
+                                                new TellChoice(t, Speech.words().term(t), t.bad()))
+                                        .toList()))
+                        .toList(),
+                Arrays.stream(SightingKind.values())
+                        .map(k -> new SightingChoice(
+                                k,
+                                Speech.words().term(k),
+                                Speech.words().term(k, "instrument"),
+                                k.byEye(),
+                                k.notes().stream().map(n -> NoteView.of(k, n)).toList()))
+                        .toList(),
+                Arrays.stream(Condition.values())
+                        .map(c -> new ConditionChoice(c, Speech.words().say(ConditionWords.of(c))))
+                        .toList(),
+                Arrays.stream(Defect.Found.values())
+                        .map(f -> new FoundChoice(f, Speech.words().term(f)))
+                        .toList());
+    }
+
+    @PostMapping
+    @Needs(Needs.Right.LEAD)
+    NewId add(@PathVariable String job, @Validated @RequestBody StemRequest s) {
+        return new NewId(stems.add(job, s.entry()));
+    }
+
+    @PutMapping("/{id}")
+    @Needs(Needs.Right.LEAD)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void change(@PathVariable String job, @PathVariable String id, @Validated @RequestBody StemRequest s) {
+        stems.change(job, id, s.entry(), s.version);
+    }
+
+    /** How the leader wants it taken down, or left. */
+    @PutMapping("/{id}/verdict")
+    @Needs(Needs.Right.LEAD)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void choose(@PathVariable String job, @PathVariable String id, @Validated @RequestBody VerdictRequest v) {
+        stems.choose(job, id, new Stems.Choice(v.verdict, v.because, v.closedOff, v.toldWhom), v.version);
+    }
+
+    private static StemView view(Readings all) {
+        StemEntity r = all.stem();
+        FieldBook book = all.book();
+        Condition hinge = all.reading().hingeWood();
+        Optional<ChosenView> chosen = Optional.ofNullable(r.verdict)
+                .map(v -> new ChosenView(v, Speech.words().term(v), r.verdictBecause, r.closedOff, r.toldWhom));
+        return new StemView(
+                r.id,
+                r.label,
+                r.species,
+                Speech.words().term(r.species),
+                r.state,
+                Speech.words().term(r.state),
+                r.at(),
+                WoodView.of(r.wood()),
+                hinge,
+                Speech.words().say(ConditionWords.of(hinge)),
+                r.shape,
+                r.crown,
+                r.toBeKept,
+                r.note,
+                r.unionWith,
+                Optional.ofNullable(r.unionHeightM),
+                r.version,
+                book.diameter().map(Figure::of),
+                book.height().map(Figure::of),
+                book.lean()
+                        .map(g -> new LeanFigure(
+                                g.lean().deg(),
+                                g.lean().sigmaDeg(),
+                                g.lean().azimuthDeg(),
+                                Speech.words().say(g.how()),
+                                g.byEye(),
+                                g.warnings())),
+                book.crownRadius().map(Figure::of),
+                book.crownOffset().map(o -> new OffsetFigure(o.offsetM(), o.azimuthDeg(), o.sigmaM())),
+                book.heave().map(Figure::of),
+                book.walls().stream()
+                        .map(w -> new WallView(
+                                w.azimuthDeg(),
+                                w.heightM(),
+                                w.thicknessM().value(),
+                                w.thicknessM().sigma(),
+                                w.accepted()))
+                        .toList(),
+                all.reading()
+                        .mass(0.3)
+                        .map(m -> new MassFigure(
+                                m.massKg(),
+                                Rounding.up(m.massHighKg(), -1),
+                                m.stemKg(),
+                                m.crownKg(),
+                                m.cgM(),
+                                m.sigmaRel(),
+                                m.dCutM())),
+                Outline.of(all.reading()),
+                Speech.words().terms(all.reading().notKnown()),
+                Speech.words().say(book.disagreements()),
+                chosen,
+                all.sightings().stream()
+                        .map(s -> FieldBookController.view(s, r.state))
+                        .toList(),
+                all.defects().stream().map(FieldBookController::view).toList());
+    }
+}

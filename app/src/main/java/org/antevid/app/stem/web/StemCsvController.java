@@ -1,0 +1,77 @@
+package org.antevid.app.stem.web;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import org.antevid.app.exchange.ImportReport;
+import org.antevid.app.job.Needs;
+import org.antevid.app.people.SignedIn;
+import org.antevid.app.stem.StemCsv;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+
+/** Stems, sightings and defects out to and in from comma-separated tables. */
+@RestController
+@RequestMapping("/api/jobs/{job}/files")
+public class StemCsvController {
+    private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
+
+    /** Which of the three tables. */
+    enum Table {
+        STEMS,
+        SIGHTINGS,
+        DEFECTS
+    }
+
+    private final StemCsv csv;
+
+    StemCsvController(StemCsv csv) {
+        this.csv = csv;
+    }
+
+    @GetMapping(value = "/csv/{table}", produces = "text/csv")
+    @Needs(Needs.Right.READ)
+    ResponseEntity<String> out(@PathVariable String job, @PathVariable Table table) {
+        String text =
+                switch (table) {
+                    case STEMS -> csv.stems(job);
+                    case SIGHTINGS -> csv.sightings(job);
+                    case DEFECTS -> csv.defects(job);
+                };
+        return ResponseEntity.ok()
+                .contentType(CSV)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(table.name().toLowerCase(java.util.Locale.ROOT) + ".csv")
+                                .build()
+                                .toString())
+                .body(text);
+    }
+
+    /** Nothing is taken from a file with a bad row, unless the leader takes the good rows. */
+    @PostMapping(value = "/csv/{table}", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    @Needs(Needs.Right.LEAD)
+    ImportReport in(
+            @PathVariable String job,
+            @PathVariable Table table,
+            @RequestParam("file") MultipartFile file,
+            @RequestParam(defaultValue = "false") boolean takeGoodRows,
+            @AuthenticationPrincipal SignedIn me)
+            throws IOException {
+        return switch (table) {
+            case STEMS -> csv.readStems(job, file.getBytes(), takeGoodRows, me);
+            case SIGHTINGS -> csv.readSightings(job, file.getBytes(), takeGoodRows, me);
+            case DEFECTS -> csv.readDefects(job, file.getBytes(), takeGoodRows, me);
+        };
+    }
+}

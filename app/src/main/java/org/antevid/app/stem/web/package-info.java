@@ -1,0 +1,2 @@
+/** stems and their field books over the interface: controllers, what they are sent and what they answer. */
+package org.antevid.app.stem.web;

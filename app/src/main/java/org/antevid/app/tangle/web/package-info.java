@@ -1,0 +1,2 @@
+/** the tangle over the interface: controllers, what they are sent and what they answer. */
+package org.antevid.app.tangle.web;
