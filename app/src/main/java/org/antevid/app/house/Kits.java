@@ -48,6 +48,10 @@ public class Kits {
                 : repository.findById(id).map(KitEntity::forCore).filter(i -> i.kind() == kind);
     }
 
+    public boolean has(String id) {
+        return !id.isBlank() && repository.existsById(id);
+    }
+
     /** @return the strongest of a kind on the list */
     public Optional<Entry> strongest(KitItem.Kind kind) {
         return all().stream().filter(e -> e.item.kind() == kind).max(Comparator.comparingDouble(e -> e.item.strengthN()

@@ -1,20 +1,19 @@
 package org.antevid.app.lay;
 
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.antevid.app.house.House;
 import org.antevid.app.house.Kits;
 import org.antevid.app.instrument.Anemometer;
 import org.antevid.app.job.Change;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.job.Kept;
+import org.antevid.app.lay.store.ClipPart;
 import org.antevid.app.lay.store.LayEntity;
 import org.antevid.app.lay.store.LayRepository;
 import org.antevid.app.people.SignedIn;
@@ -99,12 +98,12 @@ public class Lays {
             Optional<FaceReading> opened,
             boolean fixed,
             List<Spot> dropZone,
-            List<LayEntity.Clip> clips,
+            List<ClipPart> clips,
             Map<EscapeRoutes.Side, String> clearedBy,
             Optional<Basis> basis,
             long version) {
         public List<Zone.Clip> zoneClips() {
-            return clips.stream().map(LayEntity.Clip::forCore).toList();
+            return clips.stream().map(ClipPart::forCore).toList();
         }
 
         /** @return the fixed drop zone */
@@ -136,10 +135,10 @@ public class Lays {
                 r.stemId,
                 r.request(),
                 r.choice(kits),
-                Optional.ofNullable(r.opened),
+                r.opened(),
                 r.fixed,
                 r.dropZone,
-                r.clips,
+                List.copyOf(r.clips),
                 clearedBy,
                 Optional.ofNullable(r.basis),
                 r.version);
@@ -199,7 +198,7 @@ public class Lays {
     public void opened(String jobId, String stemId, OpenedFace face, String note, SignedIn who) {
         stems.requireOpen(jobId, stemId);
         LayEntity r = record(jobId, stemId);
-        r.opened = new FaceReading(
+        r.opened(new FaceReading(
                 face.soundLeftM(),
                 face.soundRightM(),
                 face.wood(),
@@ -207,7 +206,7 @@ public class Lays {
                 who.name(),
                 Instant.now(),
                 r.cutHeightM,
-                r.layDeg);
+                r.layDeg));
         lays.saveAndFlush(r);
         jobs.touched(jobId, Change.LAY);
     }
@@ -333,7 +332,7 @@ public class Lays {
         }
         Site site = site(jobId);
         LayPlan plan = plan(jobId, stemId, choice, site);
-        r.takes(request, choice);
+        r.takes(request, choice, id -> kits.has(id));
         r.basis = fixed ? Basis.of(plan, site) : null;
         r.fixed = fixed;
         r.dropZone = List.copyOf(dropZone);
@@ -371,14 +370,13 @@ public class Lays {
         stems.requireOpen(jobId, stemId);
         LayEntity r = record(jobId, stemId);
         trail.requireFresh(r, stemId, r.version, version, "The lay of this stem");
-        LayEntity.Clip clip =
-                new LayEntity.Clip(kind, List.copyOf(outline), Require.text(reason, 200, "reason"), who.name());
+        ClipPart clip = ClipPart.of(kind, outline, Require.text(reason, 200, "reason"), who.name());
         clip.forCore();
         if (r.clips.size() >= MOST_CLIPS) {
             throw new RefusedInput(
                     "TOO_MANY", "clips", "at most " + MOST_CLIPS + " pieces are taken out of the zones of one stem");
         }
-        r.clips = Stream.concat(r.clips.stream(), Stream.of(clip)).toList();
+        r.clips.add(clip);
         lays.saveAndFlush(r);
         jobs.touched(jobId, Change.LAY);
     }
@@ -391,9 +389,7 @@ public class Lays {
         if (index < 0 || index >= r.clips.size()) {
             throw new NotThere();
         }
-        List<LayEntity.Clip> left = new ArrayList<>(r.clips);
-        left.remove(index);
-        r.clips = List.copyOf(left);
+        r.clips.remove(index);
         lays.saveAndFlush(r);
         jobs.touched(jobId, Change.LAY);
     }

@@ -1,6 +1,7 @@
 package org.antevid.app.stem;
 
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -204,7 +205,7 @@ public class FieldBooks {
         r.depthM = d.depthM().orElse(null);
         r.extent = extent == null ? "" : extent.strip();
         r.found = d.found();
-        r.tells = d.tells().stream().map(Enum::name).toList();
+        r.tells = new ArrayList<>(d.tells());
         r.note = d.note() == null ? "" : d.note().strip();
         r.who = who;
         r.seenAt = at;

@@ -152,7 +152,7 @@ public class StemCsv {
                                 key(r.shape),
                                 key(r.crown),
                                 r.toBeKept ? "yes" : "no",
-                                String.join(" ", r.unionWith),
+                                String.join(" ", r.unionWith()),
                                 r.unionHeightM,
                                 r.note))
                         .toList());
@@ -197,7 +197,7 @@ public class StemCsv {
                                 d.extent,
                                 key(d.found),
                                 d.tells.stream()
-                                        .map(t -> t.toLowerCase(Locale.ROOT))
+                                        .map(t -> t.name().toLowerCase(Locale.ROOT))
                                         .collect(Collectors.joining(" ")),
                                 d.note,
                                 d.who,
@@ -300,7 +300,7 @@ public class StemCsv {
                 && s.crown == n.crown()
                 && s.toBeKept == n.toBeKept()
                 && s.note.equals(n.note())
-                && s.unionWith.equals(n.unionWith())
+                && s.unionWith().equals(n.unionWith())
                 && Objects.equals(s.unionHeightM, n.unionHeightM().orElse(null));
     }
 
@@ -497,21 +497,13 @@ public class StemCsv {
         d.depthM = r.maybe("depth_m").orElse(null);
         d.extent = r.text("extent");
         d.found = r.choice("found", Defect.Found.class);
-        d.tells = r.text("tells").isEmpty()
-                ? List.of()
-                : Arrays.stream(r.text("tells").toUpperCase(Locale.ROOT).split(" +"))
-                        .toList();
+        d.tells = tells(r);
         d.note = r.text("note");
         d.who = r.need("who");
         d.seenAt = at(r);
         d.byCrew = r.yes("by_crew");
         d.setAside = r.text("set_aside").isEmpty() ? null : r.text("set_aside");
         d.setAsideBy = d.setAside == null ? null : r.text("set_aside_by");
-        d.tells.stream()
-                .filter(t ->
-                        Arrays.stream(Tell.values()).noneMatch(k -> k.name().equals(t)))
-                .findFirst()
-                .ifPresent(t -> r.bad("tells", "'" + t.toLowerCase(Locale.ROOT) + "' is no sign that is known"));
         if (stem != null && r.good()) {
             try {
                 d.forCore();
@@ -522,5 +514,19 @@ public class StemCsv {
             }
         }
         return d;
+    }
+
+    private static List<Tell> tells(CsvTable.Row r) {
+        List<Tell> known = new ArrayList<>();
+        for (String word : r.text("tells").split(" +", -1)) {
+            Optional<Tell> tell = Arrays.stream(Tell.values())
+                    .filter(k -> k.name().equalsIgnoreCase(word))
+                    .findFirst();
+            tell.ifPresent(known::add);
+            if (tell.isEmpty() && !word.isEmpty()) {
+                r.bad("tells", "'" + word + "' is no sign that is known");
+            }
+        }
+        return known;
     }
 }

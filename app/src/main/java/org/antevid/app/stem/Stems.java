@@ -247,7 +247,7 @@ public class Stems {
                     60,
                     "unionHeightM");
         }
-        r.unionWith = List.copyOf(n.unionWith);
+        r.unionWith(n.unionWith);
         r.unionHeightM = n.unionHeightM.orElse(null);
         stems.saveAndFlush(r);
         jobs.touched(r.jobId, Change.STEM);

@@ -8,6 +8,11 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Objects;
 import org.antevid.core.message.Message;
 import org.antevid.core.message.Plain;
 
@@ -33,6 +38,20 @@ public final class StoredJson {
 
     public static <T> T read(String text, Class<T> type) {
         return as(tree(text), type);
+    }
+
+    /** @return what is kept, as a tree */
+    public static JsonNode node(String text) {
+        return tree(text);
+    }
+
+    /** @return a text of ours that ships with the program */
+    public static String resource(String path) {
+        try (InputStream in = StoredJson.class.getResourceAsStream(path)) {
+            return new String(Objects.requireNonNull(in, path).readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /** @return the message that is kept so; text that is none was written before there were messages */

@@ -1,15 +1,28 @@
 package org.antevid.app.lay.store;
 
+import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
+import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.MapKeyColumn;
+import jakarta.persistence.MapKeyEnumerated;
+import jakarta.persistence.OrderColumn;
+import jakarta.persistence.PrimaryKeyJoinColumn;
+import jakarta.persistence.SecondaryTable;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.antevid.app.house.Kits;
@@ -20,14 +33,15 @@ import org.antevid.core.lay.Basis;
 import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LaySpread;
 import org.antevid.core.lay.Means;
-import org.antevid.core.lay.Zone;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.retreat.Leaving;
-import org.antevid.core.site.Shape;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stump.OpenedFace;
 import org.antevid.core.stump.School;
+import org.antevid.core.stump.Technique;
+import org.hibernate.annotations.Fetch;
+import org.hibernate.annotations.FetchMode;
 import org.hibernate.envers.Audited;
 import org.hibernate.envers.NotAudited;
 import org.jspecify.annotations.Nullable;
@@ -36,6 +50,9 @@ import org.jspecify.annotations.Nullable;
 @Entity
 @Audited
 @Table(name = "lay")
+@SecondaryTable(name = "cut_choice", pkJoinColumns = @PrimaryKeyJoinColumn(name = "stem_id"))
+@SecondaryTable(name = "lay_support", pkJoinColumns = @PrimaryKeyJoinColumn(name = "stem_id"))
+@SecondaryTable(name = "face_reading", pkJoinColumns = @PrimaryKeyJoinColumn(name = "stem_id"))
 public class LayEntity {
     /** A cleared way is cleared for the lay it was looked at with; turned farther it is another way. */
     private static final double SAME_WAY_DEG = 5;
@@ -55,29 +72,9 @@ public class LayEntity {
     @Enumerated(EnumType.STRING)
     Means.Kind means;
 
-    @Nullable
-    Double ropeHeightM;
-
-    @Nullable
-    Double anchorDistM;
-
-    @Nullable
-    Double pullN;
-
     @Enumerated(EnumType.STRING)
     LaySpread.Skill skill = LaySpread.Skill.TRAINED;
 
-    @Nullable
-    Double standEastM;
-
-    @Nullable
-    Double standNorthM;
-
-    @Nullable
-    Double pullerEastM;
-
-    @Nullable
-    Double pullerNorthM;
     /** Who cleared the way to that side, null while nobody has. */
     @Nullable
     public String clearedLeft;
@@ -93,25 +90,37 @@ public class LayEntity {
     @Enumerated(EnumType.STRING)
     Leaving.Clock clock = Leaving.Clock.AT_MOVEMENT;
 
-    @Convert(converter = ClipsColumn.class)
-    @Column(length = 40000)
-    public List<Clip> clips = List.of();
+    @ElementCollection(fetch = FetchType.EAGER)
+    @Fetch(FetchMode.SUBSELECT)
+    @CollectionTable(name = "zone_clip", joinColumns = @JoinColumn(name = "stem_id"))
+    @OrderColumn(name = "place")
+    public List<ClipPart> clips = new ArrayList<>();
 
-    @Convert(converter = CutsColumn.class)
-    @Column(length = 8000)
-    ChoiceRequest.CutsRequest cuts = ChoiceRequest.CutsRequest.NONE;
+    @Embedded
+    @Nullable
+    private CutChoicePart cuts;
 
-    @Convert(converter = RigColumn.class)
-    @Column(length = 4000)
-    ChoiceRequest.RigRequest rig = ChoiceRequest.RigRequest.PLAIN;
+    @ElementCollection(fetch = FetchType.EAGER)
+    @Fetch(FetchMode.SUBSELECT)
+    @CollectionTable(name = "cut_technique", joinColumns = @JoinColumn(name = "stem_id"))
+    @Enumerated(EnumType.STRING)
+    @Column(name = "technique")
+    private Set<Technique> techniques = EnumSet.noneOf(Technique.class);
 
-    @Convert(converter = SupportColumn.class)
-    @Column(length = 8000)
-    ChoiceRequest.SupportRequest support = ChoiceRequest.SupportRequest.NONE;
-    /** Null while the face is not open. */
-    @Convert(converter = OpenedColumn.class)
-    @Column(length = 4000)
-    public FaceReading opened;
+    @ElementCollection(fetch = FetchType.EAGER)
+    @Fetch(FetchMode.SUBSELECT)
+    @CollectionTable(name = "pull_line", joinColumns = @JoinColumn(name = "stem_id"))
+    @MapKeyEnumerated(EnumType.STRING)
+    @MapKeyColumn(name = "place")
+    private Map<LinePlace, LinePart> lines = new EnumMap<>(LinePlace.class);
+
+    @Embedded
+    @Nullable
+    private SupportPart support;
+
+    @Embedded
+    @Nullable
+    private FaceReadingPart face;
 
     public boolean fixed;
 
@@ -128,31 +137,37 @@ public class LayEntity {
     @Version
     public long version;
 
-    /** Ground taken out of a zone, as it was drawn. */
-    public record Clip(Zone.Kind kind, List<Spot> outline, String reason, String who) {
-        public Zone.Clip forCore() {
-            return new Zone.Clip(kind, Shape.polygon(outline), reason);
-        }
-    }
-
     public ChoiceRequest request() {
+        LinePart line = lines.get(LinePlace.CHOSEN);
+        LinePart fallback = lines.get(LinePlace.FALLBACK);
+        ChoiceRequest.LineRequest chosen = (line == null ? new LinePart() : line).request(means);
         return new ChoiceRequest(
                 layDeg,
                 cutHeightM,
                 school,
                 barM,
                 means,
-                Optional.ofNullable(ropeHeightM),
-                Optional.ofNullable(anchorDistM),
-                Optional.ofNullable(pullN),
+                chosen.ropeHeightM(),
+                chosen.anchorDistM(),
+                chosen.pullN(),
                 skill,
-                spot(standEastM, standNorthM),
-                spot(pullerEastM, pullerNorthM),
+                chosen.stand(),
+                chosen.puller(),
                 coverTree == null ? "" : coverTree,
                 clock,
-                cuts,
-                rig,
-                support);
+                (cuts == null ? new CutChoicePart() : cuts).request(techniques),
+                chosen.rig(),
+                (support == null ? new SupportPart() : support)
+                        .request(fallback == null ? null : fallback.request(Means.Kind.MACHINE_LINE)));
+    }
+
+    /** @return what the opened face showed; empty while it is not open */
+    public Optional<FaceReading> opened() {
+        return Optional.ofNullable(face).flatMap(FaceReadingPart::reading);
+    }
+
+    public void opened(FaceReading reading) {
+        face = FaceReadingPart.of(reading);
     }
 
     public LayChoice choice(Kits kits) {
@@ -163,9 +178,9 @@ public class LayEntity {
     public LayChoice withWhatIsThere(LayChoice c) {
         LayChoice cleared = c.leaving(new Leaving(
                 cleared(c.layDeg()), c.leaving().coverTree(), c.leaving().clock()));
-        return opened == null || !opened.holdsFor(c)
-                ? cleared
-                : cleared.by(c.cuts().opened(new OpenedFace(opened.soundLeftM(), opened.soundRightM(), opened.wood())));
+        return opened().filter(o -> o.holdsFor(c))
+                .map(o -> cleared.by(c.cuts().opened(new OpenedFace(o.soundLeftM(), o.soundRightM(), o.wood()))))
+                .orElse(cleared);
     }
 
     /** @return sides whose way is cleared for a lay like this */
@@ -189,28 +204,28 @@ public class LayEntity {
                 : Optional.empty();
     }
 
-    public void takes(ChoiceRequest c, LayChoice checked) {
+    public void takes(ChoiceRequest c, LayChoice checked, KnownKit kit) {
         layDeg = c.layDeg();
         cutHeightM = c.cutHeightM();
         school = c.school();
         barM = checked.barM();
         means = c.means();
-        ropeHeightM = checked.means().ropeHeightM().orElse(null);
-        anchorDistM = checked.means().anchorDistM().orElse(null);
-        pullN = checked.means().pullN().orElse(null);
-        standEastM = checked.means().stand().map(Spot::eastM).orElse(null);
-        standNorthM = checked.means().stand().map(Spot::northM).orElse(null);
-        pullerEastM = checked.means().puller().map(Spot::eastM).orElse(null);
-        pullerNorthM = checked.means().puller().map(Spot::northM).orElse(null);
         skill = checked.skill();
         coverTree = checked.leaving().coverTree().orElse(null);
         clock = checked.leaving().clock();
-        cuts = c.cuts() == null ? ChoiceRequest.CutsRequest.NONE : c.cuts();
-        rig = c.rig() == null ? ChoiceRequest.RigRequest.PLAIN : c.rig();
-        support = c.support() == null ? ChoiceRequest.SupportRequest.NONE : c.support();
-    }
-
-    private static Optional<Spot> spot(@Nullable Double east, @Nullable Double north) {
-        return east == null || north == null ? Optional.empty() : Optional.of(new Spot(east, north));
+        ChoiceRequest.CutsRequest own = c.cuts() == null ? ChoiceRequest.CutsRequest.NONE : c.cuts();
+        cuts = CutChoicePart.of(own, kit);
+        techniques.clear();
+        if (own.techniques() != null) {
+            techniques.addAll(own.techniques());
+        }
+        ChoiceRequest.RigRequest rig = c.rig() == null ? ChoiceRequest.RigRequest.PLAIN : c.rig();
+        ChoiceRequest.SupportRequest by = c.support() == null ? ChoiceRequest.SupportRequest.NONE : c.support();
+        support = SupportPart.of(by, kit);
+        lines.clear();
+        lines.put(LinePlace.CHOSEN, LinePart.of(checked.means(), rig, kit));
+        if (by.fallback() != null) {
+            lines.put(LinePlace.FALLBACK, LinePart.of(by.fallback(), kit));
+        }
     }
 }

@@ -163,7 +163,7 @@ public class LayController {
                             c.fixed(),
                             c.dropZone(),
                             c.clips().stream()
-                                    .map(x -> new ClipView(x.kind(), x.outline(), x.reason(), x.who()))
+                                    .map(x -> new ClipView(x.kind, x.outline, x.reason, x.who))
                                     .toList(),
                             c.version(),
                             plan.map(p -> LayView.of(p, site, recorded(c, c.zone()))),

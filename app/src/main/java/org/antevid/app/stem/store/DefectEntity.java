@@ -1,17 +1,25 @@
 package org.antevid.app.stem.store;
 
-import jakarta.persistence.Convert;
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
+import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.core.stem.Defect;
 import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.Tell;
+import org.hibernate.annotations.Fetch;
+import org.hibernate.annotations.FetchMode;
 import org.jspecify.annotations.Nullable;
 
 /** Never overwritten. */
@@ -42,8 +50,13 @@ public class DefectEntity {
     @Enumerated(EnumType.STRING)
     public Defect.Found found;
 
-    @Convert(converter = LabelsColumn.class)
-    public List<String> tells = List.of();
+    @ElementCollection(fetch = FetchType.EAGER)
+    @Fetch(FetchMode.SUBSELECT)
+    @CollectionTable(name = "defect_tell", joinColumns = @JoinColumn(name = "defect_id"))
+    @OrderColumn(name = "place")
+    @Enumerated(EnumType.STRING)
+    @Column(name = "tell")
+    public List<Tell> tells = new ArrayList<>();
 
     public String note;
     public String who;
@@ -67,6 +80,6 @@ public class DefectEntity {
                 Optional.ofNullable(widthM),
                 Optional.ofNullable(depthM),
                 found,
-                tells.stream().map(Tell::valueOf).toList());
+                List.copyOf(tells));
     }
 }

@@ -1,12 +1,17 @@
 package org.antevid.app.stem.store;
 
-import jakarta.persistence.Convert;
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
+import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.core.site.Spot;
@@ -17,6 +22,8 @@ import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.StemState;
 import org.antevid.core.stem.Verdict;
 import org.antevid.core.stem.Wood;
+import org.hibernate.annotations.Fetch;
+import org.hibernate.annotations.FetchMode;
 import org.hibernate.envers.Audited;
 import org.jspecify.annotations.Nullable;
 
@@ -70,8 +77,11 @@ public class StemEntity {
 
     public String note;
 
-    @Convert(converter = LabelsColumn.class)
-    public List<String> unionWith = List.of();
+    @ElementCollection(fetch = FetchType.EAGER)
+    @Fetch(FetchMode.SUBSELECT)
+    @CollectionTable(name = "stem_union", joinColumns = @JoinColumn(name = "stem_id"))
+    @OrderColumn(name = "place")
+    private List<UnionMember> union = new ArrayList<>();
 
     @Nullable
     public Double unionHeightM;
@@ -95,8 +105,18 @@ public class StemEntity {
     }
 
     public Optional<StemReading.Union> union() {
-        return unionWith.isEmpty() || unionHeightM == null
+        return union.isEmpty() || unionHeightM == null
                 ? Optional.empty()
-                : Optional.of(new StemReading.Union(unionWith, unionHeightM));
+                : Optional.of(new StemReading.Union(unionWith(), unionHeightM));
+    }
+
+    /** @return labels of the stems on the same root, as they were written down */
+    public List<String> unionWith() {
+        return union.stream().map(m -> m.member).toList();
+    }
+
+    public void unionWith(List<String> labels) {
+        union.clear();
+        labels.forEach(l -> union.add(UnionMember.of(jobId, l)));
     }
 }

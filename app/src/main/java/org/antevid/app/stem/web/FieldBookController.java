@@ -311,7 +311,7 @@ public class FieldBookController {
                 Optional.ofNullable(d.depthM),
                 d.extent,
                 Speech.words().term(d.found),
-                d.tells.stream().map(t -> Speech.words().term(Tell.valueOf(t))).toList(),
+                d.tells.stream().map(t -> Speech.words().term(t)).toList(),
                 d.note,
                 d.who,
                 d.seenAt,

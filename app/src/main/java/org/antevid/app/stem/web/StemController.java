@@ -289,7 +289,7 @@ public class StemController {
                 r.crown,
                 r.toBeKept,
                 r.note,
-                r.unionWith,
+                r.unionWith(),
                 Optional.ofNullable(r.unionHeightM),
                 r.version,
                 book.diameter().map(Figure::of),
