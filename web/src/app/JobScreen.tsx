@@ -225,11 +225,8 @@ export default function JobScreen() {
             </Link>
             <div className="r">
               <div className="wind">
-                <b>Gust</b>{' '}
-                <span className="n">
-                  {j.wind.gustMs.toFixed(1)} ±{j.wind.sigmaMs} m/s
-                </span>{' '}
-                from {azimuth(j.wind.fromDeg)}° {j.wind.simulated && <span className="sim">simulated</span>}
+                <b>Gust</b> <span className="n">{j.wind.gust}</span> from {azimuth(j.wind.fromDeg)}°{' '}
+                {j.wind.simulated && <span className="sim">simulated</span>}
               </div>
               <div className="quiet">
                 <b>Here</b> {(here.data ?? []).map((n) => n.split(' ')[0]).join(' · ')}

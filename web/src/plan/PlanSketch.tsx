@@ -35,7 +35,7 @@ export function PlanSketch({
   height: number;
   me?: Me;
   focus?: string;
-  changes?: Schemas['Change'][];
+  changes?: Schemas['BriefPlanComparisonChange'][];
 }) {
   const paths = me
     ? me.ways.map((w) => (w.path.length > 1 ? w.path : [me.stand, toward(me.stand, w.azimuthDeg, w.lengthM)]))

@@ -13,6 +13,7 @@ import RegularShape from 'ol/style/RegularShape';
 import { useEffect, useRef, useState } from 'react';
 import type { Schemas, Spot } from '../api/client';
 import { onGlare } from '../app/glare';
+import { useUnits } from '../units/useUnits';
 import { azimuth } from '../units/format';
 import type { Ghost, LayFocus, Sketch } from './planTools';
 import { beginSketch, geometryOf } from './sketching';
@@ -50,9 +51,9 @@ const SITE = new Projection({
 addProjection(SITE);
 
 export type PlanScene = {
-  features: Schemas['View'][];
+  features: Schemas['PlacesView'][];
   stems: Schemas['StemView'][];
-  lays: Schemas['Chosen'][];
+  lays: Schemas['LayChosen'][];
   tangle?: Schemas['TangleView'];
   steps: Schemas['StepView'][];
   people: Schemas['PersonView'][];
@@ -66,7 +67,7 @@ export type PlanScene = {
   stage: number;
   slopeDeg: number;
   downhillDeg: number;
-  changes: Schemas['Change'][];
+  changes: Schemas['BriefPlanComparisonChange'][];
   outcomes: Schemas['Outcome'][];
 };
 
@@ -125,7 +126,7 @@ function stemFeature(s: Schemas['StemView'], selected: boolean): Feature {
 }
 
 /** Where the mark of a feature is best read: of the places along it, the one farthest from stems and marks that are there already. */
-function clearOf(taken: Spot[], f: Schemas['View']): Spot {
+function clearOf(taken: Spot[], f: Schemas['PlacesView']): Spot {
   const points = f.entry.outline;
   if (f.entry.form !== 'LINE' || points.length < 2) return f.mark;
   const places = [0.5, 0.35, 0.65, 0.2, 0.8].map((share) => {
@@ -620,7 +621,10 @@ export default function SitePlan({
     }
   }, [scene, resolution, glare, fonts, ghosts]);
 
-  const bar = [1, 2, 5, 10, 20, 50].find((m) => m / resolution >= 80) ?? 100;
+  const feet = useUnits() === 'feet';
+  const unit = feet ? 0.3048 : 1;
+  const length = [1, 2, 5, 10, 20, 50, 100].find((n) => (n * unit) / resolution >= 80) ?? 200;
+  const bar = length * unit;
   return (
     <>
       <div className="ol-map" ref={box} data-testid="site-plan" style={{ cursor: picking ? 'crosshair' : undefined }} />
@@ -646,7 +650,12 @@ export default function SitePlan({
           </g>
         )}
       </svg>
-      <svg className="scale" width={bar / resolution + 40} height="26" aria-label={`${bar} metres`}>
+      <svg
+        className="scale"
+        width={bar / resolution + 40}
+        height="26"
+        aria-label={`${length} ${feet ? 'feet' : 'metres'}`}
+      >
         <path
           d={`M4 20h${bar / resolution}M4 14v12M${4 + bar / resolution} 14v12`}
           stroke="var(--ink)"
@@ -656,7 +665,7 @@ export default function SitePlan({
           0
         </text>
         <text x={4 + bar / resolution} y="11" className="h m" textAnchor="middle">
-          {bar} m
+          {length} {feet ? 'ft' : 'm'}
         </text>
       </svg>
     </>

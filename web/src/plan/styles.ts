@@ -83,9 +83,9 @@ function plate(letter: string, worth: number): HTMLCanvasElement {
 }
 
 /** One letter a target, numbered when several begin alike. */
-export function letters(features: Schemas['View'][]): Map<string, string> {
+export function letters(features: Schemas['PlacesView'][]): Map<string, string> {
   const targets = features.filter((f) => f.entry.worth > 0);
-  const first = (f: Schemas['View']) => f.entry.name.slice(0, 1).toUpperCase();
+  const first = (f: Schemas['PlacesView']) => f.entry.name.slice(0, 1).toUpperCase();
   const seen = new Map<string, number>();
   return new Map(
     targets.map((f) => {
@@ -98,7 +98,7 @@ export function letters(features: Schemas['View'][]): Map<string, string> {
 }
 
 export function featureStyle(
-  f: Schemas['View'],
+  f: Schemas['PlacesView'],
   at: Spot,
   letter: string | undefined,
   small: boolean,
@@ -180,7 +180,7 @@ export function layStyles(l: Schemas['LayView'], lively: boolean, box: number[],
     out.push(new Style({ geometry: ring(o), stroke: line('keep', lively ? 3 : 2, [26, 9]) }));
   if (keep)
     out.push(
-      new Style({ geometry: new Point(xy(onSite(l, box))), text: words(`keep out ${l.exclusionM} m`, 'keep', true) }),
+      new Style({ geometry: new Point(xy(onSite(l, box))), text: words(`keep out ${l.figures.ring}`, 'keep', true) }),
     );
   if (focus !== 'rehearse')
     out.push(
@@ -272,7 +272,7 @@ function reachStyles(l: Schemas['LayView']): Style[] {
       new Style({
         geometry: new Point(xy(c.at)),
         image: new RegularShape({ points: 3, radius: 11, fill: new Fill({ color: token(c.lifts ? 'keep' : 'drop') }) }),
-        text: words(`${c.bed}, ${c.atM.toFixed(1)} m`, 'ink', true, [0, -18]),
+        text: words(`${c.bed}, ${c.where}`, 'ink', true, [0, -18]),
         zIndex: 9,
       }),
     );

@@ -11,7 +11,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["board"];
+        /** A page of jobs, newest visit first, each with its mark and a small drawing. */
+        get: operations["boardBoard"];
         put?: never;
         post?: never;
         delete?: never;
@@ -27,7 +28,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["health"];
+        /** Whether the store answers; for whoever watches the machine. */
+        get: operations["healthHealth"];
         put?: never;
         post?: never;
         delete?: never;
@@ -43,8 +45,13 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["rules"];
-        put: operations["change_4"];
+        /** The rules of the house that no job may loosen. */
+        get: operations["houseRules"];
+        /**
+         * Changes the rules of the house; the owner alone.
+         * @description Changes the rules of the house; the owner alone. Versions keep two people from overwriting each other.
+         */
+        put: operations["houseChange"];
         post?: never;
         delete?: never;
         options?: never;
@@ -59,9 +66,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        /** The house's saws, ropes, slings, blocks, wedges and winches. */
+        get: operations["kitAll"];
         put?: never;
-        post: operations["add_5"];
+        /** Puts a piece of kit on the house's list; the owner alone. */
+        post: operations["kitAdd"];
         delete?: never;
         options?: never;
         head?: never;
@@ -76,9 +85,11 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_5"];
+        /** Changes a piece of kit. */
+        put: operations["kitChange"];
         post?: never;
-        delete: operations["remove_2"];
+        /** Takes a piece of kit off the list; lays that named it are without it from then on. */
+        delete: operations["kitRemove"];
         options?: never;
         head?: never;
         patch?: never;
@@ -93,7 +104,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["open"];
+        /** Opens a job; answers with its id and the code that crew join with. */
+        post: operations["jobOpen"];
         delete?: never;
         options?: never;
         head?: never;
@@ -107,7 +119,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["job"];
+        /** One job with its people and this person's part. */
+        get: operations["jobJob"];
         put?: never;
         post?: never;
         delete?: never;
@@ -125,7 +138,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["acknowledge"];
+        /** Takes note of a caution; it lapses when its numbers change by more than their rounding. */
+        post: operations["planAcknowledge"];
         delete?: never;
         options?: never;
         head?: never;
@@ -139,9 +153,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        /** The issues of the plan, with who signed each and what changed since. */
+        get: operations["briefingAll"];
         put?: never;
-        post: operations["issue"];
+        /** Freezes the plan as the next briefing; refused while a stop stands. */
+        post: operations["briefingIssue"];
         delete?: never;
         options?: never;
         head?: never;
@@ -155,7 +171,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["card_1"];
+        /** The latest briefing as it concerns the caller; empty before the first. */
+        get: operations["briefingCard"];
         put?: never;
         post?: never;
         delete?: never;
@@ -173,7 +190,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["sign"];
+        /** Signs a briefing with the answers to the read-back; wrong answers are named and nothing is signed. */
+        post: operations["briefingSign"];
         delete?: never;
         options?: never;
         head?: never;
@@ -189,7 +207,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["close"];
+        /** What nobody changes any more; asked once more, because it cannot be taken back. */
+        post: operations["planClose"];
         delete?: never;
         options?: never;
         head?: never;
@@ -204,7 +223,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_3"];
+        /** Changes name, visit, ground and wind limit of a job; the limit may only be stricter than the house's. */
+        put: operations["jobChange"];
         post?: never;
         delete?: never;
         options?: never;
@@ -219,9 +239,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["features"];
+        /** Everything drawn on the plan: targets, ways, water, lines. */
+        get: operations["placeFeatures"];
         put?: never;
-        post: operations["add_4"];
+        /** Draws a feature; answers with its id. */
+        post: operations["placeAdd"];
         delete?: never;
         options?: never;
         head?: never;
@@ -235,7 +257,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["kinds"];
+        /** Kinds of features there are, with their words. */
+        get: operations["placeKinds"];
         put?: never;
         post?: never;
         delete?: never;
@@ -253,7 +276,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["offset"];
+        /** A place along and off a line between two known points. */
+        post: operations["placeOffset"];
         delete?: never;
         options?: never;
         head?: never;
@@ -269,7 +293,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["shot_1"];
+        /** A shot of the rangefinder from a known point at something. */
+        post: operations["placeShot"];
         delete?: never;
         options?: never;
         head?: never;
@@ -285,7 +310,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["tape"];
+        /** Where tape and bearing from a known point lead. */
+        post: operations["placeTape"];
         delete?: never;
         options?: never;
         head?: never;
@@ -301,7 +327,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["twoTapes"];
+        /** Both places that two tapes out of two known points can mean. */
+        post: operations["placeTwoTapes"];
         delete?: never;
         options?: never;
         head?: never;
@@ -316,9 +343,11 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_2"];
+        /** Changes a feature; the version is the one that was read. */
+        put: operations["placeChange"];
         post?: never;
-        delete: operations["remove_1"];
+        /** Takes a feature off the plan. */
+        delete: operations["placeRemove"];
         options?: never;
         head?: never;
         patch?: never;
@@ -331,9 +360,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["out"];
+        /** A table of the job as comma-separated values, with columns that name their units. */
+        get: operations["stemCsvOut"];
         put?: never;
-        post: operations["in"];
+        /** Nothing is taken from a file with a bad row, unless the leader takes the good rows. */
+        post: operations["stemCsvIn"];
         delete?: never;
         options?: never;
         head?: never;
@@ -347,9 +378,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["geoJson"];
+        /** The plan as GeoJSON in longitude and latitude; the site needs an anchor. */
+        get: operations["planFilesGeoJson"];
         put?: never;
-        post: operations["readGeoJson"];
+        /** Reads features from GeoJSON; each row that is not taken says why, and nothing is half stored. */
+        post: operations["planFilesReadGeoJson"];
         delete?: never;
         options?: never;
         head?: never;
@@ -363,9 +396,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["gpx"];
+        /** Marks of all features as GPX waypoints. */
+        get: operations["planFilesGpx"];
         put?: never;
-        post: operations["readGpx"];
+        /** Reads waypoints as features. */
+        post: operations["planFilesReadGpx"];
         delete?: never;
         options?: never;
         head?: never;
@@ -379,7 +414,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["geoJson_1"];
+        /** Fixed lays with their zones and ways out as GeoJSON. */
+        get: operations["layFilesGeoJson"];
         put?: never;
         post?: never;
         delete?: never;
@@ -395,7 +431,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["findings"];
+        /** What the rules say of the plan now: stops, second opinions, cautions and notes, computed at each call. */
+        get: operations["planFindings"];
         put?: never;
         post?: never;
         delete?: never;
@@ -411,7 +448,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["here"];
+        /** Who has the job open at this moment. */
+        get: operations["liveHere"];
         put?: never;
         post?: never;
         delete?: never;
@@ -427,7 +465,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["lays"];
+        /** All recorded lays with what follows from them. */
+        get: operations["layLays"];
         put?: never;
         post?: never;
         delete?: never;
@@ -443,7 +482,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["live"];
+        /** The job's stream of server-sent events: hold with the hold in it, changed with what to ask for, here, beat. */
+        get: operations["liveLive"];
         put?: never;
         post?: never;
         delete?: never;
@@ -461,7 +501,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["put"];
+        /** Puts a person of the company on the job as crew. */
+        post: operations["jobPut"];
         delete?: never;
         options?: never;
         head?: never;
@@ -478,7 +519,8 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["takeOff"];
+        /** Takes somebody off the job. */
+        delete: operations["jobTakeOff"];
         options?: never;
         head?: never;
         patch?: never;
@@ -493,7 +535,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["resetPin_1"];
+        /** Clears the PIN of a crew member; the first word is needed anew. */
+        post: operations["jobResetPin"];
         delete?: never;
         options?: never;
         head?: never;
@@ -509,7 +552,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["signOut_1"];
+        /** Ends what a crew member has open for this job: a lost phone. */
+        post: operations["jobSignOut"];
         delete?: never;
         options?: never;
         head?: never;
@@ -523,7 +567,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["takers"];
+        /** Who is competent for the matter of a finding, and what that takes. */
+        get: operations["planTakers"];
         put?: never;
         post?: never;
         delete?: never;
@@ -541,7 +586,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["opinion"];
+        /** Records a second opinion, on site with the taker's own passphrase or by telephone. */
+        post: operations["planOpinion"];
         delete?: never;
         options?: never;
         head?: never;
@@ -555,7 +601,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["photos"];
+        /** Photos of the job's stems and faults, without the pictures. */
+        get: operations["photoPhotos"];
         put?: never;
         post?: never;
         delete?: never;
@@ -571,7 +618,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["photo"];
+        /** One photo as JPEG. */
+        get: operations["photoPhoto"];
         put?: never;
         post?: never;
         delete?: never;
@@ -587,7 +635,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["place"];
+        /** Surroundings of the place: permits, machines, the day, the emergency card, heights. */
+        get: operations["surroundingsPlace"];
         put?: never;
         post?: never;
         delete?: never;
@@ -604,7 +653,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["access"];
+        /** What can get to the stems: width, gradient and load of the way in. */
+        put: operations["surroundingsAccess"];
         post?: never;
         delete?: never;
         options?: never;
@@ -620,7 +670,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["anchor"];
+        /** Where the plan lies on the globe, and where its north points. */
+        put: operations["surroundingsAnchor"];
         post?: never;
         delete?: never;
         options?: never;
@@ -636,7 +687,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["day"];
+        /** Ground, light and load on the crowns today. */
+        put: operations["surroundingsDay"];
         post?: never;
         delete?: never;
         options?: never;
@@ -652,7 +704,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["card"];
+        /** The emergency card: meeting point, nearest help, who aids first. */
+        put: operations["surroundingsCard"];
         post?: never;
         delete?: never;
         options?: never;
@@ -669,7 +722,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["addHeight"];
+        /** Records a spot height; two different ones at one place are refused. */
+        post: operations["surroundingsAddHeight"];
         delete?: never;
         options?: never;
         head?: never;
@@ -686,7 +740,8 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["removeHeight"];
+        /** Takes a spot height off. */
+        delete: operations["surroundingsRemoveHeight"];
         options?: never;
         head?: never;
         patch?: never;
@@ -701,7 +756,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["addMachine"];
+        /** Records a machine of the crew with width, mass, gradient and pull. */
+        post: operations["surroundingsAddMachine"];
         delete?: never;
         options?: never;
         head?: never;
@@ -718,7 +774,8 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["removeMachine"];
+        /** Takes a machine off. */
+        delete: operations["surroundingsRemoveMachine"];
         options?: never;
         head?: never;
         patch?: never;
@@ -732,7 +789,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["permits"];
+        /** What is allowed and asked: consents, orders, nests, notices. */
+        put: operations["surroundingsPermits"];
         post?: never;
         delete?: never;
         options?: never;
@@ -747,10 +805,13 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["underlay"];
+        /** The picture beneath the plan. */
+        get: operations["surroundingsUnderlay"];
         put?: never;
-        post: operations["putUnderlay"];
-        delete: operations["removeUnderlay"];
+        /** Puts a picture beneath the plan; it is laid by two points afterwards. */
+        post: operations["surroundingsPutUnderlay"];
+        /** Takes the picture beneath the plan away. */
+        delete: operations["surroundingsRemoveUnderlay"];
         options?: never;
         head?: never;
         patch?: never;
@@ -764,7 +825,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["layUnderlay"];
+        /** Lays the picture by two points known in it and on the ground. */
+        put: operations["surroundingsLayUnderlay"];
         post?: never;
         delete?: never;
         options?: never;
@@ -779,7 +841,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["plan"];
+        /** The plan as it would be frozen now; also what small drawings of the job are made from. */
+        get: operations["planPlan"];
         put?: never;
         post?: never;
         delete?: never;
@@ -795,7 +858,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["qr"];
+        /** The join code as a picture for phones. */
+        get: operations["jobQr"];
         put?: never;
         post?: never;
         delete?: never;
@@ -811,7 +875,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["review"];
+        /** What was planned and what happened, stem by stem, with the lessons. */
+        get: operations["reviewReview"];
         put?: never;
         post?: never;
         delete?: never;
@@ -829,7 +894,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["lesson"];
+        /** Writes down a lesson. */
+        post: operations["reviewLesson"];
         delete?: never;
         options?: never;
         head?: never;
@@ -844,7 +910,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["outcome"];
+        /** Records where a stem came to lie and how the hinge looked; odd numbers are asked back once. */
+        put: operations["reviewOutcome"];
         post?: never;
         delete?: never;
         options?: never;
@@ -859,7 +926,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["run"];
+        /** The run as it stands: step, who is ready, what is against a go, ticks, the newest lines of the log. */
+        get: operations["runRun"];
         put?: never;
         post?: never;
         delete?: never;
@@ -877,7 +945,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["done"];
+        /**
+         * Ends the step; the stem is down.
+         * @description Ends the step; the stem is down. More open ticks than were seen are refused.
+         */
+        post: operations["runDone"];
         delete?: never;
         options?: never;
         head?: never;
@@ -893,7 +965,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["go"];
+        /** Gives the go; everything that stands against it is named. */
+        post: operations["runGo"];
         delete?: never;
         options?: never;
         head?: never;
@@ -907,9 +980,14 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["holds"];
+        /** Holds alone: nothing is computed, so that everybody sees a stop call at once. */
+        get: operations["runHolds"];
         put?: never;
-        post: operations["hold"];
+        /**
+         * Presses HOLD: anyone on the job, at any time.
+         * @description Presses HOLD: anyone on the job, at any time. The same id twice is one press.
+         */
+        post: operations["runHold"];
         delete?: never;
         options?: never;
         head?: never;
@@ -925,7 +1003,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["lift"];
+        /** Lifts a hold, with its reason, through the newest press the leader has seen. */
+        post: operations["runLift"];
         delete?: never;
         options?: never;
         head?: never;
@@ -941,7 +1020,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["receipt"];
+        /** Says that a hold was seen, or that everything is stopped. */
+        post: operations["runReceipt"];
         delete?: never;
         options?: never;
         head?: never;
@@ -955,7 +1035,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["reasons"];
+        /** Why a hold may be lifted, for one tap. */
+        get: operations["runReasons"];
         put?: never;
         post?: never;
         delete?: never;
@@ -973,7 +1054,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["protection"];
+        /** Says before a go whether a protection is still in place. */
+        post: operations["runProtection"];
         delete?: never;
         options?: never;
         head?: never;
@@ -989,7 +1071,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["ready"];
+        /** Says that this person is ready for the step, or not any more. */
+        post: operations["runReady"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1005,7 +1088,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["signalTried"];
+        /** Says that the stop signal was tried and answered by all. */
+        post: operations["runSignalTried"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1021,7 +1105,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["tick"];
+        /** Ticks off a cut or check, or takes the tick back. */
+        post: operations["runTick"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1035,9 +1120,14 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["stems"];
+        /** Stems with what was measured, how it was got and what is not known. */
+        get: operations["stemStems"];
         put?: never;
-        post: operations["add_2"];
+        /**
+         * Records a stem; answers with its id.
+         * @description Records a stem; answers with its id. Its label is the next free one.
+         */
+        post: operations["stemAdd"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1051,7 +1141,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["choices"];
+        /** What there is to choose from, the same for every job. */
+        get: operations["stemChoices"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1067,7 +1158,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["danger"];
+        /** All stems, the most dangerous first. */
+        get: operations["planDanger"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1084,7 +1176,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_1"];
+        /** Changes a stem; the version is the one that was read. */
+        put: operations["stemChange"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1100,7 +1193,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["choose_1"];
+        /** How the leader wants it taken down, or left. */
+        put: operations["stemChoose"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1115,7 +1209,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["pdf_1"];
+        /** The saved cut card on A5, both sides, in the reader's language and units. */
+        get: operations["cutPdf"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1131,7 +1226,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["svg_1"];
+        /** One side of the saved cut card as a drawing. */
+        get: operations["cutSvg"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1149,7 +1245,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["doesNotMove"];
+        /** It does not move: causes in order, each with its tell and the pull it costs. */
+        post: operations["cutDoesNotMove"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1164,7 +1261,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["opened"];
+        /** Records what the opened face showed; work on the stem halts and the card is computed anew. */
+        put: operations["cutOpened"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1181,7 +1279,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["preview_2"];
+        /** What follows for the saw from a choice; nothing is stored. */
+        post: operations["cutPreview"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1197,7 +1296,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["defect"];
+        /** Records a fault of the stem with its height, side and signs. */
+        post: operations["fieldBookDefect"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1213,7 +1313,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["setDefectAside"];
+        /** Sets a fault aside with a reason; it stays in the book and stops counting. */
+        post: operations["fieldBookSetDefectAside"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1229,7 +1330,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["look"];
+        /** Provisional verdict from what is known so far, estimates by eye included. */
+        post: operations["planLook"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1244,7 +1346,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["choose"];
+        /** Saves the choice for a stem; fixed with a drop zone it is what the crew is briefed on. */
+        put: operations["layChoose"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1261,7 +1364,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["aim"];
+        /** The lay that passes a landmark so far to its side. */
+        post: operations["layAim"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1276,7 +1380,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["clear"];
+        /** Says that a way out is cleared, or not any more. */
+        put: operations["layClear"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1293,7 +1398,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["clip"];
+        /** Takes ground out of a zone, with the leader's reason. */
+        post: operations["layClip"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1310,7 +1416,8 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["unclip"];
+        /** Puts a piece back into its zone. */
+        delete: operations["layUnclip"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1325,7 +1432,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["depends"];
+        /** Everything the lay depends on, with its age. */
+        post: operations["layDepends"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1341,7 +1449,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["dial"];
+        /** All lays round the stem, each open, costly or blocked and by what. */
+        post: operations["layDial"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1357,7 +1466,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["preview_1"];
+        /** What follows from a lay that is being turned; nothing is stored. */
+        post: operations["layPreview"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1373,7 +1483,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["rehearse"];
+        /** Seeded falls as planned and with what goes otherwise; nothing is stored. */
+        post: operations["layRehearse"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1387,7 +1498,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["pdf"];
+        /** The saved lay on A4 in the reader's language and units. */
+        get: operations["layFilesPdf"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1403,7 +1515,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["svg"];
+        /** The saved lay as a drawing. */
+        get: operations["layFilesSvg"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1419,7 +1532,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["leaning"];
+        /** Lean with crown and snow along and across a direction; windNm comes on top from any side. */
+        get: operations["layLeaning"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1437,7 +1551,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_3"];
+        /** Anybody on the job may add what they see. */
+        post: operations["photoAdd"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1453,7 +1568,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["shot"];
+        /** The rangefinder aimed at the stem from where the person stands; fills a sighting, stores nothing. */
+        post: operations["fieldBookShot"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1469,7 +1585,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["sight"];
+        /** Records a sighting with its raw numbers; one from the crew only tightens the plan until it is accepted. */
+        post: operations["fieldBookSight"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1485,7 +1602,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["preview"];
+        /** What follows from raw numbers while they are being written; nothing is stored. */
+        post: operations["fieldBookPreview"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1501,7 +1619,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["accept"];
+        /** Accepts a sighting of the crew: from now on it may relax the plan. */
+        post: operations["fieldBookAccept"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1517,7 +1636,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["setAside"];
+        /** Sets a sighting aside with a reason; it stays in the book and stops counting. */
+        post: operations["fieldBookSetAside"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1531,7 +1651,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["verdicts"];
+        /** Every way of dealing with a stem: what it needs, and what excludes it here. */
+        get: operations["planVerdicts"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1547,9 +1668,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["steps"];
+        /** The steps of the job with who does what and where they stand. */
+        get: operations["crewSteps"];
         put?: never;
-        post: operations["add_1"];
+        /** Adds a step; who may not do what is named. */
+        post: operations["crewAdd"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1564,9 +1687,11 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change"];
+        /** Changes a step and its posts. */
+        put: operations["crewChange"];
         post?: never;
-        delete: operations["remove"];
+        /** Takes a step out. */
+        delete: operations["crewRemove"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1581,7 +1706,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["move"];
+        /** Moves a step up or down in the order. */
+        post: operations["crewMove"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1595,7 +1721,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["tangle"];
+        /** Hung and fallen stems with what bears on what, and the order to take them apart. */
+        get: operations["tangleTangle"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1612,7 +1739,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["hang"];
+        /** Records how a stem hangs, who guards it and what is closed. */
+        put: operations["tangleHang"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1629,7 +1757,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["relate"];
+        /** Records that one stem bears on another. */
+        post: operations["tangleRelate"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1646,7 +1775,8 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["unrelate"];
+        /** Takes such a relation back. */
+        delete: operations["tangleUnrelate"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1661,7 +1791,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["join"];
+        /** Joins a job by its code, name and PIN; the first time with the word from the leader. */
+        post: operations["jobJoin"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1675,7 +1806,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["who"];
+        /** Names on the job with this code, for somebody who joins. */
+        get: operations["jobWho"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1691,7 +1823,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["openApi"];
+        get: operations["descriptionOpenApi"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1707,9 +1839,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        /** Everybody with office and competences. */
+        get: operations["peopleAll"];
         put?: never;
-        post: operations["add"];
+        /** Adds somebody; all but crew need a passphrase. */
+        post: operations["peopleAdd"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1724,7 +1858,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["passphrase_1"];
+        /** Sets somebody's passphrase anew. */
+        put: operations["peoplePassphrase"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1741,7 +1876,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["resetPin"];
+        /** Clears somebody's PIN. */
+        post: operations["peopleResetPin"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1755,10 +1891,12 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["places_1"];
+        /** Where this person is signed in. */
+        get: operations["peoplePlaces"];
         put?: never;
         post?: never;
-        delete: operations["endAll"];
+        /** A phone was lost: everything the person has open is ended. */
+        delete: operations["peopleEndAll"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1771,10 +1909,13 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["session"];
+        /** Who is signed in; also hands out the token that writes need. */
+        get: operations["sessionSession"];
         put?: never;
-        post: operations["signIn"];
-        delete: operations["signOut"];
+        /** Signs in with name and passphrase. */
+        post: operations["sessionSignIn"];
+        /** Signs this person out. */
+        delete: operations["sessionSignOut"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1789,7 +1930,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["again"];
+        /** Proves again who one is, by passphrase or PIN: asked before a go, house rules and people. */
+        post: operations["sessionAgain"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1804,7 +1946,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["manner"];
+        /** Language and units, chosen without signing in anew. */
+        put: operations["sessionManner"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1820,7 +1963,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["passphrase"];
+        /** Changes one's own passphrase. */
+        put: operations["sessionPassphrase"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1836,7 +1980,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["pin"];
+        /** A leader who cuts signs with a PIN too; the passphrase proves that it is theirs. */
+        put: operations["sessionPin"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1851,7 +1996,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["places"];
+        /** Where I am signed in. */
+        get: operations["sessionPlaces"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1870,7 +2016,8 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["end"];
+        /** Ends one of this person's other sign-ins. */
+        delete: operations["sessionEnd"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1883,7 +2030,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["sums"];
+        /** Every sum with its fields, units, ranges and what counts where nothing is given. */
+        get: operations["sumsSums"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1901,7 +2049,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["compute"];
+        /** Computes one sum: the fields go in under their names, the answer comes back in snake case with units. */
+        post: operations["sumsCompute"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1926,9 +2075,6 @@ export interface components {
         Acknowledgement: {
             findingKey: string;
         };
-        Added: {
-            id: string;
-        };
         AgainRequest: {
             secret: string;
         };
@@ -1938,8 +2084,12 @@ export interface components {
             why: "NO_STEP" | "HOLD" | "SIGNAL" | "NO_BRIEFING" | "PLAN_CHANGED" | "STOP" | "SECOND_OPINION" | "NOT_SIGNED" | "NOT_READY" | "NOT_DONE" | "ASK_AGAIN" | "GUST" | "WIND_SILENT" | "CLOSED";
             words: string;
         };
+        /** @description Correction offered for the drift that is expected; never applied by itself. */
         Aim: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description to sight at so that it lies on its lay
+             */
             aimDeg: number;
             /** Format: double */
             correctDeg: number;
@@ -1947,19 +2097,28 @@ export interface components {
         };
         AimRequest: {
             landmark: components["schemas"]["Spot"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description right of it positive, at its distance
+             */
             offM: number;
         };
-        Aimed: {
-            /** Format: double */
-            layDeg: number;
-        };
+        /** @description Where the site's origin lies on the globe. Local metres and WGS 84 are turned into each other by geodesics from the origin, exact to far under a millimetre over a site; beyond 20 km the local frame is not meant for it. */
         Anchor: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description true bearing of the site's north, clockwise, -180..360
+             */
             gridNorthDeg: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description -89..89, of the origin
+             */
             latitudeDeg: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description -180..180
+             */
             longitudeDeg: number;
         };
         AnchorRequest: {
@@ -1972,6 +2131,7 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        /** @description Directions nobody leaves by, clockwise from one edge to the other. */
         BarredSectorView: {
             /** Format: double */
             fromDeg: number;
@@ -1979,31 +2139,79 @@ export interface components {
             toDeg: number;
             words: string;
         };
+        /** @description What holds a stem that rolls or runs downhill, how far down, and who keeps the ground empty to there. */
         BelowRequest: {
             by?: string;
             /** Format: double */
             downM?: number;
             holds?: string;
         };
+        /** @description A page of the board. */
         BoardPage: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description jobs the person may see
+             */
             all: number;
+            /** @description open ones in the order of their visit, then the closed, the newest first */
             jobs: components["schemas"]["CardView"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description counted from 0
+             */
             page: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many there are
+             */
             pages: number;
+        };
+        /** @description One pass of the bar, metres behind the front of the wood. */
+        BriefCutPartPass: {
+            bored: boolean;
+            /** @enum {string} */
+            entry: "RIGHT" | "LEFT";
+            /** Format: double */
+            fromM: number;
+            /** Format: double */
+            inM: number;
+            says: components["schemas"]["SaidView"];
+            throughFace: boolean;
+            /** Format: double */
+            toM: number;
+        };
+        /** @description Sound wood from the outside in, probed on a side given as an angle from the lay, right positive. */
+        BriefCutPartWall: {
+            /** Format: double */
+            relDeg: number;
+            /** Format: double */
+            soundM: number;
+        };
+        /** @description A way out as an angle from the lay, right positive. */
+        BriefCutPartWay: {
+            best: boolean;
+            name: string;
+            /** Format: double */
+            relDeg: number;
+        };
+        /** @description One difference; from and to are places on the plan where there are any. */
+        BriefPlanComparisonChange: {
+            from?: components["schemas"]["Spot"];
+            says: components["schemas"]["SaidView"];
+            /** @description id of the feature or step, label of the stem, or the name of what belongs to the whole job */
+            subject: string;
+            to?: components["schemas"]["Spot"];
         };
         BriefingsView: {
             issues: components["schemas"]["IssueView"][];
-            sinceLatest: components["schemas"]["Change"][];
+            sinceLatest: components["schemas"]["BriefPlanComparisonChange"][];
         };
         BulletinView: {
             hours: components["schemas"]["HourView"][];
             simulated: boolean;
         };
         Card: {
-            changes: components["schemas"]["Change"][];
+            changes: components["schemas"]["BriefPlanComparisonChange"][];
             /** Format: int32 */
             number: number;
             plan: components["schemas"]["PlanDocument"];
@@ -2043,16 +2251,11 @@ export interface components {
             /** Format: date */
             visitOn: string;
         };
-        Change: {
-            from?: components["schemas"]["Spot"];
-            says: components["schemas"]["SaidView"];
-            subject: string;
-            to?: components["schemas"]["Spot"];
-        };
         ChangeView: {
             level?: string;
             words: string;
         };
+        /** @description One thing that is not as it was; was and is are empty where it is not there. */
         Changed: {
             is?: components["schemas"]["ShownView"];
             was?: components["schemas"]["ShownView"];
@@ -2064,6 +2267,7 @@ export interface components {
             ok?: boolean;
             words: string;
         };
+        /** @description What the leader chooses for one stem, with kit by its id on the house's list. Which ways out are cleared and what the opened face showed are kept on their own and not sent. */
         ChoiceRequest: {
             /** Format: double */
             anchorDistM?: number;
@@ -2105,19 +2309,6 @@ export interface components {
             fixed: boolean;
             /** Format: int64 */
             version?: number;
-        };
-        Chosen: {
-            choice: components["schemas"]["ChoiceRequest"];
-            clips: components["schemas"]["ClipView"][];
-            dropZone: components["schemas"]["Spot"][];
-            fixed: boolean;
-            lay?: components["schemas"]["LayView"];
-            notKnown?: string;
-            outOfDate?: components["schemas"]["OutOfDate"];
-            stem: string;
-            stemId: string;
-            /** Format: int64 */
-            version: number;
         };
         ChosenView: {
             because: string;
@@ -2163,24 +2354,22 @@ export interface components {
             /** Format: double */
             windLimitMs: number;
         };
-        Contact: {
-            at: components["schemas"]["Spot"];
-            /** Format: double */
-            atM: number;
-            bed: string;
-            breaks: boolean;
-            lifts: boolean;
-            name: string;
-        };
+        /** @description A contour line at a height. */
         Contour: {
             /** Format: double */
             heightM: number;
             line: components["schemas"]["Spot"][];
         };
+        /** @description What was made. */
+        Created: {
+            /** @description where it is found from now on, at the end of the path it was sent to */
+            id: string;
+        };
         Credentials: {
             name: string;
             passphrase: string;
         };
+        /** @description The cut card as it is frozen into a briefing, drawn on screen and printed. Metres inside the bark; left and right as seen looking along the lay. What people cut by is in measures, already whole steps on the safe side. */
         CutPart: {
             /** @enum {string} */
             backCut: "STRAIGHT" | "BORE_STRAP" | "BORE_RUN_OUT";
@@ -2204,6 +2393,7 @@ export interface components {
             depthM: number;
             /** Format: double */
             faceDeg: number;
+            /** @description wedges, line, guy and signal */
             help: components["schemas"]["SaidView"][];
             /** Format: double */
             hingeLeftM: number;
@@ -2219,15 +2409,21 @@ export interface components {
             mouthM?: number;
             /** Format: double */
             overlapM?: number;
-            passes: components["schemas"]["Pass"][];
+            passes: components["schemas"]["BriefCutPartPass"][];
             /** @enum {string} */
             school: "CONVENTIONAL" | "OPEN_FACE" | "HUMBOLDT" | "DEEP_FACE" | "THIN_HINGE";
             slopingFromBelow: boolean;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what the opened face showed, from the bark inward; empty while it is not open
+             */
             soundLeftM?: number;
             /** Format: double */
             soundRightM?: number;
-            /** @enum {string} */
+            /**
+             * @description side on which the cutter stands for the last cut
+             * @enum {string}
+             */
             stand: "RIGHT" | "LEFT";
             standsBecause: components["schemas"]["SaidView"];
             stem: string;
@@ -2237,17 +2433,25 @@ export interface components {
             strapLeft: boolean;
             /** Format: double */
             strapM: number;
-            walls: components["schemas"]["Wall"][];
-            ways: components["schemas"]["Way"][];
+            /** @description probed walls near the cut: the sound shell */
+            walls: components["schemas"]["BriefCutPartWall"][];
+            ways: components["schemas"]["BriefCutPartWay"][];
             wedges: boolean;
         };
+        /** @description One step of the cut, in order, able to be ticked off. Practice rule. */
         CutStep: {
+            /** @description stable within a stem, so that a tick stays with it */
             key: string;
-            /** @enum {string} */
+            /**
+             * @description a cut, a check between cuts, or a signal that is read back
+             * @enum {string}
+             */
             kind: "CUT" | "CHECK" | "SIGNAL";
+            /** @description what is to be met; none for most checks */
             measures: components["schemas"]["SaidView"][];
             says: components["schemas"]["SaidView"];
         };
+        /** @description The cut card as the leader's screen shows it. Needs and loads are rounded up, capacities down, before they leave. */
         CutView: {
             card: components["schemas"]["CutPart"];
             controlProven: boolean;
@@ -2273,6 +2477,7 @@ export interface components {
             warnings: string[];
             wedges: components["schemas"]["WedgesView"];
         };
+        /** @description Measures the leader sets himself, metres; what is missing follows the rule. */
         CutsRequest: {
             /** Format: double */
             acrossM?: number;
@@ -2309,8 +2514,10 @@ export interface components {
             stemId: string;
             /** Format: int32 */
             stops: number;
+            /** @description the worst that is found of it; empty where nothing is */
             worst?: string;
         };
+        /** @description What is not given stays as it is. */
         DayRequest: {
             /** @enum {string} */
             ground?: "FIRM" | "WET" | "FROZEN" | "SLIPPERY";
@@ -2379,23 +2586,39 @@ export interface components {
             value: string;
             words: string;
         };
+        /** @description Where the tip landed against where it was to land. Source: geometry. */
         Deviation: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description azimuth stump to tip as found
+             */
             actualLayDeg: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description distance of the tip from the planned line, right positive
+             */
             atTipM: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description turn from the planned lay, right positive
+             */
             deviationDeg: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description half width of the foreseen fan (95 %) on that side, never negative
+             */
             foreseenDeg: number;
+            /** @description whether it lies inside the foreseen fan */
             withinFan: boolean;
         };
+        /** @description Why nothing is open: what blocks most, how many degrees, and what would open a lay. */
         DialClosed: {
             /** Format: int32 */
             degrees: number;
             mostFrequent: string;
             opens: string[];
         };
+        /** @description The best lay or the second best, and why. */
         DialPick: {
             /** Format: double */
             deg: number;
@@ -2403,6 +2626,7 @@ export interface components {
             score: number;
             why: string;
         };
+        /** @description A run of lays with one state and reason; fromDeg inclusive, toDeg exclusive, 0..360. */
         DialRun: {
             /** Format: double */
             fromDeg: number;
@@ -2412,6 +2636,7 @@ export interface components {
             /** Format: double */
             toDeg: number;
         };
+        /** @description The dial as the screens draw it. Pulls are rounded up. */
         DialView: {
             /** Format: double */
             blockedDeg: number;
@@ -2429,14 +2654,20 @@ export interface components {
             runs: components["schemas"]["DialRun"][];
             windows: components["schemas"]["WindowView"][];
         };
+        /** @description One direction. */
         Direction: {
             against: string[];
+            /** @description what speaks against it, most first */
             costs: string[];
             /** Format: int32 */
             deg: number;
             first: string[];
+            /** @description that it takes in a line, in words; empty when it goes without */
             pull?: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description the same, 0 when it goes without
+             */
             pullKn: number;
             reason: string;
             /** @enum {string} */
@@ -2446,44 +2677,30 @@ export interface components {
             done: boolean;
             id?: string;
         };
+        /** @description What everybody must be able to read out when somebody lies there. Without it no briefing is issued (practice rule). */
         EmergencyCard: {
             firstAider: string;
+            /** @description grid reference or coordinates of the meeting point */
             gridReference: string;
             kit: string;
             nearestHelp: string;
+            /** @description where a phone has cover, or what is used instead */
             phoneCover: string;
             rescuePlan: string;
             route: string;
             utilityLine: string;
         };
+        /** @description What stands, and what was entered before it: nothing is overwritten. */
         Entered: {
             before: components["schemas"]["Outcome"][];
             outcome: components["schemas"]["Outcome"];
         };
-        Entry: {
-            agreedBy: string;
-            /** @enum {string} */
-            form: "POINT" | "LINE" | "POLYGON";
-            /** @enum {string} */
-            kind: "BUILDING" | "GLASS" | "FOOTBRIDGE" | "BOAT" | "PATH" | "ROAD" | "OVERHEAD_LINE" | "BURIED" | "WATER" | "BEEHIVES" | "COMPOST" | "FENCE" | "WALL" | "ANIMAL_PEN" | "SURFACE" | "HEDGE" | "BED" | "OTHER_TREE" | "VEHICLE" | "LANDING_BED" | "MACHINE_STAND" | "ACCESS" | "WORK_POSITION" | "MEETING_POINT" | "OTHER";
-            mayBeHit: boolean;
-            more: components["schemas"]["More"];
-            name: string;
-            outline: components["schemas"]["Spot"][];
-            protectedBy: string;
-            /** @enum {string} */
-            protection: "NONE" | "MOVE" | "EMPTY" | "COVER" | "CUSHION" | "CLOSE" | "SWITCH_OFF" | "TAKE_DOWN";
-            protectionDone: boolean;
-            /** Format: double */
-            radiusM: number;
-            takenHow: string;
-            /** Format: int32 */
-            worth: number;
-        };
         FallsView: {
+            /** @description landings for each whole degree */
             byDegree: number[];
             /** Format: int32 */
             falls: number;
+            /** @description share of falls in which control was lost, in words */
             lost: string;
             struck: components["schemas"]["StruckView"][];
             tips: components["schemas"]["Spot"][];
@@ -2513,6 +2730,9 @@ export interface components {
             /** Format: int32 */
             worth: number;
         };
+        FieldBookReason: {
+            reason: string;
+        };
         FieldView: {
             choices: string[];
             /** Format: double */
@@ -2522,47 +2742,51 @@ export interface components {
             low: number;
             name: string;
             required: boolean;
-            standard?: unknown;
+            standard?: Record<string, never>;
             unit: string;
             /** Format: double */
             usualHigh: number;
             /** Format: double */
             usualLow: number;
         };
-        Figure: {
-            byEye: boolean;
-            /** Format: double */
-            high: number;
-            how: string;
-            /** Format: double */
-            low: number;
-            /** Format: double */
-            sigma: number;
-            /** Format: double */
-            value: number;
-        };
+        /** @description A finding as somebody reads it, with the values it is said of. */
         FindingView: {
-            /** @enum {string} */
+            /**
+             * @description what it is about
+             * @enum {string}
+             */
             about: "JOB" | "STEM" | "PLACE" | "STEP";
+            /** @description what it is said of, by name */
             args: {
-                [key: string]: unknown;
+                [key: string]: Record<string, never>;
             };
             cleared?: string;
             clears: string;
+            /** @description same finding, same key */
             key: string;
             /** @enum {string} */
             lasts: "NUMBERS" | "DAY";
             margin?: components["schemas"]["Margin"];
-            /** @enum {string} */
+            /**
+             * @description what the giver of a second opinion must be competent for
+             * @enum {string}
+             */
             mayClear: "SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS";
             open: boolean;
-            /** @enum {string} */
+            /**
+             * @description the rule that found it
+             * @enum {string}
+             */
             rule: "PERMIT_NOT_KNOWN" | "PERMIT_NO" | "EMERGENCY_CARD" | "LIVE_LINE" | "VOLTAGE" | "MACHINE_NOT_RECORDED" | "MACHINE_KEPT_OUT" | "MACHINE_TOO_WEAK" | "PEOPLE_NOBODY_NAMED" | "PEOPLE_NOT_YET_OUT" | "WIND_NOT_KNOWN" | "WIND_NOW" | "WIND_AHEAD" | "DUSK" | "DARK" | "DARK_AHEAD" | "GROUND" | "CROWN_LOAD" | "READINGS_DISAGREE" | "CREW_SIGHTINGS_WAIT" | "HEAVE" | "UNION_ABOVE_CUT" | "UNION_BELOW_CUT" | "VERDICT_EXCLUDED" | "LEFT_YET_WORKED_ON" | "LEFT_YET_LAID" | "READING_MISSING" | "DEFECT" | "DEFECT_PROBED" | "STRIKE" | "ANY_WAY" | "IN_FAN" | "CONTROL_LOST" | "HANGS_UP" | "WITHIN_REACH" | "CONTROL" | "ROTTEN_CORNER" | "BELOW_KEPT" | "BELOW_OPEN" | "NO_WAY_OUT" | "WAY_BARRED" | "COVER_TREE" | "TIME_NOT_KNOWN" | "TOO_SLOW" | "NO_LAY" | "NOT_FIXED" | "PULLER_IN_REACH" | "MOVED_PLATE" | "BED_LIFTS_BUTT" | "BAR_TOO_SHORT" | "FACE_BORE" | "THIN_HINGE" | "FACE_BYPASS" | "BACK_CUT_LOW" | "WEDGES_IN_DEAD_WOOD" | "SIDE_LEAN" | "STRAP" | "STRAP_UNDER_FULL_PULL" | "SPLITS" | "OPENED_FACE" | "CUT_TOO_HIGH" | "CUT_MEETS" | "SCHOOL" | "SPECIAL_CUT" | "SPECIAL_CUTTER" | "TODAY" | "PULL_REFUSED" | "RIGGING" | "KIT_NOT_CHECKED" | "NO_FALLBACK" | "NOBODY_AT_LINE" | "GUY_WRONG_SIDE" | "GUY_TIGHTENS" | "GUY_SLACK" | "GUY_NO_ROPE" | "GUY_WEAK" | "HUNG" | "SUPPORT_CUT" | "STANDS_BENEATH" | "WORK_BENEATH" | "HUNG_IN_RING" | "NO_GUARD" | "CREW" | "POST_EMPTY" | "STAND_NOT_SET" | "STANDS_IN_RING" | "STANDS_IN_ZONE" | "PLACE_IN_ZONE" | "CREWS_TOO_NEAR";
             /** @enum {string} */
             severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
             source: string;
-            /** @enum {string} */
+            /**
+             * @description where it is cleared
+             * @enum {string}
+             */
             stage: "PLACE" | "STEMS" | "LAY" | "CUTS" | "TANGLE" | "CREW" | "BRIEF" | "RUN" | "REVIEW";
+            /** @description the stem's label, or the id of step or place; empty for the whole job */
             subject: string;
             why: string;
             words: string;
@@ -2572,6 +2796,7 @@ export interface components {
             key: "SEEN" | "SOUNDED" | "PROBED" | "OPENED_FACE";
             words: string;
         };
+        /** @description A need against what there is: words and a bar. */
         GaugeView: {
             over: boolean;
             /** Format: double */
@@ -2585,17 +2810,13 @@ export interface components {
             changeM: {
                 [key: string]: number;
             };
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what it takes of the side lean, down
+             */
             takesPercent: number;
             tension: string;
             warnings: string[];
-        };
-        Hang: {
-            entry: components["schemas"]["HangEntry"];
-            stem: string;
-            stemId: string;
-            /** Format: int64 */
-            version: number;
         };
         HangArea: {
             beneath: components["schemas"]["Spot"][];
@@ -2604,6 +2825,7 @@ export interface components {
             keepOutM: number;
             support: string;
         };
+        /** @description What is at hand for a hung stem and who guards it; newton. */
         HangEntry: {
             closure: string;
             guard: string;
@@ -2625,7 +2847,10 @@ export interface components {
             version?: number;
         };
         HangUp: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description 0..1, how badly the crowns meet
+             */
             severity: number;
             tree: string;
             words: string;
@@ -2633,6 +2858,7 @@ export interface components {
         Health: {
             /** Format: date-time */
             since: string;
+            /** @description whether the store answers @param since when it was started */
             store: boolean;
         };
         HeightRequest: {
@@ -2641,30 +2867,55 @@ export interface components {
             heightM: number;
             takenHow: string;
         };
+        /** @description Two answers for the hinge, the worse decides. */
         HingeView: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description forward lean that bends it over by itself, up
+             */
             bendsDeg: number;
             decides: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what a guy takes of the side lean, down
+             */
             guyPercent: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description for three tenths of use; empty for wood that is no hinge
+             */
             mechanicsM?: number;
             movesAlone: boolean;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description by the type of cut
+             */
             practiceM: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what the side lean takes of what it holds, 95 %, up
+             */
             sidePercent?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description offered where the side lean asks for it
+             */
             taperLeftM?: number;
             /** Format: double */
             taperRightM?: number;
         };
         HoldRequest: {
             id: string;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description by the phone's clock
+             */
             pressedAt?: string;
             reason?: string;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description by the same clock, so that only the time between counts
+             */
             sentAt?: string;
         };
         HoldView: {
@@ -2672,6 +2923,7 @@ export interface components {
             arrivedAt: string;
             /** Format: date-time */
             at: string;
+            /** @description of the press that called it */
             id: string;
             liftReason?: components["schemas"]["SaidView"];
             lifted: boolean;
@@ -2680,7 +2932,10 @@ export interface components {
             presses: components["schemas"]["PressView"][];
             reason: string;
             receipts: components["schemas"]["ReceiptView"][];
-            /** Format: int64 */
+            /**
+             * Format: int64
+             * @description what a lift has to name: its newest press
+             */
             through: number;
             who: string;
         };
@@ -2699,19 +2954,24 @@ export interface components {
             /** Format: double */
             rainMm: number;
         };
+        /** @description What became of a file. */
         ImportReport: {
             /** Format: int32 */
             added: number;
             /** Format: int32 */
             changed: number;
+            /** @description rows left out, with column and reason; only where the leader took the good rows */
             problems: components["schemas"]["Problem"][];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description rows or things in it
+             */
             rows: number;
             /** Format: int32 */
             unchanged: number;
         };
         IssueView: {
-            changes: components["schemas"]["Change"][];
+            changes: components["schemas"]["BriefPlanComparisonChange"][];
             hash: string;
             intact: boolean;
             /** Format: date-time */
@@ -2724,6 +2984,13 @@ export interface components {
         Issued: {
             /** Format: int32 */
             number: number;
+        };
+        /** @description One line of the log. */
+        JobLogLine: {
+            /** Format: date-time */
+            at: string;
+            says: components["schemas"]["SaidView"];
+            who: string;
         };
         JobView: {
             closed: boolean;
@@ -2745,16 +3012,29 @@ export interface components {
             version: number;
             /** Format: date */
             visitOn: string;
-            wind: components["schemas"]["Wind"];
+            wind: components["schemas"]["JobWind"];
             /** Format: double */
             windLimitMs: number;
         };
+        JobWind: {
+            /** Format: double */
+            fromDeg: number;
+            /** @description as it is read, with its uncertainty */
+            gust: string;
+            /** Format: double */
+            gustMs: number;
+            /** Format: double */
+            sigmaMs: number;
+            simulated: boolean;
+        };
         JoinChoice: {
+            /** @description whether a PIN is set */
             joined: boolean;
             name: string;
             personId: string;
             /** Format: date-time */
             resetAt?: string;
+            /** @description who took the last one away */
             resetBy?: string;
         };
         JoinRequest: {
@@ -2817,6 +3097,7 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        /** @description A spot height as recorded. */
         KnownHeight: {
             at: components["schemas"]["Spot"];
             /** Format: double */
@@ -2828,9 +3109,78 @@ export interface components {
         LandingView: {
             /** Format: double */
             buttLiftShare?: number;
-            contacts: components["schemas"]["Contact"][];
+            contacts: components["schemas"]["LayContact"][];
+            whole: string[];
             wholeM: number[];
         };
+        LayAimed: {
+            /** Format: double */
+            layDeg: number;
+        };
+        LayChosen: {
+            choice: components["schemas"]["ChoiceRequest"];
+            clips: components["schemas"]["ClipView"][];
+            dropZone: components["schemas"]["Spot"][];
+            fixed: boolean;
+            lay?: components["schemas"]["LayView"];
+            notKnown?: string;
+            outOfDate?: components["schemas"]["OutOfDate"];
+            stem: string;
+            stemId: string;
+            /** Format: int64 */
+            version: number;
+        };
+        LayContact: {
+            at: components["schemas"]["Spot"];
+            /** Format: double */
+            atM: number;
+            bed: string;
+            breaks: boolean;
+            lifts: boolean;
+            name: string;
+            where: string;
+        };
+        /** @description Sector about the fall line, clockwise. */
+        LayFallZoneOpen: {
+            /** Format: double */
+            fromDeg: number;
+            /** Format: double */
+            toDeg: number;
+        };
+        /** @description The figures of a lay as they are read: in the reader's units, each rounded to its safe side. */
+        LayFigures: {
+            /** @description up */
+            butt: string;
+            /** @description of butt and crown, up */
+            clear: string;
+            /** @description at which the crew holds, down */
+            holdGust: string;
+            /** @description by the rule of the house */
+            leastAway: string;
+            /** @description up; empty without end downhill */
+            mechanics?: string;
+            /** @description at the tip for a centimetre at the stump, up */
+            missPerCm: string;
+            /** @description up */
+            practice: string;
+            /** @description up */
+            reach: string;
+            /** @description by the cutter when it lands, down */
+            reached?: string;
+            /** @description the same on a cleared way */
+            reachedIfCleared?: string;
+            /** @description kept clear, up */
+            ring: string;
+            /** @description up; empty where nothing stops it */
+            slide?: string;
+            /** @description down; empty while the lean is not known */
+            standsGust?: string;
+            /** @description to each side, up */
+            swath: string;
+            /** @description beyond the tip, up */
+            thrown: string;
+        };
+        /** @description The fixed lay of a stem and what follows from it; bias and sigma are empty where control is not proven, the cut card and the gust at which this stem holds, the strictest of house, leader and what hinge and line stand, in older documents. */
         LayPart: {
             /** Format: double */
             biasDeg?: number;
@@ -2859,6 +3209,30 @@ export interface components {
             wholeCircle: boolean;
             zones: components["schemas"]["ZonePart"][];
         };
+        LayTarget: {
+            atMost?: string;
+            blocks: boolean;
+            /** @description in words, the controlled one; atMost over every spread up to this one, chanceLost with control lost altogether */
+            chance: string;
+            chanceLost?: string;
+            clearance: string;
+            /** Format: double */
+            clearanceM: number;
+            /** Format: double */
+            fromStumpM: number;
+            id: string;
+            inFan: boolean;
+            inReach: boolean;
+            inRing: boolean;
+            isProtected: boolean;
+            /** @description for its worth */
+            limit?: string;
+            mayBeHit: boolean;
+            name: string;
+            /** Format: int32 */
+            worth: number;
+        };
+        /** @description A lay as the screens draw it. Zones are rounded up, clearances and times down, before they leave. */
         LayView: {
             aim?: components["schemas"]["Aim"];
             /** @enum {string} */
@@ -2885,6 +3259,7 @@ export interface components {
             fanRadiusM: number;
             /** Format: double */
             fanToDeg: number;
+            figures: components["schemas"]["LayFigures"];
             givesWords?: string;
             hangUps: components["schemas"]["HangUp"][];
             /** Format: double */
@@ -2932,7 +3307,7 @@ export interface components {
             suggestedDropZone: components["schemas"]["Spot"][];
             /** Format: double */
             swathHalfM: number;
-            targets: components["schemas"]["Target"][];
+            targets: components["schemas"]["LayTarget"][];
             /** Format: double */
             throwM: number;
             timeHelps: string[];
@@ -2954,6 +3329,7 @@ export interface components {
             sigmaDeg: number;
             warnings: string[];
         };
+        /** @description Degrees of lean that the moments along and across a direction stand for. */
         LeaningView: {
             /** Format: double */
             effectiveLeanDeg: number;
@@ -2967,9 +3343,13 @@ export interface components {
             sigmaSideDeg: number;
             /** Format: double */
             towardDeg?: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what the wind at its limit is worth, up
+             */
             windDeg: number;
         };
+        /** @description A lesson, with the job it comes from. */
         Lesson: {
             /** Format: date-time */
             at: string;
@@ -2993,12 +3373,7 @@ export interface components {
             through: number;
             words?: string;
         };
-        Line: {
-            /** Format: date-time */
-            at: string;
-            says: components["schemas"]["SaidView"];
-            who: string;
-        };
+        /** @description A line that stands by. */
         LineRequest: {
             /** Format: double */
             anchorDistM?: number;
@@ -3018,9 +3393,11 @@ export interface components {
             /** Format: double */
             armM: number;
             atLimit: components["schemas"]["GaugeView"];
+            /** @description empty where nobody knows it */
             available?: string;
             checks: components["schemas"]["CheckView"][];
             enough: boolean;
+            gust: string;
             /** Format: double */
             gustMs: number;
             kind: string;
@@ -3032,7 +3409,10 @@ export interface components {
             /** Format: double */
             personDistM: number;
             pretension: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description lean to the right that a pull off the lay stands for
+             */
             sideDeg: number;
             signal: string[];
             still: components["schemas"]["GaugeView"];
@@ -3046,13 +3426,17 @@ export interface components {
             dial: components["schemas"]["DialView"];
             /** @enum {string} */
             headline: "FELL" | "FELL_ONCE_MEASURED" | "FELL_WITH_LINE" | "NOT_BY_HAND";
+            /** @description one of three: fell, fell once or with something, not by hand */
             headlineWords: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what Lay and Cuts start with
+             */
             layDeg?: number;
             /** Format: double */
             nextDegrees?: number;
             nextMeasurement?: string;
-            proposed?: components["schemas"]["ProposedLine"];
+            proposed?: components["schemas"]["PlanProposedLine"];
             /** @enum {string} */
             verdict: "FELL_FROM_GROUND" | "FELL_WITH_PULL" | "SECTION" | "DISMANTLE" | "CRANE" | "MACHINE_ONLY" | "LEAVE_AND_CLOSE" | "WALK_AWAY";
             verdictHangsOnIt: boolean;
@@ -3099,20 +3483,31 @@ export interface components {
             /** Format: double */
             widthM: number;
         };
+        /** @description How the person reads from now on, wherever they are signed in. */
         MannerRequest: {
             /** @enum {string} */
             language: "ENGLISH" | "SPANISH";
             /** @enum {string} */
             units: "METRIC" | "FEET";
         };
+        /** @description A number against its limit. */
         Margin: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what was computed, in the SI unit of the dimension
+             */
             computed: number;
             /** @enum {string} */
             dimension: "LENGTH" | "DISTANCE" | "HEIGHT" | "SHORT" | "SAWN" | "REACH" | "ANGLE" | "AZIMUTH" | "OPENING" | "SECTOR" | "SPEED" | "PULL" | "FORCE" | "MASS" | "SHARE" | "CHANCE" | "TIMES" | "TIME";
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what is left between them; negative when it is not met
+             */
             left: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what it may be at most, or must be at least
+             */
             limit: number;
         };
         MassFigure: {
@@ -3131,6 +3526,7 @@ export interface components {
             /** Format: double */
             stemKg: number;
         };
+        /** @description What was measured after the fall: tip by bearing and distance from the stump, hinge found on the stump in millimetres. */
         Measured: {
             /** Format: double */
             bearingDeg: number;
@@ -3155,19 +3551,6 @@ export interface components {
             stem: string;
             /** Format: double */
             stripHalfM?: number;
-        };
-        More: {
-            agreedOn: string;
-            /** @enum {string} */
-            bed?: "LOG" | "HUMP" | "DITCH" | "HARD" | "SOFT";
-            /** Format: double */
-            downhillDeg?: number;
-            inside: string;
-            occupied: string;
-            /** Format: double */
-            slopeDeg?: number;
-            /** @enum {string} */
-            voltage?: "NOT_KNOWN" | "TELEPHONE" | "LOW" | "HIGH" | "TRACTION";
         };
         MoreRequest: {
             agreedOn?: string;
@@ -3198,6 +3581,7 @@ export interface components {
             turn: number;
             waysOut: components["schemas"]["WayPart"][];
         };
+        /** @description How far behind the hinge the weight sits at its 95 % side, how far the means bring it over, and what the wind at its limit adds; centimetres at the centre of gravity. */
         NeedView: {
             /** Format: double */
             backCm: number;
@@ -3205,9 +3589,6 @@ export interface components {
             meansCm?: number;
             /** Format: double */
             windCm: number;
-        };
-        NewId: {
-            id: string;
         };
         NewJob: {
             name: string;
@@ -3225,6 +3606,7 @@ export interface components {
             office: "LEADER" | "CREW" | "REVIEWER" | "OWNER";
             passphrase?: string;
         };
+        /** @description What comes next where the wedges are not enough. */
         NextView: {
             enough: boolean;
             /** @enum {string} */
@@ -3246,7 +3628,9 @@ export interface components {
             unit: string;
             words: string;
         };
+        /** @description Somewhere people or animals may be inside the ring. */
         Occupied: {
+            away: string;
             by: string;
             done: boolean;
             /** Format: double */
@@ -3271,12 +3655,6 @@ export interface components {
             /** Format: double */
             rightM: number;
             to: components["schemas"]["Spot"];
-        };
-        Open: {
-            /** Format: double */
-            fromDeg: number;
-            /** Format: double */
-            toDeg: number;
         };
         OpenedRequest: {
             note?: string;
@@ -3312,14 +3690,19 @@ export interface components {
             shown: string;
             takerId: string;
         };
+        /** @description What is not as it was when a lay was fixed, and by how much the answers moved. */
         OutOfDate: {
             changed: components["schemas"]["Changed"][];
             moved: components["schemas"]["Changed"][];
         };
+        /** @description An outcome against the plan; the deviation is empty when the spread was not known. */
         Outcome: {
             /** Format: date-time */
             at: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description the one under which the go was given
+             */
             briefing: number;
             deviation: components["schemas"]["Deviation"];
             measured: components["schemas"]["Measured"];
@@ -3329,6 +3712,7 @@ export interface components {
             plannedHingeMm: number;
             /** Format: double */
             plannedLayDeg: number;
+            /** @description why it corrects the one before it, empty for the first */
             reason: string;
             spreadKnown: boolean;
             stem: string;
@@ -3351,11 +3735,17 @@ export interface components {
             sure?: boolean;
             surprise?: string;
         };
+        /** @description The stem as it stands, from foot to tip, by the taper its mass is computed from, and where its crown begins. */
         Outline: {
+            /** @description nobody measured where the crown begins */
             crownAssumed: boolean;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description above ground: measured, else the half of the height its mass and wind are computed with
+             */
             crownFromM: number;
-            stem: components["schemas"]["Point"][];
+            /** @description from the ground up */
+            stem: components["schemas"]["StemOutlinePoint"][];
         };
         OwnPassphraseRequest: {
             old: string;
@@ -3364,19 +3754,6 @@ export interface components {
         OwnPinRequest: {
             passphrase: string;
             pin: string;
-        };
-        Pass: {
-            bored: boolean;
-            /** @enum {string} */
-            entry: "RIGHT" | "LEFT";
-            /** Format: double */
-            fromM: number;
-            /** Format: double */
-            inM: number;
-            says: components["schemas"]["SaidView"];
-            throughFace: boolean;
-            /** Format: double */
-            toM: number;
         };
         PermitView: {
             /** @enum {string} */
@@ -3387,6 +3764,7 @@ export interface components {
             words: string;
             yes: string;
         };
+        /** @description Those that are not given stay as they are. */
         PermitsRequest: {
             answers: {
                 [key: string]: "YES" | "NO" | "NOT_NEEDED" | "NOT_KNOWN";
@@ -3394,13 +3772,17 @@ export interface components {
         };
         PersonEntry: {
             competences: ("SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS")[];
+            /** @description for the owner alone, until it is used */
             firstWord?: string;
             id: string;
             name: string;
             /** @enum {string} */
             office: "LEADER" | "CREW" | "REVIEWER" | "OWNER";
             pinSet: boolean;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description in how many places, for the owner alone
+             */
             signedInAt: number;
         };
         PersonState: {
@@ -3416,6 +3798,7 @@ export interface components {
         };
         PersonView: {
             competences: ("SAW" | "WINCH" | "LOOKOUT" | "GROUND" | "HUNG_UP" | "FIRST_AID" | "CLIMB" | "RESCUE" | "CRANE" | "MACHINE" | "NEAR_LINES" | "SPECIAL_CUTS")[];
+            /** @description for the leader alone, until it is used: read it out to the person beside whom it stands */
             firstWord?: string;
             id: string;
             joined: boolean;
@@ -3468,6 +3851,50 @@ export interface components {
             underlay?: components["schemas"]["UnderlayView"];
             versions: components["schemas"]["Versions"];
         };
+        /** @description What a person records of a feature. takenHow says how its place was taken. */
+        PlacesEntry: {
+            agreedBy: string;
+            /** @enum {string} */
+            form: "POINT" | "LINE" | "POLYGON";
+            /** @enum {string} */
+            kind: "BUILDING" | "GLASS" | "FOOTBRIDGE" | "BOAT" | "PATH" | "ROAD" | "OVERHEAD_LINE" | "BURIED" | "WATER" | "BEEHIVES" | "COMPOST" | "FENCE" | "WALL" | "ANIMAL_PEN" | "SURFACE" | "HEDGE" | "BED" | "OTHER_TREE" | "VEHICLE" | "LANDING_BED" | "MACHINE_STAND" | "ACCESS" | "WORK_POSITION" | "MEETING_POINT" | "OTHER";
+            mayBeHit: boolean;
+            more: components["schemas"]["PlacesMore"];
+            name: string;
+            outline: components["schemas"]["Spot"][];
+            protectedBy: string;
+            /** @enum {string} */
+            protection: "NONE" | "MOVE" | "EMPTY" | "COVER" | "CUSHION" | "CLOSE" | "SWITCH_OFF" | "TAKE_DOWN";
+            protectionDone: boolean;
+            /** Format: double */
+            radiusM: number;
+            takenHow: string;
+            /** Format: int32 */
+            worth: number;
+        };
+        /** @description What counts for some kinds only. agreedOn is the day somebody agreed that it may be hit; slope and fall make the outline an area of its own. */
+        PlacesMore: {
+            agreedOn: string;
+            /** @enum {string} */
+            bed?: "LOG" | "HUMP" | "DITCH" | "HARD" | "SOFT";
+            /** Format: double */
+            downhillDeg?: number;
+            inside: string;
+            occupied: string;
+            /** Format: double */
+            slopeDeg?: number;
+            /** @enum {string} */
+            voltage?: "NOT_KNOWN" | "TELEPHONE" | "LOW" | "HIGH" | "TRACTION";
+        };
+        /** @description A recorded feature. */
+        PlacesView: {
+            entry: components["schemas"]["PlacesEntry"];
+            id: string;
+            mark: components["schemas"]["Spot"];
+            /** Format: int64 */
+            version: number;
+        };
+        /** @description The plan as it is frozen into a briefing: plain values only, so that it can be stored, hashed, drawn and compared. Distances in metres, azimuths clockwise from north; what is said is said by codes, so that it is the same document in every language; numbers of zones are already rounded to the safe side. */
         PlanDocument: {
             /** Format: double */
             downhillDeg: number;
@@ -3481,12 +3908,21 @@ export interface components {
             /** Format: double */
             windLimitMs: number;
         };
-        Point: {
+        PlanProposedLine: {
             /** Format: double */
-            halfM: number;
+            anchorDistM: number;
+            /** @enum {string} */
+            kind: "NOTHING" | "LEVER" | "WEDGES" | "HAND_LINE" | "MACHINE_LINE";
             /** Format: double */
-            upM: number;
+            pullN?: number;
+            pullWords: string;
+            room: boolean;
+            /** Format: double */
+            ropeHeightM: number;
+            ropeId?: string;
+            ropeName: string;
         };
+        /** @description Somebody's part in a step; the way out is empty while the stand is not set. */
         PostPart: {
             person: string;
             personId: string;
@@ -3509,6 +3945,7 @@ export interface components {
             stand?: components["schemas"]["Spot"];
             task: string;
         };
+        /** @description A press as people see it: when it was pressed, and when it arrived. */
         PressView: {
             /** Format: date-time */
             arrivedAt: string;
@@ -3531,25 +3968,19 @@ export interface components {
             value: number;
             warnings: string[];
         };
+        /** @description One thing wrong. row counts from 1 for the first row under the header, or the first thing in the file. */
         Problem: {
             column: string;
             reason: string;
             /** Format: int32 */
             row: number;
         };
-        ProposedLine: {
-            /** Format: double */
-            anchorDistM: number;
-            /** @enum {string} */
-            kind: "NOTHING" | "LEVER" | "WEDGES" | "HAND_LINE" | "MACHINE_LINE";
-            /** Format: double */
-            pullN?: number;
-            pullWords: string;
-            room: boolean;
-            /** Format: double */
-            ropeHeightM: number;
-            ropeId?: string;
-            ropeName: string;
+        /** @description A refusal; nothing was stored. */
+        ProblemDetails: {
+            detail?: unknown;
+            errors?: unknown;
+            ok?: unknown;
+            status?: unknown;
         };
         ProtectionState: {
             askAgain: boolean;
@@ -3564,17 +3995,16 @@ export interface components {
             words: string;
         };
         ReadyRequest: {
+            /** @description made by the sender, so that it is done once however often it is sent */
             id?: string;
             ready: boolean;
-        };
-        Reason: {
-            reason: string;
         };
         ReceiptRequest: {
             id?: string;
             /** @enum {string} */
             state: "SIGNAL_TRIED" | "READY" | "NOT_READY" | "STILL_SO" | "NOT_SO" | "TICKED" | "UNTICKED" | "GO" | "ENDED" | "DONE" | "PRESSED" | "LIFTED" | "SEEN" | "STOPPED";
         };
+        /** @description Somebody saw it, or says that all is stopped. */
         ReceiptView: {
             /** Format: date-time */
             at: string;
@@ -3599,17 +4029,11 @@ export interface components {
         };
         RehearsalView: {
             asPlanned: components["schemas"]["FallsView"];
+            /** @description degrees from plumb, one every stepS */
             motion: number[];
             /** Format: double */
             stepS: number;
             whatIf: components["schemas"]["FallsView"];
-        };
-        Relation: {
-            a: string;
-            b: string;
-            id: string;
-            /** @enum {string} */
-            type: "RESTS_ON" | "OVERHANGS" | "BOUND" | "HELD_BY_ROPE";
         };
         RelationRequest: {
             a: string;
@@ -3635,6 +4059,7 @@ export interface components {
             lessons: components["schemas"]["Lesson"][];
             outcomes: components["schemas"]["Entered"][];
         };
+        /** @description How a line is rigged. */
         RigRequest: {
             /** Format: double */
             anchorDiameterM?: number;
@@ -3651,6 +4076,7 @@ export interface components {
             people?: number;
             /** Format: double */
             pretensionN?: number;
+            /** @description nobody has looked at tie, anchor and pull yet */
             proposed?: boolean;
             ropeId?: string;
             slingId?: string;
@@ -3659,44 +4085,63 @@ export interface components {
             /** @enum {string} */
             when?: "STRAP_RELEASED" | "KERF_OPENS";
         };
+        /** @description Practice and mechanics of the keep-out ring, whole metres. */
         Ring: {
+            /** @description which of them is the larger */
             decides: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description empty: without end downhill
+             */
             mechanicsM?: number;
-            open?: components["schemas"]["Open"];
+            open?: components["schemas"]["LayFallZoneOpen"];
             /** Format: double */
             practiceM: number;
         };
         RunView: {
             against: components["schemas"]["AgainstView"][];
+            /** @description what ended the last go, when the word is STAND_FAST */
             because?: string;
             /** Format: int32 */
             briefing?: number;
             going: boolean;
+            gustLimit: string;
             /** Format: double */
             gustLimitMs: number;
             held: boolean;
-            log: components["schemas"]["Line"][];
+            log: components["schemas"]["JobLogLine"][];
             protections: components["schemas"]["ProtectionState"][];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description of the step's stem
+             */
             ringM?: number;
             /** Format: date-time */
             signalTriedAt?: string;
             step?: components["schemas"]["StepState"];
             /** Format: int32 */
             stepsInAll: number;
+            /** @description where those without a part wait */
             waitAt: string;
             wind: components["schemas"]["WindNow"];
-            /** @enum {string} */
+            /**
+             * @description for the caller alone
+             * @enum {string}
+             */
             word: "STOP" | "GO" | "STAND_FAST" | "WAIT" | "STAY_OUT" | "DONE";
         };
+        /** @description A message as the interface gives it: in the words of the person who asks, with what it is said of beside. */
         SaidView: {
+            /** @description numbers in SI units, names of constants, people's own words */
             args: {
-                [key: string]: unknown;
+                [key: string]: Record<string, never>;
             };
+            /** @description key of the message, the same in every language */
             code: string;
+            /** @description in the reader's language and units */
             words: string;
         };
+        /** @description A measure, to whole steps on its safe side when it is shown. */
         Sawn: {
             /** @enum {string} */
             key: "DEPTH" | "FACE" | "MOUTH" | "HINGE_LEFT" | "HINGE_RIGHT" | "HINGE_LENGTH" | "STEP" | "BORE_FROM" | "BORE" | "STRAP";
@@ -3705,7 +4150,10 @@ export interface components {
             own: boolean;
             rule?: components["schemas"]["ShownView"];
             shown: components["schemas"]["ShownView"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description metres; degrees for the face
+             */
             value: number;
         };
         Session: {
@@ -3739,6 +4187,7 @@ export interface components {
             sigmaM: number;
             simulated: boolean;
         };
+        /** @description Numbers for the forms, as the instrument read them. */
         ShotsView: {
             /** Format: double */
             distanceM: number;
@@ -3753,12 +4202,16 @@ export interface components {
             };
             simulated: boolean;
         };
+        /** @description A quantity or name as the interface gives it. */
         ShownView: {
-            value: unknown;
+            /** @description the same in SI units, or the name of the constant */
+            value: Record<string, never>;
+            /** @description in the reader's language and units, rounded to the safe side */
             words: string;
         };
         Sight: {
             at: components["schemas"]["Spot"];
+            away: string;
             /** Format: double */
             distanceM: number;
             /** Format: double */
@@ -3808,6 +4261,7 @@ export interface components {
             who: string;
             words: string;
         };
+        /** @description Where somebody is signed in. */
         SignInPlace: {
             address: string;
             device: string;
@@ -3871,6 +4325,7 @@ export interface components {
             /** Format: double */
             ratio: number;
         };
+        /** @description A point of the local frame: metres east and north of the site's origin, horizontal. */
         Spot: {
             /** Format: double */
             eastM: number;
@@ -3880,6 +4335,28 @@ export interface components {
         StandRequest: {
             from: components["schemas"]["Spot"];
         };
+        StemFigure: {
+            byEye: boolean;
+            /** Format: double */
+            high: number;
+            how: string;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            sigma: number;
+            /** Format: double */
+            value: number;
+        };
+        StemOutlinePoint: {
+            /**
+             * Format: double
+             * @description half the diameter at this height
+             */
+            halfM: number;
+            /** Format: double */
+            upM: number;
+        };
+        /** @description A stem; lay is empty when none is fixed. */
         StemPart: {
             at: components["schemas"]["Spot"];
             beneath: components["schemas"]["Spot"][];
@@ -3919,11 +4396,11 @@ export interface components {
             /** @enum {string} */
             crown: "FOREST_CONIFER" | "OPEN_CONIFER" | "FOREST_BROADLEAF" | "FOREST_BROADLEAF_LEAFLESS" | "OPEN_BROADLEAF" | "OPEN_BROADLEAF_LEAFLESS" | "DEAD_BRANCHED" | "STUB";
             crownOffset?: components["schemas"]["OffsetFigure"];
-            crownRadius?: components["schemas"]["Figure"];
+            crownRadius?: components["schemas"]["StemFigure"];
             defects: components["schemas"]["DefectView"][];
-            diameter?: components["schemas"]["Figure"];
-            heave?: components["schemas"]["Figure"];
-            height?: components["schemas"]["Figure"];
+            diameter?: components["schemas"]["StemFigure"];
+            heave?: components["schemas"]["StemFigure"];
+            height?: components["schemas"]["StemFigure"];
             /** @enum {string} */
             hingeWood: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE";
             hingeWoodWords: string;
@@ -3953,9 +4430,13 @@ export interface components {
         };
         StepDoneRequest: {
             id?: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description how many cuts and checks are not ticked off, as the leader has seen it; 0 when all are
+             */
             openTicks?: number;
         };
+        /** @description A step with its people. */
         StepPart: {
             /** Format: int32 */
             endMin: number;
@@ -4014,7 +4495,10 @@ export interface components {
             version: number;
         };
         StrapCardView: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description should somebody pull in full before the release
+             */
             fullRatio?: number;
             holds: boolean;
             /** Format: double */
@@ -4045,15 +4529,25 @@ export interface components {
         };
         StuckRequest: {
             choice: components["schemas"]["ChoiceRequest"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description along it
+             */
             uncutHeightM: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description band left uncut, across the lay
+             */
             uncutWidthM: number;
         };
         StuckView: {
             cause: string;
+            /** @description the same in words */
             extra?: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description pull it costs on top, rounded up
+             */
             extraN?: number;
             /** @enum {string} */
             key: "UNCUT_BAND" | "HINGE_TOO_THICK" | "LINE_SLACK" | "TOP_CAUGHT" | "PULL_TOO_WEAK";
@@ -4065,6 +4559,7 @@ export interface components {
             name: string;
             title: string;
         };
+        /** @description What stands by beside the means. */
         SupportRequest: {
             below?: components["schemas"]["BelowRequest"];
             /** Format: int32 */
@@ -4091,10 +4586,26 @@ export interface components {
             areas: components["schemas"]["HangArea"][];
             deadlocks: string[][];
             forbidden: string[];
-            hangs: components["schemas"]["Hang"][];
+            hangs: components["schemas"]["TanglesHang"][];
             notKnown: string[];
             order: components["schemas"]["ReleaseStep"][];
-            relations: components["schemas"]["Relation"][];
+            relations: components["schemas"]["TanglesRelation"][];
+        };
+        /** @description The same with its version, -1 when nothing was recorded yet. */
+        TanglesHang: {
+            entry: components["schemas"]["HangEntry"];
+            stem: string;
+            stemId: string;
+            /** Format: int64 */
+            version: number;
+        };
+        /** @description A recorded relation. */
+        TanglesRelation: {
+            a: string;
+            b: string;
+            id: string;
+            /** @enum {string} */
+            type: "RESTS_ON" | "OVERHANGS" | "BOUND" | "HELD_BY_ROPE";
         };
         TapeAndBearing: {
             /** Format: double */
@@ -4103,32 +4614,13 @@ export interface components {
             distanceM: number;
             from: components["schemas"]["Spot"];
         };
-        Target: {
-            atMost?: string;
-            blocks: boolean;
-            chance: string;
-            chanceLost?: string;
-            /** Format: double */
-            clearanceM: number;
-            /** Format: double */
-            fromStumpM: number;
-            id: string;
-            inFan: boolean;
-            inReach: boolean;
-            inRing: boolean;
-            isProtected: boolean;
-            limit?: string;
-            mayBeHit: boolean;
-            name: string;
-            /** Format: int32 */
-            worth: number;
-        };
         TellChoice: {
             bad: boolean;
             /** @enum {string} */
             key: "MOVES" | "HEALED" | "SOUNDS_DULL" | "SOUNDS_CLEAR" | "CURVED_ROUND_STEM" | "GROUND_MOVES" | "EDGE_LIFTED" | "CRACKS_EVERYWHERE";
             words: string;
         };
+        /** @description A feature. outline has one point for a disc. */
         Thing: {
             form: string;
             id: string;
@@ -4180,9 +4672,14 @@ export interface components {
             secondPixel: components["schemas"]["PixelView"];
             secondSpot: components["schemas"]["Spot"];
         };
+        /** @description A place from two tapes out of two known points. There are two such places, one on either side of the line between the points; the person says which. Horizontal metres. Source: geometry. */
         TwoTapes: {
+            /** @description one or two places, first the one to the right of the line from a to b */
             places: components["schemas"]["Spot"][];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description one sigma of the place in the worse direction, where each tape has 0.1 m
+             */
             sigmaM: number;
         };
         TwoTapesRequest: {
@@ -4193,6 +4690,7 @@ export interface components {
             /** Format: double */
             fromBM: number;
         };
+        /** @description One type of cut on this stem. Figures of its own rule. */
         TypeView: {
             /** Format: double */
             bendsDeg: number;
@@ -4261,6 +4759,7 @@ export interface components {
             offered: "FELL_FROM_GROUND" | "FELL_WITH_PULL" | "SECTION" | "DISMANTLE" | "CRANE" | "MACHINE_ONLY" | "LEAVE_AND_CLOSE" | "WALK_AWAY";
             ways: components["schemas"]["VerdictWay"][];
         };
+        /** @description Each part of the form has its own. */
         Versions: {
             /** Format: int64 */
             access: number;
@@ -4270,19 +4769,6 @@ export interface components {
             card: number;
             /** Format: int64 */
             day: number;
-        };
-        View: {
-            entry: components["schemas"]["Entry"];
-            id: string;
-            mark: components["schemas"]["Spot"];
-            /** Format: int64 */
-            version: number;
-        };
-        Wall: {
-            /** Format: double */
-            relDeg: number;
-            /** Format: double */
-            soundM: number;
         };
         WallView: {
             accepted: boolean;
@@ -4295,12 +4781,7 @@ export interface components {
             /** Format: double */
             thicknessM: number;
         };
-        Way: {
-            best: boolean;
-            name: string;
-            /** Format: double */
-            relDeg: number;
-        };
+        /** @description A way out: name, azimuth of its end, metres along it, its corners from where it begins (none in older documents). */
         WayPart: {
             /** Format: double */
             azimuthDeg: number;
@@ -4314,8 +4795,11 @@ export interface components {
             azimuthDeg?: number;
             best: boolean;
             blockedBy: string[];
+            /** @description who cleared it, empty while nobody has */
             clearedBy?: string;
+            /** @description in words */
             ground: string;
+            length?: string;
             /** Format: double */
             lengthM?: number;
             /** Format: double */
@@ -4338,6 +4822,7 @@ export interface components {
             enough: boolean;
             force: components["schemas"]["GaugeView"];
             forceInWind: components["schemas"]["GaugeView"];
+            gust: string;
             /** Format: double */
             gustMs: number;
             known: boolean;
@@ -4350,29 +4835,26 @@ export interface components {
             next: components["schemas"]["NextView"][];
             reasons: string[];
             set: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description what one millimetre of lift moves the tip
+             */
             tipPerMmM: number;
-        };
-        Wind: {
-            /** Format: double */
-            fromDeg: number;
-            /** Format: double */
-            gustMs: number;
-            /** Format: double */
-            sigmaMs: number;
-            simulated: boolean;
         };
         WindNow: {
             /** Format: date-time */
             at: string;
             /** Format: double */
             fromDeg: number;
+            /** @description as it is read, with its uncertainty */
+            gust: string;
             /** Format: double */
             gustMs: number;
             /** Format: double */
             sigmaMs: number;
             simulated: boolean;
         };
+        /** @description Clockwise run of lays none of which is blocked; both ends inclusive. */
         WindowView: {
             /** Format: int32 */
             bestDeg: number;
@@ -4398,6 +4880,7 @@ export interface components {
             /** @enum {string} */
             right: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE";
         };
+        /** @description Ground kept clear while it is felled, as clipped; older documents have none. */
         ZonePart: {
             clippedBy: string[];
             /** @enum {string} */
@@ -4421,7 +4904,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    board: {
+    boardBoard: {
         parameters: {
             query?: {
                 page?: number;
@@ -4441,9 +4924,18 @@ export interface operations {
                     "application/json": components["schemas"]["BoardPage"];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    health: {
+    healthHealth: {
         parameters: {
             query?: never;
             header?: never;
@@ -4461,9 +4953,18 @@ export interface operations {
                     "application/json": components["schemas"]["Health"];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    rules: {
+    houseRules: {
         parameters: {
             query?: never;
             header?: never;
@@ -4481,9 +4982,18 @@ export interface operations {
                     "application/json": components["schemas"]["Thresholds"];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    change_4: {
+    houseChange: {
         parameters: {
             query?: never;
             header?: never;
@@ -4505,9 +5015,54 @@ export interface operations {
                     "application/json": components["schemas"]["Thresholds"];
                 };
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    all_2: {
+    kitAll: {
         parameters: {
             query?: never;
             header?: never;
@@ -4525,9 +5080,18 @@ export interface operations {
                     "application/json": components["schemas"]["KitView"][];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    add_5: {
+    kitAdd: {
         parameters: {
             query?: never;
             header?: never;
@@ -4540,16 +5104,63 @@ export interface operations {
             };
         };
         responses: {
-            /** @description No Content */
-            204: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
             };
         };
     };
-    change_5: {
+    kitChange: {
         parameters: {
             query?: never;
             header?: never;
@@ -4571,9 +5182,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    remove_2: {
+    kitRemove: {
         parameters: {
             query: {
                 version: number;
@@ -4593,9 +5258,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    open: {
+    jobOpen: {
         parameters: {
             query?: never;
             header?: never;
@@ -4617,9 +5336,54 @@ export interface operations {
                     "application/json": components["schemas"]["Joined"];
                 };
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    job: {
+    jobJob: {
         parameters: {
             query?: never;
             header?: never;
@@ -4639,9 +5403,27 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    acknowledge: {
+    planAcknowledge: {
         parameters: {
             query?: never;
             header?: never;
@@ -4663,9 +5445,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    all_1: {
+    briefingAll: {
         parameters: {
             query?: never;
             header?: never;
@@ -4685,9 +5521,27 @@ export interface operations {
                     "application/json": components["schemas"]["BriefingsView"];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    issue: {
+    briefingIssue: {
         parameters: {
             query?: never;
             header?: never;
@@ -4707,9 +5561,63 @@ export interface operations {
                     "application/json": components["schemas"]["Issued"];
                 };
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    card_1: {
+    briefingCard: {
         parameters: {
             query?: never;
             header?: never;
@@ -4729,9 +5637,27 @@ export interface operations {
                     "application/json": components["schemas"]["Card"];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    sign: {
+    briefingSign: {
         parameters: {
             query?: never;
             header?: never;
@@ -4754,9 +5680,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    close: {
+    planClose: {
         parameters: {
             query?: never;
             header?: never;
@@ -4774,9 +5754,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    change_3: {
+    jobChange: {
         parameters: {
             query?: never;
             header?: never;
@@ -4800,9 +5834,63 @@ export interface operations {
                     "application/json": components["schemas"]["Joined"];
                 };
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    features: {
+    placeFeatures: {
         parameters: {
             query?: never;
             header?: never;
@@ -4819,12 +5907,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["View"][];
+                    "application/json": components["schemas"]["PlacesView"][];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
         };
     };
-    add_4: {
+    placeAdd: {
         parameters: {
             query?: never;
             header?: never;
@@ -4845,12 +5951,66 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["View"];
+                    "application/json": components["schemas"]["PlacesView"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
         };
     };
-    kinds: {
+    placeKinds: {
         parameters: {
             query?: never;
             header?: never;
@@ -4870,9 +6030,27 @@ export interface operations {
                     "application/json": components["schemas"]["KindView"][];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    offset: {
+    placeOffset: {
         parameters: {
             query?: never;
             header?: never;
@@ -4896,9 +6074,63 @@ export interface operations {
                     "application/json": components["schemas"]["Spot"];
                 };
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    shot_1: {
+    placeShot: {
         parameters: {
             query?: never;
             header?: never;
@@ -4922,9 +6154,63 @@ export interface operations {
                     "application/json": components["schemas"]["ShotView"];
                 };
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    tape: {
+    placeTape: {
         parameters: {
             query?: never;
             header?: never;
@@ -4948,9 +6234,63 @@ export interface operations {
                     "application/json": components["schemas"]["Spot"];
                 };
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    twoTapes: {
+    placeTwoTapes: {
         parameters: {
             query?: never;
             header?: never;
@@ -4974,9 +6314,63 @@ export interface operations {
                     "application/json": components["schemas"]["TwoTapes"];
                 };
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    change_2: {
+    placeChange: {
         parameters: {
             query?: never;
             header?: never;
@@ -4998,12 +6392,66 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["View"];
+                    "application/json": components["schemas"]["PlacesView"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
         };
     };
-    remove_1: {
+    placeRemove: {
         parameters: {
             query: {
                 version: number;
@@ -5024,9 +6472,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    out: {
+    stemCsvOut: {
         parameters: {
             query?: never;
             header?: never;
@@ -5047,9 +6549,27 @@ export interface operations {
                     "text/csv": string;
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    in: {
+    stemCsvIn: {
         parameters: {
             query?: {
                 takeGoodRows?: boolean;
@@ -5079,9 +6599,63 @@ export interface operations {
                     "application/json": components["schemas"]["ImportReport"];
                 };
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    geoJson: {
+    planFilesGeoJson: {
         parameters: {
             query?: {
                 wgs84?: boolean;
@@ -5103,9 +6677,27 @@ export interface operations {
                     "application/geo+json": string;
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    readGeoJson: {
+    planFilesReadGeoJson: {
         parameters: {
             query?: {
                 takeGoodRows?: boolean;
@@ -5134,9 +6726,63 @@ export interface operations {
                     "application/json": components["schemas"]["ImportReport"];
                 };
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    gpx: {
+    planFilesGpx: {
         parameters: {
             query?: never;
             header?: never;
@@ -5156,9 +6802,27 @@ export interface operations {
                     "application/gpx+xml": string;
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    readGpx: {
+    planFilesReadGpx: {
         parameters: {
             query?: {
                 takeGoodRows?: boolean;
@@ -5187,9 +6851,63 @@ export interface operations {
                     "application/json": components["schemas"]["ImportReport"];
                 };
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    geoJson_1: {
+    layFilesGeoJson: {
         parameters: {
             query?: {
                 wgs84?: boolean;
@@ -5211,9 +6929,27 @@ export interface operations {
                     "application/geo+json": string;
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    findings: {
+    planFindings: {
         parameters: {
             query?: never;
             header?: never;
@@ -5233,9 +6969,27 @@ export interface operations {
                     "application/json": components["schemas"]["FindingView"][];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    here: {
+    liveHere: {
         parameters: {
             query?: never;
             header?: never;
@@ -5255,9 +7009,27 @@ export interface operations {
                     "application/json": string[];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    lays: {
+    layLays: {
         parameters: {
             query?: never;
             header?: never;
@@ -5274,12 +7046,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Chosen"][];
+                    "application/json": components["schemas"]["LayChosen"][];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
         };
     };
-    live: {
+    liveLive: {
         parameters: {
             query?: never;
             header?: never;
@@ -5297,9 +7087,27 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    put: {
+    jobPut: {
         parameters: {
             query?: never;
             header?: never;
@@ -5323,9 +7131,63 @@ export interface operations {
                     "application/json": components["schemas"]["Joined"];
                 };
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    takeOff: {
+    jobTakeOff: {
         parameters: {
             query?: never;
             header?: never;
@@ -5344,9 +7206,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    resetPin_1: {
+    jobResetPin: {
         parameters: {
             query?: never;
             header?: never;
@@ -5365,9 +7281,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    signOut_1: {
+    jobSignOut: {
         parameters: {
             query?: never;
             header?: never;
@@ -5386,9 +7356,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    takers: {
+    planTakers: {
         parameters: {
             query: {
                 findingKey: string;
@@ -5410,9 +7434,27 @@ export interface operations {
                     "application/json": components["schemas"]["Takers"];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    opinion: {
+    planOpinion: {
         parameters: {
             query?: never;
             header?: never;
@@ -5434,9 +7476,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    photos: {
+    photoPhotos: {
         parameters: {
             query?: never;
             header?: never;
@@ -5456,9 +7552,27 @@ export interface operations {
                     "application/json": components["schemas"]["PhotoView"][];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    photo: {
+    photoPhoto: {
         parameters: {
             query?: never;
             header?: never;
@@ -5479,9 +7593,27 @@ export interface operations {
                     "image/jpeg": string;
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    place: {
+    surroundingsPlace: {
         parameters: {
             query?: {
                 contourM?: number;
@@ -5503,9 +7635,27 @@ export interface operations {
                     "application/json": components["schemas"]["PlaceView"];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    access: {
+    surroundingsAccess: {
         parameters: {
             query?: never;
             header?: never;
@@ -5527,9 +7677,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    anchor: {
+    surroundingsAnchor: {
         parameters: {
             query?: never;
             header?: never;
@@ -5551,9 +7755,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    day: {
+    surroundingsDay: {
         parameters: {
             query?: never;
             header?: never;
@@ -5575,9 +7833,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    card: {
+    surroundingsCard: {
         parameters: {
             query?: never;
             header?: never;
@@ -5599,9 +7911,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    addHeight: {
+    surroundingsAddHeight: {
         parameters: {
             query?: never;
             header?: never;
@@ -5623,9 +7989,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    removeHeight: {
+    surroundingsRemoveHeight: {
         parameters: {
             query?: never;
             header?: never;
@@ -5644,9 +8064,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    addMachine: {
+    surroundingsAddMachine: {
         parameters: {
             query?: never;
             header?: never;
@@ -5668,9 +8142,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    removeMachine: {
+    surroundingsRemoveMachine: {
         parameters: {
             query?: never;
             header?: never;
@@ -5689,9 +8217,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    permits: {
+    surroundingsPermits: {
         parameters: {
             query?: never;
             header?: never;
@@ -5713,9 +8295,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    underlay: {
+    surroundingsUnderlay: {
         parameters: {
             query?: never;
             header?: never;
@@ -5735,9 +8371,27 @@ export interface operations {
                     "image/jpeg": string;
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    putUnderlay: {
+    surroundingsPutUnderlay: {
         parameters: {
             query?: never;
             header?: never;
@@ -5762,9 +8416,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    removeUnderlay: {
+    surroundingsRemoveUnderlay: {
         parameters: {
             query?: never;
             header?: never;
@@ -5782,9 +8490,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    layUnderlay: {
+    surroundingsLayUnderlay: {
         parameters: {
             query?: never;
             header?: never;
@@ -5806,9 +8568,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    plan: {
+    planPlan: {
         parameters: {
             query?: never;
             header?: never;
@@ -5828,9 +8644,27 @@ export interface operations {
                     "application/json": components["schemas"]["PlanDocument"];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    qr: {
+    jobQr: {
         parameters: {
             query?: never;
             header?: never;
@@ -5850,9 +8684,27 @@ export interface operations {
                     "image/svg+xml": string;
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    review: {
+    reviewReview: {
         parameters: {
             query?: never;
             header?: never;
@@ -5872,9 +8724,27 @@ export interface operations {
                     "application/json": components["schemas"]["ReviewView"];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    lesson: {
+    reviewLesson: {
         parameters: {
             query?: never;
             header?: never;
@@ -5896,9 +8766,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    outcome: {
+    reviewOutcome: {
         parameters: {
             query?: never;
             header?: never;
@@ -5921,9 +8845,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    run: {
+    runRun: {
         parameters: {
             query?: never;
             header?: never;
@@ -5943,9 +8921,27 @@ export interface operations {
                     "application/json": components["schemas"]["RunView"];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    done: {
+    runDone: {
         parameters: {
             query?: never;
             header?: never;
@@ -5967,9 +8963,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    go: {
+    runGo: {
         parameters: {
             query?: never;
             header?: never;
@@ -5991,9 +9041,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    holds: {
+    runHolds: {
         parameters: {
             query?: never;
             header?: never;
@@ -6013,9 +9117,27 @@ export interface operations {
                     "application/json": components["schemas"]["HoldView"][];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    hold: {
+    runHold: {
         parameters: {
             query?: never;
             header?: never;
@@ -6037,9 +9159,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    lift: {
+    runLift: {
         parameters: {
             query?: never;
             header?: never;
@@ -6062,9 +9238,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    receipt: {
+    runReceipt: {
         parameters: {
             query?: never;
             header?: never;
@@ -6087,9 +9317,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    reasons: {
+    runReasons: {
         parameters: {
             query?: never;
             header?: never;
@@ -6109,9 +9393,27 @@ export interface operations {
                     "application/json": components["schemas"]["LiftChoice"][];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    protection: {
+    runProtection: {
         parameters: {
             query?: never;
             header?: never;
@@ -6134,9 +9436,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    ready: {
+    runReady: {
         parameters: {
             query?: never;
             header?: never;
@@ -6158,9 +9514,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    signalTried: {
+    runSignalTried: {
         parameters: {
             query?: never;
             header?: never;
@@ -6182,9 +9592,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    tick: {
+    runTick: {
         parameters: {
             query?: never;
             header?: never;
@@ -6206,9 +9670,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    stems: {
+    stemStems: {
         parameters: {
             query?: never;
             header?: never;
@@ -6228,9 +9746,27 @@ export interface operations {
                     "application/json": components["schemas"]["StemView"][];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    add_2: {
+    stemAdd: {
         parameters: {
             query?: never;
             header?: never;
@@ -6251,12 +9787,66 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["NewId"];
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
         };
     };
-    choices: {
+    stemChoices: {
         parameters: {
             query?: never;
             header?: never;
@@ -6276,9 +9866,27 @@ export interface operations {
                     "application/json": components["schemas"]["Choices"];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    danger: {
+    planDanger: {
         parameters: {
             query?: never;
             header?: never;
@@ -6298,9 +9906,27 @@ export interface operations {
                     "application/json": components["schemas"]["DangerView"][];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    change_1: {
+    stemChange: {
         parameters: {
             query?: never;
             header?: never;
@@ -6323,9 +9949,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    choose_1: {
+    stemChoose: {
         parameters: {
             query?: never;
             header?: never;
@@ -6348,9 +10028,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    pdf_1: {
+    cutPdf: {
         parameters: {
             query?: never;
             header?: never;
@@ -6371,9 +10105,27 @@ export interface operations {
                     "application/pdf": string;
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    svg_1: {
+    cutSvg: {
         parameters: {
             query?: {
                 back?: boolean;
@@ -6396,9 +10148,27 @@ export interface operations {
                     "image/svg+xml": string;
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    doesNotMove: {
+    cutDoesNotMove: {
         parameters: {
             query?: never;
             header?: never;
@@ -6423,9 +10193,63 @@ export interface operations {
                     "application/json": components["schemas"]["StuckAnswer"];
                 };
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    opened: {
+    cutOpened: {
         parameters: {
             query?: never;
             header?: never;
@@ -6448,9 +10272,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    preview_2: {
+    cutPreview: {
         parameters: {
             query?: never;
             header?: never;
@@ -6475,9 +10353,63 @@ export interface operations {
                     "application/json": components["schemas"]["CutView"];
                 };
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    defect: {
+    fieldBookDefect: {
         parameters: {
             query?: never;
             header?: never;
@@ -6500,9 +10432,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    setDefectAside: {
+    fieldBookSetDefectAside: {
         parameters: {
             query?: never;
             header?: never;
@@ -6515,7 +10501,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Reason"];
+                "application/json": components["schemas"]["FieldBookReason"];
             };
         };
         responses: {
@@ -6526,9 +10512,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    look: {
+    planLook: {
         parameters: {
             query?: never;
             header?: never;
@@ -6553,9 +10593,63 @@ export interface operations {
                     "application/json": components["schemas"]["Look"];
                 };
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    choose: {
+    layChoose: {
         parameters: {
             query?: never;
             header?: never;
@@ -6578,9 +10672,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    aim: {
+    layAim: {
         parameters: {
             query?: never;
             header?: never;
@@ -6602,12 +10750,66 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Aimed"];
+                    "application/json": components["schemas"]["LayAimed"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
         };
     };
-    clear: {
+    layClear: {
         parameters: {
             query?: never;
             header?: never;
@@ -6630,9 +10832,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    clip: {
+    layClip: {
         parameters: {
             query?: never;
             header?: never;
@@ -6655,9 +10911,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    unclip: {
+    layUnclip: {
         parameters: {
             query: {
                 version: number;
@@ -6679,9 +10989,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    depends: {
+    layDepends: {
         parameters: {
             query?: never;
             header?: never;
@@ -6706,9 +11070,63 @@ export interface operations {
                     "application/json": components["schemas"]["DependsView"][];
                 };
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    dial: {
+    layDial: {
         parameters: {
             query?: never;
             header?: never;
@@ -6733,9 +11151,63 @@ export interface operations {
                     "application/json": components["schemas"]["DialView"];
                 };
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    preview_1: {
+    layPreview: {
         parameters: {
             query?: never;
             header?: never;
@@ -6760,9 +11232,63 @@ export interface operations {
                     "application/json": components["schemas"]["LayView"];
                 };
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    rehearse: {
+    layRehearse: {
         parameters: {
             query?: never;
             header?: never;
@@ -6787,9 +11313,63 @@ export interface operations {
                     "application/json": components["schemas"]["RehearsalView"];
                 };
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    pdf: {
+    layFilesPdf: {
         parameters: {
             query?: never;
             header?: never;
@@ -6810,9 +11390,27 @@ export interface operations {
                     "application/pdf": string;
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    svg: {
+    layFilesSvg: {
         parameters: {
             query?: never;
             header?: never;
@@ -6833,9 +11431,27 @@ export interface operations {
                     "image/svg+xml": string;
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    leaning: {
+    layLeaning: {
         parameters: {
             query: {
                 layDeg: number;
@@ -6858,9 +11474,27 @@ export interface operations {
                     "application/json": components["schemas"]["LeaningView"];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    add_3: {
+    photoAdd: {
         parameters: {
             query?: {
                 id?: string;
@@ -6889,12 +11523,66 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Added"];
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
         };
     };
-    shot: {
+    fieldBookShot: {
         parameters: {
             query?: never;
             header?: never;
@@ -6919,9 +11607,63 @@ export interface operations {
                     "application/json": components["schemas"]["ShotsView"];
                 };
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    sight: {
+    fieldBookSight: {
         parameters: {
             query?: never;
             header?: never;
@@ -6944,9 +11686,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    preview: {
+    fieldBookPreview: {
         parameters: {
             query?: never;
             header?: never;
@@ -6971,9 +11767,63 @@ export interface operations {
                     "application/json": components["schemas"]["Preview"];
                 };
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    accept: {
+    fieldBookAccept: {
         parameters: {
             query?: never;
             header?: never;
@@ -6993,9 +11843,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    setAside: {
+    fieldBookSetAside: {
         parameters: {
             query?: never;
             header?: never;
@@ -7008,7 +11912,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Reason"];
+                "application/json": components["schemas"]["FieldBookReason"];
             };
         };
         responses: {
@@ -7019,9 +11923,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    verdicts: {
+    planVerdicts: {
         parameters: {
             query?: never;
             header?: never;
@@ -7042,9 +12000,27 @@ export interface operations {
                     "application/json": components["schemas"]["VerdictsView"];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    steps: {
+    crewSteps: {
         parameters: {
             query?: never;
             header?: never;
@@ -7064,9 +12040,27 @@ export interface operations {
                     "application/json": components["schemas"]["StepView"][];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    add_1: {
+    crewAdd: {
         parameters: {
             query?: never;
             header?: never;
@@ -7081,16 +12075,72 @@ export interface operations {
             };
         };
         responses: {
-            /** @description No Content */
-            204: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
             };
         };
     };
-    change: {
+    crewChange: {
         parameters: {
             query?: never;
             header?: never;
@@ -7113,9 +12163,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    remove: {
+    crewRemove: {
         parameters: {
             query: {
                 version: number;
@@ -7136,9 +12240,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    move: {
+    crewMove: {
         parameters: {
             query: {
                 earlier: boolean;
@@ -7159,9 +12317,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    tangle: {
+    tangleTangle: {
         parameters: {
             query?: never;
             header?: never;
@@ -7181,9 +12393,27 @@ export interface operations {
                     "application/json": components["schemas"]["TangleView"];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    hang: {
+    tangleHang: {
         parameters: {
             query?: never;
             header?: never;
@@ -7206,9 +12436,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    relate: {
+    tangleRelate: {
         parameters: {
             query?: never;
             header?: never;
@@ -7230,9 +12514,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    unrelate: {
+    tangleUnrelate: {
         parameters: {
             query?: never;
             header?: never;
@@ -7251,9 +12589,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    join: {
+    jobJoin: {
         parameters: {
             query?: never;
             header?: never;
@@ -7275,9 +12667,54 @@ export interface operations {
                     "application/json": components["schemas"]["Joined"];
                 };
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    who: {
+    jobWho: {
         parameters: {
             query?: never;
             header?: never;
@@ -7297,9 +12734,27 @@ export interface operations {
                     "application/json": components["schemas"]["JoinChoice"][];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    openApi: {
+    descriptionOpenApi: {
         parameters: {
             query?: never;
             header?: never;
@@ -7317,9 +12772,18 @@ export interface operations {
                     "application/json": string;
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    all: {
+    peopleAll: {
         parameters: {
             query?: never;
             header?: never;
@@ -7337,9 +12801,18 @@ export interface operations {
                     "application/json": components["schemas"]["PersonEntry"][];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    add: {
+    peopleAdd: {
         parameters: {
             query?: never;
             header?: never;
@@ -7361,9 +12834,54 @@ export interface operations {
                     "application/json": components["schemas"]["PersonEntry"];
                 };
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    passphrase_1: {
+    peoplePassphrase: {
         parameters: {
             query?: never;
             header?: never;
@@ -7385,9 +12903,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    resetPin: {
+    peopleResetPin: {
         parameters: {
             query?: never;
             header?: never;
@@ -7405,9 +12977,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    places_1: {
+    peoplePlaces: {
         parameters: {
             query?: never;
             header?: never;
@@ -7427,9 +13053,27 @@ export interface operations {
                     "application/json": components["schemas"]["SignInPlace"][];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    endAll: {
+    peopleEndAll: {
         parameters: {
             query?: never;
             header?: never;
@@ -7447,9 +13091,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    session: {
+    sessionSession: {
         parameters: {
             query?: never;
             header?: never;
@@ -7467,9 +13165,18 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    signIn: {
+    sessionSignIn: {
         parameters: {
             query?: never;
             header?: never;
@@ -7491,9 +13198,54 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    signOut: {
+    sessionSignOut: {
         parameters: {
             query?: never;
             header?: never;
@@ -7509,9 +13261,54 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    again: {
+    sessionAgain: {
         parameters: {
             query?: never;
             header?: never;
@@ -7531,9 +13328,54 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    manner: {
+    sessionManner: {
         parameters: {
             query?: never;
             header?: never;
@@ -7553,9 +13395,54 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    passphrase: {
+    sessionPassphrase: {
         parameters: {
             query?: never;
             header?: never;
@@ -7575,9 +13462,54 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    pin: {
+    sessionPin: {
         parameters: {
             query?: never;
             header?: never;
@@ -7597,9 +13529,54 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    places: {
+    sessionPlaces: {
         parameters: {
             query?: never;
             header?: never;
@@ -7617,9 +13594,18 @@ export interface operations {
                     "application/json": components["schemas"]["SignInView"][];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    end: {
+    sessionEnd: {
         parameters: {
             query?: never;
             header?: never;
@@ -7637,9 +13623,63 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    sums: {
+    sumsSums: {
         parameters: {
             query?: never;
             header?: never;
@@ -7657,9 +13697,18 @@ export interface operations {
                     "application/json": components["schemas"]["SumView"][];
                 };
             };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
-    compute: {
+    sumsCompute: {
         parameters: {
             query?: never;
             header?: never;
@@ -7685,6 +13734,60 @@ export interface operations {
                     "application/json": {
                         [key: string]: unknown;
                     };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
         };

@@ -365,7 +365,7 @@ function Answer({ line, signal = false }: { line: NonNullable<CutView['line']>; 
         <Gauge of={line.now} words={`wind against it as it is now, ${fixed(line.nowMs)} m/s`} />
       </div>
       <p className="s">
-        Wind against it at {fixed(line.gustMs, 0)} m/s, where work stops: <b className="n">{line.atLimit.words}</b>
+        Wind against it at {line.gust}, where work stops: <b className="n">{line.atLimit.words}</b>
         {line.atLimit.over ? '; stop at less wind, the Lay says at which gust' : ''}.
       </p>
       <ul className="checks" aria-label="Kit checks">

@@ -63,8 +63,7 @@ export function WedgesTab({ l, v }: { l: Cutting; v: CutView }) {
             />
           </div>
           <p className="s">
-            With wind at {fixed(w.gustMs, 0)} m/s against it, where work stops,{' '}
-            <b className="n">{w.forceInWind.words}</b>
+            With wind at {w.gust} against it, where work stops, <b className="n">{w.forceInWind.words}</b>
             {w.forceInWind.over ? ': more than a wedge carries; stop at less wind, the Lay says at which gust' : ''}.
           </p>
           {w.reasons.length > 0 && (

@@ -4,6 +4,7 @@ import { useAct, useJob, useStems } from '../../api/job';
 import type { PanelProps } from '../../app/stages';
 import { usePanelKey } from '../../app/keys';
 import { Tabs } from '../../app/Stepper';
+import { Figure } from '../../figures/Figure';
 import { type LayFocus, usePlanTools } from '../../plan/planTools';
 import { azimuth, fixed } from '../../units/format';
 import { LayTab } from './LayTab';
@@ -100,24 +101,15 @@ export default function LayPanel({ job, go }: PanelProps) {
             </div>
             <div className="figs">
               <div>
-                <span className="fig">
-                  {fixed(v.reachM)}
-                  <i>m</i>
-                </span>
+                <Figure shown={v.figures.reach} />
                 <small>reach, rounded up</small>
               </div>
               <div>
-                <span className="fig">
-                  {v.exclusionM}
-                  <i>m</i>
-                </span>
+                <Figure shown={v.figures.ring} />
                 <small>keep-out ring, up</small>
               </div>
               <div>
-                <span className="fig">
-                  {fixed(v.throwM)}
-                  <i>m</i>
-                </span>
+                <Figure shown={v.figures.thrown} />
                 <small>thrown beyond tip</small>
               </div>
             </div>

@@ -52,8 +52,8 @@ export function LayTab({ job, l, v, leader }: Props) {
       <Aim job={job} l={l} v={v} leader={leader} />
       {v.standsGustMs !== undefined && (
         <p className="s">
-          Hinge and means stand gusts of <b className="n">{fixed(v.standsGustMs, 0)} m/s</b> from the worst side,
-          rounded down; the crew holds at <b className="n">{fixed(v.holdGustMs, 0)} m/s</b>.
+          Hinge and means stand gusts of <b className="n">{v.figures.standsGust}</b> from the worst side, rounded down;
+          the crew holds at <b className="n">{v.figures.holdGust}</b>.
         </p>
       )}
     </>
@@ -188,11 +188,11 @@ function Aim({ job, l, v, leader }: Props) {
   return (
     <div aria-label="Aim">
       <h2>
-        Aim <span>1 cm off at the stump is {fixed(v.missPerCmM, 2)} m at the tip, up</span>
+        Aim <span>1 cm off at the stump is {v.figures.missPerCm} at the tip, up</span>
       </h2>
       {v.landmarks[0] ? (
         <p>
-          Sight <b>{v.landmarks[0].words}</b>, {fixed(v.landmarks[0].distanceM, 0)} m away.
+          Sight <b>{v.landmarks[0].words}</b>, {v.landmarks[0].away} away.
         </p>
       ) : (
         <p className="s">No landmark within 15° of this lay; set a stake.</p>

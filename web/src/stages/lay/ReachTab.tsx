@@ -50,7 +50,7 @@ export function ReachTab({ job, l, v, leader, go }: Props) {
                     </>
                   )}
                 </td>
-                <td className="r n">{t.inFan ? <b>in fan</b> : `${fixed(t.clearanceM)} m`}</td>
+                <td className="r n">{t.inFan ? <b>in fan</b> : t.clearance}</td>
                 <td className="r" style={{ whiteSpace: 'nowrap' }}>
                   <b>{t.chance}</b>
                 </td>
@@ -77,13 +77,11 @@ export function ReachTab({ job, l, v, leader, go }: Props) {
         <tbody>
           <tr>
             <td>practice, tree lengths kept clear</td>
-            <td className="r n">{fixed(v.ring.practiceM, 0)} m</td>
+            <td className="r n">{v.figures.practice}</td>
           </tr>
           <tr>
-            <td>mechanics: reach, throw, slide{v.slideM !== undefined && ` ${fixed(v.slideM)} m`}</td>
-            <td className="r n">
-              {v.ring.mechanicsM === undefined ? 'no end downhill' : `${fixed(v.ring.mechanicsM, 0)} m`}
-            </td>
+            <td>mechanics: reach, throw, slide{v.slideM !== undefined && ` ${v.figures.slide}`}</td>
+            <td className="r n">{v.figures.mechanics ?? 'no end downhill'}</td>
           </tr>
           <tr>
             <td>
@@ -99,16 +97,16 @@ export function ReachTab({ job, l, v, leader, go }: Props) {
               )}
             </td>
             <td className="r n">
-              <b>{fixed(v.exclusionM, 0)} m</b>
+              <b>{v.figures.ring}</b>
             </td>
           </tr>
           <tr>
             <td>crown’s swath to each side of the stem</td>
-            <td className="r n">{fixed(v.swathHalfM)} m</td>
+            <td className="r n">{v.figures.swath}</td>
           </tr>
           <tr>
             <td>butt zone</td>
-            <td className="r n">{fixed(v.buttZoneM)} m</td>
+            <td className="r n">{v.figures.butt}</td>
           </tr>
         </tbody>
       </table>
@@ -135,7 +133,7 @@ export function ReachTab({ job, l, v, leader, go }: Props) {
             {v.occupied.map((o) => (
               <tr key={o.id}>
                 <td>
-                  {o.name} <small>{fixed(o.fromStumpM)} m</small>
+                  {o.name} <small>{o.away}</small>
                 </td>
                 <td>{o.how ? `${o.how}: ${o.by || 'nobody named'}` : <b>nothing planned</b>}</td>
                 <td>
@@ -163,7 +161,7 @@ export function ReachTab({ job, l, v, leader, go }: Props) {
                 <td>
                   {c.name} <small>{c.bed}</small>
                 </td>
-                <td className="r n">{fixed(c.atM)} m</td>
+                <td className="r n">{c.where}</td>
                 <td>
                   {[c.lifts && 'lifts the butt', c.breaks && 'breaks there'].filter(Boolean).join(', ') || 'soft'}
                 </td>
@@ -174,7 +172,7 @@ export function ReachTab({ job, l, v, leader, go }: Props) {
       )}
       {v.landing.contacts.length > 0 && (
         <p className="s">
-          Whole lengths, down: {v.landing.wholeM.map((m) => `${fixed(m)} m`).join(', ')}.
+          Whole lengths, down: {v.landing.whole.join(', ')}.
           {v.landing.buttLiftShare !== undefined &&
             ` The butt rises ${fixed(v.landing.buttLiftShare)} times the bed’s height.`}
         </p>

@@ -21,13 +21,13 @@ export function SightingCard({ v, close }: { v: Schemas['LayView']; close: () =>
               <td>
                 the lay passes <b>{m.words}</b>
               </td>
-              <td className="r n">{fixed(m.distanceM, 0)} m away</td>
+              <td className="r n">{m.away} away</td>
             </tr>
           ))}
           <tr>
             <td>1 cm off at the stump</td>
             <td className="r n">
-              <b>{fixed(v.missPerCmM, 2)} m</b> at the tip, up
+              <b>{v.figures.missPerCm}</b> at the tip, up
             </td>
           </tr>
           <tr>

@@ -50,7 +50,7 @@ export function WaysTab({ job, l, v, leader }: Props) {
                 {w.open ? (
                   <>
                     <span className="n">
-                      {azimuth(w.azimuthDeg ?? 0)}°, {fixed(w.lengthM ?? 0)} m
+                      {azimuth(w.azimuthDeg ?? 0)}°, {w.length}
                     </span>
                     {w.path.length > 2 && ' with a bend'}
                     <br />
@@ -88,15 +88,15 @@ export function WaysTab({ job, l, v, leader }: Props) {
       <p className="s">Never to the fall side, square to the stem or straight behind: the shaded sectors.</p>
       {v.reachedM !== undefined && (
         <p aria-label="Reached">
-          When it lands the cutter has walked <b className="n">{fixed(v.reachedM)} m</b> on the better way
+          When it lands the cutter has walked <b className="n">{v.figures.reached}</b> on the better way
           {v.reachedIfClearedM !== undefined && v.reachedIfClearedM > v.reachedM ? (
             <>
-              , cleared <b className="n">{fixed(v.reachedIfClearedM)} m</b>
+              , cleared <b className="n">{v.figures.reachedIfCleared}</b>
             </>
           ) : (
             ''
           )}
-          ; clear of butt and crown at <b className="n">{fixed(v.clearM)} m</b>.
+          ; clear of butt and crown at <b className="n">{v.figures.clear}</b>.
         </p>
       )}
       {v.away === 'LEFT_BEFORE' && (
@@ -116,7 +116,7 @@ export function WaysTab({ job, l, v, leader }: Props) {
       )}
       {v.away === 'TOO_NEAR' && (
         <p role="status" aria-label="Away" className="refused">
-          He gets less than {fixed(v.leastAwayM)} m away. What helps: {v.timeHelps.join('; ')}.
+          He gets less than {v.figures.leastAway} away. What helps: {v.timeHelps.join('; ')}.
         </p>
       )}
 
@@ -134,8 +134,8 @@ export function WaysTab({ job, l, v, leader }: Props) {
             .map((w) => (
               <tr key={w.name}>
                 <td>
-                  <b style={{ color: 'var(--esc)' }}>{w.name}</b> {fixed(w.lengthM ?? 0)} m on{' '}
-                  {azimuth(w.azimuthDeg ?? 0)}°, 1.5 m wide: brush, brash, tools
+                  <b style={{ color: 'var(--esc)' }}>{w.name}</b> {w.length} on {azimuth(w.azimuthDeg ?? 0)}°, 1.5 m
+                  wide: brush, brash, tools
                 </td>
                 <td className="r">
                   {w.clearedBy !== undefined ? (

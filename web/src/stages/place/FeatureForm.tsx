@@ -6,7 +6,7 @@ import { useJob } from '../../api/job';
 import { Chips, Stepper } from '../../app/Stepper';
 import { words } from '../../units/format';
 
-type Entry = Schemas['Entry'];
+type Entry = Schemas['PlacesEntry'];
 const KINDS: Entry['kind'][] = [
   'BUILDING',
   'GLASS',

@@ -9,7 +9,7 @@ import { FeatureForm } from './FeatureForm';
 import { addFeature, changeFeature, removeFeature } from './history';
 import { Ranging } from './Ranging';
 
-export const NEW_FEATURE: Schemas['Entry'] = {
+export const NEW_FEATURE: Schemas['PlacesEntry'] = {
   name: '',
   kind: 'OTHER',
   form: 'POINT',
@@ -31,7 +31,7 @@ export function PlanTab({ job, leader }: { job: string; leader: boolean }) {
   const { say, feature, selectFeature } = tools;
   const features = useFeatures(job).data ?? [];
   const act = useAct(job, say);
-  const [draft, setDraft] = useState<Schemas['Entry']>();
+  const [draft, setDraft] = useState<Schemas['PlacesEntry']>();
   usePanelKey(['t'], () => setDraft(NEW_FEATURE));
   useEffect(() => {
     const drawn = (e: Event) => {
@@ -60,7 +60,7 @@ export function PlanTab({ job, leader }: { job: string; leader: boolean }) {
   }, [shown, setGhosts]);
   const targets = features.filter((f) => f.entry.worth > 0);
   const others = features.filter((f) => f.entry.worth === 0);
-  const row = (f: Schemas['View']) => (
+  const row = (f: Schemas['PlacesView']) => (
     <li key={f.id}>
       <button
         className="row"
@@ -150,7 +150,7 @@ const middle = (points: Spot[]): Spot => ({
   northM: points.reduce((a, p) => a + p.northM, 0) / points.length,
 });
 
-function says(e: Schemas['Entry']): string {
+function says(e: Schemas['PlacesEntry']): string {
   const kind = words(e.kind) === e.name ? '' : words(e.kind);
   const what =
     e.kind === 'OVERHEAD_LINE'
@@ -169,11 +169,11 @@ function says(e: Schemas['Entry']): string {
   return [what, e.more.inside, e.more.occupied, care].filter(Boolean).join(' · ');
 }
 
-function Edit({ job, feature }: { job: string; feature: Schemas['View'] }) {
+function Edit({ job, feature }: { job: string; feature: Schemas['PlacesView'] }) {
   const { say, pick, selectFeature } = usePlanTools();
   const act = useAct(job, say);
   const e = feature.entry;
-  const change = (over: Partial<Schemas['Entry']>) => void act(changeFeature(job, feature, over));
+  const change = (over: Partial<Schemas['PlacesEntry']>) => void act(changeFeature(job, feature, over));
   const move = () =>
     pick(`Tap where ${e.name} is now`, (to) => {
       const dE = to.eastM - feature.mark.eastM;

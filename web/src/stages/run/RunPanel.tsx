@@ -46,12 +46,8 @@ export default function RunPanel({ job, go }: PanelProps) {
         </h1>
         {step && (
           <p className="s">
-            Gust{' '}
-            <b className="n">
-              {r.wind.gustMs.toFixed(1)} ±{r.wind.sigmaMs} m/s
-            </b>{' '}
-            at {clock(r.wind.at)}; hold at <b className="n">{r.gustLimitMs} m/s</b>: the strictest of house, job and
-            what this stem’s hinge and line stand.
+            Gust <b className="n">{r.wind.gust}</b> at {clock(r.wind.at)}; hold at <b className="n">{r.gustLimit}</b>:
+            the strictest of house, job and what this stem’s hinge and line stand.
           </p>
         )}
         {held && (

@@ -193,7 +193,7 @@ export default function TanglePanel({ job, go }: PanelProps) {
   );
 }
 
-function Guard({ job, hang, leader }: { job: string; hang: Schemas['Hang']; leader: boolean }) {
+function Guard({ job, hang, leader }: { job: string; hang: Schemas['TanglesHang']; leader: boolean }) {
   const { say } = usePlanTools();
   const act = useAct(job, say);
   const [guard, setGuard] = useState(hang.entry.guard);

@@ -114,7 +114,6 @@ alter table underlay add constraint underlay_job foreign key (job_id) references
 alter table photo add constraint photo_job foreign key (job_id) references job;
 alter table photo add constraint photo_stem foreign key (stem_id) references stem;
 alter table hang add constraint hang_job foreign key (job_id) references job;
-alter table written_once add constraint written_once_job foreign key (job_id) references job;
 alter table sign_in add constraint sign_in_person foreign key (person_id) references person;
 alter table signature add constraint signature_person foreign key (person_id) references person;
 alter table step_post add constraint step_post_person foreign key (person_id) references person;

@@ -217,7 +217,7 @@ class CutServerTest {
                                 Map.of("kind", "SAW", "name", "toy", "count", 1, "barM", 0.03))
                         .messages())
                 .anyMatch(m -> m.startsWith("barM:"));
-        assertThat(calls.call(owner, "POST", "/api/house/kit", rope).status()).isEqualTo(204);
+        assertThat(calls.call(owner, "POST", "/api/house/kit", rope).status()).isEqualTo(201);
         JsonNode item = null;
         for (JsonNode k : calls.call(leader, "GET", "/api/house/kit", null).body()) {
             item = k.get("name").asText().equals("test rope") ? k : item;

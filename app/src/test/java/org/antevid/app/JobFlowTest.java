@@ -223,7 +223,7 @@ class JobFlowTest {
         Map<String, Object> inside = step(List.of(
                 Map.of("role", "CUTTER", "personId", saw.personId()),
                 Map.of("role", "LOOKOUT", "personId", watch.personId(), "stand", Calls.spot(-10, 0))));
-        assertThat(on(leader, "POST", "/steps", inside).status()).isEqualTo(204);
+        assertThat(on(leader, "POST", "/steps", inside).status()).isEqualTo(201);
         assertThat(on(leader, "POST", "/briefings", null).body().get("detail").asText())
                 .contains("inside its ring");
         JsonNode s = on(leader, "GET", "/steps", null).body().get(0);

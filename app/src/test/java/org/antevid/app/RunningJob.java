@@ -149,7 +149,7 @@ final class RunningJob {
 
     void issue() throws Exception {
         Calls.Reply issued = on(leader, "POST", "/briefings", null);
-        assertThat(issued.status()).as(issued.text()).isEqualTo(200);
+        assertThat(issued.status()).as(issued.text()).isEqualTo(201);
         int number = issued.body().get("number").asInt();
         for (JsonNode signer : on(leader, "GET", "/briefings", null)
                 .body()

@@ -82,10 +82,10 @@ class WrittenOnceTest {
                 .asText();
         assertThat(write("/api/jobs/" + job + "/stems", "both", String.format(STEM, 3))
                         .status())
-                .isEqualTo(200);
+                .isEqualTo(201);
         assertThat(write("/api/jobs/" + second + "/stems", "both", String.format(STEM, 4))
                         .status())
-                .isEqualTo(200);
+                .isEqualTo(201);
         assertThat(stems(second)).isEqualTo(1);
         Map<String, Object> sighting = Map.of("id", "own-1", "kind", "GIRTH", "numbers", Map.of("girthM", 1.5));
         for (String j : List.of(job, second)) {

@@ -16,6 +16,8 @@ import org.antevid.core.message.Arg;
 import org.antevid.core.message.Code;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
+import org.antevid.core.message.Side;
+import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.Gauge;
 
 /** Says what the core has to say, to one reader. */
@@ -101,6 +103,13 @@ public final class Words {
     /** @return another form of what a code says: its tell, what it is about */
     public String say(Message m, String form) {
         return say(keyOf(m.code()) + "." + form, m.args());
+    }
+
+    /** @return a measured quantity with its uncertainty, that up: "4.0 ±1.0 m/s" */
+    public String plusMinus(Dimension dimension, Estimate of) {
+        String value = display.of(dimension, of.value(), Side.NEAREST);
+        int unit = value.indexOf(' ');
+        return unit < 0 ? value : value.substring(0, unit) + " ±" + display.of(dimension, of.sigma(), Side.UP);
     }
 
     /**

@@ -21,6 +21,7 @@ class HealthController {
     /** @param store whether the store answers @param since when it was started */
     record Health(boolean store, Instant since) {}
 
+    /** Whether the store answers; for whoever watches the machine. */
     @GetMapping("/api/health")
     ResponseEntity<Health> health() {
         boolean answers;

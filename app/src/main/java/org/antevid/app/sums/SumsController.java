@@ -46,6 +46,7 @@ class SumsController {
 
     record SumView(String name, String title, List<FieldView> fields) {}
 
+    /** Every sum with its fields, units, ranges and what counts where nothing is given. */
     @GetMapping
     List<SumView> sums() {
         return Sums.all().stream()
@@ -56,6 +57,7 @@ class SumsController {
                 .toList();
     }
 
+    /** Computes one sum: the fields go in under their names, the answer comes back in snake case with units. */
     @PostMapping("/{name}")
     Map<String, Object> compute(@PathVariable String name, @RequestBody Map<String, Object> input) {
         return Sums.named(name).map((Sum s) -> s.compute(input)).orElseThrow(NotThere::new);

@@ -59,6 +59,7 @@ public class BoardController {
         this.reviews = reviews;
     }
 
+    /** A page of jobs, newest visit first, each with its mark and a small drawing. */
     @GetMapping("/api/board")
     BoardPage board(@AuthenticationPrincipal SignedIn me, @RequestParam(defaultValue = "0") @Min(0) int page) {
         List<Jobs.Job> seen = jobs.seenBy(me).stream()

@@ -16,6 +16,7 @@ import org.antevid.app.people.People;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.people.Throttle;
 import org.antevid.app.problem.NotSignedIn;
+import org.antevid.app.reader.Created;
 import org.antevid.app.reader.Speech;
 import org.antevid.core.brief.PlanComparison;
 import org.antevid.core.brief.PlanDocument;
@@ -28,6 +29,7 @@ import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Spot;
 import org.antevid.words.Answer;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.validation.annotation.Validated;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -97,6 +99,7 @@ public class BriefingController {
         this.throttle = throttle;
     }
 
+    /** The issues of the plan, with who signed each and what changed since. */
     @GetMapping
     @Needs(Needs.Right.READ)
     BriefingsView all(@PathVariable String job) {
@@ -131,10 +134,12 @@ public class BriefingController {
                 i.number() > 1 ? briefings.between(job, i.number() - 1, i.number()) : List.of());
     }
 
+    /** Freezes the plan as the next briefing; refused while a stop stands. */
     @PostMapping
     @Needs(Needs.Right.LEAD)
-    Issued issue(@PathVariable String job, @AuthenticationPrincipal SignedIn me) {
-        return new Issued(briefings.issue(job, me));
+    ResponseEntity<Issued> issue(@PathVariable String job, @AuthenticationPrincipal SignedIn me) {
+        int number = briefings.issue(job, me);
+        return Created.at(String.valueOf(number), new Issued(number));
     }
 
     /** The latest briefing as it concerns the caller; empty before the first. */
@@ -183,6 +188,7 @@ public class BriefingController {
                 p.waysOut());
     }
 
+    /** Signs a briefing with the answers to the read-back; wrong answers are named and nothing is signed. */
     @PostMapping("/{number}/signatures")
     @Needs(Needs.Right.WORK)
     @ResponseStatus(HttpStatus.NO_CONTENT)

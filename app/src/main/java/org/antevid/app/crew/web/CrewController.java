@@ -8,12 +8,14 @@ import java.util.List;
 import java.util.Optional;
 import org.antevid.app.crew.Crews;
 import org.antevid.app.job.Needs;
+import org.antevid.app.reader.Created;
 import org.antevid.app.reader.Speech;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
 import org.antevid.core.judge.Phrase;
 import org.antevid.core.site.Spot;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.validation.annotation.Validated;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -70,6 +72,7 @@ public class CrewController {
         this.crews = crews;
     }
 
+    /** The steps of the job with who does what and where they stand. */
     @GetMapping
     @Needs(Needs.Right.READ)
     List<StepView> steps(@PathVariable String job) {
@@ -98,13 +101,14 @@ public class CrewController {
                 .toList();
     }
 
+    /** Adds a step; who may not do what is named. */
     @PostMapping
     @Needs(Needs.Right.LEAD)
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void add(@PathVariable String job, @Validated @RequestBody StepRequest s) {
-        crews.add(job, s.entry());
+    ResponseEntity<Created> add(@PathVariable String job, @Validated @RequestBody StepRequest s) {
+        return Created.at(crews.add(job, s.entry()));
     }
 
+    /** Changes a step and its posts. */
     @PutMapping("/{id}")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -112,6 +116,7 @@ public class CrewController {
         crews.change(job, id, s.entry(), s.version);
     }
 
+    /** Moves a step up or down in the order. */
     @PostMapping("/{id}/move")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -119,6 +124,7 @@ public class CrewController {
         crews.move(job, id, earlier);
     }
 
+    /** Takes a step out. */
     @DeleteMapping("/{id}")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)

@@ -105,6 +105,7 @@ public class CutController {
                         .toList());
     }
 
+    /** Records what the opened face showed; work on the stem halts and the card is computed anew. */
     @PutMapping("/opened")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -116,6 +117,7 @@ public class CutController {
         cuts.opened(job, stem, new OpenedFace(o.soundLeftM, o.soundRightM, o.wood), o.note, me);
     }
 
+    /** One side of the saved cut card as a drawing. */
     @GetMapping(value = "/card.svg", produces = "image/svg+xml")
     @Needs(Needs.Right.READ)
     ResponseEntity<byte[]> svg(
@@ -129,6 +131,7 @@ public class CutController {
                 back ? "cut-card-back.svg" : "cut-card.svg");
     }
 
+    /** The saved cut card on A5, both sides, in the reader's language and units. */
     @GetMapping(value = "/card.pdf", produces = "application/pdf")
     @Needs(Needs.Right.READ)
     ResponseEntity<byte[]> pdf(

@@ -105,6 +105,7 @@ public record CutView(
             GaugeView force,
             GaugeView forceInWind,
             double gustMs,
+            String gust,
             double driveN,
             double tipPerMmM,
             Optional<Integer> levels,
@@ -132,6 +133,7 @@ public record CutView(
             GaugeView atLimit,
             Optional<String> available,
             double gustMs,
+            String gust,
             double angleDeg,
             double armM,
             double sideDeg,
@@ -305,6 +307,7 @@ public record CutView(
                     NOTHING,
                     NOTHING,
                     0,
+                    "",
                     0,
                     0,
                     Optional.empty(),
@@ -326,6 +329,7 @@ public record CutView(
                 force(w),
                 force(p.wedgesInWind().orElseThrow()),
                 p.gustMs(),
+                gust(p.gustMs()),
                 Rounding.up(w.drivePerWedgeN(), -2),
                 p.lay().zone().lengthM() / Math.max(0.02, p.card().behindHingeM()) / 1000,
                 w.levels(),
@@ -352,6 +356,7 @@ public record CutView(
                 GaugeView.of(l.atLimit().tensionN(), l.availableN().orElse(0.0), Dimension.PULL),
                 l.availableN().map(n -> Speech.words().show(Arg.down(Dimension.PULL, n))),
                 l.gustMs(),
+                gust(l.gustMs()),
                 l.still().ropeAngleDeg(),
                 Rounding.down(l.still().armM(), 1),
                 Math.signum(l.still().sideNm())
@@ -367,6 +372,10 @@ public record CutView(
                         .map(c -> new CheckView(c.piece().key(), Speech.words().say(c.says()), c.ok(), c.lookAgain()))
                         .toList(),
                 Speech.words().say(CutPart.signal(l.means(), hands)));
+    }
+
+    private static String gust(double ms) {
+        return Speech.words().show(Arg.of(Dimension.SPEED, ms));
     }
 
     private static GuyView guy(CutPlan p, SideGuy g) {

@@ -37,6 +37,7 @@ public class HouseController {
         this.fresh = fresh;
     }
 
+    /** The rules of the house that no job may loosen. */
     @GetMapping
     Thresholds rules() {
         HouseRules r = house.rules();
@@ -49,6 +50,7 @@ public class HouseController {
                 house.version());
     }
 
+    /** Changes the rules of the house; the owner alone. Versions keep two people from overwriting each other. */
     @PutMapping
     Thresholds change(@Validated @RequestBody Thresholds t, @AuthenticationPrincipal SignedIn me) {
         if (me.office() != Office.OWNER) {

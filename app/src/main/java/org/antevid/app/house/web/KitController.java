@@ -9,11 +9,13 @@ import org.antevid.app.house.Kits;
 import org.antevid.app.people.Office;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.NotAllowed;
+import org.antevid.app.reader.Created;
 import org.antevid.app.reader.Speech;
 import org.antevid.core.assist.KitItem;
 import org.antevid.core.message.Message;
 import org.antevid.words.Answer;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.validation.annotation.Validated;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -82,6 +84,7 @@ public class KitController {
         this.kits = kits;
     }
 
+    /** The house's saws, ropes, slings, blocks, wedges and winches. */
     @GetMapping
     List<KitView> all() {
         return kits.all().stream()
@@ -102,13 +105,14 @@ public class KitController {
                 .toList();
     }
 
+    /** Puts a piece of kit on the house's list; the owner alone. */
     @PostMapping
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void add(@Validated @RequestBody KitRequest k, @AuthenticationPrincipal SignedIn me) {
+    ResponseEntity<Created> add(@Validated @RequestBody KitRequest k, @AuthenticationPrincipal SignedIn me) {
         owner(me);
-        kits.add(k.item());
+        return Created.at(kits.add(k.item()));
     }
 
+    /** Changes a piece of kit. */
     @PutMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void change(@PathVariable String id, @Validated @RequestBody KitRequest k, @AuthenticationPrincipal SignedIn me) {
@@ -116,6 +120,7 @@ public class KitController {
         kits.change(id, k.item(), k.version);
     }
 
+    /** Takes a piece of kit off the list; lays that named it are without it from then on. */
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@PathVariable String id, @RequestParam long version, @AuthenticationPrincipal SignedIn me) {

@@ -22,11 +22,15 @@ import org.antevid.app.people.SignIn;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.people.Throttle;
 import org.antevid.app.problem.NotAllowed;
+import org.antevid.app.reader.Created;
+import org.antevid.app.reader.Speech;
 import org.antevid.core.crew.Competence;
+import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
 import org.antevid.core.site.Ground;
 import org.antevid.words.Answer;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.validation.annotation.Validated;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -40,7 +44,8 @@ import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 public class JobController {
-    record Wind(double gustMs, double sigmaMs, double fromDeg, boolean simulated) {}
+    /** @param gust as it is read, with its uncertainty */
+    record Wind(double gustMs, double sigmaMs, String gust, double fromDeg, boolean simulated) {}
 
     /** @param firstWord for the leader alone, until it is used: read it out to the person beside whom it stands */
     record PersonView(
@@ -121,15 +126,18 @@ public class JobController {
         this.fresh = fresh;
     }
 
+    /** Opens a job; answers with its id and the code that crew join with. */
     @PostMapping("/api/jobs")
-    Joined open(@Validated @RequestBody NewJob n, @AuthenticationPrincipal SignedIn me) {
+    ResponseEntity<Joined> open(@Validated @RequestBody NewJob n, @AuthenticationPrincipal SignedIn me) {
         if (me.office() != Office.LEADER || !me.onlyJob().isEmpty()) {
             throw new NotAllowed(Message.of(Answer.LEADER_OPENS_JOB));
         }
-        return new Joined(jobs.open(n.name, n.place, n.visitOn, new Jobs.Conditions(8, Ground.LEVEL, ""), me.personId())
-                .id());
+        String id = jobs.open(n.name, n.place, n.visitOn, new Jobs.Conditions(8, Ground.LEVEL, ""), me.personId())
+                .id();
+        return Created.at(id, new Joined(id));
     }
 
+    /** One job with its people and this person's part. */
     @GetMapping("/api/jobs/{job}")
     @Needs(Needs.Right.READ)
     JobView job(@PathVariable String job, @AuthenticationPrincipal SignedIn me, HttpServletRequest request) {
@@ -150,7 +158,12 @@ public class JobController {
                 j.version(),
                 mine,
                 me.personId(),
-                new Wind(w.gustMs().value(), w.gustMs().sigma(), w.fromDeg(), w.simulated()),
+                new Wind(
+                        w.gustMs().value(),
+                        w.gustMs().sigma(),
+                        Speech.words().plusMinus(Dimension.SPEED, w.gustMs()),
+                        w.fromDeg(),
+                        w.simulated()),
                 jobs.members(job).stream()
                         .map(m -> new PersonView(
                                 m.person().id(),
@@ -167,6 +180,7 @@ public class JobController {
                         .filter(u -> mine == Part.LEADER));
     }
 
+    /** Changes name, visit, ground and wind limit of a job; the limit may only be stricter than the house's. */
     @PutMapping("/api/jobs/{job}/conditions")
     @Needs(Needs.Right.LEAD)
     Joined change(@PathVariable String job, @Validated @RequestBody ConditionsRequest c) {
@@ -187,6 +201,7 @@ public class JobController {
         return new Joined(job);
     }
 
+    /** The join code as a picture for phones. */
     @GetMapping(value = "/api/jobs/{job}/qr", produces = "image/svg+xml")
     @Needs(Needs.Right.LEAD)
     String qr(@PathVariable String job, HttpServletRequest request) {
@@ -195,6 +210,7 @@ public class JobController {
                 .orElseThrow(() -> new NotAllowed(Message.of(Answer.NO_LOCAL_ADDRESS)));
     }
 
+    /** Takes somebody off the job. */
     @DeleteMapping("/api/jobs/{job}/members/{person}")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -203,6 +219,7 @@ public class JobController {
         jobs.takeOff(job, person, me);
     }
 
+    /** Clears the PIN of a crew member; the first word is needed anew. */
     @PostMapping("/api/jobs/{job}/members/{person}/pin-reset")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -211,6 +228,7 @@ public class JobController {
         jobs.resetPin(job, person, me);
     }
 
+    /** Ends what a crew member has open for this job: a lost phone. */
     @PostMapping("/api/jobs/{job}/members/{person}/sign-out")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -218,6 +236,7 @@ public class JobController {
         jobs.signOut(job, person, me);
     }
 
+    /** Names on the job with this code, for somebody who joins. */
     @GetMapping("/api/join/{code}")
     List<JoinChoice> who(@PathVariable String code, HttpServletRequest request) {
         Throttle.Try attempt = throttle.begin(request.getRemoteAddr(), "codes");
@@ -231,6 +250,7 @@ public class JobController {
         return crew;
     }
 
+    /** Joins a job by its code, name and PIN; the first time with the word from the leader. */
     @PostMapping("/api/join")
     Joined join(@Validated @RequestBody JoinRequest j, HttpServletRequest request, HttpServletResponse response) {
         Throttle.Try attempt = throttle.begin(request.getRemoteAddr(), "pin " + j.personId);

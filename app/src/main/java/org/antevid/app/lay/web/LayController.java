@@ -191,6 +191,7 @@ public class LayController {
                 lays.chosenFor(stem).map(x -> recorded(x, Optional.empty())).orElse(LayView.Recorded.NOTHING));
     }
 
+    /** All lays round the stem, each open, costly or blocked and by what. */
     @PostMapping("/stems/{stem}/lay/dial")
     @Needs(Needs.Right.READ)
     DialView dial(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody ChoiceRequest c) {
@@ -256,6 +257,7 @@ public class LayController {
                 Rounding.up(r.within95Deg(), 1));
     }
 
+    /** Says that a way out is cleared, or not any more. */
     @PutMapping("/stems/{stem}/lay/clearing")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -267,6 +269,7 @@ public class LayController {
         lays.cleared(job, stem, c.side, c.done, me);
     }
 
+    /** Takes ground out of a zone, with the leader's reason. */
     @PostMapping("/stems/{stem}/lay/clips")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -278,6 +281,7 @@ public class LayController {
         lays.clip(job, stem, c.kind, c.outline, c.reason, me, c.version);
     }
 
+    /** Puts a piece back into its zone. */
     @DeleteMapping("/stems/{stem}/lay/clips/{index}")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -302,6 +306,7 @@ public class LayController {
                 .orElseThrow(NotThere::new);
     }
 
+    /** Saves the choice for a stem; fixed with a drop zone it is what the crew is briefed on. */
     @PutMapping("/stems/{stem}/lay")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)

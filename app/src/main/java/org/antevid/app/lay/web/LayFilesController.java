@@ -26,6 +26,7 @@ public class LayFilesController {
         this.files = files;
     }
 
+    /** Fixed lays with their zones and ways out as GeoJSON. */
     @GetMapping(value = "/files/lays", produces = "application/geo+json")
     @Needs(Needs.Right.READ)
     ResponseEntity<byte[]> geoJson(@PathVariable String job, @RequestParam(defaultValue = "false") boolean wgs84) {
@@ -35,6 +36,7 @@ public class LayFilesController {
                 wgs84 ? "lays-wgs84.geojson" : "lays-local.geojson");
     }
 
+    /** The saved lay as a drawing. */
     @GetMapping(value = "/stems/{stem}/lay/sheet.svg", produces = "image/svg+xml")
     @Needs(Needs.Right.READ)
     ResponseEntity<byte[]> svg(
@@ -43,6 +45,7 @@ public class LayFilesController {
                 SheetSvg.of(files.sheet(job, stem, me)).getBytes(StandardCharsets.UTF_8), "image/svg+xml", "lay.svg");
     }
 
+    /** The saved lay on A4 in the reader's language and units. */
     @GetMapping(value = "/stems/{stem}/lay/sheet.pdf", produces = "application/pdf")
     @Needs(Needs.Right.READ)
     ResponseEntity<byte[]> pdf(

@@ -25,6 +25,7 @@ public record LayView(
         String stem,
         double layDeg,
         Spot stump,
+        LayFigures figures,
         double reachM,
         double throwM,
         Optional<Double> slideM,
@@ -93,7 +94,7 @@ public record LayView(
      */
     record Aim(double correctDeg, String side, double aimDeg) {}
 
-    record Sight(String words, Spot at, double distanceM, double offM) {}
+    record Sight(String words, Spot at, double distanceM, String away, double offM) {}
 
     /**
      * @param chance in words, the controlled one; {@code atMost} over every spread up to this one, {@code chanceLost}
@@ -108,6 +109,7 @@ public record LayView(
             boolean isProtected,
             double fromStumpM,
             double clearanceM,
+            String clearance,
             boolean inReach,
             boolean inFan,
             boolean inRing,
@@ -122,7 +124,14 @@ public record LayView(
 
     /** Somewhere people or animals may be inside the ring. */
     record Occupied(
-            String id, String name, double fromStumpM, String how, String by, boolean done, boolean takenCareOf) {}
+            String id,
+            String name,
+            double fromStumpM,
+            String away,
+            String how,
+            String by,
+            boolean done,
+            boolean takenCareOf) {}
 
     record ZoneView(Zone.Kind kind, String words, String why, List<String> clippedBy, List<List<Spot>> outlines) {}
 
@@ -138,6 +147,7 @@ public record LayView(
             Optional<Double> relDeg,
             Optional<Double> azimuthDeg,
             Optional<Double> lengthM,
+            Optional<String> length,
             Optional<Double> slopeUpDeg,
             Optional<Double> walkS,
             Optional<Double> marginS,
@@ -148,9 +158,10 @@ public record LayView(
 
     record StrapView(Optional<Double> ratio, boolean holds, Optional<Double> neededM) {}
 
-    record LandingView(List<Contact> contacts, List<Double> wholeM, Optional<Double> buttLiftShare) {}
+    record LandingView(
+            List<Contact> contacts, List<Double> wholeM, List<String> whole, Optional<Double> buttLiftShare) {}
 
-    record Contact(String name, String bed, double atM, Spot at, boolean lifts, boolean breaks) {}
+    record Contact(String name, String bed, double atM, String where, Spot at, boolean lifts, boolean breaks) {}
 
     private static final double NO_DRIFT_DEG = 0.05;
 
@@ -171,6 +182,7 @@ public record LayView(
                 p.stem().label(),
                 p.choice().layDeg(),
                 p.stem().at(),
+                LayFigures.of(p, site),
                 reach,
                 Rounding.up(p.zone().throwM(), 1),
                 p.zone().slideM().map(s -> Rounding.up(s, 1)),
@@ -206,7 +218,12 @@ public record LayView(
                                 site,
                                 p.stem().label())
                         .stream()
-                        .map(l -> new Sight(Speech.words().say(l.says()), l.at(), l.distanceM(), l.offM()))
+                        .map(l -> new Sight(
+                                Speech.words().say(l.says()),
+                                l.at(),
+                                l.distanceM(),
+                                LayFigures.near(Dimension.DISTANCE, l.distanceM()),
+                                l.offM()))
                         .toList(),
                 targets(p),
                 hangUps(p),
@@ -278,6 +295,7 @@ public record LayView(
                         !t.feature().mustNotBeHit(),
                         Rounding.down(t.fromStumpM(), 1),
                         Rounding.down(t.clearanceM(), 1),
+                        LayFigures.down(t.clearanceM()),
                         t.inReach(),
                         t.inFan(),
                         t.inRing(),
@@ -313,6 +331,7 @@ public record LayView(
                 f.id(),
                 f.name(),
                 Rounding.down(f.shape().distanceTo(p.stem().at()), 1),
+                LayFigures.down(f.shape().distanceTo(p.stem().at())),
                 clears ? Speech.words().term(f.protection()) : "",
                 clears ? f.protectedBy() : "",
                 f.protectionDone() && clears,
@@ -331,6 +350,7 @@ public record LayView(
                             r.way().map(w -> w.relDeg()),
                             r.way().map(w -> w.azimuthDeg()),
                             r.way().map(w -> Rounding.up(w.lengthM(), 1)),
+                            r.way().map(w -> LayFigures.up(w.lengthM())),
                             r.way().map(w -> Math.toDegrees(Math.atan(w.slopeUp()))),
                             r.way().map(w -> Rounding.up(w.walkS(), 1)),
                             r.way().flatMap(w -> w.marginS()).map(m -> Rounding.down(m, 1)),
@@ -352,11 +372,13 @@ public record LayView(
                                 c.name(),
                                 Speech.words().term(c.bed()),
                                 Rounding.down(c.atM(), 1),
+                                LayFigures.down(c.atM()),
                                 p.stem().at().at(p.choice().layDeg(), c.atM()),
                                 c.lifts(),
                                 c.breaks()))
                         .toList(),
                 p.landing().wholeM().stream().map(m -> Rounding.down(m, 1)).toList(),
+                p.landing().wholeM().stream().map(LayFigures::down).toList(),
                 p.landing().buttLiftShare().map(s -> Rounding.up(s, 1)));
     }
 

@@ -35,6 +35,7 @@ public class LiveController {
         live.listen(job, me, request, response);
     }
 
+    /** Who has the job open at this moment. */
     @GetMapping("/api/jobs/{job}/here")
     @Needs(Needs.Right.READ)
     List<String> here(@PathVariable String job) {

@@ -64,6 +64,7 @@ public class PeopleController {
         this.fresh = fresh;
     }
 
+    /** Everybody with office and competences. */
     @GetMapping
     List<PersonEntry> all(@AuthenticationPrincipal SignedIn me) {
         if (me.office() == Office.CREW || me.way() == Way.PIN) {
@@ -72,6 +73,7 @@ public class PeopleController {
         return people.all(me.office() == Office.OWNER);
     }
 
+    /** Adds somebody; all but crew need a passphrase. */
     @PostMapping
     PersonEntry add(@Validated @RequestBody NewPersonRequest p, @AuthenticationPrincipal SignedIn me) {
         owner(me);
@@ -86,6 +88,7 @@ public class PeopleController {
                 .orElseThrow();
     }
 
+    /** Sets somebody's passphrase anew. */
     @PutMapping("/{id}/passphrase")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void passphrase(
@@ -99,6 +102,7 @@ public class PeopleController {
         people.passphrase(id, p.passphrase, me);
     }
 
+    /** Clears somebody's PIN. */
     @PostMapping("/{id}/pin-reset")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void resetPin(@PathVariable String id, @AuthenticationPrincipal SignedIn me) {
@@ -106,6 +110,7 @@ public class PeopleController {
         people.resetPin(id, me);
     }
 
+    /** Where this person is signed in. */
     @GetMapping("/{id}/places")
     List<SignIns.SignInPlace> places(@PathVariable String id, @AuthenticationPrincipal SignedIn me) {
         ownerOnly(me);

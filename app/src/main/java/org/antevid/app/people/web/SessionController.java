@@ -116,6 +116,7 @@ public class SessionController {
                 people.pin(p.personId()).set());
     }
 
+    /** Signs in with name and passphrase. */
     @PostMapping
     Session signIn(@Validated @RequestBody Credentials c, HttpServletRequest request, HttpServletResponse response) {
         Throttle.Try attempt = throttle.begin(request.getRemoteAddr(), Names.folded(c.name));
@@ -126,6 +127,7 @@ public class SessionController {
         return view(person);
     }
 
+    /** Signs this person out. */
     @DeleteMapping
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void signOut(HttpServletRequest request, HttpServletResponse response) {
@@ -164,6 +166,7 @@ public class SessionController {
         people.reads(signedIn(me), new Manner(m.language, m.units));
     }
 
+    /** Changes one's own passphrase. */
     @PutMapping("/passphrase")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void passphrase(
@@ -195,6 +198,7 @@ public class SessionController {
                 .toList();
     }
 
+    /** Ends one of this person's other sign-ins. */
     @DeleteMapping("/places/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void end(@PathVariable String id, @AuthenticationPrincipal SignedIn me) {

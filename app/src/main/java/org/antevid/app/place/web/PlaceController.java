@@ -12,6 +12,7 @@ import org.antevid.app.instrument.Rangefinder;
 import org.antevid.app.job.Needs;
 import org.antevid.app.place.Form;
 import org.antevid.app.place.Places;
+import org.antevid.app.reader.Created;
 import org.antevid.app.reader.Speech;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.site.Bed;
@@ -21,6 +22,7 @@ import org.antevid.core.site.Spot;
 import org.antevid.core.site.TwoTapes;
 import org.antevid.core.site.VoltageClass;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.validation.annotation.Validated;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -126,6 +128,7 @@ public class PlaceController {
         this.rangefinder = rangefinder;
     }
 
+    /** Kinds of features there are, with their words. */
     @GetMapping("/kinds")
     @Needs(Needs.Right.READ)
     List<KindView> kinds(@PathVariable String job) {
@@ -134,24 +137,29 @@ public class PlaceController {
                 .toList();
     }
 
+    /** Everything drawn on the plan: targets, ways, water, lines. */
     @GetMapping
     @Needs(Needs.Right.READ)
     List<Places.View> features(@PathVariable String job) {
         return places.features(job);
     }
 
+    /** Draws a feature; answers with its id. */
     @PostMapping
     @Needs(Needs.Right.LEAD)
-    Places.View add(@PathVariable String job, @Validated @RequestBody FeatureRequest f) {
-        return places.add(job, Optional.ofNullable(f.id), f.entry());
+    ResponseEntity<Places.View> add(@PathVariable String job, @Validated @RequestBody FeatureRequest f) {
+        Places.View made = places.add(job, Optional.ofNullable(f.id), f.entry());
+        return Created.at(made.id(), made);
     }
 
+    /** Changes a feature; the version is the one that was read. */
     @PutMapping("/{id}")
     @Needs(Needs.Right.LEAD)
     Places.View change(@PathVariable String job, @PathVariable String id, @Validated @RequestBody FeatureRequest f) {
         return places.change(job, id, f.entry(), f.version);
     }
 
+    /** Takes a feature off the plan. */
     @DeleteMapping("/{id}")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)

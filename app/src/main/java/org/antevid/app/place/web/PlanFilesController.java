@@ -28,6 +28,7 @@ public class PlanFilesController {
         this.files = files;
     }
 
+    /** The plan as GeoJSON in longitude and latitude; the site needs an anchor. */
     @GetMapping(value = "/geojson", produces = "application/geo+json")
     @Needs(Needs.Right.READ)
     ResponseEntity<String> geoJson(@PathVariable String job, @RequestParam(defaultValue = "false") boolean wgs84) {
@@ -35,6 +36,7 @@ public class PlanFilesController {
                 files.geoJson(job, wgs84), "application/geo+json", wgs84 ? "plan-wgs84.geojson" : "plan-local.geojson");
     }
 
+    /** Reads features from GeoJSON; each row that is not taken says why, and nothing is half stored. */
     @PostMapping(value = "/geojson", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @Needs(Needs.Right.LEAD)
     ImportReport readGeoJson(
@@ -46,12 +48,14 @@ public class PlanFilesController {
         return files.readGeoJson(job, file.getBytes(), takeGoodRows, me);
     }
 
+    /** Marks of all features as GPX waypoints. */
     @GetMapping(value = "/gpx", produces = "application/gpx+xml")
     @Needs(Needs.Right.READ)
     ResponseEntity<String> gpx(@PathVariable String job) {
         return file(files.gpx(job), "application/gpx+xml", "waypoints.gpx");
     }
 
+    /** Reads waypoints as features. */
     @PostMapping(value = "/gpx", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @Needs(Needs.Right.LEAD)
     ImportReport readGpx(

@@ -174,6 +174,7 @@ public class SurroundingsController {
         this.bulletin = bulletin;
     }
 
+    /** Surroundings of the place: permits, machines, the day, the emergency card, heights. */
     @GetMapping
     @Needs(Needs.Right.READ)
     PlaceView place(@PathVariable String job, @RequestParam(defaultValue = "0.5") double contourM) {
@@ -239,6 +240,7 @@ public class SurroundingsController {
         return o == null ? Optional.empty() : o;
     }
 
+    /** Ground, light and load on the crowns today. */
     @PutMapping("/day")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -254,6 +256,7 @@ public class SurroundingsController {
                 Optional.ofNullable(d.version)));
     }
 
+    /** What is allowed and asked: consents, orders, nests, notices. */
     @PutMapping("/permits")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -261,6 +264,7 @@ public class SurroundingsController {
         Again.whenCrossed(() -> surroundings.permits(job, p.answers));
     }
 
+    /** The emergency card: meeting point, nearest help, who aids first. */
     @PutMapping("/emergency")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -268,6 +272,7 @@ public class SurroundingsController {
         surroundings.card(job, c.card(), c.version);
     }
 
+    /** What can get to the stems: width, gradient and load of the way in. */
     @PutMapping("/access")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -275,6 +280,7 @@ public class SurroundingsController {
         surroundings.access(job, a.access(), a.version);
     }
 
+    /** Records a machine of the crew with width, mass, gradient and pull. */
     @PostMapping("/machines")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -282,6 +288,7 @@ public class SurroundingsController {
         surroundings.addMachine(job, new Access.Machine(m.name, m.use, m.widthM, m.massKg, m.gradeDeg, or(m.pullN)));
     }
 
+    /** Takes a machine off. */
     @DeleteMapping("/machines/{id}")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -289,6 +296,7 @@ public class SurroundingsController {
         surroundings.removeMachine(job, id);
     }
 
+    /** Where the plan lies on the globe, and where its north points. */
     @PutMapping("/anchor")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -296,6 +304,7 @@ public class SurroundingsController {
         surroundings.anchor(job, new Anchor(a.latitudeDeg, a.longitudeDeg, a.gridNorthDeg), a.version);
     }
 
+    /** Records a spot height; two different ones at one place are refused. */
     @PostMapping("/heights")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -304,6 +313,7 @@ public class SurroundingsController {
         surroundings.addHeight(job, new Terrain.SpotHeight(h.at, h.heightM), h.takenHow, me);
     }
 
+    /** Takes a spot height off. */
     @DeleteMapping("/heights/{id}")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -311,6 +321,7 @@ public class SurroundingsController {
         surroundings.removeHeight(job, id);
     }
 
+    /** Puts a picture beneath the plan; it is laid by two points afterwards. */
     @PostMapping(value = "/underlay", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -323,6 +334,7 @@ public class SurroundingsController {
                 file.getBytes());
     }
 
+    /** The picture beneath the plan. */
     @GetMapping(value = "/underlay", produces = MediaType.IMAGE_JPEG_VALUE)
     @Needs(Needs.Right.READ)
     ResponseEntity<byte[]> underlay(@PathVariable String job) {
@@ -331,6 +343,7 @@ public class SurroundingsController {
                 .body(underlays.picture(job));
     }
 
+    /** Lays the picture by two points known in it and on the ground. */
     @PutMapping("/underlay/points")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -338,6 +351,7 @@ public class SurroundingsController {
         underlays.lay(job, Underlay.of(t.firstPixel.pixel(), t.firstSpot, t.secondPixel.pixel(), t.secondSpot));
     }
 
+    /** Takes the picture beneath the plan away. */
     @DeleteMapping("/underlay")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)

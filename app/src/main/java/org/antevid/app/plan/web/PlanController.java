@@ -66,6 +66,7 @@ public class PlanController {
         this.people = people;
     }
 
+    /** What the rules say of the plan now: stops, second opinions, cautions and notes, computed at each call. */
     @GetMapping("/findings")
     @Needs(Needs.Right.READ)
     List<FindingView> findings(@PathVariable String job) {
@@ -220,6 +221,7 @@ public class PlanController {
         return plans.byDanger(job).stream().map(DangerView::of).toList();
     }
 
+    /** Records a second opinion, on site with the taker's own passphrase or by telephone. */
     @PostMapping("/opinions")
     @Needs(Needs.Right.READ)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -231,6 +233,7 @@ public class PlanController {
                 me);
     }
 
+    /** Takes note of a caution; it lapses when its numbers change by more than their rounding. */
     @PostMapping("/acknowledgements")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)

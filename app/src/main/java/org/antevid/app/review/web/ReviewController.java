@@ -49,12 +49,14 @@ public class ReviewController {
         this.reviews = reviews;
     }
 
+    /** What was planned and what happened, stem by stem, with the lessons. */
     @GetMapping
     @Needs(Needs.Right.READ)
     ReviewView review(@PathVariable String job) {
         return new ReviewView(reviews.outcomes(job), reviews.lessons(job));
     }
 
+    /** Records where a stem came to lie and how the hinge looked; odd numbers are asked back once. */
     @PutMapping("/outcomes/{stem}")
     @Needs(Needs.Right.JUDGE)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -74,6 +76,7 @@ public class ReviewController {
                 job, stem, new Reviews.Entry(measured, Boolean.TRUE.equals(o.sure), o.reason, o.id), me));
     }
 
+    /** Writes down a lesson. */
     @PostMapping("/lessons")
     @Needs(Needs.Right.REVIEW)
     @ResponseStatus(HttpStatus.NO_CONTENT)

@@ -23,6 +23,8 @@ import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
 import org.antevid.core.cutting.CutStep;
 import org.antevid.core.judge.Phrase;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
 import org.antevid.core.run.Against;
 import org.antevid.core.run.Happening;
@@ -77,7 +79,8 @@ public class RunController {
 
     record AgainstView(Against.Why why, String subject, String words) {}
 
-    record WindNow(double gustMs, double sigmaMs, double fromDeg, boolean simulated, Instant at) {}
+    /** @param gust as it is read, with its uncertainty */
+    record WindNow(double gustMs, double sigmaMs, String gust, double fromDeg, boolean simulated, Instant at) {}
 
     /**
      * @param word for the caller alone
@@ -100,6 +103,7 @@ public class RunController {
             boolean held,
             List<JobLog.Line> log,
             double gustLimitMs,
+            String gustLimit,
             WindNow wind) {}
 
     /** @param id made by the sender, so that it is done once however often it is sent */
@@ -159,6 +163,7 @@ public class RunController {
         this.fresh = fresh;
     }
 
+    /** The run as it stands: step, who is ready, what is against a go, ticks, the newest lines of the log. */
     @GetMapping
     @Needs(Needs.Right.READ)
     RunView run(@PathVariable String job, @AuthenticationPrincipal SignedIn me) {
@@ -190,7 +195,14 @@ public class RunController {
                 f.course().standing().isPresent(),
                 f.newest(),
                 f.gustLimitMs(),
-                new WindNow(w.gustMs().value(), w.gustMs().sigma(), w.fromDeg(), w.simulated(), w.at()));
+                Speech.words().show(Arg.down(Dimension.SPEED, f.gustLimitMs())),
+                new WindNow(
+                        w.gustMs().value(),
+                        w.gustMs().sigma(),
+                        Speech.words().plusMinus(Dimension.SPEED, w.gustMs()),
+                        w.fromDeg(),
+                        w.simulated(),
+                        w.at()));
     }
 
     private static boolean readyNow(RunFacts f, SignedIn me) {
@@ -275,6 +287,7 @@ public class RunController {
                 .toList();
     }
 
+    /** Says that the stop signal was tried and answered by all. */
     @PostMapping("/signal-tried")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -285,6 +298,7 @@ public class RunController {
         runs.signalTried(job, s == null ? "" : s.id, me);
     }
 
+    /** Says that this person is ready for the step, or not any more. */
     @PostMapping("/ready")
     @Needs(Needs.Right.WORK)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -292,6 +306,7 @@ public class RunController {
         runs.ready(job, r.ready, r.id, me);
     }
 
+    /** Ticks off a cut or check, or takes the tick back. */
     @PostMapping("/ticks")
     @Needs(Needs.Right.WORK)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -299,6 +314,7 @@ public class RunController {
         runs.tick(job, t.key, t.done, t.id, me);
     }
 
+    /** Says before a go whether a protection is still in place. */
     @PostMapping("/protections/{feature}")
     @Needs(Needs.Right.WORK)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -310,6 +326,7 @@ public class RunController {
         runs.confirmProtection(job, feature, d.done, d.id, me);
     }
 
+    /** Gives the go; everything that stands against it is named. */
     @PostMapping("/go")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -321,6 +338,7 @@ public class RunController {
         runs.go(job, g == null ? "" : g.id, me);
     }
 
+    /** Ends the step; the stem is down. More open ticks than were seen are refused. */
     @PostMapping("/done")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -331,6 +349,7 @@ public class RunController {
         runs.done(job, d == null || d.openTicks == null ? 0 : d.openTicks, d == null ? "" : d.id, me);
     }
 
+    /** Presses HOLD: anyone on the job, at any time. The same id twice is one press. */
     @PostMapping("/holds")
     @Needs(Needs.Right.READ)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -338,6 +357,7 @@ public class RunController {
         holds.press(job, h.id, h.reason, h.ago(), me);
     }
 
+    /** Says that a hold was seen, or that everything is stopped. */
     @PostMapping("/holds/{hold}/receipts")
     @Needs(Needs.Right.READ)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -349,6 +369,7 @@ public class RunController {
         holds.receipt(job, hold, r.state, r.id, me);
     }
 
+    /** Lifts a hold, with its reason, through the newest press the leader has seen. */
     @PostMapping("/holds/{hold}/lift")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)

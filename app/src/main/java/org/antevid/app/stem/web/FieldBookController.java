@@ -196,6 +196,7 @@ public class FieldBookController {
                 x.warnings());
     }
 
+    /** Records a sighting with its raw numbers; one from the crew only tightens the plan until it is accepted. */
     @PostMapping("/sightings")
     @Needs(Needs.Right.WORK)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -207,6 +208,7 @@ public class FieldBookController {
         Again.whenCrossed(() -> books.sight(job, stem, s.observation(), me));
     }
 
+    /** Accepts a sighting of the crew: from now on it may relax the plan. */
     @PostMapping("/sightings/{id}/accept")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -218,6 +220,7 @@ public class FieldBookController {
         books.accept(job, stem, id, me);
     }
 
+    /** Sets a sighting aside with a reason; it stays in the book and stops counting. */
     @PostMapping("/sightings/{id}/set-aside")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -230,6 +233,7 @@ public class FieldBookController {
         books.setAside(job, stem, id, r.reason, me);
     }
 
+    /** Records a fault of the stem with its height, side and signs. */
     @PostMapping("/defects")
     @Needs(Needs.Right.WORK)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -241,6 +245,7 @@ public class FieldBookController {
         Again.whenCrossed(() -> books.defect(job, stem, d.defect(), d.extent, me));
     }
 
+    /** Sets a fault aside with a reason; it stays in the book and stops counting. */
     @PostMapping("/defects/{id}/set-aside")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)

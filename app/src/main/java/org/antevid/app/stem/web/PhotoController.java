@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import org.antevid.app.job.Needs;
 import org.antevid.app.people.SignedIn;
+import org.antevid.app.reader.Created;
 import org.antevid.app.stem.Photos;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
@@ -25,14 +26,13 @@ public class PhotoController {
     record PhotoView(
             String id, String stemId, Optional<String> defectId, String who, Instant at, int widthPx, int heightPx) {}
 
-    record Added(String id) {}
-
     private final Photos photos;
 
     PhotoController(Photos photos) {
         this.photos = photos;
     }
 
+    /** Photos of the job's stems and faults, without the pictures. */
     @GetMapping("/photos")
     @Needs(Needs.Right.READ)
     List<PhotoView> photos(@PathVariable String job) {
@@ -48,6 +48,7 @@ public class PhotoController {
                 .toList();
     }
 
+    /** One photo as JPEG. */
     @GetMapping(value = "/photos/{id}", produces = MediaType.IMAGE_JPEG_VALUE)
     @Needs(Needs.Right.READ)
     ResponseEntity<byte[]> photo(@PathVariable String job, @PathVariable String id) {
@@ -59,7 +60,7 @@ public class PhotoController {
     /** Anybody on the job may add what they see. */
     @PostMapping(value = "/stems/{stem}/photos", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @Needs(Needs.Right.WORK)
-    Added add(
+    ResponseEntity<Created> add(
             @PathVariable String job,
             @PathVariable String stem,
             @RequestParam("file") MultipartFile file,
@@ -68,7 +69,7 @@ public class PhotoController {
             @RequestParam(defaultValue = "false") boolean keepPosition,
             @AuthenticationPrincipal SignedIn me)
             throws IOException {
-        return new Added(photos.add(
+        return Created.at(photos.add(
                 job, stem, Optional.ofNullable(id), Optional.ofNullable(defect), file.getBytes(), keepPosition, me));
     }
 }

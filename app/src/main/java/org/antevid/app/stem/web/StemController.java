@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.app.job.Needs;
+import org.antevid.app.reader.Created;
 import org.antevid.app.reader.Speech;
 import org.antevid.app.stem.Readings;
 import org.antevid.app.stem.Stems;
@@ -29,6 +30,7 @@ import org.antevid.core.stem.Tell;
 import org.antevid.core.stem.Verdict;
 import org.antevid.core.stem.Wood;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.validation.annotation.Validated;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -151,8 +153,6 @@ public class StemController {
             @Size(max = 300) String toldWhom,
             @NotNull Long version) {}
 
-    record NewId(String id) {}
-
     record SpeciesChoice(String key, String words, String botanical, String note, String hinge, String split) {}
 
     record TellChoice(Tell key, String words, boolean bad) {}
@@ -202,6 +202,7 @@ public class StemController {
         this.stems = stems;
     }
 
+    /** Stems with what was measured, how it was got and what is not known. */
     @GetMapping
     @Needs(Needs.Right.READ)
     List<StemView> stems(@PathVariable String job) {
@@ -247,12 +248,14 @@ public class StemController {
                         .toList());
     }
 
+    /** Records a stem; answers with its id. Its label is the next free one. */
     @PostMapping
     @Needs(Needs.Right.LEAD)
-    NewId add(@PathVariable String job, @Validated @RequestBody StemRequest s) {
-        return new NewId(stems.add(job, s.entry()));
+    ResponseEntity<Created> add(@PathVariable String job, @Validated @RequestBody StemRequest s) {
+        return Created.at(stems.add(job, s.entry()));
     }
 
+    /** Changes a stem; the version is the one that was read. */
     @PutMapping("/{id}")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)

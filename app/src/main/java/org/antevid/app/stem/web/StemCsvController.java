@@ -38,6 +38,7 @@ public class StemCsvController {
         this.csv = csv;
     }
 
+    /** A table of the job as comma-separated values, with columns that name their units. */
     @GetMapping(value = "/csv/{table}", produces = "text/csv")
     @Needs(Needs.Right.READ)
     ResponseEntity<String> out(@PathVariable String job, @PathVariable Table table) {

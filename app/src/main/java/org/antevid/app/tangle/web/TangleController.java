@@ -72,6 +72,7 @@ public class TangleController {
         this.tangles = tangles;
     }
 
+    /** Hung and fallen stems with what bears on what, and the order to take them apart. */
     @GetMapping
     @Needs(Needs.Right.READ)
     TangleView tangle(@PathVariable String job) {
@@ -116,6 +117,7 @@ public class TangleController {
                         .toList());
     }
 
+    /** Records that one stem bears on another. */
     @PostMapping("/relations")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -123,6 +125,7 @@ public class TangleController {
         tangles.relate(job, r.a, r.type, r.b);
     }
 
+    /** Takes such a relation back. */
     @DeleteMapping("/relations/{id}")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -130,6 +133,7 @@ public class TangleController {
         tangles.unrelate(job, id);
     }
 
+    /** Records how a stem hangs, who guards it and what is closed. */
     @PutMapping("/hangs/{stem}")
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
