@@ -103,7 +103,8 @@ public enum RuleId implements Code {
     STANDS_IN_RING("inside", Stage.CREW, Source.PRACTICE),
     STANDS_IN_ZONE("zone", Stage.CREW, Source.PRACTICE),
     PLACE_IN_ZONE("place", Stage.CREW, Source.PRACTICE),
-    CREWS_TOO_NEAR("apart", Stage.CREW, Source.PRACTICE);
+    CREWS_TOO_NEAR("apart", Stage.CREW, Source.PRACTICE),
+    LONG_AT_THE_SAW("tired", Stage.CREW, Source.PRACTICE);
 
     /** How long an acknowledgement holds: as long as the numbers do, or for the day and all its trees. */
     public enum Lasts {

@@ -7,6 +7,7 @@ import org.antevid.core.judge.Rule;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.judge.crew.AtTheLine;
 import org.antevid.core.judge.crew.CrewsApart;
+import org.antevid.core.judge.crew.LongAtTheSaw;
 import org.antevid.core.judge.crew.PeopleInRing;
 import org.antevid.core.judge.crew.Staffing;
 import org.antevid.core.judge.crew.StandNotSet;
@@ -90,7 +91,8 @@ public final class Findings {
             new HungInRing(),
             new Staffing(),
             new StandNotSet(),
-            new StandsInRing());
+            new StandsInRing(),
+            new LongAtTheSaw());
 
     private Findings() {}
 
