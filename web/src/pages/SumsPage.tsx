@@ -89,7 +89,7 @@ function One({ sum }: { sum: Schemas['SumView'] }) {
                 onChange={(e) => setValues({ ...values, [f.name]: e.target.value })}
                 style={{ minHeight: 46, font: 'inherit' }}
               >
-                <option value="">{String(f.standard as string | number | boolean)}</option>
+                <option value="">{f.standard as unknown as string}</option>
                 {f.choices.map((c) => (
                   <option key={c}>{c}</option>
                 ))}
