@@ -2131,6 +2131,13 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        /** @description A quantity or name as the interface gives it. */
+        ArgView: {
+            /** @description the same in SI units, or the name of the constant */
+            value: Record<string, never>;
+            /** @description in the reader's language and units, rounded to the safe side */
+            words: string;
+        };
         /** @description Directions nobody leaves by, clockwise from one edge to the other. */
         BarredSectorView: {
             /** Format: double */
@@ -2175,7 +2182,7 @@ export interface components {
             fromM: number;
             /** Format: double */
             inM: number;
-            says: components["schemas"]["SaidView"];
+            says: components["schemas"]["MessageView"];
             throughFace: boolean;
             /** Format: double */
             toM: number;
@@ -2197,7 +2204,7 @@ export interface components {
         /** @description One difference; from and to are places on the plan where there are any. */
         BriefPlanComparisonChange: {
             from?: components["schemas"]["Spot"];
-            says: components["schemas"]["SaidView"];
+            says: components["schemas"]["MessageView"];
             /** @description id of the feature or step, label of the stem, or the name of what belongs to the whole job */
             subject: string;
             to?: components["schemas"]["Spot"];
@@ -2222,6 +2229,21 @@ export interface components {
             /** Format: date-time */
             signedAt?: string;
             stopConditions: string[];
+        };
+        /** @description A measure, to whole steps on its safe side when it is shown. */
+        CardMeasure: {
+            /** @enum {string} */
+            key: "DEPTH" | "FACE" | "MOUTH" | "HINGE_LEFT" | "HINGE_RIGHT" | "HINGE_LENGTH" | "STEP" | "BORE_FROM" | "BORE" | "STRAP";
+            off?: components["schemas"]["MessageView"];
+            outside?: components["schemas"]["ArgView"];
+            own: boolean;
+            rule?: components["schemas"]["ArgView"];
+            shown: components["schemas"]["ArgView"];
+            /**
+             * Format: double
+             * @description metres; degrees for the face
+             */
+            value: number;
         };
         CardRequest: {
             firstAider: string;
@@ -2257,9 +2279,9 @@ export interface components {
         };
         /** @description One thing that is not as it was; was and is are empty where it is not there. */
         Changed: {
-            is?: components["schemas"]["ShownView"];
-            was?: components["schemas"]["ShownView"];
-            what: components["schemas"]["ShownView"];
+            is?: components["schemas"]["ArgView"];
+            was?: components["schemas"]["ArgView"];
+            what: components["schemas"]["ArgView"];
         };
         CheckView: {
             key: string;
@@ -2394,7 +2416,7 @@ export interface components {
             /** Format: double */
             faceDeg: number;
             /** @description wedges, line, guy and signal */
-            help: components["schemas"]["SaidView"][];
+            help: components["schemas"]["MessageView"][];
             /** Format: double */
             hingeLeftM: number;
             /** Format: double */
@@ -2404,7 +2426,7 @@ export interface components {
             keepOpen: boolean;
             /** Format: double */
             layDeg: number;
-            measures: components["schemas"]["Sawn"][];
+            measures: components["schemas"]["CardMeasure"][];
             /** Format: double */
             mouthM?: number;
             /** Format: double */
@@ -2425,7 +2447,7 @@ export interface components {
              * @enum {string}
              */
             stand: "RIGHT" | "LEFT";
-            standsBecause: components["schemas"]["SaidView"];
+            standsBecause: components["schemas"]["MessageView"];
             stem: string;
             /** Format: double */
             stepM: number;
@@ -2448,8 +2470,8 @@ export interface components {
              */
             kind: "CUT" | "CHECK" | "SIGNAL";
             /** @description what is to be met; none for most checks */
-            measures: components["schemas"]["SaidView"][];
-            says: components["schemas"]["SaidView"];
+            measures: components["schemas"]["MessageView"][];
+            says: components["schemas"]["MessageView"];
         };
         /** @description The cut card as the leader's screen shows it. Needs and loads are rounded up, capacities down, before they leave. */
         CutView: {
@@ -2925,7 +2947,7 @@ export interface components {
             at: string;
             /** @description of the press that called it */
             id: string;
-            liftReason?: components["schemas"]["SaidView"];
+            liftReason?: components["schemas"]["MessageView"];
             lifted: boolean;
             liftedBy?: string;
             personId: string;
@@ -2989,7 +3011,7 @@ export interface components {
         JobLogLine: {
             /** Format: date-time */
             at: string;
-            says: components["schemas"]["SaidView"];
+            says: components["schemas"]["MessageView"];
             who: string;
         };
         JobView: {
@@ -3542,6 +3564,17 @@ export interface components {
         };
         MemberRequest: {
             personId: string;
+        };
+        /** @description A message as the interface gives it: in the words of the person who asks, with what it is said of beside. */
+        MessageView: {
+            /** @description numbers in SI units, names of constants, people's own words */
+            args: {
+                [key: string]: Record<string, never>;
+            };
+            /** @description key of the message, the same in every language */
+            code: string;
+            /** @description in the reader's language and units */
+            words: string;
         };
         MethodView: {
             /** Format: double */
@@ -4130,32 +4163,6 @@ export interface components {
              */
             word: "STOP" | "GO" | "STAND_FAST" | "WAIT" | "STAY_OUT" | "DONE";
         };
-        /** @description A message as the interface gives it: in the words of the person who asks, with what it is said of beside. */
-        SaidView: {
-            /** @description numbers in SI units, names of constants, people's own words */
-            args: {
-                [key: string]: Record<string, never>;
-            };
-            /** @description key of the message, the same in every language */
-            code: string;
-            /** @description in the reader's language and units */
-            words: string;
-        };
-        /** @description A measure, to whole steps on its safe side when it is shown. */
-        Sawn: {
-            /** @enum {string} */
-            key: "DEPTH" | "FACE" | "MOUTH" | "HINGE_LEFT" | "HINGE_RIGHT" | "HINGE_LENGTH" | "STEP" | "BORE_FROM" | "BORE" | "STRAP";
-            off?: components["schemas"]["SaidView"];
-            outside?: components["schemas"]["ShownView"];
-            own: boolean;
-            rule?: components["schemas"]["ShownView"];
-            shown: components["schemas"]["ShownView"];
-            /**
-             * Format: double
-             * @description metres; degrees for the face
-             */
-            value: number;
-        };
         Session: {
             /** @enum {string} */
             language?: "ENGLISH" | "SPANISH";
@@ -4201,13 +4208,6 @@ export interface components {
                 [key: string]: number;
             };
             simulated: boolean;
-        };
-        /** @description A quantity or name as the interface gives it. */
-        ShownView: {
-            /** @description the same in SI units, or the name of the constant */
-            value: Record<string, never>;
-            /** @description in the reader's language and units, rounded to the safe side */
-            words: string;
         };
         Sight: {
             at: components["schemas"]["Spot"];
@@ -4662,8 +4662,8 @@ export interface components {
             key: string;
             /** @enum {string} */
             kind: "CUT" | "CHECK" | "SIGNAL";
-            measures: components["schemas"]["SaidView"][];
-            says: components["schemas"]["SaidView"];
+            measures: components["schemas"]["MessageView"][];
+            says: components["schemas"]["MessageView"];
             who?: string;
         };
         TwoPointsRequest: {

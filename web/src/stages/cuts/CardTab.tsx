@@ -7,7 +7,7 @@ import { usePlanTools } from '../../plan/planTools';
 import { useAct } from '../../api/job';
 import { clock, fixed } from '../../units/format';
 import { useUnits } from '../../units/useUnits';
-import { met } from '../../words/said';
+import { met } from '../../words/measures';
 import { useTerms } from '../../words/words';
 import type { Cutting, CutView } from './useCuts';
 

@@ -2,7 +2,7 @@ import type { Schemas } from '../../api/client';
 import { post, useOutbox } from '../../api/outbox';
 import { Mark } from '../../figures/Mark';
 import { clock } from '../../units/format';
-import { met } from '../../words/said';
+import { met } from '../../words/measures';
 
 type Step = NonNullable<Schemas['RunView']['step']>;
 

@@ -217,7 +217,7 @@ class FieldBookServerTest {
                 .isNotNull();
         assertThat(calls.send(crew, "/stems/" + stem + "/photos", photo, Map.of())
                         .status())
-                .isEqualTo(200);
+                .isEqualTo(201);
         JsonNode entry = calls.on(leader, "GET", "/photos", null).body().get(0);
         byte[] kept = calls.bytes(leader, "/photos/" + entry.get("id").asText());
         BufferedImage picture = ImageIO.read(new ByteArrayInputStream(kept));

@@ -19,8 +19,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
-import org.antevid.app.reader.SaidView;
-import org.antevid.app.reader.ShownView;
+import org.antevid.app.reader.ArgView;
+import org.antevid.app.reader.MessageView;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 import org.springdoc.core.customizers.GlobalOpenApiCustomizer;
@@ -38,9 +38,9 @@ import org.springframework.web.method.HandlerMethod;
 class InterfaceDescription implements GlobalOpenApiCustomizer, GlobalOperationCustomizer {
     static {
         SpringDocUtils.getConfig().addRequestWrapperToIgnore(CsrfToken.class);
-        SpringDocUtils.getConfig().replaceWithClass(Message.class, SaidView.class);
-        SpringDocUtils.getConfig().replaceWithClass(Arg.class, ShownView.class);
-        SpringDocUtils.getConfig().replaceWithClass(Arg.Amount.class, ShownView.class);
+        SpringDocUtils.getConfig().replaceWithClass(Message.class, MessageView.class);
+        SpringDocUtils.getConfig().replaceWithClass(Arg.class, ArgView.class);
+        SpringDocUtils.getConfig().replaceWithClass(Arg.Amount.class, ArgView.class);
     }
 
     private static final SourceDocs DOCS = SourceDocs.of(

@@ -200,7 +200,7 @@ class LimitsTest {
         isProblem(photo(png(9000, 7000)), 422);
         assertThat(photo(png(9000, 7000)).body().at("/errors/0/message").asText())
                 .contains("63 megapixels");
-        assertThat(photo(png(5000, 3000)).status()).isEqualTo(200);
+        assertThat(photo(png(5000, 3000)).status()).isEqualTo(201);
     }
 
     private static byte[] png(int width, int height) throws IOException {

@@ -162,7 +162,9 @@ class OldFoldersTest {
                 plan.stems().stream().flatMap(s -> s.lay().stream()).findFirst().orElseThrow();
         assertThat(lay.zones()).extracting(PlanDocument.ZonePart::kind).contains(Zone.Kind.RING, Zone.Kind.DROP);
         CutPart cuts = lay.cuts().orElseThrow();
-        assertThat(cuts.measures()).extracting(CutPart.Sawn::key).contains(Measure.Key.DEPTH, Measure.Key.HINGE_LEFT);
+        assertThat(cuts.measures())
+                .extracting(CutPart.CardMeasure::key)
+                .contains(Measure.Key.DEPTH, Measure.Key.HINGE_LEFT);
         assertThat(cuts.measures())
                 .filteredOn(m -> m.key() == Measure.Key.HINGE_LEFT)
                 .allSatisfy(m -> assertThat(m.shown().value())

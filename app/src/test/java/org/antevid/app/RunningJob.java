@@ -231,7 +231,7 @@ final class RunningJob {
     }
 
     static void ok(Calls.Reply r) {
-        assertThat(r.status()).as(r.text()).isIn(200, 204);
+        assertThat(r.status()).as(r.text()).isIn(200, 201, 204);
     }
 
     static Map<String, Object> with(Map<String, Object> body, String key, Object value) {

@@ -342,7 +342,7 @@ final class CutSheet {
         double y = top;
         words(x, y, 3.4, true, INK, Sheet.Align.LEFT, say(PaperWords.SAFE_SIDE));
         y += 2;
-        for (CutPart.Sawn m : c.measures()) {
+        for (CutPart.CardMeasure m : c.measures()) {
             line(Sheet.Pen.line("#d9d5c8", 0.25), x, y + 1, RIGHT, y + 1);
             y += 6.2;
             words(x, y, 5, true, INK, Sheet.Align.LEFT, words.show(m.shown()));

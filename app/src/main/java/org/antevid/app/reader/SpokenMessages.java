@@ -19,13 +19,13 @@ class SpokenMessages extends SimpleModule {
             @Override
             public void serialize(Message m, JsonGenerator json, SerializerProvider all) throws IOException {
                 all.defaultSerializeValue(
-                        new SaidView(Words.keyOf(m.code()), Speech.words().say(m), Arguments.of(m.args())), json);
+                        new MessageView(Words.keyOf(m.code()), Speech.words().say(m), Arguments.of(m.args())), json);
             }
         });
         addSerializer(Arg.class, new JsonSerializer<>() {
             @Override
             public void serialize(Arg arg, JsonGenerator json, SerializerProvider all) throws IOException {
-                all.defaultSerializeValue(new ShownView(Speech.words().show(arg), Arguments.plain(arg)), json);
+                all.defaultSerializeValue(new ArgView(Speech.words().show(arg), Arguments.plain(arg)), json);
             }
         });
     }

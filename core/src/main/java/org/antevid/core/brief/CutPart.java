@@ -55,7 +55,7 @@ public record CutPart(
         CutCard.BarReach barReach,
         Optional<Double> overlapM,
         double layDeg,
-        List<Sawn> measures,
+        List<CardMeasure> measures,
         List<Pass> passes,
         EscapeRoutes.Side stand,
         Message standsBecause,
@@ -79,7 +79,7 @@ public record CutPart(
      * @param rule what the rule says, where the leader set it himself
      * @param off what a centimetre off does; empty where nothing is known
      */
-    public record Sawn(
+    public record CardMeasure(
             Measure.Key key,
             double value,
             Arg.Amount shown,
@@ -87,8 +87,8 @@ public record CutPart(
             Optional<Arg.Amount> rule,
             boolean own,
             Optional<Message> off) {
-        static Sawn of(Measure m) {
-            return new Sawn(
+        static CardMeasure of(Measure m) {
+            return new CardMeasure(
                     m.key(),
                     m.value(),
                     m.shown(),
@@ -157,7 +157,7 @@ public record CutPart(
                 c.barReach(),
                 passes.overlapM(),
                 lay.choice().layDeg(),
-                p.measures().stream().map(Sawn::of).toList(),
+                p.measures().stream().map(CardMeasure::of).toList(),
                 passes.passes().stream()
                         .map(x ->
                                 new Pass(x.says(), x.entry(), x.fromM(), x.toM(), x.inM(), x.bored(), x.throughFace()))

@@ -191,8 +191,8 @@ public final class PlanComparison {
         }
         CutPart a = before.cuts().get();
         CutPart b = after.cuts().get();
-        Map<Object, Arg.Amount> was =
-                a.measures().stream().collect(Collectors.toMap(CutPart.Sawn::key, CutPart.Sawn::shown, (x, y) -> x));
+        Map<Object, Arg.Amount> was = a.measures().stream()
+                .collect(Collectors.toMap(CutPart.CardMeasure::key, CutPart.CardMeasure::shown, (x, y) -> x));
         b.measures().forEach(m -> {
             Arg then = was.getOrDefault(m.key(), m.shown());
             if (!was.containsKey(m.key()) || moved(then, m.shown())) {

@@ -74,7 +74,7 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
     }
 
     /** What people were told. */
-    public enum Told {
+    public enum AnswerKind {
         REACH(Dimension.LENGTH, Side.UP),
         RING(Dimension.DISTANCE, Side.UP),
         FAN(Dimension.SECTOR, Side.UP),
@@ -84,7 +84,7 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
         private final Dimension dimension;
         private final Side side;
 
-        Told(Dimension dimension, Side side) {
+        AnswerKind(Dimension dimension, Side side) {
             this.dimension = dimension;
             this.side = side;
         }
@@ -107,7 +107,7 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
      *
      * @param about name of the target, empty for the stem's own
      */
-    public record Answer(Told told, String about, double value) {
+    public record Answer(AnswerKind told, String about, double value) {
         private Arg shown() {
             return new Arg.Amount(told.dimension, value, told.side);
         }
@@ -229,15 +229,16 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
 
     private static List<Answer> answers(LayPlan p) {
         List<Answer> answers = new ArrayList<>();
-        answers.add(new Answer(Told.REACH, "", p.zone().designReachM()));
-        answers.add(new Answer(Told.RING, "", p.zone().exclusionM()));
-        answers.add(new Answer(Told.FAN, "", p.fan().toDeg() - p.fan().fromDeg()));
-        p.escape().marginS().ifPresent(m -> answers.add(new Answer(Told.TIME_TO_SPARE, "", m)));
-        p.sideUse().ifPresent(u -> answers.add(new Answer(Told.SIDE_USE, "", u)));
+        answers.add(new Answer(AnswerKind.REACH, "", p.zone().designReachM()));
+        answers.add(new Answer(AnswerKind.RING, "", p.zone().exclusionM()));
+        answers.add(new Answer(AnswerKind.FAN, "", p.fan().toDeg() - p.fan().fromDeg()));
+        p.escape().marginS().ifPresent(m -> answers.add(new Answer(AnswerKind.TIME_TO_SPARE, "", m)));
+        p.sideUse().ifPresent(u -> answers.add(new Answer(AnswerKind.SIDE_USE, "", u)));
         p.targets().stream().filter(t -> t.feature().mustNotBeHit()).forEach(t -> t.struck()
                 .map(k -> k.strike().decision())
                 .filter(d -> d >= WORTH_SAYING)
-                .ifPresent(d -> answers.add(new Answer(Told.CHANCE, t.feature().name(), d))));
+                .ifPresent(d ->
+                        answers.add(new Answer(AnswerKind.CHANCE, t.feature().name(), d))));
         return answers;
     }
 
@@ -290,7 +291,7 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
     }
 
     private static Arg what(Answer a) {
-        return a.told == Told.CHANCE
+        return a.told == AnswerKind.CHANCE
                 ? Arg.said(Message.of(Beside.CHANCE).with("name", Arg.name(a.about)))
                 : Arg.term(a.told);
     }

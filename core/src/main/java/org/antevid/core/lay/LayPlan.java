@@ -153,17 +153,17 @@ public record LayPlan(
         /** @return the chance to be hit; what cannot be reached is said to be out of reach, never "0 %" */
         public Arg chance(boolean proven) {
             if (!feature.mustNotBeHit()) {
-                return Arg.term(feature.mayBeHit() ? Struck.MAY_BE_HIT : Struck.PROTECTED);
+                return Arg.term(feature.mayBeHit() ? NoChance.MAY_BE_HIT : NoChance.PROTECTED);
             }
             return struck.map(s -> Arg.up(Dimension.CHANCE, s.strike().controlled()))
                     .orElse(Arg.term(
                             !proven && inFan
-                                    ? Struck.COUNTS_AS_HIT
-                                    : inFan ? Struck.THROWN_WOOD : Struck.OUT_OF_REACH));
+                                    ? NoChance.COUNTS_AS_HIT
+                                    : inFan ? NoChance.THROWN_WOOD : NoChance.OUT_OF_REACH));
         }
 
         /** Where there is no chance to say. */
-        public enum Struck {
+        public enum NoChance {
             MAY_BE_HIT,
             PROTECTED,
             COUNTS_AS_HIT,

@@ -20,23 +20,23 @@ import org.antevid.core.quantity.RefusedInput;
  * @param disagreements what contradicts what
  */
 public record FieldBook(
-        Optional<Got> diameter,
-        Optional<Got> height,
-        Optional<LeanGot> lean,
-        Optional<Got> crownRadius,
+        Optional<Quantity> diameter,
+        Optional<Quantity> height,
+        Optional<LeanQuantity> lean,
+        Optional<Quantity> crownRadius,
         Optional<CrownOffset> crownOffset,
         List<Wall> walls,
-        Optional<Got> heave,
-        Optional<Got> crownBase,
+        Optional<Quantity> heave,
+        Optional<Quantity> crownBase,
         List<Message> disagreements) {
     /** Two sightings contradict each other beyond this many of their common sigmas (practice rule). */
     private static final double BEYOND_SIGMAS = 2;
 
     /** A quantity and how it was got. */
-    public record Got(Estimate estimate, Message how, boolean byEye) {}
+    public record Quantity(Estimate estimate, Message how, boolean byEye) {}
 
     /** The lean and how it was got. */
-    public record LeanGot(Lean lean, Message how, boolean byEye, List<String> warnings) {}
+    public record LeanQuantity(Lean lean, Message how, boolean byEye, List<String> warnings) {}
 
     /**
      * A probed wall: sound wood from outside in, metres. One not accepted yet does not count as probed, only as thin.
@@ -69,9 +69,9 @@ public record FieldBook(
     }
 
     private static FieldBook read(List<Sighting> counted, List<Message> says) {
-        Optional<Got> diameter = combined(counted, Measured.DIAMETER, says);
-        Optional<Got> height = combined(counted, Measured.HEIGHT, says);
-        Optional<LeanGot> lean = lean(counted, height, says);
+        Optional<Quantity> diameter = combined(counted, Measured.DIAMETER, says);
+        Optional<Quantity> height = combined(counted, Measured.HEIGHT, says);
+        Optional<LeanQuantity> lean = lean(counted, height, says);
         List<CrownOffset.Radius> radii = counted.stream()
                 .filter(s -> s.kind() == SightingKind.CROWN_RADIUS)
                 .flatMap(s -> s
@@ -92,11 +92,11 @@ public record FieldBook(
                 counted.stream()
                         .filter(s -> s.kind() == SightingKind.HEAVE)
                         .max(Comparator.comparingDouble(s -> s.estimate().high()))
-                        .map(s -> new Got(s.estimate(), s.how(), false)),
+                        .map(s -> new Quantity(s.estimate(), s.how(), false)),
                 counted.stream()
                         .filter(s -> s.kind() == SightingKind.CROWN_BASE)
                         .min(Comparator.comparingDouble(s -> s.estimate().value()))
-                        .map(s -> new Got(s.estimate(), s.how(), false)),
+                        .map(s -> new Quantity(s.estimate(), s.how(), false)),
                 List.copyOf(says));
     }
 
@@ -104,7 +104,7 @@ public record FieldBook(
      * A lower crown catches more wind and covers more ground; what is not accepted can only lower one that was
      * measured.
      */
-    private static Optional<Got> lower(Optional<Got> sure, Optional<Got> with) {
+    private static Optional<Quantity> lower(Optional<Quantity> sure, Optional<Quantity> with) {
         return sure.map(s ->
                 with.filter(w -> w.estimate().value() < s.estimate().value()).orElse(s));
     }
@@ -114,7 +114,7 @@ public record FieldBook(
                 s.number("azimuthDeg").orElseThrow(), s.number("heightM").orElseThrow(), s.estimate(), s.accepted());
     }
 
-    private static Optional<Got> combined(List<Sighting> counted, Measured what, List<Message> says) {
+    private static Optional<Quantity> combined(List<Sighting> counted, Measured what, List<Message> says) {
         List<Sighting> measured = counted.stream()
                 .filter(s -> s.kind().measured() == what && !s.kind().byEye())
                 .toList();
@@ -122,12 +122,12 @@ public record FieldBook(
             return counted.stream()
                     .filter(s -> s.kind().measured() == what)
                     .reduce((a, b) -> b)
-                    .map(s -> new Got(s.estimate(), s.how(), true));
+                    .map(s -> new Quantity(s.estimate(), s.how(), true));
         }
         List<Estimate> estimates = measured.stream().map(Sighting::estimate).toList();
         Message how = how(measured);
         if (!contradict(estimates)) {
-            return Optional.of(new Got(Estimate.combined(estimates), how, false));
+            return Optional.of(new Quantity(Estimate.combined(estimates), how, false));
         }
         Estimate counts = what == Measured.HEIGHT
                 ? estimates.stream()
@@ -140,7 +140,7 @@ public record FieldBook(
                         Arg.several(estimates.stream()
                                 .map(e -> Arg.of(Dimension.HEIGHT, e.value()))
                                 .toList())));
-        return Optional.of(new Got(counts, Message.of(How.IN_DISAGREEMENT).with("how", Arg.said(how)), false));
+        return Optional.of(new Quantity(counts, Message.of(How.IN_DISAGREEMENT).with("how", Arg.said(how)), false));
     }
 
     private static Message how(List<Sighting> measured) {
@@ -165,11 +165,11 @@ public record FieldBook(
                 .anyMatch(b -> Math.abs(a.value() - b.value()) > BEYOND_SIGMAS * Math.hypot(a.sigma(), b.sigma())));
     }
 
-    private static Optional<Got> crown(List<Sighting> counted) {
+    private static Optional<Quantity> crown(List<Sighting> counted) {
         Function<SightingKind, Stream<Sighting>> of = k -> counted.stream().filter(s -> s.kind() == k);
         return of.apply(SightingKind.CROWN_RADIUS)
                 .max(Comparator.comparingDouble(s -> s.estimate().value()))
-                .map(s -> new Got(
+                .map(s -> new Quantity(
                         s.estimate(),
                         Message.of(How.LARGEST_TAPED)
                                 .with(
@@ -179,7 +179,7 @@ public record FieldBook(
                         false))
                 .or(() -> of.apply(SightingKind.EYE_CROWN)
                         .reduce((a, b) -> b)
-                        .map(s -> new Got(s.estimate(), s.how(), true)));
+                        .map(s -> new Quantity(s.estimate(), s.how(), true)));
     }
 
     private static Optional<CrownOffset> offset(List<CrownOffset.Radius> radii, List<Message> says) {
@@ -194,15 +194,15 @@ public record FieldBook(
         }
     }
 
-    private static Optional<LeanGot> lean(List<Sighting> counted, Optional<Got> height, List<Message> says) {
+    private static Optional<LeanQuantity> lean(List<Sighting> counted, Optional<Quantity> height, List<Message> says) {
         List<LeanByPlumb.View> views = counted.stream()
                 .filter(s -> s.kind() == SightingKind.LEAN_VIEW)
                 .map(Sighting::view)
                 .toList();
-        Optional<LeanGot> direct = Stream.of(SightingKind.PLUMB_LEAN, SightingKind.EYE_LEAN)
+        Optional<LeanQuantity> direct = Stream.of(SightingKind.PLUMB_LEAN, SightingKind.EYE_LEAN)
                 .flatMap(k -> counted.stream().filter(s -> s.kind() == k).reduce((a, b) -> b).stream())
                 .findFirst()
-                .map(s -> new LeanGot(
+                .map(s -> new LeanQuantity(
                         new Lean(
                                 s.estimate().value(),
                                 s.number("azimuthDeg").orElseThrow(),
@@ -222,7 +222,7 @@ public record FieldBook(
             if (l.warnings().contains("VIEWS_DISAGREE")) {
                 says.add(Message.of(BookRemark.VIEWS_DISAGREE));
             }
-            return Optional.of(new LeanGot(
+            return Optional.of(new LeanQuantity(
                     l.lean(height.get().estimate().value()),
                     Message.of(How.VIEWS).with("count", Arg.count(views.size())),
                     false,
@@ -234,7 +234,7 @@ public record FieldBook(
     }
 
     /** The accepted estimate, stretched over what the others would make of it; nothing while nothing is accepted. */
-    private static Optional<Got> wider(Optional<Got> sure, Optional<Got> with) {
+    private static Optional<Quantity> wider(Optional<Quantity> sure, Optional<Quantity> with) {
         return sure.map(s -> {
             Estimate a = s.estimate();
             Estimate b = with.orElse(s).estimate();
@@ -243,14 +243,14 @@ public record FieldBook(
             boolean same = low >= a.low() && high <= a.high();
             return same
                     ? s
-                    : new Got(
+                    : new Quantity(
                             new Estimate((low + high) / 2, (high - low) / (2 * Estimate.Z95)),
                             widened(s.how()),
                             s.byEye());
         });
     }
 
-    private static Optional<LeanGot> widerLean(Optional<LeanGot> sure, Optional<LeanGot> with) {
+    private static Optional<LeanQuantity> widerLean(Optional<LeanQuantity> sure, Optional<LeanQuantity> with) {
         return sure.map(s -> {
             Lean a = s.lean();
             Lean b = with.orElse(s).lean();
@@ -258,7 +258,7 @@ public record FieldBook(
             double sigma = Math.max(a.sigmaDeg(), b.sigmaDeg()) + Math.toDegrees(Math.atan(apart)) / Estimate.Z95;
             return a.equals(b)
                     ? s
-                    : new LeanGot(
+                    : new LeanQuantity(
                             new Lean(a.deg(), a.azimuthDeg(), Math.min(20, sigma)),
                             widened(s.how()),
                             s.byEye(),

@@ -418,7 +418,7 @@ class CutPlanTest {
         assertThat(c.help())
                 .as("nobody is named at the winch")
                 .contains(Message.of(HelpLine.SIGNAL_READ_BACK).with("machine", Arg.flag(true)));
-        CutPart.Sawn strap = c.measures().stream()
+        CutPart.CardMeasure strap = c.measures().stream()
                 .filter(m -> m.key() == Measure.Key.STRAP)
                 .findFirst()
                 .orElseThrow();

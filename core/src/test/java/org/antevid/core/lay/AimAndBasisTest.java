@@ -131,8 +131,9 @@ class AimAndBasisTest {
             assertThat(String.valueOf(c.is())).contains("value=22.0");
         });
         assertThat(now.movedSince(then))
-                .anyMatch(c ->
-                        c.what().equals(Arg.term(Basis.Told.REACH)) && c.was().isPresent() && c.is().isPresent());
+                .anyMatch(c -> c.what().equals(Arg.term(Basis.AnswerKind.REACH))
+                        && c.was().isPresent()
+                        && c.is().isPresent());
     }
 
     @Test
@@ -165,6 +166,6 @@ class AimAndBasisTest {
                 LayPlan.of(oak("S1", HERE, List.of()), toward(0, WINCH), with, new LayPlan.Limits(3, 3)), with);
         assertThat(limits.changedSince(then)).singleElement().satisfies(c -> assertThat(String.valueOf(c.what()))
                 .contains("HOUSE"));
-        assertThat(limits.movedSince(then)).extracting(Basis.Changed::what).contains(Arg.term(Basis.Told.RING));
+        assertThat(limits.movedSince(then)).extracting(Basis.Changed::what).contains(Arg.term(Basis.AnswerKind.RING));
     }
 }

@@ -238,7 +238,7 @@ class ZoneTest {
         List<Arg> said = p.targets().stream()
                 .map((LayPlan.TargetCheck t) -> t.chance(p.control().proven()))
                 .toList();
-        assertThat(said.get(0)).isEqualTo(Arg.term(LayPlan.TargetCheck.Struck.OUT_OF_REACH));
+        assertThat(said.get(0)).isEqualTo(Arg.term(LayPlan.TargetCheck.NoChance.OUT_OF_REACH));
         assertThat(((Arg.Amount) said.get(1)).value()).isCloseTo(1, within(0.01));
         assertThat(((Arg.Amount) said.get(2)).value()).isLessThan(0.001);
         Feature agreed = new Feature(
@@ -252,11 +252,11 @@ class ZoneTest {
                 "",
                 false);
         assertThat(plan(0, WINCH, agreed).targets().get(0).chance(true))
-                .isEqualTo(Arg.term(LayPlan.TargetCheck.Struck.MAY_BE_HIT));
+                .isEqualTo(Arg.term(LayPlan.TargetCheck.NoChance.MAY_BE_HIT));
         assertThat(plan(180, Means.of(Means.Kind.NOTHING), target("near", 0, 18, 1, 4))
                         .targets()
                         .get(0)
                         .chance(false))
-                .isEqualTo(Arg.term(LayPlan.TargetCheck.Struck.COUNTS_AS_HIT));
+                .isEqualTo(Arg.term(LayPlan.TargetCheck.NoChance.COUNTS_AS_HIT));
     }
 }

@@ -75,7 +75,7 @@ class CutStory extends DemoStory {
         inAside("machine").click();
         assertThat(imre.region("Kit checks")).containsText("winch rope, 12 mm: bears 13.2 kN");
         assertThat(imre.region("Line")).containsText("still air, up");
-        assertThat(imre.region("Line")).containsText("Wind against it at 9 m/s");
+        assertThat(imre.region("Line")).containsText("Wind against it at 9.0 m/s");
         assertThat(imre.region("Signal")).containsText("read back");
         imre.shot("cuts-line");
         imre.region("Fallback").getByText("second line, hand").click();
@@ -217,7 +217,7 @@ class CutStory extends DemoStory {
         imre.shot("cuts-opened");
         imre.stage(7);
         assertThat(imre.region("Changed since"))
-                .containsText("sound wood in the opened face of S1 150 mm left, 120 mm right, was not looked at");
+                .containsText("sound wood in the opened face of S1: 150 mm left, 120 mm right, was not looked at");
         imre.stage(8);
         assertThat(imre.region("Against a go")).containsText("the plan changed since briefing 1");
         assertThat(imre.region("Log")).containsText("face of S1 open: 150 mm sound left, 120 mm right");

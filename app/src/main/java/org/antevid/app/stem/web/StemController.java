@@ -45,7 +45,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/jobs/{job}/stems")
 public class StemController {
     record Figure(double value, double sigma, double low, double high, String how, boolean byEye) {
-        static Figure of(FieldBook.Got g) {
+        static Figure of(FieldBook.Quantity g) {
             Estimate e = g.estimate();
             return new Figure(
                     e.value(), e.sigma(), e.low(), e.high(), Speech.words().say(g.how()), g.byEye());

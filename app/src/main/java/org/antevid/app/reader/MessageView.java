@@ -9,4 +9,4 @@ import java.util.Map;
  * @param words in the reader's language and units
  * @param args numbers in SI units, names of constants, people's own words
  */
-public record SaidView(String code, String words, Map<String, Object> args) {}
+public record MessageView(String code, String words, Map<String, Object> args) {}

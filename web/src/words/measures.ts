@@ -1,4 +1,4 @@
 import type { Schemas } from '../api/client';
 
 /** What a step of the cut is to meet, as the server worded it for this reader. */
-export const met = (measures: Schemas['SaidView'][]): string => measures.map((m) => m.words).join(', ');
+export const met = (measures: Schemas['MessageView'][]): string => measures.map((m) => m.words).join(', ');

@@ -6,4 +6,4 @@ package org.antevid.app.reader;
  * @param words in the reader's language and units, rounded to the safe side
  * @param value the same in SI units, or the name of the constant
  */
-public record ShownView(String words, Object value) {}
+public record ArgView(String words, Object value) {}
