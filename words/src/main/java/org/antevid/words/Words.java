@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.antevid.core.judge.Clearance;
 import org.antevid.core.judge.Finding;
@@ -24,6 +25,9 @@ import org.antevid.core.quantity.Gauge;
 public final class Words {
     /** What an argument that is not there is chosen by. */
     private static final String NONE = "none";
+
+    /** An uncertainty is said without a nought behind the point. */
+    private static final Pattern WHOLE = Pattern.compile("\\.0 ");
 
     private final Manner manner;
     private final Catalogue catalogue;
@@ -105,7 +109,7 @@ public final class Words {
         return say(keyOf(m.code()) + "." + form, m.args());
     }
 
-    /** @return a measured quantity with its uncertainty, that up: "4.0 ±1.0 m/s" */
+    /** @return a measured quantity with its uncertainty, that up: "4.0 ±1 m/s" */
     public String plusMinus(Dimension dimension, Estimate of) {
         String value = display.of(dimension, of.value(), Side.NEAREST);
         int unit = value.indexOf(' ');
