@@ -113,7 +113,9 @@ public final class Words {
     public String plusMinus(Dimension dimension, Estimate of) {
         String value = display.of(dimension, of.value(), Side.NEAREST);
         int unit = value.indexOf(' ');
-        return unit < 0 ? value : value.substring(0, unit) + " ±" + display.of(dimension, of.sigma(), Side.UP);
+        if (unit < 0) return value;
+        String sigma = WHOLE.matcher(display.of(dimension, of.sigma(), Side.UP)).replaceFirst(" ");
+        return value.substring(0, unit) + " ±" + sigma;
     }
 
     /**

@@ -17,7 +17,6 @@ import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.run.store.RunEventEntity;
 import org.antevid.core.message.Arg;
-import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
@@ -147,12 +146,15 @@ public class Holds implements Headlines {
                             who.name(),
                             Message.of(LogWords.HOLD_PRESSED)
                                     .with("reason", Optional.of(Arg.name(clean)).filter(x -> !clean.isEmpty()))
-                                    .with(
-                                            "ago",
-                                            Optional.of(Arg.of(Dimension.TIME, (double) ago.toSeconds()))
-                                                    .filter(x -> ago.compareTo(LATE) >= 0)));
+                                    .with("minutes", part(ago, ago.toMinutes()).filter(x -> ago.toMinutes() > 0))
+                                    .with("seconds", part(ago, ago.toSecondsPart())));
                     jobs.touched(jobId, Change.HOLD);
                 });
+    }
+
+    /** @return a part of how late it came; a press that came at once says nothing of it */
+    private static Optional<Arg> part(Duration ago, long count) {
+        return Optional.of(Arg.count(count)).filter(x -> ago.compareTo(LATE) >= 0);
     }
 
     /** Seen by anyone; stopped only by the cutter or the lookout of the step. */
