@@ -119,7 +119,7 @@ class CutStory extends DemoStory {
         inAside("saw, short bar, 45 cm").click();
         imre.fill("Notch depth", "700");
         assertThat(imre.region("Own measures"))
-                .containsText(Pattern.compile("must be between \\d+ and \\d+ mm on \\d+ mm of wood"));
+                .containsText(Pattern.compile("must be between \\d+ mm and \\d+ mm on \\d+ mm of wood"));
         inAside("take it").click();
         imre.tab("Line");
         imre.button("Move the line");

@@ -146,7 +146,7 @@ class WithyLockStory {
         imre.fill("Girth", "1.64");
         imre.button("Keep this sighting");
         assertThat(imre.page.locator("aside"))
-                .containsText("diameter, from girth 163 cm and from girth 164 cm, 2 sightings");
+                .containsText("diameter, from girth 163 cm, from girth 164 cm, 2 sightings");
         assertThat(imre.page.locator("aside")).containsText(Pattern.compile("52\\.\\dcm ±0\\.2"));
         imre.page
                 .locator("aside")
