@@ -152,7 +152,7 @@ class CutStory extends DemoStory {
         assertThat(imre.region("Strap")).containsText(Pattern.compile("holds [2-9]\\.\\d times"));
         assertThat(aside()).containsText("the face angle is outside this type of cut");
         imre.tab("Types");
-        assertThat(imre.region("Types of cut")).containsText("pulled against its lean the face shuts at 45 degrees");
+        assertThat(imre.region("Types of cut")).containsText("pulled against its lean the face shuts at 45°");
         imre.region("Types of cut").getByText("open face").first().click();
         assertThat(imre.region("About open face")).containsText("Where people disagree");
         imre.shot("cuts-types");
