@@ -1,6 +1,6 @@
 import { Input, InputNumber } from 'antd';
 import { useEffect, useState } from 'react';
-import { feetInches, parseLength, stepM } from '../units/length';
+import { feetInches, IMPERIAL, parseLength, stepM } from '../units/length';
 import { useUnits } from '../units/useUnits';
 
 type Props = {
@@ -17,14 +17,17 @@ type Props = {
   undo?: () => void;
 };
 
-/** A number with big buttons, for gloves; typing works as well. Metres are typed in the person's own units. */
+/** A number with big buttons, for gloves; typing works as well. It is typed in the person's own units, given in ours. */
 export function Stepper({ label, unit, value, onChange, step, min, max, digits = 2, wrong, note, undo }: Props) {
-  const imperial = useUnits() === 'feet' && unit === 'm';
-  const by = imperial ? stepM(step) : step;
-  const move = (d: number) => onChange(Number(((value ?? 0) + d).toFixed(imperial ? 4 : digits)));
+  const feet = useUnits() === 'feet';
+  const imperial = feet && /^m( |$)/.test(unit);
+  const other = feet ? IMPERIAL[unit] : undefined;
+  const per = other?.per ?? 1;
+  const by = imperial ? stepM(step) : (other?.step ?? step) / per;
+  const move = (d: number) => onChange(Number(((value ?? 0) + d).toFixed(imperial || other ? 4 : digits)));
   return (
     <div className="field">
-      {label} {unit && `(${imperial ? 'ft in' : unit})`}
+      {label} {unit && `(${imperial ? unit.replace('m', 'ft in') : (other?.unit ?? unit)})`}
       <span style={{ display: 'grid', gridTemplateColumns: '46px minmax(0, 1fr) 46px' }}>
         <button
           type="button"
@@ -40,11 +43,11 @@ export function Stepper({ label, unit, value, onChange, step, min, max, digits =
         ) : (
           <InputNumber
             aria-label={label}
-            value={value}
-            onChange={(v) => onChange(typeof v === 'number' ? v : null)}
-            min={min}
-            max={max}
-            step={step}
+            value={value === null || !other ? value : Number((value * per).toFixed(other.digits))}
+            onChange={(v) => onChange(typeof v === 'number' ? (other ? Number((v / per).toFixed(4)) : v) : null)}
+            min={min === undefined ? undefined : min * per}
+            max={max === undefined ? undefined : max * per}
+            step={other?.step ?? step}
             status={wrong ? 'error' : undefined}
             controls={false}
             style={{ width: '100%' }}

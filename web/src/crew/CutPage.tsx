@@ -54,7 +54,7 @@ export default function CutPage({ job, card }: { job: string; card?: Schemas['Ca
                 <span>
                   {t('cut.each', {
                     step: inches ? '±1/4 in' : '±5 mm',
-                    bar: Math.round(c.barM * 100),
+                    bar: c.said.barM,
                     reach: term('CutCard.BarReach', c.barReach),
                     bark: c.barkM,
                   })}

@@ -128,10 +128,9 @@ function Gust({ run }: { run: Run }) {
       </h3>
       <p className="n">
         {t('gust.is', {
-          gust: w.gustMs.toFixed(1),
-          sigma: String(w.sigmaMs),
+          gust: w.gust,
           turn: run.step?.turn,
-          limit: String(run.gustLimitMs),
+          limit: run.gustLimit,
         })}
       </p>
       <div className="bar">

@@ -2,8 +2,6 @@ import { useQuery } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { api, data, type Schemas } from '../api/client';
 import { useStems } from '../api/job';
-import { fixed } from '../units/format';
-import { length } from '../units/length';
 import { post, useOutbox } from '../api/outbox';
 import { useWords } from '../words/words';
 
@@ -351,8 +349,7 @@ function Measured({
         ))}
       {complete && answer.data && (
         <p>
-          = {answer.data.unit === 'm' ? length(answer.data.value, 2) : `${fixed(answer.data.value)}${answer.data.unit}`}{' '}
-          ±{answer.data.unit === 'm' ? length(answer.data.sigma, 2) : fixed(answer.data.sigma)}
+          = {answer.data.shown} ±{answer.data.shownSigma}
         </p>
       )}
       {complete && answer.error && <p style={{ color: 'var(--keep)' }}>{answer.error.message}</p>}

@@ -1,6 +1,6 @@
 import { useLays, useStems } from '../api/job';
 import { usePlanTools } from '../plan/planTools';
-import { azimuth, fixed } from '../units/format';
+import { azimuth } from '../units/format';
 
 const SIZE = 210;
 const C = SIZE / 2;
@@ -69,7 +69,7 @@ export default function BaseFigure({ job }: { job: string }) {
           textAnchor="middle"
           className="m h"
         >
-          {fixed(w.thicknessM * 100, 0)}
+          {w.said.thicknessM}
         </text>
       ))}
       {low.map((d) => (
@@ -99,13 +99,11 @@ export default function BaseFigure({ job }: { job: string }) {
           {w}
         </text>
       ))}
-      {['foot from', 'above', lay ? `lay ${azimuth(lay.choice.layDeg)}°` : '', s.walls.length > 0 ? 'walls in cm' : '']
-        .filter(Boolean)
-        .map((t, i) => (
-          <text key={t} x="0" y={12 + 16 * i} className="mu">
-            {t}
-          </text>
-        ))}
+      {['foot from', 'above', lay ? `lay ${azimuth(lay.choice.layDeg)}°` : '', ''].filter(Boolean).map((t, i) => (
+        <text key={t} x="0" y={12 + 16 * i} className="mu">
+          {t}
+        </text>
+      ))}
     </svg>
   );
 }

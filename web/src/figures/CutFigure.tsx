@@ -11,7 +11,6 @@ export function CutFigure({ card: c, phone = false }: { card: Card; phone?: bool
   const term = useTerms();
   const inches = useUnits() === 'feet';
   const said = (key: Card['measures'][number]['key']) => c.measures.find((x) => x.key === key)?.shown.words ?? '';
-  const length = (m: number) => (inches ? `${(m / 0.0254).toFixed(1)} in` : `${Math.round(m * 1000)} mm`);
   const k = Math.min(262 / c.dAlongM, 240 / c.dAcrossM);
   const midX = 214;
   const back = midX - (c.dAlongM * k) / 2;
@@ -62,7 +61,7 @@ export function CutFigure({ card: c, phone = false }: { card: Card; phone?: bool
             {c.stem}, {term('School', c.school)}
           </text>
           <text x="14" y="42" className="mu">
-            wood {length(c.dAlongM)} along, {length(c.dAcrossM)} across; each measure {inches ? '±1/4 in' : '±5 mm'}
+            wood {c.said.dAlongM} along, {c.said.dAcrossM} across; each measure {inches ? '±1/4 in' : '±5 mm'}
           </text>
         </>
       )}
@@ -113,7 +112,7 @@ export function CutFigure({ card: c, phone = false }: { card: Card; phone?: bool
         lay {azimuth(c.layDeg)}°
       </text>
       <text x="14" y={floor + 100} className="mu">
-        {inches ? length(c.cutHeightM) : `${Math.round(c.cutHeightM * 100)} cm`}
+        {c.said.cutHeightM}
       </text>
       <text x="14" y={floor + 116} className="mu">
         high

@@ -1,6 +1,6 @@
 import { useStems } from '../api/job';
 import { usePlanTools } from '../plan/planTools';
-import { azimuth, fixed } from '../units/format';
+import { azimuth } from '../units/format';
 
 const TOP = 54;
 const FOOT = 62;
@@ -87,7 +87,7 @@ export default function SideFigure({ job }: { job: string }) {
       ))}
       <path d={`M45 ${y(0)}V${y(top)}`} stroke="var(--ink)" strokeWidth="2" />
       <text x="50" y={y(H) - 8} className="m h">
-        {fixed(H)} ±{fixed(s.height.sigma)} m
+        {s.height.shown} ±{s.height.shownSigma}
       </text>
       <path d={`M45 ${y(H)}H${x(H)}`} stroke="var(--ink)" strokeDasharray="2 3" strokeWidth="1.25" />
       {crown > 0 && outline && (
@@ -101,7 +101,8 @@ export default function SideFigure({ job }: { job: string }) {
       )}
       {crown > 0 && outline && (
         <text x={x(base) + crown + 8} y={y(base) - 4} className="mu h">
-          crown from {fixed(base)} m{outline.crownAssumed ? ', assumed' : ''}
+          crown from {outline.said.crownFromM}
+          {outline.crownAssumed ? ', assumed' : ''}
         </text>
       )}
       <path d={`M${cx} ${y(0)}V${y(H)}`} stroke="var(--mute)" strokeDasharray="10 4 2 4" strokeWidth="1.25" />
@@ -148,14 +149,14 @@ export default function SideFigure({ job }: { job: string }) {
               {d.words}
             </text>
             <text x="308" y={at + 15} className="mu h">
-              {fixed(d.fromM)} to {fixed(d.toM)} m, face {azimuth(d.faceDeg)}°
+              {d.said.fromM} to {d.said.toM}, face {d.said.faceDeg}
             </text>
           </g>
         );
       })}
       {s.mass && (
         <text x={x(s.mass.cgM) - 14} y={y(s.mass.cgM) + 4} textAnchor="end" className="h mu">
-          centre of gravity {fixed(s.mass.cgM)} m
+          centre of gravity {s.mass.said.cgM}
         </text>
       )}
       <path d={`M20 ${y(0)}H${w - 10}`} stroke="var(--ink)" strokeWidth="3.5" />

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useParams } from 'react-router';
 import { api, data } from '../api/client';
 import { useJob, usePhotos, useStems, useSurroundings } from '../api/job';
-import { azimuth, clock, fixed } from '../units/format';
+import { clock } from '../units/format';
 import { length } from '../units/length';
 
 /** The sheet that stays with whoever owns the tree when a crew walks away: what was seen, closed off, who was told. */
@@ -18,7 +18,7 @@ export default function HandOverPage() {
   }).data;
   if (!info || !stem || !verdicts) return <p style={{ padding: 20 }}>Opening the sheet…</p>;
   const out = verdicts.ways.filter((w) => w.excluded);
-  const reach = stem.height ? Math.ceil(stem.height.high) : undefined;
+  const reach = stem.height?.shownHigh;
   return (
     <main className="sheet-page" aria-label="Hand-over sheet">
       <p className="s">
@@ -33,7 +33,7 @@ export default function HandOverPage() {
           'Its height is not known; stay away twice the tallest guess.'
         ) : (
           <>
-            Nobody within <b>{reach} m</b> of it (its height, upper side, rounded up), least of all in wind.
+            Nobody within <b>{reach}</b> of it (its height, upper side, rounded up), least of all in wind.
           </>
         )}
       </p>
@@ -43,7 +43,7 @@ export default function HandOverPage() {
           <tr>
             <td>where</td>
             <td>
-              {fixed(stem.at.eastM)} m east, {fixed(stem.at.northM)} m north on the site plan
+              {length(stem.at.eastM)} east, {length(stem.at.northM)} north on the site plan
               {place?.card.gridReference ? `; ${place.card.gridReference}` : ''}
             </td>
           </tr>
@@ -51,11 +51,11 @@ export default function HandOverPage() {
             <td>size</td>
             <td>
               {stem.diameter
-                ? `${length(stem.diameter.value, 2)} ±${length(stem.diameter.sigma, 2)} thick (${stem.diameter.how})`
+                ? `${stem.diameter.shown} ±${stem.diameter.shownSigma} thick (${stem.diameter.how})`
                 : 'diameter not known'}
               ;{' '}
               {stem.height
-                ? `${length(stem.height.value)} ±${length(stem.height.sigma)} high (${stem.height.how})`
+                ? `${stem.height.shown} ±${stem.height.shownSigma} high (${stem.height.how})`
                 : 'height not known'}
             </td>
           </tr>
@@ -63,7 +63,7 @@ export default function HandOverPage() {
             <td>lean</td>
             <td>
               {stem.lean
-                ? `${fixed(stem.lean.deg)}° ±${fixed(stem.lean.sigmaDeg)}° to ${azimuth(stem.lean.azimuthDeg)}° (${stem.lean.how})`
+                ? `${stem.lean.said.deg} ±${stem.lean.said.sigmaDeg} to ${stem.lean.said.azimuthDeg} (${stem.lean.how})`
                 : 'not known'}
             </td>
           </tr>
@@ -73,7 +73,7 @@ export default function HandOverPage() {
               <tr key={d.id}>
                 <td>{d.words}</td>
                 <td>
-                  {length(d.fromM)} to {length(d.toM)}, side to {azimuth(d.faceDeg)}°; {d.found} by {d.who},{' '}
+                  {d.said.fromM} to {d.said.toM}, side to {d.said.faceDeg}; {d.found} by {d.who},{' '}
                   {clock(d.at).slice(0, 5)}
                 </td>
               </tr>

@@ -8,6 +8,7 @@ import { theme } from '../app/theme';
 import { Kit } from './KitList';
 import { OwnSecrets, PeopleTable } from './PeopleTable';
 import { field } from '../app/field';
+import { Stepper } from '../app/Stepper';
 
 const COMPETENCES: Schemas['NewPersonRequest']['competences'] = [
   'SAW',
@@ -48,6 +49,8 @@ export default function HousePage() {
       setRefused(e instanceof Problem ? e.message : NO_ANSWER);
     }
   }
+  const [wind, setWind] = useState<number>();
+  const [away, setAway] = useState<number>();
   function change(e: FormEvent<HTMLFormElement>) {
     e.preventDefault();
     const f = new FormData(e.currentTarget);
@@ -55,9 +58,9 @@ export default function HousePage() {
       api.PUT('/api/house', {
         body: {
           exclusionLengths: Number(f.get('x')),
-          leastAwayM: Number(f.get('a')),
+          leastAwayM: away ?? rules.data?.leastAwayM ?? NaN,
           soundSigmaDeg: Number(f.get('s')),
-          windLimitMs: Number(f.get('w')),
+          windLimitMs: wind ?? rules.data?.windLimitMs ?? NaN,
           usualSchool: f.get('t') as Schemas['Thresholds']['usualSchool'],
           version: rules.data?.version ?? -1,
         },
@@ -122,32 +125,24 @@ export default function HousePage() {
                 style={{ minHeight: 46, font: 'inherit' }}
               />
             </label>
-            <label>
-              Gust at which work stops (m/s)
-              <input
-                name="w"
-                type="number"
-                step="0.5"
-                min="2"
-                max="20"
-                defaultValue={rules.data.windLimitMs}
-                disabled={!owner}
-                style={{ minHeight: 46, font: 'inherit' }}
-              />
-            </label>
-            <label>
-              A cutter who gets less far than this from the falling stem stops the lay (m)
-              <input
-                name="a"
-                type="number"
-                step="0.1"
-                min="0.5"
-                max="5"
-                defaultValue={rules.data.leastAwayM}
-                disabled={!owner}
-                style={{ minHeight: 46, font: 'inherit' }}
-              />
-            </label>
+            <Stepper
+              label="Gust at which work stops"
+              unit="m/s"
+              value={wind ?? rules.data.windLimitMs}
+              onChange={(v) => setWind(v ?? undefined)}
+              step={0.5}
+              min={2}
+              max={20}
+            />
+            <Stepper
+              label="A cutter who gets less far than this from the falling stem stops the lay"
+              unit="m"
+              value={away ?? rules.data.leastAwayM}
+              onChange={(v) => setAway(v ?? undefined)}
+              step={0.1}
+              min={0.5}
+              max={5}
+            />
             <label>
               Type of cut that needs no reason
               <select

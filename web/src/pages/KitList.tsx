@@ -3,46 +3,56 @@ import { type FormEvent, useState } from 'react';
 import { api, Problem, type Schemas } from '../api/client';
 import { NO_ANSWER, useKit } from '../api/job';
 import { field } from '../app/field';
+import { Stepper } from '../app/Stepper';
 
 type Kind = Schemas['KitRequest']['kind'];
 type Asked = {
   name: 'barM' | 'liftM' | 'lengthM' | 'strengthN' | 'efficiency' | 'madeYear';
   words: string;
+  unit: string;
+  /** One of the unit in ours. */
   per: number;
+  step: number;
 };
-const BAR: Asked = { name: 'barM', words: 'Usable bar (cm)', per: 0.01 };
-const YEAR: Asked = { name: 'madeYear', words: 'Made in', per: 1 };
+const BAR: Asked = { name: 'barM', words: 'Usable bar', unit: 'cm', per: 0.01, step: 5 };
+const YEAR: Asked = { name: 'madeYear', words: 'Made in', unit: '', per: 1, step: 1 };
+const LOAD: Asked = { name: 'strengthN', words: 'Working load', unit: 'kN', per: 1000, step: 5 };
 const KINDS: { value: Kind; words: string; asks: Asked[] }[] = [
   { value: 'SAW', words: 'saw', asks: [BAR] },
   {
     value: 'WEDGE',
     words: 'wedge',
     asks: [
-      { name: 'liftM', words: 'Thick at the butt (mm)', per: 0.001 },
-      { name: 'lengthM', words: 'Long (mm)', per: 0.001 },
+      { name: 'liftM', words: 'Thick at the butt', unit: 'mm', per: 0.001, step: 5 },
+      { name: 'lengthM', words: 'Long', unit: 'mm', per: 0.001, step: 10 },
     ],
   },
   { value: 'HAMMER', words: 'hammer', asks: [] },
-  { value: 'LEVER', words: 'felling lever', asks: [{ name: 'lengthM', words: 'Long (cm)', per: 0.01 }] },
+  {
+    value: 'LEVER',
+    words: 'felling lever',
+    asks: [{ name: 'lengthM', words: 'Long', unit: 'cm', per: 0.01, step: 10 }],
+  },
   {
     value: 'ROPE',
     words: 'rope',
     asks: [
-      { name: 'strengthN', words: 'Breaking strength (kN)', per: 1000 },
-      { name: 'lengthM', words: 'Long (m)', per: 1 },
+      { name: 'strengthN', words: 'Breaking strength', unit: 'kN', per: 1000, step: 5 },
+      { name: 'lengthM', words: 'Long', unit: 'm', per: 1, step: 5 },
       YEAR,
     ],
   },
-  { value: 'SLING', words: 'sling', asks: [{ name: 'strengthN', words: 'Working load (kN)', per: 1000 }, YEAR] },
+  { value: 'SLING', words: 'sling', asks: [LOAD, YEAR] },
   {
     value: 'BLOCK',
     words: 'block',
-    asks: [
-      { name: 'strengthN', words: 'Working load (kN)', per: 1000 },
-      { name: 'efficiency', words: 'Pull passed on (0.9)', per: 1 },
-    ],
+    asks: [LOAD, { name: 'efficiency', words: 'Pull passed on (0.9)', unit: '', per: 1, step: 0.01 }],
   },
-  { value: 'WINCH', words: 'winch', asks: [{ name: 'strengthN', words: 'Rated pull (kN)', per: 1000 }] },
+  {
+    value: 'WINCH',
+    words: 'winch',
+    asks: [{ name: 'strengthN', words: 'Rated pull', unit: 'kN', per: 1000, step: 1 }],
+  },
 ];
 
 /** Saws, wedges, ropes and what else the plans choose from. */
@@ -51,6 +61,7 @@ export function Kit({ owner }: { owner: boolean }) {
   const queries = useQueryClient();
   const [kind, setKind] = useState<Kind>('SAW');
   const [faults, setFaults] = useState<{ field: string; message: string }[]>([]);
+  const [typed, setTyped] = useState<Partial<Record<Asked['name'], number | null>>>({});
   const asks = KINDS.find((k) => k.value === kind)!.asks;
   async function run(write: Promise<unknown>) {
     try {
@@ -74,7 +85,10 @@ export function Kit({ owner }: { owner: boolean }) {
     const form = e.currentTarget;
     const f = new FormData(form);
     const numbers = Object.fromEntries(
-      asks.filter((a) => f.get(a.name)).map((a) => [a.name, Number(f.get(a.name)) * a.per]),
+      asks.flatMap((a) => {
+        const given = typed[a.name];
+        return given === undefined || given === null ? [] : [[a.name, given * a.per]];
+      }),
     );
     if (
       await run(
@@ -88,8 +102,10 @@ export function Kit({ owner }: { owner: boolean }) {
           },
         }),
       )
-    )
+    ) {
       form.reset();
+      setTyped({});
+    }
   }
   const wrong = (field: string) => faults.find((x) => x.field === field)?.message;
   return (
@@ -136,7 +152,10 @@ export function Kit({ owner }: { owner: boolean }) {
             Kind
             <select
               value={kind}
-              onChange={(e) => setKind(e.target.value as Kind)}
+              onChange={(e) => {
+                setKind(e.target.value as Kind);
+                setTyped({});
+              }}
               style={{ minHeight: 46, font: 'inherit' }}
             >
               {KINDS.map((k) => (
@@ -155,15 +174,15 @@ export function Kit({ owner }: { owner: boolean }) {
             <input name="count" type="number" min={1} max={100} defaultValue={1} />
           </label>
           {asks.map((a) => (
-            <label key={kind + a.name}>
-              {a.words}
-              <input name={a.name} type="number" step="any" />
-              {wrong(a.name) && (
-                <span role="alert" className="wrong" style={{ color: 'var(--keep)', fontWeight: 700 }}>
-                  {wrong(a.name)}
-                </span>
-              )}
-            </label>
+            <Stepper
+              key={kind + a.name}
+              label={a.words}
+              unit={a.unit}
+              value={typed[a.name] ?? null}
+              onChange={(v) => setTyped({ ...typed, [a.name]: v })}
+              step={a.step}
+              wrong={wrong(a.name)}
+            />
           ))}
           {faults
             .filter((x) => !asks.some((a) => a.name === x.field))
@@ -181,11 +200,11 @@ export function Kit({ owner }: { owner: boolean }) {
 
 function said(k: Schemas['KitView']): string {
   const parts = [
-    k.barM !== undefined && `${(k.barM * 100).toFixed(0)} cm bar`,
-    k.liftM !== undefined && `${(k.liftM * 1000).toFixed(0)} mm lift`,
-    k.lengthM !== undefined && `${k.lengthM >= 2 ? k.lengthM.toFixed(0) : k.lengthM.toFixed(2)} m long`,
+    k.barM !== undefined && `${k.said.barM} bar`,
+    k.liftM !== undefined && `${k.said.liftM} lift`,
+    k.lengthM !== undefined && `${k.said.lengthM} long`,
     k.strengthN !== undefined &&
-      `${(k.strengthN / 1000).toFixed(0)} kN ${k.kind === 'ROPE' ? 'breaking' : k.kind === 'WINCH' ? 'pull' : 'working'}`,
+      `${k.said.strengthN} ${k.kind === 'ROPE' ? 'breaking' : k.kind === 'WINCH' ? 'pull' : 'working'}`,
     k.efficiency !== undefined && `passes on ${k.efficiency}`,
     k.madeYear !== undefined && `made ${k.madeYear}`,
   ];

@@ -15,6 +15,7 @@ import type { Schemas, Spot } from '../api/client';
 import { onGlare } from '../app/glare';
 import { useUnits } from '../units/useUnits';
 import { azimuth } from '../units/format';
+import { length } from '../units/length';
 import type { Ghost, LayFocus, Sketch } from './planTools';
 import { beginSketch, geometryOf } from './sketching';
 import { falling } from './falling';
@@ -155,7 +156,7 @@ function ground(scene: PlanScene, surroundings?: Schemas['PlaceView']): Feature[
     const middle = c.line[Math.floor(c.line.length / 2)];
     out.push(styled(new LineString(c.line.map(xy)), new Style({ stroke: line('mute', 0.9) })));
     if (scene.stage === 1)
-      out.push(alone(new Style({ geometry: new Point(xy(middle)), text: words(`${c.heightM.toFixed(1)} m`, 'mute') })));
+      out.push(alone(new Style({ geometry: new Point(xy(middle)), text: words(length(c.heightM), 'mute') })));
   }
   if (scene.stage === 1) {
     for (const h of surroundings?.heights ?? []) {
@@ -164,7 +165,7 @@ function ground(scene: PlanScene, surroundings?: Schemas['PlaceView']): Feature[
           new Style({
             geometry: new Point(xy(h.at)),
             image: new RegularShape({ points: 4, radius: 6, radius2: 0, stroke: line('mute', 2) }),
-            text: words(h.heightM.toFixed(1), 'mute', false, [0, -12]),
+            text: words(length(h.heightM), 'mute', false, [0, -12]),
             zIndex: 3,
           }),
         ),
@@ -196,7 +197,7 @@ function draw(scene: PlanScene, resolution: number): Feature[] {
           alone(
             new Style({
               geometry: new Point(xy(toward(hung.at, 90, a.keepOutM))),
-              text: words(`named people only, ${a.keepOutM} m`, 'keep', true),
+              text: words(`named people only, ${a.said.keepOutM}`, 'keep', true),
               zIndex: 9,
             }),
           ),

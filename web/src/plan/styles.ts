@@ -377,7 +377,7 @@ export function dialStyles(
     if (r.state === 'OPEN_WITH_PULL') stroked(r, 6, (d) => [[at(d - 1.6, 3), at(d, BAND_PX - 3), at(d + 1.6, 3)]]);
     if (r.state === 'BLOCKED' && width(r) >= 24 && widest.get(r.reason) === r) say(r.reason, 'ink');
     else if (r.state === 'OPEN' && width(r) >= 10) say('open', 'act');
-    else if (r.state === 'OPEN_WITH_PULL' && width(r) >= 16) say(pulls(dial, r), 'ink');
+    else if (r.state === 'OPEN_WITH_PULL' && width(r) >= 16) say(pulls(r), 'ink');
     else if (r.state === 'OPEN_WITH_GUY' && width(r) >= 12) say('with a guy', 'ink');
     else if (r.state === 'COSTLY' && width(r) >= 16 && widest.get(r.reason) === r) say('costly', 'ink');
   }
@@ -393,13 +393,9 @@ export function dialStyles(
 }
 
 /** What a run of lays asks for in the line, smallest to largest. */
-function pulls(dial: Schemas['DialView'], r: Schemas['DialRun']): string {
-  const asked = dial.lays.filter((d) => d.deg >= r.fromDeg && d.deg < r.toDeg && d.pullKn > 0).map((d) => d.pullKn);
-  if (asked.length === 0) return 'with a pull';
-  const [low, high] = [Math.min(...asked), Math.max(...asked)];
-  return low === high
-    ? `pull at least ${high.toFixed(1)} kN`
-    : `pull at least ${low.toFixed(1)} to ${high.toFixed(1)} kN`;
+function pulls(r: Schemas['DialRun']): string {
+  if (r.leastPull === undefined) return 'with a pull';
+  return r.leastPull === r.mostPull ? `pull at least ${r.mostPull}` : `pull at least ${r.leastPull} to ${r.mostPull}`;
 }
 
 /** A rehearsal on the plan: the more falls land on a degree, the longer and darker its spoke; the stem while it goes over. */

@@ -64,6 +64,20 @@ export function feetInches(metres: number): string {
 export const length = (metres: number, digits = 1): string =>
   units() === 'feet' ? feetInches(metres) : `${metres.toFixed(digits)} m`;
 
+const MPH_MS = 0.44704;
+
+/** A speed somebody chooses from, as this person reads it. */
+export const speed = (ms: number): string => (units() === 'feet' ? `${Math.round(ms / MPH_MS)} mph` : `${ms} m/s`);
+
+/** What forces, weights and speeds are typed in by who reads in feet: the unit and how many of it are one of ours. */
+export const IMPERIAL: Partial<Record<string, { unit: string; per: number; step: number; digits: number }>> = {
+  kN: { unit: 'lb', per: 224.809, step: 100, digits: 0 },
+  t: { unit: 'lb', per: 2204.62, step: 500, digits: 0 },
+  'm/s': { unit: 'mph', per: 1 / MPH_MS, step: 1, digits: 1 },
+  mm: { unit: 'in', per: 1 / 25.4, step: 0.25, digits: 2 },
+  cm: { unit: 'in', per: 1 / 2.54, step: 0.5, digits: 1 },
+};
+
 /** What a press of a big button moves a length by. */
 export const stepM = (metricStep: number): number =>
   units() === 'metric'

@@ -2093,7 +2093,15 @@ export interface components {
             aimDeg: number;
             /** Format: double */
             correctDeg: number;
-            side: string;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description angle, nearest */
+                aimDeg: string;
+                /** @description angle, up */
+                correctDeg: string;
+            };
+            /** @enum {string} */
+            side: "RIGHT" | "LEFT";
         };
         AimRequest: {
             landmark: components["schemas"]["Spot"];
@@ -2432,6 +2440,21 @@ export interface components {
             /** Format: double */
             overlapM?: number;
             passes: components["schemas"]["BriefCutPartPass"][];
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description reach, nearest */
+                barM: string;
+                /** @description reach, nearest */
+                cutHeightM: string;
+                /** @description short, nearest */
+                dAcrossM: string;
+                /** @description short, nearest */
+                dAlongM: string;
+                /** @description sawn, down */
+                hingeLengthM: string;
+                /** @description short, down */
+                overlapM?: string;
+            };
             /** @enum {string} */
             school: "CONVENTIONAL" | "OPEN_FACE" | "HUMBOLDT" | "DEEP_FACE" | "THIN_HINGE";
             slopingFromBelow: boolean;
@@ -2491,6 +2514,11 @@ export interface components {
             orderMakesEasier: string;
             refused: string[];
             reread: boolean;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description height, up */
+                suggestedHeightM?: string;
+            };
             splitting?: components["schemas"]["SplitView"];
             strap?: components["schemas"]["StrapCardView"];
             /** Format: double */
@@ -2592,6 +2620,15 @@ export interface components {
             /** @enum {string} */
             kind: "CRACK" | "SPLIT_UNION" | "INCLUDED_BARK" | "CAVITY" | "DECAY_POCKET" | "FUNGUS" | "SWOLLEN_BASE" | "DEAD_TOP" | "HANGING_LIMB" | "DEAD_LIMBS" | "LIGHTNING_SCAR" | "FIRE_SCAR" | "METAL" | "WIRE_SWELLING" | "INSECTS" | "LOOSE_BARK" | "LIFTED_ROOT_PLATE" | "SOIL_CRACKS" | "CUT_ROOTS" | "CANOPY_GAP" | "BENT_STEM" | "VINE" | "TIED_CROWN" | "UNDER_TENSION" | "PREVIOUS_CUTS" | "BROKEN_BASE" | "OTHER";
             note: string;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description azimuth, nearest */
+                faceDeg: string;
+                /** @description length, nearest */
+                fromM: string;
+                /** @description length, nearest */
+                toM: string;
+            };
             setAside?: string;
             tells: string[];
             /** Format: double */
@@ -2630,6 +2667,17 @@ export interface components {
              * @description half width of the foreseen fan (95 %) on that side, never negative
              */
             foreseenDeg: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description azimuth, nearest */
+                actualLayDeg: string;
+                /** @description height, nearest */
+                atTipM: string;
+                /** @description angle, nearest */
+                deviationDeg: string;
+                /** @description angle, up */
+                foreseenDeg: string;
+            };
             /** @description whether it lies inside the foreseen fan */
             withinFan: boolean;
         };
@@ -2652,6 +2700,10 @@ export interface components {
         DialRun: {
             /** Format: double */
             fromDeg: number;
+            /** @description that one of them takes in a line, up; empty when all go without */
+            leastPull?: string;
+            /** @description the same of the one that takes most */
+            mostPull?: string;
             reason: string;
             /** @enum {string} */
             state: "BLOCKED" | "OPEN_WITH_PULL" | "OPEN_WITH_GUY" | "COSTLY" | "OPEN";
@@ -2686,11 +2738,6 @@ export interface components {
             first: string[];
             /** @description that it takes in a line, in words; empty when it goes without */
             pull?: string;
-            /**
-             * Format: double
-             * @description the same, 0 when it goes without
-             */
-            pullKn: number;
             reason: string;
             /** @enum {string} */
             state: "BLOCKED" | "OPEN_WITH_PULL" | "OPEN_WITH_GUY" | "COSTLY" | "OPEN";
@@ -2724,6 +2771,11 @@ export interface components {
             falls: number;
             /** @description share of falls in which control was lost, in words */
             lost: string;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description angle, up */
+                within95Deg: string;
+            };
             struck: components["schemas"]["StruckView"][];
             tips: components["schemas"]["Spot"][];
             /** Format: double */
@@ -2829,9 +2881,7 @@ export interface components {
             id?: string;
         };
         GuyView: {
-            changeM: {
-                [key: string]: number;
-            };
+            changes: components["schemas"]["LengthChange"][];
             /**
              * Format: double
              * @description what it takes of the side lean, down
@@ -2845,6 +2895,11 @@ export interface components {
             hung: string;
             /** Format: double */
             keepOutM: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description distance, up */
+                keepOutM: string;
+            };
             support: string;
         };
         /** @description What is at hand for a hung stem and who guards it; newton. */
@@ -2913,6 +2968,17 @@ export interface components {
              * @description by the type of cut
              */
             practiceM: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description short, up */
+                mechanicsM?: string;
+                /** @description short, up */
+                practiceM: string;
+                /** @description sawn, up */
+                taperLeftM?: string;
+                /** @description sawn, up */
+                taperRightM?: string;
+            };
             /**
              * Format: double
              * @description what the side lean takes of what it holds, 95 %, up
@@ -2975,6 +3041,13 @@ export interface components {
             light: "DAY" | "DUSK" | "DARK";
             /** Format: double */
             rainMm: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description azimuth, nearest */
+                fromDeg: string;
+                /** @description speed, up */
+                gustMs: string;
+            };
         };
         /** @description What became of a file. */
         ImportReport: {
@@ -3114,6 +3187,17 @@ export interface components {
             madeYear?: number;
             name: string;
             note: string;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description reach, nearest */
+                barM?: string;
+                /** @description height, nearest */
+                lengthM?: string;
+                /** @description short, nearest */
+                liftM?: string;
+                /** @description force, nearest */
+                strengthN?: string;
+            };
             /** Format: double */
             strengthN?: number;
             /** Format: int64 */
@@ -3132,6 +3216,11 @@ export interface components {
             /** Format: double */
             buttLiftShare?: number;
             contacts: components["schemas"]["LayContact"][];
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description times, up */
+                buttLiftShare?: string;
+            };
             whole: string[];
             wholeM: number[];
         };
@@ -3285,6 +3374,8 @@ export interface components {
             givesWords?: string;
             hangUps: components["schemas"]["HangUp"][];
             /** Format: double */
+            hingeOffFor1mMissM: number;
+            /** Format: double */
             holdGustMs: number;
             landing: components["schemas"]["LandingView"];
             landmarks: components["schemas"]["Sight"][];
@@ -3301,8 +3392,6 @@ export interface components {
             /** Format: double */
             missPerCmM: number;
             /** Format: double */
-            mmFor1mMiss: number;
-            /** Format: double */
             neededN?: number;
             neededWords?: string;
             occupied: components["schemas"]["Occupied"][];
@@ -3313,6 +3402,21 @@ export interface components {
             /** Format: double */
             reachedM?: number;
             ring: components["schemas"]["Ring"];
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description angle, nearest */
+                biasDeg?: string;
+                /** @description time, down */
+                fallFastS?: string;
+                /** @description short, down */
+                hingeOffFor1mMissM: string;
+                /** @description azimuth, nearest */
+                layDeg: string;
+                /** @description mass, up */
+                massHighKg: string;
+                /** @description angle, up */
+                within95Deg?: string;
+            };
             /** Format: double */
             sidePercent?: number;
             /** Format: double */
@@ -3338,6 +3442,8 @@ export interface components {
             ways: components["schemas"]["WayView"][];
             waysDiffer?: string;
             wholeCircle: boolean;
+            /** Format: double */
+            within95Deg?: number;
             zones: components["schemas"]["ZoneView"][];
         };
         LeanFigure: {
@@ -3347,6 +3453,15 @@ export interface components {
             /** Format: double */
             deg: number;
             how: string;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description azimuth, nearest */
+                azimuthDeg: string;
+                /** @description angle, nearest */
+                deg: string;
+                /** @description angle, up */
+                sigmaDeg: string;
+            };
             /** Format: double */
             sigmaDeg: number;
             warnings: string[];
@@ -3357,6 +3472,23 @@ export interface components {
             effectiveLeanDeg: number;
             /** Format: double */
             forwardDeg: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description angle, nearest */
+                effectiveLeanDeg: string;
+                /** @description angle, nearest */
+                forwardDeg: string;
+                /** @description angle, nearest */
+                sideRightDeg: string;
+                /** @description angle, up */
+                sigmaForwardDeg: string;
+                /** @description angle, up */
+                sigmaSideDeg: string;
+                /** @description azimuth, nearest */
+                towardDeg?: string;
+                /** @description angle, up */
+                windDeg: string;
+            };
             /** Format: double */
             sideRightDeg: number;
             /** Format: double */
@@ -3370,6 +3502,19 @@ export interface components {
              * @description what the wind at its limit is worth, up
              */
             windDeg: number;
+        };
+        /** @description How much longer the guy would have to be when the stem has turned by so many degrees; shorter is negative. */
+        LengthChange: {
+            /** Format: double */
+            changeM: number;
+            /** Format: int32 */
+            deg: number;
+            longer: boolean;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description height, up */
+                changeM: string;
+            };
         };
         /** @description A lesson, with the job it comes from. */
         Lesson: {
@@ -3431,6 +3576,23 @@ export interface components {
             /** Format: double */
             personDistM: number;
             pretension: string;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description sector, nearest */
+                angleDeg: string;
+                /** @description length, down */
+                armM: string;
+                /** @description speed, up */
+                nowMs: string;
+                /** @description distance, up */
+                personDistM: string;
+                /** @description angle, up */
+                sideDeg: string;
+                /** @description length, up */
+                travelHaulM: string;
+                /** @description length, up */
+                travelTieM: string;
+            };
             /**
              * Format: double
              * @description lean to the right that a pull off the lay stands for
@@ -3459,6 +3621,11 @@ export interface components {
             nextDegrees?: number;
             nextMeasurement?: string;
             proposed?: components["schemas"]["PlanProposedLine"];
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description sector, down */
+                nextDegrees?: string;
+            };
             /** @enum {string} */
             verdict: "FELL_FROM_GROUND" | "FELL_WITH_PULL" | "SECTION" | "DISMANTLE" | "CRANE" | "MACHINE_ONLY" | "LEAVE_AND_CLOSE" | "WALK_AWAY";
             verdictHangsOnIt: boolean;
@@ -3499,6 +3666,15 @@ export interface components {
             name: string;
             /** Format: double */
             pullN?: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description mass, up */
+                massKg: string;
+                /** @description force, down */
+                pullN?: string;
+                /** @description length, up */
+                widthM: string;
+            };
             /** @enum {string} */
             use: "WINCH" | "LIFT" | "CRANE" | "FELLING";
             useWords: string;
@@ -3520,7 +3696,7 @@ export interface components {
              */
             computed: number;
             /** @enum {string} */
-            dimension: "LENGTH" | "DISTANCE" | "HEIGHT" | "SHORT" | "SAWN" | "REACH" | "ANGLE" | "AZIMUTH" | "OPENING" | "SECTOR" | "SPEED" | "PULL" | "FORCE" | "MASS" | "SHARE" | "CHANCE" | "TIMES" | "TIME";
+            dimension: "LENGTH" | "DISTANCE" | "DIAMETER" | "HEIGHT" | "SHORT" | "SAWN" | "REACH" | "ANGLE" | "AZIMUTH" | "OPENING" | "SECTOR" | "SPEED" | "PULL" | "FORCE" | "MASS" | "SHARE" | "CHANCE" | "TIMES" | "TIME";
             /**
              * Format: double
              * @description what is left between them; negative when it is not met
@@ -3543,23 +3719,51 @@ export interface components {
             massHighKg: number;
             /** Format: double */
             massKg: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description length, nearest */
+                cgM: string;
+                /** @description mass, nearest */
+                crownKg: string;
+                /** @description height, nearest */
+                dCutM: string;
+                /** @description mass, up */
+                massHighKg: string;
+                /** @description mass, nearest */
+                massKg: string;
+                /** @description share, up */
+                sigmaRel: string;
+                /** @description mass, nearest */
+                stemKg: string;
+            };
             /** Format: double */
             sigmaRel: number;
             /** Format: double */
             stemKg: number;
         };
-        /** @description What was measured after the fall: tip by bearing and distance from the stump, hinge found on the stump in millimetres. */
+        /** @description What was measured after the fall: tip by bearing and distance from the stump, hinge found on the stump. */
         Measured: {
             /** Format: double */
             bearingDeg: number;
             /** Format: double */
             distanceM: number;
             /** Format: double */
-            hingeLeftMm?: number;
+            hingeLeftM?: number;
             /** Format: double */
-            hingeLengthMm?: number;
+            hingeLengthM?: number;
             /** Format: double */
-            hingeRightMm?: number;
+            hingeRightM?: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description length, nearest */
+                distanceM: string;
+                /** @description short, nearest */
+                hingeLeftM?: string;
+                /** @description short, nearest */
+                hingeLengthM?: string;
+                /** @description short, nearest */
+                hingeRightM?: string;
+            };
             surprise: string;
         };
         MemberRequest: {
@@ -3581,6 +3785,13 @@ export interface components {
             keepOutM?: number;
             ladder: string[];
             pull: string;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description distance, up */
+                keepOutM?: string;
+                /** @description length, up */
+                stripHalfM?: string;
+            };
             stem: string;
             /** Format: double */
             stripHalfM?: number;
@@ -3614,14 +3825,23 @@ export interface components {
             turn: number;
             waysOut: components["schemas"]["WayPart"][];
         };
-        /** @description How far behind the hinge the weight sits at its 95 % side, how far the means bring it over, and what the wind at its limit adds; centimetres at the centre of gravity. */
+        /** @description How far behind the hinge the weight sits at its 95 % side, how far the means bring it over, and what the wind at its limit adds; metres at the centre of gravity. */
         NeedView: {
             /** Format: double */
-            backCm: number;
+            backM: number;
             /** Format: double */
-            meansCm?: number;
+            meansM?: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description reach, up */
+                backM: string;
+                /** @description reach, down */
+                meansM?: string;
+                /** @description reach, up */
+                windM: string;
+            };
             /** Format: double */
-            windCm: number;
+            windM: number;
         };
         NewJob: {
             name: string;
@@ -3678,6 +3898,15 @@ export interface components {
             azimuthDeg?: number;
             /** Format: double */
             offsetM: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description azimuth, nearest */
+                azimuthDeg?: string;
+                /** @description height, nearest */
+                offsetM: string;
+                /** @description height, up */
+                sigmaM: string;
+            };
             /** Format: double */
             sigmaM: number;
         };
@@ -3704,6 +3933,15 @@ export interface components {
             holds: boolean;
             note: string;
             result?: string;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description short, down */
+                soundLeftM: string;
+                /** @description short, down */
+                soundRightM: string;
+                /** @description share, down */
+                woodShare?: string;
+            };
             /** Format: double */
             soundLeftM: number;
             /** Format: double */
@@ -3740,13 +3978,22 @@ export interface components {
             deviation: components["schemas"]["Deviation"];
             measured: components["schemas"]["Measured"];
             /** Format: double */
-            plannedHingeLengthMm: number;
+            plannedHingeLengthM: number;
             /** Format: double */
-            plannedHingeMm: number;
+            plannedHingeM: number;
             /** Format: double */
             plannedLayDeg: number;
             /** @description why it corrects the one before it, empty for the first */
             reason: string;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description sawn, nearest */
+                plannedHingeLengthM: string;
+                /** @description sawn, nearest */
+                plannedHingeM: string;
+                /** @description azimuth, nearest */
+                plannedLayDeg: string;
+            };
             spreadKnown: boolean;
             stem: string;
             tip: components["schemas"]["Spot"];
@@ -3758,11 +4005,11 @@ export interface components {
             /** Format: double */
             distanceM: number;
             /** Format: double */
-            hingeLeftMm?: number;
+            hingeLeftM?: number;
             /** Format: double */
-            hingeLengthMm?: number;
+            hingeLengthM?: number;
             /** Format: double */
-            hingeRightMm?: number;
+            hingeRightM?: number;
             id?: string;
             reason?: string;
             sure?: boolean;
@@ -3777,6 +4024,11 @@ export interface components {
              * @description above ground: measured, else the half of the height its mass and wind are computed with
              */
             crownFromM: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description length, nearest */
+                crownFromM: string;
+            };
             /** @description from the ground up */
             stem: components["schemas"]["StemOutlinePoint"][];
         };
@@ -3954,6 +4206,13 @@ export interface components {
             ropeHeightM: number;
             ropeId?: string;
             ropeName: string;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description distance, nearest */
+                anchorDistM: string;
+                /** @description length, nearest */
+                ropeHeightM: string;
+            };
         };
         /** @description Somebody's part in a step; the way out is empty while the stand is not set. */
         PostPart: {
@@ -3994,9 +4253,12 @@ export interface components {
             high: number;
             /** Format: double */
             low: number;
+            shown: string;
+            shownHigh: string;
+            shownLow: string;
+            shownSigma: string;
             /** Format: double */
             sigma: number;
-            unit: string;
             /** Format: double */
             value: number;
             warnings: string[];
@@ -4010,10 +4272,19 @@ export interface components {
         };
         /** @description A refusal; nothing was stored. */
         ProblemDetails: {
-            detail?: unknown;
-            errors?: unknown;
-            ok?: unknown;
-            status?: unknown;
+            detail?: string;
+            errors?: {
+                /** @description The same as values, numbers in SI units */
+                args?: Record<string, never>;
+                /** @description Upper case, the same in every language */
+                code?: string;
+                /** @description As the caller wrote it */
+                field?: string;
+                /** @description What would be right */
+                message?: string;
+            }[];
+            ok?: boolean;
+            status?: number;
         };
         ProtectionState: {
             askAgain: boolean;
@@ -4252,10 +4523,11 @@ export interface components {
             /** @enum {string} */
             kind: "GIRTH" | "CALLIPER" | "EYE_DIAMETER" | "HEIGHT_ANGLES" | "HEIGHT_STICK" | "HEIGHT_SHADOW" | "EYE_HEIGHT" | "LEAN_VIEW" | "PLUMB_LEAN" | "EYE_LEAN" | "CROWN_RADIUS" | "EYE_CROWN" | "CROWN_BASE" | "SOUND_WALL" | "HEAVE" | "DEFECT_HEIGHT";
             raw: string;
+            shown: string;
+            shownSigma: string;
             /** Format: double */
             sigma: number;
             simulated: boolean;
-            unit: string;
             /** Format: double */
             value: number;
             who: string;
@@ -4335,13 +4607,26 @@ export interface components {
         StandRequest: {
             from: components["schemas"]["Spot"];
         };
+        /** @description A length of the stem. */
         StemFigure: {
             byEye: boolean;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description 95 % of what it may be lies below
+             */
             high: number;
             how: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description 95 % of what it may be lies above
+             */
             low: number;
+            /** @description in the reader's units */
+            shown: string;
+            /** @description what is counted where more is worse, up */
+            shownHigh: string;
+            /** @description the same of its standard deviation, up */
+            shownSigma: string;
             /** Format: double */
             sigma: number;
             /** Format: double */
@@ -4505,6 +4790,15 @@ export interface components {
             neededM?: number;
             /** Format: double */
             ratio?: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description times, down */
+                fullRatio?: string;
+                /** @description short, up */
+                neededM?: string;
+                /** @description times, down */
+                ratio?: string;
+            };
             /** Format: double */
             tensionN: number;
             wood: string;
@@ -4515,6 +4809,13 @@ export interface components {
             neededM?: number;
             /** Format: double */
             ratio?: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description short, up */
+                neededM?: string;
+                /** @description times, down */
+                ratio?: string;
+            };
         };
         StruckView: {
             /** Format: int32 */
@@ -4708,6 +5009,19 @@ export interface components {
             /** Format: double */
             hingeM: number;
             house: boolean;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description sawn, nearest */
+                depthM: string;
+                /** @description opening, nearest */
+                faceDeg: string;
+                /** @description sawn, down */
+                hingeLengthM: string;
+                /** @description sawn, up */
+                hingeM: string;
+                /** @description sawn, nearest */
+                stepM: string;
+            };
             /** @enum {string} */
             school: "CONVENTIONAL" | "OPEN_FACE" | "HUMBOLDT" | "DEEP_FACE" | "THIN_HINGE";
             /** Format: double */
@@ -4776,6 +5090,11 @@ export interface components {
             azimuthDeg: number;
             /** Format: double */
             heightM: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description reach, down */
+                thicknessM: string;
+            };
             /** Format: double */
             sigmaM: number;
             /** Format: double */
@@ -4809,6 +5128,15 @@ export interface components {
             path: components["schemas"]["Spot"][];
             /** Format: double */
             relDeg?: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description time, down */
+                marginS?: string;
+                /** @description sector, up */
+                slopeUpDeg?: string;
+                /** @description time, up */
+                walkS?: string;
+            };
             /** @enum {string} */
             side: "RIGHT" | "LEFT";
             /** Format: double */
@@ -4834,6 +5162,13 @@ export interface components {
             looseAbove: string[];
             next: components["schemas"]["NextView"][];
             reasons: string[];
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description force, up */
+                driveN: string;
+                /** @description reach, up */
+                tipPerMmM: string;
+            };
             set: string;
             /**
              * Format: double

@@ -6,6 +6,7 @@ import type { PanelProps } from '../../app/stages';
 import { Stepper } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';
 import { PeopleList } from './PeopleList';
+import { length } from '../../units/length';
 
 type Step = Schemas['StepView'];
 type Post = Schemas['PostRequest'];
@@ -145,7 +146,7 @@ function StepCard({
               <b>{name(p.personId)}</b>, {p.roleWords}{' '}
               <small>
                 {p.stand
-                  ? `at ${p.stand.eastM.toFixed(0)} E ${p.stand.northM.toFixed(0)} N`
+                  ? `at ${length(p.stand.eastM, 0)} E ${length(p.stand.northM, 0)} N`
                   : p.role === 'CUTTER'
                     ? 'at the stump'
                     : 'stand not set'}

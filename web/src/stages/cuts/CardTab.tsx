@@ -2,10 +2,11 @@ import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { Chips } from '../../app/Stepper';
 import { ShortLength } from '../../app/ShortLength';
+import { Figure } from '../../figures/Figure';
 import { Mark, type MarkKind } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
 import { useAct } from '../../api/job';
-import { clock, fixed } from '../../units/format';
+import { clock } from '../../units/format';
 import { useUnits } from '../../units/useUnits';
 import { met } from '../../words/measures';
 import { useTerms } from '../../words/words';
@@ -66,22 +67,16 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
           </h2>
           <div className="figs">
             <div>
-              <span className="fig">
-                {fixed(h.practiceM * 1000, 0)}
-                <i>mm</i>
-              </span>
+              <Figure shown={h.said.practiceM} />
               <small>practice</small>
             </div>
             <div>
-              <span className="fig">
-                {h.mechanicsM === undefined ? 'none' : fixed(Math.ceil(h.mechanicsM * 1000), 0)}
-                <i>{h.mechanicsM === undefined ? '' : 'mm'}</i>
-              </span>
+              <Figure shown={h.said.mechanicsM ?? 'none'} />
               <small>mechanics: the side lean takes 30 %</small>
             </div>
             <div>
               <span className="fig">
-                {h.sidePercent === undefined ? '–' : fixed(h.sidePercent, 0)}
+                {h.sidePercent ?? '–'}
                 <i>%</i>
               </span>
               <small>of it the side lean takes, 95 %, up{h.guyPercent > 0 ? ', with the guy' : ''}</small>
@@ -91,7 +86,7 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
             <p>
               So taper it:{' '}
               <b className="n">
-                {Math.ceil(h.taperLeftM * 200) * 5} mm left, {Math.ceil(h.taperRightM * 200) * 5} mm right
+                {h.said.taperLeftM} left, {h.said.taperRightM} right
               </b>
               .{' '}
               <button
@@ -99,8 +94,8 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
                 style={{ fontWeight: 700, padding: 0 }}
                 onClick={() =>
                   l.setCuts({
-                    hingeLeftM: Math.ceil(h.taperLeftM! * 200) / 200,
-                    hingeRightM: Math.ceil(h.taperRightM! * 200) / 200,
+                    hingeLeftM: h.taperLeftM,
+                    hingeRightM: h.taperRightM,
                   })
                 }
               >
@@ -109,8 +104,8 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
             </p>
           )}
           <p className="s">
-            A forward lean of {fixed(h.bendsDeg)}° bends it over by itself, up.
-            {v.need && v.need.backCm < 0 && !h.movesAlone
+            A forward lean of {h.bendsDeg}° bends it over by itself, up.
+            {v.need && v.need.backM < 0 && !h.movesAlone
               ? ' The lean alone does not bend it: it stands on its hinge until that is thinner or something pulls.'
               : ''}
           </p>
@@ -128,17 +123,14 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
                 'Nothing pulls at it: the stem leans back.'
               ) : (
                 <>
-                  holds <b className="n">{fixed(v.strap.ratio)}</b> times, down; 2 is asked
-                  {v.strap.neededM !== undefined && !v.strap.holds
-                    ? `: ${Math.ceil(v.strap.neededM * 1000)} mm from the bark`
-                    : ''}
-                  .
+                  holds <b className="n">{v.strap.said.ratio}</b> times, down; 2 is asked
+                  {v.strap.neededM !== undefined && !v.strap.holds ? `: ${v.strap.said.neededM} from the bark` : ''}.
                 </>
               )}
               {v.strap.fullRatio !== undefined && (
                 <>
                   {' '}
-                  Pulled in full too soon: <b className="n">{fixed(v.strap.fullRatio)}</b> times.
+                  Pulled in full too soon: <b className="n">{v.strap.said.fullRatio}</b> times.
                 </>
               )}
             </span>
@@ -157,8 +149,8 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
             <Mark kind={LEVELS[v.splitting.level] ?? 'CAUTION'} />
             <span>
               <b>{v.splitting.level}</b>
-              {v.splitting.level === 'extreme' ? ': do not fell by hand' : ''}. Index {fixed(v.splitting.index, 0)} of
-              100; energy {fixed(v.splitting.ratio, 2)} of what the wood takes, up.
+              {v.splitting.level === 'extreme' ? ': do not fell by hand' : ''}. Index {v.splitting.index} of 100; energy{' '}
+              {v.splitting.ratio} of what the wood takes, up.
               {v.splitting.likely.length > 0 && ` ${v.splitting.likely.join('; ')}.`}
             </span>
           </p>
@@ -191,7 +183,7 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
         <p className="s">
           Stands on the {term('EscapeRoutes.Side', c.stand)}: {c.standsBecause.words}. Never behind the butt, in front
           of the notch, under the side lean, or inside the angle of a line.
-          {c.overlapM !== undefined && ` Passes overlap by ${Math.floor(c.overlapM * 1000)} mm.`}
+          {c.overlapM !== undefined && ` Passes overlap by ${c.said.overlapM}.`}
         </p>
       </section>
       <Opened job={job} l={l} v={v} leader={leader} />
@@ -292,9 +284,9 @@ function Opened({ job, l, v, leader }: { job: string; l: Cutting; v: CutView; le
           {o.holds ? (
             <>
               <b className="n">
-                {Math.floor(o.soundLeftM * 1000)} mm left, {Math.floor(o.soundRightM * 1000)} mm right
+                {o.said.soundLeftM} left, {o.said.soundRightM} right
               </b>{' '}
-              sound, {o.wood}: {Math.floor((o.woodShare ?? 0) * 100)} % of the hinge is wood. <b>{o.result}</b>.
+              sound, {o.wood}: {o.said.woodShare} of the hinge is wood. <b>{o.result}</b>.
             </>
           ) : (
             'Read for another face: this cut goes elsewhere.'

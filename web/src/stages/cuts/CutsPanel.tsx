@@ -5,7 +5,6 @@ import type { PanelProps } from '../../app/stages';
 import { Tabs } from '../../app/Stepper';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
-import { fixed } from '../../units/format';
 import { useUnits } from '../../units/useUnits';
 import { useTerms } from '../../words/words';
 import { CardTab } from './CardTab';
@@ -89,8 +88,7 @@ export default function CutsPanel({ job, go }: PanelProps) {
             <h1>
               Cut card {v.card.stem}{' '}
               <small>
-                {term('School', v.card.school)}, {fixed(v.card.barM * 100, 0)} cm bar:{' '}
-                {term('CutCard.BarReach', v.card.barReach)}
+                {term('School', v.card.school)}, {v.card.said.barM} bar: {term('CutCard.BarReach', v.card.barReach)}
               </small>
             </h1>
             {l.lay?.zones.some((z) => z.kind === 'PLATE') && (

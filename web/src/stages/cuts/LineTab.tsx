@@ -4,7 +4,6 @@ import { Chips, Stepper } from '../../app/Stepper';
 import { useKit } from '../../api/job';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
-import { fixed } from '../../units/format';
 import { LineForm, LineWords } from '../lay/LineForm';
 import type { Cutting, CutView, RigChoice } from './useCuts';
 
@@ -33,17 +32,15 @@ export function LineTab({ l, v }: { l: Cutting; v: CutView }) {
       />
       {v.need && (
         <p className="s">
-          {v.need.backCm > 0 ? (
+          {v.need.backM > 0 ? (
             <>
-              Its weight sits up to <b className="n">{fixed(v.need.backCm, 0)} cm</b> behind the hinge (95 %); these
-              means bring{' '}
-              <b className="n">{v.need.meansCm === undefined ? 'not known' : `${fixed(v.need.meansCm, 0)} cm`}</b> over,
-              the hinge counted.
+              Its weight sits up to <b className="n">{v.need.said.backM}</b> behind the hinge (95 %); these means bring{' '}
+              <b className="n">{v.need.said.meansM ?? 'not known'}</b> over, the hinge counted.
             </>
           ) : (
             'It leans to the lay and needs no help.'
           )}{' '}
-          Wind at the limit is worth {fixed(v.need.windCm, 0)} cm more.
+          Wind at the limit is worth {v.need.said.windM} more.
         </p>
       )}
       {v.refused.map((r) => (
@@ -136,8 +133,7 @@ export function LineTab({ l, v }: { l: Cutting; v: CutView }) {
         <h2>
           Side guy{' '}
           <span>
-            {v.hinge?.sidePercent !== undefined &&
-              `the side lean takes ${fixed(v.hinge.sidePercent, 0)} % of the hinge`}
+            {v.hinge?.sidePercent !== undefined && `the side lean takes ${v.hinge.sidePercent} % of the hinge`}
           </span>
         </h2>
         {s.guyAnchor ? (
@@ -163,13 +159,10 @@ export function LineTab({ l, v }: { l: Cutting; v: CutView }) {
             </div>
             {v.guy ? (
               <p>
-                It gets <b className="n">{v.guy.tension}</b>, up, and takes{' '}
-                <b className="n">{fixed(v.guy.takesPercent, 0)} %</b> of the side lean off the hinge, down. Its length
-                changes by{' '}
-                {Object.entries(v.guy.changeM)
-                  .map(([deg, m]) => `${m >= 0 ? '+' : ''}${fixed(m, 2)} m at ${deg}°`)
-                  .join(', ')}{' '}
-                of the fall.{v.guy.warnings.length > 0 && <b> {v.guy.warnings.join('; ')}.</b>}
+                It gets <b className="n">{v.guy.tension}</b>, up, and takes <b className="n">{v.guy.takesPercent} %</b>{' '}
+                of the side lean off the hinge, down. Its length changes by{' '}
+                {v.guy.changes.map((c) => `${c.longer ? '+' : ''}${c.said.changeM} at ${c.deg}°`).join(', ')} of the
+                fall.{v.guy.warnings.length > 0 && <b> {v.guy.warnings.join('; ')}.</b>}
               </p>
             ) : (
               <p className="refused">From there it cannot hold the side lean: a guy only pulls toward its anchor.</p>
@@ -362,7 +355,7 @@ function Answer({ line, signal = false }: { line: NonNullable<CutView['line']>; 
       </h2>
       <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 14 }}>
         <Gauge of={line.still} words="still air, up / what pull and rope give, down" />
-        <Gauge of={line.now} words={`wind against it as it is now, ${fixed(line.nowMs)} m/s`} />
+        <Gauge of={line.now} words={`wind against it as it is now, ${line.said.nowMs}`} />
       </div>
       <p className="s">
         Wind against it at {line.gust}, where work stops: <b className="n">{line.atLimit.words}</b>
@@ -380,9 +373,9 @@ function Answer({ line, signal = false }: { line: NonNullable<CutView['line']>; 
         ))}
       </ul>
       <p>
-        The line rises at <b className="n">{fixed(line.angleDeg, 0)}°</b>, its arm is{' '}
-        <b className="n">{fixed(line.armM)} m</b>. It must travel <b className="n">{fixed(line.travelTieM)} m</b> at the
-        tie, <b className="n">{fixed(line.travelHaulM)} m</b> at the hauling end, up.
+        The line rises at <b className="n">{line.said.angleDeg}</b>, its arm is <b className="n">{line.said.armM}</b>.
+        It must travel <b className="n">{line.said.travelTieM}</b> at the tie,{' '}
+        <b className="n">{line.said.travelHaulM}</b> at the hauling end, up.
         {line.people !== undefined && (
           <>
             {' '}
@@ -392,8 +385,7 @@ function Answer({ line, signal = false }: { line: NonNullable<CutView['line']>; 
         {line.sideDeg !== 0 && (
           <>
             {' '}
-            Off the lay it pulls like a side lean of {fixed(Math.abs(line.sideDeg))}° to the{' '}
-            {line.sideDeg > 0 ? 'right' : 'left'}.
+            Off the lay it pulls like a side lean of {line.said.sideDeg} to the {line.sideDeg > 0 ? 'right' : 'left'}.
           </>
         )}
       </p>
@@ -404,8 +396,8 @@ function Answer({ line, signal = false }: { line: NonNullable<CutView['line']>; 
         </p>
       )}
       <p className="s">
-        Whoever pulls by hand stands {fixed(line.personDistM, 0)} m away or round a block; nobody beside the line, none
-        in its bight. The ground’s fall to the anchor is counted. Shock is not covered: no jerking.
+        Whoever pulls by hand stands {line.said.personDistM} away or round a block; nobody beside the line, none in its
+        bight. The ground’s fall to the anchor is counted. Shock is not covered: no jerking.
       </p>
       {signal && (
         <ul className="checks" aria-label="Signal">

@@ -2,7 +2,6 @@ import { Input } from 'antd';
 import { useKit } from '../../api/job';
 import { ShortLength } from '../../app/ShortLength';
 import { Chips, Stepper } from '../../app/Stepper';
-import { fixed } from '../../units/format';
 import type { Cutting, CutView } from './useCuts';
 
 const TECHNIQUES = [
@@ -43,7 +42,7 @@ export function MeasuresTab({ l, v }: { l: Cutting; v: CutView }) {
           l.set({ barM: kit.find((k) => k.id === id)?.barM ?? l.choice.barM, cuts: { ...c, sawId: id || undefined } })
         }
         options={[
-          ...saws.map((s) => ({ value: s.id, words: `${s.name}, ${fixed((s.barM ?? 0) * 100, 0)} cm` })),
+          ...saws.map((s) => ({ value: s.id, words: `${s.name}, ${s.said.barM}` })),
           { value: '', words: 'another bar' },
         ]}
       />
@@ -70,9 +69,7 @@ export function MeasuresTab({ l, v }: { l: Cutting; v: CutView }) {
       {v.heights.length > 0 && (
         <p className="s">
           {v.heights.join('; ')}.{' '}
-          {v.suggestedHeightM === undefined
-            ? v.insteadOfHeight
-            : `Lowest clear height ${fixed(v.suggestedHeightM, 2)} m.`}
+          {v.suggestedHeightM === undefined ? v.insteadOfHeight : `Lowest clear height ${v.said.suggestedHeightM}.`}
         </p>
       )}
       <h2>
@@ -136,7 +133,7 @@ export function MeasuresTab({ l, v }: { l: Cutting; v: CutView }) {
           step={5}
           digits={0}
           wrong={l.wrong('faceDeg')}
-          note={`computed ${fixed(type?.faceDeg ?? v.card.faceDeg, 0)}°`}
+          note={`computed ${type?.said.faceDeg ?? `${v.card.faceDeg}°`}`}
           undo={c.faceDeg !== undefined ? () => l.setCuts({ faceDeg: undefined }) : undefined}
         />
         <ShortLength

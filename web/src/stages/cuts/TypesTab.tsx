@@ -1,12 +1,8 @@
 import { Mark } from '../../figures/Mark';
-import { fixed, mm } from '../../units/format';
-import { useUnits } from '../../units/useUnits';
 import type { Cutting, CutView } from './useCuts';
 
 /** The types of cut side by side on this stem: what each does, where its people disagree with the others, what the mechanics says here. */
 export function TypesTab({ l, v }: { l: Cutting; v: CutView }) {
-  const inches = useUnits() === 'feet';
-  const size = (m: number) => (inches ? `${(m / 0.0254).toFixed(2)} in` : `${mm(m)} mm`);
   return (
     <ul className="list" aria-label="Types of cut">
       {v.types.map((t) => {
@@ -27,11 +23,11 @@ export function TypesTab({ l, v }: { l: Cutting; v: CutView }) {
                 {t.house && <small> house’s</small>}
                 <br />
                 <small>
-                  {fixed(t.faceDeg, 0)}°, {size(t.depthM)} deep, hinge {size(t.hingeM)} × {size(t.hingeLengthM)}
+                  {t.said.faceDeg}, {t.said.depthM} deep, hinge {t.said.hingeM} × {t.said.hingeLengthM}
                 </small>
               </span>
               <span className="r n">
-                <b>{t.sidePercent === undefined ? '–' : `${fixed(t.sidePercent, 0)} %`}</b>
+                <b>{t.sidePercent === undefined ? '–' : `${t.sidePercent} %`}</b>
                 <br />
                 <small>to the side</small>
               </span>
@@ -46,11 +42,11 @@ export function TypesTab({ l, v }: { l: Cutting; v: CutView }) {
               <div className="s" style={{ padding: '0 8px 8px' }} aria-label={`About ${t.words}`}>
                 <p>
                   <b>First</b> {t.firstCut}.
-                  {t.stepM > 0 ? ` Back cut ${size(t.stepM)} above the floor.` : ' Back cut level with the floor.'}
+                  {t.stepM > 0 ? ` Back cut ${t.said.stepM} above the floor.` : ' Back cut level with the floor.'}
                   {t.bored ? '' : ' Too small to bore.'}
                 </p>
                 <p>
-                  <b>Closing</b> {t.whenClosed}. A lean of {fixed(t.bendsDeg)}° bends its hinge over, up.
+                  <b>Closing</b> {t.whenClosed}. A lean of {t.bendsDeg}° bends its hinge over, up.
                 </p>
                 <p>
                   <b>Good for</b> {t.goodFor}.

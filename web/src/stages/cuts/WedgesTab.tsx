@@ -2,7 +2,6 @@ import { Gauge } from '../../app/Gauge';
 import { Chips } from '../../app/Stepper';
 import { useKit } from '../../api/job';
 import { Mark } from '../../figures/Mark';
-import { fixed } from '../../units/format';
 import type { Cutting, CutView } from './useCuts';
 
 /** Lift, force, order of driving; enough or not, and the next means. */
@@ -23,7 +22,7 @@ export function WedgesTab({ l, v }: { l: Cutting; v: CutView }) {
         value={s.wedgeId ?? ''}
         onChange={(id) => l.setSupport({ wedgeId: id || undefined })}
         options={[
-          ...wedges.map((k) => ({ value: k.id, words: `${k.name}, ${fixed((k.liftM ?? 0) * 1000, 0)} mm` })),
+          ...wedges.map((k) => ({ value: k.id, words: `${k.name}, ${k.said.liftM}` })),
           { value: '', words: 'usual, 25 mm' },
         ]}
       />
@@ -87,9 +86,9 @@ export function WedgesTab({ l, v }: { l: Cutting; v: CutView }) {
             </>
           )}
           <p>
-            One millimetre of lift moves the tip <b className="n">{fixed(w.tipPerMmM * 100, 0)} cm</b>.{' '}
+            One millimetre of lift moves the tip <b className="n">{w.said.tipPerMmM}</b>.{' '}
             {w.levels ? `${w.levels} on top of each other would give the lift.` : 'No stack gives that lift.'} Driving
-            takes {fixed(w.driveN / 1000)} kN on each.
+            takes {w.said.driveN} on each.
           </p>
           <p className="s">
             Left and right in turn, small blows, look up after each pair. Stop when the lift stops and the hinge does

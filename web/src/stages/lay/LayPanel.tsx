@@ -6,7 +6,7 @@ import { usePanelKey } from '../../app/keys';
 import { Tabs } from '../../app/Stepper';
 import { Figure } from '../../figures/Figure';
 import { type LayFocus, usePlanTools } from '../../plan/planTools';
-import { azimuth, fixed } from '../../units/format';
+import { azimuth } from '../../units/format';
 import { LayTab } from './LayTab';
 import { ReachTab } from './ReachTab';
 import { RehearseTab } from './RehearseTab';
@@ -71,7 +71,7 @@ export default function LayPanel({ job, go }: PanelProps) {
         {v && l.stem && (
           <>
             <h1>
-              {v.stem} {l.stem.commonName} <small>plan for {fixed(v.massHighKg / 1000, 2)} t</small>
+              {v.stem} {l.stem.commonName} <small>plan for {v.said.massHighKg}</small>
             </h1>
             <div style={{ display: 'flex', gap: 16, alignItems: 'center' }}>
               <span className="hero" style={{ color: 'var(--lay)' }} data-testid="lay">
@@ -81,7 +81,7 @@ export default function LayPanel({ job, go }: PanelProps) {
                 <b>Lay</b>{' '}
                 {v.controlProven ? (
                   <span className="s">
-                    spread ±{fixed(1.96 * (v.sigmaDeg ?? 0))}° (95 %), drifts {fixed(Math.abs(v.biasDeg ?? 0))}°{' '}
+                    spread ±{v.said.within95Deg} (95 %), drifts {v.said.biasDeg}{' '}
                     {(v.biasDeg ?? 0) >= 0 ? 'right' : 'left'}; the side lean takes {v.sidePercent} % of the hinge
                   </span>
                 ) : (

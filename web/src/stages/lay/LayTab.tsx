@@ -4,7 +4,7 @@ import { api, data, type Schemas, type Spot } from '../../api/client';
 import { Chips, Stepper } from '../../app/Stepper';
 import { LineForm, LineWords } from './LineForm';
 import { usePlanTools } from '../../plan/planTools';
-import { azimuth, fixed } from '../../units/format';
+import { azimuth } from '../../units/format';
 import { Judged } from './DirectionCard';
 import { SightingCard } from './SightingCard';
 import type { Choice, Turning } from './useLay';
@@ -199,8 +199,9 @@ function Aim({ job, l, v, leader }: Props) {
       )}
       {v.aim && (
         <p>
-          It drifts: to lie on {azimuth(v.layDeg)}° sight <b className="n">{fixed(v.aim.aimDeg)}°</b>,{' '}
-          {fixed(v.aim.correctDeg)}° to the {v.aim.side}. <small>Offered, never applied by itself.</small>
+          It drifts: to lie on {azimuth(v.layDeg)}° sight <b className="n">{v.aim.said.aimDeg}</b>,{' '}
+          {v.aim.said.correctDeg} to the {v.aim.side === 'LEFT' ? 'left' : 'right'}.{' '}
+          <small>Offered, never applied by itself.</small>
         </p>
       )}
       <div className="form">

@@ -1,12 +1,12 @@
 import type { Spot } from '../../api/client';
 import { Stepper } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';
-import { fixed } from '../../units/format';
+import { length } from '../../units/length';
 
 /** Where a line is tied and where the pull comes from. */
 export type LineAt = { ropeHeightM?: number; anchorDistM?: number; pullN?: number; stand?: Spot; puller?: Spot };
 
-const at = (s?: Spot) => (s ? `${fixed(s.eastM)} m east, ${fixed(s.northM)} m north` : '');
+const at = (s?: Spot) => (s ? `${length(s.eastM)} east, ${length(s.northM)} north` : '');
 
 export function LineWords({
   line,
@@ -19,7 +19,8 @@ export function LineWords({
 }) {
   return (
     <>
-      {line.rig?.proposed && <b>Proposed: </b>}Tied <b className="n">{line.ropeHeightM ?? '?'} m</b> up, pulls{' '}
+      {line.rig?.proposed && <b>Proposed: </b>}Tied{' '}
+      <b className="n">{line.ropeHeightM === undefined ? '?' : length(line.ropeHeightM)}</b> up, pulls{' '}
       <From line={line} />
       {hand && ', by hand'}
       {gives && (
@@ -44,7 +45,7 @@ function From({ line }: { line: LineAt }) {
     </>
   ) : (
     <>
-      along the lay, <b className="n">{line.anchorDistM === undefined ? 'not known' : `${line.anchorDistM} m`}</b> out
+      along the lay, <b className="n">{line.anchorDistM === undefined ? 'not known' : length(line.anchorDistM)}</b> out
     </>
   );
 }

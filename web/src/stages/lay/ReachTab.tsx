@@ -5,7 +5,7 @@ import { useAct } from '../../api/job';
 import type { Stage } from '../../app/stages';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
-import { azimuth, fixed } from '../../units/format';
+import { azimuth } from '../../units/format';
 import { BelowForm } from './BelowForm';
 import type { Turning } from './useLay';
 
@@ -174,7 +174,7 @@ export function ReachTab({ job, l, v, leader, go }: Props) {
         <p className="s">
           Whole lengths, down: {v.landing.whole.join(', ')}.
           {v.landing.buttLiftShare !== undefined &&
-            ` The butt rises ${fixed(v.landing.buttLiftShare)} times the bed’s height.`}
+            ` The butt rises ${v.landing.said.buttLiftShare} times the bed’s height.`}
         </p>
       )}
 

@@ -5,6 +5,7 @@ import { falling } from '../../plan/falling';
 import { usePlanTools } from '../../plan/planTools';
 import { azimuth, fixed } from '../../units/format';
 import type { Turning } from './useLay';
+import { speed, length } from '../../units/length';
 
 type Props = { job: string; l: Turning; v: Schemas['LayView'] };
 type What = { gustMs: number; releaseDeg?: number; rotten: Schemas['RehearsalRequest']['rotten']; offM: number };
@@ -98,9 +99,9 @@ export function RehearseTab({ job, l, v }: Props) {
           onChange={(gustMs) => setWhat({ ...what, gustMs })}
           options={[
             { value: 0, words: 'none' },
-            { value: 6, words: '6 m/s' },
-            { value: 9, words: '9 m/s' },
-            { value: 14, words: '14 m/s' },
+            { value: 6, words: speed(6) },
+            { value: 9, words: speed(9) },
+            { value: 14, words: speed(14) },
           ]}
         />
         <Chips
@@ -128,9 +129,9 @@ export function RehearseTab({ job, l, v }: Props) {
           value={what.offM}
           onChange={(offM) => setWhat({ ...what, offM })}
           options={[
-            { value: 0, words: '0 cm' },
-            { value: 0.02, words: '2 cm' },
-            { value: 0.05, words: '5 cm' },
+            { value: 0, words: 'none' },
+            { value: 0.02, words: length(0.02, 2) },
+            { value: 0.05, words: length(0.05, 2) },
           ]}
         />
         <Chips label="falls" value={falls} onChange={setFalls} options={FALLS} />
@@ -166,10 +167,10 @@ export function RehearseTab({ job, l, v }: Props) {
             <tbody>
               <tr>
                 <td>95 of 100 lie within, up</td>
-                <td className="r n">±{fixed(planned.within95Deg)}°</td>
+                <td className="r n">±{planned.said.within95Deg}</td>
                 {!same && (
                   <td className="r n">
-                    <b>±{fixed(other.within95Deg)}°</b>
+                    <b>±{other.said.within95Deg}</b>
                   </td>
                 )}
               </tr>

@@ -1,5 +1,4 @@
 import type { Schemas } from '../../api/client';
-import { azimuth, fixed } from '../../units/format';
 
 /** What the one who sights the notch holds in the hand. */
 export function SightingCard({ v, close }: { v: Schemas['LayView']; close: () => void }) {
@@ -7,11 +6,11 @@ export function SightingCard({ v, close }: { v: Schemas['LayView']; close: () =>
     <div className="sheet" role="dialog" aria-label="Sighting card">
       <h1>{v.stem}: sight the notch</h1>
       <p className="hero" style={{ color: 'var(--lay)', margin: '8px 0' }}>
-        {v.aim ? fixed(v.aim.aimDeg) : azimuth(v.layDeg)}°
+        {v.aim?.said.aimDeg ?? v.said.layDeg}
       </p>
       <p>
         {v.aim
-          ? `for a lay of ${azimuth(v.layDeg)}°: it drifts ${fixed(v.aim.correctDeg)}° to the ${v.aim.side === 'left' ? 'right' : 'left'}`
+          ? `for a lay of ${v.said.layDeg}: it drifts ${v.aim.said.correctDeg} to the ${v.aim.side === 'LEFT' ? 'right' : 'left'}`
           : 'no drift expected'}
       </p>
       <table>
@@ -33,12 +32,12 @@ export function SightingCard({ v, close }: { v: Schemas['LayView']; close: () =>
           <tr>
             <td>1 m off at the tip</td>
             <td className="r n">
-              <b>{Math.floor(v.mmFor1mMiss)} mm</b> at the hinge
+              <b>{v.said.hingeOffFor1mMissM}</b> at the hinge
             </td>
           </tr>
           <tr>
             <td>spread</td>
-            <td className="r n">{v.sigmaDeg === undefined ? 'not known' : `±${fixed(1.96 * v.sigmaDeg)}° (95 %)`}</td>
+            <td className="r n">{v.said.within95Deg === undefined ? 'not known' : `±${v.said.within95Deg} (95 %)`}</td>
           </tr>
         </tbody>
       </table>

@@ -3,7 +3,7 @@ import { useAct, useStems } from '../../api/job';
 import { Chips } from '../../app/Stepper';
 import { Mark, type MarkKind } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
-import { azimuth, fixed, mm } from '../../units/format';
+import { azimuth } from '../../units/format';
 import type { Turning } from './useLay';
 
 /** The mark of his main way says what the finding says. */
@@ -35,8 +35,7 @@ export function WaysTab({ job, l, v, leader }: Props) {
   return (
     <>
       <h2 style={{ marginTop: 0, borderTop: 0 }}>
-        Ways out{' '}
-        <span>down in {v.fallFastS === undefined ? 'not known' : `${fixed(v.fallFastS)} s, rounded down`}</span>
+        Ways out <span>down in {v.fallFastS === undefined ? 'not known' : `${v.said.fallFastS}, rounded down`}</span>
       </h2>
       <table aria-label="Ways out">
         <tbody>
@@ -57,8 +56,8 @@ export function WaysTab({ job, l, v, leader }: Props) {
                     <small>
                       {Math.abs(w.slopeUpDeg ?? 0) < 0.5
                         ? 'level'
-                        : `${fixed(Math.abs(w.slopeUpDeg ?? 0), 0)}° ${(w.slopeUpDeg ?? 0) > 0 ? 'up' : 'down'}`}
-                      , {w.ground}, walks {fixed(w.walkS ?? 0)} s
+                        : `${w.said.slopeUpDeg ?? ''} ${(w.slopeUpDeg ?? 0) > 0 ? 'up' : 'down'}`}
+                      , {w.ground}, walks {w.said.walkS}
                     </small>
                   </>
                 ) : (
@@ -72,10 +71,10 @@ export function WaysTab({ job, l, v, leader }: Props) {
                     : w.marginS === undefined
                       ? 'not known'
                       : w.marginS >= 0
-                        ? `${fixed(w.marginS)} s spare`
+                        ? `${w.said.marginS} spare`
                         : w.best && v.away === 'CLEAR'
                           ? 'clear in time'
-                          : `at its end ${fixed(-w.marginS)} s late`)}
+                          : `at its end ${w.said.marginS} late`)}
               </td>
               <td>
                 <Mark size={18} kind={!w.open ? 'CAUTION' : w.best ? AWAY[v.away] : 'NOTE'} />
@@ -180,12 +179,12 @@ export function WaysTab({ job, l, v, leader }: Props) {
             (strap ? (
               <p className={strap.holds ? 's' : 'refused'}>
                 The strap holds{' '}
-                {strap.ratio === undefined ? 'whatever leans on it' : `${fixed(strap.ratio)} times what the lean asks`}{' '}
-                (2 are needed)
+                {strap.ratio === undefined ? 'whatever leans on it' : `${strap.said.ratio} times what the lean asks`} (2
+                are needed)
                 {strap.holds
                   ? ''
                   : strap.neededM !== undefined
-                    ? `; ${mm(strap.neededM)} mm would`
+                    ? `; ${strap.said.neededM} would`
                     : '; no thickness would'}
                 .
               </p>

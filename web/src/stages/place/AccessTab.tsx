@@ -5,7 +5,6 @@ import { useAct, useSurroundings } from '../../api/job';
 import { Stepper } from '../../app/Stepper';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
-import { length } from '../../units/length';
 
 const USES = [
   ['WINCH', 'winch'],
@@ -113,8 +112,8 @@ function Machines({ job, s, leader }: { job: string; s: Schemas['PlaceView']; le
             <b>{m.name}</b> {m.useWords}
             <br />
             <small>
-              {length(m.widthM)} wide, {(m.massKg / 1000).toFixed(1)} t, travels {m.gradeDeg}°
-              {m.pullN !== undefined && `, pulls ${(m.pullN / 1000).toFixed(1)} kN`}.{' '}
+              {m.said.widthM} wide, {m.said.massKg}, travels {m.gradeDeg}°
+              {m.pullN !== undefined && `, pulls ${m.said.pullN}`}.{' '}
               {m.keptOutBy.length > 0 ? (
                 <b>Does not get in: {m.keptOutBy.join('; ')}.</b>
               ) : (

@@ -8,6 +8,7 @@ import { words } from '../../units/format';
 import { FeatureForm } from './FeatureForm';
 import { addFeature, changeFeature, removeFeature } from './history';
 import { Ranging } from './Ranging';
+import { length } from '../../units/length';
 
 export const NEW_FEATURE: Schemas['PlacesEntry'] = {
   name: '',
@@ -97,7 +98,7 @@ export function PlanTab({ job, leader }: { job: string; leader: boolean }) {
             <>
               Place:{' '}
               <b className="n">
-                {draft.outline[0].eastM.toFixed(1)} m east, {draft.outline[0].northM.toFixed(1)} m north
+                {length(draft.outline[0].eastM)} east, {length(draft.outline[0].northM)} north
               </b>{' '}
               ({draft.takenHow})
             </>

@@ -170,7 +170,7 @@ export function Ranging({ job, put }: { job: string; put: (at: Spot, how: string
           onChange={(v) => choose(both[v === 'A' ? 0 : 1], v)}
           options={both.map((g, i) => ({
             value: 'AB'[i],
-            words: `${'AB'[i]}: ${g.eastM.toFixed(1)} east, ${g.northM.toFixed(1)} north`,
+            words: `${'AB'[i]}: ${length(g.eastM)} east, ${length(g.northM)} north`,
           }))}
         />
       )}

@@ -19,7 +19,7 @@ export function TodayTab({ job, info, leader }: { job: string; info: Schemas['Jo
       <h1>
         Today{' '}
         <small>
-          gust {info.wind.gustMs.toFixed(1)} ±{info.wind.sigmaMs} m/s from {azimuth(info.wind.fromDeg)}°{' '}
+          gust {info.wind.gust} from {azimuth(info.wind.fromDeg)}°{' '}
           {info.wind.simulated && <span className="sim">simulated</span>}
         </small>
       </h1>
@@ -31,7 +31,7 @@ export function TodayTab({ job, info, leader }: { job: string; info: Schemas['Jo
         <thead>
           <tr>
             <th>hour</th>
-            <th className="r">gust m/s</th>
+            <th className="r">gust</th>
             <th className="r">from</th>
             <th className="r">rain mm</th>
             <th className="r">air °C</th>
@@ -44,12 +44,12 @@ export function TodayTab({ job, info, leader }: { job: string; info: Schemas['Jo
               <td className="n">{h.label}</td>
               <td className="r n">
                 {h.gustMs > info.windLimitMs ? (
-                  <b style={{ color: 'var(--keep)' }}>{h.gustMs.toFixed(1)} over</b>
+                  <b style={{ color: 'var(--keep)' }}>{h.said.gustMs} over</b>
                 ) : (
-                  h.gustMs.toFixed(1)
+                  h.said.gustMs
                 )}
               </td>
-              <td className="r n">{azimuth(h.fromDeg)}°</td>
+              <td className="r n">{h.said.fromDeg}</td>
               <td className="r n">{h.rainMm}</td>
               <td className="r n">{h.airC}</td>
               <td>{h.light.toLowerCase()}</td>
@@ -178,9 +178,9 @@ function Heights({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
             onClick={() =>
               void act(api.DELETE('/api/jobs/{job}/place/heights/{id}', { params: { path: { job, id: h.id } } }))
             }
-            aria-label={`take off height ${h.heightM.toFixed(2)} m`}
+            aria-label={`take off height ${length(h.heightM, 2)}`}
           >
-            {h.heightM.toFixed(2)} ×
+            {length(h.heightM, 2)} ×
           </button>
         ))}
       </div>

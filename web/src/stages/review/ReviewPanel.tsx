@@ -5,10 +5,12 @@ import { api, type Schemas } from '../../api/client';
 import { useAct, useJob, useReview, useStems } from '../../api/job';
 import { post, useOutbox } from '../../api/outbox';
 import type { PanelProps } from '../../app/stages';
+import { ShortLength } from '../../app/ShortLength';
 import { Stepper } from '../../app/Stepper';
+import { Figure } from '../../figures/Figure';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
-import { azimuth, clock, fixed } from '../../units/format';
+import { clock } from '../../units/format';
 
 /** Stage 9: what really happened against what was foreseen, and what is learned. */
 export default function ReviewPanel({ job }: PanelProps) {
@@ -40,8 +42,8 @@ export default function ReviewPanel({ job }: PanelProps) {
               <Outcome o={o.outcome} />
               {o.before.map((b) => (
                 <p key={b.at} className="s">
-                  Before: {fixed(Math.abs(b.deviation.deviationDeg))}°{' '}
-                  {b.deviation.deviationDeg >= 0 ? 'right' : 'left'}, {b.who} at {clock(b.at)}
+                  Before: {b.deviation.said.deviationDeg} {b.deviation.deviationDeg >= 0 ? 'right' : 'left'}, {b.who} at{' '}
+                  {clock(b.at)}
                 </p>
               ))}
               {part !== 'CREW' && !correct && (
@@ -106,33 +108,27 @@ function Outcome({ o }: { o: Schemas['Outcome'] }) {
       </h2>
       <div className="figs">
         <div>
-          <span className="fig">
-            {fixed(Math.abs(d.deviationDeg))}
-            <i>° {d.deviationDeg >= 0 ? 'right' : 'left'}</i>
-          </span>
+          <Figure shown={d.said.deviationDeg} more={d.deviationDeg >= 0 ? 'right' : 'left'} />
           <small>
-            lay {azimuth(o.plannedLayDeg)}° planned, {azimuth(d.actualLayDeg)}° found
+            lay {o.said.plannedLayDeg} planned, {d.said.actualLayDeg} found
           </small>
         </div>
         <div>
-          <span className="fig">
-            {fixed(Math.abs(d.atTipM), 2)}
-            <i>m {d.atTipM >= 0 ? 'right' : 'left'}</i>
-          </span>
-          <small>at the tip, {fixed(o.measured.distanceM)} m out</small>
+          <Figure shown={d.said.atTipM} more={d.atTipM >= 0 ? 'right' : 'left'} />
+          <small>at the tip, {o.measured.said.distanceM} out</small>
         </div>
       </div>
       <p style={{ display: 'flex', gap: 8, alignItems: 'center', marginTop: 8 }}>
         <Mark kind={o.spreadKnown && d.withinFan ? 'ready' : 'CAUTION'} />
         {o.spreadKnown
           ? d.withinFan
-            ? `inside the foreseen fan of ${fixed(d.foreseenDeg)}° to that side (95 %)`
-            : `outside the foreseen fan of ${fixed(d.foreseenDeg)}° to that side`
+            ? `inside the foreseen fan of ${d.said.foreseenDeg} to that side (95 %)`
+            : `outside the foreseen fan of ${d.said.foreseenDeg} to that side`
           : 'the spread was not known, so nothing was foreseen'}
       </p>
       <p>
-        Hinge found: {o.measured.hingeLeftMm ?? 'not known'} mm left, {o.measured.hingeRightMm ?? 'not known'} mm right;
-        planned {Math.round(o.plannedHingeMm)} mm. {o.measured.surprise}
+        Hinge found: {o.measured.said.hingeLeftM ?? 'not known'} left, {o.measured.said.hingeRightM ?? 'not known'}{' '}
+        right; planned {o.said.plannedHingeM}. {o.measured.surprise}
       </p>
     </section>
   );
@@ -145,8 +141,8 @@ function Measure({ job, label, corrects, done }: MeasureProps) {
   const { say } = usePlanTools();
   const [bearing, setBearing] = useState<number | null>(null);
   const [distance, setDistance] = useState<number | null>(null);
-  const [left, setLeft] = useState<number | null>(null);
-  const [right, setRight] = useState<number | null>(null);
+  const [left, setLeft] = useState<number>();
+  const [right, setRight] = useState<number>();
   const [surprise, setSurprise] = useState('');
   const [reason, setReason] = useState('');
   const key = `outcome:${label}`;
@@ -173,8 +169,8 @@ function Measure({ job, label, corrects, done }: MeasureProps) {
       body: {
         bearingDeg: bearing,
         distanceM: distance,
-        hingeLeftMm: left ?? undefined,
-        hingeRightMm: right ?? undefined,
+        hingeLeftM: left,
+        hingeRightM: right,
         surprise,
         sure,
         reason,
@@ -191,8 +187,8 @@ function Measure({ job, label, corrects, done }: MeasureProps) {
         <Stepper label="Distance to the tip" unit="m" value={distance} onChange={setDistance} step={0.5} digits={1} />
       </div>
       <div className="two">
-        <Stepper label="Hinge left" unit="mm" value={left} onChange={setLeft} step={1} digits={0} />
-        <Stepper label="Hinge right" unit="mm" value={right} onChange={setRight} step={1} digits={0} />
+        <ShortLength label="Hinge left" value={left} by={0} note="as found" undo="" blank onChange={setLeft} />
+        <ShortLength label="Hinge right" value={right} by={0} note="as found" undo="" blank onChange={setRight} />
       </div>
       <label>
         Surprises

@@ -1,8 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { api, data, type Schemas } from '../../api/client';
 import { Mark } from '../../figures/Mark';
-import { fixed } from '../../units/format';
-import { length } from '../../units/length';
 import { useUnits } from '../../units/useUnits';
 
 /** All stems side by side, the most dangerous first. */
@@ -73,12 +71,10 @@ export function CompareTab({
                   </button>{' '}
                   {s.commonName.split(',')[0]}
                 </td>
-                <td className="r n">
-                  {s.diameter ? (feet ? length(s.diameter.value) : fixed(s.diameter.value * 100, 0)) : '–'}
-                </td>
-                <td className="r n">{s.height ? (feet ? length(s.height.value) : fixed(s.height.value)) : '–'}</td>
-                <td className="r n">{s.lean ? fixed(s.lean.deg) : '–'}</td>
-                <td className="r n">{s.mass ? fixed(Math.ceil(s.mass.massHighKg / 10) / 100, 2) : '–'}</td>
+                <td className="r n">{s.diameter?.shown ?? '–'}</td>
+                <td className="r n">{s.height?.shown ?? '–'}</td>
+                <td className="r n">{s.lean?.said.deg ?? '–'}</td>
+                <td className="r n">{s.mass?.said.massHighKg ?? '–'}</td>
               </tr>
               <tr>
                 <td style={{ borderTop: 0 }} />

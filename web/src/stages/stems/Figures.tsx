@@ -1,82 +1,38 @@
 import type { Schemas } from '../../api/client';
-import { azimuth, fixed } from '../../units/format';
-import { feetInches } from '../../units/length';
-import { useUnits } from '../../units/useUnits';
+import { Figure } from '../../figures/Figure';
 
-/** The four figures everything hangs on, each with its uncertainty and how it was got. */
-export function Figures({
-  stem,
-  only,
-}: {
-  stem: Schemas['StemView'];
-  only?: 'diameter' | 'height' | 'lean' | 'crown';
-}) {
-  const feet = useUnits() === 'feet';
-  const d = stem.diameter;
-  const h = stem.height;
-  const diameter = (
-    <div key="d">
-      <span className="fig">
-        {d ? (feet ? feetInches(d.value) : fixed(d.value * 100)) : '–'}
-        <i>
-          {!feet && 'cm '}
-          {d && `±${feet ? feetInches(d.sigma) : fixed(d.sigma * 100)}`}
-        </i>
-      </span>
-      <small>{d ? `diameter, ${d.how}` : 'diameter not known'}</small>
+type Stem = Schemas['StemView'];
+
+/** One of the figures, with its uncertainty and how it was got. */
+function Length({ name, of }: { name: string; of?: Stem['height'] }) {
+  return (
+    <div>
+      <Figure shown={of?.shown ?? '–'} more={of && `±${of.shownSigma}`} />
+      <small>{of ? `${name}, ${of.how}` : `${name} not known`}</small>
     </div>
   );
-  const height = (
-    <div key="h">
-      <span className="fig">
-        {h ? (feet ? feetInches(h.value) : fixed(h.value)) : '–'}
-        <i>
-          {!feet && 'm '}
-          {h && `±${feet ? feetInches(h.sigma) : fixed(h.sigma)}`}
-        </i>
-      </span>
-      <small>{h ? `height, ${h.how}` : 'height not known'}</small>
-    </div>
-  );
-  const lean = (
-    <div key="l">
-      <span className="fig">
-        {stem.lean ? fixed(stem.lean.deg) : '–'}
-        <i>° {stem.lean && `±${fixed(stem.lean.sigmaDeg)}`}</i>
-      </span>
+}
+
+function Lean({ of }: { of: Stem['lean'] }) {
+  return (
+    <div>
+      <Figure shown={of?.said.deg ?? '–'} more={of && `±${of.said.sigmaDeg}`} />
       <small>
-        {stem.lean
-          ? `lean to ${azimuth(stem.lean.azimuthDeg)}°${stem.lean.warnings.includes('LEAN_DIRECTION_UNCERTAIN') ? ', direction uncertain' : ''}, ${stem.lean.how}`
+        {of
+          ? `lean to ${of.said.azimuthDeg}${of.warnings.includes('LEAN_DIRECTION_UNCERTAIN') ? ', direction uncertain' : ''}, ${of.how}`
           : 'lean not known'}
       </small>
     </div>
   );
-  const mass = (
-    <div key="m">
-      <span className="fig">
-        {stem.mass ? fixed(stem.mass.massHighKg / 1000, 2) : '–'}
-        <i>t</i>
-      </span>
-      <small>
-        {stem.mass
-          ? `planning weight, up; expected ${fixed(stem.mass.massKg / 1000, 2)} t, from species, diameter and height; balance ${fixed(stem.mass.cgM)} m up`
-          : 'weight not known'}
-      </small>
-    </div>
-  );
-  const c = stem.crownRadius;
-  const crown = (
-    <div key="c">
-      <span className="fig">
-        {c ? (feet ? feetInches(c.value) : fixed(c.value)) : '–'}
-        <i>
-          {!feet && 'm '}
-          {c && `±${feet ? feetInches(c.sigma) : fixed(c.sigma)}`}
-        </i>
-      </span>
-      <small>{c ? `crown radius, ${c.how}` : 'crown not known'}</small>
-    </div>
-  );
+}
+
+/** The four figures everything hangs on, each with its uncertainty and how it was got. */
+export function Figures({ stem, only }: { stem: Stem; only?: 'diameter' | 'height' | 'lean' | 'crown' }) {
+  const diameter = <Length name="diameter" of={stem.diameter} />;
+  const height = <Length name="height" of={stem.height} />;
+  const lean = <Lean of={stem.lean} />;
+  const crown = <Length name="crown radius" of={stem.crownRadius} />;
+  const m = stem.mass;
   if (only) return <div className="figs">{{ diameter, height, lean, crown }[only]}</div>;
   return (
     <>
@@ -86,7 +42,14 @@ export function Figures({
       </div>
       <div className="figs">
         {lean}
-        {mass}
+        <div>
+          <Figure shown={m?.said.massHighKg ?? '–'} />
+          <small>
+            {m
+              ? `planning weight, up; expected ${m.said.massKg}, from species, diameter and height; balance ${m.said.cgM} up`
+              : 'weight not known'}
+          </small>
+        </div>
       </div>
     </>
   );

@@ -4,7 +4,7 @@ import { useAct, useLays } from '../../api/job';
 import { Chips } from '../../app/Stepper';
 import { DialFigure } from '../../figures/DialFigure';
 import { usePlanTools } from '../../plan/planTools';
-import { azimuth, fixed } from '../../units/format';
+import { azimuth } from '../../units/format';
 import { stemRequest } from './stemRequest';
 
 type Means = Schemas['ChoiceRequest']['means'];
@@ -183,8 +183,8 @@ export function FirstLook({ job, stem, done }: { job: string; stem: Schemas['Ste
         {look.proposed && !never && (
           <p aria-label="Proposed line">
             <b>Proposed:</b> {look.proposed.kind === 'HAND_LINE' ? 'a hand line' : 'a machine line'}, tied{' '}
-            <b className="n">{fixed(look.proposed.ropeHeightM)} m</b> up, anchored{' '}
-            <b className="n">{fixed(look.proposed.anchorDistM, 0)} m</b> out, gives{' '}
+            <b className="n">{look.proposed.said.ropeHeightM}</b> up, anchored{' '}
+            <b className="n">{look.proposed.said.anchorDistM}</b> out, gives{' '}
             <b className="n">{look.proposed.pullWords}</b>
             {look.proposed.ropeName && ` on ${look.proposed.ropeName}`}.{' '}
             {look.proposed.room ? (
@@ -201,10 +201,7 @@ export function FirstLook({ job, stem, done }: { job: string; stem: Schemas['Ste
             <small>
               {' '}
               It could change{' '}
-              {[
-                look.nextDegrees >= 1 && `${fixed(look.nextDegrees, 0)}° of the dial`,
-                look.verdictHangsOnIt && 'what to do',
-              ]
+              {[look.nextDegrees >= 1 && `${look.said.nextDegrees} of the dial`, look.verdictHangsOnIt && 'what to do']
                 .filter(Boolean)
                 .join(' and ')}
               .

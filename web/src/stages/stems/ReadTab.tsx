@@ -5,8 +5,7 @@ import { api, data, type Schemas } from '../../api/client';
 import { useAct } from '../../api/job';
 import { Stepper } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';
-import { azimuth, clock, fixed } from '../../units/format';
-import { length } from '../../units/length';
+import { clock } from '../../units/format';
 import { useChoices } from './choices';
 import { Figures } from './Figures';
 import { stemRequest } from './stemRequest';
@@ -42,7 +41,7 @@ export function ReadTab({ job, stem, leader, look }: { job: string; stem: Stem; 
                 at the cut, 0.3 m<br />
                 <small>from the taper of the stem</small>
               </td>
-              <td className="r n">{length(stem.mass.dCutM, 2)}</td>
+              <td className="r n">{stem.mass.said.dCutM}</td>
             </tr>
           )}
           {stem.mass && (
@@ -50,10 +49,10 @@ export function ReadTab({ job, stem, leader, look }: { job: string; stem: Stem; 
               <td>
                 stem and crown
                 <br />
-                <small>±{fixed(stem.mass.sigmaRel * 100, 0)} %, crown by its form</small>
+                <small>±{stem.mass.said.sigmaRel}, crown by its form</small>
               </td>
               <td className="r n">
-                {fixed(stem.mass.stemKg / 1000, 2)} + {fixed(stem.mass.crownKg / 1000, 2)} t
+                {stem.mass.said.stemKg} + {stem.mass.said.crownKg}
               </td>
             </tr>
           )}
@@ -63,11 +62,11 @@ export function ReadTab({ job, stem, leader, look }: { job: string; stem: Stem; 
                 crown radius
                 <br />
                 <small>
-                  {stem.crownRadius.how}; counted {length(stem.crownRadius.high)}
+                  {stem.crownRadius.how}; counted {stem.crownRadius.shownHigh}
                 </small>
               </td>
               <td className="r n">
-                {length(stem.crownRadius.value)} ±{length(stem.crownRadius.sigma)}
+                {stem.crownRadius.shown} ±{stem.crownRadius.shownSigma}
               </td>
             </tr>
           )}
@@ -79,10 +78,10 @@ export function ReadTab({ job, stem, leader, look }: { job: string; stem: Stem; 
                 <small>from its radii</small>
               </td>
               <td className="r n">
-                {length(stem.crownOffset.offsetM, 2)} ±{length(stem.crownOffset.sigmaM, 2)}
-                {stem.crownOffset.azimuthDeg === undefined
+                {stem.crownOffset.said.offsetM} ±{stem.crownOffset.said.sigmaM}
+                {stem.crownOffset.said.azimuthDeg === undefined
                   ? ', centred'
-                  : ` to ${azimuth(stem.crownOffset.azimuthDeg)}°`}
+                  : ` to ${stem.crownOffset.said.azimuthDeg}`}
               </td>
             </tr>
           )}
@@ -93,14 +92,14 @@ export function ReadTab({ job, stem, leader, look }: { job: string; stem: Stem; 
                 <br />
                 <small>{stem.outline.crownAssumed ? 'assumed half way up; measure its base' : 'measured'}</small>
               </td>
-              <td className="r n">{length(stem.outline.crownFromM)}</td>
+              <td className="r n">{stem.outline.said.crownFromM}</td>
             </tr>
           )}
           {stem.heave && (
             <tr>
               <td>root plate lifted</td>
               <td className="r n">
-                {length(stem.heave.value, 2)} ±{length(stem.heave.sigma, 2)}
+                {stem.heave.shown} ±{stem.heave.shownSigma}
               </td>
             </tr>
           )}
@@ -187,8 +186,8 @@ function Leaning({ job, stem }: { job: string; stem: Stem }) {
       <h2>
         Its pull{' '}
         <span>
-          {fixed(l.effectiveLeanDeg)}°{l.towardDeg !== undefined && ` to ${azimuth(l.towardDeg)}°`}, crown and load
-          counted
+          {l.said.effectiveLeanDeg}
+          {l.said.towardDeg !== undefined && ` to ${l.said.towardDeg}`}, crown and load counted
         </span>
       </h2>
       <div className="form">
@@ -206,18 +205,18 @@ function Leaning({ job, stem }: { job: string; stem: Stem }) {
           <tr>
             <td>{l.forwardDeg >= 0 ? 'forward' : 'backward'}</td>
             <td className="r n">
-              <b>{fixed(Math.abs(l.forwardDeg))}°</b> ±{fixed(l.sigmaForwardDeg)}°
+              <b>{l.said.forwardDeg}</b> ±{l.said.sigmaForwardDeg}
             </td>
           </tr>
           <tr>
             <td>{l.sideRightDeg >= 0 ? 'to the right' : 'to the left'}</td>
             <td className="r n">
-              <b>{fixed(Math.abs(l.sideRightDeg))}°</b> ±{fixed(l.sigmaSideDeg)}°
+              <b>{l.said.sideRightDeg}</b> ±{l.said.sigmaSideDeg}
             </td>
           </tr>
           <tr>
             <td>wind at its limit, from any side, is worth</td>
-            <td className="r n">{fixed(l.windDeg)}° more</td>
+            <td className="r n">{l.said.windDeg} more</td>
           </tr>
         </tbody>
       </table>
@@ -291,8 +290,8 @@ function Sightings({ job, stem, leader }: { job: string; stem: Stem; leader: boo
                 )}
               </td>
               <td className="r n" style={{ whiteSpace: 'nowrap' }}>
-                <b>{s.unit === 'm' ? length(s.value, s.sigma < 0.01 ? 3 : 2) : `${fixed(s.value, 1)}°`}</b>
-                <br />±{s.unit === 'm' ? length(s.sigma, s.sigma < 0.01 ? 3 : 2) : `${fixed(s.sigma, 1)}°`}
+                <b>{s.shown}</b>
+                <br />±{s.shownSigma}
                 {leader && !s.doesNotCount && (
                   <div style={{ display: 'flex', justifyContent: 'flex-end' }}>
                     {!s.accepted && (

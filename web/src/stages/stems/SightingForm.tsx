@@ -2,8 +2,6 @@ import { useEffect, useState } from 'react';
 import { NO_ANSWER } from '../../api/job';
 import { api, data, Problem, type Schemas } from '../../api/client';
 import { Chips, Stepper } from '../../app/Stepper';
-import { fixed } from '../../units/format';
-import { length } from '../../units/length';
 
 type Kind = Schemas['SightingChoice'];
 export type Given = { numbers: Record<string, number>; choices: Record<string, string> };
@@ -71,7 +69,6 @@ export function SightingForm({
   kind.notes
     .filter((n) => n.choices.length === 0 && (more || first(n)))
     .forEach((n, i, all) => (i % 2 === 0 ? pairs.push([n, ...(all[i + 1] ? [all[i + 1]] : [])]) : undefined));
-  const show = (v: number) => (answer?.unit === 'm' ? length(v, 2) : `${fixed(v, 1)}${answer?.unit}`);
   return (
     <div className="form">
       {kind.notes
@@ -112,9 +109,9 @@ export function SightingForm({
       <div className="answer" aria-live="polite" aria-label="What follows">
         {answer && (
           <>
-            = {show(answer.value)}{' '}
+            = {answer.shown}{' '}
             <small>
-              ±{show(answer.sigma)}, 95 % between {show(answer.low)} and {show(answer.high)}
+              ±{answer.shownSigma}, 95 % between {answer.shownLow} and {answer.shownHigh}
               {answer.warnings.includes('STEEP_SIGHT') && '; steep sight, go farther away'}
               {answer.warnings.includes('HIGH_SIGMA') && '; uncertain by more than 5 %'}
               {answer.warnings.includes('SUN_TOO_HIGH') && '; sun too high'}

@@ -6,7 +6,7 @@ import type { PanelProps } from '../../app/stages';
 import { Stepper } from '../../app/Stepper';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
-import { fixed, words } from '../../units/format';
+import { words } from '../../units/format';
 
 const TYPES: { value: Schemas['RelationRequest']['type']; label: string }[] = [
   { value: 'RESTS_ON', label: 'hangs in / rests on' },
@@ -121,10 +121,10 @@ export default function TanglePanel({ job, go }: PanelProps) {
                       {m.ladder.length > 1 && <small>; else {m.ladder.slice(1).join('; else ')}</small>}
                       <div className="s">
                         drag at most <b className="n">{m.pull}</b>, rounded up; nobody within{' '}
-                        <b className="n">{m.keepOutM === undefined ? 'the whole slope' : `${m.keepOutM} m`}</b>
+                        <b className="n">{m.said.keepOutM ?? 'the whole slope'}</b>
                         {m.stripHalfM !== undefined && (
                           <>
-                            ; no step within <b className="n">{fixed(m.stripHalfM)} m</b> of the line under it
+                            ; no step within <b className="n">{m.said.stripHalfM}</b> of the line under it
                           </>
                         )}
                       </div>

@@ -17,12 +17,15 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import org.antevid.app.reader.ArgView;
 import org.antevid.app.reader.MessageView;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
+import org.antevid.core.message.Shown;
 import org.springdoc.core.customizers.GlobalOpenApiCustomizer;
 import org.springdoc.core.customizers.GlobalOperationCustomizer;
 import org.springdoc.core.utils.SpringDocUtils;
@@ -118,31 +121,68 @@ class InterfaceDescription implements GlobalOpenApiCustomizer, GlobalOperationCu
                 .filter(d -> of.get$ref() == null)
                 .ifPresent(of::setDescription));
         if (!name.endsWith("Request")) {
-            schema.setRequired(Arrays.stream(record.getRecordComponents())
-                    .filter(r -> r.getType() != Optional.class && properties.contains(r.getName()))
-                    .map(RecordComponent::getName)
-                    .toList());
+            schema.setRequired(alwaysThere(
+                    Arrays.stream(record.getRecordComponents()).filter(r -> properties.contains(r.getName()))));
+            said(record).ifPresent(said -> {
+                schema.addProperty("said", said);
+                schema.addRequiredItem("said");
+            });
         }
+    }
+
+    /** @return what stands beside numbers that are shown; empty where none is */
+    private static Optional<Schema<?>> said(Class<?> record) {
+        List<RecordComponent> shown = Arrays.stream(record.getRecordComponents())
+                .filter(c -> c.isAnnotationPresent(Shown.class))
+                .toList();
+        if (shown.isEmpty()) {
+            return Optional.empty();
+        }
+        Schema<Object> said = new Schema<>();
+        said.setTypes(Set.of("object"));
+        said.setDescription("Its quantities in the reader's units, each rounded to the side it says");
+        shown.forEach(c -> {
+            Shown how = c.getAnnotation(Shown.class);
+            said.addProperty(
+                    c.getName(),
+                    new Schema<String>()
+                            .types(Set.of("string"))
+                            .description(how.in().name().toLowerCase(Locale.ROOT) + ", "
+                                    + how.to().name().toLowerCase(Locale.ROOT)));
+        });
+        said.setRequired(alwaysThere(shown.stream()));
+        return Optional.of(said);
+    }
+
+    private static List<String> alwaysThere(Stream<RecordComponent> components) {
+        return components
+                .filter(c -> c.getType() != Optional.class && c.getType() != OptionalDouble.class)
+                .map(RecordComponent::getName)
+                .toList();
     }
 
     private static Schema<?> problem() {
         Schema<Object> fault = new Schema<>();
-        fault.setType("object");
+        fault.setTypes(Set.of("object"));
         fault.addProperty(
-                "code", new Schema<String>().type("string").description("Upper case, the same in every language"));
-        fault.addProperty("field", new Schema<String>().type("string").description("As the caller wrote it"));
-        fault.addProperty("message", new Schema<String>().type("string").description("What would be right"));
+                "code",
+                new Schema<String>().types(Set.of("string")).description("Upper case, the same in every language"));
+        fault.addProperty("field", new Schema<String>().types(Set.of("string")).description("As the caller wrote it"));
         fault.addProperty(
-                "args", new Schema<Object>().type("object").description("The same as values, numbers in SI units"));
+                "message", new Schema<String>().types(Set.of("string")).description("What would be right"));
+        fault.addProperty(
+                "args",
+                new Schema<Object>().types(Set.of("object")).description("The same as values, numbers in SI units"));
         fault.setExample(
                 Map.of("code", "OUT_OF_RANGE", "field", "girthM", "message", "is 40, must be between 0.03 and 25 m"));
         Schema<Object> problem = new Schema<>();
-        problem.setType("object");
+        problem.setTypes(Set.of("object"));
         problem.setDescription("A refusal; nothing was stored.");
-        problem.addProperty("status", new Schema<Integer>().type("integer"));
-        problem.addProperty("detail", new Schema<String>().type("string"));
-        problem.addProperty("ok", new Schema<Boolean>().type("boolean"));
-        problem.addProperty("errors", new Schema<Object>().type("array").items(fault));
+        problem.addProperty("status", new Schema<Integer>().types(Set.of("integer")));
+        problem.addProperty("detail", new Schema<String>().types(Set.of("string")));
+        problem.addProperty("ok", new Schema<Boolean>().types(Set.of("boolean")));
+        problem.addProperty(
+                "errors", new Schema<Object>().types(Set.of("array")).items(fault));
         return problem;
     }
 

@@ -412,7 +412,7 @@ class JobFlowTest {
     @Test
     @Order(11)
     void theOutcomeNeedsAFelledStemAndIsComparedWithTheBriefedLay() throws Exception {
-        Map<String, Object> measured = Map.of("bearingDeg", 2, "distanceM", 18, "hingeLeftMm", 50);
+        Map<String, Object> measured = Map.of("bearingDeg", 2, "distanceM", 18, "hingeLeftM", 0.05);
         assertThat(on(leader, "PUT", "/review/outcomes/S1", measured).codes()).containsExactly("NOT_FELLED");
         assertThat(on(leader, "POST", "/run/done", null).codes())
                 .as("nobody has ticked the cuts off")

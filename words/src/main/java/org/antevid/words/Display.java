@@ -61,6 +61,7 @@ public final class Display {
         return switch (dimension) {
             case LENGTH -> digits(value, 1, side) + " m";
             case DISTANCE -> digits(value, 0, side) + " m";
+            case DIAMETER -> digits(100 * value, 1, side) + " cm";
             case HEIGHT -> digits(value, 2, side) + " m";
             case SHORT -> digits(1000 * value, 0, side) + " mm";
             case SAWN -> digits(1000 * sawn(value, side, SAWN_M), 0, Side.NEAREST) + " mm";
@@ -117,6 +118,7 @@ public final class Display {
         return switch (dimension) {
             case LENGTH -> feetInches(value, 1, side);
             case DISTANCE -> digits(value / INCH_M / FOOT_IN, 0, side) + " ft";
+            case DIAMETER -> inches(value / INCH_M, 0.25, side);
             case HEIGHT -> feetInches(value, 0.5, side);
             case SHORT -> inches(value / INCH_M, 0.125, side);
             case SAWN -> inches(sawn(value, side, SAWN_INCH_M) / INCH_M, 0.25, Side.NEAREST);

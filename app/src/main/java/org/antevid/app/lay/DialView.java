@@ -1,5 +1,6 @@
 package org.antevid.app.lay;
 
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.app.reader.Speech;
@@ -8,7 +9,6 @@ import org.antevid.core.lay.Window;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
-import org.antevid.core.quantity.Rounding;
 import org.antevid.words.Words;
 
 /** The dial as the screens draw it. Pulls are rounded up. */
@@ -28,7 +28,6 @@ public record DialView(
      *
      * @param costs what speaks against it, most first
      * @param pull that it takes in a line, in words; empty when it goes without
-     * @param pullKn the same, 0 when it goes without
      */
     public record Direction(
             int deg,
@@ -37,11 +36,21 @@ public record DialView(
             List<String> against,
             List<String> first,
             List<String> costs,
-            Optional<String> pull,
-            double pullKn) {}
+            Optional<String> pull) {}
 
-    /** A run of lays with one state and reason; {@code fromDeg} inclusive, {@code toDeg} exclusive, 0..360. */
-    public record DialRun(double fromDeg, double toDeg, Dial.State state, String reason) {}
+    /**
+     * A run of lays with one state and reason; {@code fromDeg} inclusive, {@code toDeg} exclusive, 0..360.
+     *
+     * @param leastPull that one of them takes in a line, up; empty when all go without
+     * @param mostPull the same of the one that takes most
+     */
+    public record DialRun(
+            double fromDeg,
+            double toDeg,
+            Dial.State state,
+            String reason,
+            Optional<String> leastPull,
+            Optional<String> mostPull) {}
 
     /** Why nothing is open: what blocks most, how many degrees, and what would open a lay. */
     public record DialClosed(String mostFrequent, int degrees, List<String> opens) {}
@@ -55,9 +64,7 @@ public record DialView(
     public static DialView of(Dial d) {
         Words words = Speech.words();
         return new DialView(
-                d.runs().stream()
-                        .map(r -> new DialRun(r.fromDeg(), r.toDeg(), r.state(), reason(words, r.reason())))
-                        .toList(),
+                d.runs().stream().map(r -> run(words, d, r)).toList(),
                 d.lays().stream().map(l -> direction(words, l)).toList(),
                 d.windows().stream().map(DialView::window).toList(),
                 d.picks().stream()
@@ -69,6 +76,25 @@ public record DialView(
                 d.degrees(Dial.State.OPEN_WITH_GUY),
                 d.degrees(Dial.State.COSTLY),
                 d.degrees(Dial.State.BLOCKED));
+    }
+
+    private static DialRun run(Words words, Dial d, Dial.Run r) {
+        DoubleSummaryStatistics pulls = d.lays().stream()
+                .filter(l -> l.deg() >= r.fromDeg() && l.deg() < r.toDeg() && l.pullN() > 0)
+                .mapToDouble(Dial.Lay::pullN)
+                .summaryStatistics();
+        boolean pulled = pulls.getCount() > 0;
+        return new DialRun(
+                r.fromDeg(),
+                r.toDeg(),
+                r.state(),
+                reason(words, r.reason()),
+                Optional.of(pulls.getMin()).filter(x -> pulled).map(n -> force(words, n)),
+                Optional.of(pulls.getMax()).filter(x -> pulled).map(n -> force(words, n)));
+    }
+
+    private static String force(Words words, double newton) {
+        return words.show(Arg.up(Dimension.FORCE, newton));
     }
 
     private static String reason(Words words, Optional<Message> reason) {
@@ -83,8 +109,7 @@ public record DialView(
                 words.say(l.against()),
                 words.say(l.first()),
                 words.terms(l.costs().keySet()),
-                Optional.of(l.pullN()).filter(n -> n > 0).map(n -> words.show(Arg.up(Dimension.PULL, n))),
-                Rounding.up(l.pullN() / 1000, 1));
+                Optional.of(l.pullN()).filter(n -> n > 0).map(n -> words.show(Arg.up(Dimension.PULL, n))));
     }
 
     private static WindowView window(Window w) {

@@ -25,7 +25,10 @@ import org.antevid.app.run.Runs;
 import org.antevid.app.stem.Stems;
 import org.antevid.core.brief.PlanDocument;
 import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
+import org.antevid.core.message.Shown;
+import org.antevid.core.message.Side;
 import org.antevid.core.outcome.Deviation;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Fault;
@@ -34,6 +37,7 @@ import org.antevid.core.quantity.Require;
 import org.antevid.core.run.LogWords;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.StemState;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -71,16 +75,13 @@ public class Reviews {
         this.log = log;
     }
 
-    /**
-     * What was measured after the fall: tip by bearing and distance from the stump, hinge found on the stump in
-     * millimetres.
-     */
+    /** What was measured after the fall: tip by bearing and distance from the stump, hinge found on the stump. */
     public record Measured(
             double bearingDeg,
-            double distanceM,
-            Optional<Double> hingeLeftMm,
-            Optional<Double> hingeRightMm,
-            Optional<Double> hingeLengthMm,
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double distanceM,
+            @Shown(in = Dimension.SHORT, to = Side.NEAREST) Optional<Double> hingeLeftM,
+            @Shown(in = Dimension.SHORT, to = Side.NEAREST) Optional<Double> hingeRightM,
+            @Shown(in = Dimension.SHORT, to = Side.NEAREST) Optional<Double> hingeLengthM,
             String surprise) {}
 
     /**
@@ -94,11 +95,14 @@ public class Reviews {
             Measured measured,
             Spot tip,
             int briefing,
+
+            @Shown(in = Dimension.AZIMUTH, to = Side.NEAREST)
             double plannedLayDeg,
+
             boolean spreadKnown,
             Deviation deviation,
-            double plannedHingeMm,
-            double plannedHingeLengthMm,
+            @Shown(in = Dimension.SAWN, to = Side.NEAREST) double plannedHingeM,
+            @Shown(in = Dimension.SAWN, to = Side.NEAREST) double plannedHingeLengthM,
             String who,
             Instant at,
             String reason) {}
@@ -143,14 +147,9 @@ public class Reviews {
         r.briefingNumber = underWhich(jobId, label).number();
         r.bearingDeg = Require.within(m.bearingDeg, 0, 360, "bearingDeg");
         r.distanceM = Require.within(m.distanceM, 0.6, 120, "distanceM");
-        r.hingeLeftMm =
-                m.hingeLeftMm.map(v -> Require.within(v, 0, 600, "hingeLeftMm")).orElse(null);
-        r.hingeRightMm = m.hingeRightMm
-                .map(v -> Require.within(v, 0, 600, "hingeRightMm"))
-                .orElse(null);
-        r.hingeLengthMm = m.hingeLengthMm
-                .map(v -> Require.within(v, 0, 4000, "hingeLengthMm"))
-                .orElse(null);
+        r.hingeLeftMm = millimetres(m.hingeLeftM, 0.6, "hingeLeftM");
+        r.hingeRightMm = millimetres(m.hingeRightM, 0.6, "hingeRightM");
+        r.hingeLengthMm = millimetres(m.hingeLengthM, 4, "hingeLengthM");
         r.surprise = m.surprise == null ? "" : m.surprise.strip();
         r.reason = e.reason == null ? "" : e.reason.strip();
         Optional<OutcomeEntity> known = outcomes.findById(id);
@@ -243,20 +242,25 @@ public class Reviews {
                 new Measured(
                         r.bearingDeg,
                         r.distanceM,
-                        Optional.ofNullable(r.hingeLeftMm),
-                        Optional.ofNullable(r.hingeRightMm),
-                        Optional.ofNullable(r.hingeLengthMm),
+                        Optional.ofNullable(r.hingeLeftMm).map(v -> v / 1000),
+                        Optional.ofNullable(r.hingeRightMm).map(v -> v / 1000),
+                        Optional.ofNullable(r.hingeLengthMm).map(v -> v / 1000),
                         r.surprise),
                 tip,
                 r.briefingNumber,
                 lay.layDeg(),
                 lay.sigmaDeg().isPresent(),
                 d,
-                1000 * lay.hingeThickM(),
-                1000 * lay.hingeLengthM(),
+                lay.hingeThickM(),
+                lay.hingeLengthM(),
                 r.who,
                 r.at,
                 r.reason);
+    }
+
+    /** A hinge is kept in millimetres, as it is read off a stump. */
+    private static @Nullable Double millimetres(Optional<Double> metres, double most, String field) {
+        return metres.map(v -> 1000 * Require.within(v, 0, most, field)).orElse(null);
     }
 
     public void learn(String jobId, String words, SignedIn who) {

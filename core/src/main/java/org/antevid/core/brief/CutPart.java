@@ -15,6 +15,8 @@ import org.antevid.core.lay.Means;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
+import org.antevid.core.message.Shown;
+import org.antevid.core.message.Side;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.retreat.EscapeRoutes;
@@ -37,23 +39,23 @@ public record CutPart(
         boolean slopingFromBelow,
         BackCut backCut,
         boolean strapLeft,
-        double cutHeightM,
-        double dAlongM,
-        double dAcrossM,
+        @Shown(in = Dimension.REACH, to = Side.NEAREST) double cutHeightM,
+        @Shown(in = Dimension.SHORT, to = Side.NEAREST) double dAlongM,
+        @Shown(in = Dimension.SHORT, to = Side.NEAREST) double dAcrossM,
         Optional<Double> barkM,
         double depthM,
         double faceDeg,
         Optional<Double> mouthM,
-        double hingeLengthM,
+        @Shown(in = Dimension.SAWN, to = Side.DOWN) double hingeLengthM,
         double hingeLeftM,
         double hingeRightM,
         double stepM,
         double strapM,
         Optional<Double> boreLengthM,
         double boreFromM,
-        double barM,
+        @Shown(in = Dimension.REACH, to = Side.NEAREST) double barM,
         CutCard.BarReach barReach,
-        Optional<Double> overlapM,
+        @Shown(in = Dimension.SHORT, to = Side.DOWN) Optional<Double> overlapM,
         double layDeg,
         List<CardMeasure> measures,
         List<Pass> passes,

@@ -6,6 +6,8 @@ public enum Dimension {
     LENGTH(0.1),
     /** Metres, said whole: rings, how far somebody stays away. */
     DISTANCE(1),
+    /** Metres, of how thick a stem is. */
+    DIAMETER(0.001),
     /** Metres, of the height of a cut or a tie. */
     HEIGHT(0.01),
     /** Metres, shown small: hinge, strap, lift, wall. */

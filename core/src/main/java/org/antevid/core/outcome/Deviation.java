@@ -3,6 +3,8 @@ package org.antevid.core.outcome;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
+import org.antevid.core.message.Shown;
+import org.antevid.core.message.Side;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
@@ -19,7 +21,16 @@ import org.antevid.core.site.Spot;
  * @param withinFan whether it lies inside the foreseen fan
  */
 public record Deviation(
-        double actualLayDeg, double deviationDeg, double atTipM, double foreseenDeg, boolean withinFan) {
+        @Shown(in = Dimension.AZIMUTH, to = Side.NEAREST) double actualLayDeg,
+
+        @Shown(in = Dimension.ANGLE, to = Side.NEAREST, unsigned = true)
+        double deviationDeg,
+
+        @Shown(in = Dimension.HEIGHT, to = Side.NEAREST, unsigned = true)
+        double atTipM,
+
+        @Shown(in = Dimension.ANGLE, to = Side.UP) double foreseenDeg,
+        boolean withinFan) {
     private static final double LEAST_M = 0.5;
 
     /**

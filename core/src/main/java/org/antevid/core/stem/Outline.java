@@ -3,6 +3,9 @@ package org.antevid.core.stem;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Shown;
+import org.antevid.core.message.Side;
 
 /**
  * The stem as it stands, from foot to tip, by the taper its mass is computed from, and where its crown begins.
@@ -11,7 +14,10 @@ import java.util.Optional;
  * @param crownFromM above ground: measured, else the half of the height its mass and wind are computed with
  * @param crownAssumed nobody measured where the crown begins
  */
-public record Outline(List<Point> stem, double crownFromM, boolean crownAssumed) {
+public record Outline(
+        List<Point> stem,
+        @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double crownFromM,
+        boolean crownAssumed) {
     private static final int STEPS = 12;
     private static final double BREAST_M = 1.3;
     private static final double CROWN_SHARE = 0.5;

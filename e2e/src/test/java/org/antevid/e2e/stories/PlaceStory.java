@@ -65,7 +65,7 @@ class PlaceStory extends DemoStory {
             "preservation order",
             "nesting or roosting",
             "watercourse",
-            "neighbour's tree or land",
+            "neighbour’s tree or land",
             "utility notice"
         }) {
             taps.on(imre.region(p).getByText("not needed", new Locator.GetByTextOptions().setExact(true)));

@@ -22,6 +22,8 @@ import org.antevid.core.lay.LayPlan;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
+import org.antevid.core.message.Shown;
+import org.antevid.core.message.Side;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Site;
 import org.antevid.core.stump.School;
@@ -43,7 +45,7 @@ public record CutView(
         Optional<GuyView> guy,
         Optional<NeedView> need,
         List<String> heights,
-        Optional<Double> suggestedHeightM,
+        @Shown(in = Dimension.HEIGHT, to = Side.UP) Optional<Double> suggestedHeightM,
         String insteadOfHeight,
         boolean reread,
         Optional<OpenedView> opened,
@@ -61,11 +63,11 @@ public record CutView(
      * @param bendsDeg forward lean that bends it over by itself, up
      */
     record HingeView(
-            double practiceM,
-            Optional<Double> mechanicsM,
+            @Shown(in = Dimension.SHORT, to = Side.UP) double practiceM,
+            @Shown(in = Dimension.SHORT, to = Side.UP) Optional<Double> mechanicsM,
             String decides,
-            Optional<Double> taperLeftM,
-            Optional<Double> taperRightM,
+            @Shown(in = Dimension.SAWN, to = Side.UP) Optional<Double> taperLeftM,
+            @Shown(in = Dimension.SAWN, to = Side.UP) Optional<Double> taperRightM,
             Optional<Double> sidePercent,
             double guyPercent,
             double bendsDeg,
@@ -73,10 +75,10 @@ public record CutView(
 
     /** @param fullRatio should somebody pull in full before the release */
     record StrapCardView(
-            Optional<Double> ratio,
+            @Shown(in = Dimension.TIMES, to = Side.DOWN) Optional<Double> ratio,
             boolean holds,
-            Optional<Double> neededM,
-            Optional<Double> fullRatio,
+            @Shown(in = Dimension.SHORT, to = Side.UP) Optional<Double> neededM,
+            @Shown(in = Dimension.TIMES, to = Side.DOWN) Optional<Double> fullRatio,
             double tensionN,
             String wood) {}
 
@@ -106,8 +108,8 @@ public record CutView(
             GaugeView forceInWind,
             double gustMs,
             String gust,
-            double driveN,
-            double tipPerMmM,
+            @Shown(in = Dimension.FORCE, to = Side.UP) double driveN,
+            @Shown(in = Dimension.REACH, to = Side.UP) double tipPerMmM,
             Optional<Integer> levels,
             List<String> reasons,
             boolean enough,
@@ -129,31 +131,43 @@ public record CutView(
             String kind,
             GaugeView still,
             GaugeView now,
-            double nowMs,
+            @Shown(in = Dimension.SPEED, to = Side.UP) double nowMs,
             GaugeView atLimit,
             Optional<String> available,
             double gustMs,
             String gust,
-            double angleDeg,
-            double armM,
+            @Shown(in = Dimension.SECTOR, to = Side.NEAREST) double angleDeg,
+            @Shown(in = Dimension.LENGTH, to = Side.DOWN) double armM,
+
+            @Shown(in = Dimension.ANGLE, to = Side.UP, unsigned = true)
             double sideDeg,
+
             Optional<Integer> people,
             String pretension,
-            double travelTieM,
-            double travelHaulM,
-            double personDistM,
+            @Shown(in = Dimension.LENGTH, to = Side.UP) double travelTieM,
+            @Shown(in = Dimension.LENGTH, to = Side.UP) double travelHaulM,
+            @Shown(in = Dimension.DISTANCE, to = Side.UP) double personDistM,
             boolean enough,
             List<CheckView> checks,
             List<String> signal) {}
 
     /** @param takesPercent what it takes of the side lean, down */
-    record GuyView(String tension, Map<Integer, Double> changeM, double takesPercent, List<String> warnings) {}
+    record GuyView(String tension, List<LengthChange> changes, double takesPercent, List<String> warnings) {}
+
+    /** How much longer the guy would have to be when the stem has turned by so many degrees; shorter is negative. */
+    record LengthChange(
+            int deg,
+            @Shown(in = Dimension.HEIGHT, to = Side.UP) double changeM,
+            boolean longer) {}
 
     /**
      * How far behind the hinge the weight sits at its 95 % side, how far the means bring it over, and what the wind at
-     * its limit adds; centimetres at the centre of gravity.
+     * its limit adds; metres at the centre of gravity.
      */
-    record NeedView(double backCm, Optional<Double> meansCm, double windCm) {}
+    record NeedView(
+            @Shown(in = Dimension.REACH, to = Side.UP) double backM,
+            @Shown(in = Dimension.REACH, to = Side.DOWN) Optional<Double> meansM,
+            @Shown(in = Dimension.REACH, to = Side.UP) double windM) {}
 
     private static final double CM = 100;
     /** Lengths on the card are said in whole steps of this. */
@@ -164,14 +178,14 @@ public record CutView(
     private static final GaugeView NOTHING = GaugeView.of(0, 0, Dimension.SHORT);
 
     public record OpenedView(
-            double soundLeftM,
-            double soundRightM,
+            @Shown(in = Dimension.SHORT, to = Side.DOWN) double soundLeftM,
+            @Shown(in = Dimension.SHORT, to = Side.DOWN) double soundRightM,
             String wood,
             String note,
             String who,
             Instant at,
             boolean holds,
-            Optional<Double> woodShare,
+            @Shown(in = Dimension.SHARE, to = Side.DOWN) Optional<Double> woodShare,
             Optional<String> result) {}
 
     /** One type of cut on this stem. Figures of its own rule. */
@@ -179,11 +193,14 @@ public record CutView(
             School school,
             String words,
             String firstCut,
+
+            @Shown(in = Dimension.OPENING, to = Side.NEAREST)
             double faceDeg,
-            double depthM,
-            double hingeM,
-            double hingeLengthM,
-            double stepM,
+
+            @Shown(in = Dimension.SAWN, to = Side.NEAREST) double depthM,
+            @Shown(in = Dimension.SAWN, to = Side.UP) double hingeM,
+            @Shown(in = Dimension.SAWN, to = Side.DOWN) double hingeLengthM,
+            @Shown(in = Dimension.SAWN, to = Side.NEAREST) double stepM,
             Optional<Double> sidePercent,
             double bendsDeg,
             boolean bored,
@@ -212,9 +229,9 @@ public record CutView(
                 p.guy().map(g -> guy(p, g)),
                 lay.row()
                         .map(r -> new NeedView(
-                                Rounding.up(CM * p.asOffsetM(r.backHighNm()), 0),
-                                r.capacityNm().map(c -> Rounding.down(CM * p.asOffsetM(c), 0)),
-                                Rounding.up(CM * p.asOffsetM(p.windNm()), 0))),
+                                p.asOffsetM(r.backHighNm()),
+                                r.capacityNm().map(p::asOffsetM),
+                                p.asOffsetM(p.windNm()))),
                 p.heights().reasons().stream()
                         .map(r -> Speech.words().say(r.says()))
                         .toList(),
@@ -239,8 +256,8 @@ public record CutView(
                 practice,
                 mechanics,
                 Speech.words().say(Message.of(decides)),
-                p.taper().map(t -> t.leftM()),
-                p.taper().map(t -> t.rightM()),
+                p.taper().map(t -> sawn(t.leftM())),
+                p.taper().map(t -> sawn(t.rightM())),
                 p.lay().row().map(r -> r.use()).filter(u -> u < NOT_A_HINGE).map(u -> Rounding.up(CM * u, 0)),
                 guyPercent(p),
                 Rounding.up(p.bendsDeg().orElseThrow(), 1),
@@ -270,7 +287,7 @@ public record CutView(
         return new SplitView(
                 s.risk().result().key(),
                 s.risk().practice().key(),
-                s.risk().index(),
+                Rounding.up(s.risk().index(), 0),
                 s.risk().mechanics().key(),
                 Rounding.up(s.risk().ratio(), 2),
                 points,
@@ -374,14 +391,20 @@ public record CutView(
                 Speech.words().say(CutPart.signal(l.means(), hands)));
     }
 
+    /** A hinge in whole steps of the tape, never thinner. */
+    private static double sawn(double metres) {
+        return Rounding.up(metres / STEP_M, 0) * STEP_M;
+    }
+
     private static String gust(double ms) {
         return Speech.words().show(Arg.of(Dimension.SPEED, ms));
     }
 
     private static GuyView guy(CutPlan p, SideGuy g) {
-        Map<Integer, Double> change = g.lengthChangeM().entrySet().stream()
-                .collect(Collectors.toMap(
-                        Map.Entry::getKey, e -> Rounding.up(e.getValue(), 2), (a, b) -> a, java.util.TreeMap::new));
+        List<LengthChange> change = g.lengthChangeM().entrySet().stream()
+                .sorted(Map.Entry.comparingByKey())
+                .map(e -> new LengthChange(e.getKey(), e.getValue(), e.getValue() >= 0))
+                .toList();
         return new GuyView(
                 Speech.words().show(Arg.up(Dimension.PULL, g.tensionN())),
                 change,

@@ -12,7 +12,10 @@ import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.reader.Created;
 import org.antevid.app.reader.Speech;
 import org.antevid.core.assist.KitItem;
+import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
+import org.antevid.core.message.Shown;
+import org.antevid.core.message.Side;
 import org.antevid.words.Answer;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -69,10 +72,10 @@ public class KitController {
             String kindWords,
             String name,
             int count,
-            Optional<Double> barM,
-            Optional<Double> liftM,
-            Optional<Double> lengthM,
-            Optional<Double> strengthN,
+            @Shown(in = Dimension.REACH, to = Side.NEAREST) Optional<Double> barM,
+            @Shown(in = Dimension.SHORT, to = Side.NEAREST) Optional<Double> liftM,
+            @Shown(in = Dimension.HEIGHT, to = Side.NEAREST) Optional<Double> lengthM,
+            @Shown(in = Dimension.FORCE, to = Side.NEAREST) Optional<Double> strengthN,
             Optional<Double> efficiency,
             Optional<Integer> madeYear,
             String note,

@@ -26,6 +26,8 @@ import org.antevid.core.lay.Zone;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
+import org.antevid.core.message.Shown;
+import org.antevid.core.message.Side;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.retreat.EscapeRoutes;
@@ -112,7 +114,7 @@ public class LayController {
             List<Spot> tips,
             String lost,
             List<StruckView> struck,
-            double within95Deg) {}
+            @Shown(in = Dimension.ANGLE, to = Side.UP) double within95Deg) {}
 
     /** @param motion degrees from plumb, one every {@code stepS} */
     record RehearsalView(FallsView asPlanned, FallsView whatIf, List<Double> motion, double stepS) {}
@@ -125,13 +127,20 @@ public class LayController {
      * @param windDeg what the wind at its limit is worth, up
      */
     record LeaningView(
-            double effectiveLeanDeg,
+            @Shown(in = Dimension.ANGLE, to = Side.NEAREST) double effectiveLeanDeg,
+
+            @Shown(in = Dimension.AZIMUTH, to = Side.NEAREST)
             Optional<Double> towardDeg,
+
+            @Shown(in = Dimension.ANGLE, to = Side.NEAREST, unsigned = true)
             double forwardDeg,
+
+            @Shown(in = Dimension.ANGLE, to = Side.NEAREST, unsigned = true)
             double sideRightDeg,
-            double sigmaForwardDeg,
-            double sigmaSideDeg,
-            double windDeg) {}
+
+            @Shown(in = Dimension.ANGLE, to = Side.UP) double sigmaForwardDeg,
+            @Shown(in = Dimension.ANGLE, to = Side.UP) double sigmaSideDeg,
+            @Shown(in = Dimension.ANGLE, to = Side.UP) double windDeg) {}
 
     private final Lays lays;
     private final Stems stems;

@@ -12,6 +12,8 @@ import org.antevid.core.lay.SightMiss;
 import org.antevid.core.lay.Zone;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Shown;
+import org.antevid.core.message.Side;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.retreat.EscapeRoutes;
@@ -23,7 +25,7 @@ import org.antevid.core.stump.CutCard;
 /** A lay as the screens draw it. Zones are rounded up, clearances and times down, before they leave. */
 public record LayView(
         String stem,
-        double layDeg,
+        @Shown(in = Dimension.AZIMUTH, to = Side.NEAREST) double layDeg,
         Spot stump,
         LayFigures figures,
         double reachM,
@@ -40,13 +42,17 @@ public record LayView(
         Spot tip,
         double swathHalfM,
         double slopeAlongDeg,
-        double massHighKg,
+        @Shown(in = Dimension.MASS, to = Side.UP) double massHighKg,
         boolean controlProven,
         boolean leanKnown,
         boolean measureLeanFirst,
         List<String> controlReasons,
+
+        @Shown(in = Dimension.ANGLE, to = Side.NEAREST, unsigned = true)
         Optional<Double> biasDeg,
+
         Optional<Double> sigmaDeg,
+        @Shown(in = Dimension.ANGLE, to = Side.UP) Optional<Double> within95Deg,
         Optional<Double> sidePercent,
         Optional<Double> neededN,
         Optional<Double> standsGustMs,
@@ -63,7 +69,7 @@ public record LayView(
         List<WayView> ways,
         List<BarredSectorView> dangers,
         Optional<String> waysDiffer,
-        Optional<Double> fallFastS,
+        @Shown(in = Dimension.TIME, to = Side.DOWN) Optional<Double> fallFastS,
         Optional<Double> marginS,
         Optional<Double> reachedM,
         Optional<Double> reachedIfClearedM,
@@ -74,7 +80,7 @@ public record LayView(
         double escapeM,
         Optional<StrapView> strap,
         LandingView landing,
-        double mmFor1mMiss,
+        @Shown(in = Dimension.SHORT, to = Side.DOWN) double hingeOffFor1mMissM,
         List<Spot> suggestedDropZone,
         List<String> warnings) {
 
@@ -92,7 +98,10 @@ public record LayView(
      *
      * @param aimDeg to sight at so that it lies on its lay
      */
-    record Aim(double correctDeg, String side, double aimDeg) {}
+    record Aim(
+            @Shown(in = Dimension.ANGLE, to = Side.UP) double correctDeg,
+            EscapeRoutes.Side side,
+            @Shown(in = Dimension.ANGLE, to = Side.NEAREST) double aimDeg) {}
 
     record Sight(String words, Spot at, double distanceM, String away, double offM) {}
 
@@ -148,22 +157,36 @@ public record LayView(
             Optional<Double> azimuthDeg,
             Optional<Double> lengthM,
             Optional<String> length,
+
+            @Shown(in = Dimension.SECTOR, to = Side.UP, unsigned = true)
             Optional<Double> slopeUpDeg,
-            Optional<Double> walkS,
+
+            @Shown(in = Dimension.TIME, to = Side.UP) Optional<Double> walkS,
+
+            @Shown(in = Dimension.TIME, to = Side.DOWN, unsigned = true)
             Optional<Double> marginS,
+
             List<Spot> path,
             List<String> blockedBy,
             String ground,
             Optional<String> clearedBy) {}
 
-    record StrapView(Optional<Double> ratio, boolean holds, Optional<Double> neededM) {}
+    record StrapView(
+            @Shown(in = Dimension.TIMES, to = Side.DOWN) Optional<Double> ratio,
+            boolean holds,
+            @Shown(in = Dimension.SHORT, to = Side.UP) Optional<Double> neededM) {}
 
     record LandingView(
-            List<Contact> contacts, List<Double> wholeM, List<String> whole, Optional<Double> buttLiftShare) {}
+            List<Contact> contacts,
+            List<Double> wholeM,
+            List<String> whole,
+            @Shown(in = Dimension.TIMES, to = Side.UP) Optional<Double> buttLiftShare) {}
 
     record Contact(String name, String bed, double atM, String where, Spot at, boolean lifts, boolean breaks) {}
 
     private static final double NO_DRIFT_DEG = 0.05;
+    /** Standard deviations that hold 95 in 100 falls. */
+    private static final double NINETY_FIVE = 1.96;
 
     /** What of the recorded lay goes into the picture beside the plan itself. */
     record Recorded(
@@ -204,6 +227,7 @@ public record LayView(
                 Speech.words().say(p.control().reasons()),
                 p.control().biasDeg(),
                 p.control().sigmaDeg(),
+                p.control().sigmaDeg().map(s -> NINETY_FIVE * s),
                 p.sideUse().map(u -> Rounding.up(100 * u, 0)),
                 p.control().neededN().map(n -> Rounding.up(n, -1)),
                 p.control().standsGustMs().map(g -> Rounding.down(g, 0)),
@@ -257,7 +281,8 @@ public record LayView(
                                 s.neededM().map(n -> Rounding.up(n, 3)))),
                 landing(p),
                 SightMiss.of(0, Math.max(0.05, c.hingeLengthM()), p.zone().lengthM())
-                        .mmFor1mMiss(),
+                                .mmFor1mMiss()
+                        / 1000,
                 dropZone(p),
                 p.zone().warnings());
     }
@@ -280,7 +305,7 @@ public record LayView(
                 .filter(b -> Math.abs(b) >= NO_DRIFT_DEG)
                 .map(b -> new Aim(
                         Math.abs(b),
-                        b > 0 ? "left" : "right",
+                        b > 0 ? EscapeRoutes.Side.LEFT : EscapeRoutes.Side.RIGHT,
                         Azimuth.normal(p.choice().layDeg() - b)));
     }
 

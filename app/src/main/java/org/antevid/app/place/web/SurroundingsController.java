@@ -18,6 +18,9 @@ import org.antevid.app.place.Surroundings;
 import org.antevid.app.place.Underlays;
 import org.antevid.app.problem.Again;
 import org.antevid.app.reader.Speech;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Shown;
+import org.antevid.core.message.Side;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.site.Access;
 import org.antevid.core.site.Anchor;
@@ -99,10 +102,10 @@ public class SurroundingsController {
             String name,
             Access.Use use,
             String useWords,
-            double widthM,
-            double massKg,
+            @Shown(in = Dimension.LENGTH, to = Side.UP) double widthM,
+            @Shown(in = Dimension.MASS, to = Side.UP) double massKg,
             double gradeDeg,
-            Optional<Double> pullN,
+            @Shown(in = Dimension.FORCE, to = Side.DOWN) Optional<Double> pullN,
             List<String> keptOutBy) {}
 
     record AnchorRequest(
@@ -117,7 +120,16 @@ public class SurroundingsController {
             @NotBlank @Size(max = 200) String takenHow) {}
 
     record HourView(
-            int inHours, String label, double gustMs, double fromDeg, double rainMm, double airC, Light light) {}
+            int inHours,
+            String label,
+            @Shown(in = Dimension.SPEED, to = Side.UP) double gustMs,
+
+            @Shown(in = Dimension.AZIMUTH, to = Side.NEAREST)
+            double fromDeg,
+
+            double rainMm,
+            double airC,
+            Light light) {}
 
     record BulletinView(List<HourView> hours, boolean simulated) {}
 

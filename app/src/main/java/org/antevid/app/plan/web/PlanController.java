@@ -23,6 +23,8 @@ import org.antevid.core.lay.Means;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
+import org.antevid.core.message.Shown;
+import org.antevid.core.message.Side;
 import org.antevid.core.stem.Verdict;
 import org.antevid.core.stump.School;
 import org.springframework.http.HttpStatus;
@@ -121,8 +123,11 @@ public class PlanController {
 
     record ProposedLine(
             Means.Kind kind,
-            double ropeHeightM,
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double ropeHeightM,
+
+            @Shown(in = Dimension.DISTANCE, to = Side.NEAREST)
             double anchorDistM,
+
             Optional<Double> pullN,
             String pullWords,
             boolean room,
@@ -143,7 +148,7 @@ public class PlanController {
             Optional<Double> layDeg,
             Optional<ProposedLine> proposed,
             Optional<String> nextMeasurement,
-            Optional<Double> nextDegrees,
+            @Shown(in = Dimension.SECTOR, to = Side.DOWN) Optional<Double> nextDegrees,
             boolean verdictHangsOnIt) {}
 
     record VerdictWay(

@@ -29,9 +29,9 @@ public class ReviewController {
     record OutcomeRequest(
             @NotNull Double bearingDeg,
             @NotNull Double distanceM,
-            Optional<Double> hingeLeftMm,
-            Optional<Double> hingeRightMm,
-            Optional<Double> hingeLengthMm,
+            Optional<Double> hingeLeftM,
+            Optional<Double> hingeRightM,
+            Optional<Double> hingeLengthM,
             @Size(max = 500) String surprise,
             Boolean sure,
             @Size(max = 200) String reason,
@@ -68,9 +68,9 @@ public class ReviewController {
         Reviews.Measured measured = new Reviews.Measured(
                 o.bearingDeg,
                 o.distanceM,
-                OutcomeRequest.or(o.hingeLeftMm),
-                OutcomeRequest.or(o.hingeRightMm),
-                OutcomeRequest.or(o.hingeLengthMm),
+                OutcomeRequest.or(o.hingeLeftM),
+                OutcomeRequest.or(o.hingeRightM),
+                OutcomeRequest.or(o.hingeLengthM),
                 o.surprise);
         Again.whenCrossed(() -> reviews.record(
                 job, stem, new Reviews.Entry(measured, Boolean.TRUE.equals(o.sure), o.reason, o.id), me));

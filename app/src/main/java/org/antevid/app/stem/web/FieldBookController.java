@@ -19,13 +19,16 @@ import org.antevid.app.stem.FieldBooks;
 import org.antevid.app.stem.Stems;
 import org.antevid.app.stem.store.DefectEntity;
 import org.antevid.app.stem.store.SightingEntity;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
+import org.antevid.core.message.Shown;
+import org.antevid.core.message.Side;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.Defect;
 import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.FieldNote;
-import org.antevid.core.stem.Measured;
 import org.antevid.core.stem.Sighting;
 import org.antevid.core.stem.SightingKind;
 import org.antevid.core.stem.StemState;
@@ -51,7 +54,8 @@ public class FieldBookController {
             String raw,
             double value,
             double sigma,
-            String unit,
+            String shown,
+            String shownSigma,
             String instrument,
             boolean simulated,
             String who,
@@ -66,9 +70,12 @@ public class FieldBookController {
             String id,
             DefectKind kind,
             String words,
-            double fromM,
-            double toM,
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double fromM,
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double toM,
+
+            @Shown(in = Dimension.AZIMUTH, to = Side.NEAREST)
             double faceDeg,
+
             Optional<Double> widthM,
             Optional<Double> depthM,
             String extent,
@@ -104,7 +111,16 @@ public class FieldBookController {
         }
     }
 
-    record Preview(double value, double sigma, double low, double high, String unit, List<String> warnings) {}
+    record Preview(
+            double value,
+            double sigma,
+            double low,
+            double high,
+            String shown,
+            String shownSigma,
+            String shownLow,
+            String shownHigh,
+            List<String> warnings) {}
 
     record DefectRequest(
             @Size(max = 60) String id,
@@ -192,7 +208,10 @@ public class FieldBookController {
                 x.estimate().sigma(),
                 x.estimate().low(),
                 x.estimate().high(),
-                unit(s.kind),
+                show(s.kind, x.estimate().value(), Side.NEAREST),
+                show(s.kind, x.estimate().sigma(), Side.UP),
+                show(s.kind, x.estimate().low(), Side.DOWN),
+                show(s.kind, x.estimate().high(), Side.UP),
                 x.warnings());
     }
 
@@ -284,7 +303,8 @@ public class FieldBookController {
                 raw.toString(),
                 s.quantity,
                 s.sigma,
-                unit(s.kind),
+                show(s.kind, s.quantity, Side.NEAREST),
+                show(s.kind, s.sigma, Side.UP),
                 s.instrument,
                 s.simulated,
                 s.who,
@@ -300,8 +320,17 @@ public class FieldBookController {
         return v == Math.rint(v) ? String.valueOf((long) v) : String.valueOf(Math.rint(v * 1000) / 1000);
     }
 
-    private static String unit(SightingKind kind) {
-        return kind.measured() == Measured.LEAN && kind != SightingKind.LEAN_VIEW ? "°" : "m";
+    private static String show(SightingKind kind, double value, Side side) {
+        return Speech.words().show(new Arg.Amount(dimension(kind), value, side));
+    }
+
+    private static Dimension dimension(SightingKind kind) {
+        return switch (kind.measured()) {
+            case DIAMETER -> Dimension.DIAMETER;
+            case WALL -> Dimension.SHORT;
+            case LEAN -> kind == SightingKind.LEAN_VIEW ? Dimension.HEIGHT : Dimension.ANGLE;
+            case HEIGHT, CROWN, CROWN_BASE, HEAVE, DEFECT_HEIGHT -> Dimension.HEIGHT;
+        };
     }
 
     static DefectView view(DefectEntity d) {

@@ -12,6 +12,10 @@ import org.antevid.app.reader.Speech;
 import org.antevid.app.stem.Readings;
 import org.antevid.app.stem.Stems;
 import org.antevid.app.stem.store.StemEntity;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Shown;
+import org.antevid.core.message.Side;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Spot;
@@ -29,6 +33,7 @@ import org.antevid.core.stem.StemState;
 import org.antevid.core.stem.Tell;
 import org.antevid.core.stem.Verdict;
 import org.antevid.core.stem.Wood;
+import org.antevid.words.Words;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.validation.annotation.Validated;
@@ -44,29 +49,75 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{job}/stems")
 public class StemController {
-    record Figure(double value, double sigma, double low, double high, String how, boolean byEye) {
-        static Figure of(FieldBook.Quantity g) {
+    /**
+     * A length of the stem.
+     *
+     * @param low 95 % of what it may be lies above
+     * @param high 95 % of what it may be lies below
+     * @param shown in the reader's units
+     * @param shownSigma the same of its standard deviation, up
+     * @param shownHigh what is counted where more is worse, up
+     */
+    record Figure(
+            double value,
+            double sigma,
+            double low,
+            double high,
+            String how,
+            boolean byEye,
+            String shown,
+            String shownSigma,
+            String shownHigh) {
+        static Figure of(FieldBook.Quantity g, Dimension as) {
             Estimate e = g.estimate();
+            Words words = Speech.words();
             return new Figure(
-                    e.value(), e.sigma(), e.low(), e.high(), Speech.words().say(g.how()), g.byEye());
+                    e.value(),
+                    e.sigma(),
+                    e.low(),
+                    e.high(),
+                    words.say(g.how()),
+                    g.byEye(),
+                    words.show(Arg.of(as, e.value())),
+                    words.show(Arg.up(as, e.sigma())),
+                    words.show(Arg.up(as, e.high())));
         }
     }
 
     record LeanFigure(
-            double deg, double sigmaDeg, double azimuthDeg, String how, boolean byEye, List<String> warnings) {}
+            @Shown(in = Dimension.ANGLE, to = Side.NEAREST) double deg,
+            @Shown(in = Dimension.ANGLE, to = Side.UP) double sigmaDeg,
+
+            @Shown(in = Dimension.AZIMUTH, to = Side.NEAREST)
+            double azimuthDeg,
+
+            String how,
+            boolean byEye,
+            List<String> warnings) {}
 
     record MassFigure(
-            double massKg,
-            double massHighKg,
-            double stemKg,
-            double crownKg,
-            double cgM,
-            double sigmaRel,
-            double dCutM) {}
+            @Shown(in = Dimension.MASS, to = Side.NEAREST) double massKg,
+            @Shown(in = Dimension.MASS, to = Side.UP) double massHighKg,
+            @Shown(in = Dimension.MASS, to = Side.NEAREST) double stemKg,
+            @Shown(in = Dimension.MASS, to = Side.NEAREST) double crownKg,
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double cgM,
+            @Shown(in = Dimension.SHARE, to = Side.UP) double sigmaRel,
+            @Shown(in = Dimension.HEIGHT, to = Side.NEAREST) double dCutM) {}
 
-    record OffsetFigure(double offsetM, Optional<Double> azimuthDeg, double sigmaM) {}
+    record OffsetFigure(
+            @Shown(in = Dimension.HEIGHT, to = Side.NEAREST) double offsetM,
 
-    record WallView(double azimuthDeg, double heightM, double thicknessM, double sigmaM, boolean accepted) {}
+            @Shown(in = Dimension.AZIMUTH, to = Side.NEAREST)
+            Optional<Double> azimuthDeg,
+
+            @Shown(in = Dimension.HEIGHT, to = Side.UP) double sigmaM) {}
+
+    record WallView(
+            double azimuthDeg,
+            double heightM,
+            @Shown(in = Dimension.REACH, to = Side.DOWN) double thicknessM,
+            double sigmaM,
+            boolean accepted) {}
 
     record WoodView(
             @NotNull Condition left,
@@ -295,8 +346,8 @@ public class StemController {
                 r.unionWith(),
                 Optional.ofNullable(r.unionHeightM),
                 r.version,
-                book.diameter().map(Figure::of),
-                book.height().map(Figure::of),
+                book.diameter().map(q -> Figure.of(q, Dimension.DIAMETER)),
+                book.height().map(q -> Figure.of(q, Dimension.LENGTH)),
                 book.lean()
                         .map(g -> new LeanFigure(
                                 g.lean().deg(),
@@ -305,9 +356,9 @@ public class StemController {
                                 Speech.words().say(g.how()),
                                 g.byEye(),
                                 g.warnings())),
-                book.crownRadius().map(Figure::of),
+                book.crownRadius().map(q -> Figure.of(q, Dimension.LENGTH)),
                 book.crownOffset().map(o -> new OffsetFigure(o.offsetM(), o.azimuthDeg(), o.sigmaM())),
-                book.heave().map(Figure::of),
+                book.heave().map(q -> Figure.of(q, Dimension.HEIGHT)),
                 book.walls().stream()
                         .map(w -> new WallView(
                                 w.azimuthDeg(),

@@ -11,6 +11,8 @@ import org.antevid.app.reader.Speech;
 import org.antevid.app.tangle.Tangles;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Shown;
+import org.antevid.core.message.Side;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Spot;
@@ -32,7 +34,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/jobs/{job}/tangle")
 public class TangleController {
     record MethodView(
-            String stem, List<String> ladder, String pull, Optional<Double> keepOutM, Optional<Double> stripHalfM) {}
+            String stem,
+            List<String> ladder,
+            String pull,
+            @Shown(in = Dimension.DISTANCE, to = Side.UP) Optional<Double> keepOutM,
+            @Shown(in = Dimension.LENGTH, to = Side.UP) Optional<Double> stripHalfM) {}
 
     record ReleaseStep(
             String kind,
@@ -42,7 +48,11 @@ public class TangleController {
             List<String> changes,
             List<MethodView> methods) {}
 
-    record HangArea(String hung, String support, List<Spot> beneath, double keepOutM) {}
+    record HangArea(
+            String hung,
+            String support,
+            List<Spot> beneath,
+            @Shown(in = Dimension.DISTANCE, to = Side.UP) double keepOutM) {}
 
     record TangleView(
             List<Tangles.Relation> relations,
