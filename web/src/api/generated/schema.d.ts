@@ -3270,8 +3270,10 @@ export interface components {
             leastAway: string;
             /** @description up; empty without end downhill */
             mechanics?: string;
-            /** @description at the tip for a centimetre at the stump, up */
-            missPerCm: string;
+            /** @description at the tip, up */
+            missWhenOff: string;
+            /** @description so much at the stump is said */
+            off: string;
             /** @description up */
             practice: string;
             /** @description up */
@@ -3290,6 +3292,8 @@ export interface components {
             swath: string;
             /** @description beyond the tip, up */
             thrown: string;
+            /** @description of what is cleared for a way out */
+            wayWide: string;
         };
         /** @description The fixed lay of a stem and what follows from it; bias and sigma are empty where control is not proven, the cut card and the gust at which this stem holds, the strictest of house, leader and what hinge and line stand, in older documents. */
         LayPart: {
@@ -3696,7 +3700,7 @@ export interface components {
              */
             computed: number;
             /** @enum {string} */
-            dimension: "LENGTH" | "DISTANCE" | "DIAMETER" | "HEIGHT" | "SHORT" | "SAWN" | "REACH" | "ANGLE" | "AZIMUTH" | "OPENING" | "SECTOR" | "SPEED" | "PULL" | "FORCE" | "MASS" | "SHARE" | "CHANCE" | "TIMES" | "TIME";
+            dimension: "LENGTH" | "DISTANCE" | "DIAMETER" | "HEIGHT" | "WRITTEN" | "SHORT" | "SAWN" | "REACH" | "ANGLE" | "AZIMUTH" | "OPENING" | "SECTOR" | "SPEED" | "PULL" | "FORCE" | "MASS" | "SHARE" | "CHANCE" | "TIMES" | "TIME";
             /**
              * Format: double
              * @description what is left between them; negative when it is not met
@@ -3710,6 +3714,8 @@ export interface components {
         };
         MassFigure: {
             /** Format: double */
+            atM: number;
+            /** Format: double */
             cgM: number;
             /** Format: double */
             crownKg: number;
@@ -3721,6 +3727,8 @@ export interface components {
             massKg: number;
             /** @description Its quantities in the reader's units, each rounded to the side it says */
             said: {
+                /** @description length, nearest */
+                atM: string;
                 /** @description length, nearest */
                 cgM: string;
                 /** @description mass, nearest */

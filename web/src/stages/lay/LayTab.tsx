@@ -188,7 +188,10 @@ function Aim({ job, l, v, leader }: Props) {
   return (
     <div aria-label="Aim">
       <h2>
-        Aim <span>1 cm off at the stump is {v.figures.missPerCm} at the tip, up</span>
+        Aim{' '}
+        <span>
+          {v.figures.off} off at the stump is {v.figures.missWhenOff} at the tip, up
+        </span>
       </h2>
       {v.landmarks[0] ? (
         <p>

@@ -24,9 +24,9 @@ export function SightingCard({ v, close }: { v: Schemas['LayView']; close: () =>
             </tr>
           ))}
           <tr>
-            <td>1 cm off at the stump</td>
+            <td>{v.figures.off} off at the stump</td>
             <td className="r n">
-              <b>{v.figures.missPerCm}</b> at the tip, up
+              <b>{v.figures.missWhenOff}</b> at the tip, up
             </td>
           </tr>
           <tr>

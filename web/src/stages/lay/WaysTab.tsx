@@ -133,8 +133,8 @@ export function WaysTab({ job, l, v, leader }: Props) {
             .map((w) => (
               <tr key={w.name}>
                 <td>
-                  <b style={{ color: 'var(--esc)' }}>{w.name}</b> {w.length} on {azimuth(w.azimuthDeg ?? 0)}°, 1.5 m
-                  wide: brush, brash, tools
+                  <b style={{ color: 'var(--esc)' }}>{w.name}</b> {w.length} on {azimuth(w.azimuthDeg ?? 0)}°,{' '}
+                  {v.figures.wayWide} wide: brush, brash, tools
                 </td>
                 <td className="r">
                   {w.clearedBy !== undefined ? (

@@ -38,7 +38,8 @@ export function ReadTab({ job, stem, leader, look }: { job: string; stem: Stem; 
           {stem.mass && (
             <tr>
               <td>
-                at the cut, 0.3 m<br />
+                at the cut, {stem.mass.said.atM}
+                <br />
                 <small>from the taper of the stem</small>
               </td>
               <td className="r n">{stem.mass.said.dCutM}</td>

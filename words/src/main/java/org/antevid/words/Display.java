@@ -63,6 +63,7 @@ public final class Display {
             case DISTANCE -> digits(value, 0, side) + " m";
             case DIAMETER -> digits(100 * value, 1, side) + " cm";
             case HEIGHT -> digits(value, 2, side) + " m";
+            case WRITTEN -> figure(Math.rint(value * KILO) / KILO) + " m";
             case SHORT -> digits(1000 * value, 0, side) + " mm";
             case SAWN -> digits(1000 * sawn(value, side, SAWN_M), 0, Side.NEAREST) + " mm";
             case REACH -> digits(100 * value, 0, side) + " cm";
@@ -119,7 +120,7 @@ public final class Display {
             case LENGTH -> feetInches(value, 1, side);
             case DISTANCE -> digits(value / INCH_M / FOOT_IN, 0, side) + " ft";
             case DIAMETER -> inches(value / INCH_M, 0.25, side);
-            case HEIGHT -> feetInches(value, 0.5, side);
+            case HEIGHT, WRITTEN -> feetInches(value, 0.5, side);
             case SHORT -> inches(value / INCH_M, 0.125, side);
             case SAWN -> inches(sawn(value, side, SAWN_INCH_M) / INCH_M, 0.25, Side.NEAREST);
             case REACH -> inches(value / INCH_M, 0.5, side);

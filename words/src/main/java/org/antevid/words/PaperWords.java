@@ -51,7 +51,7 @@ public enum PaperWords implements Code {
     SIDE_LEAN_TAKES,
     ANY_WAY,
     BROUGHT_OVER_BY,
-    CENTIMETRE_OFF,
+    OFF_AT_THE_STUMP,
     AT_THE_TIP,
     LAY_PASSES,
     INDENTED,

@@ -20,9 +20,13 @@ import org.antevid.core.message.Message;
 import org.antevid.core.message.Side;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.Gauge;
+import org.antevid.core.stem.Diameter;
 
 /** Says what the core has to say, to one reader. */
 public final class Words {
+    /** The height a girth is taped at; any message can name it. */
+    static final String BREAST = "breast";
+
     /** What an argument that is not there is chosen by. */
     private static final String NONE = "none";
 
@@ -163,10 +167,14 @@ public final class Words {
         MessageFormat format =
                 from.format(key).orElseThrow(() -> new IllegalStateException(key + " is not in the catalogue"));
         Map<String, Object> values = new HashMap<>();
-        from.arguments(key).forEach(name -> values.put(name, value(name, args)));
+        from.arguments(key).forEach(name -> values.put(name, name.equals(BREAST) ? breast() : value(name, args)));
         synchronized (format) {
             return format.format(values);
         }
+    }
+
+    private String breast() {
+        return display.of(Dimension.WRITTEN, Diameter.BREAST_M, Side.NEAREST);
     }
 
     /** An argument by its name, the name of its value by name_key, another form of its word by name_form. */

@@ -51,6 +51,15 @@ class DisplayTest {
         assertThat(METRIC.of(Dimension.CHANCE, 0.0005, Side.DOWN)).isEqualTo("0.05 %");
     }
 
+    @Test
+    void aDiameterAndWhatWasWrittenDownKeepTheirDigits() {
+        assertThat(METRIC.of(Dimension.DIAMETER, 0.5188, Side.NEAREST)).isEqualTo("51.9 cm");
+        assertThat(FEET.of(Dimension.DIAMETER, 0.5188, Side.NEAREST)).isEqualTo("20 1/2 in");
+        assertThat(METRIC.of(Dimension.WRITTEN, 30, Side.NEAREST)).isEqualTo("30 m");
+        assertThat(METRIC.of(Dimension.WRITTEN, 1.1 + 0.53, Side.NEAREST)).isEqualTo("1.63 m");
+        assertThat(FEET.of(Dimension.WRITTEN, 1.63, Side.NEAREST)).isEqualTo("5 ft 4 in");
+    }
+
     /** Law over seeded cases: what is shown up is never less than the value, what is shown down never more. */
     @Test
     void neitherUnitEverErrsToTheOtherSide() {

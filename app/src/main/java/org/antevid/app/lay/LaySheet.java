@@ -267,14 +267,14 @@ final class LaySheet {
         }
         row(PaperWords.BROUGHT_OVER_BY, Arg.term(plan.choice().means().kind()));
         row(
-                PaperWords.CENTIMETRE_OFF,
+                Message.of(PaperWords.OFF_AT_THE_STUMP).with("off", Arg.of(Dimension.SHORT, SightMiss.OFF_M)),
                 Arg.said(Message.of(PaperWords.AT_THE_TIP)
                         .with(
                                 "miss",
                                 Arg.up(
                                         Dimension.HEIGHT,
                                         SightMiss.of(
-                                                        10,
+                                                        1000 * SightMiss.OFF_M,
                                                         Math.max(
                                                                 0.05,
                                                                 plan.card().hingeLengthM()),

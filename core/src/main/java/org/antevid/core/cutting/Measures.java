@@ -15,7 +15,7 @@ import org.antevid.core.stump.StrapHold;
 
 /** The measures of a card in the order in which they are cut, each with what a centimetre off does. */
 final class Measures {
-    private static final double CM = 0.01;
+    private static final double CM = SightMiss.OFF_M;
     /**
      * One end of a hinge a centimetre thicker turns the fall by so much for each share of its thickness (judgement).
      */
@@ -155,36 +155,38 @@ final class Measures {
 
     private Optional<Message> deeper() {
         double change = c.chordM(c.depthM() + CM) - c.chordApexM();
-        return Optional.of(Message.of(Off.DEEPER)
+        return Optional.of(off(Off.DEEPER)
                 .with("change", Arg.of(Dimension.SHORT, Math.abs(change)))
                 .with("longer", Arg.flag(change >= 0))
                 .with("back", Arg.of(Dimension.SHORT, CM)));
     }
 
     private static Optional<Message> crossing() {
-        return Optional.of(Message.of(Off.SHUTS_THE_FACE)
-                .with("at", Arg.of(Dimension.OPENING, Math.toDegrees(Math.atan(0.008 / CM)))));
+        return Optional.of(
+                off(Off.SHUTS_THE_FACE).with("at", Arg.of(Dimension.OPENING, Math.toDegrees(Math.atan(0.008 / CM)))));
     }
 
     private Optional<Message> uneven() {
         double miss =
                 p.lay().zone().lengthM() * Math.sin(Math.toRadians(Math.min(90, UNEVEN_DEG * CM / c.hingeThickM())));
-        return Optional.of(Message.of(Off.THICKER_AT_ONE_END).with("miss", Arg.up(Dimension.LENGTH, miss)));
+        return Optional.of(off(Off.THICKER_AT_ONE_END).with("miss", Arg.up(Dimension.LENGTH, miss)));
     }
 
     private Optional<Message> askew() {
         double miss = SightMiss.of(
-                        10, Math.max(0.05, c.hingeLengthM()), p.lay().zone().lengthM())
+                        1000 * SightMiss.OFF_M,
+                        Math.max(0.05, c.hingeLengthM()),
+                        p.lay().zone().lengthM())
                 .missM();
-        return Optional.of(Message.of(Off.ASKEW).with("miss", Arg.up(Dimension.HEIGHT, miss)));
+        return Optional.of(off(Off.ASKEW).with("miss", Arg.up(Dimension.HEIGHT, miss)));
     }
 
     private Optional<Message> thinner() {
         return p.hinge().filter(h -> Double.isFinite(h.utilisation())).map(h -> {
             double t = Math.min(c.hingeLeftM(), c.hingeRightM());
             return t <= CM + 0.001
-                    ? Message.of(Off.NO_HINGE)
-                    : Message.of(Off.THINNER_HINGE)
+                    ? off(Off.NO_HINGE)
+                    : off(Off.THINNER_HINGE)
                             .with("then", Arg.up(Dimension.SHARE, h.utilisation() * t / (t - CM)))
                             .with("now", Arg.up(Dimension.SHARE, h.utilisation()));
         });
@@ -194,7 +196,7 @@ final class Measures {
         return p.strap().flatMap(s -> s.ratio().map(r -> {
             double wood = c.strapM() - CM;
             if (wood <= NO_STRAP_M) {
-                return Message.of(Off.NO_STRAP);
+                return off(Off.NO_STRAP);
             }
             StrapHold less = StrapHold.of(new StrapHold.Strap(
                     p.lay().stem().species(),
@@ -208,9 +210,13 @@ final class Measures {
                     s.tensionN() * s.armM(),
                     0.5,
                     2));
-            return Message.of(Off.THINNER_STRAP)
+            return off(Off.THINNER_STRAP)
                     .with("then", Arg.down(Dimension.TIMES, less.ratio().orElse(0.0)))
                     .with("now", Arg.down(Dimension.TIMES, r));
         }));
+    }
+
+    private static Message off(Off what) {
+        return Message.of(what).with("off", Arg.of(Dimension.SHORT, CM));
     }
 }

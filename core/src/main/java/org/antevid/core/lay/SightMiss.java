@@ -10,6 +10,8 @@ import org.antevid.core.quantity.Require;
  * @param mmFor1mMiss hinge error in millimetres that misses by one metre
  */
 public record SightMiss(double angleDeg, double missM, double mmFor1mMiss) {
+    /** What is said for an error at the stump that nobody sees: a centimetre, metres. */
+    public static final double OFF_M = 0.01;
 
     /**
      * @param errorMm 0..300

@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import org.antevid.core.message.Arg;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.retreat.EscapeRoutes;
+import org.antevid.core.retreat.WayOut;
 import org.antevid.core.site.Ground;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.Condition;
@@ -45,7 +46,7 @@ public final class Sweep {
     private static final double NO_USE = 99;
     private static final double WAY_LEAST_M = 6;
     private static final double WAY_SHARE = 0.25;
-    private static final double WAY_WIDE_M = 1.5;
+    private static final double WAY_WIDE_M = WayOut.CORRIDOR_M;
     /** The push of a hand high on the stem, N m: what needs no more needs no means (judgement). */
     public static final double PUSH_NM = 500;
 

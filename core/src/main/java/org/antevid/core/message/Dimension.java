@@ -10,6 +10,8 @@ public enum Dimension {
     DIAMETER(0.001),
     /** Metres, of the height of a cut or a tie. */
     HEIGHT(0.01),
+    /** Metres, as somebody wrote it down: all its digits. */
+    WRITTEN(0.001),
     /** Metres, shown small: hinge, strap, lift, wall. */
     SHORT(0.001),
     /** Metres, of a cut in wet wood: whole steps of a tape, 5 mm or a quarter of an inch. */

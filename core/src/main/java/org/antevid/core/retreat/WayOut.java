@@ -17,7 +17,8 @@ import org.antevid.core.site.Spot;
  */
 public record WayOut(double azimuthDeg, double lengthM, List<Arg> barredBy) {
     private static final double[] TURNS_DEG = {0, 15, -15, 30, -30, 45, -45, 60, -60};
-    private static final double CORRIDOR_M = 1.5;
+    /** How wide a way is cleared, metres. Source: practice rule. */
+    public static final double CORRIDOR_M = 1.5;
 
     /**
      * @param obstacles what bars the way, in the frame of {@code stand}

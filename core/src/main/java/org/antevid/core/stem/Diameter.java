@@ -16,6 +16,8 @@ import org.antevid.core.quantity.Require;
  * @param underBarkM metres, over bark less twice the single bark thickness
  */
 public record Diameter(Estimate overBark, double underBarkM) {
+    /** Height above ground at which a girth is taped, metres; by convention. */
+    public static final double BREAST_M = 1.3;
 
     /**
      * @param girthM 0.03..25 m

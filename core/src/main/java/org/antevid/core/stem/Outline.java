@@ -19,7 +19,6 @@ public record Outline(
         @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double crownFromM,
         boolean crownAssumed) {
     private static final int STEPS = 12;
-    private static final double BREAST_M = 1.3;
     private static final double CROWN_SHARE = 0.5;
 
     /** @param halfM half the diameter at this height */
@@ -29,7 +28,7 @@ public record Outline(
     public static Optional<Outline> of(StemReading s) {
         return s.dbh().flatMap(d -> s.height().map(h -> {
             double height = h.value();
-            double foot = d.value() / 2 / Math.sqrt(s.shape().areaShare(BREAST_M / height));
+            double foot = d.value() / 2 / Math.sqrt(s.shape().areaShare(Diameter.BREAST_M / height));
             List<Point> points = new ArrayList<>();
             for (int i = 0; i <= STEPS; i++) {
                 points.add(

@@ -39,7 +39,9 @@ public record StemMass(
         double dCutM,
         double dButtM) {
     public static final double G = 9.81;
-    private static final double BREAST_M = 1.3;
+    /** Where a stem is cut that has no lay yet, metres above ground. */
+    public static final double USUAL_CUT_M = 0.3;
+
     private static final double FLARE_PER_M = 0.10;
 
     /** Taper of the stem: exponent p of the section area (literature values 0.8 to 1.7). */
@@ -247,7 +249,7 @@ public record StemMass(
     public static StemMass of(Tree t) {
         double p = t.shape.exponent;
         double h = t.heightM;
-        double a0 = Math.PI / 4 * t.dbhM * t.dbhM / Math.pow(1 - 1.3 / h, p);
+        double a0 = Math.PI / 4 * t.dbhM * t.dbhM / Math.pow(1 - Diameter.BREAST_M / h, p);
         double u1 = 1 - t.cutHeightM / h;
         double u2 = 1 - t.breakHeightM / h;
         double d1 = integral(p, 1, u1, u2);
@@ -272,7 +274,7 @@ public record StemMass(
                 + 0.02
                 + t.sigmaDryRel * t.sigmaDryRel);
         double sigmaRel = Math.hypot(stemRel * mass, 0.40 * crownKg) / mass;
-        double form = 1 / ((p + 1) * Math.pow(1 - 1.3 / h, p));
+        double form = 1 / ((p + 1) * Math.pow(1 - Diameter.BREAST_M / h, p));
         double dCut = Math.sqrt(4 / Math.PI * a0 * Math.pow(u1, p));
         return new StemMass(
                 volume,
@@ -293,7 +295,7 @@ public record StemMass(
 
     /** @return butt at the cut over the taper's diameter where nobody measured it (assumed: a tenth at 0.3 m) */
     public static double flare(double cutHeightM) {
-        return 1 + FLARE_PER_M * Math.max(0, BREAST_M - cutHeightM);
+        return 1 + FLARE_PER_M * Math.max(0, Diameter.BREAST_M - cutHeightM);
     }
 
     /** @return the light end, where weight helps */

@@ -139,7 +139,7 @@ class LayStory extends DemoStory {
         assertThat(lay()).hasText("083°");
         imre.fill("Lay in degrees", "84");
         assertThat(lay()).hasText("084°");
-        assertThat(imre.region("Aim")).containsText("1 cm off at the stump");
+        assertThat(imre.region("Aim")).containsText("10 mm off at the stump");
         imre.button("Sighting card");
         assertThat(imre.region("Sighting card")).containsText("the lay passes");
         imre.shot("sighting-card");

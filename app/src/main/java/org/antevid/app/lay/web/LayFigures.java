@@ -7,6 +7,7 @@ import org.antevid.core.lay.SightMiss;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Side;
+import org.antevid.core.retreat.WayOut;
 import org.antevid.core.site.Site;
 
 /**
@@ -20,7 +21,9 @@ import org.antevid.core.site.Site;
  * @param slide up; empty where nothing stops it
  * @param butt up
  * @param swath to each side, up
- * @param missPerCm at the tip for a centimetre at the stump, up
+ * @param off so much at the stump is said
+ * @param missWhenOff at the tip, up
+ * @param wayWide of what is cleared for a way out
  * @param standsGust down; empty while the lean is not known
  * @param holdGust at which the crew holds, down
  * @param reached by the cutter when it lands, down
@@ -37,7 +40,9 @@ record LayFigures(
         Optional<String> slide,
         String butt,
         String swath,
-        String missPerCm,
+        String off,
+        String missWhenOff,
+        String wayWide,
         Optional<String> standsGust,
         String holdGust,
         Optional<String> reached,
@@ -46,7 +51,9 @@ record LayFigures(
         String leastAway) {
     static LayFigures of(LayPlan p, Site site) {
         double miss = SightMiss.of(
-                        10, Math.max(0.05, p.card().hingeLengthM()), p.zone().lengthM())
+                        1000 * SightMiss.OFF_M,
+                        Math.max(0.05, p.card().hingeLengthM()),
+                        p.zone().lengthM())
                 .missM();
         double practice = p.limits().exclusionLengths() * p.zone().lengthM();
         return new LayFigures(
@@ -63,7 +70,9 @@ record LayFigures(
                 p.zone().slideM().map(LayFigures::up),
                 up(p.zone().buttZoneM()),
                 up(p.zone().swathHalfM()),
+                show(Dimension.SHORT, SightMiss.OFF_M, Side.NEAREST),
                 show(Dimension.HEIGHT, miss, Side.UP),
+                near(Dimension.LENGTH, WayOut.CORRIDOR_M),
                 p.control().standsGustMs().map(g -> show(Dimension.SPEED, g, Side.DOWN)),
                 show(Dimension.SPEED, p.gustLimitMs(site.today().designGustMs()), Side.DOWN),
                 p.escape().reachedM().map(LayFigures::down),

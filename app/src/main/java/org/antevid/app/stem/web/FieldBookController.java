@@ -291,9 +291,8 @@ public class FieldBookController {
                         .append(' ')
                         .append(
                                 v instanceof Number x
-                                        ? number(x.doubleValue())
-                                        : String.valueOf(v).replace('_', ' '))
-                        .append(n.unit().isEmpty() || n.unit().contains(" ") ? "" : " " + n.unit());
+                                        ? written(n, x.doubleValue())
+                                        : String.valueOf(v).replace('_', ' '));
             }
         }
         return new SightingView(
@@ -314,6 +313,13 @@ public class FieldBookController {
                 s.accepted(),
                 Optional.ofNullable(s.acceptedBy),
                 FieldBooks.whyNot(s, now));
+    }
+
+    private static String written(FieldNote n, double v) {
+        if (n.unit().equals("m")) {
+            return Speech.words().show(Arg.of(Dimension.WRITTEN, v));
+        }
+        return number(v) + (n.unit().equals("°") ? n.unit() : "");
     }
 
     private static String number(double v) {

@@ -102,7 +102,8 @@ public class StemController {
             @Shown(in = Dimension.MASS, to = Side.NEAREST) double crownKg,
             @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double cgM,
             @Shown(in = Dimension.SHARE, to = Side.UP) double sigmaRel,
-            @Shown(in = Dimension.HEIGHT, to = Side.NEAREST) double dCutM) {}
+            @Shown(in = Dimension.HEIGHT, to = Side.NEAREST) double dCutM,
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double atM) {}
 
     record OffsetFigure(
             @Shown(in = Dimension.HEIGHT, to = Side.NEAREST) double offsetM,
@@ -368,7 +369,7 @@ public class StemController {
                                 w.accepted()))
                         .toList(),
                 all.reading()
-                        .mass(0.3)
+                        .mass(StemMass.USUAL_CUT_M)
                         .map(m -> new MassFigure(
                                 m.massKg(),
                                 Rounding.up(m.massHighKg(), -1),
@@ -376,7 +377,8 @@ public class StemController {
                                 m.crownKg(),
                                 m.cgM(),
                                 m.sigmaRel(),
-                                m.dCutM())),
+                                m.dCutM(),
+                                StemMass.USUAL_CUT_M)),
                 Outline.of(all.reading()),
                 Speech.words().terms(all.reading().notKnown()),
                 Speech.words().say(book.disagreements()),
