@@ -9,6 +9,7 @@ import { Kit } from './KitList';
 import { OwnSecrets, PeopleTable } from './PeopleTable';
 import { field } from '../app/field';
 import { Stepper } from '../app/Stepper';
+import { useTerms } from '../words/words';
 
 const COMPETENCES: Schemas['NewPersonRequest']['competences'] = [
   'SAW',
@@ -32,6 +33,8 @@ const SCHOOLS = [
   { value: 'THIN_HINGE', words: 'thin hinge' },
 ];
 
+const REGIONAL = ['FACE', 'TRIGGER', 'HOLDING_WOOD'] as const;
+
 /** House rules, saws and kit, people; the owner edits them. The species table will follow here. */
 export default function HousePage() {
   const session = useSession().data;
@@ -49,6 +52,7 @@ export default function HousePage() {
       setRefused(e instanceof Problem ? e.message : NO_ANSWER);
     }
   }
+  const term = useTerms();
   const [wind, setWind] = useState<number>();
   const [away, setAway] = useState<number>();
   function change(e: FormEvent<HTMLFormElement>) {
@@ -61,6 +65,7 @@ export default function HousePage() {
           leastAwayM: away ?? rules.data?.leastAwayM ?? NaN,
           soundSigmaDeg: Number(f.get('s')),
           windLimitMs: wind ?? rules.data?.windLimitMs ?? NaN,
+          regional: REGIONAL.filter((r) => f.get(`word ${r}`)),
           usualSchool: f.get('t') as Schemas['Thresholds']['usualSchool'],
           version: rules.data?.version ?? -1,
         },
@@ -158,6 +163,24 @@ export default function HousePage() {
                 ))}
               </select>
             </label>
+            <fieldset style={{ border: 0, padding: 0, margin: 0, gridColumn: '1 / -1' }}>
+              <legend>Words of our region, said to everybody</legend>
+              {REGIONAL.map((r) => (
+                <label
+                  key={r}
+                  style={{ display: 'inline-flex', gap: 6, marginRight: 16, minHeight: 44, alignItems: 'center' }}
+                >
+                  <input
+                    type="checkbox"
+                    name={`word ${r}`}
+                    defaultChecked={rules.data.regional?.includes(r)}
+                    disabled={!owner}
+                    style={{ width: 22, minHeight: 22 }}
+                  />
+                  {term('Regional', r)}
+                </label>
+              ))}
+            </fieldset>
             {owner && <button className="big">Save the house rules</button>}
           </form>
         )}
@@ -201,7 +224,7 @@ export default function HousePage() {
           </form>
         )}
         {session?.way === 'PASSPHRASE' && <OwnSecrets run={run} />}
-        <p className="empty">Regional words and the editable species table will stand here.</p>
+        <p className="empty">The editable species table will stand here.</p>
       </main>
     </ConfigProvider>
   );

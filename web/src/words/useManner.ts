@@ -3,7 +3,7 @@ import { useEffect } from 'react';
 import { api, data } from '../api/client';
 import { useSession } from '../api/job';
 import { setUnits, units } from '../units/length';
-import { language, type Language, readIn } from './words';
+import { language, type Language, readIn, sayRegional } from './words';
 
 /** Chosen before anybody was signed in: it goes to the person who signs in next on this phone. */
 const PENDING = 'antevid.manner.pending';
@@ -26,6 +26,7 @@ export function useManner(): (lang: Language, feet: boolean) => void {
       return;
     }
     readIn(mine.language);
+    sayRegional(mine.regional);
     setUnits(mine.units === 'FEET' ? 'feet' : 'metric');
     // eslint-disable-next-line react-hooks/exhaustive-deps -- what the person reads in changes with the sign-in alone
   }, [mine]);

@@ -1,4 +1,5 @@
 import { IntlMessageFormat } from 'intl-messageformat';
+import { TYPE } from '@formatjs/icu-messageformat-parser';
 import { useSyncExternalStore } from 'react';
 import english from '../../../words/src/main/resources/words/phone_en.properties?raw';
 import spanish from '../../../words/src/main/resources/words/phone_es.properties?raw';
@@ -6,10 +7,11 @@ import englishTerms from '../../../words/src/main/resources/words/terms_en.prope
 import spanishTerms from '../../../words/src/main/resources/words/terms_es.properties?raw';
 
 /** The words of the crew's pages: the same catalogue that the server says its own from, carried along for a lost link. */
-export type Language = 'ENGLISH' | 'SPANISH';
+/** PSEUDO is English in brackets: what stands outside of them is not from the catalogue; tests alone choose it. */
+export type Language = 'ENGLISH' | 'SPANISH' | 'PSEUDO';
 type Args = Record<string, string | number | undefined>;
 const KEY = 'antevid.language';
-const TAG: Record<Language, string> = { ENGLISH: 'en', SPANISH: 'es' };
+const TAG: Record<Language, string> = { ENGLISH: 'en', SPANISH: 'es', PSEUDO: 'en' };
 
 const read = (file: string): Map<string, string> =>
   new Map(
@@ -18,13 +20,57 @@ const read = (file: string): Map<string, string> =>
       .filter((line) => line.includes(' = ') || line.endsWith(' ='))
       .map((line) => [line.slice(0, line.indexOf(' =')), line.slice(line.indexOf(' =') + 3)]),
   );
+const ENGLISH = read(`${english}\n${englishTerms}`);
 const CATALOGUE: Record<Language, Map<string, string>> = {
-  ENGLISH: read(`${english}\n${englishTerms}`),
+  ENGLISH,
   SPANISH: read(`${spanish}\n${spanishTerms}`),
+  PSEUDO: ENGLISH,
 };
 const formats = new Map<string, IntlMessageFormat>();
 
-export const language = (): Language => (localStorage.getItem(KEY) === 'SPANISH' ? 'SPANISH' : 'ENGLISH');
+export const language = (): Language => {
+  const chosen = localStorage.getItem(KEY);
+  return chosen === 'SPANISH' || chosen === 'PSEUDO' ? chosen : 'ENGLISH';
+};
+
+/** Words of its region that the house says: the server exchanges them in all it says, we in what we carry along. */
+export type Exchange = { usual: string; here: string };
+const REGIONAL = 'antevid.regional';
+const regional = (): string => localStorage.getItem(REGIONAL) ?? '[]';
+
+export function sayRegional(exchanges: Exchange[]): void {
+  const said = JSON.stringify(exchanges);
+  if (said === regional()) return;
+  localStorage.setItem(REGIONAL, said);
+  window.dispatchEvent(new Event('antevid-language'));
+}
+
+const exchanged = (text: string): string =>
+  (JSON.parse(regional()) as Exchange[]).reduce(
+    (all, e) =>
+      all.replace(new RegExp(`(?<![\\p{L}])${e.usual}(?![\\p{L}])`, 'giu'), (found) =>
+        found[0] === found[0].toUpperCase() ? e.here[0].toUpperCase() + e.here.slice(1) : e.here,
+      ),
+    text,
+  );
+
+type Part = ReturnType<IntlMessageFormat['getAst']>[number];
+/** Only what is read: arguments and the names of choices stay. */
+const inWordsOfHere = (parts: Part[]): Part[] =>
+  parts.map((part) => {
+    if (part.type === TYPE.literal) return { ...part, value: exchanged(part.value) };
+    if (part.type === TYPE.select || part.type === TYPE.plural)
+      return {
+        ...part,
+        options: Object.fromEntries(
+          Object.entries(part.options).map(([name, option]) => [
+            name,
+            { ...option, value: inWordsOfHere(option.value) },
+          ]),
+        ),
+      };
+    return part;
+  });
 
 export function readIn(chosen: Language): void {
   if (language() === chosen) return;
@@ -38,17 +84,24 @@ const subscribe = (changed: () => void) => {
   return () => window.removeEventListener('antevid-language', changed);
 };
 
+const bracketed = (lang: Language, text: string) => (lang === 'PSEUDO' ? `⟦${text}⟧` : text);
+
+function formatOf(pattern: string, tag: string): IntlMessageFormat {
+  const usual = new IntlMessageFormat(pattern, tag, undefined, { ignoreTag: true });
+  return regional() === '[]' ? usual : new IntlMessageFormat(inWordsOfHere(usual.getAst()), tag);
+}
+
 function say(lang: Language, key: string, args: Args): string {
   const pattern = CATALOGUE[lang].get(`phone.${key}`) ?? CATALOGUE.ENGLISH.get(`phone.${key}`);
   if (pattern === undefined) throw new Error(`phone.${key} is not in the catalogue`);
-  const id = `${lang} ${key}`;
-  const format = formats.get(id) ?? new IntlMessageFormat(pattern, TAG[lang], undefined, { ignoreTag: true });
+  const id = `${lang} ${key} ${regional()}`;
+  const format = formats.get(id) ?? formatOf(pattern, TAG[lang]);
   formats.set(id, format);
   // what is not there is chosen by 'none', as the server does it
   const known: Record<string, string | number> = {};
   for (const [name, value] of Object.entries(args)) known[name] = value === undefined || value === '' ? 'none' : value;
   const given = new Proxy(known, { has: () => true, get: (all, name) => all[String(name)] ?? 'none' });
-  return String(format.format(given));
+  return bracketed(lang, String(format.format(given)));
 }
 
 /** What is said on the crew's pages, in the language of this person. */
@@ -63,6 +116,6 @@ export function useTerms(): (type: string, value: string) => string {
   return (type, value) => {
     const word = CATALOGUE[lang].get(`${type}.${value}`) ?? CATALOGUE.ENGLISH.get(`${type}.${value}`);
     if (word === undefined) throw new Error(`${type}.${value} is not in the catalogue`);
-    return word;
+    return bracketed(lang, exchanged(word));
   };
 }

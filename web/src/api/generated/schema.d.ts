@@ -2764,6 +2764,13 @@ export interface components {
             before: components["schemas"]["Outcome"][];
             outcome: components["schemas"]["Outcome"];
         };
+        /** @description One word for another. */
+        Exchange: {
+            /** @description as the house says it */
+            here: string;
+            /** @description as the catalogue has it */
+            usual: string;
+        };
         FallsView: {
             /** @description landings for each whole degree */
             byDegree: number[];
@@ -3442,7 +3449,6 @@ export interface components {
             throwM: number;
             timeHelps: string[];
             tip: components["schemas"]["Spot"];
-            warnings: string[];
             ways: components["schemas"]["WayView"][];
             waysDiffer?: string;
             wholeCircle: boolean;
@@ -3688,7 +3694,7 @@ export interface components {
         /** @description How the person reads from now on, wherever they are signed in. */
         MannerRequest: {
             /** @enum {string} */
-            language: "ENGLISH" | "SPANISH";
+            language: "ENGLISH" | "SPANISH" | "PSEUDO";
             /** @enum {string} */
             units: "METRIC" | "FEET";
         };
@@ -4444,13 +4450,14 @@ export interface components {
         };
         Session: {
             /** @enum {string} */
-            language?: "ENGLISH" | "SPANISH";
+            language?: "ENGLISH" | "SPANISH" | "PSEUDO";
             name?: string;
             /** @enum {string} */
             office?: "LEADER" | "CREW" | "REVIEWER" | "OWNER";
             onlyJob?: string;
             personId?: string;
             pinSet: boolean;
+            regional: components["schemas"]["Exchange"][];
             signedIn: boolean;
             /** @enum {string} */
             units?: "METRIC" | "FEET";
@@ -4951,6 +4958,7 @@ export interface components {
             exclusionLengths: number;
             /** Format: double */
             leastAwayM: number;
+            regional: ("FACE" | "TRIGGER" | "HOLDING_WOOD")[];
             /** Format: double */
             soundSigmaDeg: number;
             /** @enum {string} */

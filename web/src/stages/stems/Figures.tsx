@@ -18,9 +18,7 @@ function Lean({ of }: { of: Stem['lean'] }) {
     <div>
       <Figure shown={of?.said.deg ?? '–'} more={of && `±${of.said.sigmaDeg}`} />
       <small>
-        {of
-          ? `lean to ${of.said.azimuthDeg}${of.warnings.includes('LEAN_DIRECTION_UNCERTAIN') ? ', direction uncertain' : ''}, ${of.how}`
-          : 'lean not known'}
+        {of ? `lean to ${of.said.azimuthDeg}${of.warnings.map((w) => `, ${w}`).join('')}, ${of.how}` : 'lean not known'}
       </small>
     </div>
   );

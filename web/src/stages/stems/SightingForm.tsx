@@ -112,10 +112,7 @@ export function SightingForm({
             = {answer.shown}{' '}
             <small>
               ±{answer.shownSigma}, 95 % between {answer.shownLow} and {answer.shownHigh}
-              {answer.warnings.includes('STEEP_SIGHT') && '; steep sight, go farther away'}
-              {answer.warnings.includes('HIGH_SIGMA') && '; uncertain by more than 5 %'}
-              {answer.warnings.includes('SUN_TOO_HIGH') && '; sun too high'}
-              {answer.warnings.includes('SUN_TOO_LOW') && '; sun too low'}
+              {answer.warnings.map((w) => `; ${w}`)}
             </small>
           </>
         )}

@@ -1,10 +1,12 @@
 package org.antevid.sums;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -19,8 +21,20 @@ public final class Answer {
         return this;
     }
 
-    Answer warn(List<String> more) {
-        warnings.addAll(more);
+    Answer warn(Collection<? extends Enum<?>> more) {
+        return warn(more, Enum::name);
+    }
+
+    /** @param code what a warning is called among the sums */
+    <W> Answer warn(Collection<W> more, Function<W, String> code) {
+        more.forEach(w -> warnings.add(code.apply(w)));
+        return this;
+    }
+
+    Answer warn(boolean when, String code) {
+        if (when) {
+            warnings.add(code);
+        }
         return this;
     }
 

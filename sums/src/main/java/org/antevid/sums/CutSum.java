@@ -79,6 +79,10 @@ final class CutSum {
                 .put("face_bar_reach", c.faceBarReach().key())
                 .put("hinge_offset_m", c.hingeOffsetM())
                 .put("hinge_share_across", c.hingeShareAcross())
-                .warn(c.warnings());
+                .warn(
+                        c.warnings(),
+                        w -> w == CutCard.Warning.BAR_TOO_SHORT_FROM_ONE_SIDE
+                                ? "BAR:" + c.barReach().key()
+                                : w.name());
     }
 }

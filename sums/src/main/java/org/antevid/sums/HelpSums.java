@@ -142,7 +142,7 @@ final class HelpSums {
                 .put("forward_hold_Nm", h.forwardHoldNm())
                 .put("spring_Nm_per_rad", h.bendPerRadNm())
                 .put("moves_alone", h.movesAlone())
-                .warn(warnings);
+                .warn(warnings, w -> w);
     }
 
     private static Optional<Double> only(boolean known, double value) {

@@ -1,6 +1,7 @@
 package org.antevid.sums;
 
 import java.util.List;
+import java.util.Locale;
 import org.antevid.core.stem.Hollow;
 import org.antevid.core.stem.RaisedCut;
 import org.antevid.core.stem.Species;
@@ -59,7 +60,11 @@ final class HollowSums {
                 .put("stem_share", h.stemShare())
                 .put("stress_share", h.stressShare())
                 .put("result", h.result().key())
-                .warn(h.warnings());
+                .warn(
+                        h.warnings(),
+                        w -> w == Hollow.Warning.THIN_WALL
+                                ? "HOLLOW:" + h.result().key()
+                                : w.name());
     }
 
     private static Answer raise(Input in) {
@@ -68,7 +73,9 @@ final class HollowSums {
         return new Answer()
                 .put("cut_height_m", r.cutHeightM())
                 .put("reachable", r.cutHeightM().isPresent())
-                .put("reason", r.reason())
-                .warn(r.warnings());
+                .put("reason", r.answer().name().toLowerCase(Locale.ROOT))
+                .warn(r.answer() == RaisedCut.Answer.DOES_NOT_IMPROVE, "DECAY_DOES_NOT_TAPER")
+                .warn(r.answer() == RaisedCut.Answer.BEYOND_MEASURED, "MEASURE_HIGHER")
+                .warn(r.answer() == RaisedCut.Answer.ABOVE_WORKING_HEIGHT, "ABOVE_WORKING_HEIGHT");
     }
 }

@@ -12,9 +12,9 @@ public record Sum(String name, String title, List<Field> fields, Function<Input,
     public Map<String, @Nullable Object> compute(Map<String, ?> raw) {
         Input input = Input.read(fields, raw);
         Answer computed = computation.apply(input);
-        Answer answer = new Answer().warn(input.warnings());
+        Answer answer = new Answer().warn(input.warnings(), w -> w);
         Map<String, @Nullable Object> all = computed.asMap();
-        answer.warn(computed.warnings());
+        answer.warn(computed.warnings(), w -> w);
         all.forEach((k, v) -> {
             if (!k.equals("ok") && !k.equals("errors") && !k.equals("warnings")) {
                 answer.put(k, v);

@@ -141,7 +141,7 @@ final class SweepSum {
                 .put("blocked_count", (int)
                         rows.stream().filter(Sweep.Row::blocked).count())
                 .put("rows", rows.stream().map(SweepSum::row).toList())
-                .warn(warnings);
+                .warn(warnings, w -> w);
     }
 
     private static Map<String, Object> window(Window w) {

@@ -85,7 +85,9 @@ final class WoodSums {
                 .put("class_back_cut", r.backCut().key())
                 .put("class_bore", r.bore().key())
                 .put("advice", r.advice().key())
-                .warn(r.warnings());
+                .warn(
+                        r.result() != SplitRisk.Level.LOW,
+                        "BARBER_CHAIR:" + r.result().key());
     }
 
     private static Answer strap(Input in) {

@@ -8,6 +8,7 @@ import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -17,6 +18,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Predicate;
 
 /**
  * The messages of one language, by key: the name of the enum with that of its constant, and after a dot what is said of
@@ -30,6 +32,17 @@ public final class Catalogue {
     static final String DESK = "desk";
 
     private static final Map<Language, Catalogue> LOADED = new ConcurrentHashMap<>();
+    private static final Map<Dialect, Catalogue> SAID = new ConcurrentHashMap<>();
+    private static final Predicate<String> OF_REGIONAL = k -> k.startsWith(Regional.class.getSimpleName() + ".");
+
+    /** Behind these stands text, up to the next part. */
+    private static final Set<MessagePattern.Part.Type> READ_AFTER = EnumSet.of(
+            MessagePattern.Part.Type.MSG_START,
+            MessagePattern.Part.Type.ARG_LIMIT,
+            MessagePattern.Part.Type.SKIP_SYNTAX,
+            MessagePattern.Part.Type.INSERT_CHAR,
+            MessagePattern.Part.Type.REPLACE_NUMBER);
+
     private final Map<String, String> patterns;
     private final Map<String, MessageFormat> formats = new ConcurrentHashMap<>();
     private final Language language;
@@ -41,6 +54,45 @@ public final class Catalogue {
 
     public static Catalogue of(Language language) {
         return LOADED.computeIfAbsent(language, l -> new Catalogue(l, read(l)));
+    }
+
+    private record Dialect(Language language, Set<Regional> said) {}
+
+    /** @return the catalogue in the words that the house says; names and quantities in it are left alone */
+    public static Catalogue of(Language language, Set<Regional> said) {
+        Catalogue usual = of(language);
+        return said.isEmpty()
+                ? usual
+                : SAID.computeIfAbsent(new Dialect(language, EnumSet.copyOf(said)), d -> usual.exchanged(d.said));
+    }
+
+    private Catalogue exchanged(Set<Regional> said) {
+        List<Regional.Exchange> exchanges = Regional.exchanges(this, said);
+        Map<String, String> other = new TreeMap<>();
+        patterns.forEach(
+                (key, pattern) -> other.put(key, OF_REGIONAL.test(key) ? pattern : exchanged(pattern, exchanges)));
+        return new Catalogue(language, Map.copyOf(other));
+    }
+
+    /** Only what is read: the names of arguments and of their choices stay. */
+    private static String exchanged(String pattern, List<Regional.Exchange> exchanges) {
+        MessagePattern parts = new MessagePattern(pattern);
+        StringBuilder all = new StringBuilder();
+        int end = 0;
+        for (int i = 0; i + 1 < parts.countParts(); i++) {
+            MessagePattern.Part part = parts.getPart(i);
+            if (READ_AFTER.contains(part.getType())) {
+                String text =
+                        pattern.substring(part.getLimit(), parts.getPart(i + 1).getIndex());
+                all.append(pattern, end, part.getLimit());
+                for (Regional.Exchange e : exchanges) {
+                    text = e.in(text);
+                }
+                all.append(text);
+                end = parts.getPart(i + 1).getIndex();
+            }
+        }
+        return all.append(pattern, end, pattern.length()).toString();
     }
 
     private static Map<String, String> read(Language language) {

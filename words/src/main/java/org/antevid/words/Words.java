@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.antevid.core.judge.Clearance;
@@ -33,19 +34,35 @@ public final class Words {
     /** An uncertainty is said without a nought behind the point. */
     private static final Pattern WHOLE = Pattern.compile("\\.0 ");
 
+    /** Round all that comes from the catalogue in the language that nobody reads. */
+    private static final char PSEUDO_FROM = '⟦';
+
+    private static final char PSEUDO_TO = '⟧';
+
     private final Manner manner;
     private final Catalogue catalogue;
-    private final Catalogue english = Catalogue.of(Language.ENGLISH);
+    private final Catalogue english;
     private final Display display;
 
-    private Words(Manner manner) {
+    private Words(Manner manner, Set<Regional> said) {
         this.manner = manner;
-        this.catalogue = Catalogue.of(manner.language());
+        this.catalogue = Catalogue.of(manner.language().read(), said);
+        this.english = Catalogue.of(Language.ENGLISH, said);
         this.display = new Display(manner.units());
     }
 
     public static Words of(Manner manner) {
-        return new Words(manner);
+        return of(manner, Set.of());
+    }
+
+    /** @param said words of its region that the house says */
+    public static Words of(Manner manner, Set<Regional> said) {
+        return new Words(manner, said);
+    }
+
+    /** @return what is exchanged in the words of this reader for what the house says */
+    public static List<Regional.Exchange> exchanges(Language language, Set<Regional> said) {
+        return Regional.exchanges(Catalogue.of(language.read()), said);
     }
 
     /** @return how quantities are shown to this reader */
@@ -169,7 +186,8 @@ public final class Words {
         Map<String, Object> values = new HashMap<>();
         from.arguments(key).forEach(name -> values.put(name, name.equals(BREAST) ? breast() : value(name, args)));
         synchronized (format) {
-            return format.format(values);
+            String text = format.format(values);
+            return manner.language() == Language.PSEUDO ? PSEUDO_FROM + text + PSEUDO_TO : text;
         }
     }
 

@@ -49,7 +49,8 @@ class CatalogueTest {
             ".easier",
             ".firstCut",
             ".goodFor",
-            ".disagree");
+            ".disagree",
+            ".replaces");
 
     /** Forms that every value of a type has or none. */
     private static final List<String> WHOLE = List.of(

@@ -2,12 +2,17 @@ package org.antevid.words;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.EnumSet;
+import java.util.Set;
+import org.antevid.core.cutting.Measure;
 import org.antevid.core.judge.Finding;
 import org.antevid.core.judge.RuleId;
 import org.antevid.core.judge.Severity;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Grounds;
+import org.antevid.core.message.Message;
+import org.antevid.core.stump.CutCard;
 import org.junit.jupiter.api.Test;
 
 /** What is said reads as a person on site would say it. */
@@ -20,6 +25,41 @@ class WordsTest {
                 .with("hand", Arg.flag(true))
                 .with("away", Arg.down(Dimension.LENGTH, 38.27))
                 .with("needed", Arg.up(Dimension.LENGTH, 43.71));
+    }
+
+    /** The words of a region stand for the usual ones wherever the catalogue says them, and nowhere else. */
+    @Test
+    void aHouseSaysTheWordsOfItsRegion() {
+        Words here = Words.of(Manner.USUAL, EnumSet.allOf(Regional.class));
+        assertThat(here.term(Measure.Key.DEPTH)).isEqualTo("face depth");
+        assertThat(here.term(Measure.Key.BORE)).isEqualTo("bored, holding wood to trigger");
+        assertThat(here.term(CutCard.Warning.HINGE_NOT_RELIABLE))
+                .isEqualTo("the wood cannot be relied on as holding wood");
+        assertThat(here.say(Message.of(PaperWords.INDENTED).with("words", Arg.name("Strap Lane, by the notch"))))
+                .as("a name stays")
+                .contains("Strap Lane, by the notch");
+        Words alli = Words.of(new Manner(Language.SPANISH, Units.METRIC), EnumSet.of(Regional.FACE));
+        assertThat(alli.term(Measure.Key.DEPTH)).contains("boca").doesNotContain("muesca");
+        assertThat(alli.term(Measure.Key.BORE)).isEqualTo(ES.term(Measure.Key.BORE));
+    }
+
+    /** Arguments and choices keep their names under every setting, so that no message loses what it says. */
+    @Test
+    void noArgumentIsExchanged() {
+        Set<Regional> all = EnumSet.allOf(Regional.class);
+        for (Language language : new Language[] {Language.ENGLISH, Language.SPANISH}) {
+            Catalogue usual = Catalogue.of(language);
+            assertThat(usual.keys())
+                    .allSatisfy(k -> assertThat(Catalogue.of(language, all).arguments(k))
+                            .as(k)
+                            .isEqualTo(usual.arguments(k)));
+        }
+    }
+
+    @Test
+    void theLanguageThatNobodyReadsMarksAllThatComesFromTheCatalogue() {
+        Words pseudo = Words.of(new Manner(Language.PSEUDO, Units.METRIC));
+        assertThat(pseudo.term(Measure.Key.DEPTH)).isEqualTo("⟦notch depth⟧");
     }
 
     @Test

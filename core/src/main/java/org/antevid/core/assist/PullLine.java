@@ -56,7 +56,22 @@ public record PullLine(
         double minPersonDistM,
         Optional<Double> stressShare,
         Optional<Double> stressAtM,
-        List<String> warnings) {
+        List<Warning> warnings) {
+    /** What it warns of beside its numbers. */
+    public enum Warning {
+        LINE_OFF_LAY,
+        LINE_TOO_STEEP,
+        LINE_STEEP,
+        ROPE_BELOW_CG,
+        ROPE_HIGH_TOP_MAY_BREAK,
+        PULLER_TOO_CLOSE,
+        ANCHOR_IN_REACH,
+        NOT_A_HAND_PULL,
+        WINCH_TOO_SMALL,
+        ROPE_OVERLOADED,
+        STEM_MAY_BREAK
+    }
+
     /** Reserve on every line (practice rule). */
     public static final double RESERVE = 1.5;
     /** One person's steady pull (practice rule). */
@@ -189,19 +204,19 @@ public record PullLine(
                 w * gain * passed, r.mbsN.map(m -> m * perMbs / loadPerNewton).orElse(Double.MAX_VALUE)));
         Optional<double[]> stress = beam.map(b -> stress(b, g, tension * Math.cos(angle)));
         boolean noStrength = beam.filter(b -> !(b.strengthPa() > 0)).isPresent() && tension > 0;
-        List<String> warnings = new ArrayList<>();
+        List<Warning> warnings = new ArrayList<>();
         double steep = Math.toDegrees(angle);
-        add(warnings, Math.abs(g.offLayDeg) > OFF_LAY_DEG, "LINE_OFF_LAY");
-        add(warnings, steep > TOO_STEEP_DEG, "LINE_TOO_STEEP");
-        add(warnings, steep > STEEP_DEG && steep <= TOO_STEEP_DEG, "LINE_STEEP");
-        add(warnings, g.ropeHeightM < g.cgM, "ROPE_BELOW_CG");
-        add(warnings, g.ropeHeightM > HIGH_SHARE * g.treeHeightM, "ROPE_HIGH_TOP_MAY_BREAK");
-        add(warnings, r.pullerDistM.filter(d -> d < 2 * g.treeHeightM).isPresent(), "PULLER_TOO_CLOSE");
-        add(warnings, g.anchorDistM < IN_REACH * g.treeHeightM, "ANCHOR_IN_REACH");
-        add(warnings, people > MOST_PEOPLE, "NOT_A_HAND_PULL");
-        add(warnings, r.winchN.filter(w -> w < hand).isPresent(), "WINCH_TOO_SMALL");
-        add(warnings, use.filter(u -> u > 1).isPresent(), "ROPE_OVERLOADED");
-        add(warnings, noStrength || stress.filter(s -> s[0] > MOST_STRESS).isPresent(), "STEM_MAY_BREAK");
+        add(warnings, Math.abs(g.offLayDeg) > OFF_LAY_DEG, Warning.LINE_OFF_LAY);
+        add(warnings, steep > TOO_STEEP_DEG, Warning.LINE_TOO_STEEP);
+        add(warnings, steep > STEEP_DEG && steep <= TOO_STEEP_DEG, Warning.LINE_STEEP);
+        add(warnings, g.ropeHeightM < g.cgM, Warning.ROPE_BELOW_CG);
+        add(warnings, g.ropeHeightM > HIGH_SHARE * g.treeHeightM, Warning.ROPE_HIGH_TOP_MAY_BREAK);
+        add(warnings, r.pullerDistM.filter(d -> d < 2 * g.treeHeightM).isPresent(), Warning.PULLER_TOO_CLOSE);
+        add(warnings, g.anchorDistM < IN_REACH * g.treeHeightM, Warning.ANCHOR_IN_REACH);
+        add(warnings, people > MOST_PEOPLE, Warning.NOT_A_HAND_PULL);
+        add(warnings, r.winchN.filter(w -> w < hand).isPresent(), Warning.WINCH_TOO_SMALL);
+        add(warnings, use.filter(u -> u > 1).isPresent(), Warning.ROPE_OVERLOADED);
+        add(warnings, noStrength || stress.filter(s -> s[0] > MOST_STRESS).isPresent(), Warning.STEM_MAY_BREAK);
         return new PullLine(
                 resisting,
                 gravity,
@@ -231,7 +246,7 @@ public record PullLine(
         return tensionN / (2 * Math.cos(Math.toRadians(legAngleDeg / 2)));
     }
 
-    private static void add(List<String> warnings, boolean when, String code) {
+    private static void add(List<Warning> warnings, boolean when, Warning code) {
         if (when) {
             warnings.add(code);
         }

@@ -36,7 +36,16 @@ public record SideGuy(
         Map<Integer, Double> lengthChangeM,
         Optional<Double> wllUse,
         double minMbsN,
-        List<String> warnings) {
+        List<Warning> warnings) {
+    /** What it warns of beside its numbers. */
+    public enum Warning {
+        LINE_TOO_STEEP,
+        ANCHOR_IN_REACH,
+        GUY_TIGHTENS_AS_TREE_FALLS,
+        GUY_GOES_SLACK,
+        ROPE_OVERLOADED
+    }
+
     private static final int[] TURNED = {15, 30, 45, 60, 90};
     private static final double TOO_STEEP_DEG = 45;
     private static final double IN_REACH = 1.1;
@@ -125,21 +134,21 @@ public record SideGuy(
         double steep = Math.toDegrees(Math.asin((g.heightM + g.anchorDropM) / length));
         double perMbs = l.knotEfficiency / l.ropeFactor;
         Optional<Double> use = l.mbsN.map(m -> tension / (m * perMbs));
-        List<String> warnings = new ArrayList<>();
+        List<Warning> warnings = new ArrayList<>();
         if (steep > TOO_STEEP_DEG) {
-            warnings.add("LINE_TOO_STEEP");
+            warnings.add(Warning.LINE_TOO_STEEP);
         }
         if (Math.hypot(g.anchorSideM, g.anchorFwdM) < IN_REACH * g.treeHeightM) {
-            warnings.add("ANCHOR_IN_REACH");
+            warnings.add(Warning.ANCHOR_IN_REACH);
         }
         if (change.values().stream().anyMatch(c -> c > l.stretch * length)) {
-            warnings.add("GUY_TIGHTENS_AS_TREE_FALLS");
+            warnings.add(Warning.GUY_TIGHTENS_AS_TREE_FALLS);
         }
         if (change.values().stream().anyMatch(c -> c < -SLACK * length)) {
-            warnings.add("GUY_GOES_SLACK");
+            warnings.add(Warning.GUY_GOES_SLACK);
         }
         if (use.filter(u -> u > 1).isPresent()) {
-            warnings.add("ROPE_OVERLOADED");
+            warnings.add(Warning.ROPE_OVERLOADED);
         }
         return new SideGuy(
                 needed,

@@ -33,7 +33,13 @@ public record Wedges(
         double forcePerWedgeN,
         double drivePerWedgeN,
         List<Short> reasons,
-        List<String> warnings) {
+        List<Warning> warnings) {
+    /** What it warns of beside its numbers. */
+    public enum Warning {
+        STACKED_WEDGES,
+        WEDGES_NOT_ENOUGH
+    }
+
     /** What wedges fall short in. */
     public enum Short {
         LIFT,
@@ -164,12 +170,12 @@ public record Wedges(
         if (fit <= 0) {
             reasons.add(Short.NO_ROOM);
         }
-        List<String> warnings = new ArrayList<>();
+        List<Warning> warnings = new ArrayList<>();
         if (set.stack > 1) {
-            warnings.add("STACKED_WEDGES");
+            warnings.add(Warning.STACKED_WEDGES);
         }
         if (!reasons.isEmpty()) {
-            warnings.add("WEDGES_NOT_ENOUGH");
+            warnings.add(Warning.WEDGES_NOT_ENOUGH);
         }
         return new Wedges(
                 offset,

@@ -225,13 +225,14 @@ public record Pull(
         }
         bending(line).ifPresent(all::add);
         all.addAll(tie(p, m));
-        if (still.warnings().contains("LINE_TOO_STEEP") || still.warnings().contains("LINE_STEEP")) {
+        if (still.warnings().contains(PullLine.Warning.LINE_TOO_STEEP)
+                || still.warnings().contains(PullLine.Warning.LINE_STEEP)) {
             all.add(new Check(
                     Piece.STEEP,
                     Message.of(LineWords.STEEP).with("angle", Arg.up(Dimension.SECTOR, still.ropeAngleDeg())),
-                    Optional.of(!still.warnings().contains("LINE_TOO_STEEP"))));
+                    Optional.of(!still.warnings().contains(PullLine.Warning.LINE_TOO_STEEP))));
         }
-        if (still.warnings().contains("ROPE_BELOW_CG")) {
+        if (still.warnings().contains(PullLine.Warning.ROPE_BELOW_CG)) {
             all.add(new Check(Piece.LOW, Message.of(LineWords.TIED_LOW), Optional.of(true)));
         }
         return all;
@@ -332,7 +333,7 @@ public record Pull(
      */
     private static Optional<Check> bending(PullLine line) {
         if (line.stressShare().isEmpty()) {
-            return line.warnings().contains("STEM_MAY_BREAK")
+            return line.warnings().contains(PullLine.Warning.STEM_MAY_BREAK)
                     ? Optional.of(new Check(Piece.STEM, Message.of(LineWords.NO_STRENGTH), Optional.of(false)))
                     : Optional.empty();
         }

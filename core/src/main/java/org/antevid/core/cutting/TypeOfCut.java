@@ -85,10 +85,10 @@ public record TypeOfCut(
                                 ? Message.of(TypeWords.SIDE_LEAN_TOO_MUCH)
                                 : Message.of(TypeWords.SIDE_LEAN_USES)
                                         .with("share", Arg.up(Dimension.SHARE, r.use()))));
-        if (c.warnings().contains("HINGE_NOT_RELIABLE")) {
+        if (c.warnings().contains(CutCard.Warning.HINGE_NOT_RELIABLE)) {
             says.add(Message.of(TypeWords.NO_HINGE_WOOD));
         }
-        if (c.warnings().contains("TOO_SMALL_TO_BORE")
+        if (c.warnings().contains(CutCard.Warning.TOO_SMALL_TO_BORE)
                 && p.choice().cuts().backCut().filter(BackCut::bored).isPresent()) {
             says.add(Message.of(TypeWords.TOO_SMALL_TO_BORE));
         }

@@ -43,7 +43,14 @@ public record FallZone(
         double swathHalf95M,
         double exclusionM,
         Optional<Open> open,
-        List<String> warnings) {
+        List<Warning> warnings) {
+    /** What it warns of beside its numbers. */
+    public enum Warning {
+        STEM_MAY_RUN_DOWNHILL,
+        STEM_MAY_ROLL_OR_RUN,
+        UPHILL_BUTT_KICKBACK
+    }
+
     /** Half the sector below a stem that rolls or runs (judgement). */
     private static final double OPEN_HALF_DEG = 45;
     /** Round wood without limbs rolls from here (judgement; 3 to 6 degrees are known). */
@@ -125,14 +132,14 @@ public record FallZone(
         double buttZone =
                 Math.max(Math.max(LEAST_BUTT_M, LEAST_BUTT_SHARE * length), Math.max(backSlide, slide.orElse(length)));
         double swath = f.crownSpread * f.crownRadiusM;
-        List<String> warnings = new ArrayList<>();
+        List<Warning> warnings = new ArrayList<>();
         if (slide.isEmpty()) {
-            warnings.add("STEM_MAY_RUN_DOWNHILL");
+            warnings.add(Warning.STEM_MAY_RUN_DOWNHILL);
         } else if (runs(f)) {
-            warnings.add("STEM_MAY_ROLL_OR_RUN");
+            warnings.add(Warning.STEM_MAY_ROLL_OR_RUN);
         }
         if (slope < -10) {
-            warnings.add("UPHILL_BUTT_KICKBACK");
+            warnings.add(Warning.UPHILL_BUTT_KICKBACK);
         }
         double exclusion = Math.max(f.exclusionLengths * length, length + thrown + slide.orElse(0.0));
         double swath95 = swath + length * Math.sin(Math.toRadians(Math.min(90, 1.96 * f.sigmaLayDeg)));

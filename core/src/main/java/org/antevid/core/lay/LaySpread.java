@@ -42,7 +42,14 @@ public record LaySpread(
         Optional<Double> sigmaDeg,
         double lostChance,
         Optional<Double> half95M,
-        List<String> warnings) {
+        List<Warning> warnings) {
+    /** What it warns of beside its numbers. */
+    public enum Warning {
+        HISTORY_TOO_SHORT,
+        LAY_NOT_CONTROLLED,
+        LAY_POORLY_CONTROLLED
+    }
+
     private static final int HISTORY_LEAST = 3;
     private static final double UNEVEN_DEG = 5;
     private static final double TIP_SHARE = 0.5;
@@ -126,7 +133,7 @@ public record LaySpread(
                     Message.of(Refusal.TIP_TOO_FAR_TO_THE_SIDE).with("length", Arg.of(Dimension.LENGTH, h.lengthM)),
                     "tip_side_m");
         }
-        List<String> warnings = new ArrayList<>();
+        List<Warning> warnings = new ArrayList<>();
         double gunning = c.skill.gunningDeg;
         double notch = Math.toDegrees(Math.atan(c.notchSigmaMm / 1000 / h.lengthAlongM));
         double uneven = UNEVEN_DEG * c.unevenSigmaMm / 1000 / h.thickM;
@@ -136,7 +143,7 @@ public record LaySpread(
             double squares = c.missesDeg.stream().mapToDouble(m -> m * m).sum();
             sawyer = Math.sqrt((c.priorWeight * table + squares) / (c.priorWeight + c.missesDeg.size()));
         } else if (!c.missesDeg.isEmpty()) {
-            warnings.add("HISTORY_TOO_SHORT");
+            warnings.add(Warning.HISTORY_TOO_SHORT);
         }
         double turnPerUse = Math.toDegrees(h.thickM / h.lengthAlongM);
         double sideWind = h.sigmaSideUse * turnPerUse;
@@ -147,9 +154,9 @@ public record LaySpread(
         double sigma = Math.sqrt(sawyer * sawyer + sideWind * sideWind + model * model);
         boolean controlled = sound && Math.abs(h.sideUse) < 1;
         if (!controlled) {
-            warnings.add("LAY_NOT_CONTROLLED");
+            warnings.add(Warning.LAY_NOT_CONTROLLED);
         } else if (sigma > POORLY_DEG) {
-            warnings.add("LAY_POORLY_CONTROLLED");
+            warnings.add(Warning.LAY_POORLY_CONTROLLED);
         }
         return new LaySpread(
                 gunning,

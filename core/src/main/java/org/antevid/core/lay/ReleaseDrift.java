@@ -19,7 +19,12 @@ import org.antevid.core.quantity.Require;
  * @param extraTipM distance between the two at the tip
  */
 public record ReleaseDrift(
-        double hingedDeg, double finalDeg, double extraDeg, double extraTipM, List<String> warnings) {
+        double hingedDeg, double finalDeg, double extraDeg, double extraTipM, List<Warning> warnings) {
+    /** What it warns of beside its numbers. */
+    public enum Warning {
+        EARLY_RELEASE_LOSES_LAY
+    }
+
     private static final double STEP_S = 0.001;
     private static final double LONGEST_S = 60;
     /** A lay that is lost by more than this at the tip, or by this angle, is worth a warning (judgement). */
@@ -54,9 +59,9 @@ public record ReleaseDrift(
                 : free(k2s2, Math.toRadians(startDeg), Math.toRadians(Math.max(startDeg, releaseDeg)), side);
         double extra = end - hinged;
         double tip = lengthM * 2 * Math.sin(Math.toRadians(Math.min(180, Math.abs(extra))) / 2);
-        List<String> warnings = new ArrayList<>();
+        List<Warning> warnings = new ArrayList<>();
         if (tip > MATTERS_M || Math.abs(extra) > MATTERS_DEG) {
-            warnings.add("EARLY_RELEASE_LOSES_LAY");
+            warnings.add(Warning.EARLY_RELEASE_LOSES_LAY);
         }
         return new ReleaseDrift(hinged, end, extra, tip, List.copyOf(warnings));
     }

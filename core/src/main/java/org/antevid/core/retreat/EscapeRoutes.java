@@ -38,7 +38,15 @@ public record EscapeRoutes(
         Optional<Double> marginS,
         Optional<Double> reachedM,
         double footingFactor,
-        List<String> warnings) {
+        List<Warning> warnings) {
+    /** What it warns of beside its numbers. */
+    public enum Warning {
+        NO_ESCAPE_ROUTE,
+        ONE_ROUTE_ONLY,
+        TREE_DOWN_BEFORE_ROUTE_WALKED,
+        TOO_SLOW_TO_CLEAR
+    }
+
     private static final double[] SEARCH_DEG = {135, 130, 140, 125, 145, 120, 150, 115, 155};
     private static final double START_M = 0.5;
     private static final double FALL_SIDE_DEG = 75;
@@ -396,20 +404,20 @@ public record EscapeRoutes(
         Optional<Route> best = routes.stream()
                 .filter(Route::open)
                 .reduce((a, b) -> b.way.orElseThrow().score > a.way.orElseThrow().score ? b : a);
-        List<String> warnings = new ArrayList<>();
+        List<Warning> warnings = new ArrayList<>();
         Optional<Double> margin = best.flatMap(r -> r.way.orElseThrow().marginS);
         Optional<Double> reached = best.flatMap(r -> c.fastS.map(fast ->
                 Math.min(1, Math.max(0, fast - c.reactS) / r.way.orElseThrow().walkS) * r.way.orElseThrow().lengthM));
         if (best.isEmpty()) {
-            warnings.add("NO_ESCAPE_ROUTE");
+            warnings.add(Warning.NO_ESCAPE_ROUTE);
         } else if (!routes.stream().allMatch(Route::open)) {
-            warnings.add("ONE_ROUTE_ONLY");
+            warnings.add(Warning.ONE_ROUTE_ONLY);
         }
         if (margin.isPresent() && margin.get() < 0) {
-            warnings.add("TREE_DOWN_BEFORE_ROUTE_WALKED");
+            warnings.add(Warning.TREE_DOWN_BEFORE_ROUTE_WALKED);
         }
         if (reached.isPresent() && reached.get() < c.clearM) {
-            warnings.add("TOO_SLOW_TO_CLEAR");
+            warnings.add(Warning.TOO_SLOW_TO_CLEAR);
         }
         return new EscapeRoutes(required, routes, best, margin, reached, c.footing.factor, List.copyOf(warnings));
     }

@@ -34,7 +34,13 @@ public record FallTime(
         Optional<Double> omegaEnd,
         Optional<Double> tipSpeedMs,
         Optional<Double> tipSpeedFastMs,
-        List<String> warnings) {
+        List<Warning> warnings) {
+    /** What it warns of beside its numbers. */
+    public enum Warning {
+        HINGE_HOLDS_TREE,
+        WILL_NOT_START_ALONE
+    }
+
     private static final double STEP_S = 0.005;
     private static final double LONGEST_S = 300;
     private static final int PARTS = 60;
@@ -98,9 +104,9 @@ public record FallTime(
                     Message.of(Refusal.START_PAST_GROUND).with("most", Arg.down(Dimension.ANGLE, 90 + f.slopeAlongDeg)),
                     "start_deg");
         }
-        List<String> warnings = new ArrayList<>();
+        List<Warning> warnings = new ArrayList<>();
         if (f.hingeNm >= 0.95 * weightMoment) {
-            warnings.add("HINGE_HOLDS_TREE");
+            warnings.add(Warning.HINGE_HOLDS_TREE);
             return new FallTime(
                     used,
                     true,
@@ -117,7 +123,7 @@ public record FallTime(
         double balance = Math.toDegrees(Math.asin(f.hingeNm / weightMoment));
         double start = used;
         if (weightMoment * Math.sin(Math.toRadians(start)) <= f.hingeNm && f.hingeNm > 0) {
-            warnings.add("WILL_NOT_START_ALONE");
+            warnings.add(Warning.WILL_NOT_START_ALONE);
             start = balance + 0.5;
         }
         Run fast = run(f, used, 0, 0);

@@ -26,7 +26,7 @@ public record CrownOffset(
         double offsetNorthM,
         double maxRadiusM,
         double sigmaM,
-        List<String> warnings) {
+        List<SightingWarning> warnings) {
 
     private static final double LEAST_SIGMA_M = 0.3;
     private static final double SIGMA_SHARE = 0.1;
@@ -73,9 +73,9 @@ public record CrownOffset(
         if (!(twiceArea > 0)) {
             throw new RefusedInput(Refusal.NO_AREA, "radii");
         }
-        List<String> warnings = new ArrayList<>();
+        List<SightingWarning> warnings = new ArrayList<>();
         if (widest > 100) {
-            warnings.add("RADII_SPARSE");
+            warnings.add(SightingWarning.RADII_SPARSE);
         }
         double max = sorted.stream().mapToDouble(Radius::radiusM).max().orElseThrow();
         double east = e / twiceArea;

@@ -36,7 +36,7 @@ public record FieldBook(
     public record Quantity(Estimate estimate, Message how, boolean byEye) {}
 
     /** The lean and how it was got. */
-    public record LeanQuantity(Lean lean, Message how, boolean byEye, List<String> warnings) {}
+    public record LeanQuantity(Lean lean, Message how, boolean byEye, List<SightingWarning> warnings) {}
 
     /**
      * A probed wall: sound wood from outside in, metres. One not accepted yet does not count as probed, only as thin.
@@ -219,7 +219,7 @@ public record FieldBook(
         }
         try {
             LeanByPlumb l = LeanByPlumb.of(views);
-            if (l.warnings().contains("VIEWS_DISAGREE")) {
+            if (l.warnings().contains(SightingWarning.VIEWS_DISAGREE)) {
                 says.add(Message.of(BookRemark.VIEWS_DISAGREE));
             }
             return Optional.of(new LeanQuantity(

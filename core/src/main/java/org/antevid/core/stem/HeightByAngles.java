@@ -22,7 +22,7 @@ import org.antevid.core.quantity.Require;
  * @param warnings {@code STEEP_SIGHT} above 45 degrees, {@code HIGH_SIGMA} above 5 %
  */
 public record HeightByAngles(
-        Estimate height, double horizontalDistanceM, double errorPerMLeanToward, List<String> warnings) {
+        Estimate height, double horizontalDistanceM, double errorPerMLeanToward, List<SightingWarning> warnings) {
 
     /** No tree is as tall as this; a result above it means that the readings were mixed up. */
     static final double TALLEST_M = 130;
@@ -130,12 +130,12 @@ public record HeightByAngles(
                 + byTop * byTop
                 + Math.pow(byBase * angle, 2)
                 + Math.pow(tanTop * s.sigmaTopTowardM, 2));
-        List<String> warnings = new ArrayList<>();
+        List<SightingWarning> warnings = new ArrayList<>();
         if (Math.toDegrees(Math.max(Math.abs(top), Math.abs(base))) > 45 + 1e-9) {
-            warnings.add("STEEP_SIGHT");
+            warnings.add(SightingWarning.STEEP_SIGHT);
         }
         if (sigma > HIGH_SIGMA * height) {
-            warnings.add("HIGH_SIGMA");
+            warnings.add(SightingWarning.HIGH_SIGMA);
         }
         return new HeightByAngles(new Estimate(height, sigma), d, tanTop, List.copyOf(warnings));
     }

@@ -18,7 +18,7 @@ import org.antevid.core.quantity.Require;
  * @param sunElevationDeg degrees above the horizon
  * @param warnings {@code SUN_TOO_HIGH} above 60 degrees, {@code SUN_TOO_LOW} below 15, {@code HIGH_SIGMA} above 5 %
  */
-public record HeightByShadow(Estimate height, double sunElevationDeg, List<String> warnings) {
+public record HeightByShadow(Estimate height, double sunElevationDeg, List<SightingWarning> warnings) {
 
     /**
      * Shadow lengths along the ground, metres; the ground falls away along the shadow at these angles (down positive).
@@ -67,15 +67,15 @@ public record HeightByShadow(Estimate height, double sunElevationDeg, List<Strin
                 s.treeM * Math.cos(bt) * s.poleM / (s.poleShadowM * s.poleShadowM * Math.cos(bp)) * s.sigmaPoleShadowM;
         double sigma = Math.sqrt(Math.pow(share * s.sigmaTreeM, 2) + byPole * byPole + byPoleShadow * byPoleShadow);
         double sun = Math.toDegrees(Math.atan(tanSun));
-        List<String> warnings = new ArrayList<>();
+        List<SightingWarning> warnings = new ArrayList<>();
         if (sun > 60) {
-            warnings.add("SUN_TOO_HIGH");
+            warnings.add(SightingWarning.SUN_TOO_HIGH);
         }
         if (sun < 15) {
-            warnings.add("SUN_TOO_LOW");
+            warnings.add(SightingWarning.SUN_TOO_LOW);
         }
         if (sigma > HeightByAngles.HIGH_SIGMA * height) {
-            warnings.add("HIGH_SIGMA");
+            warnings.add(SightingWarning.HIGH_SIGMA);
         }
         return new HeightByShadow(new Estimate(height, sigma), sun, List.copyOf(warnings));
     }

@@ -17,7 +17,7 @@ import org.antevid.core.quantity.Require;
  * @param height metres with its sigma
  * @param warnings {@code STEEP_SIGHT} from nearer than the height found, {@code HIGH_SIGMA} above 5 %
  */
-public record HeightByStick(Estimate height, List<String> warnings) {
+public record HeightByStick(Estimate height, List<SightingWarning> warnings) {
 
     /**
      * @param stickM length of the stick that covers the stem, 0.05..3 m
@@ -44,12 +44,12 @@ public record HeightByStick(Estimate height, List<String> warnings) {
         double rel = Math.sqrt(Math.pow(sigmaStickM / stickM, 2)
                 + Math.pow(sigmaEyeM / eyeToStickM, 2)
                 + Math.pow(sigmaTreeM / eyeToTreeM, 2));
-        List<String> warnings = new ArrayList<>();
+        List<SightingWarning> warnings = new ArrayList<>();
         if (eyeToTreeM < height) {
-            warnings.add("STEEP_SIGHT");
+            warnings.add(SightingWarning.STEEP_SIGHT);
         }
         if (rel > HeightByAngles.HIGH_SIGMA) {
-            warnings.add("HIGH_SIGMA");
+            warnings.add(SightingWarning.HIGH_SIGMA);
         }
         return new HeightByStick(new Estimate(height, height * rel), List.copyOf(warnings));
     }

@@ -36,7 +36,13 @@ public record Hollow(
         double stemShare,
         Optional<Double> stressShare,
         Result result,
-        List<String> warnings) {
+        List<Warning> warnings) {
+    /** What it warns of beside its numbers. */
+    public enum Warning {
+        OPEN_CAVITY,
+        THIN_WALL
+    }
+
     /** Green wood crushes at about this share of its bending strength (typical literature value). */
     private static final double CRUSHING_SHARE = 0.45;
 
@@ -117,7 +123,7 @@ public record Hollow(
                     0,
                     Optional.empty(),
                     Result.MACHINE_OR_DISMANTLE,
-                    List.of("OPEN_CAVITY"));
+                    List.of(Warning.OPEN_CAVITY));
         }
         double apex = outer - s.depthM;
         double back = apex - s.hingeThickM;
@@ -146,9 +152,9 @@ public record Hollow(
         double stress = s.momentNm / modulus + s.massKg * StemMass.G / area;
         double stressShare = stress / (CRUSHING_SHARE * s.species.holdsMPa() * 1e6);
         Result result = result(wall / outer, wood, Math.min(left, right), stressShare, s.dM);
-        List<String> warnings = new ArrayList<>();
+        List<Warning> warnings = new ArrayList<>();
         if (result != Result.OK) {
-            warnings.add("HOLLOW:" + result.key());
+            warnings.add(Warning.THIN_WALL);
         }
         return new Hollow(
                 wall,

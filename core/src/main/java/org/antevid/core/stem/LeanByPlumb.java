@@ -29,7 +29,7 @@ public record LeanByPlumb(
         double sigmaAcrossM,
         Optional<Double> sigmaAzimuthDeg,
         double chi2,
-        List<String> warnings) {
+        List<SightingWarning> warnings) {
     /** Smallest eigenvalue of two unit views at 30 and 60 degrees to each other. */
     private static final double PARALLEL = 1 - Math.cos(Math.toRadians(30));
 
@@ -140,15 +140,15 @@ public record LeanByPlumb(
                 .mapToDouble(v -> Math.pow((v.east() * east + v.north() * north - v.seen()) / v.sigmaM, 2))
                 .sum();
         boolean uncertain = offset < 2 * across;
-        List<String> warnings = new ArrayList<>();
+        List<SightingWarning> warnings = new ArrayList<>();
         if (spread < NOT_SQUARE - 1e-9) {
-            warnings.add("VIEWS_NOT_SQUARE");
+            warnings.add(SightingWarning.VIEWS_NOT_SQUARE);
         }
         if (uncertain) {
-            warnings.add("LEAN_DIRECTION_UNCERTAIN");
+            warnings.add(SightingWarning.LEAN_DIRECTION_UNCERTAIN);
         }
         if (views.size() > 2 && chi2 > DISAGREE * (views.size() - 2)) {
-            warnings.add("VIEWS_DISAGREE");
+            warnings.add(SightingWarning.VIEWS_DISAGREE);
         }
         return new LeanByPlumb(
                 east,

@@ -1,6 +1,5 @@
 package org.antevid.core.stem;
 
-import java.util.List;
 import java.util.Optional;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
@@ -14,9 +13,19 @@ import org.antevid.core.quantity.Require;
  * beyond the upper reading, rounded up to 5 cm, never above a working height of 1.2 m. Practice rule.
  *
  * @param cutHeightM empty when no reachable height is enough
- * @param reason {@code ok, does_not_improve, beyond_measured, above_working_height}
+ * @param answer why none is reachable
  */
-public record RaisedCut(Optional<Double> cutHeightM, String reason, List<String> warnings) {
+public record RaisedCut(Optional<Double> cutHeightM, Answer answer) {
+    /** What was found. */
+    public enum Answer {
+        OK,
+        /** The decay does not taper. */
+        DOES_NOT_IMPROVE,
+        /** Nobody measured high enough. */
+        BEYOND_MEASURED,
+        ABOVE_WORKING_HEIGHT
+    }
+
     public static final double WORKING_HEIGHT_M = 1.2;
     private static final double BEYOND_M = 0.5;
     private static final double STEP_M = 0.05;
@@ -35,16 +44,16 @@ public record RaisedCut(Optional<Double> cutHeightM, String reason, List<String>
         if (wall1M >= needM) {
             at = h1M;
         } else if (wall2M <= wall1M) {
-            return new RaisedCut(Optional.empty(), "does_not_improve", List.of("DECAY_DOES_NOT_TAPER"));
+            return new RaisedCut(Optional.empty(), Answer.DOES_NOT_IMPROVE);
         } else {
             at = h1M + (needM - wall1M) * (h2M - h1M) / (wall2M - wall1M);
         }
         if (at > h2M + BEYOND_M) {
-            return new RaisedCut(Optional.empty(), "beyond_measured", List.of("MEASURE_HIGHER"));
+            return new RaisedCut(Optional.empty(), Answer.BEYOND_MEASURED);
         }
         double stepped = Math.ceil(at / STEP_M - 1e-9) * STEP_M;
         return stepped > WORKING_HEIGHT_M + 1e-9
-                ? new RaisedCut(Optional.empty(), "above_working_height", List.of("ABOVE_WORKING_HEIGHT"))
-                : new RaisedCut(Optional.of(stepped), "ok", List.of());
+                ? new RaisedCut(Optional.empty(), Answer.ABOVE_WORKING_HEIGHT)
+                : new RaisedCut(Optional.of(stepped), Answer.OK);
     }
 }

@@ -33,7 +33,7 @@ public record Sighting(
         boolean accepted,
         Optional<String> setAside,
         Estimate estimate,
-        List<String> warnings) {
+        List<SightingWarning> warnings) {
     private static final double TAPE_SIGMA_M = 0.01;
     private static final double CALLIPER_SIGMA_M = 0.005;
     private static final double CROWN_TAPE_SIGMA_M = 0.3;
@@ -51,7 +51,7 @@ public record Sighting(
     }
 
     /** What follows from raw numbers, and what is to be warned of. */
-    private record Result(Estimate estimate, List<String> warnings) {}
+    private record Result(Estimate estimate, List<SightingWarning> warnings) {}
 
     /**
      * @throws RefusedInput naming every field that is missing or out of its range, or what the geometry does not allow

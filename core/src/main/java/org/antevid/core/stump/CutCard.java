@@ -55,7 +55,22 @@ public record CutCard(
         BarReach faceBarReach,
         double hingeOffsetM,
         double hingeShareAcross,
-        List<String> warnings) {
+        List<Warning> warnings) {
+    /** What it warns of beside its numbers. */
+    public enum Warning {
+        DEPTH_OUTSIDE_SCHOOL,
+        FACE_OUTSIDE_SCHOOL,
+        HINGE_OUTSIDE_SCHOOL,
+        BACK_CUT_BELOW_FACE,
+        STEP_OUTSIDE_SCHOOL,
+        TOO_SMALL_TO_BORE,
+        FACE_CLOSES_EARLY_BYPASS,
+        BAR_TOO_SHORT_FROM_ONE_SIDE,
+        DEAD_WOOD_ON_WEDGES,
+        HINGE_NOT_RELIABLE,
+        THIN_HINGE_LARGE_STEM
+    }
+
     private static final double BORE_ROOM_M = 0.02;
     /** Room a usual bar needs between hinge and strap. */
     public static final double BORE_NEEDS_M = 0.085 + BORE_ROOM_M;
@@ -183,14 +198,14 @@ public record CutCard(
 
     /** @throws RefusedInput {@code NO_ROOM_FOR_BACK_CUT} when notch and hinge leave too little behind them */
     public static CutCard of(Stump s) {
-        List<String> warnings = new ArrayList<>();
+        List<Warning> warnings = new ArrayList<>();
         double share = s.depthShare.orElse(s.school.depthShare().usual());
         if (!s.school.depthShare().holds(share)) {
-            warnings.add("DEPTH_OUTSIDE_SCHOOL");
+            warnings.add(Warning.DEPTH_OUTSIDE_SCHOOL);
         }
         double face = s.faceDeg.orElse(s.school.faceDeg().usual());
         if (!s.school.faceDeg().holds(face)) {
-            warnings.add("FACE_OUTSIDE_SCHOOL");
+            warnings.add(Warning.FACE_OUTSIDE_SCHOOL);
         }
         double depth = share * s.dLayM;
         boolean onWedges = s.movedBy == MovedBy.WEDGES;
@@ -201,13 +216,13 @@ public record CutCard(
         double thick = Math.max(left, right);
         if (outside(s.own.hingeLeftM(), s.school.hinge(), thicker)
                 || outside(s.own.hingeRightM(), s.school.hinge(), thicker)) {
-            warnings.add("HINGE_OUTSIDE_SCHOOL");
+            warnings.add(Warning.HINGE_OUTSIDE_SCHOOL);
         }
         double step = s.own.stepM().orElse(s.school.step().of(s.dLayM));
         if (step < 0) {
-            warnings.add("BACK_CUT_BELOW_FACE");
+            warnings.add(Warning.BACK_CUT_BELOW_FACE);
         } else if (outside(s.own.stepM(), s.school.step(), 1)) {
-            warnings.add("STEP_OUTSIDE_SCHOOL");
+            warnings.add(Warning.STEP_OUTSIDE_SCHOOL);
         }
         double behind = s.dLayM - depth - thick;
         if (!(behind >= LEAST_BEHIND_M - 1e-9)) {
@@ -219,19 +234,19 @@ public record CutCard(
         double boreLength = behind - strap;
         boolean bore = boreLength >= s.bar.widthM() + BORE_ROOM_M;
         if (!bore) {
-            warnings.add("TOO_SMALL_TO_BORE");
+            warnings.add(Warning.TOO_SMALL_TO_BORE);
         }
         double closes = face;
         if (s.bypassMm > BYPASS_THAT_MATTERS) {
             double early = Math.toDegrees(Math.atan(s.bar.kerfM() / (s.bypassMm / 1000)));
             if (early < face) {
                 closes = early;
-                warnings.add("FACE_CLOSES_EARLY_BYPASS");
+                warnings.add(Warning.FACE_CLOSES_EARLY_BYPASS);
             }
         }
         BarReach reach = reach(s.flare * s.widestChord(depth + thick, s.dLayM), s.bar.lengthM());
         if (reach != BarReach.ONE_SIDE) {
-            warnings.add("BAR:" + reach.key());
+            warnings.add(Warning.BAR_TOO_SHORT_FROM_ONE_SIDE);
         }
         addWoodWarnings(s, onWedges, warnings);
         double apexChord = s.chord(depth);
@@ -268,15 +283,15 @@ public record CutCard(
                 List.copyOf(warnings));
     }
 
-    private static void addWoodWarnings(Stump s, boolean onWedges, List<String> warnings) {
+    private static void addWoodWarnings(Stump s, boolean onWedges, List<Warning> warnings) {
         if (onWedges && s.condition.wantsThickerHinge()) {
-            warnings.add("DEAD_WOOD_ON_WEDGES");
+            warnings.add(Warning.DEAD_WOOD_ON_WEDGES);
         }
         if (s.condition.factor() <= 0.3) {
-            warnings.add("HINGE_NOT_RELIABLE");
+            warnings.add(Warning.HINGE_NOT_RELIABLE);
         }
         if (s.school == School.THIN_HINGE && s.dLayM > 0.5) {
-            warnings.add("THIN_HINGE_LARGE_STEM");
+            warnings.add(Warning.THIN_HINGE_LARGE_STEM);
         }
     }
 

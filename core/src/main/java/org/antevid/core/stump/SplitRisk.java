@@ -1,7 +1,6 @@
 package org.antevid.core.stump;
 
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -40,8 +39,7 @@ public record SplitRisk(
         Level result,
         Level backCut,
         Level bore,
-        Advice advice,
-        List<String> warnings) {
+        Advice advice) {
     private static final int DEPTHS = 40;
     private static final double NO_MOMENT_NM = 1;
     private static final double SHALLOW = 0.2;
@@ -187,8 +185,7 @@ public record SplitRisk(
                 result,
                 backCut,
                 bore,
-                advice(backCut, bore, boreFits(c)),
-                result == Level.LOW ? List.of() : List.of("BARBER_CHAIR:" + result.key()));
+                advice(backCut, bore, boreFits(c)));
     }
 
     private static Map<String, Double> points(Cut c, double leanDeg) {

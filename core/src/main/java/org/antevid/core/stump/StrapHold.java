@@ -31,7 +31,14 @@ public record StrapHold(
         Optional<Double> ratio,
         boolean holds,
         Optional<Double> neededM,
-        List<String> warnings) {
+        List<Warning> warnings) {
+    /** What it warns of beside its numbers. */
+    public enum Warning {
+        STRAP_NOT_RELIABLE,
+        NO_STRAP_THICK_ENOUGH,
+        STRAP_TOO_WEAK
+    }
+
     private static final double MOST_OF_THE_BACK = 0.6;
 
     /**
@@ -100,7 +107,7 @@ public record StrapHold(
                     Optional.empty(),
                     false,
                     Optional.empty(),
-                    List.of("STRAP_NOT_RELIABLE"));
+                    List.of(Warning.STRAP_NOT_RELIABLE));
         }
         if (!(s.forwardNm > 0)) {
             return new StrapHold(wood, seg.areaM2, seg.armM, 0, Optional.empty(), true, Optional.empty(), List.of());
@@ -110,12 +117,12 @@ public record StrapHold(
         boolean holds = ratio >= s.need;
         double most = MOST_OF_THE_BACK * (s.dLayM - s.depthM - s.hingeThickM);
         Optional<Double> needed = needed(s, strength, most);
-        List<String> warnings = new ArrayList<>();
+        List<Warning> warnings = new ArrayList<>();
         if (needed.isEmpty()) {
-            warnings.add("NO_STRAP_THICK_ENOUGH");
+            warnings.add(Warning.NO_STRAP_THICK_ENOUGH);
         }
         if (!holds) {
-            warnings.add("STRAP_TOO_WEAK");
+            warnings.add(Warning.STRAP_TOO_WEAK);
         }
         return new StrapHold(
                 wood,

@@ -40,7 +40,7 @@ class SpreadTest {
         assertThat(few.sigmaDeg().orElseThrow())
                 .as("two misses say nothing yet")
                 .isEqualTo(trained);
-        assertThat(few.warnings()).contains("HISTORY_TOO_SHORT");
+        assertThat(few.warnings()).contains(LaySpread.Warning.HISTORY_TOO_SHORT);
         assertThat(LaySpread.of(LaySpread.Cutter.of(LaySpread.Skill.TRAINED, List.of(9.0, -9.0, 8.0, -8.0)), h)
                         .sigmaDeg()
                         .orElseThrow())

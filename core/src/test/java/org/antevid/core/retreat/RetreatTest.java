@@ -96,7 +96,7 @@ class RetreatTest {
     void aHingeThatHoldsGivesNoTimesAtAll() {
         FallTime t = FallTime.of(new FallTime.Fall(0.8, 100000, 5, 0.6, 0, 79000, 0.3, 45, 0, 22, Optional.empty()));
         assertThat(t.stalled()).isTrue();
-        assertThat(t.warnings()).containsExactly("HINGE_HOLDS_TREE");
+        assertThat(t.warnings()).containsExactly(FallTime.Warning.HINGE_HOLDS_TREE);
         assertThat(t.fastS()).isEmpty();
     }
 

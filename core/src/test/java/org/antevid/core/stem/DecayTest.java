@@ -130,7 +130,7 @@ class DecayTest {
         assertThat(RaisedCut.of(0.3, 0.2, 1.0, 0.16, 0.12).cutHeightM())
                 .as("thick enough below")
                 .hasValueSatisfying(h -> assertThat(h).isCloseTo(0.3, within(1e-9)));
-        assertThat(RaisedCut.of(0.9, 0.08, 1.1, 0.1, 0.15).reason()).isEqualTo("above_working_height");
+        assertThat(RaisedCut.of(0.9, 0.08, 1.1, 0.1, 0.15).answer()).isEqualTo(RaisedCut.Answer.ABOVE_WORKING_HEIGHT);
     }
 
     @Test

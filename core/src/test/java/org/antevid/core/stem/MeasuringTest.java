@@ -110,7 +110,7 @@ class MeasuringTest {
         void aPlumbLookingStemHasAnUnknownDirectionNotNone() {
             LeanByPlumb l = LeanByPlumb.of(List.of(LeanByPlumb.View.offset(0, 0.1), LeanByPlumb.View.offset(90, 0.05)));
             assertThat(l.azimuthDeg()).isEmpty();
-            assertThat(l.warnings()).contains("LEAN_DIRECTION_UNCERTAIN");
+            assertThat(l.warnings()).contains(SightingWarning.LEAN_DIRECTION_UNCERTAIN);
             assertThat(l.designOffsetM()).isGreaterThan(0.3);
         }
 

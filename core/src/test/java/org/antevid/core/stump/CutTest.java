@@ -44,7 +44,11 @@ class CutTest {
     @EnumSource(School.class)
     void theRuleStaysInsideItsOwnSchool(School school) {
         CutCard c = card(school, 0.45, Condition.SOUND, CutCard.MovedBy.LINE, 0.5);
-        assertThat(c.warnings()).doesNotContain("DEPTH_OUTSIDE_SCHOOL", "FACE_OUTSIDE_SCHOOL", "HINGE_OUTSIDE_SCHOOL");
+        assertThat(c.warnings())
+                .doesNotContain(
+                        CutCard.Warning.DEPTH_OUTSIDE_SCHOOL,
+                        CutCard.Warning.FACE_OUTSIDE_SCHOOL,
+                        CutCard.Warning.HINGE_OUTSIDE_SCHOOL);
         assertThat(c.hingeThickM()).isEqualTo(c.ruleHingeM());
     }
 

@@ -77,7 +77,7 @@ class OwnMeasuresTest {
     void aBoredFiftyFiveDegreeFaceBelongsToSomeoneToo() {
         CutCard c = card(own(NONE, NONE, NONE, Optional.of(55.0), NONE));
         assertThat(c.faceDeg()).isEqualTo(55);
-        assertThat(c.warnings()).contains("FACE_OUTSIDE_SCHOOL");
+        assertThat(c.warnings()).contains(CutCard.Warning.FACE_OUTSIDE_SCHOOL);
         assertThat(c.borePossible()).isTrue();
     }
 

@@ -2,7 +2,6 @@ package org.antevid.app.cut.web;
 
 import java.time.Instant;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -218,7 +217,7 @@ public record CutView(
                 lay.choice().cutHeightM(),
                 lay.control().proven(),
                 Speech.words().say(lay.control().reasons()),
-                p.card().warnings().stream().map(CutView::words).toList(),
+                Speech.words().terms(p.card().warnings()),
                 p.hinge().map(h -> hinge(p)),
                 strap(p),
                 p.splitting().map(CutView::splitting),
@@ -409,7 +408,7 @@ public record CutView(
                 Speech.words().show(Arg.up(Dimension.PULL, g.tensionN())),
                 change,
                 guyPercent(p),
-                g.warnings().stream().map(CutView::words).toList());
+                Speech.words().terms(g.warnings()));
     }
 
     private static TypeView type(CutPlan p, TypeOfCut t, School house) {
@@ -430,28 +429,5 @@ public record CutView(
                 Speech.words().term(t.school(), "disagree"),
                 Speech.words().say(t.contradictions()),
                 t.school() == house);
-    }
-
-    private static String words(String code) {
-        return switch (code) {
-            case "DEPTH_OUTSIDE_SCHOOL" -> "the depth is outside this type of cut";
-            case "FACE_OUTSIDE_SCHOOL" -> "the face angle is outside this type of cut";
-            case "HINGE_OUTSIDE_SCHOOL" -> "the hinge is outside this type of cut";
-            case "STEP_OUTSIDE_SCHOOL" -> "the step is outside this type of cut";
-            case "BACK_CUT_BELOW_FACE" -> "the back cut lies below the notch floor";
-            case "TOO_SMALL_TO_BORE" -> "too small to bore";
-            case "HINGE_NOT_RELIABLE" -> "the wood cannot be relied on as a hinge";
-            case "DEAD_WOOD_ON_WEDGES" -> "a stiff dead hinge over wedges splits the stem";
-            case "THIN_HINGE_LARGE_STEM" -> "a thin hinge on more than half a metre leaves no margin";
-            case "GUY_TIGHTENS_AS_TREE_FALLS" -> "it tightens as the tree falls";
-            case "GUY_GOES_SLACK" -> "it goes slack as the tree falls";
-            case "LINE_TOO_STEEP" -> "it stands too steep";
-            case "ANCHOR_IN_REACH" -> "its anchor is in reach of the stem";
-            case "ROPE_OVERLOADED" -> "its rope is overloaded";
-            default ->
-                code.startsWith("BAR:")
-                        ? "the bar goes through " + code.substring(4).replace('_', ' ')
-                        : code.toLowerCase(Locale.ROOT).replace('_', ' ');
-        };
     }
 }

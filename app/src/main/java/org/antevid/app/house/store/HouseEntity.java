@@ -1,13 +1,21 @@
 package org.antevid.app.house.store;
 
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
+import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.util.EnumSet;
+import java.util.Set;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.stump.School;
+import org.antevid.words.Regional;
 import org.hibernate.envers.Audited;
 
 @Entity
@@ -25,6 +33,12 @@ public class HouseEntity {
     public School usualSchool = School.OPEN_FACE;
 
     public double leastAwayM = LayPlan.LEAST_AWAY_M;
+
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "house_word", joinColumns = @JoinColumn(name = "house_id"))
+    @Enumerated(EnumType.STRING)
+    @Column(name = "word")
+    public Set<Regional> regional = EnumSet.noneOf(Regional.class);
 
     @Version
     public long version;

@@ -1,6 +1,7 @@
 package org.antevid.app.house.web;
 
 import jakarta.validation.constraints.NotNull;
+import java.util.Set;
 import org.antevid.app.house.House;
 import org.antevid.app.people.Fresh;
 import org.antevid.app.people.Office;
@@ -10,6 +11,7 @@ import org.antevid.core.judge.HouseRules;
 import org.antevid.core.message.Message;
 import org.antevid.core.stump.School;
 import org.antevid.words.Answer;
+import org.antevid.words.Regional;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.validation.annotation.Validated;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -27,6 +29,7 @@ public class HouseController {
             @NotNull Double windLimitMs,
             School usualSchool,
             Double leastAwayM,
+            Set<Regional> regional,
             @NotNull Long version) {}
 
     private final House house;
@@ -47,6 +50,7 @@ public class HouseController {
                 r.windLimitMs(),
                 r.usualSchool(),
                 r.leastAwayM(),
+                house.regional(),
                 house.version());
     }
 
@@ -64,6 +68,7 @@ public class HouseController {
                         t.windLimitMs,
                         t.usualSchool == null ? house.rules().usualSchool() : t.usualSchool,
                         t.leastAwayM == null ? house.rules().leastAwayM() : t.leastAwayM),
+                t.regional == null ? house.regional() : t.regional,
                 t.version);
         return rules();
     }

@@ -81,8 +81,7 @@ public record LayView(
         Optional<StrapView> strap,
         LandingView landing,
         @Shown(in = Dimension.SHORT, to = Side.DOWN) double hingeOffFor1mMissM,
-        List<Spot> suggestedDropZone,
-        List<String> warnings) {
+        List<Spot> suggestedDropZone) {
 
     /**
      * Practice and mechanics of the keep-out ring, whole metres.
@@ -283,8 +282,7 @@ public record LayView(
                 SightMiss.of(0, Math.max(0.05, c.hingeLengthM()), p.zone().lengthM())
                                 .mmFor1mMiss()
                         / 1000,
-                dropZone(p),
-                p.zone().warnings());
+                dropZone(p));
     }
 
     private static Ring ring(LayPlan p) {

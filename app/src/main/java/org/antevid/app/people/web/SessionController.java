@@ -17,11 +17,14 @@ import org.antevid.app.people.SignedIn;
 import org.antevid.app.people.Throttle;
 import org.antevid.app.people.Way;
 import org.antevid.app.problem.NotSignedIn;
+import org.antevid.app.reader.Speech;
 import org.antevid.core.message.Message;
 import org.antevid.words.Answer;
 import org.antevid.words.Language;
 import org.antevid.words.Manner;
+import org.antevid.words.Regional;
 import org.antevid.words.Units;
+import org.antevid.words.Words;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.security.web.csrf.CsrfToken;
@@ -54,6 +57,7 @@ public class SessionController {
             Optional<String> onlyJob,
             Optional<Language> language,
             Optional<Units> units,
+            List<Regional.Exchange> regional,
             boolean pinSet) {}
 
     /** How the person reads from now on, wherever they are signed in. */
@@ -99,6 +103,7 @@ public class SessionController {
                         Optional.empty(),
                         Optional.empty(),
                         Optional.empty(),
+                        Words.exchanges(Language.ENGLISH, Speech.ofTheHouse()),
                         false)
                 : view(me);
     }
@@ -113,6 +118,7 @@ public class SessionController {
                 Optional.of(p.onlyJob()).filter(j -> !j.isEmpty()),
                 Optional.of(p.manner().language()),
                 Optional.of(p.manner().units()),
+                Words.exchanges(p.manner().language(), Speech.ofTheHouse()),
                 people.pin(p.personId()).set());
     }
 

@@ -212,7 +212,7 @@ public class FieldBookController {
                 show(s.kind, x.estimate().sigma(), Side.UP),
                 show(s.kind, x.estimate().low(), Side.DOWN),
                 show(s.kind, x.estimate().high(), Side.UP),
-                x.warnings());
+                Speech.words().terms(x.warnings()));
     }
 
     /** Records a sighting with its raw numbers; one from the crew only tightens the plan until it is accepted. */

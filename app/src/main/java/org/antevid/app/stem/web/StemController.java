@@ -27,6 +27,7 @@ import org.antevid.core.stem.FieldBook;
 import org.antevid.core.stem.FieldNote;
 import org.antevid.core.stem.Outline;
 import org.antevid.core.stem.SightingKind;
+import org.antevid.core.stem.SightingWarning;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemState;
@@ -356,7 +357,11 @@ public class StemController {
                                 g.lean().azimuthDeg(),
                                 Speech.words().say(g.how()),
                                 g.byEye(),
-                                g.warnings())),
+                                Speech.words()
+                                        .terms(g.warnings().stream()
+                                                // what disagrees is said by itself
+                                                .filter(w -> w != SightingWarning.VIEWS_DISAGREE)
+                                                .toList()))),
                 book.crownRadius().map(q -> Figure.of(q, Dimension.LENGTH)),
                 book.crownOffset().map(o -> new OffsetFigure(o.offsetM(), o.azimuthDeg(), o.sigmaM())),
                 book.heave().map(q -> Figure.of(q, Dimension.HEIGHT)),

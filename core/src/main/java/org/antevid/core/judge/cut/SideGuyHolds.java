@@ -28,20 +28,20 @@ final class SideGuyHolds implements CardRule {
     private static Stream<Finding> judge(CutPlan p, Guy planned, SideGuy guy) {
         String label = CardRule.label(p);
         List<Finding> found = new ArrayList<>();
-        if (guy.warnings().contains("GUY_TIGHTENS_AS_TREE_FALLS")) {
+        if (guy.warnings().contains(SideGuy.Warning.GUY_TIGHTENS_AS_TREE_FALLS)) {
             double most = guy.lengthChangeM().values().stream()
                     .mapToDouble(x -> x)
                     .max()
                     .orElse(0);
             found.add(Finding.of(RuleId.GUY_TIGHTENS, STOP, label, "tight").with("by", Arg.up(LENGTH, most)));
         }
-        if (guy.warnings().contains("GUY_GOES_SLACK")) {
+        if (guy.warnings().contains(SideGuy.Warning.GUY_GOES_SLACK)) {
             found.add(Finding.of(RuleId.GUY_SLACK, CAUTION, label, "slack"));
         }
         if (planned.rope().isEmpty()) {
             found.add(Finding.of(RuleId.GUY_NO_ROPE, CAUTION, label, "rope"));
         }
-        if (guy.warnings().contains("ROPE_OVERLOADED")) {
+        if (guy.warnings().contains(SideGuy.Warning.ROPE_OVERLOADED)) {
             found.add(Finding.of(RuleId.GUY_WEAK, STOP, label, "weak").with("gets", Arg.up(PULL, guy.tensionN())));
         }
         return found.stream();
