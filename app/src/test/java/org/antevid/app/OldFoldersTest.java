@@ -22,7 +22,7 @@ import org.antevid.core.brief.PlanComparison;
 import org.antevid.core.brief.PlanDocument;
 import org.antevid.core.cutting.Measure;
 import org.antevid.core.lay.Means;
-import org.antevid.core.lay.Zone;
+import org.antevid.core.lay.zone.Zone;
 import org.antevid.core.site.FeatureKind;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stump.Technique;

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import org.antevid.core.lay.FallZone;
-import org.antevid.core.lay.SightMiss;
+import org.antevid.core.lay.spread.SightMiss;
 import org.antevid.core.message.Arg;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.RefusedInput;

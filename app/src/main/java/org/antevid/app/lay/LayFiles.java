@@ -17,7 +17,7 @@ import org.antevid.app.reader.Speech;
 import org.antevid.app.sheet.Sheet;
 import org.antevid.app.stem.Stems;
 import org.antevid.core.lay.LayPlan;
-import org.antevid.core.lay.Zone;
+import org.antevid.core.lay.zone.Zone;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;

@@ -5,7 +5,7 @@ import java.util.Optional;
 import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
 import org.antevid.core.lay.Means;
-import org.antevid.core.lay.Zone;
+import org.antevid.core.lay.zone.Zone;
 import org.antevid.core.site.EmergencyCard;
 import org.antevid.core.site.FeatureKind;
 import org.antevid.core.site.Protection;

@@ -13,7 +13,7 @@ import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayControl;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
-import org.antevid.core.lay.Sweep;
+import org.antevid.core.lay.sweep.Sweep;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;

@@ -3,7 +3,7 @@ package org.antevid.core.cutting;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.antevid.core.lay.SightMiss;
+import org.antevid.core.lay.spread.SightMiss;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;

@@ -10,7 +10,7 @@ import org.antevid.core.assist.Rig;
 import org.antevid.core.assist.Travel;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
-import org.antevid.core.lay.Sweep;
+import org.antevid.core.lay.sweep.Sweep;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;

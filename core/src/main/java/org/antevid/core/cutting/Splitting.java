@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.core.lay.LayPlan;
-import org.antevid.core.lay.Sweep;
+import org.antevid.core.lay.sweep.Sweep;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
-import org.antevid.core.lay.Sweep;
+import org.antevid.core.lay.sweep.Sweep;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;

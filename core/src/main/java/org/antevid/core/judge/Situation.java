@@ -8,7 +8,7 @@ import java.util.stream.Stream;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Step;
 import org.antevid.core.lay.LayPlan;
-import org.antevid.core.lay.Zone;
+import org.antevid.core.lay.zone.Zone;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.site.Access;
 import org.antevid.core.site.CrownLoad;

@@ -2,6 +2,7 @@ package org.antevid.core.lay;
 
 import java.util.Optional;
 import org.antevid.core.assist.Rig;
+import org.antevid.core.lay.spread.LaySpread;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.retreat.Leaving;
 import org.antevid.core.stem.StemReading;

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.antevid.core.assist.Rig;
+import org.antevid.core.lay.sweep.Sweep;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
@@ -72,7 +73,7 @@ public record LayPlan(
     }
 
     /** A cutter who gets less far than this by the time it is down does not get away (judgement; the house sets it). */
-    public static final double LEAST_AWAY_M = 1.5;
+    public static final double LEAST_AWAY_M = Sweep.LEAST_AWAY_M;
 
     /** How far the cutter is when it is down. */
     public enum Away {

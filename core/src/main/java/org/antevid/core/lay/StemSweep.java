@@ -5,6 +5,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.antevid.core.assist.Rig;
+import org.antevid.core.lay.spread.LaySpread;
+import org.antevid.core.lay.sweep.Arcs;
+import org.antevid.core.lay.sweep.LyingTree;
+import org.antevid.core.lay.sweep.Neighbour;
+import org.antevid.core.lay.sweep.Sweep;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Refusal;
@@ -30,7 +35,7 @@ import org.antevid.core.stump.HingeHold;
  * The sweep of a stem as it is recorded, on its place as it is today, by what the leader chose. Errs wide where the
  * crown base was not measured.
  */
-final class StemSweep {
+public final class StemSweep {
     /**
      * Where nobody measured it the crown is taken to begin this far up; half of what the mass model takes (judgement,
      * wide).
@@ -52,7 +57,7 @@ final class StemSweep {
      * @return empty while the lean is not known: no direction is scored with an assumed one
      * @throws RefusedInput {@code NOT_KNOWN} naming what must be measured first
      */
-    static Optional<Sweep> of(StemReading stem, LayChoice choice, Site site, LayPlan.Limits limits) {
+    public static Optional<Sweep> of(StemReading stem, LayChoice choice, Site site, LayPlan.Limits limits) {
         if (!stem.notKnown().isEmpty()) {
             throw new RefusedInput(
                     Message.of(Refusal.NOT_KNOWN).with("missing", Arg.terms(stem.notKnown())), stem.label());

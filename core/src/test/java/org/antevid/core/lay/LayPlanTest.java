@@ -16,6 +16,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.stream.IntStream;
 import org.antevid.core.Told;
+import org.antevid.core.lay.dial.Dial;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.RefusedInput;

@@ -9,7 +9,7 @@ import java.util.stream.LongStream;
 import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
-import org.antevid.core.lay.Sweep;
+import org.antevid.core.lay.sweep.Sweep;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.site.CrownLoad;
 import org.antevid.core.site.Ground;

@@ -38,7 +38,10 @@ public final class CrewPhone {
                         .click();
             }
             phone.getByLabel("PIN", new Page.GetByLabelOptions().setExact(true)).fill(pin);
-            phone.getByText("I read it back: sign").click();
+            // a slow answer must not be taken for a refusal: the card may go while its chips are pressed
+            phone.waitForResponse(
+                    r -> r.request().method().equals("POST") && r.url().contains("/sign"),
+                    () -> phone.getByText("I read it back: sign").click());
             phone.waitForTimeout(700);
             for (int i = 0; part.count() > 0 && i < choice.length; i++) {
                 choice[i] +=

@@ -64,13 +64,14 @@ class PseudoStory extends DemoStory {
     }
 
     private Set<String> names() {
-        Object all = imre.page.evaluate("async () => { const j = await (await fetch('/api/jobs/" + job
-                + "')).json(); const p = await (await fetch('/api/people')).json();"
-                + " return [j.name, j.place, j.code, ...p.map((x) => x.name), ...p.map((x) => x.name.split(' ')[0])]; }");
-        return new TreeSet<>(Stream.concat(
-                        ((List<?>) all).stream().map(Object::toString), Stream.of("the gate", "S1", "E1", "E2"))
-                .sorted(java.util.Comparator.comparing(String::length).reversed())
-                .toList());
+        Object all = imre.page.evaluate(
+                "async () => { const j = await (await fetch('/api/jobs/" + job
+                        + "')).json(); const p = await (await fetch('/api/people')).json();"
+                        + " return [j.name, j.place, j.code, ...p.map((x) => x.name), ...p.map((x) => x.name.split(' ')[0])]; }");
+        return new TreeSet<>(
+                Stream.concat(((List<?>) all).stream().map(Object::toString), Stream.of("the gate", "S1", "E1", "E2"))
+                        .sorted(java.util.Comparator.comparing(String::length).reversed())
+                        .toList());
     }
 
     private void nothingFixed(String where) {

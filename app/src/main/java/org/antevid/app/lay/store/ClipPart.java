@@ -6,7 +6,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import java.util.List;
 import org.antevid.app.trace.SpotsColumn;
-import org.antevid.core.lay.Zone;
+import org.antevid.core.lay.zone.Zone;
 import org.antevid.core.site.Shape;
 import org.antevid.core.site.Spot;
 

@@ -3,7 +3,7 @@ package org.antevid.app.lay.web;
 import java.util.Optional;
 import org.antevid.app.reader.Speech;
 import org.antevid.core.lay.LayPlan;
-import org.antevid.core.lay.SightMiss;
+import org.antevid.core.lay.spread.SightMiss;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Side;

@@ -13,7 +13,7 @@ import org.antevid.core.judge.Rule;
 import org.antevid.core.judge.RuleId;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.lay.LayPlan;
-import org.antevid.core.lay.Zone;
+import org.antevid.core.lay.zone.Zone;
 import org.antevid.core.message.Arg;
 import org.antevid.core.site.FeatureKind;
 import org.antevid.core.site.Spot;

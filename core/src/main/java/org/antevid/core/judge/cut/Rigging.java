@@ -11,7 +11,7 @@ import org.antevid.core.cutting.Pull;
 import org.antevid.core.judge.Finding;
 import org.antevid.core.judge.RuleId;
 import org.antevid.core.judge.Situation;
-import org.antevid.core.lay.Sweep;
+import org.antevid.core.lay.sweep.Sweep;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 

@@ -13,7 +13,7 @@ import org.antevid.core.judge.Finding;
 import org.antevid.core.judge.Phrase;
 import org.antevid.core.judge.RuleId;
 import org.antevid.core.judge.Situation;
-import org.antevid.core.lay.Sweep;
+import org.antevid.core.lay.sweep.Sweep;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 import org.antevid.core.stump.SplitRisk;

@@ -12,7 +12,7 @@ import org.antevid.core.judge.RuleId;
 import org.antevid.core.judge.Severity;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.lay.LayPlan;
-import org.antevid.core.lay.Sweep;
+import org.antevid.core.lay.sweep.Sweep;
 import org.antevid.core.message.Arg;
 
 /** Where hinge and means cannot be shown to govern the fall: by what it fails decides how much that weighs. */

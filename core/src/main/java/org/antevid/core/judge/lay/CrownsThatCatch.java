@@ -12,9 +12,9 @@ import org.antevid.core.judge.Phrase;
 import org.antevid.core.judge.Rule;
 import org.antevid.core.judge.RuleId;
 import org.antevid.core.judge.Situation;
-import org.antevid.core.lay.Block;
 import org.antevid.core.lay.LayPlan;
-import org.antevid.core.lay.Sweep;
+import org.antevid.core.lay.sweep.Block;
+import org.antevid.core.lay.sweep.Sweep;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 

@@ -7,7 +7,7 @@ import org.antevid.core.judge.Finding;
 import org.antevid.core.judge.Rule;
 import org.antevid.core.judge.RuleId;
 import org.antevid.core.judge.Situation;
-import org.antevid.core.lay.Zone;
+import org.antevid.core.lay.zone.Zone;
 
 /** What holds the tree is no longer known: lay and cuts do not cover a moved root plate. */
 public final class MovedPlate implements Rule {

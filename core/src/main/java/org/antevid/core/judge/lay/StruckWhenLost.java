@@ -9,7 +9,7 @@ import org.antevid.core.judge.Margin;
 import org.antevid.core.judge.Rule;
 import org.antevid.core.judge.RuleId;
 import org.antevid.core.judge.Situation;
-import org.antevid.core.lay.Sweep;
+import org.antevid.core.lay.sweep.Sweep;
 import org.antevid.core.message.Arg;
 
 /** Only losing control altogether makes it too likely: that is for restraint or dismantling, not for aim. */

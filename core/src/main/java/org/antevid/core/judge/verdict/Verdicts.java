@@ -10,7 +10,7 @@ import java.util.stream.Stream;
 import org.antevid.core.crew.Competence;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.judge.stem.HeavedPlate;
-import org.antevid.core.lay.Dial;
+import org.antevid.core.lay.dial.Dial;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;

@@ -1,4 +1,4 @@
-package org.antevid.core.lay;
+package org.antevid.core.lay.sweep;
 
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.antevid.core.lay.spread.LaySpread;
 import org.antevid.core.message.Arg;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.retreat.EscapeRoutes;
@@ -527,13 +528,16 @@ public final class Sweep {
         boolean must = splits
                 || method.movedBy == CutCard.MovedBy.LINE
                 || straight.walkedM(method.footing)
-                        .filter(m -> m < LayPlan.LEAST_AWAY_M)
+                        .filter(m -> m < LEAST_AWAY_M)
                         .isPresent();
         boolean may = split.backCut() == SplitRisk.Level.MODERATE;
         return card.borePossible() && (must || may && strapHolds(layDeg, card, forward, method.limitWindNm))
                 ? BackCut.BORE_STRAP
                 : BackCut.STRAIGHT;
     }
+
+    /** Who gets less far than this from the falling stem is not away, metres (practice rule). */
+    public static final double LEAST_AWAY_M = 1.5;
 
     /** Leaning less than this to its lay a stem is taken for upright, degrees (judgement). */
     public static final double UPRIGHT_DEG = 3;

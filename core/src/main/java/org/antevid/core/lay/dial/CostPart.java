@@ -1,4 +1,4 @@
-package org.antevid.core.lay;
+package org.antevid.core.lay.dial;
 
 /** What takes points off a lay. */
 public enum CostPart {

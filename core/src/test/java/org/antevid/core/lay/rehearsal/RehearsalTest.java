@@ -1,4 +1,4 @@
-package org.antevid.core.lay;
+package org.antevid.core.lay.rehearsal;
 
 import static org.antevid.core.Samples.WINCH;
 import static org.antevid.core.Samples.plan;
@@ -11,6 +11,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Optional;
+import org.antevid.core.lay.LayPlan;
+import org.antevid.core.lay.sweep.Strike;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.Condition;

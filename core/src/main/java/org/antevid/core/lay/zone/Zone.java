@@ -1,8 +1,13 @@
-package org.antevid.core.lay;
+package org.antevid.core.lay.zone;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.antevid.core.lay.FallZone;
+import org.antevid.core.lay.LayChoice;
+import org.antevid.core.lay.LayPlan;
+import org.antevid.core.lay.Means;
+import org.antevid.core.lay.Support;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;

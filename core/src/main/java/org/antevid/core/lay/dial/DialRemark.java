@@ -1,4 +1,4 @@
-package org.antevid.core.lay;
+package org.antevid.core.lay.dial;
 
 import org.antevid.core.message.Code;
 

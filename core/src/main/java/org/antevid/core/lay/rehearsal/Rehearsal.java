@@ -1,10 +1,16 @@
-package org.antevid.core.lay;
+package org.antevid.core.lay.rehearsal;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.antevid.core.lay.LayPlan;
+import org.antevid.core.lay.spread.LaySpread;
+import org.antevid.core.lay.spread.ReleaseDrift;
+import org.antevid.core.lay.sweep.Arcs;
+import org.antevid.core.lay.sweep.LyingTree;
+import org.antevid.core.lay.sweep.Sweep;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Mulberry;
 import org.antevid.core.quantity.Refusal;

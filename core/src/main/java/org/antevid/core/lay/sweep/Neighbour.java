@@ -1,4 +1,4 @@
-package org.antevid.core.lay;
+package org.antevid.core.lay.sweep;
 
 import org.antevid.core.quantity.Require;
 import org.antevid.core.retreat.EscapeRoutes;

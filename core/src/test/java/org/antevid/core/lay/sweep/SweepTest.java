@@ -1,4 +1,4 @@
-package org.antevid.core.lay;
+package org.antevid.core.lay.sweep;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -9,6 +9,10 @@ import java.util.Random;
 import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 import org.antevid.core.Samples;
+import org.antevid.core.lay.LayPlan;
+import org.antevid.core.lay.Means;
+import org.antevid.core.lay.dial.Dial;
+import org.antevid.core.lay.dial.DialRemark;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 import org.antevid.core.site.Feature;

@@ -1,4 +1,4 @@
-package org.antevid.core.lay;
+package org.antevid.core.lay.sweep;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;

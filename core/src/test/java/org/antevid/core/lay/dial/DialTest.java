@@ -1,10 +1,11 @@
-package org.antevid.core.lay;
+package org.antevid.core.lay.dial;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Random;
 import java.util.stream.LongStream;
 import org.antevid.core.Samples;
+import org.antevid.core.lay.LayPlan;
 import org.antevid.core.site.Feature;
 import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;

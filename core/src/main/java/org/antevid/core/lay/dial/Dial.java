@@ -1,4 +1,4 @@
-package org.antevid.core.lay;
+package org.antevid.core.lay.dial;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -9,6 +9,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.antevid.core.lay.LayChoice;
+import org.antevid.core.lay.LayPlan;
+import org.antevid.core.lay.Means;
+import org.antevid.core.lay.StemSweep;
+import org.antevid.core.lay.sweep.Block;
+import org.antevid.core.lay.sweep.Precondition;
+import org.antevid.core.lay.sweep.Sweep;
+import org.antevid.core.lay.sweep.Window;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;

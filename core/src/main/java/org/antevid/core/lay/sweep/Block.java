@@ -1,4 +1,4 @@
-package org.antevid.core.lay;
+package org.antevid.core.lay.sweep;
 
 /** Why a lay cannot be. */
 public sealed interface Block {

@@ -1,4 +1,4 @@
-package org.antevid.core.lay;
+package org.antevid.core.lay.zone;
 
 import static org.antevid.core.Samples.WINCH;
 import static org.antevid.core.Samples.oak;
@@ -18,6 +18,12 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.LongStream;
 import org.antevid.core.Told;
+import org.antevid.core.lay.Guy;
+import org.antevid.core.lay.LayPlan;
+import org.antevid.core.lay.Means;
+import org.antevid.core.lay.Support;
+import org.antevid.core.lay.sweep.LyingTree;
+import org.antevid.core.lay.sweep.Strike;
 import org.antevid.core.message.Arg;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.site.Feature;

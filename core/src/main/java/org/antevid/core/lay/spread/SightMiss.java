@@ -1,4 +1,4 @@
-package org.antevid.core.lay;
+package org.antevid.core.lay.spread;
 
 import org.antevid.core.quantity.Require;
 

@@ -1,4 +1,4 @@
-package org.antevid.core.lay;
+package org.antevid.core.lay.spread;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.LongStream;
+import org.antevid.core.lay.sweep.Arcs;
 import org.antevid.core.stem.Condition;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

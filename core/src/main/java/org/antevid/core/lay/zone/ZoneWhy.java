@@ -1,4 +1,4 @@
-package org.antevid.core.lay;
+package org.antevid.core.lay.zone;
 
 import org.antevid.core.message.Code;
 

@@ -1,0 +1,2 @@
+/** Ground that is kept clear while one stem is felled. */
+package org.antevid.core.lay.zone;
