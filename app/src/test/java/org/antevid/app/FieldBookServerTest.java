@@ -113,7 +113,7 @@ class FieldBookServerTest {
         for (int i = 0; i < 2; i++) {
             assertThat(calls.on(crew, "POST", "/stems/" + stem + "/sightings", once)
                             .status())
-                    .isEqualTo(204);
+                    .isEqualTo(201);
         }
         assertThat(read().get("sightings")).hasSize(4);
     }
@@ -123,7 +123,7 @@ class FieldBookServerTest {
         Map<String, Object> crack =
                 Map.of("kind", "CRACK", "fromM", 0.5, "toM", 1, "faceDeg", 0, "tells", List.of("MOVES"));
         assertThat(calls.on(crew, "POST", "/stems/" + stem + "/defects", crack).status())
-                .isEqualTo(204);
+                .isEqualTo(201);
         assertThat(read().get("hingeWood").asText()).isEqualTo("UNRELIABLE");
         String id = read().get("defects").get(0).get("id").asText();
         assertThat(calls.on(crew, "POST", "/stems/" + stem + "/defects/" + id + "/set-aside", Map.of("reason", "none"))
@@ -186,7 +186,7 @@ class FieldBookServerTest {
                 true);
         assertThat(calls.on(leader, "POST", "/stems/" + stem + "/sightings", shot)
                         .status())
-                .isEqualTo(204);
+                .isEqualTo(201);
     }
 
     @Test

@@ -243,7 +243,7 @@ class FirstLookServerTest {
                                 "/acknowledgements",
                                 Map.of("findingKey", today.get("key").asText()))
                         .status())
-                .isEqualTo(204);
+                .isEqualTo(201);
         assertThat(today().get("open").asBoolean()).isFalse();
     }
 

@@ -174,7 +174,7 @@ class JobFlowTest {
                                 "/stems/" + stem + "/sightings",
                                 Calls.sighting("PLUMB_LEAN", Map.of("leanDeg", 4, "sigmaDeg", 0.4, "azimuthDeg", 0)))
                         .status())
-                .isEqualTo(204);
+                .isEqualTo(201);
         assertThat(on(leader, "POST", "/stems/" + stem + "/lay/preview", choice(0))
                         .body()
                         .get("controlProven")
@@ -446,7 +446,7 @@ class JobFlowTest {
                 .isEmpty();
         assertThat(on(reviewer, "POST", "/review/lessons", Map.of("words", "Measure twice."))
                         .status())
-                .isEqualTo(204);
+                .isEqualTo(201);
     }
 
     @Test

@@ -59,7 +59,7 @@ class LayServerTest {
     private void sight(String id, String kind, Map<String, Object> numbers) throws Exception {
         assertThat(calls.on(leader, "POST", "/stems/" + id + "/sightings", Calls.sighting(kind, numbers))
                         .status())
-                .isEqualTo(204);
+                .isEqualTo(201);
     }
 
     private static Map<String, Object> choice(double deg) {

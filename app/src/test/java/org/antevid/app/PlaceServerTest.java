@@ -181,7 +181,7 @@ class PlaceServerTest {
                                     "/place/heights",
                                     Map.of("at", Calls.spot(h[0], h[1]), "heightM", h[2], "takenHow", "level"))
                             .status())
-                    .isEqualTo(204);
+                    .isEqualTo(201);
         }
         assertThat(place().get("contours").size()).isGreaterThanOrEqualTo(7);
         assertThat(calls.on(

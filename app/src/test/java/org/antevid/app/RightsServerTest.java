@@ -98,14 +98,14 @@ class RightsServerTest {
                                 "/stems/" + stem + "/sightings",
                                 Calls.sighting("GIRTH", Map.of("girthM", 1.5)))
                         .status())
-                .isEqualTo(204);
+                .isEqualTo(201);
         assertThat(calls.on(
                                 crew,
                                 "POST",
                                 "/stems/" + stem + "/defects",
                                 Map.of("kind", "VINE", "fromM", 1, "toM", 9, "faceDeg", 0))
                         .status())
-                .isEqualTo(204);
+                .isEqualTo(201);
         assertThat(calls.send(crew, "/files/csv/STEMS", "label\n".getBytes(StandardCharsets.UTF_8), Map.of())
                         .status())
                 .isEqualTo(403);

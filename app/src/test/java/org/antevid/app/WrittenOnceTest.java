@@ -96,10 +96,10 @@ class WrittenOnceTest {
                     .asText();
             assertThat(leader.post("/api/jobs/" + j + "/stems/" + stem + "/sightings", sighting)
                             .status())
-                    .isEqualTo(204);
+                    .isEqualTo(201);
             assertThat(leader.post("/api/jobs/" + j + "/stems/" + stem + "/sightings", sighting)
                             .status())
-                    .isEqualTo(204);
+                    .isEqualTo(201);
             assertThat(leader.get("/api/jobs/" + j + "/stems").body().get(0).get("sightings"))
                     .as("kept on both jobs, once")
                     .hasSize(1);

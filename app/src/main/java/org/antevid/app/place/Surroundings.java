@@ -188,7 +188,7 @@ public class Surroundings {
                 .toList();
     }
 
-    public void addMachine(String jobId, Access.Machine m) {
+    public String addMachine(String jobId, Access.Machine m) {
         MachineEntity r = new MachineEntity();
         r.id = UUID.randomUUID().toString();
         r.jobId = jobId;
@@ -200,6 +200,7 @@ public class Surroundings {
         r.pullN = m.pullN().orElse(null);
         machines.saveAndFlush(r);
         jobs.touched(jobId, Change.PLACE);
+        return r.id;
     }
 
     public void removeMachine(String jobId, String id) {
@@ -215,7 +216,7 @@ public class Surroundings {
     }
 
     /** @throws RefusedInput {@code DUPLICATE} for a second height at one place */
-    public void addHeight(String jobId, Terrain.SpotHeight h, String takenHow, SignedIn who) {
+    public String addHeight(String jobId, Terrain.SpotHeight h, String takenHow, SignedIn who) {
         if (heights.findByJobIdOrderByTakenAt(jobId).stream()
                 .anyMatch(o -> o.forCore().at().distanceTo(h.at()) < 0.05)) {
             throw new RefusedInput("DUPLICATE", "at", "has a height already; take that one off first");
@@ -231,6 +232,7 @@ public class Surroundings {
         r.takenAt = Instant.now();
         heights.saveAndFlush(r);
         jobs.touched(jobId, Change.PLACE);
+        return r.id;
     }
 
     public void removeHeight(String jobId, String id) {

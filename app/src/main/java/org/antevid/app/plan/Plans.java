@@ -399,7 +399,7 @@ public class Plans {
      * On site it is given by the taker's own passphrase: a PIN could have been set by whoever planned this. By
      * telephone the leader writes it down.
      */
-    public void takeOpinion(String jobId, Opinion o, SignedIn enteredBy) {
+    public String takeOpinion(String jobId, Opinion o, SignedIn enteredBy) {
         if (jobs.job(jobId).closed()) {
             throw new RefusedInput("CLOSED", "job", "the job is closed and stays as it was");
         }
@@ -434,6 +434,7 @@ public class Plans {
         r.takenAt = Instant.now();
         opinions.save(r);
         jobs.touched(jobId, Change.PLAN);
+        return r.id;
     }
 
     private static String number(String phone) {
@@ -457,7 +458,7 @@ public class Plans {
         return at;
     }
 
-    public void acknowledge(String jobId, String key, SignedIn who) {
+    public String acknowledge(String jobId, String key, SignedIn who) {
         Finding f = finding(situation(jobId), key);
         if (f.severity() != Severity.CAUTION) {
             throw new RefusedInput("BAD_CHOICE", "findingKey", "only a caution is cleared by an acknowledgement");
@@ -472,6 +473,7 @@ public class Plans {
         r.at = Instant.now();
         acknowledgements.save(r);
         jobs.touched(jobId, Change.PLAN);
+        return r.id;
     }
 
     /**

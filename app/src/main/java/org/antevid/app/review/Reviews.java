@@ -263,7 +263,8 @@ public class Reviews {
         return metres.map(v -> 1000 * Require.within(v, 0, most, field)).orElse(null);
     }
 
-    public void learn(String jobId, String words, SignedIn who) {
+    /** @return its id */
+    public String learn(String jobId, String words, SignedIn who) {
         LessonEntity l = new LessonEntity();
         l.id = UUID.randomUUID().toString();
         l.jobId = jobId;
@@ -273,6 +274,7 @@ public class Reviews {
         lessons.save(l);
         log.write(jobId, who.name(), Message.of(LogWords.LESSON).with("words", Arg.name(l.words)));
         jobs.touched(jobId, Change.REVIEW);
+        return l.id;
     }
 
     /** @return lessons of several jobs, the newest first */

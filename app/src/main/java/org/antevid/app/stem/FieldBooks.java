@@ -77,17 +77,18 @@ public class FieldBooks {
      * Writes one sighting down; the core computes what follows from it or refuses it. One of the crew's waits for the
      * leader.
      */
-    public void sight(String jobId, String stemId, Observation o, SignedIn who) {
-        sight(
+    public String sight(String jobId, String stemId, Observation o, SignedIn who) {
+        String id = sight(
                 stems.open(jobId, stemId),
                 o,
                 who.name(),
                 Instant.now(),
                 jobs.part(jobId, who).filter(p -> p == Part.LEADER).isEmpty());
         jobs.touched(jobId, Change.STEM);
+        return id;
     }
 
-    void sight(StemEntity stem, Observation o, String who, Instant at, boolean byCrew) {
+    String sight(StemEntity stem, Observation o, String who, Instant at, boolean byCrew) {
         String id = OwnId.of(
                 stem.jobId,
                 o.id.orElseGet(() -> UUID.randomUUID().toString()),
@@ -105,7 +106,7 @@ public class FieldBooks {
             if (!known.stemId.equals(stem.id) || known.kind != o.kind || !known.raw.equals(s.raw)) {
                 throw new SentOtherwise();
             }
-            return;
+            return id;
         }
         s.stateThen = stem.state;
         s.instrument = o.kind.byEye() ? "by eye" : Require.text(o.instrument, 60, "instrument");
@@ -116,6 +117,7 @@ public class FieldBooks {
         s.takenAt = at;
         s.byCrew = byCrew;
         sightings.save(s);
+        return id;
     }
 
     /** The leader takes a sighting of the crew: from now on it may also relax the plan. */
@@ -168,8 +170,8 @@ public class FieldBooks {
     }
 
     /** Records a defect, never overwritten; it tightens the plan at once, whoever saw it. */
-    public void defect(String jobId, String stemId, Defect d, String extent, SignedIn who) {
-        defect(
+    public String defect(String jobId, String stemId, Defect d, String extent, SignedIn who) {
+        String id = defect(
                 stems.open(jobId, stemId),
                 d,
                 extent,
@@ -177,9 +179,10 @@ public class FieldBooks {
                 Instant.now(),
                 jobs.part(jobId, who).filter(p -> p == Part.LEADER).isEmpty());
         jobs.touched(jobId, Change.STEM);
+        return id;
     }
 
-    void defect(StemEntity stem, Defect d, String extent, String who, Instant at, boolean byCrew) {
+    String defect(StemEntity stem, Defect d, String extent, String who, Instant at, boolean byCrew) {
         String id = OwnId.of(
                 stem.jobId, d.id(), i -> defects.findById(i).map(x -> x.jobId).orElse(""));
         DefectEntity known = defects.findById(id).orElse(null);
@@ -191,7 +194,7 @@ public class FieldBooks {
                     || known.faceDeg != d.faceDeg()) {
                 throw new SentOtherwise();
             }
-            return;
+            return id;
         }
         DefectEntity r = new DefectEntity();
         r.id = id;
@@ -211,6 +214,7 @@ public class FieldBooks {
         r.seenAt = at;
         r.byCrew = byCrew;
         defects.save(r);
+        return id;
     }
 
     /** A defect that turned out to be none stays in the book and stops counting; only the leader may say so. */

@@ -74,7 +74,7 @@ public class Tangles {
                 .toList();
     }
 
-    public void relate(String jobId, String a, Pile.Type type, String b) {
+    public String relate(String jobId, String a, Pile.Type type, String b) {
         StemReading upper = stems.labelled(jobId, a)
                 .orElseThrow(() -> new RefusedInput("UNKNOWN_STEM", "a", "is no stem of this job"))
                 .reading();
@@ -95,6 +95,7 @@ public class Tangles {
         r.b = b;
         relations.saveAndFlush(r);
         jobs.touched(jobId, Change.TANGLE);
+        return r.id;
     }
 
     public void unrelate(String jobId, String id) {

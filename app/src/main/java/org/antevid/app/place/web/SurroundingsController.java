@@ -34,6 +34,7 @@ import org.antevid.core.site.Terrain;
 import org.antevid.core.site.Underlay;
 import org.antevid.core.site.Weather;
 import org.springframework.http.CacheControl;
+import org.antevid.app.reader.Created;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -295,9 +296,9 @@ public class SurroundingsController {
     /** Records a machine of the crew with width, mass, gradient and pull. */
     @PostMapping("/machines")
     @Needs(Needs.Right.LEAD)
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void addMachine(@PathVariable String job, @Validated @RequestBody MachineRequest m) {
-        surroundings.addMachine(job, new Access.Machine(m.name, m.use, m.widthM, m.massKg, m.gradeDeg, or(m.pullN)));
+    ResponseEntity<Created> addMachine(@PathVariable String job, @Validated @RequestBody MachineRequest m) {
+        return Created.at(surroundings.addMachine(
+                job, new Access.Machine(m.name, m.use, m.widthM, m.massKg, m.gradeDeg, or(m.pullN))));
     }
 
     /** Takes a machine off. */
@@ -319,10 +320,9 @@ public class SurroundingsController {
     /** Records a spot height; two different ones at one place are refused. */
     @PostMapping("/heights")
     @Needs(Needs.Right.LEAD)
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void addHeight(
+    ResponseEntity<Created> addHeight(
             @PathVariable String job, @Validated @RequestBody HeightRequest h, @AuthenticationPrincipal SignedIn me) {
-        surroundings.addHeight(job, new Terrain.SpotHeight(h.at, h.heightM), h.takenHow, me);
+        return Created.at(surroundings.addHeight(job, new Terrain.SpotHeight(h.at, h.heightM), h.takenHow, me));
     }
 
     /** Takes a spot height off. */

@@ -27,6 +27,8 @@ import org.antevid.core.message.Shown;
 import org.antevid.core.message.Side;
 import org.antevid.core.stem.Verdict;
 import org.antevid.core.stump.School;
+import org.antevid.app.reader.Created;
+import org.springframework.http.ResponseEntity;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.validation.annotation.Validated;
@@ -229,22 +231,20 @@ public class PlanController {
     /** Records a second opinion, on site with the taker's own passphrase or by telephone. */
     @PostMapping("/opinions")
     @Needs(Needs.Right.READ)
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void opinion(
+    ResponseEntity<Created> opinion(
             @PathVariable String job, @Validated @RequestBody OpinionRequest o, @AuthenticationPrincipal SignedIn me) {
-        plans.takeOpinion(
+        return Created.at(plans.takeOpinion(
                 job,
                 new Plans.Opinion(o.findingKey, o.takerId, o.byTelephone, o.phone, o.shown, o.calledAt, o.readBack),
-                me);
+                me));
     }
 
     /** Takes note of a caution; it lapses when its numbers change by more than their rounding. */
     @PostMapping("/acknowledgements")
     @Needs(Needs.Right.LEAD)
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void acknowledge(
+    ResponseEntity<Created> acknowledge(
             @PathVariable String job, @Validated @RequestBody Acknowledgement a, @AuthenticationPrincipal SignedIn me) {
-        plans.acknowledge(job, a.findingKey, me);
+        return Created.at(plans.acknowledge(job, a.findingKey, me));
     }
 
     /** What nobody changes any more; asked once more, because it cannot be taken back. */

@@ -9,6 +9,8 @@ import org.antevid.app.job.Needs;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.Again;
 import org.antevid.app.review.Reviews;
+import org.antevid.app.reader.Created;
+import org.springframework.http.ResponseEntity;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.validation.annotation.Validated;
@@ -79,9 +81,8 @@ public class ReviewController {
     /** Writes down a lesson. */
     @PostMapping("/lessons")
     @Needs(Needs.Right.REVIEW)
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void lesson(
+    ResponseEntity<Created> lesson(
             @PathVariable String job, @Validated @RequestBody LessonRequest l, @AuthenticationPrincipal SignedIn me) {
-        reviews.learn(job, l.words, me);
+        return Created.at(reviews.learn(job, l.words, me));
     }
 }

@@ -34,6 +34,8 @@ import org.antevid.core.stem.SightingKind;
 import org.antevid.core.stem.StemState;
 import org.antevid.core.stem.Tell;
 import org.antevid.words.Answer;
+import org.antevid.app.reader.Created;
+import org.springframework.http.ResponseEntity;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.validation.annotation.Validated;
@@ -218,13 +220,12 @@ public class FieldBookController {
     /** Records a sighting with its raw numbers; one from the crew only tightens the plan until it is accepted. */
     @PostMapping("/sightings")
     @Needs(Needs.Right.WORK)
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void sight(
+    ResponseEntity<Created> sight(
             @PathVariable String job,
             @PathVariable String stem,
             @Validated @RequestBody SightingRequest s,
             @AuthenticationPrincipal SignedIn me) {
-        Again.whenCrossed(() -> books.sight(job, stem, s.observation(), me));
+        return Created.at(Again.whenCrossed(() -> books.sight(job, stem, s.observation(), me)));
     }
 
     /** Accepts a sighting of the crew: from now on it may relax the plan. */
@@ -255,13 +256,12 @@ public class FieldBookController {
     /** Records a fault of the stem with its height, side and signs. */
     @PostMapping("/defects")
     @Needs(Needs.Right.WORK)
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void defect(
+    ResponseEntity<Created> defect(
             @PathVariable String job,
             @PathVariable String stem,
             @Validated @RequestBody DefectRequest d,
             @AuthenticationPrincipal SignedIn me) {
-        Again.whenCrossed(() -> books.defect(job, stem, d.defect(), d.extent, me));
+        return Created.at(Again.whenCrossed(() -> books.defect(job, stem, d.defect(), d.extent, me)));
     }
 
     /** Sets a fault aside with a reason; it stays in the book and stops counting. */

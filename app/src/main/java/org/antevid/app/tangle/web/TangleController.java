@@ -18,6 +18,8 @@ import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Spot;
 import org.antevid.core.tangle.Pile;
 import org.antevid.core.tangle.Release;
+import org.antevid.app.reader.Created;
+import org.springframework.http.ResponseEntity;
 import org.springframework.http.HttpStatus;
 import org.springframework.validation.annotation.Validated;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -130,9 +132,8 @@ public class TangleController {
     /** Records that one stem bears on another. */
     @PostMapping("/relations")
     @Needs(Needs.Right.LEAD)
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void relate(@PathVariable String job, @Validated @RequestBody RelationRequest r) {
-        tangles.relate(job, r.a, r.type, r.b);
+    ResponseEntity<Created> relate(@PathVariable String job, @Validated @RequestBody RelationRequest r) {
+        return Created.at(tangles.relate(job, r.a, r.type, r.b));
     }
 
     /** Takes such a relation back. */
