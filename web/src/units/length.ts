@@ -64,6 +64,10 @@ export function feetInches(metres: number): string {
 export const length = (metres: number, digits = 1): string =>
   units() === 'feet' ? feetInches(metres) : `${metres.toFixed(digits)} m`;
 
+/** A small length somebody chooses from, as this person reads it. */
+export const small = (metres: number): string =>
+  units() === 'feet' ? feetInches(metres) : `${Math.round(metres * 100)} cm`;
+
 const MPH_MS = 0.44704;
 
 /** A speed somebody chooses from, as this person reads it. */

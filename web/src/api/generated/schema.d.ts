@@ -139,7 +139,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** Takes note of a caution; it lapses when its numbers change by more than their rounding. */
-        post: operations["planAcknowledge"];
+        post: operations["judgementAcknowledge"];
         delete?: never;
         options?: never;
         head?: never;
@@ -208,7 +208,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** What nobody changes any more; asked once more, because it cannot be taken back. */
-        post: operations["planClose"];
+        post: operations["judgementClose"];
         delete?: never;
         options?: never;
         head?: never;
@@ -432,7 +432,7 @@ export interface paths {
             cookie?: never;
         };
         /** What the rules say of the plan now: stops, second opinions, cautions and notes, computed at each call. */
-        get: operations["planFindings"];
+        get: operations["judgementFindings"];
         put?: never;
         post?: never;
         delete?: never;
@@ -568,7 +568,7 @@ export interface paths {
             cookie?: never;
         };
         /** Who is competent for the matter of a finding, and what that takes. */
-        get: operations["planTakers"];
+        get: operations["judgementTakers"];
         put?: never;
         post?: never;
         delete?: never;
@@ -587,7 +587,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** Records a second opinion, on site with the taker's own passphrase or by telephone. */
-        post: operations["planOpinion"];
+        post: operations["judgementOpinion"];
         delete?: never;
         options?: never;
         head?: never;
@@ -842,7 +842,7 @@ export interface paths {
             cookie?: never;
         };
         /** The plan as it would be frozen now; also what small drawings of the job are made from. */
-        get: operations["planPlan"];
+        get: operations["judgementPlan"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1159,7 +1159,7 @@ export interface paths {
             cookie?: never;
         };
         /** All stems, the most dangerous first. */
-        get: operations["planDanger"];
+        get: operations["judgementDanger"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1331,7 +1331,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** Provisional verdict from what is known so far, estimates by eye included. */
-        post: operations["planLook"];
+        post: operations["judgementLook"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1652,7 +1652,7 @@ export interface paths {
             cookie?: never;
         };
         /** Every way of dealing with a stem: what it needs, and what excludes it here. */
-        get: operations["planVerdicts"];
+        get: operations["judgementVerdicts"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3148,6 +3148,27 @@ export interface components {
         Joined: {
             jobId: string;
         };
+        JudgementProposedLine: {
+            /** Format: double */
+            anchorDistM: number;
+            /** @enum {string} */
+            kind: "NOTHING" | "LEVER" | "WEDGES" | "HAND_LINE" | "MACHINE_LINE";
+            /** Format: double */
+            pullN?: number;
+            pullWords: string;
+            room: boolean;
+            /** Format: double */
+            ropeHeightM: number;
+            ropeId?: string;
+            ropeName: string;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description distance, nearest */
+                anchorDistM: string;
+                /** @description length, nearest */
+                ropeHeightM: string;
+            };
+        };
         KindView: {
             /** @enum {string} */
             key: "BUILDING" | "GLASS" | "FOOTBRIDGE" | "BOAT" | "PATH" | "ROAD" | "OVERHEAD_LINE" | "BURIED" | "WATER" | "BEEHIVES" | "COMPOST" | "FENCE" | "WALL" | "ANIMAL_PEN" | "SURFACE" | "HEDGE" | "BED" | "OTHER_TREE" | "VEHICLE" | "LANDING_BED" | "MACHINE_STAND" | "ACCESS" | "WORK_POSITION" | "MEETING_POINT" | "OTHER";
@@ -3198,7 +3219,7 @@ export interface components {
             said: {
                 /** @description reach, nearest */
                 barM?: string;
-                /** @description height, nearest */
+                /** @description written, nearest */
                 lengthM?: string;
                 /** @description short, nearest */
                 liftM?: string;
@@ -3630,7 +3651,7 @@ export interface components {
             /** Format: double */
             nextDegrees?: number;
             nextMeasurement?: string;
-            proposed?: components["schemas"]["PlanProposedLine"];
+            proposed?: components["schemas"]["JudgementProposedLine"];
             /** @description Its quantities in the reader's units, each rounded to the side it says */
             said: {
                 /** @description sector, down */
@@ -4206,27 +4227,6 @@ export interface components {
             things: components["schemas"]["Thing"][];
             /** Format: double */
             windLimitMs: number;
-        };
-        PlanProposedLine: {
-            /** Format: double */
-            anchorDistM: number;
-            /** @enum {string} */
-            kind: "NOTHING" | "LEVER" | "WEDGES" | "HAND_LINE" | "MACHINE_LINE";
-            /** Format: double */
-            pullN?: number;
-            pullWords: string;
-            room: boolean;
-            /** Format: double */
-            ropeHeightM: number;
-            ropeId?: string;
-            ropeName: string;
-            /** @description Its quantities in the reader's units, each rounded to the side it says */
-            said: {
-                /** @description distance, nearest */
-                anchorDistM: string;
-                /** @description length, nearest */
-                ropeHeightM: string;
-            };
         };
         /** @description Somebody's part in a step; the way out is empty while the stand is not set. */
         PostPart: {
@@ -5774,7 +5774,7 @@ export interface operations {
             };
         };
     };
-    planAcknowledge: {
+    judgementAcknowledge: {
         parameters: {
             query?: never;
             header?: never;
@@ -5789,12 +5789,14 @@ export interface operations {
             };
         };
         responses: {
-            /** @description No Content */
-            204: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
             };
             /** @description What was sent cannot be read; every field at fault is named */
             400: {
@@ -6087,7 +6089,7 @@ export interface operations {
             };
         };
     };
-    planClose: {
+    judgementClose: {
         parameters: {
             query?: never;
             header?: never;
@@ -7300,7 +7302,7 @@ export interface operations {
             };
         };
     };
-    planFindings: {
+    judgementFindings: {
         parameters: {
             query?: never;
             header?: never;
@@ -7763,7 +7765,7 @@ export interface operations {
             };
         };
     };
-    planTakers: {
+    judgementTakers: {
         parameters: {
             query: {
                 findingKey: string;
@@ -7805,7 +7807,7 @@ export interface operations {
             };
         };
     };
-    planOpinion: {
+    judgementOpinion: {
         parameters: {
             query?: never;
             header?: never;
@@ -7820,12 +7822,14 @@ export interface operations {
             };
         };
         responses: {
-            /** @description No Content */
-            204: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
             };
             /** @description What was sent cannot be read; every field at fault is named */
             400: {
@@ -8333,12 +8337,14 @@ export interface operations {
             };
         };
         responses: {
-            /** @description No Content */
-            204: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
             };
             /** @description What was sent cannot be read; every field at fault is named */
             400: {
@@ -8486,12 +8492,14 @@ export interface operations {
             };
         };
         responses: {
-            /** @description No Content */
-            204: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
             };
             /** @description What was sent cannot be read; every field at fault is named */
             400: {
@@ -8975,7 +8983,7 @@ export interface operations {
             };
         };
     };
-    planPlan: {
+    judgementPlan: {
         parameters: {
             query?: never;
             header?: never;
@@ -9110,12 +9118,14 @@ export interface operations {
             };
         };
         responses: {
-            /** @description No Content */
-            204: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
             };
             /** @description What was sent cannot be read; every field at fault is named */
             400: {
@@ -10237,7 +10247,7 @@ export interface operations {
             };
         };
     };
-    planDanger: {
+    judgementDanger: {
         parameters: {
             query?: never;
             header?: never;
@@ -10776,12 +10786,14 @@ export interface operations {
             };
         };
         responses: {
-            /** @description No Content */
-            204: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
             };
             /** @description What was sent cannot be read; every field at fault is named */
             400: {
@@ -10919,7 +10931,7 @@ export interface operations {
             };
         };
     };
-    planLook: {
+    judgementLook: {
         parameters: {
             query?: never;
             header?: never;
@@ -12030,12 +12042,14 @@ export interface operations {
             };
         };
         responses: {
-            /** @description No Content */
-            204: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
             };
             /** @description What was sent cannot be read; every field at fault is named */
             400: {
@@ -12330,7 +12344,7 @@ export interface operations {
             };
         };
     };
-    planVerdicts: {
+    judgementVerdicts: {
         parameters: {
             query?: never;
             header?: never;
@@ -12858,12 +12872,14 @@ export interface operations {
             };
         };
         responses: {
-            /** @description No Content */
-            204: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
             };
             /** @description What was sent cannot be read; every field at fault is named */
             400: {

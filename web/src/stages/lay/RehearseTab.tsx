@@ -5,7 +5,7 @@ import { falling } from '../../plan/falling';
 import { usePlanTools } from '../../plan/planTools';
 import { azimuth, fixed } from '../../units/format';
 import type { Turning } from './useLay';
-import { speed, length } from '../../units/length';
+import { speed, small } from '../../units/length';
 
 type Props = { job: string; l: Turning; v: Schemas['LayView'] };
 type What = { gustMs: number; releaseDeg?: number; rotten: Schemas['RehearsalRequest']['rotten']; offM: number };
@@ -130,8 +130,8 @@ export function RehearseTab({ job, l, v }: Props) {
           onChange={(offM) => setWhat({ ...what, offM })}
           options={[
             { value: 0, words: 'none' },
-            { value: 0.02, words: length(0.02, 2) },
-            { value: 0.05, words: length(0.05, 2) },
+            { value: 0.02, words: small(0.02) },
+            { value: 0.05, words: small(0.05) },
           ]}
         />
         <Chips label="falls" value={falls} onChange={setFalls} options={FALLS} />

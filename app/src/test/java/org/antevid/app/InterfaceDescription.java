@@ -66,7 +66,7 @@ class InterfaceDescription implements GlobalOpenApiCustomizer, GlobalOperationCu
         TAGS.put("briefing", "7 Brief: issues of the plan and signatures");
         TAGS.put("run", "8 Run: ready, go, hold, ticks");
         TAGS.put("review", "9 Review: outcomes and lessons");
-        TAGS.put("plan", "Judgement: findings, verdicts, opinions");
+        TAGS.put("judgement", "Judgement: findings, verdicts, opinions");
         TAGS.put("job", "Jobs and who is on them");
         TAGS.put("board", "Board: all jobs");
         TAGS.put("house", "House: rules and kit");

@@ -11,9 +11,9 @@ import java.util.Set;
 import java.util.stream.Stream;
 import org.antevid.app.house.HouseChanged;
 import org.antevid.app.job.JobChanged;
-import org.antevid.app.plan.Documents;
-import org.antevid.app.plan.Plans;
-import org.antevid.app.plan.StoredPlan;
+import org.antevid.app.judgement.Documents;
+import org.antevid.app.judgement.Judgement;
+import org.antevid.app.judgement.StoredPlan;
 import org.antevid.core.brief.PlanDocument;
 import org.antevid.core.judge.Finding;
 import org.antevid.core.judge.RuleId;
@@ -34,12 +34,12 @@ public class Marks {
             EnumSet.of(RuleId.WIND_NOT_KNOWN, RuleId.WIND_NOW, RuleId.WIND_AHEAD, RuleId.DARK_AHEAD);
 
     private final JdbcTemplate store;
-    private final Plans plans;
+    private final Judgement judgement;
     private final Documents documents;
 
-    Marks(JdbcTemplate store, Plans plans, Documents documents) {
+    Marks(JdbcTemplate store, Judgement judgement, Documents documents) {
         this.store = store;
-        this.plans = plans;
+        this.judgement = judgement;
         this.documents = documents;
     }
 
@@ -104,7 +104,7 @@ public class Marks {
     private Mark make(String jobId) {
         long plan = version(jobId);
         long house = version(HOUSE);
-        List<Finding> findings = plans.findings(jobId).stream()
+        List<Finding> findings = judgement.findings(jobId).stream()
                 .filter(f -> f.open() && !OF_THE_HOUR.contains(f.rule()))
                 .toList();
         Mark mark = new Mark(

@@ -19,10 +19,10 @@ import org.antevid.app.briefing.store.SignatureRepository;
 import org.antevid.app.job.Change;
 import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Jobs;
+import org.antevid.app.judgement.Documents;
+import org.antevid.app.judgement.Judgement;
+import org.antevid.app.judgement.StoredPlan;
 import org.antevid.app.people.SignedIn;
-import org.antevid.app.plan.Documents;
-import org.antevid.app.plan.Plans;
-import org.antevid.app.plan.StoredPlan;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.trace.StoredJson;
 import org.antevid.core.brief.PlanComparison;
@@ -46,7 +46,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Briefings {
     private final BriefingRepository briefings;
     private final SignatureRepository signatures;
-    private final Plans plans;
+    private final Judgement judgement;
     private final Documents documents;
     private final Jobs jobs;
     private final JobLog log;
@@ -54,13 +54,13 @@ public class Briefings {
     Briefings(
             BriefingRepository briefings,
             SignatureRepository signatures,
-            Plans plans,
+            Judgement judgement,
             Documents documents,
             Jobs jobs,
             JobLog log) {
         this.briefings = briefings;
         this.signatures = signatures;
-        this.plans = plans;
+        this.judgement = judgement;
         this.documents = documents;
         this.jobs = jobs;
         this.log = log;
@@ -122,7 +122,7 @@ public class Briefings {
      * @throws RefusedInput while a stop stands, naming each
      */
     public int issue(String jobId, SignedIn leader) {
-        List<Finding> findings = plans.findings(jobId);
+        List<Finding> findings = judgement.findings(jobId);
         List<Fault> stops = findings.stream()
                 .filter(f -> f.severity() == Severity.STOP)
                 .map(f -> new Fault("STOP", f.key(), f.message()))
@@ -131,7 +131,7 @@ public class Briefings {
             throw new RefusedInput(stops);
         }
         PlanDocument plan = documents.of(jobId);
-        Set<String> done = plans.situation(jobId).steps().stream()
+        Set<String> done = judgement.situation(jobId).steps().stream()
                 .filter(Step::done)
                 .map(Step::id)
                 .collect(Collectors.toSet());

@@ -16,8 +16,8 @@ import org.antevid.app.instrument.Anemometer;
 import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.job.Kept;
+import org.antevid.app.judgement.Judgement;
 import org.antevid.app.place.Places;
-import org.antevid.app.plan.Plans;
 import org.antevid.app.run.store.RunEventEntity;
 import org.antevid.core.brief.PlanDocument;
 import org.antevid.core.crew.Person;
@@ -49,7 +49,7 @@ class GoCheck {
     private final RunBook book;
     private final Crews crews;
     private final Briefings briefings;
-    private final Plans plans;
+    private final Judgement judgement;
     private final Places places;
     private final Jobs jobs;
     private final JobLog log;
@@ -60,7 +60,7 @@ class GoCheck {
             RunBook book,
             Crews crews,
             Briefings briefings,
-            Plans plans,
+            Judgement judgement,
             Places places,
             Jobs jobs,
             JobLog log,
@@ -69,7 +69,7 @@ class GoCheck {
         this.book = book;
         this.crews = crews;
         this.briefings = briefings;
-        this.plans = plans;
+        this.judgement = judgement;
         this.places = places;
         this.jobs = jobs;
         this.log = log;
@@ -79,7 +79,7 @@ class GoCheck {
 
     RunFacts facts(String jobId) {
         Anemometer.Reading wind = anemometer.now();
-        Plans.Outside outside = plans.outside(wind);
+        Judgement.Outside outside = judgement.outside(wind);
         RunFacts facts = kept.ofRun(jobId, outside, () -> make(jobId, outside));
         return silent(wind) && facts.step().isPresent() ? withSilence(facts) : facts;
     }
@@ -110,7 +110,7 @@ class GoCheck {
                 f.waitAt());
     }
 
-    private RunFacts make(String jobId, Plans.Outside outside) {
+    private RunFacts make(String jobId, Judgement.Outside outside) {
         List<RunEventEntity> lines = book.lines(jobId);
         Course course = RunBook.course(lines);
         List<Step> steps = crews.steps(jobId);
@@ -156,11 +156,11 @@ class GoCheck {
      * @return how far everybody without a part stays from the stem: the briefed ring of its lay, for one that hangs the
      *     ring of what may come down; rounded up
      */
-    private Optional<Double> ring(String jobId, String label, Optional<PlanDocument> plan, Plans.Outside outside) {
+    private Optional<Double> ring(String jobId, String label, Optional<PlanDocument> plan, Judgement.Outside outside) {
         return plan.flatMap(p -> p.stem(label))
                 .flatMap(PlanDocument.StemPart::lay)
                 .map(PlanDocument.LayPart::exclusionM)
-                .or(() -> plans.situation(jobId, outside).hangs().stream()
+                .or(() -> judgement.situation(jobId, outside).hangs().stream()
                         .filter(h -> h.hung().equals(label))
                         .map(h -> Rounding.up(h.keepOutM(), 0))
                         .max(Comparator.naturalOrder()));
@@ -192,7 +192,7 @@ class GoCheck {
             Set<String> asked,
             List<Person> people,
             Jobs.Job job,
-            Plans.Outside outside,
+            Judgement.Outside outside,
             double gustLimitMs) {
         List<Against> against = new ArrayList<>();
         if (job.closed()) {
@@ -238,8 +238,8 @@ class GoCheck {
         return against;
     }
 
-    private void found(String jobId, Step step, Plans.Outside outside, List<Against> against) {
-        List<Finding> findings = plans.findings(jobId, outside);
+    private void found(String jobId, Step step, Judgement.Outside outside, List<Against> against) {
+        List<Finding> findings = judgement.findings(jobId, outside);
         findings.stream()
                 .filter(f -> f.severity() == Severity.STOP)
                 .forEach(f -> against.add(new Against(Why.STOP, f.key(), f.message())));

@@ -7,7 +7,7 @@
             "job",
             "people",
             "place",
-            "plan",
+            "judgement",
             "problem",
             "reader",
             "stem",

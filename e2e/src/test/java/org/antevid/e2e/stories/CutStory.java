@@ -248,7 +248,7 @@ class CutStory extends DemoStory {
         assertThat(cutCard()).not().containsText(" mm from bark");
         imre.button("ft in");
         imre.page.navigate(server.local() + "/house");
-        assertThat(imre.region("Saws and kit")).containsText("110 kN breaking");
+        assertThat(imre.region("Saws and kit")).containsText("110.0 kN breaking");
         assertThat(imre.region("Saws and kit").getByText("Take off the list")).hasCount(0);
         assertThat(browsers.errors()).isEmpty();
     }

@@ -44,8 +44,8 @@ class PseudoStory extends DemoStory {
     private String job;
     private Page sefa;
 
-    /** @param names of people, stems and places, which no catalogue holds */
-    private static Set<String> fixed(Page page, Set<String> names) {
+    /** @param names of people, stems and places, which no catalogue holds; the longest first */
+    private static Set<String> fixed(Page page, List<String> names) {
         Set<String> left = new TreeSet<>();
         for (Object text : (List<?>) page.evaluate(READ)) {
             String rest = text.toString();
@@ -63,7 +63,7 @@ class PseudoStory extends DemoStory {
         return left;
     }
 
-    private Set<String> names() {
+    private List<String> names() {
         Object all = imre.page.evaluate(
                 "async () => { const j = await (await fetch('/api/jobs/" + job
                         + "')).json(); const p = await (await fetch('/api/people')).json();"

@@ -74,7 +74,10 @@ public class KitController {
             int count,
             @Shown(in = Dimension.REACH, to = Side.NEAREST) Optional<Double> barM,
             @Shown(in = Dimension.SHORT, to = Side.NEAREST) Optional<Double> liftM,
-            @Shown(in = Dimension.HEIGHT, to = Side.NEAREST) Optional<Double> lengthM,
+
+            @Shown(in = Dimension.WRITTEN, to = Side.NEAREST)
+            Optional<Double> lengthM,
+
             @Shown(in = Dimension.FORCE, to = Side.NEAREST) Optional<Double> strengthN,
             Optional<Double> efficiency,
             Optional<Integer> madeYear,

@@ -1,4 +1,4 @@
-package org.antevid.app.plan.store;
+package org.antevid.app.judgement.store;
 
 import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;

@@ -1,4 +1,4 @@
-package org.antevid.app.plan.web;
+package org.antevid.app.judgement.web;
 
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -7,11 +7,12 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.app.job.Needs;
+import org.antevid.app.judgement.Documents;
+import org.antevid.app.judgement.Judgement;
 import org.antevid.app.lay.DialView;
 import org.antevid.app.people.People;
 import org.antevid.app.people.SignedIn;
-import org.antevid.app.plan.Documents;
-import org.antevid.app.plan.Plans;
+import org.antevid.app.reader.Created;
 import org.antevid.app.reader.Speech;
 import org.antevid.core.brief.FirstLook;
 import org.antevid.core.brief.LookRemark;
@@ -27,9 +28,8 @@ import org.antevid.core.message.Shown;
 import org.antevid.core.message.Side;
 import org.antevid.core.stem.Verdict;
 import org.antevid.core.stump.School;
-import org.antevid.app.reader.Created;
-import org.springframework.http.ResponseEntity;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.validation.annotation.Validated;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -43,7 +43,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 @RequestMapping("/api/jobs/{job}")
-public class PlanController {
+public class JudgementController {
 
     record OpinionRequest(
             @NotBlank String findingKey,
@@ -60,12 +60,12 @@ public class PlanController {
 
     record Takers(String competence, List<Taker> people) {}
 
-    private final Plans plans;
+    private final Judgement judgement;
     private final Documents documents;
     private final People people;
 
-    PlanController(Plans plans, Documents documents, People people) {
-        this.plans = plans;
+    JudgementController(Judgement judgement, Documents documents, People people) {
+        this.judgement = judgement;
         this.documents = documents;
         this.people = people;
     }
@@ -74,7 +74,7 @@ public class PlanController {
     @GetMapping("/findings")
     @Needs(Needs.Right.READ)
     List<FindingView> findings(@PathVariable String job) {
-        return plans.findings(job).stream()
+        return judgement.findings(job).stream()
                 .map(f -> FindingView.of(f, Speech.words()))
                 .toList();
     }
@@ -90,7 +90,7 @@ public class PlanController {
     @GetMapping("/opinion-takers")
     @Needs(Needs.Right.LEAD)
     Takers takers(@PathVariable String job, @RequestParam String findingKey) {
-        Competence needed = plans.finding(job, findingKey).rule().competence();
+        Competence needed = judgement.finding(job, findingKey).rule().competence();
         return new Takers(
                 Speech.words().term(needed),
                 people.withCompetence(needed).stream()
@@ -101,7 +101,7 @@ public class PlanController {
     /** @param worst the worst that is found of it; empty where nothing is */
     record DangerView(
             String stemId, String label, int stops, int secondOpinions, int cautions, Optional<String> worst) {
-        private static DangerView of(Plans.Danger d) {
+        private static DangerView of(Judgement.Danger d) {
             return new DangerView(
                     d.stemId(),
                     d.label(),
@@ -171,7 +171,7 @@ public class PlanController {
     @PostMapping("/stems/{stem}/first-look")
     @Needs(Needs.Right.READ)
     Look look(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody LookRequest c) {
-        Plans.Looked looked = plans.firstLook(job, stem, c.choice());
+        Judgement.Looked looked = judgement.firstLook(job, stem, c.choice());
         FirstLook f = looked.look();
         Optional<ProposedLine> proposed = looked.line()
                 .map(x -> new ProposedLine(
@@ -203,7 +203,7 @@ public class PlanController {
     @GetMapping("/stems/{stem}/verdicts")
     @Needs(Needs.Right.READ)
     VerdictsView verdicts(@PathVariable String job, @PathVariable String stem) {
-        Verdicts v = plans.verdicts(job, stem);
+        Verdicts v = judgement.verdicts(job, stem);
         return new VerdictsView(
                 v.offered(),
                 v.options().stream()
@@ -225,7 +225,7 @@ public class PlanController {
     @GetMapping("/stems/danger")
     @Needs(Needs.Right.READ)
     List<DangerView> danger(@PathVariable String job) {
-        return plans.byDanger(job).stream().map(DangerView::of).toList();
+        return judgement.byDanger(job).stream().map(DangerView::of).toList();
     }
 
     /** Records a second opinion, on site with the taker's own passphrase or by telephone. */
@@ -233,9 +233,9 @@ public class PlanController {
     @Needs(Needs.Right.READ)
     ResponseEntity<Created> opinion(
             @PathVariable String job, @Validated @RequestBody OpinionRequest o, @AuthenticationPrincipal SignedIn me) {
-        return Created.at(plans.takeOpinion(
+        return Created.at(judgement.takeOpinion(
                 job,
-                new Plans.Opinion(o.findingKey, o.takerId, o.byTelephone, o.phone, o.shown, o.calledAt, o.readBack),
+                new Judgement.Opinion(o.findingKey, o.takerId, o.byTelephone, o.phone, o.shown, o.calledAt, o.readBack),
                 me));
     }
 
@@ -244,7 +244,7 @@ public class PlanController {
     @Needs(Needs.Right.LEAD)
     ResponseEntity<Created> acknowledge(
             @PathVariable String job, @Validated @RequestBody Acknowledgement a, @AuthenticationPrincipal SignedIn me) {
-        return Created.at(plans.acknowledge(job, a.findingKey, me));
+        return Created.at(judgement.acknowledge(job, a.findingKey, me));
     }
 
     /** What nobody changes any more; asked once more, because it cannot be taken back. */
@@ -252,6 +252,6 @@ public class PlanController {
     @Needs(Needs.Right.LEAD)
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void close(@PathVariable String job) {
-        plans.closeJob(job);
+        judgement.closeJob(job);
     }
 }

@@ -1,2 +1,2 @@
 /** How the plan is kept: entities, their repositories and columns. */
-package org.antevid.app.plan.store;
+package org.antevid.app.judgement.store;

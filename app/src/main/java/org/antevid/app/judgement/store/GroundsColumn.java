@@ -1,4 +1,4 @@
-package org.antevid.app.plan.store;
+package org.antevid.app.judgement.store;
 
 import jakarta.persistence.Converter;
 import org.antevid.app.trace.StoredColumn;

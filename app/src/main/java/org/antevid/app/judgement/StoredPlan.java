@@ -1,4 +1,4 @@
-package org.antevid.app.plan;
+package org.antevid.app.judgement;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;

@@ -1,2 +1,2 @@
 /** the plan over the interface: controllers, what they are sent and what they answer. */
-package org.antevid.app.plan.web;
+package org.antevid.app.judgement.web;

@@ -1,4 +1,4 @@
-package org.antevid.app.plan.web;
+package org.antevid.app.judgement.web;
 
 import java.util.Map;
 import java.util.Optional;

@@ -1,4 +1,4 @@
-package org.antevid.app.plan.store;
+package org.antevid.app.judgement.store;
 
 import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;

@@ -1,4 +1,4 @@
-package org.antevid.app.plan;
+package org.antevid.app.judgement;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -34,7 +34,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 public class Documents {
-    private final Plans plans;
+    private final Judgement judgement;
     private final Jobs jobs;
     private final Places places;
     private final Stems stems;
@@ -42,8 +42,15 @@ public class Documents {
     private final Surroundings surroundings;
     private final Kept kept;
 
-    Documents(Plans plans, Jobs jobs, Places places, Stems stems, Lays lays, Surroundings surroundings, Kept kept) {
-        this.plans = plans;
+    Documents(
+            Judgement judgement,
+            Jobs jobs,
+            Places places,
+            Stems stems,
+            Lays lays,
+            Surroundings surroundings,
+            Kept kept) {
+        this.judgement = judgement;
         this.jobs = jobs;
         this.places = places;
         this.stems = stems;
@@ -54,12 +61,13 @@ public class Documents {
 
     /** @return the plan as it would be frozen now */
     public PlanDocument of(String jobId) {
-        Plans.Outside outside = plans.outside();
-        return kept.ofPlan(jobId, new Plans.Asked(Plans.Question.DOCUMENT, outside), () -> make(jobId, outside));
+        Judgement.Outside outside = judgement.outside();
+        return kept.ofPlan(
+                jobId, new Judgement.Asked(Judgement.Question.DOCUMENT, outside), () -> make(jobId, outside));
     }
 
-    private PlanDocument make(String jobId, Plans.Outside outside) {
-        Situation s = plans.situation(jobId, outside);
+    private PlanDocument make(String jobId, Judgement.Outside outside) {
+        Situation s = judgement.situation(jobId, outside);
         Jobs.Job job = jobs.job(jobId);
         Map<String, Lays.Chosen> chosen =
                 lays.chosen(jobId).stream().collect(Collectors.toMap(Lays.Chosen::stemId, Function.identity()));

@@ -14,6 +14,6 @@
             "tangle",
             "trace"
         })
-package org.antevid.app.plan;
+package org.antevid.app.judgement;
 
 import org.springframework.modulith.ApplicationModule;

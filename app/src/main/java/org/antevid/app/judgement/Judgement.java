@@ -1,4 +1,4 @@
-package org.antevid.app.plan;
+package org.antevid.app.judgement;
 
 import java.time.Duration;
 import java.time.Instant;
@@ -21,16 +21,16 @@ import org.antevid.app.instrument.Bulletin;
 import org.antevid.app.job.Change;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.job.Kept;
+import org.antevid.app.judgement.store.AcknowledgementEntity;
+import org.antevid.app.judgement.store.AcknowledgementRepository;
+import org.antevid.app.judgement.store.OpinionEntity;
+import org.antevid.app.judgement.store.OpinionRepository;
 import org.antevid.app.lay.Lays;
 import org.antevid.app.lay.ProposedLines;
 import org.antevid.app.people.People;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.people.Way;
 import org.antevid.app.place.Surroundings;
-import org.antevid.app.plan.store.AcknowledgementEntity;
-import org.antevid.app.plan.store.AcknowledgementRepository;
-import org.antevid.app.plan.store.OpinionEntity;
-import org.antevid.app.plan.store.OpinionRepository;
 import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.stem.Stems;
@@ -68,7 +68,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** The plan of a job put together from all stages, and what the rules say about it now. */
 @Service
 @Transactional
-public class Plans {
+public class Judgement {
     /** What a lay is judged with before the leader has chosen anything. */
     private static final LayChoice USUAL = new LayChoice(0, 0.3, School.OPEN_FACE, 0.45, Means.of(Means.Kind.NOTHING));
 
@@ -89,7 +89,7 @@ public class Plans {
     private final ProposedLines lines;
     private final Kept kept;
 
-    Plans(
+    Judgement(
             Jobs jobs,
             People people,
             House house,
