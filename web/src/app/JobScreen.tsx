@@ -95,7 +95,8 @@ export default function JobScreen() {
     setSketch(undefined);
     setGhosts([]);
     setPointed({});
-  }, [stage, selected]);
+    // by the stem somebody chose: that the first one has loaded must not end a drawing just begun
+  }, [stage, stem]);
   useEffect(() => selectFeature(undefined), [stage]);
   useEffect(() => {
     if (info.error instanceof Problem && (info.error.status === 401 || info.error.status === 404)) void navigate('/');

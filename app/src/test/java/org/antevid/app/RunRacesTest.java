@@ -29,7 +29,7 @@ import org.springframework.test.web.servlet.MockMvc;
 @OnRealStore
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class RunRacesTest {
-    private static final int ROUNDS = 200;
+    private static final int ROUNDS = 80;
     private final ExecutorService hands = Executors.newFixedThreadPool(4);
     private final RunningJob run;
 

@@ -1,5 +1,5 @@
 /** Stage 9: outcomes against the plan, and lessons. */
-@ApplicationModule(allowedDependencies = {"briefing", "job", "people", "problem", "run", "stem"})
+@ApplicationModule(allowedDependencies = {"briefing", "job", "people", "problem", "reader", "run", "stem"})
 package org.antevid.app.review;
 
 import org.springframework.modulith.ApplicationModule;

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.awt.Color;
@@ -15,6 +16,8 @@ import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.antevid.e2e.pages.Taps;
@@ -107,14 +110,31 @@ class PlaceStory extends DemoStory {
         // Lay starts with what was looked at
         assertThat(imre.page.getByTestId("lay")).hasText(starts.group(1));
         assertThat(inAside("wedges")).hasAttribute("aria-pressed", "true");
+    }
+
+    /** The first stem is chosen when the stems have come; that is no reason to drop what he has begun. */
+    @Test
+    @Order(2)
+    void whatHeDrawsWhileTheJobIsStillLoadingIsNotLost() {
+        List<Route> held = new ArrayList<>();
+        Pattern stems = Pattern.compile("/api/jobs/[^/]+/stems$");
+        imre.page.route(stems, held::add);
         imre.page.navigate(server.local());
         imre.open("Withy Lock");
+        imre.button("Area");
+        Locator area = imre.page.locator(".tools").getByText("Area", new Locator.GetByTextOptions().setExact(true));
+        assertThat(area).hasAttribute("aria-pressed", "true");
+        imre.page.unroute(stems);
+        held.forEach(Route::resume);
+        assertThat(imre.page.locator("nav.rail")).containsText("Stems");
+        imre.page.waitForTimeout(800);
+        assertThat(held).isNotEmpty();
+        assertThat(area).hasAttribute("aria-pressed", "true");
     }
 
     @Test
-    @Order(2)
+    @Order(3)
     void heDrawsAnAreaMovesACornerAndTakesItBackTwice() {
-        imre.button("Area");
         imre.tapPlan(66, 20);
         imre.tapPlan(72, 20);
         imre.tapPlan(72, 25);
@@ -161,7 +181,7 @@ class PlaceStory extends DemoStory {
     }
 
     @Test
-    @Order(3)
+    @Order(4)
     void heGetsPlacesByTwoTapesByAnOffsetAndByTheRangefinder() {
         imre.button("+ Add a target");
         imre.fill("Name of the target", "gas bottle");
@@ -200,7 +220,7 @@ class PlaceStory extends DemoStory {
     }
 
     @Test
-    @Order(4)
+    @Order(5)
     void whatIsNotAskedStaysOpenAndTheMachineThatDoesNotGetInSaysWhy() {
         imre.tab("Permits, help");
         imre.region("nesting or roosting")
@@ -236,7 +256,7 @@ class PlaceStory extends DemoStory {
     }
 
     @Test
-    @Order(5)
+    @Order(6)
     void thePlanGoesOutAndComesBackAndBadFilesChangeNothing() throws Exception {
         imre.tab("Files");
         Download out = imre.page.waitForDownload(
@@ -279,7 +299,7 @@ class PlaceStory extends DemoStory {
     }
 
     @Test
-    @Order(6)
+    @Order(7)
     void anOwnDrawingLiesUnderThePlan() throws Exception {
         BufferedImage drawing = new BufferedImage(600, 400, BufferedImage.TYPE_INT_RGB);
         Graphics2D g = drawing.createGraphics();
@@ -307,7 +327,7 @@ class PlaceStory extends DemoStory {
     }
 
     @Test
-    @Order(7)
+    @Order(8)
     void heMeasuresByRangefinderAndSaysLengthsTheWayHeSaysThem() {
         imre.stage(2);
         inAside("S6").click();
@@ -362,7 +382,7 @@ class PlaceStory extends DemoStory {
     }
 
     @Test
-    @Order(8)
+    @Order(9)
     void whatSefaSeesOnHerPhoneTightensAtOnceAndRelaxesOnlyWhenAccepted() {
         sefa = browsers.phone();
         sefa.navigate(server.onTheNetwork() + "/join/" + server.crewCode());
@@ -415,7 +435,7 @@ class PlaceStory extends DemoStory {
     }
 
     @Test
-    @Order(9)
+    @Order(10)
     void aPhotoOfTheFaultStaysWithTheJob() throws Exception {
         BufferedImage image = new BufferedImage(1200, 900, BufferedImage.TYPE_INT_RGB);
         ByteArrayOutputStream jpeg = new ByteArrayOutputStream();
@@ -428,7 +448,7 @@ class PlaceStory extends DemoStory {
     }
 
     @Test
-    @Order(10)
+    @Order(11)
     void everyWayIsWeighedAndWalkingAwayHasItsOwnSheet() {
         imre.tab("Verdict");
         Locator ways = imre.region("Verdict");
@@ -459,7 +479,7 @@ class PlaceStory extends DemoStory {
     }
 
     @Test
-    @Order(11)
+    @Order(12)
     void stemsStandSideBySideAndAChangeOfStateMakesOldReadingsVoid() {
         imre.tab("All");
         Locator first = imre.region("Stems by danger").locator("tbody").first();
