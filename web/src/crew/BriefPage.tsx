@@ -4,7 +4,7 @@ import { useAct, useSession } from '../api/job';
 import { post, useOutbox } from '../api/outbox';
 import { Mark } from '../figures/Mark';
 import { PlanSketch } from '../plan/PlanSketch';
-import { azimuth, clock } from '../units/format';
+import { clock } from '../units/format';
 import { AtButton } from './NowPage';
 import { useWords } from '../words/words';
 
@@ -100,15 +100,15 @@ function MyPost({ card, p }: { card: Card; p: Card['posts'][number] }) {
   const me = p.stand && {
     stand: p.stand,
     ways: p.waysOut.map((w) => ({ ...w, lengthM: Math.min(w.lengthM, 20) })),
-    label: 'me',
+    label: t('label.me'),
   };
   const stand = p.stand
     ? p.role === 'CUTTER'
       ? t('brief.stand.at', { stem: p.stem })
-      : t('brief.stand.from', { away: p.fromStemM, stem: p.stem })
+      : t('brief.stand.from', { away: p.said.fromStemM, stem: p.stem })
     : t('brief.stand.notSet');
   const ways = p.waysOut
-    .map((w) => t('brief.way.one', { name: w.name, azimuth: azimuth(w.azimuthDeg), length: Math.ceil(w.lengthM) }))
+    .map((w) => t('brief.way.one', { name: w.name, azimuth: w.said.azimuthDeg, length: w.said.lengthM }))
     .join(' · ');
   return (
     <section aria-label={t('brief.step', { turn: p.turn, title: p.title })}>
@@ -156,7 +156,7 @@ function Sign({ job, card, say }: { job: string; card: Card; say: (words: string
       body: { answers: card.questions.map((_, i) => answers[i] ?? -1), pin },
     });
   return (
-    <section aria-label="Read back">
+    <section aria-label={t('label.readBack')}>
       {card.questions.map((q, i) => (
         <div className="c" key={q.words} role="group" aria-label={q.words}>
           <h3>{t('brief.readBack', { number: i + 1, all: card.questions.length })}</h3>
@@ -191,7 +191,7 @@ function Sign({ job, card, say }: { job: string; card: Card; say: (words: string
                 onChange={(e) => setPin(e.target.value)}
                 type="password"
                 inputMode="numeric"
-                aria-label="PIN"
+                aria-label={t('pin')}
               />
             </label>
           </div>

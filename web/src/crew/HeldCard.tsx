@@ -32,7 +32,7 @@ export function HeldCard({ hold, me, unsent, says, mayConfirm, confirming, confi
           {t('held.kept')} {says || t('held.again')}
         </p>
       )}
-      <ul aria-label="Sent, seen, stopped">
+      <ul aria-label={t('label.sent')}>
         <li>
           <Mark kind={hold && !unsent ? 'ready' : 'none'} /> {t(hold && !unsent ? 'held.sent' : 'held.notSent')}
         </li>

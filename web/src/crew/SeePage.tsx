@@ -216,7 +216,7 @@ function Fault({
   const [face, setFace] = useState<number>();
   const [tells, setTells] = useState<Schemas['TellChoice']['key'][]>([]);
   return (
-    <div className="c" aria-label="Fault">
+    <div className="c" aria-label={t('label.fault')}>
       <h3>{t('see.what')}</h3>
       <div className="chips">
         {(kind ? [kind] : choices.defects).map((d) => (
@@ -315,7 +315,7 @@ function Measured({
       ),
   });
   return (
-    <div className="c" aria-label="Measurement">
+    <div className="c" aria-label={t('label.measurement')}>
       <h3>{t('see.whatMeasured')}</h3>
       <div className="chips">
         {(kind ? [kind] : choices.sightings.filter((s) => PHONE_KINDS.includes(s.key))).map((s) => (
@@ -378,7 +378,7 @@ function Photo({ add }: { add: (picture: string) => void }) {
         accept="image/*"
         capture="environment"
         hidden
-        aria-label="Photo"
+        aria-label={t('label.photo')}
         onChange={(e) => {
           const f = e.target.files?.[0];
           if (f) void smaller(f).then(add, () => setTrouble(t('see.noPicture')));

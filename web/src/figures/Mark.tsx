@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { useWords } from '../words/words';
 
 export type MarkKind = 'STOP' | 'SECOND_OPINION' | 'CAUTION' | 'NOTE' | 'ready' | 'none' | 'part';
 
@@ -38,18 +39,19 @@ const SHAPES: Record<MarkKind, ReactNode> = {
 };
 
 const WORDS: Record<MarkKind, string> = {
-  STOP: 'stop',
-  SECOND_OPINION: 'second opinion',
-  CAUTION: 'caution',
-  NOTE: 'note',
-  ready: 'ready',
-  none: 'empty',
-  part: 'begun',
+  STOP: 'mark.stop',
+  SECOND_OPINION: 'mark.second',
+  CAUTION: 'mark.caution',
+  NOTE: 'mark.note',
+  ready: 'mark.ready',
+  none: 'mark.empty',
+  part: 'mark.begun',
 };
 
 export function Mark({ kind, size = 22 }: { kind: MarkKind; size?: number }) {
+  const t = useWords();
   return (
-    <svg width={size} height={size} viewBox="0 0 22 22" role="img" aria-label={WORDS[kind]} style={{ flex: 'none' }}>
+    <svg width={size} height={size} viewBox="0 0 22 22" role="img" aria-label={t(WORDS[kind])} style={{ flex: 'none' }}>
       {SHAPES[kind]}
     </svg>
   );

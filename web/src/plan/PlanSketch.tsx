@@ -1,5 +1,6 @@
 import type { Schemas, Spot } from '../api/client';
 import { azimuth } from '../units/format';
+import { useWords } from '../words/words';
 
 type Plan = Schemas['PlanDocument'];
 type Box = { x: number; y: number; w: number; h: number };
@@ -37,6 +38,7 @@ export function PlanSketch({
   focus?: string;
   changes?: Schemas['BriefPlanComparisonChange'][];
 }) {
+  const t = useWords();
   const paths = me
     ? me.ways.map((w) => (w.path.length > 1 ? w.path : [me.stand, toward(me.stand, w.azimuthDeg, w.lengthM)]))
     : [];
@@ -51,7 +53,7 @@ export function PlanSketch({
       width="100%"
       height={height}
       role="img"
-      aria-label={`Plan of ${plan.job}`}
+      aria-label={t('label.plan', { job: plan.job })}
       style={{ background: 'var(--paper)', display: 'block' }}
     >
       <defs>

@@ -3852,6 +3852,11 @@ export interface components {
             /** @enum {string} */
             role: "CUTTER" | "WINCH" | "LOOKOUT" | "GROUND";
             roleWords: string;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description distance, nearest */
+                fromStemM?: string;
+            };
             stand?: components["schemas"]["Spot"];
             stem?: string;
             task: string;
@@ -5124,6 +5129,13 @@ export interface components {
             lengthM: number;
             name: string;
             path: components["schemas"]["Spot"][];
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description azimuth, nearest */
+                azimuthDeg: string;
+                /** @description distance, up */
+                lengthM: string;
+            };
         };
         WayView: {
             /** Format: double */

@@ -171,9 +171,11 @@ class CatalogueTest {
     @Test
     void thePhonesAskForTheWordsThatAreThere() throws IOException {
         StringBuilder source = new StringBuilder();
-        try (Stream<Path> files = Files.walk(Path.of("../web/src/crew"))) {
-            for (Path f : files.filter(Files::isRegularFile).toList()) {
-                source.append(Files.readString(f));
+        for (String shown : List.of("crew", "plan", "figures")) {
+            try (Stream<Path> files = Files.walk(Path.of("../web/src", shown))) {
+                for (Path f : files.filter(Files::isRegularFile).toList()) {
+                    source.append(Files.readString(f));
+                }
             }
         }
         Set<String> asked = Pattern.compile("'([a-z][A-Za-z.]*)'")

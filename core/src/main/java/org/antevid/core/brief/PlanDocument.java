@@ -6,6 +6,9 @@ import org.antevid.core.crew.Role;
 import org.antevid.core.crew.Step;
 import org.antevid.core.lay.Means;
 import org.antevid.core.lay.zone.Zone;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Shown;
+import org.antevid.core.message.Side;
 import org.antevid.core.site.EmergencyCard;
 import org.antevid.core.site.FeatureKind;
 import org.antevid.core.site.Protection;
@@ -111,7 +114,14 @@ public record PlanDocument(
     /**
      * A way out: name, azimuth of its end, metres along it, its corners from where it begins (none in older documents).
      */
-    public record WayPart(String name, double azimuthDeg, double lengthM, List<Spot> path) {
+    public record WayPart(
+            String name,
+
+            @Shown(in = Dimension.AZIMUTH, to = Side.NEAREST)
+            double azimuthDeg,
+
+            @Shown(in = Dimension.DISTANCE, to = Side.UP) double lengthM,
+            List<Spot> path) {
         public WayPart {
             path = path == null ? List.of() : List.copyOf(path);
         }

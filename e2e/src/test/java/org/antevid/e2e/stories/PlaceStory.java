@@ -339,10 +339,10 @@ class PlaceStory extends DemoStory {
                         new Locator.GetByRoleOptions().setName("m").setExact(true))
                 .click();
         imre.fill("Girth", "5' 7 1/2\"");
-        // 67.5 in are 1.7145 m, 0.5457 m across: 1 foot 9 1/2 inches
-        assertThat(aside().locator("[aria-label='What follows']")).containsText("1′ 9½″");
+        // 67.5 in are 1.7145 m, 0.5457 m across: 21 1/2 inches
+        assertThat(aside().locator("[aria-label='What follows']")).containsText("21 1/2 in");
         imre.button("Keep this sighting");
-        assertThat(aside().locator(".fig").first()).containsText("1′ 9½″");
+        assertThat(aside().locator(".fig").first()).containsText("21 1/2");
         imre.page
                 .locator("header")
                 .getByRole(
@@ -396,7 +396,7 @@ class PlaceStory extends DemoStory {
         tap("I see a fault");
         tap("cracks in the soil");
         tap("SW");
-        tap("curved round the stem, a stem's height or less away");
+        tap("curved round the stem, a stem’s height or less away");
         sefa.screenshot(new Page.ScreenshotOptions().setPath(Path.of("target/shots/phone-see.png")));
         tap("Add the fault");
         assertThat(sefa.getByRole(AriaRole.STATUS)).containsText("It tightens the plan at once");

@@ -23,7 +23,10 @@ import org.antevid.core.brief.PlanDocument;
 import org.antevid.core.brief.Signals;
 import org.antevid.core.crew.Role;
 import org.antevid.core.judge.Phrase;
+import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
+import org.antevid.core.message.Shown;
+import org.antevid.core.message.Side;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Spot;
@@ -64,7 +67,10 @@ public class BriefingController {
             String task,
             Optional<String> stem,
             Optional<Spot> stand,
+
+            @Shown(in = Dimension.DISTANCE, to = Side.NEAREST)
             Optional<Double> fromStemM,
+
             Optional<Double> exclusionM,
             List<PlanDocument.WayPart> waysOut) {}
 
