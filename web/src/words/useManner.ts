@@ -15,7 +15,8 @@ export function useManner(): (lang: Language, feet: boolean) => void {
   const mine = session.data;
   const keep = (lang: Language, feet: boolean) =>
     data(api.PUT('/api/session/manner', { body: { language: lang, units: feet ? 'FEET' : 'METRIC' } })).then(
-      () => queries.invalidateQueries(),
+      // what was asked in the old manner and has not come yet would be taken for an answer in the new one
+      () => queries.cancelQueries().then(() => queries.invalidateQueries()),
       () => session.refetch(),
     );
   useEffect(() => {
