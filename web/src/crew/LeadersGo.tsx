@@ -5,6 +5,7 @@ import { useAct } from '../api/job';
 import { newId } from '../app/newId';
 import { theme } from '../app/theme';
 import { StepDone } from '../stages/run/StepDone';
+import { useWords } from '../words/words';
 
 type Run = Schemas['RunView'];
 
@@ -20,6 +21,7 @@ export default function LeadersGo({
   lost: boolean;
   say: (words: string) => void;
 }) {
+  const t = useWords();
   const act = useAct(job, say);
   const [all, setAll] = useState(false);
   const path = { params: { path: { job } } };
@@ -38,7 +40,7 @@ export default function LeadersGo({
           className="big quiet"
           onClick={() => void act(api.POST('/api/jobs/{job}/run/signal-tried', { ...path, body: { id: newId() } }))}
         >
-          Stop signal tried, answered by all
+          {t('go.signal')}
         </button>
       )}
       <button
@@ -46,7 +48,7 @@ export default function LeadersGo({
         disabled={lost || run.held || run.against.length > 0}
         onClick={() => void act(api.POST('/api/jobs/{job}/run/go', { ...path, body: { id: newId() } }))}
       >
-        {lost ? 'GO: no link' : run.held ? 'GO: a hold stands' : 'GO'}
+        {lost ? t('go.lost') : run.held ? t('go.held') : 'GO'}
       </button>
       {!run.held &&
         against.map((a) => (
@@ -56,7 +58,7 @@ export default function LeadersGo({
         ))}
       {run.against.length > 3 && !all && (
         <button className="plain" onClick={() => setAll(true)}>
-          and {run.against.length - 3} more
+          {t('go.more', { count: run.against.length - 3 })}
         </button>
       )}
     </div>

@@ -67,7 +67,7 @@ export function NowPage({ job, run, card, info, lost, say }: Props) {
   const sketchMe = post?.stand && {
     stand: post.stand,
     ways: post.waysOut.map((w) => ({ ...w, lengthM: Math.min(w.lengthM, 20) })),
-    label: 'me',
+    label: t('label.me'),
   };
   return (
     <>

@@ -1,7 +1,7 @@
 import type { Schemas } from '../api/client';
 import { useUnits } from '../units/useUnits';
 import { azimuth } from '../units/format';
-import { useTerms } from '../words/words';
+import { useTerms, useWords } from '../words/words';
 
 type Card = Schemas['CutPart'];
 const W = 456;
@@ -9,6 +9,7 @@ const W = 456;
 /** Notch, hinge, strap and passes of the bar, from the side and from above, to one scale. All measures come from the core, said to the safe side. */
 export function CutFigure({ card: c, phone = false }: { card: Card; phone?: boolean }) {
   const term = useTerms();
+  const t = useWords();
   const inches = useUnits() === 'feet';
   const said = (key: Card['measures'][number]['key']) => c.measures.find((x) => x.key === key)?.shown.words ?? '';
   const k = Math.min(262 / c.dAlongM, 240 / c.dAcrossM);
@@ -52,7 +53,7 @@ export function CutFigure({ card: c, phone = false }: { card: Card; phone?: bool
     <svg
       viewBox={`0 0 ${W} ${Math.ceil(cy + b + 62)}`}
       role="img"
-      aria-label={`Cuts of ${c.stem}, from the side and from above`}
+      aria-label={t('figure.cuts', { stem: c.stem })}
       data-testid="stump-figure"
     >
       {!phone && (
@@ -61,7 +62,7 @@ export function CutFigure({ card: c, phone = false }: { card: Card; phone?: bool
             {c.stem}, {term('School', c.school)}
           </text>
           <text x="14" y="42" className="mu">
-            wood {c.said.dAlongM} along, {c.said.dAcrossM} across; each measure {inches ? '±1/4 in' : '±5 mm'}
+            {t('figure.wood', { along: c.said.dAlongM, across: c.said.dAcrossM, off: inches ? '±1/4 in' : '±5 mm' })}
           </text>
         </>
       )}
@@ -109,13 +110,13 @@ export function CutFigure({ card: c, phone = false }: { card: Card; phone?: bool
       <path d={`M${front + 8} 86h40`} stroke="var(--lay)" strokeWidth="4.5" />
       <path d={`M${front + 62} 86l-16-8 4 8-4 8z`} fill="var(--lay)" />
       <text x={Math.min(front + 6, W - 84)} y="74" className="b" style={{ fill: 'var(--lay)' }}>
-        lay {azimuth(c.layDeg)}°
+        {t('figure.lay', { azimuth: azimuth(c.layDeg) })}
       </text>
       <text x="14" y={floor + 100} className="mu">
         {c.said.cutHeightM}
       </text>
       <text x="14" y={floor + 116} className="mu">
-        high
+        {t('figure.high')}
       </text>
       {marks.map(([l, r, name, size], i) => (
         <g key={name}>
@@ -176,13 +177,13 @@ export function CutFigure({ card: c, phone = false }: { card: Card; phone?: bool
           <path d={`M${hingeBack - 8} ${Math.min(cy, cy - hinge + c.soundLeftM * k)}H${apex + 8}`} />
           <path d={`M${hingeBack - 8} ${Math.max(cy, cy + hinge - c.soundRightM * k)}H${apex + 8}`} />
           <text x={apex + 12} y={cy - 10} stroke="none" className="b" style={{ fill: 'var(--keep)' }}>
-            sound to here
+            {t('figure.sound')}
           </text>
         </g>
       )}
 
       <text x={(apex + front) / 2} y={cy + 30} textAnchor="middle">
-        notch
+        {t('figure.notch')}
       </text>
       {c.strapLeft && (
         <text
@@ -192,7 +193,7 @@ export function CutFigure({ card: c, phone = false }: { card: Card; phone?: bool
           transform={`rotate(-90 ${(back + strapEdge) / 2 + 4} ${cy})`}
           className="b"
         >
-          strap
+          {t('figure.strap')}
         </text>
       )}
       {c.passes.map((p, i) => {
@@ -231,31 +232,30 @@ export function CutFigure({ card: c, phone = false }: { card: Card; phone?: bool
           );
         })}
       <text x={hingeBack - 8} y={cy - 4} textAnchor="end" className="b h">
-        hinge {said('HINGE_LENGTH')}
+        {t('figure.hinge', { length: said('HINGE_LENGTH') })}
       </text>
       <g transform={`translate(${midX + 62} ${cy + sideY(c.stand) * (b + 24)})`}>
         <circle r="9" fill="none" stroke="var(--ink)" strokeWidth="3" />
         <text x="16" y="5" className="b">
-          cutter, {term('EscapeRoutes.Side', c.stand)}
+          {t('figure.cutter', { side: term('EscapeRoutes.Side', c.stand) })}
         </text>
       </g>
       {c.ways.map((y) => {
-        const t = (y.relDeg * Math.PI) / 180;
-        const from = [midX + (a + 10) * Math.cos(t), cy + (b + 10) * Math.sin(t)];
-        const to = [from[0] + 42 * Math.cos(t), from[1] + 42 * Math.sin(t)];
+        const rad = (y.relDeg * Math.PI) / 180;
+        const from = [midX + (a + 10) * Math.cos(rad), cy + (b + 10) * Math.sin(rad)];
+        const to = [from[0] + 42 * Math.cos(rad), from[1] + 42 * Math.sin(rad)];
         return (
           <g key={y.name}>
             <path d={`M${from.join()}L${to.join()}`} stroke="var(--esc)" strokeWidth="7" strokeDasharray="9 4" />
             <path d={`M${from.join()}L${to.join()}`} stroke="var(--paper)" strokeWidth="2.5" />
             <text
               x={to[0] - 8}
-              y={to[1] + (t > 0 ? 14 : 0)}
-              textAnchor={Math.cos(t) < 0 ? 'end' : 'start'}
+              y={to[1] + (rad > 0 ? 14 : 0)}
+              textAnchor={Math.cos(rad) < 0 ? 'end' : 'start'}
               className="b"
               style={{ fill: 'var(--esc)' }}
             >
-              {y.name}
-              {y.best ? ' first' : ''}
+              {y.best ? t('figure.first', { name: y.name }) : y.name}
             </text>
           </g>
         );
