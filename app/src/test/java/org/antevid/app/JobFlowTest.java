@@ -102,7 +102,7 @@ class JobFlowTest {
         String path = "/stems/" + stem + "/sightings";
         assertThat(on(saw, "POST", path, Calls.sighting("GIRTH", Map.of("girthM", 1.57)))
                         .status())
-                .isEqualTo(204);
+                .isEqualTo(201);
         JsonNode waiting = on(leader, "GET", "/stems", null).body().get(0);
         assertThat(waiting.has("diameter"))
                 .as("what only the crew measured is not known yet")
@@ -140,7 +140,7 @@ class JobFlowTest {
                                 path,
                                 Calls.sighting("HEIGHT_ANGLES", Map.of("distanceM", 25, "top", 35, "base", -4)))
                         .status())
-                .isEqualTo(204);
+                .isEqualTo(201);
         assertThat(on(
                                 leader,
                                 "POST",
@@ -150,10 +150,10 @@ class JobFlowTest {
                 .containsExactly("TOP_NOT_ABOVE_BASE");
         assertThat(on(leader, "POST", path, Calls.sighting("EYE_LEAN", Map.of("leanDeg", 4, "azimuthDeg", 0)))
                         .status())
-                .isEqualTo(204);
+                .isEqualTo(201);
         assertThat(on(leader, "POST", path, Calls.sighting("CROWN_RADIUS", Map.of("radiusM", 3)))
                         .status())
-                .isEqualTo(204);
+                .isEqualTo(201);
         JsonNode s = on(leader, "GET", "/stems", null).body().get(0);
         // 1.57 / pi = 0.49975 m; an eye lean carries its 2 degrees
         assertThat(s.get("diameter").get("value").asDouble()).isEqualTo(1.57 / Math.PI);
