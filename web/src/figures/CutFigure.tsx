@@ -31,22 +31,22 @@ export function CutFigure({ card: c, phone = false }: { card: Card; phone?: bool
   const hinge = (c.hingeLengthM * k) / 2;
   const marks: [number, number, string, string][] = c.strapLeft
     ? [
-        [back, strapEdge, 'strap', said('STRAP')],
-        [strapEdge, hingeBack, 'bored', said('BORE')],
+        [back, strapEdge, t('figure.strap'), said('STRAP')],
+        [strapEdge, hingeBack, t('figure.bored'), said('BORE')],
         [
           hingeBack,
           apex,
-          'hinge',
+          t('figure.theHinge'),
           said('HINGE_LEFT') === said('HINGE_RIGHT')
             ? said('HINGE_LEFT')
-            : `${said('HINGE_LEFT').replace(/ .*$/, '')} | ${said('HINGE_RIGHT')}`,
+            : `${said('HINGE_LEFT')} | ${said('HINGE_RIGHT')}`,
         ],
-        [apex, front, 'notch', said('DEPTH')],
+        [apex, front, t('figure.notch'), said('DEPTH')],
       ]
     : [
-        [back, hingeBack, 'back cut', ''],
-        [hingeBack, apex, 'hinge', said('HINGE_LEFT')],
-        [apex, front, 'notch', said('DEPTH')],
+        [back, hingeBack, t('figure.backCut'), ''],
+        [hingeBack, apex, t('figure.theHinge'), said('HINGE_LEFT')],
+        [apex, front, t('figure.notch'), said('DEPTH')],
       ];
   const sideY = (s: string) => (s === 'LEFT' ? -1 : 1);
   return (

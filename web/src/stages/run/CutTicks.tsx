@@ -3,21 +3,21 @@ import { post, useOutbox } from '../../api/outbox';
 import { Mark } from '../../figures/Mark';
 import { clock } from '../../units/format';
 import { met } from '../../words/measures';
+import { useWords } from '../../words/words';
 
 type Step = NonNullable<Schemas['RunView']['step']>;
 
 /** The cut as it was briefed, ticked off by cutter, lookout or leader; a tick waits for the network by itself. */
 export function CutTicks({ job, step }: { job: string; step: Step }) {
+  const t = useWords();
   const out = useOutbox(job);
   let n = 0;
   const waits = (key: string) => out.unsent.some((u) => u.key === key);
   return (
-    <section aria-label="Cuts and checks">
+    <section aria-label={t('ticks.label')}>
       <h2>
-        Cuts and checks, as briefed{' '}
-        <span>
-          {step.cuts.length - step.openTicks} of {step.cuts.length}
-        </span>
+        {t('ticks.title')}{' '}
+        <span>{t('ticks.done', { done: step.cuts.length - step.openTicks, all: step.cuts.length })}</span>
       </h2>
       {step.cuts.map((c) => {
         if (c.kind === 'CUT') n += 1;
@@ -38,7 +38,7 @@ export function CutTicks({ job, step }: { job: string; step: Step }) {
           ) : (
             c.says.words
           );
-        const when = waits(key) ? 'being sent' : c.at ? `${clock(c.at)} ${c.who?.split(' ')[0]}` : '';
+        const when = waits(key) ? t('ticks.sending') : c.at ? `${clock(c.at)} ${c.who?.split(' ')[0]}` : '';
         return (
           <div key={c.key}>
             <button
