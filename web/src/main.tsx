@@ -5,16 +5,17 @@ import { createBrowserRouter, RouterProvider } from 'react-router';
 import './app/app.css';
 import { AskAgain } from './app/AskAgain';
 import { startGlare } from './app/glare';
+import { later } from './app/later';
 
-const Board = lazy(() => import('./app/Board'));
-const SignIn = lazy(() => import('./app/SignIn'));
-const JobScreen = lazy(() => import('./app/JobScreen'));
-const JoinPage = lazy(() => import('./crew/JoinPage'));
-const CrewApp = lazy(() => import('./crew/CrewApp'));
-const SumsPage = lazy(() => import('./pages/SumsPage'));
-const HousePage = lazy(() => import('./pages/HousePage'));
-const HandOverPage = lazy(() => import('./pages/HandOverPage'));
-const Coming = lazy(() => import('./pages/Coming'));
+const Board = lazy(() => later(() => import('./app/Board')));
+const SignIn = lazy(() => later(() => import('./app/SignIn')));
+const JobScreen = lazy(() => later(() => import('./app/JobScreen')));
+const JoinPage = lazy(() => later(() => import('./crew/JoinPage')));
+const CrewApp = lazy(() => later(() => import('./crew/CrewApp')));
+const SumsPage = lazy(() => later(() => import('./pages/SumsPage')));
+const HousePage = lazy(() => later(() => import('./pages/HousePage')));
+const HandOverPage = lazy(() => later(() => import('./pages/HandOverPage')));
+const Coming = lazy(() => later(() => import('./pages/Coming')));
 
 startGlare();
 

@@ -1,7 +1,8 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { onSignAgain } from '../api/client';
+import { later } from './later';
 
-const SignAgain = lazy(() => import('./SignAgain'));
+const SignAgain = lazy(() => later(() => import('./SignAgain')));
 type Waiting = { answer: (proved: boolean) => void };
 
 /** Waits until somebody is asked who they are; only then is the dialog fetched. */

@@ -33,24 +33,25 @@ import { azimuth } from '../units/format';
 import { useManner } from '../words/useManner';
 import { language } from '../words/words';
 import { useUnits } from '../units/useUnits';
+import { later } from './later';
 
-const SitePlan = lazy(() => import('../plan/SitePlan'));
+const SitePlan = lazy(() => later(() => import('../plan/SitePlan')));
 const PANELS = {
-  place: lazy(() => import('../stages/place/PlacePanel')),
-  stems: lazy(() => import('../stages/stems/StemsPanel')),
-  lay: lazy(() => import('../stages/lay/LayPanel')),
-  cuts: lazy(() => import('../stages/cuts/CutsPanel')),
-  tangle: lazy(() => import('../stages/tangle/TanglePanel')),
-  crew: lazy(() => import('../stages/crew/CrewPanel')),
-  brief: lazy(() => import('../stages/brief/BriefPanel')),
-  run: lazy(() => import('../stages/run/RunPanel')),
-  review: lazy(() => import('../stages/review/ReviewPanel')),
+  place: lazy(() => later(() => import('../stages/place/PlacePanel'))),
+  stems: lazy(() => later(() => import('../stages/stems/StemsPanel'))),
+  lay: lazy(() => later(() => import('../stages/lay/LayPanel'))),
+  cuts: lazy(() => later(() => import('../stages/cuts/CutsPanel'))),
+  tangle: lazy(() => later(() => import('../stages/tangle/TanglePanel'))),
+  crew: lazy(() => later(() => import('../stages/crew/CrewPanel'))),
+  brief: lazy(() => later(() => import('../stages/brief/BriefPanel'))),
+  run: lazy(() => later(() => import('../stages/run/RunPanel'))),
+  review: lazy(() => later(() => import('../stages/review/ReviewPanel'))),
 };
 const LINK = { live: 'live', connecting: 'linking', asking: 'slow link', lost: <b>no link, this may be old</b> };
-const DrawTools = lazy(() => import('../stages/place/DrawTools').then((m) => ({ default: m.DrawTools })));
-const SideFigure = lazy(() => import('../figures/SideFigure'));
-const BaseFigure = lazy(() => import('../figures/BaseFigure'));
-const StumpFigure = lazy(() => import('../figures/StumpFigure'));
+const DrawTools = lazy(() => later(() => import('../stages/place/DrawTools')).then((m) => ({ default: m.DrawTools })));
+const SideFigure = lazy(() => later(() => import('../figures/SideFigure')));
+const BaseFigure = lazy(() => later(() => import('../figures/BaseFigure')));
+const StumpFigure = lazy(() => later(() => import('../figures/StumpFigure')));
 
 /** The leader's screen: header, stage rail, plan, panel of the stage, open points. */
 export default function JobScreen() {
