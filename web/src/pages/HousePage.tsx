@@ -3,7 +3,7 @@ import { type FormEvent, useState } from 'react';
 import { api, data, Problem, type Schemas } from '../api/client';
 import { NO_ANSWER, useSession } from '../api/job';
 import { TopBar } from '../app/TopBar';
-import { ConfigProvider } from 'antd';
+import { Checkbox, ConfigProvider } from 'antd';
 import { theme } from '../app/theme';
 import { Kit } from './KitList';
 import { OwnSecrets, PeopleTable } from './PeopleTable';
@@ -166,19 +166,15 @@ export default function HousePage() {
             <fieldset style={{ border: 0, padding: 0, margin: 0, gridColumn: '1 / -1' }}>
               <legend>Words of our region, said to everybody</legend>
               {REGIONAL.map((r) => (
-                <label
+                <Checkbox
                   key={r}
-                  style={{ display: 'inline-flex', gap: 6, marginRight: 16, minHeight: 44, alignItems: 'center' }}
+                  name={`word ${r}`}
+                  defaultChecked={rules.data.regional?.includes(r)}
+                  disabled={!owner}
+                  style={{ marginRight: 16, minHeight: 44, alignItems: 'center' }}
                 >
-                  <input
-                    type="checkbox"
-                    name={`word ${r}`}
-                    defaultChecked={rules.data.regional?.includes(r)}
-                    disabled={!owner}
-                    style={{ width: 22, minHeight: 22 }}
-                  />
                   {term('Regional', r)}
-                </label>
+                </Checkbox>
               ))}
             </fieldset>
             {owner && <button className="big">Save the house rules</button>}
