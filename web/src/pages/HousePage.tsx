@@ -171,7 +171,7 @@ export default function HousePage() {
                   name={`word ${r}`}
                   defaultChecked={rules.data.regional?.includes(r)}
                   disabled={!owner}
-                  style={{ marginRight: 16, minHeight: 44, alignItems: 'center' }}
+                  style={{ display: 'inline-flex', gap: 0, marginRight: 16, minHeight: 44, alignItems: 'center' }}
                 >
                   {term('Regional', r)}
                 </Checkbox>
