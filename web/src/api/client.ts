@@ -51,12 +51,28 @@ const wantsSignAgain = async (response: Response): Promise<boolean> => {
   return Boolean(body.errors?.some((f) => f.code === 'SIGN_AGAIN'));
 };
 
+/** A phone that changes from one mast or network to the next drops what waits; that is no answer of the server's. */
+const ASK_AGAIN_MS = [300, 1200];
+
+/** What got no answer is sent again: a read does nothing, and a write is done once, however often it arrives. */
+async function sendUntilAnswered(request: Request): Promise<Response> {
+  for (const waitMs of ASK_AGAIN_MS) {
+    try {
+      return await fetch(request.clone());
+    } catch (e) {
+      if (!(e instanceof TypeError)) throw e;
+      await new Promise((later) => setTimeout(later, waitMs));
+    }
+  }
+  return fetch(request);
+}
+
 /** One write, however often it has to be sent: asked back once for PIN or passphrase, it goes on where it was. */
 async function send(request: Request): Promise<Response> {
   const again = request.clone();
-  const response = await fetch(request);
+  const response = await sendUntilAnswered(request);
   heard();
-  return (await wantsSignAgain(response)) && (await askWhoYouAre()) ? fetch(again) : response;
+  return (await wantsSignAgain(response)) && (await askWhoYouAre()) ? sendUntilAnswered(again) : response;
 }
 
 const guard: Middleware = {

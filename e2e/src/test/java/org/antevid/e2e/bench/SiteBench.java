@@ -159,7 +159,7 @@ class SiteBench {
 
     @Test
     void turningTheLay(@TempDir Path data) throws Exception {
-        TailgateNetwork network = new TailgateNetwork();
+        TailgateNetwork network = TailgateNetwork.join();
         try (Server server = new Server(data, InetAddress.getLoopbackAddress().getHostAddress()).start("demo");
                 Browsers browsers = new Browsers(network)) {
             JobPage page = new JobPage(browsers.leader());
@@ -195,13 +195,12 @@ class SiteBench {
                             + ",\"gustMs\":9,\"rotten\":\"LEFT\",\"offM\":0.02,\"falls\":10000,\"seed\":1}",
                     "two rehearsals of 10,000 falls");
         } finally {
-            network.close();
         }
     }
 
     @Test
     void aLargeSite(@TempDir Path data) throws Exception {
-        TailgateNetwork network = new TailgateNetwork();
+        TailgateNetwork network = TailgateNetwork.join();
         try (Server server = new Server(data, InetAddress.getLoopbackAddress().getHostAddress()).start("demo");
                 Browsers browsers = new Browsers(network)) {
             JobPage page = new JobPage(browsers.leader());
@@ -245,7 +244,6 @@ class SiteBench {
             send(page.page, files + "/csv/SIGHTINGS", rows);
             System.out.printf(Locale.ROOT, "importing 2,000 sightings: %.2f s%n", (System.nanoTime() - start) / 1e9);
         } finally {
-            network.close();
         }
     }
 

@@ -33,7 +33,7 @@ abstract class DemoStory {
     @BeforeAll
     void start() {
         PlaywrightAssertions.setDefaultAssertionTimeout(15000);
-        network = new TailgateNetwork();
+        network = TailgateNetwork.join();
         server = new Server(data, network.serverAddress()).start("demo");
         browsers = new Browsers(network);
         imre = new JobPage(browsers.leader());
@@ -45,7 +45,6 @@ abstract class DemoStory {
         imre.shot(getClass().getSimpleName() + "-last");
         browsers.close();
         server.close();
-        network.close();
     }
 
     Locator aside() {

@@ -33,6 +33,8 @@ class LeaderCutsStory extends DemoStory {
     @Order(1)
     void anOrdinaryOakIsPlannedWithImreAtTheSaw() {
         job = Ordinary.oak(imre.page, "Alder Row", "Imre Halloway", "Sefa Marsh");
+        losesOne("**/api/people", false);
+        losesOne("**/api/jobs/" + job + "/members", true);
         imre.page.navigate(server.local() + "/jobs/" + job + "/crew");
         imre.choose("Person to put on the job", "Oren Pike");
         imre.button("Put on the job");
@@ -43,6 +45,19 @@ class LeaderCutsStory extends DemoStory {
         imre.button("Issue briefing 1");
         assertThat(imre.region("Signatures")).containsText("Imre Halloway");
         assertThat(imre.region("Signatures")).containsText("0 of 2");
+    }
+
+    /** The network changes while one request is under way: it was never sent, or it was done and nobody heard. */
+    private void losesOne(String path, boolean done) {
+        imre.page.route(
+                path,
+                route -> {
+                    if (done) {
+                        route.fetch();
+                    }
+                    route.abort("connectionaborted");
+                },
+                new Page.RouteOptions().setTimes(1));
     }
 
     @Test

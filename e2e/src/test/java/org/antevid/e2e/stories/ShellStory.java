@@ -34,9 +34,8 @@ class ShellStory {
 
     @Test
     void theShellWorksByKeysInGlareAndOnANarrowDisplay(@TempDir Path data) throws IOException {
-        try (TailgateNetwork network = new TailgateNetwork();
-                Server server =
-                        new Server(data, InetAddress.getLoopbackAddress().getHostAddress()).start("demo");
+        TailgateNetwork network = TailgateNetwork.join();
+        try (Server server = new Server(data, InetAddress.getLoopbackAddress().getHostAddress()).start("demo");
                 Browsers browsers = new Browsers(network)) {
             JobPage imre = new JobPage(browsers.leader()).signIn(server.local(), "Imre Halloway");
             imre.open("Withy Lock");
@@ -86,8 +85,8 @@ class ShellStory {
     /** A job with a name of sixty letters, at every width a phone, a tablet or an enlarged page has. */
     @Test
     void holdIsInViewAtEveryWidthAndAStemCanBeAddedThere(@TempDir Path data) {
-        try (TailgateNetwork network = new TailgateNetwork();
-                Server server = new Server(data, network.serverAddress()).start("demo");
+        TailgateNetwork network = TailgateNetwork.join();
+        try (Server server = new Server(data, network.serverAddress()).start("demo");
                 Browsers browsers = new Browsers(network)) {
             JobPage imre = new JobPage(browsers.leader()).signIn(server.local(), "Imre Halloway");
             Page page = imre.page;

@@ -48,7 +48,7 @@ class WithyLockStory {
     @BeforeAll
     void start() {
         PlaywrightAssertions.setDefaultAssertionTimeout(15000);
-        network = new TailgateNetwork();
+        network = TailgateNetwork.join();
         server = new Server(data, network.serverAddress()).start("demo");
         code = server.crewCode();
         browsers = new Browsers(network);
@@ -60,7 +60,6 @@ class WithyLockStory {
         imre.shot("last");
         browsers.close();
         server.close();
-        network.close();
     }
 
     @Test
