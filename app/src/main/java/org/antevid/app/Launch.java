@@ -5,6 +5,7 @@ import java.net.InetSocketAddress;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.LocalDateTime;
@@ -25,6 +26,7 @@ import org.springframework.context.event.ContextClosedEvent;
  */
 record Launch(boolean demo, Path data, int port) {
     private static final int ALREADY_OPEN = 90020;
+    private static final String EMPTY_STORE = "antevid.empty";
     private static final String DEMO_MARK = "made-by-demo.txt";
 
     /** Stops the start with one sentence for the person at the console. */
@@ -88,6 +90,7 @@ record Launch(boolean demo, Path data, int port) {
             if (demo) {
                 makeRoomForDemo();
             }
+            layOutTables();
             return this;
         } catch (Refused e) {
             System.err.println(e.getMessage());
@@ -101,7 +104,7 @@ record Launch(boolean demo, Path data, int port) {
     /** A demo starts anew only in a folder of its own; what was in it is moved aside, never deleted. */
     private void makeRoomForDemo() throws IOException {
         Path mark = data.resolve(DEMO_MARK);
-        Path store = data.resolve("antevid.mv.db");
+        Path store = store();
         if (!Files.exists(mark)) {
             try (Stream<Path> there = Files.list(data)) {
                 if (there.findAny().isPresent()) {
@@ -118,8 +121,22 @@ record Launch(boolean demo, Path data, int port) {
         }
     }
 
+    /** A store with its tables and nothing in them, made with this build; without it a start makes them one by one. */
+    private void layOutTables() throws IOException {
+        String empty = System.getProperty(EMPTY_STORE, "");
+        if (!empty.isEmpty() && Files.exists(Path.of(empty)) && !Files.exists(store())) {
+            Path whole = data.resolve("antevid.new");
+            Files.copy(Path.of(empty), whole, StandardCopyOption.REPLACE_EXISTING);
+            Files.move(whole, store());
+        }
+    }
+
+    private Path store() {
+        return data.resolve("antevid.mv.db");
+    }
+
     private void checkDatabase() {
-        if (!Files.exists(data.resolve("antevid.mv.db"))) {
+        if (!Files.exists(store())) {
             return;
         }
         try (var connection = DriverManager.getConnection(url() + ";IFEXISTS=TRUE", "sa", "")) {

@@ -31,14 +31,12 @@ public class People {
     private final PasswordEncoder encoder;
     private final SignIns signIns;
     private final ApplicationEventPublisher events;
-    private final String nobodysHash;
 
     People(PersonRepository people, PasswordEncoder encoder, SignIns signIns, ApplicationEventPublisher events) {
         this.people = people;
         this.encoder = encoder;
         this.signIns = signIns;
         this.events = events;
-        this.nobodysHash = encoder.encode(UUID.randomUUID().toString());
     }
 
     /** How a person's PIN stands: set or not, the word it can be set with, who took the last one away. */
@@ -81,7 +79,7 @@ public class People {
     /** @return the person when the passphrase fits; takes the same time when there is no such person */
     public Optional<SignedIn> byPassphrase(String name, String passphrase) {
         Optional<PersonEntity> p = byName(name).filter(r -> r.passphraseHash != null);
-        boolean fits = encoder.matches(passphrase, p.map(r -> r.passphraseHash).orElse(nobodysHash));
+        boolean fits = encoder.matches(passphrase, p.map(r -> r.passphraseHash).orElse(WholePassphrase.NOBODYS));
         return p.filter(r -> fits).map(r -> signed(r, "", Way.PASSPHRASE));
     }
 
@@ -156,13 +154,13 @@ public class People {
 
     public boolean pinFits(String personId, String pin) {
         String hash = people.findById(personId).map(p -> p.pinHash).orElse(null);
-        boolean fits = encoder.matches(pin, hash == null ? nobodysHash : hash);
+        boolean fits = encoder.matches(pin, hash == null ? WholePassphrase.NOBODYS : hash);
         return hash != null && fits;
     }
 
     public boolean passphraseFits(String personId, String passphrase) {
         String hash = people.findById(personId).map(p -> p.passphraseHash).orElse(null);
-        boolean fits = encoder.matches(passphrase, hash == null ? nobodysHash : hash);
+        boolean fits = encoder.matches(passphrase, hash == null ? WholePassphrase.NOBODYS : hash);
         return hash != null && fits;
     }
 
