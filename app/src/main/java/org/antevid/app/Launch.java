@@ -16,6 +16,7 @@ import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
+import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.event.ContextClosedEvent;
 
@@ -194,6 +195,8 @@ record Launch(boolean demo, Path data, int port) {
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             return 0;
+        } catch (SpringApplication.AbandonedRunException atTheBuild) {
+            throw atTheBuild;
         } catch (RuntimeException e) {
             Throwable cause = e;
             while (cause.getCause() != null) {
