@@ -1,9 +1,9 @@
 package org.antevid.core.lay;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import org.antevid.core.assist.Rig;
 import org.antevid.core.lay.spread.LaySpread;
 import org.antevid.core.lay.sweep.Arcs;
@@ -122,7 +122,7 @@ public final class StemSweep {
             StemReading stem, LayChoice choice, StemMass mass, Map<Double, StemReading.Corners> known)
             implements Sweep.HingeWood {
         private RecordedHinge(StemReading stem, LayChoice choice, StemMass mass) {
-            this(stem, choice, mass, new HashMap<>());
+            this(stem, choice, mass, new ConcurrentHashMap<>());
         }
 
         private StemReading.Corners corners(double layDeg) {
@@ -201,7 +201,7 @@ public final class StemSweep {
             Map<Double, Means> known)
             implements Sweep.Capacity, Sweep.Getaway {
         private Lines(StemReading stem, LayChoice choice, StemMass mass, Tipping tips, RecordedHinge wood, Site site) {
-            this(stem, choice, mass, tips, wood, site, new HashMap<>());
+            this(stem, choice, mass, tips, wood, site, new ConcurrentHashMap<>());
         }
 
         private Means aimed(double layDeg) {

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
@@ -133,13 +134,14 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
         StemMass mass = stem.mass(choice.cutHeightM()).orElseThrow();
         Map<String, String> names =
                 site.features().stream().collect(Collectors.toMap(Feature::id, Feature::name, (a, b) -> a));
-        List<Sweep.Row> rows = new ArrayList<>();
-        List<Lay> lays = new ArrayList<>();
-        for (int deg = 0; deg < 360; deg += stepDeg) {
-            Sweep.Row row = sweep.get().at(deg + (stepDeg - 1) / 2.0);
-            rows.add(row);
-            lays.add(lay(row, stem, choice, mass, names, site, limits));
-        }
+        // no lay knows of another: each processor takes its share
+        List<Sweep.Row> rows = IntStream.range(0, 360 / stepDeg)
+                .parallel()
+                .mapToObj(i -> sweep.get().at(i * stepDeg + (stepDeg - 1) / 2.0))
+                .toList();
+        List<Lay> lays = rows.parallelStream()
+                .map(r -> lay(r, stem, choice, mass, names, site, limits))
+                .toList();
         List<Window> windows =
                 stepDeg == 1 ? Window.of(rows, i -> lays.get(i).state.compareTo(State.OPEN_WITH_GUY) < 0) : List.of();
         return new Dial(

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 import org.antevid.core.lay.spread.LaySpread;
 import org.antevid.core.message.Arg;
@@ -57,7 +58,7 @@ public final class Sweep {
     private final double lengthM;
     private final List<EscapeRoutes.Obstacle> trunks;
     private final List<Aimed> aimed = new ArrayList<>();
-    private final Map<Long, List<Arg>> barred = new HashMap<>();
+    private final Map<Long, List<Arg>> barred = new ConcurrentHashMap<>();
 
     /**
      * The tree. Metres, kilograms, newton metres; moments of gravity (and whatever the plan must stand) east and north

@@ -3,6 +3,7 @@ package org.antevid.core.lay.dial;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Random;
+import java.util.concurrent.ForkJoinPool;
 import java.util.stream.LongStream;
 import org.antevid.core.Samples;
 import org.antevid.core.lay.LayPlan;
@@ -80,5 +81,27 @@ class DialTest {
         assertThat(d.degrees(Dial.State.OPEN)).isEqualTo(360);
         assertThat(d.widest(Dial.State.OPEN)).isPresent();
         assertThat(d.widest(Dial.State.BLOCKED)).isEmpty();
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void itSaysTheSameHoweverManyProcessorsShareIt(long seed) throws Exception {
+        ForkJoinPool alone = new ForkJoinPool(1);
+        ForkJoinPool shared = new ForkJoinPool(4);
+        try {
+            Dial one = alone.submit(() -> dial(seed)).get();
+            for (int i = 0; i < 5; i++) {
+                assertThat(shared.submit(() -> dial(seed)).get())
+                        .as("seed %d", seed)
+                        .isEqualTo(one);
+            }
+        } finally {
+            alone.shutdown();
+            shared.shutdown();
+        }
+    }
+
+    private static Dial dial(long seed) {
+        return Dial.of(OAK, Samples.toward(0, Samples.WINCH), place(seed), LayPlan.Limits.USUAL);
     }
 }
