@@ -52,9 +52,9 @@ const SITE = new Projection({
 addProjection(SITE);
 
 export type PlanScene = {
-  features: Schemas['PlacesView'][];
+  features: Schemas['PlacedFeature'][];
   stems: Schemas['StemView'][];
-  lays: Schemas['LayChosen'][];
+  lays: Schemas['StemLay'][];
   tangle?: Schemas['TangleView'];
   steps: Schemas['StepView'][];
   people: Schemas['PersonView'][];
@@ -127,7 +127,7 @@ function stemFeature(s: Schemas['StemView'], selected: boolean): Feature {
 }
 
 /** Where the mark of a feature is best read: of the places along it, the one farthest from stems and marks that are there already. */
-function clearOf(taken: Spot[], f: Schemas['PlacesView']): Spot {
+function clearOf(taken: Spot[], f: Schemas['PlacedFeature']): Spot {
   const points = f.entry.outline;
   if (f.entry.form !== 'LINE' || points.length < 2) return f.mark;
   const places = [0.5, 0.35, 0.65, 0.2, 0.8].map((share) => {

@@ -83,9 +83,9 @@ function plate(letter: string, worth: number): HTMLCanvasElement {
 }
 
 /** One letter a target, numbered when several begin alike. */
-export function letters(features: Schemas['PlacesView'][]): Map<string, string> {
+export function letters(features: Schemas['PlacedFeature'][]): Map<string, string> {
   const targets = features.filter((f) => f.entry.worth > 0);
-  const first = (f: Schemas['PlacesView']) => f.entry.name.slice(0, 1).toUpperCase();
+  const first = (f: Schemas['PlacedFeature']) => f.entry.name.slice(0, 1).toUpperCase();
   const seen = new Map<string, number>();
   return new Map(
     targets.map((f) => {
@@ -98,7 +98,7 @@ export function letters(features: Schemas['PlacesView'][]): Map<string, string> 
 }
 
 export function featureStyle(
-  f: Schemas['PlacesView'],
+  f: Schemas['PlacedFeature'],
   at: Spot,
   letter: string | undefined,
   small: boolean,

@@ -2285,12 +2285,6 @@ export interface components {
             level?: string;
             words: string;
         };
-        /** @description One thing that is not as it was; was and is are empty where it is not there. */
-        Changed: {
-            is?: components["schemas"]["ArgView"];
-            was?: components["schemas"]["ArgView"];
-            what: components["schemas"]["ArgView"];
-        };
         CheckView: {
             key: string;
             lookAgain: boolean;
@@ -2759,17 +2753,37 @@ export interface components {
             route: string;
             utilityLine: string;
         };
-        /** @description What stands, and what was entered before it: nothing is overwritten. */
-        Entered: {
-            before: components["schemas"]["Outcome"][];
-            outcome: components["schemas"]["Outcome"];
-        };
         /** @description One word for another. */
         Exchange: {
             /** @description as the house says it */
             here: string;
             /** @description as the catalogue has it */
             usual: string;
+        };
+        /** @description What was measured after the fall: tip by bearing and distance from the stump, hinge found on the stump. */
+        FallMeasures: {
+            /** Format: double */
+            bearingDeg: number;
+            /** Format: double */
+            distanceM: number;
+            /** Format: double */
+            hingeLeftM?: number;
+            /** Format: double */
+            hingeLengthM?: number;
+            /** Format: double */
+            hingeRightM?: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description length, nearest */
+                distanceM: string;
+                /** @description short, nearest */
+                hingeLeftM?: string;
+                /** @description short, nearest */
+                hingeLengthM?: string;
+                /** @description short, nearest */
+                hingeRightM?: string;
+            };
+            surprise: string;
         };
         FallsView: {
             /** @description landings for each whole degree */
@@ -3072,6 +3086,10 @@ export interface components {
             /** Format: int32 */
             unchanged: number;
         };
+        IssueNumber: {
+            /** Format: int32 */
+            number: number;
+        };
         IssueView: {
             changes: components["schemas"]["BriefPlanComparisonChange"][];
             hash: string;
@@ -3083,16 +3101,15 @@ export interface components {
             number: number;
             signers: components["schemas"]["Signer"][];
         };
-        Issued: {
-            /** Format: int32 */
-            number: number;
-        };
         /** @description One line of the log. */
         JobLogLine: {
             /** Format: date-time */
             at: string;
             says: components["schemas"]["MessageView"];
             who: string;
+        };
+        JobOfCode: {
+            jobId: string;
         };
         JobView: {
             closed: boolean;
@@ -3144,9 +3161,6 @@ export interface components {
             personId: string;
             pin: string;
             word?: string;
-        };
-        Joined: {
-            jobId: string;
         };
         JudgementProposedLine: {
             /** Format: double */
@@ -3252,22 +3266,15 @@ export interface components {
             whole: string[];
             wholeM: number[];
         };
-        LayAimed: {
+        /** @description One thing that is not as it was; was and is are empty where it is not there. */
+        LayBasisChange: {
+            is?: components["schemas"]["ArgView"];
+            was?: components["schemas"]["ArgView"];
+            what: components["schemas"]["ArgView"];
+        };
+        LayByLandmark: {
             /** Format: double */
             layDeg: number;
-        };
-        LayChosen: {
-            choice: components["schemas"]["ChoiceRequest"];
-            clips: components["schemas"]["ClipView"][];
-            dropZone: components["schemas"]["Spot"][];
-            fixed: boolean;
-            lay?: components["schemas"]["LayView"];
-            notKnown?: string;
-            outOfDate?: components["schemas"]["OutOfDate"];
-            stem: string;
-            stemId: string;
-            /** Format: int64 */
-            version: number;
         };
         LayContact: {
             at: components["schemas"]["Spot"];
@@ -3426,7 +3433,7 @@ export interface components {
             /** Format: double */
             neededN?: number;
             neededWords?: string;
-            occupied: components["schemas"]["Occupied"][];
+            occupied: components["schemas"]["OccupiedArea"][];
             /** Format: double */
             reachM: number;
             /** Format: double */
@@ -3776,31 +3783,6 @@ export interface components {
             /** Format: double */
             stemKg: number;
         };
-        /** @description What was measured after the fall: tip by bearing and distance from the stump, hinge found on the stump. */
-        Measured: {
-            /** Format: double */
-            bearingDeg: number;
-            /** Format: double */
-            distanceM: number;
-            /** Format: double */
-            hingeLeftM?: number;
-            /** Format: double */
-            hingeLengthM?: number;
-            /** Format: double */
-            hingeRightM?: number;
-            /** @description Its quantities in the reader's units, each rounded to the side it says */
-            said: {
-                /** @description length, nearest */
-                distanceM: string;
-                /** @description short, nearest */
-                hingeLeftM?: string;
-                /** @description short, nearest */
-                hingeLengthM?: string;
-                /** @description short, nearest */
-                hingeRightM?: string;
-            };
-            surprise: string;
-        };
         MemberRequest: {
             personId: string;
         };
@@ -3922,7 +3904,7 @@ export interface components {
             words: string;
         };
         /** @description Somewhere people or animals may be inside the ring. */
-        Occupied: {
+        OccupiedArea: {
             away: string;
             by: string;
             done: boolean;
@@ -4003,8 +3985,8 @@ export interface components {
         };
         /** @description What is not as it was when a lay was fixed, and by how much the answers moved. */
         OutOfDate: {
-            changed: components["schemas"]["Changed"][];
-            moved: components["schemas"]["Changed"][];
+            changed: components["schemas"]["LayBasisChange"][];
+            moved: components["schemas"]["LayBasisChange"][];
         };
         /** @description An outcome against the plan; the deviation is empty when the spread was not known. */
         Outcome: {
@@ -4016,7 +3998,7 @@ export interface components {
              */
             briefing: number;
             deviation: components["schemas"]["Deviation"];
-            measured: components["schemas"]["Measured"];
+            measured: components["schemas"]["FallMeasures"];
             /** Format: double */
             plannedHingeLengthM: number;
             /** Format: double */
@@ -4038,6 +4020,11 @@ export interface components {
             stem: string;
             tip: components["schemas"]["Spot"];
             who: string;
+        };
+        /** @description What stands, and what was entered before it: nothing is overwritten. */
+        OutcomeHistory: {
+            before: components["schemas"]["Outcome"][];
+            outcome: components["schemas"]["Outcome"];
         };
         OutcomeRequest: {
             /** Format: double */
@@ -4176,6 +4163,14 @@ export interface components {
             underlay?: components["schemas"]["UnderlayView"];
             versions: components["schemas"]["Versions"];
         };
+        /** @description A recorded feature. */
+        PlacedFeature: {
+            entry: components["schemas"]["PlacesEntry"];
+            id: string;
+            mark: components["schemas"]["Spot"];
+            /** Format: int64 */
+            version: number;
+        };
         /** @description What a person records of a feature. takenHow says how its place was taken. */
         PlacesEntry: {
             agreedBy: string;
@@ -4210,14 +4205,6 @@ export interface components {
             slopeDeg?: number;
             /** @enum {string} */
             voltage?: "NOT_KNOWN" | "TELEPHONE" | "LOW" | "HIGH" | "TRACTION";
-        };
-        /** @description A recorded feature. */
-        PlacesView: {
-            entry: components["schemas"]["PlacesEntry"];
-            id: string;
-            mark: components["schemas"]["Spot"];
-            /** Format: int64 */
-            version: number;
         };
         /** @description The plan as it is frozen into a briefing: plain values only, so that it can be stored, hashed, drawn and compared. Distances in metres, azimuths clockwise from north; what is said is said by codes, so that it is the same document in every language; numbers of zones are already rounded to the safe side. */
         PlanDocument: {
@@ -4380,7 +4367,7 @@ export interface components {
         };
         ReviewView: {
             lessons: components["schemas"]["Lesson"][];
-            outcomes: components["schemas"]["Entered"][];
+            outcomes: components["schemas"]["OutcomeHistory"][];
         };
         /** @description How a line is rigged. */
         RigRequest: {
@@ -4651,6 +4638,19 @@ export interface components {
             sigma: number;
             /** Format: double */
             value: number;
+        };
+        StemLay: {
+            choice: components["schemas"]["ChoiceRequest"];
+            clips: components["schemas"]["ClipView"][];
+            dropZone: components["schemas"]["Spot"][];
+            fixed: boolean;
+            lay?: components["schemas"]["LayView"];
+            notKnown?: string;
+            outOfDate?: components["schemas"]["OutOfDate"];
+            stem: string;
+            stemId: string;
+            /** Format: int64 */
+            version: number;
         };
         StemOutlinePoint: {
             /**
@@ -5696,7 +5696,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Joined"];
+                    "application/json": components["schemas"]["JobOfCode"];
                 };
             };
             /** @description What was sent cannot be read; every field at fault is named */
@@ -5923,7 +5923,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Issued"];
+                    "application/json": components["schemas"]["IssueNumber"];
                 };
             };
             /** @description What was sent cannot be read; every field at fault is named */
@@ -6196,7 +6196,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Joined"];
+                    "application/json": components["schemas"]["JobOfCode"];
                 };
             };
             /** @description What was sent cannot be read; every field at fault is named */
@@ -6272,7 +6272,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PlacesView"][];
+                    "application/json": components["schemas"]["PlacedFeature"][];
                 };
             };
             /** @description Nobody is signed in */
@@ -6316,7 +6316,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PlacesView"];
+                    "application/json": components["schemas"]["PlacedFeature"];
                 };
             };
             /** @description What was sent cannot be read; every field at fault is named */
@@ -6757,7 +6757,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PlacesView"];
+                    "application/json": components["schemas"]["PlacedFeature"];
                 };
             };
             /** @description What was sent cannot be read; every field at fault is named */
@@ -7411,7 +7411,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["LayChosen"][];
+                    "application/json": components["schemas"]["StemLay"][];
                 };
             };
             /** @description Nobody is signed in */
@@ -7493,7 +7493,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Joined"];
+                    "application/json": components["schemas"]["JobOfCode"];
                 };
             };
             /** @description What was sent cannot be read; every field at fault is named */
@@ -11125,7 +11125,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["LayAimed"];
+                    "application/json": components["schemas"]["LayByLandmark"];
                 };
             };
             /** @description What was sent cannot be read; every field at fault is named */
@@ -13043,7 +13043,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Joined"];
+                    "application/json": components["schemas"]["JobOfCode"];
                 };
             };
             /** @description What was sent cannot be read; every field at fault is named */

@@ -61,7 +61,7 @@ export function PlanTab({ job, leader }: { job: string; leader: boolean }) {
   }, [shown, setGhosts]);
   const targets = features.filter((f) => f.entry.worth > 0);
   const others = features.filter((f) => f.entry.worth === 0);
-  const row = (f: Schemas['PlacesView']) => (
+  const row = (f: Schemas['PlacedFeature']) => (
     <li key={f.id}>
       <button
         className="row"
@@ -170,7 +170,7 @@ function says(e: Schemas['PlacesEntry']): string {
   return [what, e.more.inside, e.more.occupied, care].filter(Boolean).join(' · ');
 }
 
-function Edit({ job, feature }: { job: string; feature: Schemas['PlacesView'] }) {
+function Edit({ job, feature }: { job: string; feature: Schemas['PlacedFeature'] }) {
   const { say, pick, selectFeature } = usePlanTools();
   const act = useAct(job, say);
   const e = feature.entry;

@@ -19,7 +19,7 @@ const set = (job: string, book: Book) => {
 const request = (e: Entry) => ({ ...e, agreedBy: e.agreedBy, more: e.more });
 
 /** Where a feature stands now; null when it is not on the plan. */
-async function current(job: string, id: string): Promise<Schemas['PlacesView'] | undefined> {
+async function current(job: string, id: string): Promise<Schemas['PlacedFeature'] | undefined> {
   const all = await data(api.GET('/api/jobs/{job}/features', { params: { path: { job } } }));
   return all.find((f) => f.id === id);
 }
@@ -50,13 +50,17 @@ async function put(
 }
 
 /** Adds, changes or takes off a feature, in a way that can be undone. */
-export async function addFeature(job: string, entry: Entry): Promise<Schemas['PlacesView']> {
+export async function addFeature(job: string, entry: Entry): Promise<Schemas['PlacedFeature']> {
   const added = await data(api.POST('/api/jobs/{job}/features', { params: { path: { job } }, body: request(entry) }));
   remember(job, { words: `new: ${entry.name}`, id: added.id, after: added.entry, version: added.version });
   return added;
 }
 
-export async function changeFeature(job: string, feature: Schemas['PlacesView'], over: Partial<Entry>): Promise<void> {
+export async function changeFeature(
+  job: string,
+  feature: Schemas['PlacedFeature'],
+  over: Partial<Entry>,
+): Promise<void> {
   const after = { ...feature.entry, ...over };
   const stored = await data(
     api.PUT('/api/jobs/{job}/features/{id}', {
@@ -73,7 +77,7 @@ export async function changeFeature(job: string, feature: Schemas['PlacesView'],
   });
 }
 
-export async function removeFeature(job: string, feature: Schemas['PlacesView']): Promise<void> {
+export async function removeFeature(job: string, feature: Schemas['PlacedFeature']): Promise<void> {
   await api.DELETE('/api/jobs/{job}/features/{id}', {
     params: { path: { job, id: feature.id }, query: { version: feature.version } },
   });

@@ -31,8 +31,8 @@ record Launch(boolean demo, Path data, int port) {
     private static final String DEMO_MARK = "made-by-demo.txt";
 
     /** Stops the start with one sentence for the person at the console. */
-    static final class Refused extends RuntimeException {
-        Refused(String sentence) {
+    static final class Refusal extends RuntimeException {
+        Refusal(String sentence) {
             super(sentence);
         }
     }
@@ -42,7 +42,7 @@ record Launch(boolean demo, Path data, int port) {
         try {
             boolean demo = args.length > 0 && args[0].equals("demo");
             if (args.length == 0 || !(demo || args[0].equals("run"))) {
-                throw new Refused("Say 'demo' or 'run', with --data DIR and --port N if you like.");
+                throw new Refusal("Say 'demo' or 'run', with --data DIR and --port N if you like.");
             }
             Path data = Path.of(demo ? "demo-data" : "data");
             int port = 8080;
@@ -51,11 +51,11 @@ record Launch(boolean demo, Path data, int port) {
                 switch (args[i]) {
                     case "--data" -> data = Path.of(value);
                     case "--port" -> port = port(value);
-                    default -> throw new Refused("'" + args[i] + "' is not known; use --data DIR and --port N.");
+                    default -> throw new Refusal("'" + args[i] + "' is not known; use --data DIR and --port N.");
                 }
             }
             return Optional.of(new Launch(demo, data.toAbsolutePath().normalize(), port));
-        } catch (Refused e) {
+        } catch (Refusal e) {
             System.err.println(e.getMessage());
             return Optional.empty();
         }
@@ -70,7 +70,7 @@ record Launch(boolean demo, Path data, int port) {
         } catch (NumberFormatException e) {
             // falls through to the same sentence
         }
-        throw new Refused("The port must be a number from 1 to 65535, not '" + text + "'.");
+        throw new Refusal("The port must be a number from 1 to 65535, not '" + text + "'.");
     }
 
     /**
@@ -84,7 +84,7 @@ record Launch(boolean demo, Path data, int port) {
                 socket.setReuseAddress(true);
                 socket.bind(new InetSocketAddress(port));
             } catch (IOException e) {
-                throw new Refused("Port " + port + " is in use; stop what uses it or choose another with --port N.");
+                throw new Refusal("Port " + port + " is in use; stop what uses it or choose another with --port N.");
             }
             Files.createDirectories(data);
             checkDatabase();
@@ -93,7 +93,7 @@ record Launch(boolean demo, Path data, int port) {
             }
             layOutTables();
             return this;
-        } catch (Refused e) {
+        } catch (Refusal e) {
             System.err.println(e.getMessage());
         } catch (IOException e) {
             System.err.println("The data folder " + data + " cannot be written.");
@@ -109,7 +109,7 @@ record Launch(boolean demo, Path data, int port) {
         if (!Files.exists(mark)) {
             try (Stream<Path> there = Files.list(data)) {
                 if (there.findAny().isPresent()) {
-                    throw new Refused(
+                    throw new Refusal(
                             "The folder " + data + " is not one the demo made; choose another with --data DIR.");
                 }
             }
@@ -149,7 +149,7 @@ record Launch(boolean demo, Path data, int port) {
             if (demo && !open) {
                 return;
             }
-            throw new Refused(
+            throw new Refusal(
                     open
                             ? "The data in " + data
                                     + " is in use by another Antevid; stop it or choose another folder with --data DIR."

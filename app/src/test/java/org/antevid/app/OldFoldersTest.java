@@ -118,7 +118,7 @@ class OldFoldersTest {
                 "--spring.datasource.url=jdbc:h2:mem:served;DB_CLOSE_DELAY=-1",
                 "--server.port=0",
                 "--logging.level.root=error")) {
-            Lays.Chosen lay = server.getBean(Lays.class).chosenFor(stem).orElseThrow();
+            Lays.StemChoice lay = server.getBean(Lays.class).chosenFor(stem).orElseThrow();
             ChoiceRequest c = lay.request();
             assertThat(c.layDeg()).isEqualTo(58);
             assertThat(c.means()).isEqualTo(Means.Kind.MACHINE_LINE);

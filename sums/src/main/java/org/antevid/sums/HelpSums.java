@@ -198,7 +198,7 @@ final class HelpSums {
                         in.num("anchor_dist_m"),
                         in.num("anchor_drop_m"),
                         in.num("off_lay_deg")),
-                new PullLine.Rigged(
+                new PullLine.Rigging(
                         in.text("doubled").equals("yes"),
                         in.num("leg_angle_deg"),
                         in.opt("redirect_angle_deg"),

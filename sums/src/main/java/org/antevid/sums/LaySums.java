@@ -188,7 +188,7 @@ final class LaySums {
         double length = in.num("length_m");
         double sigma = in.num("sigma_length_m");
         Strike s = strike(in, tree(in, length + Estimate.Z95 * sigma).covering(outline, true));
-        Strike.Sampled drawn = Strike.Sampled.of(
+        Strike.HitCount drawn = Strike.HitCount.of(
                 tree(in, length),
                 sigma,
                 outline,

@@ -68,7 +68,7 @@ final class LeanSums {
     private LeanSums() {}
 
     private static Answer plumb(Input in) {
-        List<LeanByPlumb.View> views = new ArrayList<>();
+        List<LeanByPlumb.PlumbView> views = new ArrayList<>();
         int i = 0;
         for (Object raw : in.list("views")) {
             String at = "views[" + i++ + "]";
@@ -80,7 +80,7 @@ final class LeanSums {
                     && (v.opt("angle_deg").isEmpty() || v.opt("distance_m").isEmpty())) {
                 throw new RefusedInput("MISSING", at + ".offset_m", "needs an offset, or an angle with its distance");
             }
-            views.add(new LeanByPlumb.View(
+            views.add(new LeanByPlumb.PlumbView(
                     v.num("bearing_deg"),
                     v.opt("offset_m"),
                     v.opt("angle_deg"),

@@ -69,7 +69,7 @@ final class SweepSum {
 
     private static Answer sweep(Input in) {
         Condition wood = in.choice(Condition.class, "condition");
-        Sweep.Felled tree = new Sweep.Felled(
+        Sweep.Tree tree = new Sweep.Tree(
                 new Estimate(in.num("height_m"), in.num("sigma_height_m")),
                 in.num("cut_height_m"),
                 in.num("crown_radius_m"),

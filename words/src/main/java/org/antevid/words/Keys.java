@@ -39,6 +39,14 @@ public final class Keys {
             "judge.verdict",
             "judge.all",
             "brief");
+    /** What is kept carries the names of its day: types that have been renamed, under the name they had. */
+    private static final Map<String, String> FORMER = Map.of(
+            "Basis.Told", "Basis.AnswerKind",
+            "LayPlan.TargetCheck.Struck", "LayPlan.TargetCheck.NoChance",
+            "Measured", "SightedQuantity",
+            "DoesNotMove.Then", "DoesNotMove.Remedy",
+            "Rig.When", "Rig.PullBegin");
+
     private static final Map<String, Optional<Class<?>>> KNOWN = new ConcurrentHashMap<>();
 
     private Keys() {}
@@ -55,7 +63,8 @@ public final class Keys {
                                 .findFirst());
     }
 
-    private static Optional<Class<?>> type(String name) {
+    private static Optional<Class<?>> type(String kept) {
+        String name = FORMER.getOrDefault(kept, kept);
         for (String room : ROOMS) {
             try {
                 Class<?> type = Class.forName("org.antevid.core." + room + "." + name.replace('.', '$'));
@@ -63,7 +72,7 @@ public final class Keys {
                     return Optional.of(type);
                 }
             } catch (ClassNotFoundException e) {
-                continue;
+                // it lives in another room
             }
         }
         return Optional.empty();

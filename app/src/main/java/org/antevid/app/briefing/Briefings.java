@@ -67,7 +67,7 @@ public class Briefings {
     }
 
     /** A signature. */
-    public record Signed(String personId, Instant at) {}
+    public record Signature(String personId, Instant at) {}
 
     /** A briefing with its plan and signatures. {@code intact}: what is stored is what was issued. */
     public record Issue(
@@ -78,7 +78,7 @@ public class Briefings {
             String hash,
             boolean intact,
             PlanDocument plan,
-            List<Signed> signed) {
+            List<Signature> signed) {
         public boolean signedBy(String personId) {
             return intact && signed.stream().anyMatch(s -> s.personId().equals(personId));
         }
@@ -207,7 +207,7 @@ public class Briefings {
                 StoredPlan.COLUMN.read(b.plan),
                 signatures.findByBriefingId(b.id).stream()
                         .filter(s -> s.hash == null || s.hash.equals(b.hash))
-                        .map(s -> new Signed(s.personId, s.signedAt))
+                        .map(s -> new Signature(s.personId, s.signedAt))
                         .toList());
     }
 

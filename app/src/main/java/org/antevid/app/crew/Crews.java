@@ -45,7 +45,7 @@ public class Crews {
     public record Entry(Step.Kind kind, Optional<String> stem, int startMin, int endMin, List<Step.Post> posts) {}
 
     /** A step with its version. */
-    public record View(Step step, long version) {}
+    public record VersionedStep(Step step, long version) {}
 
     public List<Step> steps(String jobId) {
         return steps.findByJobIdOrderByTurn(jobId).stream()
@@ -53,9 +53,9 @@ public class Crews {
                 .toList();
     }
 
-    public List<View> views(String jobId) {
+    public List<VersionedStep> views(String jobId) {
         return steps.findByJobIdOrderByTurn(jobId).stream()
-                .map(r -> new View(r.forCore(), r.version))
+                .map(r -> new VersionedStep(r.forCore(), r.version))
                 .toList();
     }
 

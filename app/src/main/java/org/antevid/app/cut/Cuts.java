@@ -72,7 +72,7 @@ public class Cuts {
                 p.next(site, lines.all(jobId, p.lay().stem())),
                 house.rules().usualSchool(),
                 lays.chosenFor(stemId)
-                        .flatMap(Lays.Chosen::opened)
+                        .flatMap(Lays.StemChoice::opened)
                         .map(o -> new CutView.OpenedView(
                                 o.soundLeftM(),
                                 o.soundRightM(),
@@ -81,7 +81,7 @@ public class Cuts {
                                 o.who(),
                                 o.at(),
                                 p.opened().isPresent(),
-                                p.opened().map(OpenedFace.Left::woodShare),
+                                p.opened().map(OpenedFace.WoodLeft::woodShare),
                                 p.opened().map(x -> Speech.words().term(x.result())))));
     }
 
@@ -118,7 +118,7 @@ public class Cuts {
     /** @return the saved cut card on A5, front and back */
     public List<Sheet> sheet(String jobId, String stemId, SignedIn who) {
         String label = stems.known(jobId, stemId).reading().label();
-        Lays.Chosen c = lays.chosenFor(stemId)
+        Lays.StemChoice c = lays.chosenFor(stemId)
                 .orElseThrow(() -> new RefusedInput("MISSING", "lay", "choose and save a lay of " + label + " first"));
         Site site = lays.site(jobId);
         LayPlan p = lays.plan(stems.known(jobId, stemId).reading(), site, c.choice());

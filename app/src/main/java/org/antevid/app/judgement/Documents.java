@@ -6,8 +6,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.antevid.app.job.JobCache;
 import org.antevid.app.job.Jobs;
-import org.antevid.app.job.Kept;
 import org.antevid.app.lay.Lays;
 import org.antevid.app.place.Places;
 import org.antevid.app.place.Surroundings;
@@ -40,7 +40,7 @@ public class Documents {
     private final Stems stems;
     private final Lays lays;
     private final Surroundings surroundings;
-    private final Kept kept;
+    private final JobCache kept;
 
     Documents(
             Judgement judgement,
@@ -49,7 +49,7 @@ public class Documents {
             Stems stems,
             Lays lays,
             Surroundings surroundings,
-            Kept kept) {
+            JobCache kept) {
         this.judgement = judgement;
         this.jobs = jobs;
         this.places = places;
@@ -63,14 +63,14 @@ public class Documents {
     public PlanDocument of(String jobId) {
         Judgement.Outside outside = judgement.outside();
         return kept.ofPlan(
-                jobId, new Judgement.Asked(Judgement.Question.DOCUMENT, outside), () -> make(jobId, outside));
+                jobId, new Judgement.QuestionKey(Judgement.Question.DOCUMENT, outside), () -> make(jobId, outside));
     }
 
     private PlanDocument make(String jobId, Judgement.Outside outside) {
         Situation s = judgement.situation(jobId, outside);
         Jobs.Job job = jobs.job(jobId);
-        Map<String, Lays.Chosen> chosen =
-                lays.chosen(jobId).stream().collect(Collectors.toMap(Lays.Chosen::stemId, Function.identity()));
+        Map<String, Lays.StemChoice> chosen =
+                lays.chosen(jobId).stream().collect(Collectors.toMap(Lays.StemChoice::stemId, Function.identity()));
         List<PlanDocument.Thing> things = places.features(jobId).stream()
                 .map(f -> new PlanDocument.Thing(
                         f.id(),
@@ -101,9 +101,9 @@ public class Documents {
                 surroundings.state(jobId).card());
     }
 
-    private static PlanDocument.StemPart stem(Situation s, Stems.Known k, Optional<Lays.Chosen> chosen) {
+    private static PlanDocument.StemPart stem(Situation s, Stems.ChosenReading k, Optional<Lays.StemChoice> chosen) {
         Optional<LayPlan> plan = s.stem(k.reading().label()).flatMap(Situation.StemFacts::lay);
-        Optional<PlanDocument.LayPart> lay = chosen.filter(Lays.Chosen::fixed)
+        Optional<PlanDocument.LayPart> lay = chosen.filter(Lays.StemChoice::fixed)
                 .flatMap(c -> plan.map(p -> new PlanDocument.LayPart(
                         p.choice().layDeg(),
                         Rounding.up(p.zone().designReachM(), 1),

@@ -19,8 +19,8 @@ import org.antevid.app.house.House;
 import org.antevid.app.instrument.Anemometer;
 import org.antevid.app.instrument.Bulletin;
 import org.antevid.app.job.Change;
+import org.antevid.app.job.JobCache;
 import org.antevid.app.job.Jobs;
-import org.antevid.app.job.Kept;
 import org.antevid.app.judgement.store.AcknowledgementEntity;
 import org.antevid.app.judgement.store.AcknowledgementRepository;
 import org.antevid.app.judgement.store.OpinionEntity;
@@ -87,7 +87,7 @@ public class Judgement {
     private final OpinionRepository opinions;
     private final AcknowledgementRepository acknowledgements;
     private final ProposedLines lines;
-    private final Kept kept;
+    private final JobCache kept;
 
     Judgement(
             Jobs jobs,
@@ -103,7 +103,7 @@ public class Judgement {
             OpinionRepository opinions,
             AcknowledgementRepository acknowledgements,
             ProposedLines lines,
-            Kept kept) {
+            JobCache kept) {
         this.jobs = jobs;
         this.people = people;
         this.house = house;
@@ -128,7 +128,7 @@ public class Judgement {
     public record Outside(Estimate gustMs, double fromDeg, Bulletin.Issue forecast, LocalDate day) {}
 
     /** The answers kept for a job, each with what it rests on. */
-    record Asked(Question question, Outside outside) {}
+    record QuestionKey(Question question, Outside outside) {}
 
     enum Question {
         SITUATION,
@@ -149,25 +149,25 @@ public class Judgement {
     }
 
     public Situation situation(String jobId, Outside outside) {
-        return kept.ofPlan(jobId, new Asked(Question.SITUATION, outside), () -> makeSituation(jobId, outside));
+        return kept.ofPlan(jobId, new QuestionKey(Question.SITUATION, outside), () -> makeSituation(jobId, outside));
     }
 
     private Situation makeSituation(String jobId, Outside outside) {
         List<Situation.StemFacts> facts = new ArrayList<>();
         Site site = lays.site(jobId, outside.gustMs());
-        List<Stems.Known> known = stems.known(jobId);
-        Map<String, Lays.Chosen> lay =
-                lays.chosen(jobId).stream().collect(Collectors.toMap(Lays.Chosen::stemId, Function.identity()));
-        for (Stems.Known s : known) {
-            Optional<Lays.Chosen> chosen = Optional.ofNullable(lay.get(s.id()));
+        List<Stems.ChosenReading> known = stems.known(jobId);
+        Map<String, Lays.StemChoice> lay =
+                lays.chosen(jobId).stream().collect(Collectors.toMap(Lays.StemChoice::stemId, Function.identity()));
+        for (Stems.ChosenReading s : known) {
+            Optional<Lays.StemChoice> chosen = Optional.ofNullable(lay.get(s.id()));
             Optional<LayPlan> plan = chosen.filter(c -> s.reading().notKnown().isEmpty())
                     .map(c -> lays.plan(s.reading(), site, c.choice()));
             facts.add(new Situation.StemFacts(
                     s.reading(),
                     plan,
-                    chosen.map(Lays.Chosen::fixed).orElse(false),
-                    chosen.flatMap(Lays.Chosen::zone),
-                    chosen.map(Lays.Chosen::zoneClips).orElse(List.of())));
+                    chosen.map(Lays.StemChoice::fixed).orElse(false),
+                    chosen.flatMap(Lays.StemChoice::zone),
+                    chosen.map(Lays.StemChoice::zoneClips).orElse(List.of())));
         }
         Tangles.Answer tangle = tangles.answer(jobId);
         return new Situation(
@@ -185,7 +185,8 @@ public class Judgement {
                 circumstances(jobId, known, outside.forecast()));
     }
 
-    private Situation.Circumstances circumstances(String jobId, List<Stems.Known> known, Bulletin.Issue forecast) {
+    private Situation.Circumstances circumstances(
+            String jobId, List<Stems.ChosenReading> known, Bulletin.Issue forecast) {
         Surroundings.State s = surroundings.state(jobId);
         Map<String, Verdict> chosen = known.stream()
                 .filter(k -> k.chosen().isPresent())
@@ -206,7 +207,7 @@ public class Judgement {
     }
 
     /** @return provisional verdict from what is known so far, and what to measure next */
-    public Looked firstLook(String jobId, String stemId, LayChoice choice) {
+    public LookAnswer firstLook(String jobId, String stemId, LayChoice choice) {
         StemReading reading = stems.known(jobId, stemId).reading();
         Situation s = situation(jobId);
         boolean proposes = choice.means().isLine() && !choice.means().measured();
@@ -230,7 +231,7 @@ public class Judgement {
                                 lines.machinePullN(jobId)));
         Optional<Means> free =
                 line.flatMap(m -> look.layDeg().flatMap(lay -> m.onFreeGround(reading.at(), lay, s.site())));
-        return new Looked(
+        return new LookAnswer(
                 look, free.or(() -> line), free.isPresent() || look.layDeg().isEmpty(), lines.ropeId());
     }
 
@@ -238,14 +239,14 @@ public class Judgement {
      * @param line what is proposed where a line is asked for and nobody has planned one
      * @param room somebody can stand where it is anchored
      */
-    public record Looked(FirstLook look, Optional<Means> line, boolean room, Optional<String> ropeId) {}
+    public record LookAnswer(FirstLook look, Optional<Means> line, boolean room, Optional<String> ropeId) {}
 
     /** @return every way of dealing with a stem and what speaks against it */
     public Verdicts verdicts(String jobId, String stemId) {
         StemReading reading = stems.known(jobId, stemId).reading();
         Situation s = situation(jobId);
         Situation.StemFacts facts = s.stem(reading.label()).orElseThrow();
-        LayChoice choice = lays.chosenFor(stemId).map(Lays.Chosen::choice).orElse(USUAL);
+        LayChoice choice = lays.chosenFor(stemId).map(Lays.StemChoice::choice).orElse(USUAL);
         Means line =
                 choice.means().kind() == Means.Kind.HAND_LINE || choice.means().kind() == Means.Kind.MACHINE_LINE
                         ? choice.means()
@@ -313,7 +314,7 @@ public class Judgement {
     }
 
     public List<Finding> findings(String jobId, Outside outside) {
-        return kept.ofPlan(jobId, new Asked(Question.FINDINGS, outside), () -> makeFindings(jobId, outside));
+        return kept.ofPlan(jobId, new QuestionKey(Question.FINDINGS, outside), () -> makeFindings(jobId, outside));
     }
 
     private List<Finding> makeFindings(String jobId, Outside outside) {

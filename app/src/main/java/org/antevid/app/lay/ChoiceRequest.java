@@ -118,7 +118,7 @@ public record ChoiceRequest(
             Optional<Double> anchorDiameterM,
             Optional<Double> anchorSlingM,
             Optional<Double> pretensionN,
-            Rig.@Nullable When when,
+            Rig.@Nullable PullBegin when,
             @Nullable Boolean proposed) {
         public static final RigRequest PLAIN = new RigRequest(
                 null,
@@ -147,7 +147,7 @@ public record ChoiceRequest(
                     kits.item(blockId, KitItem.Kind.BLOCK).map(KitItem::asBlock),
                     or(anchorDiameterM).flatMap(d -> or(anchorSlingM).map(s -> new Rig.AnchorTree(d, s))),
                     or(pretensionN),
-                    when == null ? Rig.When.STRAP_RELEASED : when);
+                    when == null ? Rig.PullBegin.STRAP_RELEASED : when);
         }
     }
 

@@ -53,10 +53,10 @@ public class LayFiles {
     public String geoJson(String jobId, boolean wgs84) {
         GeoFrame frame = plan.frame(jobId, wgs84);
         ObjectNode all = frame.collection();
-        Map<String, StemReading> readings =
-                stems.known(jobId).stream().collect(Collectors.toMap(Stems.Known::id, Stems.Known::reading));
+        Map<String, StemReading> readings = stems.known(jobId).stream()
+                .collect(Collectors.toMap(Stems.ChosenReading::id, Stems.ChosenReading::reading));
         Site site = lays.site(jobId);
-        for (Lays.Chosen c : lays.chosen(jobId)) {
+        for (Lays.StemChoice c : lays.chosen(jobId)) {
             StemReading stem = Require.present(readings, c.stemId());
             if (stem.notKnown().isEmpty()) {
                 add(frame, all, c, lays.plan(stem, site, c.choice()));
@@ -65,7 +65,7 @@ public class LayFiles {
         return GeoFrame.write(all);
     }
 
-    private static void add(GeoFrame frame, ObjectNode all, Lays.Chosen c, LayPlan p) {
+    private static void add(GeoFrame frame, ObjectNode all, Lays.StemChoice c, LayPlan p) {
         String label = p.stem().label();
         Spot stump = p.stem().at();
         ObjectNode lay = frame.add(
@@ -121,7 +121,7 @@ public class LayFiles {
 
     public Sheet sheet(String jobId, String stemId, SignedIn who) {
         StemReading stem = stems.known(jobId, stemId).reading();
-        Lays.Chosen c = lays.chosenFor(stemId)
+        Lays.StemChoice c = lays.chosenFor(stemId)
                 .orElseThrow(() ->
                         new RefusedInput("MISSING", "lay", "choose and save a lay of " + stem.label() + " first"));
         Site site = lays.site(jobId);
@@ -136,7 +136,7 @@ public class LayFiles {
                 p,
                 site,
                 Zone.of(p, c.zone(), c.zoneClips()),
-                stems.known(jobId).stream().map(Stems.Known::reading).toList(),
+                stems.known(jobId).stream().map(Stems.ChosenReading::reading).toList(),
                 Speech.words(),
                 jobs.job(jobId).place(),
                 state);

@@ -11,8 +11,8 @@ import org.antevid.app.house.House;
 import org.antevid.app.house.Kits;
 import org.antevid.app.instrument.Anemometer;
 import org.antevid.app.job.Change;
+import org.antevid.app.job.JobCache;
 import org.antevid.app.job.Jobs;
-import org.antevid.app.job.Kept;
 import org.antevid.app.lay.store.ClipPart;
 import org.antevid.app.lay.store.LayEntity;
 import org.antevid.app.lay.store.LayRepository;
@@ -38,7 +38,7 @@ import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
 import org.antevid.core.site.Today;
 import org.antevid.core.stem.EffectiveLean;
-import org.antevid.core.stem.Measured;
+import org.antevid.core.stem.SightedQuantity;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.Tipping;
@@ -60,7 +60,7 @@ public class Lays {
     private final Tangles tangles;
     private final House house;
     private final Jobs jobs;
-    private final Kept kept;
+    private final JobCache kept;
     private final Trail trail;
     private final Kits kits;
     private final Anemometer anemometer;
@@ -73,7 +73,7 @@ public class Lays {
             Tangles tangles,
             House house,
             Jobs jobs,
-            Kept kept,
+            JobCache kept,
             Trail trail,
             Kits kits,
             Anemometer anemometer) {
@@ -91,7 +91,7 @@ public class Lays {
     }
 
     /** A recorded lay. {@code clearedBy} says who cleared which way out, {@code basis} what a fixed lay rested on. */
-    public record Chosen(
+    public record StemChoice(
             String stemId,
             ChoiceRequest request,
             LayChoice choice,
@@ -113,25 +113,25 @@ public class Lays {
     }
 
     /** What is not as it was when a lay was fixed, and by how much the answers moved. */
-    public record OutOfDate(List<Basis.Changed> changed, List<Basis.Changed> moved) {}
+    public record OutOfDate(List<Basis.Change> changed, List<Basis.Change> moved) {}
 
     /** Something a lay depends on and when it was last looked at or changed; empty for what has no date. */
     public record Depends(Basis.Fact fact, Optional<Instant> at) {}
 
-    public List<Chosen> chosen(String jobId) {
+    public List<StemChoice> chosen(String jobId) {
         return lays.findByJobId(jobId).stream().map(this::chosen).toList();
     }
 
-    public Optional<Chosen> chosenFor(String stemId) {
+    public Optional<StemChoice> chosenFor(String stemId) {
         return lays.findById(stemId).map(this::chosen);
     }
 
-    private Chosen chosen(LayEntity r) {
+    private StemChoice chosen(LayEntity r) {
         Map<EscapeRoutes.Side, String> clearedBy = new EnumMap<>(EscapeRoutes.Side.class);
         for (EscapeRoutes.Side side : EscapeRoutes.Side.values()) {
             r.clearedBy(side, r.layDeg).ifPresent(who -> clearedBy.put(side, who));
         }
-        return new Chosen(
+        return new StemChoice(
                 r.stemId,
                 r.request(),
                 r.choice(kits),
@@ -156,12 +156,12 @@ public class Lays {
         return place(jobId).withGust(gustMs.value() + gustMs.sigma());
     }
 
-    private enum Asked {
+    private enum Question {
         PLACE
     }
 
     private Site place(String jobId) {
-        return kept.ofPlan(jobId, Asked.PLACE, () -> {
+        return kept.ofPlan(jobId, Question.PLACE, () -> {
             List<Site.Danger> beneath = tangles.answer(jobId).hangs().stream()
                     .map(h -> new Site.Danger("beneath " + h.hung(), h.beneath()))
                     .toList();
@@ -212,7 +212,7 @@ public class Lays {
     }
 
     /** @return how the answers of a fixed lay have moved since; empty while it is as it was, or not fixed */
-    public Optional<OutOfDate> outOfDate(Chosen c, LayPlan now, Site site) {
+    public Optional<OutOfDate> outOfDate(StemChoice c, LayPlan now, Site site) {
         return c.basis
                 .filter(b -> c.fixed)
                 .map(then -> {
@@ -225,19 +225,19 @@ public class Lays {
     /** @return everything a lay depends on, with its age */
     public List<Depends> depends(String jobId, String stemId, LayChoice choice) {
         Site site = site(jobId);
-        Stems.Looked looked = stems.looked(jobId, stemId);
+        Stems.LastLook looked = stems.looked(jobId, stemId);
         Map<String, Instant> features = places.changedAt(jobId);
-        Map<String, Stems.Known> byLabel = stems.known(jobId).stream()
+        Map<String, Stems.ChosenReading> byLabel = stems.known(jobId).stream()
                 .collect(Collectors.toMap(k -> k.reading().label(), Function.identity()));
         return Basis.of(plan(jobId, stemId, choice, site), site).facts().stream()
                 .map(f -> new Depends(
                         f,
                         switch (f.source()) {
                             case DIAMETER ->
-                                Optional.ofNullable(looked.measured().get(Measured.DIAMETER));
-                            case HEIGHT -> Optional.ofNullable(looked.measured().get(Measured.HEIGHT));
-                            case LEAN -> Optional.ofNullable(looked.measured().get(Measured.LEAN));
-                            case CROWN -> Optional.ofNullable(looked.measured().get(Measured.CROWN));
+                                Optional.ofNullable(looked.measured().get(SightedQuantity.DIAMETER));
+                            case HEIGHT -> Optional.ofNullable(looked.measured().get(SightedQuantity.HEIGHT));
+                            case LEAN -> Optional.ofNullable(looked.measured().get(SightedQuantity.LEAN));
+                            case CROWN -> Optional.ofNullable(looked.measured().get(SightedQuantity.CROWN));
                             case WOOD -> looked.changed();
                             case DEFECTS -> looked.faults();
                             case GROUND -> jobs.changedAt(jobId);
@@ -306,7 +306,7 @@ public class Lays {
             List<Spot> dropZone,
             @Nullable Long version) {
         stems.requireOpen(jobId, stemId);
-        Stems.Known stem = stems.known(jobId, stemId);
+        Stems.ChosenReading stem = stems.known(jobId, stemId);
         if (stem.reading().toBeKept()) {
             throw new RefusedInput("BAD_CHOICE", "stem", stem.reading().label() + " is to be kept; change that first");
         }

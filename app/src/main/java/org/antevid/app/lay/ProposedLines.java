@@ -66,7 +66,7 @@ public class ProposedLines {
                         Optional.empty(),
                         Optional.empty(),
                         Optional.empty(),
-                        Rig.When.STRAP_RELEASED))
+                        Rig.PullBegin.STRAP_RELEASED))
                 .orElse(Rig.PLAIN);
         return new Means(
                 kind,

@@ -117,7 +117,7 @@ public class Places {
     }
 
     /** A recorded feature. */
-    public record View(String id, Entry entry, Spot mark, long version) {}
+    public record PlacedFeature(String id, Entry entry, Spot mark, long version) {}
 
     public Site site(String jobId) {
         List<FeatureEntity> all = features.findByJobIdOrderByName(jobId);
@@ -146,30 +146,30 @@ public class Places {
                 .anyMatch(f -> f.kind == FeatureKind.OVERHEAD_LINE || f.kind == FeatureKind.BURIED);
     }
 
-    public List<View> features(String jobId) {
+    public List<PlacedFeature> features(String jobId) {
         return features.findByJobIdOrderByName(jobId).stream().map(Places::view).toList();
     }
 
-    public View add(String jobId, Entry entry) {
+    public PlacedFeature add(String jobId, Entry entry) {
         return add(jobId, Optional.empty(), entry);
     }
 
     /** @param id made by the sender, as when a removal is undone; empty for a new one */
-    public View add(String jobId, Optional<String> id, Entry entry) {
+    public PlacedFeature add(String jobId, Optional<String> id, Entry entry) {
         FeatureEntity f = new FeatureEntity();
         f.id = id.map(i -> OwnId.of(
                         jobId, i, x -> features.findById(x).map(k -> k.jobId).orElse("")))
                 .orElseGet(() -> UUID.randomUUID().toString());
         Optional<FeatureEntity> known = features.findById(f.id);
         if (known.isPresent()) {
-            View there = view(known.get());
+            PlacedFeature there = view(known.get());
             if (!there.entry().equals(view(filled(f, entry)).entry())) {
                 throw new SentOtherwise();
             }
             return there;
         }
         f.jobId = jobId;
-        View view = save(f, entry);
+        PlacedFeature view = save(f, entry);
         jobs.touched(jobId, Change.PLACE);
         return view;
     }
@@ -185,10 +185,10 @@ public class Places {
         jobs.touched(jobId, Change.PLACE);
     }
 
-    public View change(String jobId, String id, Entry entry, Long version) {
+    public PlacedFeature change(String jobId, String id, Entry entry, Long version) {
         FeatureEntity f = record(jobId, id);
         trail.requireFresh(f, id, f.version, version, f.name);
-        View view = save(f, entry);
+        PlacedFeature view = save(f, entry);
         jobs.touched(jobId, Change.PLACE);
         return view;
     }
@@ -212,7 +212,7 @@ public class Places {
         jobs.touched(jobId, Change.PLACE);
     }
 
-    private View save(FeatureEntity f, Entry e) {
+    private PlacedFeature save(FeatureEntity f, Entry e) {
         return view(features.saveAndFlush(filled(f, e)));
     }
 
@@ -259,8 +259,8 @@ public class Places {
         return features.findById(id).filter(f -> f.jobId.equals(jobId)).orElseThrow(NotThere::new);
     }
 
-    private static View view(FeatureEntity f) {
-        return new View(
+    private static PlacedFeature view(FeatureEntity f) {
+        return new PlacedFeature(
                 f.id,
                 new Entry(
                         f.name,

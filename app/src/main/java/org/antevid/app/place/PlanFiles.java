@@ -80,7 +80,7 @@ public class PlanFiles {
     public String geoJson(String jobId, boolean wgs84) {
         GeoFrame frame = frame(jobId, wgs84);
         ObjectNode all = frame.collection();
-        for (Places.View v : places.features(jobId)) {
+        for (Places.PlacedFeature v : places.features(jobId)) {
             Places.Entry e = v.entry();
             ObjectNode p = frame.add(all, v.id(), e.form(), e.outline())
                     .put("name", e.name())
@@ -160,14 +160,14 @@ public class PlanFiles {
             Map<Integer, String> ids,
             List<ImportReport.Problem> problems,
             SignedIn who) {
-        Map<String, Places.View> byId =
-                places.features(jobId).stream().collect(Collectors.toMap(Places.View::id, Function.identity()));
+        Map<String, Places.PlacedFeature> byId = places.features(jobId).stream()
+                .collect(Collectors.toMap(Places.PlacedFeature::id, Function.identity()));
         List<Places.Entry> fresh = new ArrayList<>();
         int changed = 0;
         int unchanged = 0;
         for (Map.Entry<Integer, Places.Entry> e : read.entrySet()) {
             Places.Entry entry = e.getValue();
-            Optional<Places.View> known = Optional.ofNullable(byId.get(ids.getOrDefault(e.getKey(), "")))
+            Optional<Places.PlacedFeature> known = Optional.ofNullable(byId.get(ids.getOrDefault(e.getKey(), "")))
                     .or(() -> byId.values().stream()
                             .filter(v -> v.entry().name().equals(entry.name())
                                     && v.entry().kind() == entry.kind()
@@ -363,7 +363,7 @@ public class PlanFiles {
     public String gpx(String jobId) {
         Anchor a = anchor(jobId);
         GPX.Builder gpx = GPX.builder().creator("Antevid");
-        for (Places.View v : places.features(jobId)) {
+        for (Places.PlacedFeature v : places.features(jobId)) {
             Anchor.Globe g = a.globe(v.mark());
             gpx.addWayPoint(WayPoint.builder()
                     .lat(round(g.latitudeDeg(), 9))
@@ -395,7 +395,7 @@ public class PlanFiles {
         }
         List<ImportReport.Problem> problems = new ArrayList<>();
         Map<Integer, Places.Entry> read = new HashMap<>();
-        List<Places.View> known = places.features(jobId);
+        List<Places.PlacedFeature> known = places.features(jobId);
         int row = 0;
         int unchanged = 0;
         for (WayPoint w : gpx.getWayPoints()) {

@@ -30,10 +30,10 @@ public class Underlays {
     }
 
     /** The picture's size, and how it lies once two points are given. */
-    public record View(String name, int widthPx, int heightPx, Optional<Underlay> lies, long version) {}
+    public record PlacedUnderlay(String name, int widthPx, int heightPx, Optional<Underlay> lies, long version) {}
 
-    public Optional<View> view(String jobId) {
-        return records.findById(jobId).map(r -> new View(r.name, r.widthPx, r.heightPx, lies(r), r.version));
+    public Optional<PlacedUnderlay> view(String jobId) {
+        return records.findById(jobId).map(r -> new PlacedUnderlay(r.name, r.widthPx, r.heightPx, lies(r), r.version));
     }
 
     /** Two points given lay it; before that it lies nowhere. */

@@ -76,7 +76,7 @@ public class Reviews {
     }
 
     /** What was measured after the fall: tip by bearing and distance from the stump, hinge found on the stump. */
-    public record Measured(
+    public record FallMeasures(
             double bearingDeg,
             @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double distanceM,
             @Shown(in = Dimension.SHORT, to = Side.NEAREST) Optional<Double> hingeLeftM,
@@ -92,7 +92,7 @@ public class Reviews {
      */
     public record Outcome(
             String stem,
-            Measured measured,
+            FallMeasures measured,
             Spot tip,
             int briefing,
 
@@ -108,7 +108,7 @@ public class Reviews {
             String reason) {}
 
     /** What stands, and what was entered before it: nothing is overwritten. */
-    public record Entered(Outcome outcome, List<Outcome> before) {}
+    public record OutcomeHistory(Outcome outcome, List<Outcome> before) {}
 
     /** A lesson, with the job it comes from. */
     public record Lesson(String jobId, String words, String who, Instant at) {}
@@ -117,14 +117,14 @@ public class Reviews {
      * @param sure that a measure is right which cannot be at first sight
      * @param reason why an earlier entry is corrected
      */
-    public record Entry(Measured measured, boolean sure, String reason, String id) {}
+    public record Entry(FallMeasures measured, boolean sure, String reason, String id) {}
 
-    public List<Entered> outcomes(String jobId) {
+    public List<OutcomeHistory> outcomes(String jobId) {
         Map<String, List<OutcomeEntity>> byStem = outcomes.findByJobIdOrderByAt(jobId).stream()
                 .collect(Collectors.groupingBy(r -> r.stem, LinkedHashMap::new, Collectors.toList()));
         return byStem.values().stream()
                 .map(all -> all.stream().map(r -> outcome(jobId, r)).toList())
-                .map(all -> new Entered(all.get(all.size() - 1), all.subList(0, all.size() - 1)))
+                .map(all -> new OutcomeHistory(all.get(all.size() - 1), all.subList(0, all.size() - 1)))
                 .toList();
     }
 
@@ -134,12 +134,12 @@ public class Reviews {
                 jobId,
                 e.id == null || e.id.isBlank() ? UUID.randomUUID().toString() : e.id,
                 i -> outcomes.findById(i).map(o -> o.jobId).orElse(""));
-        Stems.Known stem = stems.labelled(jobId, label)
+        Stems.ChosenReading stem = stems.labelled(jobId, label)
                 .orElseThrow(() -> new RefusedInput("UNKNOWN_STEM", "stem", "is no stem of this job"));
         if (stem.reading().state() != StemState.FELLED) {
             throw new RefusedInput("NOT_FELLED", "stem", label + " is not felled yet");
         }
-        Measured m = e.measured;
+        FallMeasures m = e.measured;
         OutcomeEntity r = new OutcomeEntity();
         r.id = id;
         r.jobId = jobId;
@@ -182,7 +182,7 @@ public class Reviews {
      * A tip farther out than the tree is long, or a fall away from the lay, is more often a slip of the finger than
      * true.
      */
-    private static void askBack(Stems.Known stem, OutcomeEntity r, PlanDocument.LayPart lay) {
+    private static void askBack(Stems.ChosenReading stem, OutcomeEntity r, PlanDocument.LayPart lay) {
         List<Fault> odd = new ArrayList<>();
         stem.reading()
                 .height()
@@ -239,7 +239,7 @@ public class Reviews {
                 lay.sigmaDeg().orElse(WHOLE_CIRCLE_DEG));
         return new Outcome(
                 r.stem,
-                new Measured(
+                new FallMeasures(
                         r.bearingDeg,
                         r.distanceM,
                         Optional.ofNullable(r.hingeLeftMm).map(v -> v / 1000),

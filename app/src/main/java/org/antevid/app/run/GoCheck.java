@@ -13,9 +13,9 @@ import java.util.stream.Collectors;
 import org.antevid.app.briefing.Briefings;
 import org.antevid.app.crew.Crews;
 import org.antevid.app.instrument.Anemometer;
+import org.antevid.app.job.JobCache;
 import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Jobs;
-import org.antevid.app.job.Kept;
 import org.antevid.app.judgement.Judgement;
 import org.antevid.app.place.Places;
 import org.antevid.app.run.store.RunEventEntity;
@@ -53,7 +53,7 @@ class GoCheck {
     private final Places places;
     private final Jobs jobs;
     private final JobLog log;
-    private final Kept kept;
+    private final JobCache kept;
     private final Anemometer anemometer;
 
     GoCheck(
@@ -64,7 +64,7 @@ class GoCheck {
             Places places,
             Jobs jobs,
             JobLog log,
-            Kept kept,
+            JobCache kept,
             Anemometer anemometer) {
         this.book = book;
         this.crews = crews;
@@ -117,12 +117,12 @@ class GoCheck {
         Optional<Step> step = steps.stream().filter(s -> !s.done()).findFirst();
         Optional<Briefings.Issue> briefing = briefings.latest(jobId);
         boolean changed = briefing.isPresent() && !briefings.sinceLatest(jobId).isEmpty();
-        List<Places.View> closed = places.features(jobId).stream()
+        List<Places.PlacedFeature> closed = places.features(jobId).stream()
                 .filter(f -> f.entry().protection() != Protection.NONE)
                 .toList();
         Set<String> asked = closed.stream()
                 .filter(GoCheck::comesBack)
-                .map(Places.View::id)
+                .map(Places.PlacedFeature::id)
                 .collect(Collectors.toCollection(HashSet::new));
         Jobs.Job job = jobs.job(jobId);
         Optional<PlanDocument> plan = briefing.map(Briefings.Issue::plan);
@@ -167,7 +167,7 @@ class GoCheck {
     }
 
     /** People come back to what was emptied or closed: it is looked at again before each go, whatever the plan says. */
-    private static boolean comesBack(Places.View f) {
+    private static boolean comesBack(Places.PlacedFeature f) {
         return (f.entry().protection() == Protection.EMPTY || f.entry().protection() == Protection.CLOSE)
                 && f.entry().protectionDone();
     }
@@ -188,7 +188,7 @@ class GoCheck {
             Course course,
             Optional<Briefings.Issue> briefing,
             boolean changed,
-            List<Places.View> closed,
+            List<Places.PlacedFeature> closed,
             Set<String> asked,
             List<Person> people,
             Jobs.Job job,

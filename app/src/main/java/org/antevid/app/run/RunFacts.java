@@ -34,7 +34,7 @@ public record RunFacts(
         Optional<Briefings.Issue> briefing,
         boolean planChanged,
         List<Against> against,
-        List<Places.View> protections,
+        List<Places.PlacedFeature> protections,
         Set<String> asked,
         List<CutStep> cuts,
         List<Person> people,

@@ -97,7 +97,7 @@ public class Runs {
     }
 
     public void confirmProtection(String jobId, String featureId, boolean done, String id, SignedIn who) {
-        Places.View f = places.features(jobId).stream()
+        Places.PlacedFeature f = places.features(jobId).stream()
                 .filter(x -> x.id().equals(featureId))
                 .findFirst()
                 .orElseThrow(NotThere::new);

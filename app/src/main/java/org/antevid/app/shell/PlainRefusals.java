@@ -21,13 +21,13 @@ class PlainRefusals implements WebServerFactoryCustomizer<TomcatServletWebServer
     public void customize(TomcatServletWebServerFactory factory) {
         factory.addContextCustomizers(c -> {
             if (c.getParent() instanceof StandardHost host) {
-                host.setErrorReportValveClass(Said.class.getName());
+                host.setErrorReportValveClass(PlainReport.class.getName());
             }
         });
     }
 
     /** Made by the container, by its name. */
-    public static final class Said extends ErrorReportValve {
+    public static final class PlainReport extends ErrorReportValve {
         @Override
         protected void report(Request request, Response response, Throwable throwable) {
             boolean written = response.getContentWritten() > 0 || !response.setErrorReported();

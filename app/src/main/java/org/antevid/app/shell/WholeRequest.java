@@ -94,7 +94,7 @@ final class WholeRequest extends HttpServletRequestWrapper {
         upload.setFileItemFactory(new DiskFileItemFactory(IN_MEMORY, null));
         upload.setFileCountMax(MOST_PARTS);
         List<Part> found = new ArrayList<>();
-        for (FileItem item : upload.parseRequest(new Arrived())) {
+        for (FileItem item : upload.parseRequest(new ArrivedBody())) {
             found.add(new ApplicationPart(item, null));
             if (item.isFormField()) {
                 fields.put(item.getFieldName(), new String[] {new String(item.get(), StandardCharsets.UTF_8)});
@@ -103,7 +103,7 @@ final class WholeRequest extends HttpServletRequestWrapper {
         return List.copyOf(found);
     }
 
-    private final class Arrived implements UploadContext {
+    private final class ArrivedBody implements UploadContext {
         @Override
         public long contentLength() {
             return body.length;

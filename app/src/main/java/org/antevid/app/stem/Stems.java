@@ -28,7 +28,7 @@ import org.antevid.core.site.Shape;
 import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
 import org.antevid.core.site.StandingTree;
-import org.antevid.core.stem.Measured;
+import org.antevid.core.stem.SightedQuantity;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemReading;
@@ -84,21 +84,22 @@ public class Stems {
     }
 
     /** A stem's key, what is known of it, and how the leader wants it taken down. */
-    public record Known(String id, StemReading reading, Optional<Verdict> chosen) {}
+    public record ChosenReading(String id, StemReading reading, Optional<Verdict> chosen) {}
 
     /** What the leader chose to do with a stem, and for one that is left: what was closed off and who was told. */
     public record Choice(Verdict verdict, String because, String closedOff, String toldWhom) {}
 
     /** When what is known of a stem was last looked at. {@code changed} is when its record (wood, state, place) was. */
-    public record Looked(Map<Measured, Instant> measured, Optional<Instant> faults, Optional<Instant> changed) {}
+    public record LastLook(
+            Map<SightedQuantity, Instant> measured, Optional<Instant> faults, Optional<Instant> changed) {}
 
-    public Looked looked(String jobId, String id) {
+    public LastLook looked(String jobId, String id) {
         Readings r = one(jobId, id);
-        Map<Measured, Instant> measured = new EnumMap<>(Measured.class);
+        Map<SightedQuantity, Instant> measured = new EnumMap<>(SightedQuantity.class);
         r.sightings().stream()
                 .filter(s -> s.setAside == null)
                 .forEach(s -> measured.merge(s.kind.measured(), s.takenAt, (a, b) -> a.isAfter(b) ? a : b));
-        return new Looked(
+        return new LastLook(
                 measured,
                 r.defects().stream().map(d -> d.seenAt).max(Comparator.naturalOrder()),
                 trail.changedAtOf(StemEntity.class, id));
@@ -107,7 +108,7 @@ public class Stems {
     /** @return stems that stand and are measured far enough for another to hang up in them; heights to the high side */
     public List<StandingTree> standing(String jobId) {
         return known(jobId).stream()
-                .map(Known::reading)
+                .map(ChosenReading::reading)
                 .filter(r -> r.state() == StemState.STANDING && r.notKnown().isEmpty())
                 .map(r -> new StandingTree(
                         r.label(),
@@ -124,7 +125,7 @@ public class Stems {
      */
     public List<Site.Trunk> trunks(String jobId) {
         return known(jobId).stream()
-                .map(Known::reading)
+                .map(ChosenReading::reading)
                 .map(r -> {
                     double radius = r.dbh().map(d -> d.high() / 2).orElse(Site.TRUNK_M);
                     boolean lies = r.state() == StemState.LYING
@@ -148,20 +149,20 @@ public class Stems {
                 .toList();
     }
 
-    public List<Known> known(String jobId) {
+    public List<ChosenReading> known(String jobId) {
         return all(jobId).stream().map(Stems::known).toList();
     }
 
-    public Known known(String jobId, String id) {
+    public ChosenReading known(String jobId, String id) {
         return known(one(jobId, id));
     }
 
-    public Optional<Known> labelled(String jobId, String label) {
+    public Optional<ChosenReading> labelled(String jobId, String label) {
         return stems.findByJobIdAndLabel(jobId, label).map(r -> known(read(r)));
     }
 
-    private static Known known(Readings r) {
-        return new Known(r.stem().id, r.reading(), Optional.ofNullable(r.stem().verdict));
+    private static ChosenReading known(Readings r) {
+        return new ChosenReading(r.stem().id, r.reading(), Optional.ofNullable(r.stem().verdict));
     }
 
     /** All stems of a job with three questions to the store, however many there are. */

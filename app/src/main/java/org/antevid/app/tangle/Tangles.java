@@ -118,7 +118,7 @@ public class Tangles {
     }
 
     public void record(String jobId, String stemId, HangEntry e, Long version) {
-        Stems.Known stem = stems.known(jobId, stemId);
+        Stems.ChosenReading stem = stems.known(jobId, stemId);
         HangEntity h = hangs.findById(stemId).orElse(null);
         if (h == null) {
             h = new HangEntity();
@@ -142,7 +142,7 @@ public class Tangles {
         Set<String> involved = new HashSet<>();
         all.forEach(r -> involved.addAll(List.of(r.a(), r.b())));
         double slope = jobs.job(jobId).ground().slopeDeg();
-        List<Stems.Known> in = stems.known(jobId).stream()
+        List<Stems.ChosenReading> in = stems.known(jobId).stream()
                 .filter(s ->
                         involved.contains(s.reading().label()) && s.reading().state() != StemState.FELLED)
                 .toList();
@@ -183,7 +183,7 @@ public class Tangles {
         return r.dbh().isPresent() && r.height().isPresent();
     }
 
-    private Pile.Stem pileStem(Stems.Known s, double slopeDeg) {
+    private Pile.Stem pileStem(Stems.ChosenReading s, double slopeDeg) {
         StemReading r = s.reading();
         Optional<HangEntity> h = hangs.findById(s.id());
         StemMass mass = r.mass(0.1).orElseThrow();
@@ -206,13 +206,13 @@ public class Tangles {
     }
 
     /** Strip under a hung stem: from its stump toward the support, its whole length, half width by the core. */
-    private static Optional<Situation.Hang> hang(List<Stems.Known> in, Relation r, double slopeDeg) {
+    private static Optional<Situation.Hang> hang(List<Stems.ChosenReading> in, Relation r, double slopeDeg) {
         Optional<StemReading> upper = in.stream()
-                .map(Stems.Known::reading)
+                .map(Stems.ChosenReading::reading)
                 .filter(s -> s.label().equals(r.a()) && s.state() == StemState.HUNG)
                 .findFirst();
         Optional<StemReading> support = in.stream()
-                .map(Stems.Known::reading)
+                .map(Stems.ChosenReading::reading)
                 .filter(s -> s.label().equals(r.b()))
                 .findFirst();
         if (upper.isEmpty() || support.isEmpty()) {

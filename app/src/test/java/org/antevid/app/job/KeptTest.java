@@ -14,7 +14,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 
 /** A kept place is never an old one. */
 class KeptTest {
-    private final Kept kept = new Kept();
+    private final JobCache kept = new JobCache();
     private final AtomicInteger made = new AtomicInteger();
 
     private Site make() {

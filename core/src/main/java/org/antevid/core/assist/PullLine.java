@@ -137,7 +137,7 @@ public record PullLine(
      * @param redirectAngleDeg between the rope parts at a block, 0 when the rope returns; empty without a block
      * @param parts n of an n:1 hauling system
      */
-    public record Rigged(
+    public record Rigging(
             boolean doubled,
             double legAngleDeg,
             Optional<Double> redirectAngleDeg,
@@ -151,7 +151,7 @@ public record PullLine(
             double ropeFactor,
             Optional<Double> pullerDistM,
             double safety) {
-        public static final Rigged STRAIGHT = new Rigged(
+        public static final Rigging STRAIGHT = new Rigging(
                 false,
                 0,
                 Optional.empty(),
@@ -178,7 +178,7 @@ public record PullLine(
      * @throws RefusedInput {@code LINE_HAS_NO_ARM} for a line that pulls down rather than over,
      *     {@code ROPE_ABOVE_SAFE_TOP}
      */
-    public static PullLine of(Geometry g, Rigged r, Optional<Beam> beam) {
+    public static PullLine of(Geometry g, Rigging r, Optional<Beam> beam) {
         double behind = g.hingeOffsetM + g.backOffsetM * g.ropeHeightM / g.cgM;
         double angle = Math.atan((g.ropeHeightM + g.anchorDropM) / (g.anchorDistM + behind));
         double arm = armM(g.ropeHeightM, g.anchorDistM, g.anchorDropM, behind, g.offLayDeg);

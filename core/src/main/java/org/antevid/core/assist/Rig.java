@@ -24,7 +24,7 @@ public record Rig(
         Optional<Kit.Block> block,
         Optional<AnchorTree> anchor,
         Optional<Double> pretensionN,
-        When when) {
+        PullBegin when) {
     public static final Rig PLAIN = new Rig(
             Tie.TIED,
             0,
@@ -36,7 +36,7 @@ public record Rig(
             Optional.empty(),
             Optional.empty(),
             Optional.empty(),
-            When.STRAP_RELEASED);
+            PullBegin.STRAP_RELEASED);
     /** Share of the full pull that takes the slack out and shows a tell (judgement). */
     public static final double PRETENSION_SHARE = 0.3;
 
@@ -56,7 +56,7 @@ public record Rig(
     }
 
     /** When the pull begins. */
-    public enum When {
+    public enum PullBegin {
         STRAP_RELEASED,
         KERF_OPENS;
     }

@@ -80,7 +80,7 @@ public record FirstLook(
         };
     }
 
-    private record Seen(Dial dial, Headline headline) {}
+    private record DialAndHeadline(Dial dial, Headline headline) {}
 
     /** @throws org.antevid.core.quantity.RefusedInput when diameter, height or crown is not given at all */
     public static FirstLook of(StemReading stem, LayChoice choice, Situation s, LayPlan.Limits limits) {
@@ -182,9 +182,9 @@ public record FirstLook(
         return new Situation.StemFacts(stem, Optional.empty(), false, Optional.empty());
     }
 
-    private static Seen seen(StemReading stem, LayChoice choice, Situation s, LayPlan.Limits limits) {
+    private static DialAndHeadline seen(StemReading stem, LayChoice choice, Situation s, LayPlan.Limits limits) {
         Dial dial = Dial.of(stem, choice, s.site(), limits, COARSE_DEG);
-        return new Seen(
+        return new DialAndHeadline(
                 dial,
                 headline(
                         Verdicts.against(
@@ -197,7 +197,7 @@ public record FirstLook(
     }
 
     private static Optional<Next> next(StemReading stem, LayChoice choice, Situation s, LayPlan.Limits limits) {
-        Seen now = seen(stem, choice, s, limits);
+        DialAndHeadline now = seen(stem, choice, s, limits);
         List<Next> candidates = new ArrayList<>();
         stem.height()
                 .ifPresent(h -> candidates.add(change(
@@ -286,9 +286,14 @@ public record FirstLook(
     }
 
     private static Next change(
-            Message says, Seen now, LayChoice choice, Situation s, LayPlan.Limits limits, Stream<StemReading> moved) {
+            Message says,
+            DialAndHeadline now,
+            LayChoice choice,
+            Situation s,
+            LayPlan.Limits limits,
+            Stream<StemReading> moved) {
         return moved.map(m -> {
-                    Seen then = seen(m, choice, s, limits);
+                    DialAndHeadline then = seen(m, choice, s, limits);
                     return new Next(says, difference(now.dial, then.dial), then.headline != now.headline);
                 })
                 .max(Comparator.comparingDouble(Next::weight))

@@ -63,7 +63,7 @@ public record CutPlan(
         List<Message> refused,
         Optional<SideGuy> guy,
         CutHeights heights,
-        Optional<OpenedFace.Left> opened,
+        Optional<OpenedFace.WoodLeft> opened,
         boolean reread,
         double windNm,
         double gustMs,
@@ -81,7 +81,7 @@ public record CutPlan(
      * Moment of the line while it is cut: all that is pulled when it is drawn as the kerf opens, else what it needs.
      */
     private static double pulledNm(LayPlan p, Optional<Pull> pull) {
-        boolean all = p.choice().means().rig().when() == Rig.When.KERF_OPENS;
+        boolean all = p.choice().means().rig().when() == Rig.PullBegin.KERF_OPENS;
         return pull.map(l -> Math.max(
                                 l.still().tensionN(),
                                 all ? l.means().fullPullN().orElse(0.0) : 0)

@@ -120,7 +120,7 @@ final class CutSteps {
             check("up2", StepWords.CALL_LAST_CENTIMETRES);
         }
         if (line) {
-            boolean parted = p.lay().choice().means().rig().when() == Rig.When.STRAP_RELEASED;
+            boolean parted = p.lay().choice().means().rig().when() == Rig.PullBegin.STRAP_RELEASED;
             signal("away", parted ? StepWords.AWAY_THEN_SIGNAL : StepWords.KERF_OPENS_SIGNAL);
             signal(
                     "pull",

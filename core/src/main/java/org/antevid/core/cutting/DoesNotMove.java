@@ -32,7 +32,7 @@ public record DoesNotMove(Cause cause, Message says, Optional<Double> extraN, Me
         PULL_TOO_WEAK
     }
 
-    private enum Then implements Code {
+    private enum Remedy implements Code {
         CUT_THE_BAND,
         THIN_THE_HINGE,
         HAUL_ON,
@@ -73,7 +73,7 @@ public record DoesNotMove(Cause cause, Message says, Optional<Double> extraN, Me
                         .with("wide", Arg.of(Dimension.SHORT, uncut.widthM))
                         .with("high", Arg.of(Dimension.SHORT, uncut.heightM)),
                 extra(pull, band),
-                Message.of(Then.CUT_THE_BAND)));
+                Message.of(Remedy.CUT_THE_BAND)));
         double thick = HingeHold.of(new HingeHold.Hinge(
                                 p.stem().species(),
                                 Condition.SOUND,
@@ -94,23 +94,23 @@ public record DoesNotMove(Cause cause, Message says, Optional<Double> extraN, Me
                 Cause.HINGE_TOO_THICK,
                 Message.of(Cause.HINGE_TOO_THICK),
                 extra(pull, thick),
-                Message.of(Then.THIN_THE_HINGE)));
+                Message.of(Remedy.THIN_THE_HINGE)));
         pull.ifPresent(l -> {
             all.add(new DoesNotMove(
                     Cause.LINE_SLACK,
                     Message.of(Cause.LINE_SLACK),
                     Optional.empty(),
-                    Message.of(Then.HAUL_ON)
+                    Message.of(Remedy.HAUL_ON)
                             .with("tie", Arg.up(Dimension.LENGTH, l.travel().tieM()))
                             .with("haul", Arg.up(Dimension.LENGTH, l.travel().haulM()))));
         });
         all.add(new DoesNotMove(
-                Cause.TOP_CAUGHT, Message.of(Cause.TOP_CAUGHT), Optional.empty(), Message.of(Then.TREAT_AS_HUNG)));
+                Cause.TOP_CAUGHT, Message.of(Cause.TOP_CAUGHT), Optional.empty(), Message.of(Remedy.TREAT_AS_HUNG)));
         pull.ifPresent(l -> all.add(new DoesNotMove(
                 Cause.PULL_TOO_WEAK,
                 Message.of(Cause.PULL_TOO_WEAK),
                 Optional.empty(),
-                Message.of(Then.FALLBACK_LINE)
+                Message.of(Remedy.FALLBACK_LINE)
                         .with("has", l.availableN().map(n -> Arg.down(Dimension.PULL, n)))
                         .with("plan", Arg.up(Dimension.PULL, l.still().tensionN()))
                         .with("wind", Arg.up(Dimension.PULL, l.atLimit().tensionN())))));

@@ -101,7 +101,7 @@ public record NextHelp(Kind kind, Message says, boolean enough) {
                                 t.enough()));
     }
 
-    private static NextHelp line(Means m, Tried t) {
+    private static NextHelp line(Means m, Trial t) {
         boolean hand = m.kind() == Means.Kind.HAND_LINE;
         return new NextHelp(
                 hand ? Kind.HAND_LINE : Kind.MACHINE_LINE,
@@ -114,7 +114,7 @@ public record NextHelp(Kind kind, Message says, boolean enough) {
                 t.enough());
     }
 
-    private static Message each(Message says, CutPlan p, Tried t, Site site) {
+    private static Message each(Message says, CutPlan p, Trial t, Site site) {
         return says.with("then", CutPlan.of(t.plan, site).wedges().map(NextHelp::each))
                 .with("before", Optional.of(each(p.wedges().orElseThrow())));
     }
@@ -123,16 +123,16 @@ public record NextHelp(Kind kind, Message says, boolean enough) {
         return Arg.up(Dimension.FORCE, Wedges.SAFETY * w.forcePerWedgeN());
     }
 
-    private record Tried(LayPlan plan, Sweep.Row row) {
+    private record Trial(LayPlan plan, Sweep.Row row) {
         boolean enough() {
             return row.enough();
         }
     }
 
-    private static Optional<Tried> tried(CutPlan p, Site site, LayChoice choice) {
+    private static Optional<Trial> tried(CutPlan p, Site site, LayChoice choice) {
         try {
             LayPlan plan = LayPlan.of(p.lay().stem(), choice, site, p.lay().limits());
-            return plan.row().map(r -> new Tried(plan, r));
+            return plan.row().map(r -> new Trial(plan, r));
         } catch (RefusedInput e) {
             return Optional.empty();
         }

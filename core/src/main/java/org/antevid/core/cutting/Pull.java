@@ -99,7 +99,7 @@ public record Pull(
         double height = p.stem().height().orElseThrow().value();
         Rig rig = aimed.rig();
         Optional<Double> winch = aimed.kind() == Means.Kind.MACHINE_LINE ? aimed.pullN() : Optional.empty();
-        PullLine.Rigged rigged = new PullLine.Rigged(
+        PullLine.Rigging rigged = new PullLine.Rigging(
                 rig.tie() == Rig.Tie.BASKET,
                 rig.legAngleDeg(),
                 aimed.redirectDeg(p.stem().at()).map(a -> Math.min(175, a)),

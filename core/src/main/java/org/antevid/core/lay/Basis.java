@@ -118,7 +118,7 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
     }
 
     /** One thing that is not as it was; {@code was} and {@code is} are empty where it is not there. */
-    public record Changed(Arg what, Optional<Arg> was, Optional<Arg> is) {}
+    public record Change(Arg what, Optional<Arg> was, Optional<Arg> is) {}
 
     public Basis {
         facts = List.copyOf(facts);
@@ -243,20 +243,20 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
     }
 
     /** @return what is not as it was then; empty when nothing is */
-    public List<Changed> changedSince(Basis then) {
+    public List<Change> changedSince(Basis then) {
         Map<String, Fact> before = then.byKey();
         Map<String, Fact> now = byKey();
-        List<Changed> changed = new ArrayList<>();
+        List<Change> changed = new ArrayList<>();
         now.forEach((key, fact) -> {
             Optional<Fact> was = Optional.ofNullable(before.get(key));
             if (was.filter(fact::as).isEmpty()) {
                 changed.add(
-                        new Changed(what(fact), was.map(w -> Arg.said(w.says())), Optional.of(Arg.said(fact.says()))));
+                        new Change(what(fact), was.map(w -> Arg.said(w.says())), Optional.of(Arg.said(fact.says()))));
             }
         });
         before.forEach((key, fact) -> {
             if (!now.containsKey(key)) {
-                changed.add(new Changed(what(fact), Optional.of(Arg.said(fact.says())), Optional.empty()));
+                changed.add(new Change(what(fact), Optional.of(Arg.said(fact.says())), Optional.empty()));
             }
         });
         return changed;
@@ -272,19 +272,19 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
     }
 
     /** @return by how much the answers moved; one that is no longer there says so */
-    public List<Changed> movedSince(Basis then) {
+    public List<Change> movedSince(Basis then) {
         Map<String, Answer> before = then.answersByKey();
         Map<String, Answer> now = answersByKey();
-        List<Changed> moved = new ArrayList<>();
+        List<Change> moved = new ArrayList<>();
         now.forEach((key, a) -> {
             Optional<Answer> was = Optional.ofNullable(before.get(key));
             if (was.filter(w -> !a.told.moved(w.value, a.value)).isEmpty()) {
-                moved.add(new Changed(what(a), was.map(Answer::shown), Optional.of(a.shown())));
+                moved.add(new Change(what(a), was.map(Answer::shown), Optional.of(a.shown())));
             }
         });
         before.forEach((key, a) -> {
             if (!now.containsKey(key)) {
-                moved.add(new Changed(what(a), Optional.of(a.shown()), Optional.empty()));
+                moved.add(new Change(what(a), Optional.of(a.shown()), Optional.empty()));
             }
         });
         return moved;

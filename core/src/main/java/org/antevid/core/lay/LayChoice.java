@@ -103,7 +103,7 @@ public record LayChoice(
     public boolean leavesBefore() {
         return means.isLine()
                 && leaving.clock() == Leaving.Clock.AT_PULL
-                && means.rig().when() == Rig.When.STRAP_RELEASED;
+                && means.rig().when() == Rig.PullBegin.STRAP_RELEASED;
     }
 
     public LayChoice by(Means other) {

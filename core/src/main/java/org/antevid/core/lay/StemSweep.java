@@ -72,7 +72,7 @@ public final class StemSweep {
         double weight = tips.weightN();
         double crownBase = stem.more().crownBaseM().filter(b -> b < height).orElse(CROWN_BASE_SHARE * height);
         RecordedHinge hinge = new RecordedHinge(stem, choice, mass);
-        Sweep.Felled tree = new Sweep.Felled(
+        Sweep.Tree tree = new Sweep.Tree(
                 stem.height().get(),
                 choice.cutHeightM(),
                 stem.crownRadiusM().orElseThrow(),
@@ -179,12 +179,12 @@ public final class StemSweep {
         }
     }
 
-    private static Sweep.Guyed guyed(StemReading stem, LayChoice choice, Site site) {
+    private static Sweep.GuyPull guyed(StemReading stem, LayChoice choice, Site site) {
         return choice.support()
                 .guy()
-                .<Sweep.Guyed>map(g -> (lay, side) -> g.capacityNm(
+                .<Sweep.GuyPull>map(g -> (lay, side) -> g.capacityNm(
                         stem.at(), lay, side, stem.height().orElseThrow().high(), choice.cutHeightM(), site))
-                .orElse(Sweep.Guyed.NONE);
+                .orElse(Sweep.GuyPull.NONE);
     }
 
     /**
@@ -250,7 +250,7 @@ public final class StemSweep {
             if (!aimed.isLine()) {
                 return 0;
             }
-            Optional<Double> pull = aimed.rig().when() == Rig.When.KERF_OPENS
+            Optional<Double> pull = aimed.rig().when() == Rig.PullBegin.KERF_OPENS
                     ? aimed.fullPullN()
                     : needed(aimed, layDeg, card, backHighNm);
             return pull.flatMap(n -> aimed.armM(
@@ -308,7 +308,7 @@ public final class StemSweep {
                 .fall(choice.layDeg(), row.card(), row.forwardNm(), row.backHighNm());
     }
 
-    private static Sweep.Around around(StemReading stem, Site site, Sweep.Felled tree, StemMass mass) {
+    private static Sweep.Around around(StemReading stem, Site site, Sweep.Tree tree, StemMass mass) {
         LyingTree lying = Sweep.lying(tree);
         double restitution = LayPlan.restitution(stem);
         double tipSpeed = lying.lengthM() * Math.sqrt(2 * mass.k2s2());

@@ -69,8 +69,8 @@ public record FieldBook(
     }
 
     private static FieldBook read(List<Sighting> counted, List<Message> says) {
-        Optional<Quantity> diameter = combined(counted, Measured.DIAMETER, says);
-        Optional<Quantity> height = combined(counted, Measured.HEIGHT, says);
+        Optional<Quantity> diameter = combined(counted, SightedQuantity.DIAMETER, says);
+        Optional<Quantity> height = combined(counted, SightedQuantity.HEIGHT, says);
         Optional<LeanQuantity> lean = lean(counted, height, says);
         List<CrownOffset.Radius> radii = counted.stream()
                 .filter(s -> s.kind() == SightingKind.CROWN_RADIUS)
@@ -114,7 +114,7 @@ public record FieldBook(
                 s.number("azimuthDeg").orElseThrow(), s.number("heightM").orElseThrow(), s.estimate(), s.accepted());
     }
 
-    private static Optional<Quantity> combined(List<Sighting> counted, Measured what, List<Message> says) {
+    private static Optional<Quantity> combined(List<Sighting> counted, SightedQuantity what, List<Message> says) {
         List<Sighting> measured = counted.stream()
                 .filter(s -> s.kind().measured() == what && !s.kind().byEye())
                 .toList();
@@ -129,17 +129,18 @@ public record FieldBook(
         if (!contradict(estimates)) {
             return Optional.of(new Quantity(Estimate.combined(estimates), how, false));
         }
-        Estimate counts = what == Measured.HEIGHT
+        Estimate counts = what == SightedQuantity.HEIGHT
                 ? estimates.stream()
                         .max(Comparator.comparingDouble(Estimate::high))
                         .orElseThrow()
                 : Estimate.combined(estimates);
-        says.add(Message.of(what == Measured.HEIGHT ? BookRemark.HEIGHTS_DISAGREE : BookRemark.DIAMETERS_DISAGREE)
-                .with(
-                        "values",
-                        Arg.several(estimates.stream()
-                                .map(e -> Arg.of(Dimension.HEIGHT, e.value()))
-                                .toList())));
+        says.add(
+                Message.of(what == SightedQuantity.HEIGHT ? BookRemark.HEIGHTS_DISAGREE : BookRemark.DIAMETERS_DISAGREE)
+                        .with(
+                                "values",
+                                Arg.several(estimates.stream()
+                                        .map(e -> Arg.of(Dimension.HEIGHT, e.value()))
+                                        .toList())));
         return Optional.of(new Quantity(counts, Message.of(How.IN_DISAGREEMENT).with("how", Arg.said(how)), false));
     }
 
@@ -195,7 +196,7 @@ public record FieldBook(
     }
 
     private static Optional<LeanQuantity> lean(List<Sighting> counted, Optional<Quantity> height, List<Message> says) {
-        List<LeanByPlumb.View> views = counted.stream()
+        List<LeanByPlumb.PlumbView> views = counted.stream()
                 .filter(s -> s.kind() == SightingKind.LEAN_VIEW)
                 .map(Sighting::view)
                 .toList();

@@ -47,13 +47,13 @@ public record LeanByPlumb(
      * @param angleDeg the same as an angle, -45..45 degrees; removes the error of perspective
      * @param distanceM observer to stump, 2..300 m, needed with an angle
      */
-    public record View(
+    public record PlumbView(
             double bearingDeg,
             Optional<Double> offsetM,
             Optional<Double> angleDeg,
             Optional<Double> distanceM,
             double sigmaM) {
-        public View {
+        public PlumbView {
             Require.within(bearingDeg, -360, 720, "bearing_deg");
             offsetM.ifPresent(o -> Require.within(o, -40, 40, "offset_m"));
             angleDeg.ifPresent(a -> Require.within(a, -45, 45, "angle_deg"));
@@ -64,8 +64,8 @@ public record LeanByPlumb(
             }
         }
 
-        public static View offset(double bearingDeg, double offsetM) {
-            return new View(bearingDeg, Optional.of(offsetM), Optional.empty(), Optional.empty(), USUAL_SIGMA_M);
+        public static PlumbView offset(double bearingDeg, double offsetM) {
+            return new PlumbView(bearingDeg, Optional.of(offsetM), Optional.empty(), Optional.empty(), USUAL_SIGMA_M);
         }
 
         /** An angle counts only with its distance and then goes before the offset. */
@@ -98,7 +98,7 @@ public record LeanByPlumb(
      * @throws RefusedInput for fewer than two views, or {@code VIEWS_PARALLEL} when they are within 30 degrees of one
      *     line
      */
-    public static LeanByPlumb of(List<View> views) {
+    public static LeanByPlumb of(List<PlumbView> views) {
         if (views.size() < 2) {
             throw new RefusedInput(Refusal.NEED_TWO_VIEWS, "views");
         }
@@ -120,7 +120,7 @@ public record LeanByPlumb(
         double nn = 0;
         double e = 0;
         double n = 0;
-        for (View v : views) {
+        for (PlumbView v : views) {
             double w = 1 / (v.sigmaM * v.sigmaM);
             ee += w * v.east() * v.east();
             en += w * v.east() * v.north();

@@ -130,7 +130,7 @@ public record Sighting(
             case HEIGHT_SHADOW -> shadow(n);
             case EYE_HEIGHT -> share(Require.present(n, "heightM"), EYE_HEIGHT_SHARE);
             case LEAN_VIEW -> {
-                LeanByPlumb.View v = view(n);
+                LeanByPlumb.PlumbView v = view(n);
                 yield good(new Estimate(
                         v.offsetM()
                                 .orElseGet(() -> v.distanceM().orElseThrow()
@@ -179,8 +179,8 @@ public record Sighting(
         return new Result(h.height(), h.warnings());
     }
 
-    private static LeanByPlumb.View view(Map<String, Double> n) {
-        return new LeanByPlumb.View(
+    private static LeanByPlumb.PlumbView view(Map<String, Double> n) {
+        return new LeanByPlumb.PlumbView(
                 Require.present(n, "bearingDeg"),
                 Optional.ofNullable(n.get("offsetM")),
                 Optional.ofNullable(n.get("angleDeg")),
@@ -197,7 +197,7 @@ public record Sighting(
     }
 
     /** @return the plumbed view that it is */
-    LeanByPlumb.View view() {
+    LeanByPlumb.PlumbView view() {
         return view(numbers);
     }
 

@@ -9,46 +9,46 @@ import java.util.List;
 
 /** Kinds of sighting with what is written down for each. Measured ones outrank those by eye. */
 public enum SightingKind {
-    GIRTH(Measured.DIAMETER, need("girthM", "m", 0.03, 25, 0.05), with("barkM", "m", 0, 0.4, 0.005, 0)),
-    CALLIPER(Measured.DIAMETER, need("firstM", "m", 0.03, 5, 0.01), need("secondM", "m", 0.03, 5, 0.01)),
-    EYE_DIAMETER(Measured.DIAMETER, need("diameterM", "m", 0.05, 5, 0.05)),
-    HEIGHT_ANGLES(Measured.HEIGHT, Fields.ANGLES),
+    GIRTH(SightedQuantity.DIAMETER, need("girthM", "m", 0.03, 25, 0.05), with("barkM", "m", 0, 0.4, 0.005, 0)),
+    CALLIPER(SightedQuantity.DIAMETER, need("firstM", "m", 0.03, 5, 0.01), need("secondM", "m", 0.03, 5, 0.01)),
+    EYE_DIAMETER(SightedQuantity.DIAMETER, need("diameterM", "m", 0.05, 5, 0.05)),
+    HEIGHT_ANGLES(SightedQuantity.HEIGHT, Fields.ANGLES),
     HEIGHT_STICK(
-            Measured.HEIGHT,
+            SightedQuantity.HEIGHT,
             need("stickM", "m", 0.05, 3, 0.05),
             need("eyeToStickM", "m", 0.2, 3, 0.05),
             need("eyeToTreeM", "m", 2, 300, 1)),
     HEIGHT_SHADOW(
-            Measured.HEIGHT,
+            SightedQuantity.HEIGHT,
             need("treeShadowM", "m", 0.5, 400, 0.5),
             need("poleM", "m", 0.2, 6, 0.1),
             need("poleShadowM", "m", 0.05, 60, 0.1),
             with("treeFallDeg", "°", -45, 45, 1, 0),
             with("poleFallDeg", "°", -45, 45, 1, 0)),
-    EYE_HEIGHT(Measured.HEIGHT, need("heightM", "m", 2, 120, 1)),
+    EYE_HEIGHT(SightedQuantity.HEIGHT, need("heightM", "m", 2, 120, 1)),
     LEAN_VIEW(
-            Measured.LEAN,
+            SightedQuantity.LEAN,
             need("bearingDeg", "°", 0, 360, 5),
             maybe("offsetM", "m", -40, 40, 0.1),
             maybe("angleDeg", "°", -45, 45, 0.5),
             maybe("distanceM", "m", 2, 300, 1),
             with("sigmaM", "m", 0.05, 10, 0.05, 0.15)),
     PLUMB_LEAN(
-            Measured.LEAN,
+            SightedQuantity.LEAN,
             need("leanDeg", "°", 0, 60, 0.5),
             need("azimuthDeg", "°", 0, 360, 10),
             with("sigmaDeg", "°", 0.1, 10, 0.1, 0.6)),
-    EYE_LEAN(Measured.LEAN, need("leanDeg", "°", 0, 60, 1), need("azimuthDeg", "°", 0, 360, 10)),
-    CROWN_RADIUS(Measured.CROWN, need("radiusM", "m", 0.1, 25, 0.5), maybe("azimuthDeg", "°", 0, 360, 15)),
-    EYE_CROWN(Measured.CROWN, need("radiusM", "m", 0.1, 25, 0.5)),
-    CROWN_BASE(Measured.CROWN_BASE, need("heightM", "m", 0, 110, 0.5)),
+    EYE_LEAN(SightedQuantity.LEAN, need("leanDeg", "°", 0, 60, 1), need("azimuthDeg", "°", 0, 360, 10)),
+    CROWN_RADIUS(SightedQuantity.CROWN, need("radiusM", "m", 0.1, 25, 0.5), maybe("azimuthDeg", "°", 0, 360, 15)),
+    EYE_CROWN(SightedQuantity.CROWN, need("radiusM", "m", 0.1, 25, 0.5)),
+    CROWN_BASE(SightedQuantity.CROWN_BASE, need("heightM", "m", 0, 110, 0.5)),
     SOUND_WALL(
-            Measured.WALL,
+            SightedQuantity.WALL,
             need("wallM", "m", 0, 2.5, 0.01),
             need("azimuthDeg", "°", 0, 360, 15),
             with("heightM", "m", 0, 30, 0.1, 0.3)),
-    HEAVE(Measured.HEAVE, need("liftM", "m", 0, 3, 0.01), maybe("azimuthDeg", "°", 0, 360, 15)),
-    DEFECT_HEIGHT(Measured.DEFECT_HEIGHT, Fields.ANGLES);
+    HEAVE(SightedQuantity.HEAVE, need("liftM", "m", 0, 3, 0.01), maybe("azimuthDeg", "°", 0, 360, 15)),
+    DEFECT_HEIGHT(SightedQuantity.DEFECT_HEIGHT, Fields.ANGLES);
 
     private static final class Fields {
         private static final FieldNote[] ANGLES = {
@@ -62,15 +62,15 @@ public enum SightingKind {
         };
     }
 
-    private final Measured measured;
+    private final SightedQuantity measured;
     private final List<FieldNote> notes;
 
-    SightingKind(Measured measured, FieldNote... notes) {
+    SightingKind(SightedQuantity measured, FieldNote... notes) {
         this.measured = measured;
         this.notes = List.of(notes);
     }
 
-    public Measured measured() {
+    public SightedQuantity measured() {
         return measured;
     }
 

@@ -166,16 +166,16 @@ public record StemReading(
     private static final double MEASURED_LEAN_DEG = 0.3;
 
     /** @return what must still be measured before a reach can be computed */
-    public List<Measured> notKnown() {
-        List<Measured> missing = new ArrayList<>();
+    public List<SightedQuantity> notKnown() {
+        List<SightedQuantity> missing = new ArrayList<>();
         if (dbh.isEmpty()) {
-            missing.add(Measured.DIAMETER);
+            missing.add(SightedQuantity.DIAMETER);
         }
         if (height.isEmpty()) {
-            missing.add(Measured.HEIGHT);
+            missing.add(SightedQuantity.HEIGHT);
         }
         if (crownRadiusM.isEmpty()) {
-            missing.add(Measured.CROWN);
+            missing.add(SightedQuantity.CROWN);
         }
         return missing;
     }

@@ -20,17 +20,17 @@ public record OpenedFace(double soundLeftM, double soundRightM, Condition wood) 
     }
 
     /** @param sideShare side capacity left of the hinge, 0..1 */
-    public record Left(double leftM, double rightM, double woodShare, double sideShare, Hollow.Result result) {}
+    public record WoodLeft(double leftM, double rightM, double woodShare, double sideShare, Hollow.Result result) {}
 
     /** @return what is left of this card's hinge */
-    public Left of(CutCard card) {
+    public WoodLeft of(CutCard card) {
         double chord = card.hingeLengthM();
         double half = chord / 2;
         boolean whole = soundLeftM + soundRightM >= chord;
         double left = whole ? half : Math.min(soundLeftM, half);
         double right = whole ? half : Math.min(soundRightM, half);
         double share = (left + right) / chord;
-        return new Left(
+        return new WoodLeft(
                 left,
                 right,
                 share,

@@ -17,8 +17,8 @@ class LineAndGuyTest {
         return new PullLine.Geometry(1500, backM, 0.1, 0, 0, 8.5, ropeM, 22, anchorM, 0, offDeg);
     }
 
-    private static PullLine.Rigged doubled(double legDeg) {
-        return new PullLine.Rigged(
+    private static PullLine.Rigging doubled(double legDeg) {
+        return new PullLine.Rigging(
                 true,
                 legDeg,
                 Optional.empty(),
@@ -56,12 +56,12 @@ class LineAndGuyTest {
         Random r = new Random(seed);
         double back = r.nextDouble();
         double off = 40 * r.nextDouble();
-        PullLine a = PullLine.of(line(back, 12, 40, off), PullLine.Rigged.STRAIGHT, Optional.empty());
-        assertThat(PullLine.of(line(back + r.nextDouble(), 12, 40, off), PullLine.Rigged.STRAIGHT, Optional.empty())
+        PullLine a = PullLine.of(line(back, 12, 40, off), PullLine.Rigging.STRAIGHT, Optional.empty());
+        assertThat(PullLine.of(line(back + r.nextDouble(), 12, 40, off), PullLine.Rigging.STRAIGHT, Optional.empty())
                         .tensionN())
                 .as("seed %d", seed)
                 .isGreaterThanOrEqualTo(a.tensionN());
-        PullLine left = PullLine.of(line(back, 12, 40, -off), PullLine.Rigged.STRAIGHT, Optional.empty());
+        PullLine left = PullLine.of(line(back, 12, 40, -off), PullLine.Rigging.STRAIGHT, Optional.empty());
         assertThat(left.tensionN()).isCloseTo(a.tensionN(), within(1e-6));
         assertThat(left.sideNm()).isCloseTo(-a.sideNm(), within(1e-6));
     }
@@ -88,7 +88,7 @@ class LineAndGuyTest {
                 .isEqualTo("ROPE_ABOVE_SAFE_TOP"));
         assertThatThrownBy(() -> PullLine.of(
                         new PullLine.Geometry(1500, 12, 0.1, 0, 0, 8.5, 3, 22, 1, 0, 0),
-                        PullLine.Rigged.STRAIGHT,
+                        PullLine.Rigging.STRAIGHT,
                         Optional.empty()))
                 .isInstanceOfSatisfying(
                         RefusedInput.class,

@@ -134,7 +134,7 @@ class CutPlanTest {
                 Optional.of(new Kit.Block("block", 300, 0.9)),
                 Optional.of(new Rig.AnchorTree(0.08, 1)),
                 Optional.empty(),
-                Rig.When.KERF_OPENS);
+                Rig.PullBegin.KERF_OPENS);
         Means line = new Means(
                 Means.Kind.HAND_LINE,
                 Optional.of(12.0),

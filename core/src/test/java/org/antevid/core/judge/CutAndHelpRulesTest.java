@@ -244,7 +244,7 @@ class CutAndHelpRulesTest {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                Rig.When.STRAP_RELEASED);
+                Rig.PullBegin.STRAP_RELEASED);
         Means line = new Means(
                 Means.Kind.MACHINE_LINE,
                 Optional.of(12.0),
@@ -278,7 +278,7 @@ class CutAndHelpRulesTest {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                Rig.When.STRAP_RELEASED);
+                Rig.PullBegin.STRAP_RELEASED);
         Means held = new Means(
                 Means.Kind.MACHINE_LINE,
                 Optional.of(12.0),

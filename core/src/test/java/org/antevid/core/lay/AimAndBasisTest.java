@@ -166,6 +166,6 @@ class AimAndBasisTest {
                 LayPlan.of(oak("S1", HERE, List.of()), toward(0, WINCH), with, new LayPlan.Limits(3, 3)), with);
         assertThat(limits.changedSince(then)).singleElement().satisfies(c -> assertThat(String.valueOf(c.what()))
                 .contains("HOUSE"));
-        assertThat(limits.movedSince(then)).extracting(Basis.Changed::what).contains(Arg.term(Basis.AnswerKind.RING));
+        assertThat(limits.movedSince(then)).extracting(Basis.Change::what).contains(Arg.term(Basis.AnswerKind.RING));
     }
 }

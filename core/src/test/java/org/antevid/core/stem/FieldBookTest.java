@@ -114,12 +114,12 @@ class FieldBookTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Measured.class)
-    void whatWasMeasuredStillHoldsInTheSameState(Measured what) {
+    @EnumSource(SightedQuantity.class)
+    void whatWasMeasuredStillHoldsInTheSameState(SightedQuantity what) {
         for (StemState s : StemState.values()) {
             assertThat(what.stillHolds(s, s)).isTrue();
         }
-        assertThat(Measured.LEAN.stillHolds(StemState.STANDING, StemState.SET_UP_AGAIN))
+        assertThat(SightedQuantity.LEAN.stillHolds(StemState.STANDING, StemState.SET_UP_AGAIN))
                 .isFalse();
     }
 

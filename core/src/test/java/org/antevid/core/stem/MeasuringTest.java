@@ -108,7 +108,8 @@ class MeasuringTest {
 
         @Test
         void aPlumbLookingStemHasAnUnknownDirectionNotNone() {
-            LeanByPlumb l = LeanByPlumb.of(List.of(LeanByPlumb.View.offset(0, 0.1), LeanByPlumb.View.offset(90, 0.05)));
+            LeanByPlumb l = LeanByPlumb.of(
+                    List.of(LeanByPlumb.PlumbView.offset(0, 0.1), LeanByPlumb.PlumbView.offset(90, 0.05)));
             assertThat(l.azimuthDeg()).isEmpty();
             assertThat(l.warnings()).contains(SightingWarning.LEAN_DIRECTION_UNCERTAIN);
             assertThat(l.designOffsetM()).isGreaterThan(0.3);
@@ -116,39 +117,42 @@ class MeasuringTest {
 
         @Test
         void aThirdViewNeverMakesItLessCertain() {
-            List<LeanByPlumb.View> two = List.of(LeanByPlumb.View.offset(0, 1), LeanByPlumb.View.offset(90, 0.4));
-            List<LeanByPlumb.View> three = List.of(
-                    LeanByPlumb.View.offset(0, 1), LeanByPlumb.View.offset(90, 0.4), LeanByPlumb.View.offset(45, 1));
+            List<LeanByPlumb.PlumbView> two =
+                    List.of(LeanByPlumb.PlumbView.offset(0, 1), LeanByPlumb.PlumbView.offset(90, 0.4));
+            List<LeanByPlumb.PlumbView> three = List.of(
+                    LeanByPlumb.PlumbView.offset(0, 1),
+                    LeanByPlumb.PlumbView.offset(90, 0.4),
+                    LeanByPlumb.PlumbView.offset(45, 1));
             assertThat(LeanByPlumb.of(three).sigmaAlongM())
                     .isLessThanOrEqualTo(LeanByPlumb.of(two).sigmaAlongM());
         }
 
         @Test
         void viewsAlongOneLineAreRefused() {
-            assertThatThrownBy(() ->
-                            LeanByPlumb.of(List.of(LeanByPlumb.View.offset(10, 1), LeanByPlumb.View.offset(195, -1))))
+            assertThatThrownBy(() -> LeanByPlumb.of(
+                            List.of(LeanByPlumb.PlumbView.offset(10, 1), LeanByPlumb.PlumbView.offset(195, -1))))
                     .isInstanceOf(RefusedInput.class)
                     .hasMessageContaining("VIEWS_PARALLEL");
         }
 
         @Test
         void anAngleWithoutItsDistanceIsRefused() {
-            assertThatThrownBy(
-                            () -> new LeanByPlumb.View(0, Optional.empty(), Optional.of(3.0), Optional.empty(), 0.15))
+            assertThatThrownBy(() ->
+                            new LeanByPlumb.PlumbView(0, Optional.empty(), Optional.of(3.0), Optional.empty(), 0.15))
                     .isInstanceOf(RefusedInput.class)
                     .hasMessageContaining("OFFSET_OR_ANGLE");
         }
 
-        private LeanByPlumb.View seen(double bearing, double east, double north) {
+        private LeanByPlumb.PlumbView seen(double bearing, double east, double north) {
             double b = Math.toRadians(bearing);
-            return LeanByPlumb.View.offset(bearing, east * Math.cos(b) - north * Math.sin(b));
+            return LeanByPlumb.PlumbView.offset(bearing, east * Math.cos(b) - north * Math.sin(b));
         }
 
-        private LeanByPlumb.View angled(double bearing, double distance, double east, double north) {
+        private LeanByPlumb.PlumbView angled(double bearing, double distance, double east, double north) {
             double b = Math.toRadians(bearing);
             double right = east * Math.cos(b) - north * Math.sin(b);
             double away = distance + east * Math.sin(b) + north * Math.cos(b);
-            return new LeanByPlumb.View(
+            return new LeanByPlumb.PlumbView(
                     bearing,
                     Optional.empty(),
                     Optional.of(Math.toDegrees(Math.atan2(right, away))),

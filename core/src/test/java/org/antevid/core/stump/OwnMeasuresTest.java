@@ -157,7 +157,7 @@ class OwnMeasuresTest {
         CutCard c = card(CutChoice.BY_THE_RULE);
         assertThat(new OpenedFace(1, 1, Condition.SOUND).of(c).woodShare()).isCloseTo(1, within(1e-12));
         assertThat(new OpenedFace(1, 1, Condition.SOUND).of(c).result()).isEqualTo(Hollow.Result.OK);
-        OpenedFace.Left some = new OpenedFace(0.14, 0.14, Condition.SOUND).of(c);
+        OpenedFace.WoodLeft some = new OpenedFace(0.14, 0.14, Condition.SOUND).of(c);
         assertThat(some.woodShare()).isCloseTo(0.28 / c.hingeLengthM(), within(1e-12));
         assertThat(some.result()).isEqualTo(Hollow.Result.CAUTION);
         assertThat(some.sideShare()).as("the modulus flatters").isGreaterThan(some.woodShare());

@@ -60,7 +60,7 @@ class OnSiteTest {
         return LayPlan.of(s, c, site, LayPlan.Limits.USUAL);
     }
 
-    private static Means line(double pullN, Rig.When when) {
+    private static Means line(double pullN, Rig.PullBegin when) {
         return new Means(
                 Means.Kind.MACHINE_LINE,
                 Optional.of(12.0),
@@ -106,11 +106,11 @@ class OnSiteTest {
                 .fallTime()
                 .fastS()
                 .orElseThrow();
-        double pulled = plan(oak("S1", HERE, List.of()), walking(line(1000, Rig.When.KERF_OPENS)), level())
+        double pulled = plan(oak("S1", HERE, List.of()), walking(line(1000, Rig.PullBegin.KERF_OPENS)), level())
                 .fallTime()
                 .fastS()
                 .orElseThrow();
-        double harder = plan(oak("S1", HERE, List.of()), walking(line(3000, Rig.When.KERF_OPENS)), level())
+        double harder = plan(oak("S1", HERE, List.of()), walking(line(3000, Rig.PullBegin.KERF_OPENS)), level())
                 .fallTime()
                 .fastS()
                 .orElseThrow();
@@ -124,7 +124,7 @@ class OnSiteTest {
                 stem("S1", HERE, StemState.STANDING, Optional.of(new Lean(4, 0, 0.5)), Condition.SOUND, List.of());
         StemReading back =
                 stem("S1", HERE, StemState.STANDING, Optional.of(new Lean(4, 180, 0.5)), Condition.SOUND, List.of());
-        Means pull = line(5000, Rig.When.STRAP_RELEASED);
+        Means pull = line(5000, Rig.PullBegin.STRAP_RELEASED);
         assertThat(plan(back, walking(pull), level()).fallTime().fastS().orElseThrow())
                 .isGreaterThan(
                         plan(forward, walking(pull), level()).fallTime().fastS().orElseThrow());
@@ -174,7 +174,7 @@ class OnSiteTest {
     void anAnchorDownhillNeedsMorePullThanALevelOne() {
         StemReading back =
                 stem("S1", HERE, StemState.STANDING, Optional.of(new Lean(3, 180, 0.5)), Condition.SOUND, List.of());
-        LayChoice c = toward(0, line(20000, Rig.When.STRAP_RELEASED));
+        LayChoice c = toward(0, line(20000, Rig.PullBegin.STRAP_RELEASED));
         Site down = new Site(Terrain.plane(new Ground(14, 0)), Today.STILL, List.of());
         Site up = new Site(Terrain.plane(new Ground(14, 180)), Today.STILL, List.of());
         double level = plan(back, c, level()).control().neededN().orElseThrow();
@@ -184,7 +184,7 @@ class OnSiteTest {
 
     @Test
     void aRedirectEatsPartOfThePull() {
-        Means straight = line(20000, Rig.When.STRAP_RELEASED);
+        Means straight = line(20000, Rig.PullBegin.STRAP_RELEASED);
         Means round = new Means(
                 straight.kind(),
                 straight.ropeHeightM(),

@@ -91,7 +91,7 @@ public class BriefingController {
             @NotNull @Size(max = 10) List<Integer> answers,
             @NotBlank @Size(max = 8) String pin) {}
 
-    record Issued(int number) {}
+    record IssueNumber(int number) {}
 
     private final Briefings briefings;
     private final Jobs jobs;
@@ -134,7 +134,7 @@ public class BriefingController {
                                 i.signed().stream()
                                         .filter(s ->
                                                 s.personId().equals(m.person().id()))
-                                        .map(Briefings.Signed::at)
+                                        .map(Briefings.Signature::at)
                                         .findFirst()))
                         .toList(),
                 i.number() > 1 ? briefings.between(job, i.number() - 1, i.number()) : List.of());
@@ -143,9 +143,9 @@ public class BriefingController {
     /** Freezes the plan as the next briefing; refused while a stop stands. */
     @PostMapping
     @Needs(Needs.Right.LEAD)
-    ResponseEntity<Issued> issue(@PathVariable String job, @AuthenticationPrincipal SignedIn me) {
+    ResponseEntity<IssueNumber> issue(@PathVariable String job, @AuthenticationPrincipal SignedIn me) {
         int number = briefings.issue(job, me);
-        return Created.at(String.valueOf(number), new Issued(number));
+        return Created.at(String.valueOf(number), new IssueNumber(number));
     }
 
     /** The latest briefing as it concerns the caller; empty before the first. */
@@ -174,7 +174,7 @@ public class BriefingController {
                         i.number() > 1 ? briefings.between(job, i.number() - 1, i.number()) : List.of(),
                         i.signed().stream()
                                 .filter(s -> s.personId().equals(me.personId()))
-                                .map(Briefings.Signed::at)
+                                .map(Briefings.Signature::at)
                                 .findFirst(),
                         !briefings.sinceLatest(job).isEmpty()));
     }

@@ -99,7 +99,7 @@ public class JobController {
             @NotBlank @Size(max = 8) String pin,
             @Size(max = 60) String word) {}
 
-    record Joined(String jobId) {}
+    record JobOfCode(String jobId) {}
 
     private final Jobs jobs;
     private final People people;
@@ -128,13 +128,13 @@ public class JobController {
 
     /** Opens a job; answers with its id and the code that crew join with. */
     @PostMapping("/api/jobs")
-    ResponseEntity<Joined> open(@Validated @RequestBody NewJob n, @AuthenticationPrincipal SignedIn me) {
+    ResponseEntity<JobOfCode> open(@Validated @RequestBody NewJob n, @AuthenticationPrincipal SignedIn me) {
         if (me.office() != Office.LEADER || !me.onlyJob().isEmpty()) {
             throw new NotAllowed(Message.of(Answer.LEADER_OPENS_JOB));
         }
         String id = jobs.open(n.name, n.place, n.visitOn, new Jobs.Conditions(8, Ground.LEVEL, ""), me.personId())
                 .id();
-        return Created.at(id, new Joined(id));
+        return Created.at(id, new JobOfCode(id));
     }
 
     /** One job with its people and this person's part. */
@@ -183,12 +183,12 @@ public class JobController {
     /** Changes name, visit, ground and wind limit of a job; the limit may only be stricter than the house's. */
     @PutMapping("/api/jobs/{job}/conditions")
     @Needs(Needs.Right.LEAD)
-    Joined change(@PathVariable String job, @Validated @RequestBody ConditionsRequest c) {
+    JobOfCode change(@PathVariable String job, @Validated @RequestBody ConditionsRequest c) {
         jobs.change(
                 job,
                 new Jobs.Conditions(c.windLimitMs, new Ground(c.slopeDeg, c.downhillDeg), c.meetingPoint),
                 c.version);
-        return new Joined(job);
+        return new JobOfCode(job);
     }
 
     record MemberRequest(@NotBlank String personId) {}
@@ -196,9 +196,9 @@ public class JobController {
     /** Puts a person of the company on the job as crew. */
     @PostMapping("/api/jobs/{job}/members")
     @Needs(Needs.Right.LEAD)
-    Joined put(@PathVariable String job, @Validated @RequestBody MemberRequest m) {
+    JobOfCode put(@PathVariable String job, @Validated @RequestBody MemberRequest m) {
         jobs.put(job, people.person(m.personId).id(), Part.CREW);
-        return new Joined(job);
+        return new JobOfCode(job);
     }
 
     /** The join code as a picture for phones. */
@@ -252,11 +252,11 @@ public class JobController {
 
     /** Joins a job by its code, name and PIN; the first time with the word from the leader. */
     @PostMapping("/api/join")
-    Joined join(@Validated @RequestBody JoinRequest j, HttpServletRequest request, HttpServletResponse response) {
+    JobOfCode join(@Validated @RequestBody JoinRequest j, HttpServletRequest request, HttpServletResponse response) {
         Throttle.Try attempt = throttle.begin(request.getRemoteAddr(), "pin " + j.personId);
         String job = jobs.join(j.code, j.personId, j.pin, j.word);
         attempt.right();
         signIn.establish(people.joining(j.personId, job), request, response);
-        return new Joined(job);
+        return new JobOfCode(job);
     }
 }

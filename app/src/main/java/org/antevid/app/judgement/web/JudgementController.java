@@ -171,7 +171,7 @@ public class JudgementController {
     @PostMapping("/stems/{stem}/first-look")
     @Needs(Needs.Right.READ)
     Look look(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody LookRequest c) {
-        Judgement.Looked looked = judgement.firstLook(job, stem, c.choice());
+        Judgement.LookAnswer looked = judgement.firstLook(job, stem, c.choice());
         FirstLook f = looked.look();
         Optional<ProposedLine> proposed = looked.line()
                 .map(x -> new ProposedLine(

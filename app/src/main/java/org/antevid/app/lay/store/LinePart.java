@@ -71,7 +71,7 @@ class LinePart {
     Double pretensionN;
 
     @Enumerated(EnumType.STRING)
-    Rig.@Nullable When pullWhen;
+    Rig.@Nullable PullBegin pullWhen;
 
     @Nullable
     Boolean proposed;

@@ -60,7 +60,7 @@ public class LayController {
 
     record ClipView(Zone.Kind kind, List<Spot> outline, String reason, String who) {}
 
-    record Chosen(
+    record StemLay(
             String stemId,
             String stem,
             ChoiceRequest choice,
@@ -87,7 +87,7 @@ public class LayController {
      */
     record AimRequest(@NotNull Spot landmark, @NotNull Double offM) {}
 
-    record Aimed(double layDeg) {}
+    record LayByLandmark(double layDeg) {}
 
     record RehearsalRequest(
             @NotNull @Valid ChoiceRequest choice,
@@ -155,9 +155,9 @@ public class LayController {
     /** All recorded lays with what follows from them. */
     @GetMapping("/lays")
     @Needs(Needs.Right.READ)
-    List<Chosen> lays(@PathVariable String job) {
-        Map<String, StemReading> readings =
-                stems.known(job).stream().collect(Collectors.toMap(Stems.Known::id, Stems.Known::reading));
+    List<StemLay> lays(@PathVariable String job) {
+        Map<String, StemReading> readings = stems.known(job).stream()
+                .collect(Collectors.toMap(Stems.ChosenReading::id, Stems.ChosenReading::reading));
         Site site = lays.site(job);
         return lays.chosen(job).stream()
                 .map(c -> {
@@ -165,7 +165,7 @@ public class LayController {
                     Optional<LayPlan> plan = Optional.of(c)
                             .filter(x -> reading.notKnown().isEmpty())
                             .map(x -> lays.plan(reading, site, x.choice()));
-                    return new Chosen(
+                    return new StemLay(
                             c.stemId(),
                             reading.label(),
                             c.request(),
@@ -185,8 +185,8 @@ public class LayController {
                 .toList();
     }
 
-    private static LayView.Recorded recorded(Lays.Chosen c, Optional<Shape> dropZone) {
-        return new LayView.Recorded(dropZone, c.zoneClips(), c.clearedBy());
+    private static LayView.LayRecord recorded(Lays.StemChoice c, Optional<Shape> dropZone) {
+        return new LayView.LayRecord(dropZone, c.zoneClips(), c.clearedBy());
     }
 
     /** What follows from a lay that is being turned; nothing is stored. */
@@ -197,7 +197,7 @@ public class LayController {
         return LayView.of(
                 lays.plan(job, stem, lays.rigged(job, stem, c), site),
                 site,
-                lays.chosenFor(stem).map(x -> recorded(x, Optional.empty())).orElse(LayView.Recorded.NOTHING));
+                lays.chosenFor(stem).map(x -> recorded(x, Optional.empty())).orElse(LayView.LayRecord.NOTHING));
     }
 
     /** All lays round the stem, each open, costly or blocked and by what. */
@@ -224,8 +224,9 @@ public class LayController {
     /** The lay that passes a landmark so far to its side. */
     @PostMapping("/stems/{stem}/lay/aim")
     @Needs(Needs.Right.READ)
-    Aimed aim(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody AimRequest a) {
-        return new Aimed(Landmark.layPast(stems.known(job, stem).reading().at(), a.landmark, a.offM));
+    LayByLandmark aim(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody AimRequest a) {
+        return new LayByLandmark(
+                Landmark.layPast(stems.known(job, stem).reading().at(), a.landmark, a.offM));
     }
 
     /** Seeded falls as planned and with what goes otherwise; nothing is stored. */
@@ -234,7 +235,8 @@ public class LayController {
     RehearsalView rehearse(
             @PathVariable String job, @PathVariable String stem, @Validated @RequestBody RehearsalRequest r) {
         Map<String, String> names = places.features(job).stream()
-                .collect(Collectors.toMap(Places.View::id, v -> v.entry().name()));
+                .collect(Collectors.toMap(
+                        Places.PlacedFeature::id, v -> v.entry().name()));
         List<Rehearsal> both = lays.rehearse(job, stem, r.choice.choice(lays.kits()), r.whatIf(), r.falls, r.seed);
         return new RehearsalView(
                 falls(both.get(0), names),

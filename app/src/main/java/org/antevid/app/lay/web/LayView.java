@@ -64,7 +64,7 @@ public record LayView(
         List<Sight> landmarks,
         List<Target> targets,
         List<HangUp> hangUps,
-        List<Occupied> occupied,
+        List<OccupiedArea> occupied,
         List<ZoneView> zones,
         List<WayView> ways,
         List<BarredSectorView> dangers,
@@ -131,7 +131,7 @@ public record LayView(
     record HangUp(String tree, double severity, String words) {}
 
     /** Somewhere people or animals may be inside the ring. */
-    record Occupied(
+    record OccupiedArea(
             String id,
             String name,
             double fromStumpM,
@@ -188,14 +188,14 @@ public record LayView(
     private static final double NINETY_FIVE = 1.96;
 
     /** What of the recorded lay goes into the picture beside the plan itself. */
-    record Recorded(
+    record LayRecord(
             Optional<org.antevid.core.site.Shape> dropZone,
             List<Zone.Clip> clips,
             Map<EscapeRoutes.Side, String> clearedBy) {
-        static final Recorded NOTHING = new Recorded(Optional.empty(), List.of(), Map.of());
+        static final LayRecord NOTHING = new LayRecord(Optional.empty(), List.of(), Map.of());
     }
 
-    static LayView of(LayPlan p, Site site, Recorded recorded) {
+    static LayView of(LayPlan p, Site site, LayRecord recorded) {
         CutCard c = p.card();
         double reach = Rounding.up(p.zone().designReachM(), 1);
         SightMiss perCm =
@@ -348,9 +348,9 @@ public record LayView(
                 .orElse(List.of());
     }
 
-    private static Occupied occupied(Feature f, LayPlan p) {
+    private static OccupiedArea occupied(Feature f, LayPlan p) {
         boolean clears = f.protection().clearsPeople();
-        return new Occupied(
+        return new OccupiedArea(
                 f.id(),
                 f.name(),
                 Rounding.down(f.shape().distanceTo(p.stem().at()), 1),

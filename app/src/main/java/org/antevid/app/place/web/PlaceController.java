@@ -140,22 +140,23 @@ public class PlaceController {
     /** Everything drawn on the plan: targets, ways, water, lines. */
     @GetMapping
     @Needs(Needs.Right.READ)
-    List<Places.View> features(@PathVariable String job) {
+    List<Places.PlacedFeature> features(@PathVariable String job) {
         return places.features(job);
     }
 
     /** Draws a feature; answers with its id. */
     @PostMapping
     @Needs(Needs.Right.LEAD)
-    ResponseEntity<Places.View> add(@PathVariable String job, @Validated @RequestBody FeatureRequest f) {
-        Places.View made = places.add(job, Optional.ofNullable(f.id), f.entry());
+    ResponseEntity<Places.PlacedFeature> add(@PathVariable String job, @Validated @RequestBody FeatureRequest f) {
+        Places.PlacedFeature made = places.add(job, Optional.ofNullable(f.id), f.entry());
         return Created.at(made.id(), made);
     }
 
     /** Changes a feature; the version is the one that was read. */
     @PutMapping("/{id}")
     @Needs(Needs.Right.LEAD)
-    Places.View change(@PathVariable String job, @PathVariable String id, @Validated @RequestBody FeatureRequest f) {
+    Places.PlacedFeature change(
+            @PathVariable String job, @PathVariable String id, @Validated @RequestBody FeatureRequest f) {
         return places.change(job, id, f.entry(), f.version);
     }
 

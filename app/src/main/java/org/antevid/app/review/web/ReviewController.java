@@ -26,7 +26,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{job}/review")
 public class ReviewController {
-    record ReviewView(List<Reviews.Entered> outcomes, List<Reviews.Lesson> lessons) {}
+    record ReviewView(List<Reviews.OutcomeHistory> outcomes, List<Reviews.Lesson> lessons) {}
 
     record OutcomeRequest(
             @NotNull Double bearingDeg,
@@ -67,7 +67,7 @@ public class ReviewController {
             @PathVariable String stem,
             @Validated @RequestBody OutcomeRequest o,
             @AuthenticationPrincipal SignedIn me) {
-        Reviews.Measured measured = new Reviews.Measured(
+        Reviews.FallMeasures measured = new Reviews.FallMeasures(
                 o.bearingDeg,
                 o.distanceM,
                 OutcomeRequest.or(o.hingeLeftM),

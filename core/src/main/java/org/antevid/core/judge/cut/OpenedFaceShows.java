@@ -27,7 +27,7 @@ final class OpenedFaceShows implements CardRule {
         });
     }
 
-    private static Finding said(CutPlan p, OpenedFace.Left o, Severity severity) {
+    private static Finding said(CutPlan p, OpenedFace.WoodLeft o, Severity severity) {
         return Finding.of(RuleId.OPENED_FACE, severity, CardRule.label(p))
                 .with("left", Arg.down(SHORT, o.leftM()))
                 .with("right", Arg.down(SHORT, o.rightM()))

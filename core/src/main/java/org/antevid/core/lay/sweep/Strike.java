@@ -48,9 +48,9 @@ public record Strike(
      *
      * @param hits of {@code samples}; {@code standardError} at least one in all samples
      */
-    public record Sampled(int hits, int samples, double share, double standardError) {
+    public record HitCount(int hits, int samples, double share, double standardError) {
         /** @param sigmaLengthM spread of the length, 0 for none */
-        public static Sampled of(
+        public static HitCount of(
                 LyingTree tree,
                 double sigmaLengthM,
                 double[][] outline,
@@ -66,7 +66,8 @@ public record Strike(
                 hits += tree.longer(Math.max(0.5, tree.lengthM() + longer)).coversAt(azimuth, outline) ? 1 : 0;
             }
             double share = (double) hits / samples;
-            return new Sampled(hits, samples, share, Math.max(1.0 / samples, Math.sqrt(share * (1 - share) / samples)));
+            return new HitCount(
+                    hits, samples, share, Math.max(1.0 / samples, Math.sqrt(share * (1 - share) / samples)));
         }
     }
 }

@@ -52,12 +52,12 @@ public final class Sweep {
     /** The push of a hand high on the stem, N m: what needs no more needs no means (judgement). */
     public static final double PUSH_NM = 500;
 
-    private final Felled tree;
+    private final Tree tree;
     private final Method method;
     private final Around around;
     private final double lengthM;
     private final List<EscapeRoutes.Obstacle> trunks;
-    private final List<Aimed> aimed = new ArrayList<>();
+    private final List<LimitedTarget> aimed = new ArrayList<>();
     private final Map<Long, List<Arg>> barred = new ConcurrentHashMap<>();
 
     /**
@@ -72,7 +72,7 @@ public final class Sweep {
      * @param sigmaMassRel what the mass adds to it, as a share of the moment; 0 when it is in {@code sigmaMomentNm}
      * @param tipEastM standing offset of the tip
      */
-    public record Felled(
+    public record Tree(
             Estimate height,
             double cutHeightM,
             double crownRadiusM,
@@ -117,8 +117,8 @@ public final class Sweep {
 
     /** The side moment a guy takes on a lay, N m. */
     @FunctionalInterface
-    public interface Guyed {
-        Guyed NONE = (lay, side) -> 0;
+    public interface GuyPull {
+        GuyPull NONE = (lay, side) -> 0;
 
         /** @param sideNm right of the lay positive */
         double nm(double layDeg, double sideNm);
@@ -195,7 +195,7 @@ public final class Sweep {
             CutCard.MovedBy movedBy,
             LaySpread.Cutter cutter,
             Capacity capacity,
-            Guyed guy,
+            GuyPull guy,
             Getaway getaway,
             double limitWindNm,
             double nowWindNm,
@@ -229,7 +229,7 @@ public final class Sweep {
             List<EscapeRoutes.Obstacle> obstacles,
             double escapeHeightM) {}
 
-    private record Aimed(Target target, double limit) {}
+    private record LimitedTarget(Target target, double limit) {}
 
     /**
      * Strike chance of one target.
@@ -321,7 +321,7 @@ public final class Sweep {
         }
     }
 
-    public Sweep(Felled tree, Method method, Around around) {
+    public Sweep(Tree tree, Method method, Around around) {
         this.tree = tree;
         this.method = method;
         this.around = around;
@@ -336,17 +336,17 @@ public final class Sweep {
                 .filter(o -> o.shape().distanceTo(new Spot(0, 0)) <= farthest)
                 .toList();
         for (Target t : around.targets) {
-            aimed.add(new Aimed(t, LIMITS[t.worth]));
+            aimed.add(new LimitedTarget(t, LIMITS[t.worth]));
         }
     }
 
     /** @return hinge to tip at the 95 % side of the height */
-    public static double length(Felled tree) {
+    public static double length(Tree tree) {
         return tree.height.high() - tree.cutHeightM;
     }
 
     /** @return the tree as it will lie */
-    public static LyingTree lying(Felled tree) {
+    public static LyingTree lying(Tree tree) {
         double length = length(tree);
         return new LyingTree(
                 length,
@@ -397,7 +397,7 @@ public final class Sweep {
                 spread.sigmaDeg().map(x -> Math.max(method.leastSigmaDeg, x)).orElse(0.0);
         List<Struck> strikes = new ArrayList<>();
         double worth = 0;
-        for (Aimed t : aimed) {
+        for (LimitedTarget t : aimed) {
             Arcs covering = t.target.covering();
             if (covering.isEmpty()) {
                 continue;

@@ -1,7 +1,7 @@
 package org.antevid.core.stem;
 
 /** What a sighting measures. After a change of state some of it is no longer so. */
-public enum Measured {
+public enum SightedQuantity {
     DIAMETER,
     HEIGHT,
     LEAN,

@@ -14,7 +14,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
  * transaction that has changed the job computes its own; what was computed while another committed is not kept.
  */
 @Component
-public class Kept {
+public class JobCache {
     private static final int MOST_JOBS = 64;
     private static final int MOST_ANSWERS = 24;
     /** Before the listeners of the commit are told, so that what they ask for is new. */
