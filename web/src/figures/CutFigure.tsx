@@ -5,6 +5,8 @@ import { useTerms, useWords } from '../words/words';
 
 type Card = Schemas['CutPart'];
 const W = 456;
+/** Half a letter's width at the size of the measures. */
+const LETTER = 4.2;
 
 /** Notch, hinge, strap and passes of the bar, from the side and from above, to one scale. All measures come from the core, said to the safe side. */
 export function CutFigure({ card: c, phone = false }: { card: Card; phone?: boolean }) {
@@ -29,25 +31,28 @@ export function CutFigure({ card: c, phone = false }: { card: Card; phone?: bool
   const cy = 366 + b;
   const half = (px: number) => b * Math.sqrt(Math.max(0, 1 - ((px - midX) / a) ** 2));
   const hinge = (c.hingeLengthM * k) / 2;
+  const [left, right] = [said('HINGE_LEFT'), said('HINGE_RIGHT')];
+  const ends = left === right ? left : `${left} | ${right}`;
   const marks: [number, number, string, string][] = c.strapLeft
     ? [
         [back, strapEdge, t('figure.strap'), said('STRAP')],
         [strapEdge, hingeBack, t('figure.bored'), said('BORE')],
-        [
-          hingeBack,
-          apex,
-          t('figure.theHinge'),
-          said('HINGE_LEFT') === said('HINGE_RIGHT')
-            ? said('HINGE_LEFT')
-            : `${said('HINGE_LEFT')} | ${said('HINGE_RIGHT')}`,
-        ],
+        [hingeBack, apex, t('figure.theHinge'), ends],
         [apex, front, t('figure.notch'), said('DEPTH')],
       ]
     : [
         [back, hingeBack, t('figure.backCut'), ''],
-        [hingeBack, apex, t('figure.theHinge'), said('HINGE_LEFT')],
+        [hingeBack, apex, t('figure.theHinge'), ends],
         [apex, front, t('figure.notch'), said('DEPTH')],
       ];
+  // strap and hinge stand in one row; where what is bored between them is narrow, the hinge's words go one lower
+  const lower = (i: number) => {
+    const [here, before] = [marks[i], marks[i - 2]];
+    if (i !== 2 || !here || !before) return 0;
+    const apart = (here[0] + here[1] - before[0] - before[1]) / 2;
+    const letters = Math.max(here[2].length, here[3].length) + Math.max(before[2].length, before[3].length);
+    return apart < letters * LETTER + 10 ? 36 : 0;
+  };
   const sideY = (s: string) => (s === 'LEFT' ? -1 : 1);
   return (
     <svg
@@ -119,16 +124,16 @@ export function CutFigure({ card: c, phone = false }: { card: Card; phone?: bool
         {t('figure.high')}
       </text>
       {marks.map(([l, r, name, size], i) => (
-        <g key={name}>
+        <g key={name} aria-label={`${name} ${size}`}>
           <path
             d={`M${l} ${floor + 104}H${r}M${l} ${floor + 98}v12M${r} ${floor + 98}v12`}
             stroke="var(--ink)"
             strokeWidth="1.5"
           />
-          <text x={(l + r) / 2} y={floor + (i % 2 ? 92 : 128)} textAnchor="middle" className="m b h">
+          <text x={(l + r) / 2} y={floor + (i % 2 ? 92 : 128) + lower(i)} textAnchor="middle" className="m b h">
             {size}
           </text>
-          <text x={(l + r) / 2} y={floor + (i % 2 ? 76 : 144)} textAnchor="middle" className="mu h">
+          <text x={(l + r) / 2} y={floor + (i % 2 ? 76 : 144) + lower(i)} textAnchor="middle" className="mu h">
             {name}
           </text>
         </g>

@@ -91,6 +91,9 @@ function formatOf(pattern: string, tag: string): IntlMessageFormat {
   return regional() === '[]' ? usual : new IntlMessageFormat(inWordsOfHere(usual.getAst()), tag);
 }
 
+/** A number and its unit are not parted at the end of a line. */
+const together = (said: string): string => said.replace(/(?<=\d) (?=[\p{L}°%])/gu, '\u00a0');
+
 function say(lang: Language, key: string, args: Args): string {
   const pattern = CATALOGUE[lang].get(`phone.${key}`) ?? CATALOGUE.ENGLISH.get(`phone.${key}`);
   if (pattern === undefined) throw new Error(`phone.${key} is not in the catalogue`);
@@ -99,7 +102,8 @@ function say(lang: Language, key: string, args: Args): string {
   formats.set(id, format);
   // what is not there is chosen by 'none', as the server does it
   const known: Record<string, string | number> = {};
-  for (const [name, value] of Object.entries(args)) known[name] = value === undefined || value === '' ? 'none' : value;
+  for (const [name, value] of Object.entries(args))
+    known[name] = value === undefined || value === '' ? 'none' : typeof value === 'string' ? together(value) : value;
   const given = new Proxy(known, { has: () => true, get: (all, name) => all[String(name)] ?? 'none' });
   return bracketed(lang, String(format.format(given)));
 }

@@ -29,7 +29,9 @@ import org.springframework.test.web.servlet.MockMvc;
 @OnRealStore
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class RunRacesTest {
-    private static final int ROUNDS = 80;
+    /** Each is some twenty commits to the disk; {@code ./antevid bench} runs many more. */
+    private static final int ROUNDS = Integer.getInteger("races.rounds", 40);
+
     private final ExecutorService hands = Executors.newFixedThreadPool(4);
     private final RunningJob run;
 

@@ -12,6 +12,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.regex.Pattern;
 import org.antevid.e2e.pages.CrewPhone;
+import org.antevid.e2e.pages.JobPage;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
@@ -246,10 +247,41 @@ class CutStory extends DemoStory {
         imre.button("m");
         assertThat(cutCard()).containsText(" in");
         assertThat(cutCard()).not().containsText(" mm from bark");
+        // both ends of the hinge, each whole: the thinner alone would be cut too thin at the other
+        assertThat(imre.page.getByTestId("stump-figure")).containsText(Pattern.compile("\\d in \\| \\d[\\d /]* in"));
         imre.button("ft in");
         imre.page.navigate(server.local() + "/house");
         assertThat(imre.region("Saws and kit")).containsText("110.0 kN breaking");
         assertThat(imre.region("Saws and kit").getByText("Take off the list")).hasCount(0);
         assertThat(browsers.errors()).isEmpty();
+    }
+
+    /** Set by the owner for the house, said wherever somebody reads: on the card, in the figure, on the phone. */
+    @Test
+    @Order(8)
+    void theHouseSaysTheWordsOfItsRegion() {
+        JobPage ottoline = new JobPage(browsers.leader()).signIn(server.local(), "Ottoline Fenn");
+        ottoline.page.navigate(server.local() + "/house");
+        ottoline.page.getByLabel("face, for the notch").check();
+        ottoline.page.getByLabel("holding wood, for the hinge").check();
+        ottoline.button("Save the house rules");
+        ottoline.page.reload();
+        assertThat(ottoline.page.getByLabel("face, for the notch")).isChecked();
+        ottoline.page.context().close();
+        imre.page.navigate(server.local());
+        imre.open("Withy Lock");
+        imre.stage(4);
+        inAside("S1").click();
+        assertThat(cutCard()).containsText("face depth");
+        assertThat(cutCard()).not().containsText(Pattern.compile("\\b(notch|hinge)", Pattern.CASE_INSENSITIVE));
+        assertThat(imre.page.getByTestId("stump-figure")).containsText("holding wood");
+        nadia.reload();
+        nadia.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Cut").setExact(true))
+                .click();
+        assertThat(nadia.locator("section[aria-label^='Cut card S1']")).containsText("face depth");
+        assertThat(nadia.getByTestId("stump-figure")).containsText("holding wood");
+        imre.shot("cuts-regional");
     }
 }
