@@ -236,8 +236,11 @@ export function CutFigure({ card: c, phone = false }: { card: Card; phone?: bool
             />
           );
         })}
-      <text x={hingeBack - 8} y={cy - 4} textAnchor="end" className="b h">
-        {t('figure.hinge', { length: said('HINGE_LENGTH') })}
+      <text x={hingeBack - 8} y={cy - 14} textAnchor="end" className="mu h">
+        {t('figure.theHinge')}
+      </text>
+      <text x={hingeBack - 8} y={cy + 4} textAnchor="end" className="m b h">
+        {said('HINGE_LENGTH')}
       </text>
       <g transform={`translate(${midX + 62} ${cy + sideY(c.stand) * (b + 24)})`}>
         <circle r="9" fill="none" stroke="var(--ink)" strokeWidth="3" />

@@ -50,14 +50,15 @@ export function parseLength(said: string, bare: Units): number | null {
   return bare === 'feet' && /^\d+(\.\d+)?$/.test(rest) ? sign * Number(rest) * 12 * METRES_PER_INCH : null;
 }
 
-/** `5′ 7½″`, to a quarter inch. */
+/** `5 ft 7 1/2 in`, to a quarter inch: said as the server says it. */
 export function feetInches(metres: number): string {
   const quarters = Math.round((Math.abs(metres) / METRES_PER_INCH) * 4);
   const feet = Math.floor(quarters / 48);
   const inch = Math.floor((quarters % 48) / 4);
-  const part = ['', '¼', '½', '¾'][quarters % 4];
-  const inchText = inch === 0 && part !== '' ? part : `${inch}${part}`;
-  return `${metres < 0 ? '−' : ''}${feet > 0 ? `${feet}′ ` : ''}${inchText}″`;
+  const part = ['', '1/4', '1/2', '3/4'][quarters % 4];
+  const inches = [inch > 0 || part === '' ? `${inch}` : '', part].filter(Boolean).join(' ');
+  const said = [feet > 0 ? `${feet} ft` : '', feet > 0 && inches === '0' ? '' : `${inches} in`];
+  return (metres < 0 ? '−' : '') + said.filter(Boolean).join(' ');
 }
 
 /** A length with its unit, as this person reads it. */

@@ -105,15 +105,15 @@ export default function CutsPanel({ job, go }: PanelProps) {
             <div className="figs" aria-label="Hinge">
               <div>
                 {said('HINGE_LEFT')}
-                <small>hinge left, up</small>
+                <small>{term('Measure.Key', 'HINGE_LEFT')}, up</small>
               </div>
               <div>
                 {said('HINGE_RIGHT')}
-                <small>hinge right, up</small>
+                <small>{term('Measure.Key', 'HINGE_RIGHT')}, up</small>
               </div>
               <div>
                 {said('HINGE_LENGTH')}
-                <small>hinge length, down</small>
+                <small>{term('Measure.Key', 'HINGE_LENGTH')}, down</small>
               </div>
             </div>
             <Tabs
