@@ -12,6 +12,13 @@ export default tseslint.config(
     ...a11y.flatConfigs.recommended,
     rules: {
       ...a11y.flatConfigs.recommended.rules,
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'JSXOpeningElement[name.name=/^(button|input|select|textarea|dialog|details|progress)$/]',
+          message: "Ant Design's own control, with our theme.",
+        },
+      ],
       'jsx-a11y/label-has-associated-control': [
         'error',
         {

@@ -6,6 +6,7 @@ import './app/app.css';
 import { AskAgain } from './app/AskAgain';
 import { startGlare } from './app/glare';
 import { later } from './app/later';
+import { AppTheme } from './ui/AppTheme';
 
 const Board = lazy(() => later(() => import('./app/Board')));
 const SignIn = lazy(() => later(() => import('./app/SignIn')));
@@ -58,10 +59,12 @@ const queries = new QueryClient({
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <QueryClientProvider client={queries}>
-      <Suspense fallback={<p style={{ padding: 20 }}>Opening…</p>}>
-        <RouterProvider router={router} />
-      </Suspense>
-      <AskAgain />
+      <AppTheme>
+        <Suspense fallback={<p style={{ padding: 20 }}>Opening…</p>}>
+          <RouterProvider router={router} />
+        </Suspense>
+        <AskAgain />
+      </AppTheme>
     </QueryClientProvider>
   </StrictMode>,
 );

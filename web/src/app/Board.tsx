@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { Pagination } from 'antd';
+import { Button, Input, Pagination } from 'antd';
 import { type FormEvent, useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, data, Problem } from '../api/client';
@@ -93,9 +93,9 @@ export default function Board() {
           (asking ? (
             <NewJob done={(id) => void navigate(`/jobs/${id}/place`)} />
           ) : (
-            <button className="plain" style={{ marginTop: 16, fontWeight: 700 }} onClick={() => setAsking(true)}>
+            <Button type="text" style={{ marginTop: 16, fontWeight: 700 }} onClick={() => setAsking(true)}>
               + Open a job
-            </button>
+            </Button>
           ))}
       </main>
     </>
@@ -122,18 +122,20 @@ function NewJob({ done }: { done: (id: string) => void }) {
     <form className="door" style={{ margin: '16px 0' }} onSubmit={(e) => void open(e)}>
       <label>
         Name
-        <input name="name" required maxLength={80} />
+        <Input name="name" required maxLength={80} />
       </label>
       <label>
         Place
-        <input name="place" required maxLength={200} />
+        <Input name="place" required maxLength={200} />
       </label>
       <label>
         Visit on
-        <input name="visitOn" type="date" required defaultValue={new Date().toISOString().slice(0, 10)} />
+        <Input name="visitOn" type="date" required defaultValue={new Date().toISOString().slice(0, 10)} />
       </label>
       {refused && <p className="refused">{refused}</p>}
-      <button className="big">Open the job</button>
+      <Button type="primary" size="large" block htmlType="submit">
+        Open the job
+      </Button>
     </form>
   );
 }

@@ -1,4 +1,4 @@
-import { ConfigProvider } from 'antd';
+import { Button } from 'antd';
 import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Problem, type Schemas, type Spot } from '../api/client';
@@ -28,7 +28,6 @@ import { HoldBanner } from './HoldBanner';
 import { KeySheet, useKeys } from './keys';
 import { OpenPoints } from './OpenPoints';
 import { type Stage, stageMark, STAGE_WORDS, STAGES } from './stages';
-import { theme } from './theme';
 import { azimuth } from '../units/format';
 import { useManner } from '../words/useManner';
 import { language } from '../words/words';
@@ -188,9 +187,9 @@ export default function JobScreen() {
             {info.error ? 'The server does not answer; it is asked again by itself.' : 'Opening the job…'}
           </span>
           <div className="r">
-            <button className="hold" onClick={hold}>
+            <Button type="primary" danger className="hold" onClick={hold}>
               HOLD
-            </button>
+            </Button>
           </div>
         </header>
       </div>
@@ -213,7 +212,7 @@ export default function JobScreen() {
   const unsentHold = out.unsent.some((u) => u.kind === 'hold');
 
   return (
-    <ConfigProvider theme={theme}>
+    <>
       <PlanContext.Provider value={tools}>
         <div className={activeHold || unsentHold ? 'screen held' : 'screen'}>
           <header>
@@ -234,22 +233,23 @@ export default function JobScreen() {
                 <b>Here</b> {(here.data ?? []).map((n) => n.split(' ')[0]).join(' · ')}
               </div>
               <div className={link === 'lost' ? 'link lost' : 'quiet link'}>{LINK[link]}</div>
-              <button
-                className="plain"
+              <Button
+                type="text"
+
                 onClick={() => read(language(), inUnits !== 'feet')}
                 title="Metres or feet and inches"
               >
                 {inUnits === 'feet' ? 'ft in' : 'm'}
-              </button>
-              <button className="plain" onClick={switchGlare}>
+              </Button>
+              <Button type="text" onClick={switchGlare}>
                 Glare
-              </button>
-              <button className="plain" aria-label="All keys" onClick={() => setKeys(true)}>
+              </Button>
+              <Button type="text" aria-label="All keys" onClick={() => setKeys(true)}>
                 ?
-              </button>
-              <button className="hold" onClick={hold}>
+              </Button>
+              <Button type="primary" danger className="hold" onClick={hold}>
                 HOLD
-              </button>
+              </Button>
             </div>
           </header>
           {(activeHold || unsentHold) && (
@@ -293,9 +293,9 @@ export default function JobScreen() {
               {picking && (
                 <div className="hint" role="status">
                   {picking.hint}{' '}
-                  <button className="plain" onClick={() => setPicking(undefined)}>
+                  <Button type="text" onClick={() => setPicking(undefined)}>
                     leave it
-                  </button>
+                  </Button>
                 </div>
               )}
               {stage === 'stems' && (
@@ -307,9 +307,9 @@ export default function JobScreen() {
               {!picking && sketch && (
                 <div className="hint" role="status">
                   {sketch.hint}{' '}
-                  <button className="plain" onClick={() => setSketch(undefined)}>
+                  <Button type="text" onClick={() => setSketch(undefined)}>
                     {sketch.what === 'edit' ? 'done' : 'leave it'}
-                  </button>
+                  </Button>
                 </div>
               )}
               {shown.dial && stage === 'lay' && shown.focus === 'lay' && <DialLegend />}
@@ -336,9 +336,9 @@ export default function JobScreen() {
             {refused && (
               <p className="refused" role="alert" style={{ margin: '8px 20px' }}>
                 {refused}{' '}
-                <button className="plain" onClick={() => setRefused('')}>
+                <Button type="text" onClick={() => setRefused('')}>
                   close
-                </button>
+                </Button>
               </p>
             )}
             <Suspense fallback={<p className="body">Opening…</p>}>
@@ -349,6 +349,6 @@ export default function JobScreen() {
           {keys && <KeySheet close={() => setKeys(false)} />}
         </div>
       </PlanContext.Provider>
-    </ConfigProvider>
+    </>
   );
 }

@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas } from '../api/client';
 import { useAct, useSession } from '../api/job';
@@ -50,20 +51,20 @@ export function OpenPoints({
       )}
       <div className="row">
         {weighty.slice(0, 3).map((f) => (
-          <button key={f.key} onClick={() => go(stageOf(f))} title={f.words}>
+          <Button key={f.key} onClick={() => go(stageOf(f))} title={f.words}>
             <Mark kind={f.severity} />
             <span>{f.words}</span>
-          </button>
+          </Button>
         ))}
         {weighty.length === 0 && (
-          <button onClick={() => setUp(true)}>
+          <Button onClick={() => setUp(true)}>
             <Mark kind="ready" />
             <span>nothing stands against the plan; read the notes</span>
-          </button>
+          </Button>
         )}
-        <button className="up" aria-expanded={up} onClick={() => setUp(!up)}>
+        <Button type="text" className="up" aria-expanded={up} onClick={() => setUp(!up)}>
           {weighty.length} open, {findings.length} in all {up ? '▾' : '▴'}
-        </button>
+        </Button>
       </div>
     </footer>
   );
@@ -99,8 +100,9 @@ function Row({ job, f, leader, go }: { job: string; f: Finding; leader: boolean;
       </div>
       <div className="act">
         {f.open && leader && f.severity === 'CAUTION' && (
-          <button
-            className="plain"
+          <Button
+            type="text"
+
             onClick={() =>
               void act(
                 api.POST('/api/jobs/{job}/acknowledgements', {
@@ -111,21 +113,21 @@ function Row({ job, f, leader, go }: { job: string; f: Finding; leader: boolean;
             }
           >
             Acknowledge
-          </button>
+          </Button>
         )}
         {f.open && mayTake && f.severity === 'SECOND_OPINION' && !asking && (
-          <button className="plain" onClick={() => void take()}>
+          <Button type="text" onClick={() => void take()}>
             I take it, here on site
-          </button>
+          </Button>
         )}
         {f.open && leader && f.severity === 'SECOND_OPINION' && !asking && (
-          <button className="plain" onClick={() => setAsking(true)}>
+          <Button type="text" onClick={() => setAsking(true)}>
             Write down a second opinion
-          </button>
+          </Button>
         )}
-        <button className="plain" style={{ fontWeight: 700 }} onClick={() => go(stageOf(f))}>
+        <Button type="text" style={{ fontWeight: 700 }} onClick={() => go(stageOf(f))}>
           Go there
-        </button>
+        </Button>
       </div>
     </div>
   );

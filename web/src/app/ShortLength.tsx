@@ -1,4 +1,4 @@
-import { InputNumber } from 'antd';
+import { Button, InputNumber } from 'antd';
 import { useUnits } from '../units/useUnits';
 
 type Props = {
@@ -38,15 +38,15 @@ export function ShortLength({
         {value !== undefined && undo === 'take it' && <b style={{ color: 'var(--ink)' }}> yours</b>}
       </span>
       <span style={{ display: 'grid', gridTemplateColumns: '46px minmax(0, 1fr) 46px' }}>
-        <button
-          type="button"
-          className="plain"
+        <Button
+          type="text"
+
           style={{ border: '1px solid var(--mute)' }}
           aria-label={`${label} less`}
           onClick={() => onChange(Number((shown - by1).toFixed(5)))}
         >
           −
-        </button>
+        </Button>
         <InputNumber
           aria-label={label}
           value={blank && value === undefined ? null : text}
@@ -59,15 +59,15 @@ export function ShortLength({
             onChange(Number((v * per).toFixed(5)))
           }
         />
-        <button
-          type="button"
-          className="plain"
+        <Button
+          type="text"
+
           style={{ border: '1px solid var(--mute)' }}
           aria-label={`${label} more`}
           onClick={() => onChange(Number((shown + by1).toFixed(5)))}
         >
           +
-        </button>
+        </Button>
       </span>
       {wrong && (
         <span role="alert" className="wrong">
@@ -77,9 +77,9 @@ export function ShortLength({
       <span className="beside">
         {note ?? `computed ${rule}`}
         {value !== undefined && undo && (
-          <button type="button" className="plain" onClick={() => onChange(undefined)}>
+          <Button type="text" onClick={() => onChange(undefined)}>
             {undo}
-          </button>
+          </Button>
         )}
       </span>
     </div>

@@ -1,8 +1,7 @@
-import { App, Button, ConfigProvider, Form, Input, Modal } from 'antd';
+import { App, Button, Form, Input, Modal } from 'antd';
 import { useState } from 'react';
 import { api, Problem } from '../api/client';
 import { NO_ANSWER } from '../api/job';
-import { theme } from './theme';
 
 /** Before a go, house rules and people: PIN or passphrase once more. What was pressed goes on by itself then. */
 export default function SignAgain({ answer }: { answer: (proved: boolean) => void }) {
@@ -17,7 +16,7 @@ export default function SignAgain({ answer }: { answer: (proved: boolean) => voi
     }
   };
   return (
-    <ConfigProvider theme={theme}>
+    <>
       <App>
         <Modal open title="Who gives it?" onCancel={() => answer(false)} footer={null} destroyOnHidden>
           <p>It is a while since you proved who you are. Your PIN or your passphrase, then it goes on.</p>
@@ -39,6 +38,6 @@ export default function SignAgain({ answer }: { answer: (proved: boolean) => voi
           </Form>
         </Modal>
       </App>
-    </ConfigProvider>
+    </>
   );
 }

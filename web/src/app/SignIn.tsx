@@ -1,3 +1,4 @@
+import { Button, Input } from 'antd';
 import { useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -34,18 +35,20 @@ export default function SignIn() {
       <form onSubmit={(e) => void signIn(e)} className="form">
         <label>
           Name
-          <input name="name" autoComplete="username" required />
+          <Input name="name" autoComplete="username" required />
         </label>
         <label>
           Passphrase
-          <input name="passphrase" type="password" autoComplete="current-password" required />
+          <Input name="passphrase" type="password" autoComplete="current-password" required />
         </label>
         {refused && (
           <p className="refused" role="alert">
             {refused}
           </p>
         )}
-        <button className="big">Sign in</button>
+        <Button type="primary" size="large" block htmlType="submit">
+          Sign in
+        </Button>
       </form>
       <p>
         Crew: <Link to="/join">join a job with its code</Link>

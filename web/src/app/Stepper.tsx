@@ -1,4 +1,4 @@
-import { Input, InputNumber } from 'antd';
+import { Button, Input, InputNumber, Tabs as AntTabs } from 'antd';
 import { useEffect, useState } from 'react';
 import { feetInches, IMPERIAL, parseLength, stepM } from '../units/length';
 import { useUnits } from '../units/useUnits';
@@ -29,15 +29,9 @@ export function Stepper({ label, unit, value, onChange, step, min, max, digits =
     <div className="field">
       {label} {unit && `(${imperial ? unit.replace('m', 'ft in') : (other?.unit ?? unit)})`}
       <span style={{ display: 'grid', gridTemplateColumns: '46px minmax(0, 1fr) 46px' }}>
-        <button
-          type="button"
-          className="plain"
-          style={{ border: '1px solid var(--mute)' }}
-          aria-label={`${label} less`}
-          onClick={() => move(-by)}
-        >
+        <Button aria-label={`${label} less`} onClick={() => move(-by)}>
           −
-        </button>
+        </Button>
         {imperial ? (
           <Said label={label} value={value} onChange={onChange} />
         ) : (
@@ -53,15 +47,9 @@ export function Stepper({ label, unit, value, onChange, step, min, max, digits =
             style={{ width: '100%' }}
           />
         )}
-        <button
-          type="button"
-          className="plain"
-          style={{ border: '1px solid var(--mute)' }}
-          aria-label={`${label} more`}
-          onClick={() => move(by)}
-        >
+        <Button aria-label={`${label} more`} onClick={() => move(by)}>
           +
-        </button>
+        </Button>
       </span>
       {wrong ? (
         <span role="alert" className="wrong">
@@ -72,9 +60,9 @@ export function Stepper({ label, unit, value, onChange, step, min, max, digits =
           <span className="beside">
             {note}
             {undo && (
-              <button type="button" className="plain" onClick={undo}>
+              <Button type="text" onClick={undo}>
                 take it
-              </button>
+              </Button>
             )}
           </span>
         )
@@ -141,9 +129,14 @@ export function Chips<T extends string | number>({
       {label && <small>{label}</small>}
       <div className="chips">
         {options.map((o) => (
-          <button type="button" key={o.value} aria-pressed={o.value === value} onClick={() => onChange(o.value)}>
+          <Button
+            type={o.value === value ? 'primary' : 'default'}
+            key={o.value}
+            aria-pressed={o.value === value}
+            onClick={() => onChange(o.value)}
+          >
             {o.words}
-          </button>
+          </Button>
         ))}
       </div>
     </div>
@@ -163,19 +156,21 @@ export function Tabs<T extends string>({
   onChange: (v: T) => void;
 }) {
   return (
-    <div className="parts" role="tablist" aria-label={label}>
-      {tabs.map((t) => (
-        <button
-          type="button"
-          key={t.value}
-          role="tab"
-          aria-selected={t.value === value}
-          onClick={() => onChange(t.value)}
-        >
-          {t.words}
-          {t.mark && <i aria-hidden="true"> •</i>}
-        </button>
-      ))}
-    </div>
+    <AntTabs
+      className="parts"
+      aria-label={label}
+      activeKey={value}
+      onChange={(chosen) => onChange(chosen as T)}
+      tabBarGutter={16}
+      items={tabs.map((t) => ({
+        key: t.value,
+        label: (
+          <>
+            {t.words}
+            {t.mark && <i aria-hidden="true"> •</i>}
+          </>
+        ),
+      }))}
+    />
   );
 }

@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import { useQueryClient } from '@tanstack/react-query';
 import { Link, useNavigate } from 'react-router';
 import { api } from '../api/client';
@@ -22,13 +23,13 @@ export function TopBar() {
       <Link to="/sums">Sums</Link>
       <Link to="/house">House</Link>
       <span style={{ marginLeft: 'auto' }}>{session.data?.name}</span>
-      <button className="plain" onClick={switchGlare}>
+      <Button type="text" onClick={switchGlare}>
         Glare
-      </button>
+      </Button>
       {session.data?.signedIn && (
-        <button className="plain" onClick={() => void leave()}>
+        <Button type="text" onClick={() => void leave()}>
           Sign out
-        </button>
+        </Button>
       )}
     </nav>
   );

@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import { useEffect } from 'react';
 import { type Stage, STAGE_WORDS, STAGES } from './stages';
 
@@ -69,9 +70,9 @@ export function KeySheet({ close }: { close: () => void }) {
           ))}
         </tbody>
       </table>
-      <button className="big" onClick={close}>
+      <Button type="primary" size="large" block onClick={close}>
         Close
-      </button>
+      </Button>
     </div>
   );
 }

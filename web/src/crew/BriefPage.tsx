@@ -1,3 +1,4 @@
+import { Button, Input } from 'antd';
 import { useEffect, useState } from 'react';
 import { api, type Schemas } from '../api/client';
 import { useAct, useSession } from '../api/job';
@@ -163,13 +164,14 @@ function Sign({ job, card, say }: { job: string; card: Card; say: (words: string
           <p>{q.words}</p>
           <div className="chips">
             {q.choices.map((c, k) => (
-              <button
+              <Button
+                type={answers[i] === k ? 'primary' : 'default'}
                 key={c}
                 aria-pressed={answers[i] === k}
                 onClick={() => setAnswers((a) => Object.assign([...a], { [i]: k }))}
               >
                 {c}
-              </button>
+              </Button>
             ))}
           </div>
           {wrong(i) && (
@@ -186,7 +188,7 @@ function Sign({ job, card, say }: { job: string; card: Card; say: (words: string
           <div className="c">
             <label>
               {t('pin')}
-              <input
+              <Input
                 value={pin}
                 onChange={(e) => setPin(e.target.value)}
                 type="password"
@@ -196,13 +198,16 @@ function Sign({ job, card, say }: { job: string; card: Card; say: (words: string
             </label>
           </div>
           <div className="c">
-            <button
-              className="big"
+            <Button
+              type="primary"
+              size="large"
+              block
+
               disabled={waits || card.questions.some((_, i) => answers[i] === undefined) || pin.length < 4}
               onClick={sign}
             >
               {t(waits ? 'kept' : 'brief.sign')}
-            </button>
+            </Button>
             {refused && !refused.faults.some((f) => f.field.startsWith('answers')) && <AtButton refused={refused} />}
           </div>
         </>
@@ -226,7 +231,7 @@ function OwnPin({ job, say }: { job: string; say: (words: string) => void }) {
       <p>{t('pin.set')}</p>
       <label>
         {t('pin.passphrase')}
-        <input
+        <Input
           type="password"
           autoComplete="current-password"
           value={passphrase}
@@ -235,11 +240,11 @@ function OwnPin({ job, say }: { job: string; say: (words: string) => void }) {
       </label>
       <label>
         {t('pin.new')}
-        <input type="password" inputMode="numeric" value={pin} onChange={(e) => setPin(e.target.value)} />
+        <Input type="password" inputMode="numeric" value={pin} onChange={(e) => setPin(e.target.value)} />
       </label>
-      <button className="big" disabled={pin.length < 4 || !passphrase} onClick={() => void set()}>
+      <Button type="primary" size="large" block disabled={pin.length < 4 || !passphrase} onClick={() => void set()}>
         {t('pin.do')}
-      </button>
+      </Button>
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import { useQueryClient } from '@tanstack/react-query';
 import { lazy, type ReactNode, Suspense, useCallback, useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -93,9 +94,9 @@ export default function CrewApp() {
           {info.data?.name}
           {card ? ` · ${t('briefingNumber', { number: card.number })}` : ''}
         </span>
-        <button className="plain" onClick={switchGlare}>
+        <Button type="text" onClick={switchGlare}>
           {t('glare')}
-        </button>
+        </Button>
         <Manner />
       </div>
       <nav className="tabs">
@@ -126,10 +127,10 @@ export default function CrewApp() {
         />
       )}
       <Suspense fallback={<p className="c">{t('opening')}</p>}>{body}</Suspense>
-      <button className="thumb" onClick={() => pressHold(job)}>
+      <Button type="text" className="thumb" onClick={() => pressHold(job)}>
         <b>{t('hold')}</b>
         <span>{t('hold.who')}</span>
-      </button>
+      </Button>
     </div>
   );
 }

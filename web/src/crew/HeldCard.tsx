@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import type { Schemas } from '../api/client';
 import { pressedWhen } from '../app/holds';
 import { Mark } from '../figures/Mark';
@@ -44,9 +45,9 @@ export function HeldCard({ hold, me, unsent, says, mayConfirm, confirming, confi
         </li>
       </ul>
       {mayConfirm && stopped.length === 0 && (
-        <button className="big quiet" disabled={confirming} onClick={confirm}>
+        <Button size="large" block disabled={confirming} onClick={confirm}>
           {t(confirming ? 'sending' : 'held.confirm')}
-        </button>
+        </Button>
       )}
       <p>{t('held.lift')}</p>
     </section>

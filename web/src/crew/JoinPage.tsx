@@ -1,3 +1,4 @@
+import { Button, Input } from 'antd';
 import { useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useEffect, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
@@ -59,7 +60,7 @@ export default function JoinPage() {
         >
           <label>
             {t('join.code')}
-            <input
+            <Input
               value={code}
               onChange={(e) => setCode(e.target.value.toUpperCase())}
               autoCapitalize="characters"
@@ -68,16 +69,18 @@ export default function JoinPage() {
               required
             />
           </label>
-          <button className="big">{t('join.find')}</button>
+          <Button type="primary" size="large" block htmlType="submit">
+            {t('join.find')}
+          </Button>
         </form>
       )}
       {people && !me && (
         <>
           <p>{t('join.who')}</p>
           {people.map((p) => (
-            <button key={p.personId} className="big quiet" onClick={() => setMe(p)}>
+            <Button size="large" block key={p.personId} onClick={() => setMe(p)}>
               {p.name}
-            </button>
+            </Button>
           ))}
         </>
       )}
@@ -92,7 +95,7 @@ export default function JoinPage() {
           {!me.joined && (
             <label>
               {t('join.word')}
-              <input
+              <Input
                 value={word}
                 onChange={(e) => setWord(e.target.value)}
                 autoComplete="off"
@@ -103,7 +106,7 @@ export default function JoinPage() {
           )}
           <label>
             {t('pin')}
-            <input
+            <Input
               value={pin}
               onChange={(e) => setPin(e.target.value)}
               type="password"
@@ -112,7 +115,9 @@ export default function JoinPage() {
               required
             />
           </label>
-          <button className="big">{t('join.do')}</button>
+          <Button type="primary" size="large" block htmlType="submit">
+            {t('join.do')}
+          </Button>
         </form>
       )}
       {refused && (

@@ -1,9 +1,8 @@
-import { ConfigProvider } from 'antd';
+import { Button } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas } from '../api/client';
 import { useAct } from '../api/job';
 import { newId } from '../app/newId';
-import { theme } from '../app/theme';
 import { StepDone } from '../stages/run/StepDone';
 import { useWords } from '../words/words';
 
@@ -27,29 +26,34 @@ export default function LeadersGo({
   const path = { params: { path: { job } } };
   if (run.going && run.step) {
     return (
-      <ConfigProvider theme={theme}>
+      <>
         <StepDone job={job} step={run.step} act={act} className="big" />
-      </ConfigProvider>
+      </>
     );
   }
   const against = all ? run.against : run.against.slice(0, 3);
   return (
     <div className="c">
       {!run.signalTriedAt && (
-        <button
-          className="big quiet"
+        <Button
+          size="large"
+          block
+
           onClick={() => void act(api.POST('/api/jobs/{job}/run/signal-tried', { ...path, body: { id: newId() } }))}
         >
           {t('go.signal')}
-        </button>
+        </Button>
       )}
-      <button
-        className="big go"
+      <Button
+        type="primary"
+        size="large"
+        block
+        className="go"
         disabled={lost || run.held || run.against.length > 0}
         onClick={() => void act(api.POST('/api/jobs/{job}/run/go', { ...path, body: { id: newId() } }))}
       >
         {lost ? t('go.lost') : run.held ? t('go.held') : 'GO'}
-      </button>
+      </Button>
       {!run.held &&
         against.map((a) => (
           <p key={a.why + a.subject} className="s">
@@ -57,9 +61,9 @@ export default function LeadersGo({
           </p>
         ))}
       {run.against.length > 3 && !all && (
-        <button className="plain" onClick={() => setAll(true)}>
+        <Button type="text" onClick={() => setAll(true)}>
           {t('go.more', { count: run.against.length - 3 })}
-        </button>
+        </Button>
       )}
     </div>
   );

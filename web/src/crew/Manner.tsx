@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import { units } from '../units/length';
 import { useUnits } from '../units/useUnits';
 import { useManner } from '../words/useManner';
@@ -10,15 +11,16 @@ export function Manner() {
   const choose = useManner();
   return (
     <>
-      <button
-        className="plain"
+      <Button
+        type="text"
+
         onClick={() => choose(language() === 'ENGLISH' ? 'SPANISH' : 'ENGLISH', units() === 'feet')}
       >
         {t('otherLanguage')}
-      </button>
-      <button className="plain" onClick={() => choose(language(), units() !== 'feet')}>
+      </Button>
+      <Button type="text" onClick={() => choose(language(), units() !== 'feet')}>
         {t('otherUnits', { units: shown })}
-      </button>
+      </Button>
     </>
   );
 }

@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import { lazy } from 'react';
 import type { Schemas } from '../api/client';
 import { Mark } from '../figures/Mark';
@@ -101,14 +102,20 @@ export function NowPage({ job, run, card, info, lost, say }: Props) {
               <p className="line">
                 <Mark kind="ready" /> {t('ready')}
               </p>
-              <button className="big quiet" disabled={waits('ready')} onClick={() => ready(false)}>
+              <Button size="large" block disabled={waits('ready')} onClick={() => ready(false)}>
                 {t(waits('ready') ? 'sending' : 'ready.not')}
-              </button>
+              </Button>
             </>
           ) : (
-            <button className="big" disabled={!card?.signedAt || waits('ready')} onClick={() => ready(true)}>
+            <Button
+              type="primary"
+              size="large"
+              block
+              disabled={!card?.signedAt || waits('ready')}
+              onClick={() => ready(true)}
+            >
               {t(waits('ready') ? 'kept' : card?.signedAt ? 'ready' : 'ready.signFirst')}
-            </button>
+            </Button>
           )}
           <AtButton refused={out.refused.ready} />
         </div>
@@ -163,16 +170,8 @@ function Protected({ job, p }: { job: string; p: Schemas['ProtectionState'] }) {
           {p.askAgain && <b>{t('protected.stillSo')}</b>}
         </span>
         {waits && <small>{t('sending')}</small>}
-        {!waits && p.askAgain && (
-          <button className="plain framed" onClick={() => done(true)}>
-            {t('protected.isSo')}
-          </button>
-        )}
-        {!waits && (
-          <button className="plain framed" onClick={() => done(!p.done)}>
-            {t(p.done ? 'protected.notDone' : 'protected.done')}
-          </button>
-        )}
+        {!waits && p.askAgain && <Button onClick={() => done(true)}>{t('protected.isSo')}</Button>}
+        {!waits && <Button onClick={() => done(!p.done)}>{t(p.done ? 'protected.notDone' : 'protected.done')}</Button>}
       </p>
       <AtButton refused={out.refused[key]} />
     </div>

@@ -1,5 +1,7 @@
+import { FilePick } from '../ui/FilePick';
+import { Button, Input } from 'antd';
 import { useQuery } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { api, data, type Schemas } from '../api/client';
 import { useStems } from '../api/job';
 import { post, useOutbox } from '../api/outbox';
@@ -34,7 +36,8 @@ export default function SeePage({ job }: { job: string }) {
         <h3>{t('see.which')}</h3>
         <div className="chips">
           {stems.map((s) => (
-            <button
+            <Button
+              type={s.id === id ? 'primary' : 'default'}
               key={s.id}
               aria-pressed={s.id === id}
               onClick={() => {
@@ -43,7 +46,7 @@ export default function SeePage({ job }: { job: string }) {
               }}
             >
               {s.label} {s.commonName}
-            </button>
+            </Button>
           ))}
         </div>
       </div>
@@ -56,15 +59,15 @@ export default function SeePage({ job }: { job: string }) {
               .map((d) => d.words)
               .join(', ') || t('see.noFault')}
           </h3>
-          <button className="big quiet" style={{ marginTop: 8 }} onClick={() => setWhat('fault')}>
+          <Button size="large" block style={{ marginTop: 8 }} onClick={() => setWhat('fault')}>
             {t('see.fault')}
-          </button>
-          <button className="big quiet" style={{ marginTop: 8 }} onClick={() => setWhat('measure')}>
+          </Button>
+          <Button size="large" block style={{ marginTop: 8 }} onClick={() => setWhat('measure')}>
             {t('see.measured')}
-          </button>
-          <button className="big quiet" style={{ marginTop: 8 }} onClick={() => setWhat('photo')}>
+          </Button>
+          <Button size="large" block style={{ marginTop: 8 }} onClick={() => setWhat('photo')}>
             {t('see.photo')}
-          </button>
+          </Button>
         </div>
       )}
       {stem && what === 'fault' && choices && (
@@ -112,9 +115,9 @@ export default function SeePage({ job }: { job: string }) {
       )}
       {what && (
         <div className="c">
-          <button className="plain" onClick={() => setWhat(undefined)}>
+          <Button type="text" onClick={() => setWhat(undefined)}>
             {t('see.leave')}
-          </button>
+          </Button>
         </div>
       )}
       {out.refused.see && (
@@ -168,15 +171,16 @@ function Amount({
     <label style={{ display: 'block', margin: '8px 0' }}>
       {label} ({unit})
       <span style={{ display: 'grid', gridTemplateColumns: '56px 1fr 56px', gap: 4 }}>
-        <button
-          type="button"
-          className="big quiet"
+        <Button
+          size="large"
+          block
+
           aria-label={t('see.less', { label })}
           onClick={() => set(Number(((value ?? 0) - step).toFixed(digits)))}
         >
           −
-        </button>
-        <input
+        </Button>
+        <Input
           aria-label={label}
           inputMode="decimal"
           value={value ?? ''}
@@ -188,14 +192,15 @@ function Amount({
             )
           }
         />
-        <button
-          type="button"
-          className="big quiet"
+        <Button
+          size="large"
+          block
+
           aria-label={t('see.more', { label })}
           onClick={() => set(Number(((value ?? 0) + step).toFixed(digits)))}
         >
           +
-        </button>
+        </Button>
       </span>
     </label>
   );
@@ -220,9 +225,14 @@ function Fault({
       <h3>{t('see.what')}</h3>
       <div className="chips">
         {(kind ? [kind] : choices.defects).map((d) => (
-          <button key={d.key} aria-pressed={d.key === kind?.key} onClick={() => setKind(kind ? undefined : d)}>
+          <Button
+            type={d.key === kind?.key ? 'primary' : 'default'}
+            key={d.key}
+            aria-pressed={d.key === kind?.key}
+            onClick={() => setKind(kind ? undefined : d)}
+          >
             {d.words}
-          </button>
+          </Button>
         ))}
       </div>
       {kind && (
@@ -231,9 +241,14 @@ function Fault({
           <h3>{t('see.side')}</h3>
           <div className="chips">
             {FACES.map((f, i) => (
-              <button key={f} aria-pressed={face === i * 45} onClick={() => setFace(i * 45)}>
+              <Button
+                type={face === i * 45 ? 'primary' : 'default'}
+                key={f}
+                aria-pressed={face === i * 45}
+                onClick={() => setFace(i * 45)}
+              >
                 {f}
-              </button>
+              </Button>
             ))}
           </div>
           {kind.tells.length > 0 && (
@@ -241,7 +256,8 @@ function Fault({
               <h3>{t('see.else')}</h3>
               <div className="chips">
                 {kind.tells.map((x) => (
-                  <button
+                  <Button
+                    type={tells.includes(x.key) ? 'primary' : 'default'}
                     key={x.key}
                     aria-pressed={tells.includes(x.key)}
                     onClick={() =>
@@ -249,13 +265,16 @@ function Fault({
                     }
                   >
                     {x.words}
-                  </button>
+                  </Button>
                 ))}
               </div>
             </>
           )}
-          <button
-            className="big"
+          <Button
+            type="primary"
+            size="large"
+            block
+
             disabled={from === undefined || from < 0 || face === undefined}
             onClick={() =>
               add(
@@ -274,7 +293,7 @@ function Fault({
             }
           >
             {t('see.addFault')}
-          </button>
+          </Button>
         </>
       )}
     </div>
@@ -319,7 +338,8 @@ function Measured({
       <h3>{t('see.whatMeasured')}</h3>
       <div className="chips">
         {(kind ? [kind] : choices.sightings.filter((s) => PHONE_KINDS.includes(s.key))).map((s) => (
-          <button
+          <Button
+            type={s.key === kind?.key ? 'primary' : 'default'}
             key={s.key}
             aria-pressed={s.key === kind?.key}
             onClick={() => {
@@ -328,7 +348,7 @@ function Measured({
             }}
           >
             {s.words}
-          </button>
+          </Button>
         ))}
       </div>
       {kind?.notes
@@ -354,13 +374,16 @@ function Measured({
       )}
       {complete && answer.error && <p style={{ color: 'var(--keep)' }}>{answer.error.message}</p>}
       {kind && (
-        <button
-          className="big"
+        <Button
+          type="primary"
+          size="large"
+          block
+
           disabled={!complete || Boolean(answer.error)}
           onClick={() => body && add(body, t('see.of', { what: kind.words, stem: stem.label }))}
         >
           {t('see.addMeasure')}
-        </button>
+        </Button>
       )}
     </div>
   );
@@ -368,26 +391,19 @@ function Measured({
 
 function Photo({ add }: { add: (picture: string) => void }) {
   const t = useWords();
-  const input = useRef<HTMLInputElement>(null);
   const [trouble, setTrouble] = useState('');
   return (
     <div className="c">
-      <input
-        ref={input}
-        type="file"
+      <FilePick
+        label={t('label.photo')}
         accept="image/*"
-        capture="environment"
-        hidden
-        aria-label={t('label.photo')}
-        onChange={(e) => {
-          const f = e.target.files?.[0];
-          if (f) void smaller(f).then(add, () => setTrouble(t('see.noPicture')));
-          e.target.value = '';
-        }}
-      />
-      <button className="big" onClick={() => input.current?.click()}>
-        {t('see.camera')}
-      </button>
+        camera
+        onFile={(f) => void smaller(f).then(add, () => setTrouble(t('see.noPicture')))}
+      >
+        <Button type="primary" size="large" block>
+          {t('see.camera')}
+        </Button>
+      </FilePick>
       {trouble && <p role="alert">{trouble}</p>}
     </div>
   );

@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useParams } from 'react-router';
 import { api, data } from '../api/client';
@@ -106,9 +107,9 @@ export default function HandOverPage() {
       <p className="s">
         A tree that was left is not a safe tree. Local code and the qualified person outrank this sheet.
       </p>
-      <button className="big no-print" onClick={() => window.print()}>
+      <Button type="primary" size="large" block className="no-print" onClick={() => window.print()}>
         Print
-      </button>
+      </Button>
     </main>
   );
 }

@@ -3,8 +3,7 @@ import { type FormEvent, useState } from 'react';
 import { api, data, Problem, type Schemas } from '../api/client';
 import { NO_ANSWER, useSession } from '../api/job';
 import { TopBar } from '../app/TopBar';
-import { Checkbox, ConfigProvider } from 'antd';
-import { theme } from '../app/theme';
+import { Button, Checkbox, Input, InputNumber, Select } from 'antd';
 import { Kit } from './KitList';
 import { OwnSecrets, PeopleTable } from './PeopleTable';
 import { field } from '../app/field';
@@ -25,13 +24,15 @@ const COMPETENCES: Schemas['NewPersonRequest']['competences'] = [
   'NEAR_LINES',
   'SPECIAL_CUTS',
 ];
-const SCHOOLS = [
-  { value: 'CONVENTIONAL', words: 'conventional' },
-  { value: 'OPEN_FACE', words: 'open face' },
-  { value: 'HUMBOLDT', words: 'face cut from below' },
-  { value: 'DEEP_FACE', words: 'deep face' },
-  { value: 'THIN_HINGE', words: 'thin hinge' },
+type School = Schemas['Thresholds']['usualSchool'];
+const SCHOOLS: { value: School; label: string }[] = [
+  { value: 'CONVENTIONAL', label: 'conventional' },
+  { value: 'OPEN_FACE', label: 'open face' },
+  { value: 'HUMBOLDT', label: 'face cut from below' },
+  { value: 'DEEP_FACE', label: 'deep face' },
+  { value: 'THIN_HINGE', label: 'thin hinge' },
 ];
+const OFFICES = (['CREW', 'LEADER', 'REVIEWER', 'OWNER'] as const).map((o) => ({ value: o, label: o.toLowerCase() }));
 
 const REGIONAL = ['FACE', 'TRIGGER', 'HOLDING_WOOD'] as const;
 
@@ -53,21 +54,25 @@ export default function HousePage() {
     }
   }
   const term = useTerms();
+  const [school, setSchool] = useState<School>();
+  const [office, setOffice] = useState<(typeof OFFICES)[number]['value']>('CREW');
   const [wind, setWind] = useState<number>();
   const [away, setAway] = useState<number>();
   function change(e: FormEvent<HTMLFormElement>) {
     e.preventDefault();
     const f = new FormData(e.currentTarget);
+    const now = rules.data;
+    if (!now) return;
     void run(
       api.PUT('/api/house', {
         body: {
           exclusionLengths: Number(f.get('x')),
-          leastAwayM: away ?? rules.data?.leastAwayM ?? NaN,
+          leastAwayM: away ?? now.leastAwayM,
           soundSigmaDeg: Number(f.get('s')),
-          windLimitMs: wind ?? rules.data?.windLimitMs ?? NaN,
+          windLimitMs: wind ?? now.windLimitMs,
           regional: REGIONAL.filter((r) => f.get(`word ${r}`)),
-          usualSchool: f.get('t') as Schemas['Thresholds']['usualSchool'],
-          version: rules.data?.version ?? -1,
+          usualSchool: school ?? now.usualSchool,
+          version: now.version,
         },
       }),
     );
@@ -79,7 +84,7 @@ export default function HousePage() {
       api.POST('/api/people', {
         body: {
           name: field(f, 'name'),
-          office: f.get('office') as 'CREW',
+          office: office,
           passphrase: field(f, 'passphrase') || undefined,
           competences: COMPETENCES.filter((c) => f.get(c)),
         },
@@ -87,7 +92,7 @@ export default function HousePage() {
     );
   }
   return (
-    <ConfigProvider theme={theme}>
+    <>
       <TopBar />
       <main className="sums">
         <h1>House</h1>
@@ -106,12 +111,12 @@ export default function HousePage() {
           >
             <label>
               Tree lengths kept clear (practice: 2)
-              <input
+              <InputNumber
                 name="x"
-                type="number"
-                step="0.5"
-                min="1"
-                max="5"
+
+                step={0.5}
+                min={1}
+                max={5}
                 defaultValue={rules.data.exclusionLengths}
                 disabled={!owner}
                 style={{ minHeight: 46, font: 'inherit' }}
@@ -119,12 +124,12 @@ export default function HousePage() {
             </label>
             <label>
               Spread of the lay in sound wood (°, 1 sigma)
-              <input
+              <InputNumber
                 name="s"
-                type="number"
-                step="0.5"
-                min="1"
-                max="30"
+
+                step={0.5}
+                min={1}
+                max={30}
                 defaultValue={rules.data.soundSigmaDeg}
                 disabled={!owner}
                 style={{ minHeight: 46, font: 'inherit' }}
@@ -150,18 +155,13 @@ export default function HousePage() {
             />
             <label>
               Type of cut that needs no reason
-              <select
-                name="t"
-                defaultValue={rules.data.usualSchool}
+              <Select
+                aria-label="Type of cut that needs no reason"
+                value={school ?? rules.data.usualSchool}
+                onChange={setSchool}
                 disabled={!owner}
-                style={{ minHeight: 46, font: 'inherit' }}
-              >
-                {SCHOOLS.map((t) => (
-                  <option key={t.value} value={t.value}>
-                    {t.words}
-                  </option>
-                ))}
-              </select>
+                options={SCHOOLS}
+              />
             </label>
             <fieldset style={{ border: 0, padding: 0, margin: 0, gridColumn: '1 / -1' }}>
               <legend>Words of our region, said to everybody</legend>
@@ -171,13 +171,17 @@ export default function HousePage() {
                   name={`word ${r}`}
                   defaultChecked={rules.data.regional?.includes(r)}
                   disabled={!owner}
-                  style={{ display: 'inline-flex', gap: 0, marginRight: 16, minHeight: 44, alignItems: 'center' }}
+                  className="tickbox"
                 >
                   {term('Regional', r)}
                 </Checkbox>
               ))}
             </fieldset>
-            {owner && <button className="big">Save the house rules</button>}
+            {owner && (
+              <Button type="primary" size="large" block htmlType="submit">
+                Save the house rules
+              </Button>
+            )}
           </form>
         )}
         <Kit owner={owner} />
@@ -190,38 +194,31 @@ export default function HousePage() {
             <b>Add a person</b>
             <label>
               Name
-              <input name="name" required />
+              <Input name="name" required />
             </label>
             <label>
               Office
-              <select name="office" style={{ minHeight: 46, font: 'inherit' }}>
-                <option>CREW</option>
-                <option>LEADER</option>
-                <option>REVIEWER</option>
-                <option>OWNER</option>
-              </select>
+              <Select aria-label="Office" value={office} onChange={setOffice} options={OFFICES} />
             </label>
             <label>
               Passphrase (12 characters or more; crew need none)
-              <input name="passphrase" type="password" />
+              <Input name="passphrase" type="password" />
             </label>
             <div>
               {COMPETENCES.map((c) => (
-                <label
-                  key={c}
-                  style={{ display: 'inline-flex', gap: 6, marginRight: 12, minHeight: 44, alignItems: 'center' }}
-                >
-                  <input type="checkbox" name={c} style={{ width: 22, minHeight: 22 }} />
+                <Checkbox key={c} name={c} className="tickbox">
                   {c.toLowerCase().replace('_', '-')}
-                </label>
+                </Checkbox>
               ))}
             </div>
-            <button className="big">Add</button>
+            <Button type="primary" size="large" block htmlType="submit">
+              Add
+            </Button>
           </form>
         )}
         {session?.way === 'PASSPHRASE' && <OwnSecrets run={run} />}
         <p className="empty">The editable species table will stand here.</p>
       </main>
-    </ConfigProvider>
+    </>
   );
 }

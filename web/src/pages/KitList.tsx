@@ -1,3 +1,4 @@
+import { Button, Input, InputNumber, Select } from 'antd';
 import { useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
 import { api, Problem, type Schemas } from '../api/client';
@@ -127,8 +128,9 @@ export function Kit({ owner }: { owner: boolean }) {
               <td className="n">{said(k)}</td>
               <td className="r">
                 {owner && (
-                  <button
-                    className="plain"
+                  <Button
+                    type="text"
+
                     onClick={() =>
                       void run(
                         api.DELETE('/api/house/kit/{id}', {
@@ -138,7 +140,7 @@ export function Kit({ owner }: { owner: boolean }) {
                     }
                   >
                     Take off the list
-                  </button>
+                  </Button>
                 )}
               </td>
             </tr>
@@ -150,28 +152,23 @@ export function Kit({ owner }: { owner: boolean }) {
           <b>Add a saw or kit</b>
           <label>
             Kind
-            <select
+            <Select
+              aria-label="Kind"
               value={kind}
-              onChange={(e) => {
-                setKind(e.target.value as Kind);
+              onChange={(k) => {
+                setKind(k);
                 setTyped({});
               }}
-              style={{ minHeight: 46, font: 'inherit' }}
-            >
-              {KINDS.map((k) => (
-                <option key={k.value} value={k.value}>
-                  {k.words}
-                </option>
-              ))}
-            </select>
+              options={KINDS.map((k) => ({ value: k.value, label: k.words }))}
+            />
           </label>
           <label>
             Called
-            <input name="name" required maxLength={60} />
+            <Input name="name" required maxLength={60} />
           </label>
           <label>
             How many
-            <input name="count" type="number" min={1} max={100} defaultValue={1} />
+            <InputNumber name="count" min={1} max={100} defaultValue={1} />
           </label>
           {asks.map((a) => (
             <Stepper
@@ -191,7 +188,9 @@ export function Kit({ owner }: { owner: boolean }) {
                 {x.message}
               </p>
             ))}
-          <button className="big">Add to the list</button>
+          <Button type="primary" size="large" block htmlType="submit">
+            Add to the list
+          </Button>
         </form>
       )}
     </section>

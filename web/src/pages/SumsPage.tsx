@@ -1,3 +1,4 @@
+import { Button, Input, Select } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, data, Problem, type Schemas } from '../api/client';
@@ -19,9 +20,14 @@ export default function SumsPage() {
         </p>
         <div className="chips" role="group" aria-label="Sums">
           {sums.data?.map((s) => (
-            <button key={s.name} aria-pressed={s.name === name} onClick={() => setName(s.name)}>
+            <Button
+              type={s.name === name ? 'primary' : 'default'}
+              key={s.name}
+              aria-pressed={s.name === name}
+              onClick={() => setName(s.name)}
+            >
               {s.title}
-            </button>
+            </Button>
           ))}
         </div>
         {sum && <One key={sum.name} sum={sum} />}
@@ -84,28 +90,25 @@ function One({ sum }: { sum: Schemas['SumView'] }) {
           <label key={f.name}>
             <span className="n">{f.name}</span>
             {f.kind === 'choice' ? (
-              <select
-                value={values[f.name] ?? ''}
-                onChange={(e) => setValues({ ...values, [f.name]: e.target.value })}
-                style={{ minHeight: 46, font: 'inherit' }}
-              >
-                <option value="">{f.standard as unknown as string}</option>
-                {f.choices.map((c) => (
-                  <option key={c}>{c}</option>
-                ))}
-              </select>
+              <Select
+                aria-label={f.name}
+                value={values[f.name] ?? (f.standard as unknown as string)}
+                onChange={(c) => setValues({ ...values, [f.name]: c })}
+                options={f.choices.map((c) => ({ value: c, label: c }))}
+              />
             ) : (
-              <input
+              <Input
                 value={values[f.name] ?? ''}
                 onChange={(e) => setValues({ ...values, [f.name]: e.target.value })}
-                style={{ minHeight: 46, font: 'inherit', padding: '0 10px' }}
               />
             )}
             <small>{range(f)}</small>
           </label>
         ))}
       </div>
-      <button className="big">Compute</button>
+      <Button type="primary" size="large" block htmlType="submit">
+        Compute
+      </Button>
       {refused && (
         <p className="refused" role="alert">
           {refused}

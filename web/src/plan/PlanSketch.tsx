@@ -72,13 +72,7 @@ export function PlanSketch({
           <polygon
             key={t.id}
             points={path(t.outline)}
-            fill={
-              t.kind === 'WATER'
-                ? 'color-mix(in srgb, var(--water) 28%, transparent)'
-                : t.worth > 0
-                  ? 'var(--panel)'
-                  : 'none'
-            }
+            fill={t.kind === 'WATER' ? 'var(--water)' : t.worth > 0 ? 'var(--panel)' : 'none'}
             stroke={t.worth > 0 ? 'var(--ink)' : 'var(--mute)'}
             strokeWidth={(t.worth > 0 ? 1.6 : 0.8) * unit}
           />

@@ -151,7 +151,7 @@ function dash(kind: string): number[] | undefined {
 }
 
 function fill(kind: string, worth: number): Fill | undefined {
-  if (kind === 'WATER') return new Fill({ color: `${token('water')}44` });
+  if (kind === 'WATER') return new Fill({ color: token('water') });
   return worth > 0 ? new Fill({ color: token('panel') }) : new Fill({ color: '#00000000' });
 }
 

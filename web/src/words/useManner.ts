@@ -15,14 +15,17 @@ export function useManner(): (lang: Language, feet: boolean) => void {
   const mine = session.data;
   const keep = (lang: Language, feet: boolean) =>
     data(api.PUT('/api/session/manner', { body: { language: lang, units: feet ? 'FEET' : 'METRIC' } })).then(
-      // what was asked in the old manner and has not come yet would be taken for an answer in the new one
-      () => queries.cancelQueries().then(() => queries.invalidateQueries()),
+      () => {
+        sessionStorage.removeItem(PENDING);
+        // what was asked in the old manner and has not come yet would be taken for an answer in the new one
+        return queries.cancelQueries().then(() => queries.invalidateQueries());
+      },
       () => session.refetch(),
     );
   useEffect(() => {
     if (!mine?.signedIn || !mine.language || !mine.units) return;
     if (sessionStorage.getItem(PENDING)) {
-      sessionStorage.removeItem(PENDING);
+      // stays until the server has it: a page that is opened anew in between would go back to the old manner
       void keep(language(), units() === 'feet');
       return;
     }

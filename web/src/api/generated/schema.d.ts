@@ -2040,6 +2040,606 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sums/barber_chair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Splitting up the stem.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_barber_chair"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/crown_offset": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Crown offset from radii.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_crown_offset"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/cuts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The cut card.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_cuts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/diameter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Diameter from a girth.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_diameter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/effective_lean": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Lean with crown, snow and wind.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_effective_lean"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/escape": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Ways out for the cutter.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_escape"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/fall_time": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Time until the tree is down.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_fall_time"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/fall_zone": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Reach, throw and exclusion ring.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_fall_zone"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/frustum": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Volume and balance of a piece.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_frustum"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/height_angles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Height from two angles and a distance.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_height_angles"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/height_shadow": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Height from shadows.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_height_shadow"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/height_stick": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Height with a stick.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_height_stick"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/hinge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * What the hinge holds.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_hinge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/hollow": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Hollow or decayed stem.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_hollow"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/lay_spread": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * How far the lay spreads and drifts.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_lay_spread"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/lay_sweep": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * All 360 lays judged.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_lay_sweep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/lean_plumb": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Lean from two or more plumbed views.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_lean_plumb"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/pull_line": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Pull line.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_pull_line"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/raise_cut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Raise the cut to a thicker wall.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_raise_cut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/release": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * What comes loose first.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_release"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/release_drift": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * A hinge that lets go early.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_release_drift"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/side_guy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Side guy.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_side_guy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/sight_miss": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * What an error along the hinge does at the tip.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_sight_miss"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/strap": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The strap behind a bore.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_strap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/strike_point": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Chance to strike a point or disc.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_strike_point"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/strike_polygon": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Chance to strike an area.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_strike_polygon"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/strike_sector": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Chance to fall into a sector.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_strike_sector"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/tree_mass": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Mass and centre of gravity.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_tree_mass"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/wedges": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Wedges.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_wedges"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/wind_load": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Wind on a crown.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_wind_load"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sums/{name}": {
         parameters: {
             query?: never;
@@ -14078,6 +14678,13559 @@ export interface operations {
             };
             /** @description Nobody is signed in */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_barber_chair: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "d_lay_m": 0.19,
+                 *       "depth_m": 0.05,
+                 *       "forward_Nm": 500,
+                 *       "forward_lean_deg": 3,
+                 *       "genus": "acer",
+                 *       "hinge_thick_m": 0.02
+                 *     }
+                 */
+                "application/json": {
+                    /**
+                     * @default sound
+                     * @enum {string}
+                     */
+                    condition?: "sound" | "frozen" | "stressed" | "dead_recent" | "dead_old" | "decayed" | "unreliable";
+                    /** @description m */
+                    d_across_m?: number;
+                    /** @description m */
+                    d_lay_m: number;
+                    /** @description m */
+                    depth_m: number;
+                    /** @description N m */
+                    forward_Nm: number;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    forward_lean_deg?: number;
+                    /**
+                     * @default unknown
+                     * @enum {string}
+                     */
+                    genus?: "abies" | "picea" | "pinus" | "larix" | "pseudotsuga" | "tsuga" | "thuja" | "cedrus" | "cupressus" | "sequoia" | "taxus" | "fagus" | "quercus" | "fraxinus" | "acer" | "betula" | "alnus" | "populus" | "salix" | "tilia" | "ulmus" | "robinia" | "castanea" | "aesculus" | "platanus" | "juglans" | "prunus" | "sorbus" | "carpinus" | "carya" | "liriodendron" | "pyrus" | "eucalyptus" | "unknown";
+                    /** @description m */
+                    hinge_thick_m: number;
+                    /**
+                     * @default back_cut
+                     * @enum {string}
+                     */
+                    method?: "back_cut" | "bore_strap";
+                    /** @description N m */
+                    mgh_Nm?: number;
+                    /**
+                     * @default open_face
+                     * @enum {string}
+                     */
+                    school?: "conventional" | "open_face" | "humboldt" | "deep_face" | "thin_hinge";
+                    /**
+                     * @default no
+                     * @enum {string}
+                     */
+                    seam_or_fork?: "no" | "yes";
+                    /**
+                     * @default no
+                     * @enum {string}
+                     */
+                    under_tension?: "no" | "yes";
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "advice": "side_cuts_and_bind",
+                     *       "class_back_cut": "moderate",
+                     *       "class_bore": "low",
+                     *       "energy_ratio": 0.07412779164756983,
+                     *       "energy_ratio_back_cut": 0.07412779164756983,
+                     *       "energy_ratio_bore": 0.07412779164756983,
+                     *       "errors": [],
+                     *       "index": 40,
+                     *       "mechanics_class": "low",
+                     *       "moves_at_holding_m": 0.022963160483962842,
+                     *       "moves_early": true,
+                     *       "ok": true,
+                     *       "points": {
+                     *         "cut": 8,
+                     *         "lean": 12,
+                     *         "seam": 0,
+                     *         "shallow": 0,
+                     *         "small": 5,
+                     *         "split": 15,
+                     *         "tension": 0,
+                     *         "wood": 0
+                     *       },
+                     *       "practice_class": "moderate",
+                     *       "result_class": "moderate",
+                     *       "warnings": [
+                     *         "BARBER_CHAIR:moderate"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        advice?: string;
+                        class_back_cut?: string;
+                        class_bore?: string;
+                        energy_ratio?: null | number;
+                        energy_ratio_back_cut?: null | number;
+                        energy_ratio_bore?: null | number;
+                        errors?: unknown[];
+                        index?: null | number;
+                        mechanics_class?: string;
+                        moves_at_holding_m?: null | number;
+                        moves_early?: boolean;
+                        ok?: boolean;
+                        points?: Record<string, never>;
+                        practice_class?: string;
+                        result_class?: string;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_crown_offset: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "radii": [
+                 *         [
+                 *           10,
+                 *           1.2
+                 *         ],
+                 *         [
+                 *           130,
+                 *           1
+                 *         ],
+                 *         [
+                 *           250,
+                 *           0.8
+                 *         ]
+                 *       ]
+                 *     }
+                 */
+                "application/json": {
+                    /** @default [] */
+                    radii?: unknown[];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "area_m2": 1.2817175976009694,
+                     *       "azimuth_deg": 40.000000000000014,
+                     *       "errors": [],
+                     *       "max_radius_m": 1.2,
+                     *       "offset_e_m": 0.0742227198968559,
+                     *       "offset_m": 0.11547005383792511,
+                     *       "offset_n_m": 0.08845519308919174,
+                     *       "ok": true,
+                     *       "sigma_m": 0.3,
+                     *       "warnings": [
+                     *         "RADII_SPARSE"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        area_m2?: null | number;
+                        azimuth_deg?: null | number;
+                        errors?: unknown[];
+                        max_radius_m?: null | number;
+                        offset_e_m?: null | number;
+                        offset_m?: null | number;
+                        offset_n_m?: null | number;
+                        ok?: boolean;
+                        sigma_m?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_cuts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "bar_m": 0.52,
+                 *       "d_lay_m": 0.5
+                 *     }
+                 */
+                "application/json": {
+                    /**
+                     * @description m
+                     * @default 0.45
+                     */
+                    bar_m?: number;
+                    /**
+                     * @description m
+                     * @default 0.085
+                     */
+                    bar_width_m?: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    bark_m?: number;
+                    /**
+                     * @description mm
+                     * @default 0
+                     */
+                    bypass_mm?: number;
+                    /**
+                     * @default sound
+                     * @enum {string}
+                     */
+                    condition?: "sound" | "frozen" | "stressed" | "dead_recent" | "dead_old" | "decayed" | "unreliable";
+                    /** @description m */
+                    d_across_m?: number;
+                    /** @description m; warned of outside 0.1 to 2.0 */
+                    d_lay_m: number;
+                    /** @description a share or a count */
+                    depth_share?: number;
+                    /** @description deg */
+                    face_deg?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 1
+                     */
+                    flare?: number;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    forward_lean_deg?: number;
+                    /**
+                     * @description m
+                     * @default 0.008
+                     */
+                    kerf_m?: number;
+                    /**
+                     * @default lean
+                     * @enum {string}
+                     */
+                    moved_by?: "lean" | "line" | "wedges";
+                    /** @description m */
+                    own_hinge_m?: number;
+                    /** @description m */
+                    own_step_m?: number;
+                    /** @description m */
+                    own_strap_m?: number;
+                    /**
+                     * @default open_face
+                     * @enum {string}
+                     */
+                    school?: "conventional" | "open_face" | "humboldt" | "deep_face" | "thin_hinge";
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    slope_along_deg?: number;
+                    /**
+                     * @description m
+                     * @default 0.04
+                     */
+                    strap_min_m?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.1
+                     */
+                    strap_share?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "back_cut_step_m": 0,
+                     *       "bar_reach": "one_side",
+                     *       "behind_hinge_m": 0.34,
+                     *       "bore_front_m": 0.16,
+                     *       "bore_length_m": 0.29000000000000004,
+                     *       "bore_possible": true,
+                     *       "chord_apex_m": 0.4142463035441596,
+                     *       "closes_after_deg": 70,
+                     *       "closes_at_tree_deg": 70,
+                     *       "depth_from_bark_m": 0.11,
+                     *       "depth_m": 0.11,
+                     *       "errors": [],
+                     *       "face_bar_reach": "one_side",
+                     *       "face_deg": 70,
+                     *       "free_flight_deg": 20,
+                     *       "ground_after_deg": 90,
+                     *       "hinge_length_m": 0.4142463035441596,
+                     *       "hinge_offset_m": 0.11500000000000002,
+                     *       "hinge_share_across": 0.8284926070883192,
+                     *       "hinge_thick_m": 0.05,
+                     *       "hinge_to_ground": false,
+                     *       "mouth_m": 0.3022225161400084,
+                     *       "ok": true,
+                     *       "rule_hinge_m": 0.05,
+                     *       "strap_from_bark_m": 0.05,
+                     *       "strap_m": 0.05,
+                     *       "warnings": []
+                     *     }
+                     */
+                    "application/json": {
+                        back_cut_step_m?: null | number;
+                        bar_reach?: string;
+                        behind_hinge_m?: null | number;
+                        bore_front_m?: null | number;
+                        bore_length_m?: null | number;
+                        bore_possible?: boolean;
+                        chord_apex_m?: null | number;
+                        closes_after_deg?: null | number;
+                        closes_at_tree_deg?: null | number;
+                        depth_from_bark_m?: null | number;
+                        depth_m?: null | number;
+                        errors?: unknown[];
+                        face_bar_reach?: string;
+                        face_deg?: null | number;
+                        free_flight_deg?: null | number;
+                        ground_after_deg?: null | number;
+                        hinge_length_m?: null | number;
+                        hinge_offset_m?: null | number;
+                        hinge_share_across?: null | number;
+                        hinge_thick_m?: null | number;
+                        hinge_to_ground?: boolean;
+                        mouth_m?: null | number;
+                        ok?: boolean;
+                        rule_hinge_m?: null | number;
+                        strap_from_bark_m?: null | number;
+                        strap_m?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_diameter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "girth_m": 0.04
+                 *     }
+                 */
+                "application/json": {
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    bark_m?: number;
+                    /** @description m; warned of outside 0.2 to 8.0 */
+                    girth_m: number;
+                    /**
+                     * @description m
+                     * @default 0.01
+                     */
+                    sigma_girth_m?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "d_high_m": 0.0179682747651888,
+                     *       "d_low_m": 0.007496516129514455,
+                     *       "d_m": 0.012732395447351628,
+                     *       "d_under_bark_m": 0.012732395447351628,
+                     *       "errors": [],
+                     *       "ok": true,
+                     *       "sigma_m": 0.003183098861837907,
+                     *       "warnings": [
+                     *         "UNUSUAL:girth_m"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        d_high_m?: null | number;
+                        d_low_m?: null | number;
+                        d_m?: null | number;
+                        d_under_bark_m?: null | number;
+                        errors?: unknown[];
+                        ok?: boolean;
+                        sigma_m?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_effective_lean: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "cg_height_m": 7,
+                 *       "lay_deg": 10,
+                 *       "stem_kg": 900
+                 *     }
+                 */
+                "application/json": {
+                    /** @description m */
+                    cg_height_m: number;
+                    /**
+                     * @description kg
+                     * @default 0
+                     */
+                    crown_kg?: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    crown_off_e_m?: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    crown_off_n_m?: number;
+                    /** @description ° */
+                    lay_deg: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.2
+                     */
+                    sigma_mass_rel?: number;
+                    /**
+                     * @description m
+                     * @default 0.3
+                     */
+                    sigma_offset_m?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.4
+                     */
+                    sigma_wind_rel?: number;
+                    /**
+                     * @description kg
+                     * @default 0
+                     */
+                    snow_kg?: number;
+                    /** @description m */
+                    snow_off_e_m?: number;
+                    /** @description m */
+                    snow_off_n_m?: number;
+                    /** @description kg */
+                    stem_kg: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    stem_off_e_m?: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    stem_off_n_m?: number;
+                    /**
+                     * @description N
+                     * @default 0
+                     */
+                    wind_N?: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    wind_height_m?: number;
+                    /**
+                     * @description °
+                     * @default 0
+                     */
+                    wind_to_deg?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "azimuth_deg": null,
+                     *       "effective_lean_deg": 0,
+                     *       "effective_offset_m": 0,
+                     *       "errors": [],
+                     *       "forward_Nm": 0,
+                     *       "gravity_forward_Nm": 0,
+                     *       "gravity_side_Nm": 0,
+                     *       "mass_kg": 900,
+                     *       "moment_Nm": 0,
+                     *       "moment_e_Nm": 0,
+                     *       "moment_n_Nm": 0,
+                     *       "ok": true,
+                     *       "side_right_Nm": 0,
+                     *       "sigma_forward_Nm": 2648.7,
+                     *       "sigma_side_Nm": 2648.7,
+                     *       "warnings": [],
+                     *       "wind_forward_Nm": 0,
+                     *       "wind_side_Nm": 0
+                     *     }
+                     */
+                    "application/json": {
+                        azimuth_deg?: unknown;
+                        effective_lean_deg?: null | number;
+                        effective_offset_m?: null | number;
+                        errors?: unknown[];
+                        forward_Nm?: null | number;
+                        gravity_forward_Nm?: null | number;
+                        gravity_side_Nm?: null | number;
+                        mass_kg?: null | number;
+                        moment_Nm?: null | number;
+                        moment_e_Nm?: null | number;
+                        moment_n_Nm?: null | number;
+                        ok?: boolean;
+                        side_right_Nm?: null | number;
+                        sigma_forward_Nm?: null | number;
+                        sigma_side_Nm?: null | number;
+                        warnings?: unknown[];
+                        wind_forward_Nm?: null | number;
+                        wind_side_Nm?: null | number;
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_escape: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "height_m": 22,
+                 *       "lay_deg": 0,
+                 *       "t_fast_s": 0.8
+                 *     }
+                 */
+                "application/json": {
+                    /**
+                     * @description m
+                     * @default 3
+                     */
+                    clear_m?: number;
+                    /**
+                     * @description m
+                     * @default 1.5
+                     */
+                    corridor_m?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.25
+                     */
+                    distance_ratio?: number;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    downhill_deg?: number;
+                    /**
+                     * @default litter
+                     * @enum {string}
+                     */
+                    ground?: "clear" | "litter" | "brush" | "rough" | "snow" | "ice_mud";
+                    /** @description m */
+                    height_m: number;
+                    /** @description deg */
+                    lay_deg: number;
+                    /** @description deg */
+                    lean_azimuth_deg?: number;
+                    /**
+                     * @description m
+                     * @default 6
+                     */
+                    min_distance_m?: number;
+                    /** @default [] */
+                    obstacles?: unknown[];
+                    /**
+                     * @description s
+                     * @default 1
+                     */
+                    react_s?: number;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    slope_deg?: number;
+                    /**
+                     * @description m/s
+                     * @default 1.5
+                     */
+                    speed_ms?: number;
+                    /** @description s */
+                    t_fast_s?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "best_azimuth_deg": 135,
+                     *       "best_side": "right",
+                     *       "distance_reached_m": 0,
+                     *       "errors": [],
+                     *       "margin_s": -4.644444444444444,
+                     *       "ok": true,
+                     *       "required_m": 6,
+                     *       "routes": [
+                     *         {
+                     *           "azimuth_deg": 135,
+                     *           "blocked_by": [],
+                     *           "margin_s": -4.644444444444444,
+                     *           "open": true,
+                     *           "rel_deg": 135,
+                     *           "score": 100,
+                     *           "side": "right",
+                     *           "slope_up": 0,
+                     *           "walk_s": 4.444444444444444
+                     *         },
+                     *         {
+                     *           "azimuth_deg": 225,
+                     *           "blocked_by": [],
+                     *           "margin_s": -4.644444444444444,
+                     *           "open": true,
+                     *           "rel_deg": 135,
+                     *           "score": 100,
+                     *           "side": "left",
+                     *           "slope_up": 0,
+                     *           "walk_s": 4.444444444444444
+                     *         }
+                     *       ],
+                     *       "warnings": [
+                     *         "TREE_DOWN_BEFORE_ROUTE_WALKED",
+                     *         "TOO_SLOW_TO_CLEAR"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        best_azimuth_deg?: null | number;
+                        best_side?: string;
+                        distance_reached_m?: null | number;
+                        errors?: unknown[];
+                        margin_s?: null | number;
+                        ok?: boolean;
+                        required_m?: null | number;
+                        routes?: unknown[];
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_fall_time: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "inertia_kgm2": 187000,
+                 *       "k2_s2": 0.8,
+                 *       "length_m": 22
+                 *     }
+                 */
+                "application/json": {
+                    /**
+                     * @description deg
+                     * @default 45
+                     */
+                    close_deg?: number;
+                    /**
+                     * @description N m s2
+                     * @default 0
+                     */
+                    drag_Nms2?: number;
+                    /** @description N m */
+                    forward_Nm?: number;
+                    /**
+                     * @description N m
+                     * @default 0
+                     */
+                    hinge_Nm?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.3
+                     */
+                    hinge_end_share?: number;
+                    /** @description kg m2 */
+                    inertia_kgm2: number;
+                    /** @description 1/s2 */
+                    k2_s2: number;
+                    /**
+                     * @description m
+                     * @default 20
+                     */
+                    length_m?: number;
+                    /**
+                     * @description deg
+                     * @default 0.6
+                     */
+                    notice_deg?: number;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    slope_along_deg?: number;
+                    /**
+                     * @description deg
+                     * @default 1
+                     */
+                    start_deg?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "balance_deg": 0,
+                     *       "errors": [],
+                     *       "ok": true,
+                     *       "omega_end": 1.2648140550060998,
+                     *       "stalled": false,
+                     *       "start_used_deg": 1,
+                     *       "t_after_notice_s": 4.6950289534206915,
+                     *       "t_close_s": 5.070629586952659,
+                     *       "t_fast_s": 4.6950289534206915,
+                     *       "t_total_s": 5.865609661863434,
+                     *       "tip_speed_fast_ms": 27.825909210134196,
+                     *       "tip_speed_ms": 27.825909210134196,
+                     *       "warnings": []
+                     *     }
+                     */
+                    "application/json": {
+                        balance_deg?: null | number;
+                        errors?: unknown[];
+                        ok?: boolean;
+                        omega_end?: null | number;
+                        stalled?: boolean;
+                        start_used_deg?: null | number;
+                        t_after_notice_s?: null | number;
+                        t_close_s?: null | number;
+                        t_fast_s?: null | number;
+                        t_total_s?: null | number;
+                        tip_speed_fast_ms?: null | number;
+                        tip_speed_ms?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_fall_zone: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "cg_m": 8.5,
+                 *       "crown_radius_m": 3,
+                 *       "height_m": 22,
+                 *       "k2_s2": 0.8,
+                 *       "lay_deg": 45
+                 *     }
+                 */
+                "application/json": {
+                    /** @description m */
+                    cg_m: number;
+                    /**
+                     * @description deg
+                     * @default 45
+                     */
+                    close_deg?: number;
+                    /** @description m */
+                    crown_radius_m: number;
+                    /**
+                     * @description a share or a count
+                     * @default 1.15
+                     */
+                    crown_spread?: number;
+                    /**
+                     * @description m
+                     * @default 0.2
+                     */
+                    cut_height_m?: number;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    downhill_deg?: number;
+                    /**
+                     * @description a share or a count; warned of outside 2.0 to 5.0
+                     * @default 2
+                     */
+                    exclusion_lengths?: number;
+                    /** @description m */
+                    height_m: number;
+                    /** @description 1/s2 */
+                    k2_s2: number;
+                    /** @description deg */
+                    lay_deg: number;
+                    /**
+                     * @default branched
+                     * @enum {string}
+                     */
+                    limbs?: "branched" | "limbless";
+                    /**
+                     * @description a share or a count
+                     * @default 0.45
+                     */
+                    mu?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.3
+                     */
+                    restitution?: number;
+                    /**
+                     * @description m
+                     * @default 1
+                     */
+                    sigma_height_m?: number;
+                    /**
+                     * @description deg
+                     * @default 3
+                     */
+                    sigma_lay_deg?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.5
+                     */
+                    slide_keep?: number;
+                    /**
+                     * @description deg; warned of outside 0.0 to 35.0
+                     * @default 0
+                     */
+                    slope_deg?: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    stump_e_m?: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    stump_n_m?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "butt_kick_m": 0.47936425550508416,
+                     *       "butt_zone_m": 5,
+                     *       "design_reach_m": 23.4449,
+                     *       "downhill_unbounded": false,
+                     *       "errors": [],
+                     *       "exclusion_m": 46.8898,
+                     *       "length_m": 23.4449,
+                     *       "map_reach_m": 23.44404692048709,
+                     *       "ok": true,
+                     *       "open_from_deg": null,
+                     *       "open_to_deg": null,
+                     *       "slide_m": 0.47936425550508416,
+                     *       "slope_along_deg": 0,
+                     *       "swath_half_95_m": 5.851820136268622,
+                     *       "swath_half_m": 3.4499999999999997,
+                     *       "throw_m": 8.0684526386789,
+                     *       "tip_e_m": 16.577444555932015,
+                     *       "tip_n_m": 16.57744455593202,
+                     *       "tip_speed_ms": 29.655713405952657,
+                     *       "warnings": []
+                     *     }
+                     */
+                    "application/json": {
+                        butt_kick_m?: null | number;
+                        butt_zone_m?: null | number;
+                        design_reach_m?: null | number;
+                        downhill_unbounded?: boolean;
+                        errors?: unknown[];
+                        exclusion_m?: null | number;
+                        length_m?: null | number;
+                        map_reach_m?: null | number;
+                        ok?: boolean;
+                        open_from_deg?: unknown;
+                        open_to_deg?: unknown;
+                        slide_m?: null | number;
+                        slope_along_deg?: null | number;
+                        swath_half_95_m?: null | number;
+                        swath_half_m?: null | number;
+                        throw_m?: null | number;
+                        tip_e_m?: null | number;
+                        tip_n_m?: null | number;
+                        tip_speed_ms?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_frustum: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "d1_m": 0.5,
+                 *       "d2_m": 0,
+                 *       "density_kgm3": 900,
+                 *       "length_m": 9
+                 *     }
+                 */
+                "application/json": {
+                    /** @description m */
+                    d1_m: number;
+                    /** @description m */
+                    d2_m: number;
+                    /** @description kg/m3 */
+                    density_kgm3: number;
+                    /** @description m */
+                    length_m: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "cg_m": 3,
+                     *       "errors": [],
+                     *       "mass_kg": 795.2156404399163,
+                     *       "ok": true,
+                     *       "volume_m3": 0.8835729338221293,
+                     *       "warnings": []
+                     *     }
+                     */
+                    "application/json": {
+                        cg_m?: null | number;
+                        errors?: unknown[];
+                        mass_kg?: null | number;
+                        ok?: boolean;
+                        volume_m3?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_height_angles: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "base": 8,
+                 *       "distance_m": 25,
+                 *       "top": 50
+                 *     }
+                 */
+                "application/json": {
+                    /** @description deg or % */
+                    base: number;
+                    /** @description m; warned of outside 8.0 to 100.0 */
+                    distance_m: number;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    ground_slope_deg?: number;
+                    /**
+                     * @default horizontal
+                     * @enum {string}
+                     */
+                    mode?: "horizontal" | "slope_to_base" | "slope_ground";
+                    /**
+                     * @description deg
+                     * @default 0.25
+                     */
+                    sigma_angle_deg?: number;
+                    /**
+                     * @description m
+                     * @default 0.1
+                     */
+                    sigma_distance_m?: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    sigma_top_toward_m?: number;
+                    /** @description deg or % */
+                    top: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    top_toward_m?: number;
+                    /**
+                     * @default deg
+                     * @enum {string}
+                     */
+                    unit?: "deg" | "percent";
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "error_per_m_lean_toward": 1.19175359259421,
+                     *       "errors": [],
+                     *       "height_m": 26.280318947295463,
+                     *       "high_m": 26.782286334010852,
+                     *       "horizontal_distance_m": 25,
+                     *       "low_m": 25.778351560580074,
+                     *       "ok": true,
+                     *       "sigma_m": 0.3051658986658091,
+                     *       "warnings": [
+                     *         "STEEP_SIGHT"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        error_per_m_lean_toward?: null | number;
+                        errors?: unknown[];
+                        height_m?: null | number;
+                        high_m?: null | number;
+                        horizontal_distance_m?: null | number;
+                        low_m?: null | number;
+                        ok?: boolean;
+                        sigma_m?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_height_shadow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "pole_m": 1,
+                 *       "pole_shadow_m": 4,
+                 *       "tree_shadow_m": 90
+                 *     }
+                 */
+                "application/json": {
+                    /**
+                     * @description °
+                     * @default 0
+                     */
+                    pole_fall_deg?: number;
+                    /** @description m */
+                    pole_m: number;
+                    /** @description m */
+                    pole_shadow_m: number;
+                    /**
+                     * @description m
+                     * @default 0.01
+                     */
+                    sigma_pole_m?: number;
+                    /**
+                     * @description m
+                     * @default 0.02
+                     */
+                    sigma_pole_shadow_m?: number;
+                    /**
+                     * @description m
+                     * @default 0.5
+                     */
+                    sigma_tree_m?: number;
+                    /**
+                     * @description °
+                     * @default 0
+                     */
+                    tree_fall_deg?: number;
+                    /** @description m */
+                    tree_shadow_m: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "errors": [],
+                     *       "height_m": 22.5,
+                     *       "high_m": 22.96205662617158,
+                     *       "low_m": 22.03794337382842,
+                     *       "ok": true,
+                     *       "sigma_m": 0.2809025631780529,
+                     *       "sun_elevation_deg": 14.036243467926479,
+                     *       "warnings": [
+                     *         "SUN_TOO_LOW"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        errors?: unknown[];
+                        height_m?: null | number;
+                        high_m?: null | number;
+                        low_m?: null | number;
+                        ok?: boolean;
+                        sigma_m?: null | number;
+                        sun_elevation_deg?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_height_stick: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "eye_to_stick_m": 0.6,
+                 *       "eye_to_tree_m": 30,
+                 *       "stick_m": 0.3
+                 *     }
+                 */
+                "application/json": {
+                    /** @description m */
+                    eye_to_stick_m: number;
+                    /** @description m */
+                    eye_to_tree_m: number;
+                    /**
+                     * @description m
+                     * @default 0.01
+                     */
+                    sigma_eye_m?: number;
+                    /**
+                     * @description m
+                     * @default 0.005
+                     */
+                    sigma_stick_m?: number;
+                    /**
+                     * @description m
+                     * @default 0.2
+                     */
+                    sigma_tree_m?: number;
+                    /** @description m */
+                    stick_m: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "errors": [],
+                     *       "height_m": 15,
+                     *       "high_m": 15.604374851685607,
+                     *       "low_m": 14.395625148314393,
+                     *       "ok": true,
+                     *       "sigma_m": 0.3674234614174767,
+                     *       "warnings": []
+                     *     }
+                     */
+                    "application/json": {
+                        errors?: unknown[];
+                        height_m?: null | number;
+                        high_m?: null | number;
+                        low_m?: null | number;
+                        ok?: boolean;
+                        sigma_m?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_hinge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "genus": "pinus",
+                 *       "hinge_length_m": 0.4,
+                 *       "hinge_thick_m": 0.04,
+                 *       "side_Nm": 4000
+                 *     }
+                 */
+                "application/json": {
+                    /**
+                     * @default sound
+                     * @enum {string}
+                     */
+                    condition?: "sound" | "frozen" | "stressed" | "dead_recent" | "dead_old" | "decayed" | "unreliable";
+                    /**
+                     * @description N m
+                     * @default 0
+                     */
+                    forward_Nm?: number;
+                    /**
+                     * @default unknown
+                     * @enum {string}
+                     */
+                    genus?: "abies" | "picea" | "pinus" | "larix" | "pseudotsuga" | "tsuga" | "thuja" | "cedrus" | "cupressus" | "sequoia" | "taxus" | "fagus" | "quercus" | "fraxinus" | "acer" | "betula" | "alnus" | "populus" | "salix" | "tilia" | "ulmus" | "robinia" | "castanea" | "aesculus" | "platanus" | "juglans" | "prunus" | "sorbus" | "carpinus" | "carya" | "liriodendron" | "pyrus" | "eucalyptus" | "unknown";
+                    /** @description m */
+                    hinge_length_m: number;
+                    /** @description m */
+                    hinge_thick_m: number;
+                    /** @description MPa */
+                    mor_MPa?: number;
+                    /**
+                     * @description N m
+                     * @default 0
+                     */
+                    side_Nm?: number;
+                    /**
+                     * @description N m
+                     * @default 0
+                     */
+                    sigma_side_Nm?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.3
+                     */
+                    util_target?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.6
+                     */
+                    work_factor?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "drift_deg": 1.399723254729708,
+                     *       "errors": [],
+                     *       "forward_hold_Nm": 6000.000000000001,
+                     *       "moves_alone": false,
+                     *       "needed_thick_m": 0.032573039215686266,
+                     *       "ok": true,
+                     *       "side_capacity_Nm": 21760.000000000007,
+                     *       "side_design_Nm": 5315.92,
+                     *       "spring_Nm_per_rad": 226666.66666666666,
+                     *       "thick_lean_side_m": 0.03755702205882353,
+                     *       "thick_tension_m": 0.04977191176470588,
+                     *       "utilisation": 0.244297794117647,
+                     *       "utilisation_class": "ok",
+                     *       "utilisation_signed": 0.18382352941176464,
+                     *       "warnings": []
+                     *     }
+                     */
+                    "application/json": {
+                        drift_deg?: null | number;
+                        errors?: unknown[];
+                        forward_hold_Nm?: null | number;
+                        moves_alone?: boolean;
+                        needed_thick_m?: null | number;
+                        ok?: boolean;
+                        side_capacity_Nm?: null | number;
+                        side_design_Nm?: null | number;
+                        spring_Nm_per_rad?: null | number;
+                        thick_lean_side_m?: null | number;
+                        thick_tension_m?: null | number;
+                        utilisation?: null | number;
+                        utilisation_class?: string;
+                        utilisation_signed?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_hollow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "cavity_d_m": 0,
+                 *       "d_m": 0.8,
+                 *       "depth_m": 0.2,
+                 *       "hinge_thick_m": 0.08
+                 *     }
+                 */
+                "application/json": {
+                    /** @description m */
+                    cavity_d_m: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    cavity_fwd_m?: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    cavity_right_m?: number;
+                    /** @description m */
+                    d_m: number;
+                    /** @description m */
+                    depth_m: number;
+                    /**
+                     * @default unknown
+                     * @enum {string}
+                     */
+                    genus?: "abies" | "picea" | "pinus" | "larix" | "pseudotsuga" | "tsuga" | "thuja" | "cedrus" | "cupressus" | "sequoia" | "taxus" | "fagus" | "quercus" | "fraxinus" | "acer" | "betula" | "alnus" | "populus" | "salix" | "tilia" | "ulmus" | "robinia" | "castanea" | "aesculus" | "platanus" | "juglans" | "prunus" | "sorbus" | "carpinus" | "carya" | "liriodendron" | "pyrus" | "eucalyptus" | "unknown";
+                    /** @description m */
+                    hinge_thick_m: number;
+                    /**
+                     * @description kg
+                     * @default 0
+                     */
+                    mass_kg?: number;
+                    /**
+                     * @description N m
+                     * @default 0
+                     */
+                    moment_Nm?: number;
+                    /**
+                     * @description m
+                     * @default 0.015
+                     */
+                    sigma_wall_m?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "corner_left_m": 0.3464101615137755,
+                     *       "corner_right_m": 0.3464101615137755,
+                     *       "errors": [],
+                     *       "hinge_side_share": 0.9999999999999998,
+                     *       "hinge_wood_share": 1,
+                     *       "hollow_ratio": 0,
+                     *       "ok": true,
+                     *       "result": "ok",
+                     *       "stem_share": 0.9999999999999999,
+                     *       "stress_share": 0,
+                     *       "t_over_r": 1,
+                     *       "wall_min_m": 0.4,
+                     *       "warnings": []
+                     *     }
+                     */
+                    "application/json": {
+                        corner_left_m?: null | number;
+                        corner_right_m?: null | number;
+                        errors?: unknown[];
+                        hinge_side_share?: null | number;
+                        hinge_wood_share?: null | number;
+                        hollow_ratio?: null | number;
+                        ok?: boolean;
+                        result?: string;
+                        stem_share?: null | number;
+                        stress_share?: null | number;
+                        t_over_r?: null | number;
+                        wall_min_m?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_lay_spread: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "hinge_length_m": 0.38,
+                 *       "hinge_thick_m": 0.046,
+                 *       "length_m": 22
+                 *     }
+                 */
+                "application/json": {
+                    /**
+                     * @default sound
+                     * @enum {string}
+                     */
+                    condition?: "sound" | "frozen" | "stressed" | "dead_recent" | "dead_old" | "decayed" | "unreliable";
+                    /** @description m */
+                    hinge_length_m: number;
+                    /** @description m */
+                    hinge_thick_m: number;
+                    /** @default [] */
+                    history?: unknown[];
+                    /** @description m */
+                    length_m: number;
+                    /**
+                     * @description mm
+                     * @default 8
+                     */
+                    notch_sigma_mm?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 8
+                     */
+                    prior_weight?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0
+                     */
+                    side_util?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.1
+                     */
+                    sigma_side_util?: number;
+                    /**
+                     * @default trained
+                     * @enum {string}
+                     */
+                    skill?: "novice" | "trained" | "experienced";
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    tip_side_m?: number;
+                    /**
+                     * @description mm
+                     * @default 5
+                     */
+                    uneven_sigma_mm?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "bias_deg": 0,
+                     *       "bias_geometry_deg": 0,
+                     *       "bias_hinge_deg": 0,
+                     *       "components": {
+                     *         "gunning_deg": 2.5,
+                     *         "model_deg": 0,
+                     *         "notch_deg": 1.2060487792199577,
+                     *         "sawyer_deg": 2.8284133852560798,
+                     *         "side_wind_deg": 0.6935804888425756,
+                     *         "uneven_deg": 0.5434782608695653
+                     *       },
+                     *       "controlled": true,
+                     *       "errors": [],
+                     *       "half_width_95_m": 2.1880660993391747,
+                     *       "ok": true,
+                     *       "p_gross": 0.005,
+                     *       "sigma_deg": 2.912211560377931,
+                     *       "warnings": []
+                     *     }
+                     */
+                    "application/json": {
+                        bias_deg?: null | number;
+                        bias_geometry_deg?: null | number;
+                        bias_hinge_deg?: null | number;
+                        components?: Record<string, never>;
+                        controlled?: boolean;
+                        errors?: unknown[];
+                        half_width_95_m?: null | number;
+                        ok?: boolean;
+                        p_gross?: null | number;
+                        sigma_deg?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_lay_sweep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "cg_m": 8.5,
+                 *       "crown_base_m": 10,
+                 *       "crown_radius_m": 3,
+                 *       "d_cut_m": 0.46,
+                 *       "dbh_m": 0.45,
+                 *       "genus": "fraxinus",
+                 *       "height_m": 22,
+                 *       "mass_kg": 1500
+                 *     }
+                 */
+                "application/json": {
+                    /** @description N m */
+                    back_capacity_Nm?: number;
+                    /** @description m */
+                    cg_m: number;
+                    /**
+                     * @default sound
+                     * @enum {string}
+                     */
+                    condition?: "sound" | "frozen" | "stressed" | "dead_recent" | "dead_old" | "decayed" | "unreliable";
+                    /** @description m */
+                    crown_base_m: number;
+                    /** @description m */
+                    crown_radius_m: number;
+                    /**
+                     * @description m
+                     * @default 0.2
+                     */
+                    cut_height_m?: number;
+                    /** @description m */
+                    d_cut_m: number;
+                    /** @description m */
+                    dbh_m: number;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    downhill_deg?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 1
+                     */
+                    flare?: number;
+                    /**
+                     * @default unknown
+                     * @enum {string}
+                     */
+                    genus?: "abies" | "picea" | "pinus" | "larix" | "pseudotsuga" | "tsuga" | "thuja" | "cedrus" | "cupressus" | "sequoia" | "taxus" | "fagus" | "quercus" | "fraxinus" | "acer" | "betula" | "alnus" | "populus" | "salix" | "tilia" | "ulmus" | "robinia" | "castanea" | "aesculus" | "platanus" | "juglans" | "prunus" | "sorbus" | "carpinus" | "carya" | "liriodendron" | "pyrus" | "eucalyptus" | "unknown";
+                    /**
+                     * @default litter
+                     * @enum {string}
+                     */
+                    ground?: "clear" | "litter" | "brush" | "rough" | "snow" | "ice_mud";
+                    /**
+                     * @description N m
+                     * @default 0
+                     */
+                    guy_capacity_Nm?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.5
+                     */
+                    hangup_limit?: number;
+                    /** @description m */
+                    height_m: number;
+                    /** @default [] */
+                    history?: unknown[];
+                    /** @description kg */
+                    mass_kg: number;
+                    /**
+                     * @description N m
+                     * @default 0
+                     */
+                    moment_e_Nm?: number;
+                    /**
+                     * @description N m
+                     * @default 0
+                     */
+                    moment_n_Nm?: number;
+                    /** @default [] */
+                    neighbours?: unknown[];
+                    /** @default [] */
+                    obstacles?: unknown[];
+                    /**
+                     * @default open_face
+                     * @enum {string}
+                     */
+                    school?: "conventional" | "open_face" | "humboldt" | "deep_face" | "thin_hinge";
+                    /**
+                     * @description m
+                     * @default 1
+                     */
+                    sigma_height_m?: number;
+                    /**
+                     * @description N m
+                     * @default 0
+                     */
+                    sigma_moment_Nm?: number;
+                    /**
+                     * @default trained
+                     * @enum {string}
+                     */
+                    skill?: "novice" | "trained" | "experienced";
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    slope_deg?: number;
+                    /** @description s */
+                    t_fast_s?: number;
+                    /** @default [] */
+                    targets?: unknown[];
+                    /**
+                     * @description a share or a count
+                     * @default 0.1
+                     */
+                    throw_share?: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    tip_off_e_m?: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    tip_off_n_m?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "back_capacity_Nm": 4367.802546104077,
+                     *       "best_deg": 0,
+                     *       "blocked_count": 0,
+                     *       "errors": [],
+                     *       "ok": true,
+                     *       "rows": [
+                     *         {
+                     *           "az": 0,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 1,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 2,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 3,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 4,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 5,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 6,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 7,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 8,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 9,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 10,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 11,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 12,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 13,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 14,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 15,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 16,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 17,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 18,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 19,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 20,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 21,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 22,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 23,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 24,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 25,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 26,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 27,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 28,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 29,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 30,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 31,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 32,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 33,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 34,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 35,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 36,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 37,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 38,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 39,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 40,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 41,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 42,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 43,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 44,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 45,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 46,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 47,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 48,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 49,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 50,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 51,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 52,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 53,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 54,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 55,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 56,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 57,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 58,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 59,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 60,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 61,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 62,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 63,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 64,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 65,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 66,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 67,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 68,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 69,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 70,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 71,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 72,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 73,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 74,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 75,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 76,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 77,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 78,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 79,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 80,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 81,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 82,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 83,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 84,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 85,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 86,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 87,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 88,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 89,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 90,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 91,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 92,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 93,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 94,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 95,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 96,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 97,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 98,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 99,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 100,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 101,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 102,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 103,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 104,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 105,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 106,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 107,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 108,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 109,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 110,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 111,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 112,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 113,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 114,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 115,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 116,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 117,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 118,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 119,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 120,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 121,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 122,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 123,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 124,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 125,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 126,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 127,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 128,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 129,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 130,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 131,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 132,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 133,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 134,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 135,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 136,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 137,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 138,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 139,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 140,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 141,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 142,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 143,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 144,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 145,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 146,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 147,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 148,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 149,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 150,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 151,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 152,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 153,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 154,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 155,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 156,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 157,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 158,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 159,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 160,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 161,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 162,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 163,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 164,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 165,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 166,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 167,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 168,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 169,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 170,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 171,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 172,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 173,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 174,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 175,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 176,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 177,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 178,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 179,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 180,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 181,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 182,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 183,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 184,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 185,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 186,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 187,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 188,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 189,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 190,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 191,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 192,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 193,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 194,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 195,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 196,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 197,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 198,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 199,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 200,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 201,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 202,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 203,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 204,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 205,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 206,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 207,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 208,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 209,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 210,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 211,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 212,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 213,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 214,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 215,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 216,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 217,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 218,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 219,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 220,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 221,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 222,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 223,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 224,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 225,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 226,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 227,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 228,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 229,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 230,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 231,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 232,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 233,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 234,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 235,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 236,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 237,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 238,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 239,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 240,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 241,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 242,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 243,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 244,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 245,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 246,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 247,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 248,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 249,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 250,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 251,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 252,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 253,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 254,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 255,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 256,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 257,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 258,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 259,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 260,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 261,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 262,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 263,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 264,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 265,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 266,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 267,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 268,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 269,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 270,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 271,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 272,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 273,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 274,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 275,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 276,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 277,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 278,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 279,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 280,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 281,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 282,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 283,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 284,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 285,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 286,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 287,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 288,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 289,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 290,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 291,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 292,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 293,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 294,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 295,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 296,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 297,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 298,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 299,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 300,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 301,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 302,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 303,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 304,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 305,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 306,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 307,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 308,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 309,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 310,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 311,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 312,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 313,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 314,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 315,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 316,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 317,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 318,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 319,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 320,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 321,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 322,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 323,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 324,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 325,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 326,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 327,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 328,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 329,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 330,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 331,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 332,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 333,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 334,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 335,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 336,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 337,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 338,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 339,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 340,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 341,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 342,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 343,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 344,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 345,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 346,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 347,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 348,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 349,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 350,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.2489411764705882,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 351,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 352,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 353,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 354,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 355,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 356,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 357,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 358,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         },
+                     *         {
+                     *           "az": 359,
+                     *           "bias_deg": 0,
+                     *           "blocks": [],
+                     *           "conditions": [],
+                     *           "cost": {
+                     *             "back": 0.24894117647058828,
+                     *             "escape": 0,
+                     *             "hangup": 0,
+                     *             "side": 0,
+                     *             "slope": 0,
+                     *             "targets": 0
+                     *           },
+                     *           "escape_open": 2,
+                     *           "forward_Nm": 0,
+                     *           "hangup": 0,
+                     *           "score": 97.51058823529412,
+                     *           "side_Nm": 0,
+                     *           "sigma_deg": 2.8269223540605584,
+                     *           "slope_deg": 0,
+                     *           "strike_details": [],
+                     *           "strikes": [],
+                     *           "utilisation": 0,
+                     *           "with_guy": false
+                     *         }
+                     *       ],
+                     *       "warnings": [],
+                     *       "windows": [
+                     *         {
+                     *           "best_deg": 0,
+                     *           "best_score": 97.51058823529412,
+                     *           "edge_deg": null,
+                     *           "edge_sigmas": null,
+                     *           "from_deg": 0,
+                     *           "to_deg": 359,
+                     *           "width_deg": 360
+                     *         }
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        back_capacity_Nm?: null | number;
+                        best_deg?: null | number;
+                        blocked_count?: null | number;
+                        errors?: unknown[];
+                        ok?: boolean;
+                        rows?: unknown[];
+                        warnings?: unknown[];
+                        windows?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_lean_plumb: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "height_m": 20,
+                 *       "views": [
+                 *         {
+                 *           "bearing_deg": 0,
+                 *           "offset_m": 1
+                 *         },
+                 *         {
+                 *           "bearing_deg": 90,
+                 *           "offset_m": 1
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": {
+                    /** @description m */
+                    height_m?: number;
+                    /** @default [] */
+                    views?: unknown[];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "azimuth_deg": 135,
+                     *       "chi2": 5.4782007307014716e-31,
+                     *       "design_offset_m": 1.6609485623730949,
+                     *       "errors": [],
+                     *       "lean_deg": 4.044691235386268,
+                     *       "offset_e_m": 0.9999999999999999,
+                     *       "offset_m": 1.414213562373095,
+                     *       "offset_n_m": -0.9999999999999999,
+                     *       "ok": true,
+                     *       "sigma_across_m": 0.15,
+                     *       "sigma_along_m": 0.14999999999999997,
+                     *       "sigma_azimuth_deg": 6.054498479394494,
+                     *       "warnings": []
+                     *     }
+                     */
+                    "application/json": {
+                        azimuth_deg?: null | number;
+                        chi2?: null | number;
+                        design_offset_m?: null | number;
+                        errors?: unknown[];
+                        lean_deg?: null | number;
+                        offset_e_m?: null | number;
+                        offset_m?: null | number;
+                        offset_n_m?: null | number;
+                        ok?: boolean;
+                        sigma_across_m?: null | number;
+                        sigma_along_m?: null | number;
+                        sigma_azimuth_deg?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_pull_line: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "anchor_dist_m": 35,
+                 *       "back_offset_m": 0.8,
+                 *       "cg_height_m": 8.5,
+                 *       "hinge_offset_m": 0.1,
+                 *       "mass_kg": 1500,
+                 *       "rope_height_m": 12,
+                 *       "tree_height_m": 22
+                 *     }
+                 */
+                "application/json": {
+                    /** @description m */
+                    anchor_dist_m: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    anchor_drop_m?: number;
+                    /** @description m */
+                    back_offset_m: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.9
+                     */
+                    block_eff?: number;
+                    /** @description m */
+                    cg_height_m: number;
+                    /**
+                     * @default sound
+                     * @enum {string}
+                     */
+                    condition?: "sound" | "frozen" | "stressed" | "dead_recent" | "dead_old" | "decayed" | "unreliable";
+                    /** @description m */
+                    d_hinge_m?: number;
+                    /**
+                     * @default no
+                     * @enum {string}
+                     */
+                    doubled?: "no" | "yes";
+                    /**
+                     * @description N m
+                     * @default 0
+                     */
+                    hinge_hold_Nm?: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    hinge_offset_m?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.6
+                     */
+                    knot_eff?: number;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    leg_angle_deg?: number;
+                    /** @description kg */
+                    mass_kg: number;
+                    /** @description N */
+                    mbs_N?: number;
+                    /**
+                     * @description MPa
+                     * @default 27
+                     */
+                    mor_MPa?: number;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    off_lay_deg?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.9
+                     */
+                    part_eff?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 1
+                     */
+                    parts?: number;
+                    /**
+                     * @description N
+                     * @default 250
+                     */
+                    people_N?: number;
+                    /** @description m */
+                    puller_dist_m?: number;
+                    /** @description deg */
+                    redirect_angle_deg?: number;
+                    /** @description m */
+                    rope_height_m: number;
+                    /**
+                     * @description a share or a count
+                     * @default 5
+                     */
+                    rope_sf?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 1.5
+                     */
+                    safety?: number;
+                    /**
+                     * @default forest
+                     * @enum {string}
+                     */
+                    shape?: "forest" | "open" | "snag";
+                    /** @description m */
+                    tree_height_m: number;
+                    /** @description N */
+                    winch_N?: number;
+                    /**
+                     * @description N m
+                     * @default 0
+                     */
+                    wind_back_Nm?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "advantage": 1,
+                     *       "anchor_N": 1805.1382392846424,
+                     *       "arm_m": 11.004835844523683,
+                     *       "available_N": null,
+                     *       "block_N": null,
+                     *       "capacity_Nm": null,
+                     *       "errors": [],
+                     *       "gravity_back_Nm": 13243.5,
+                     *       "hand_N": 1805.1382392846424,
+                     *       "leg_N": 1805.1382392846424,
+                     *       "min_mbs_N": 15042.818660705354,
+                     *       "min_person_dist_m": 44,
+                     *       "ok": true,
+                     *       "people": 8,
+                     *       "resisting_Nm": 13243.5,
+                     *       "rope_angle_deg": 18.32603754399806,
+                     *       "side_moment_Nm": 0,
+                     *       "stem_stress_at_m": null,
+                     *       "stem_stress_share": null,
+                     *       "tension_N": 1805.1382392846424,
+                     *       "tension_static_N": 1203.4254928564283,
+                     *       "warnings": [
+                     *         "NOT_A_HAND_PULL"
+                     *       ],
+                     *       "wll_use": null
+                     *     }
+                     */
+                    "application/json": {
+                        advantage?: null | number;
+                        anchor_N?: null | number;
+                        arm_m?: null | number;
+                        available_N?: unknown;
+                        block_N?: unknown;
+                        capacity_Nm?: unknown;
+                        errors?: unknown[];
+                        gravity_back_Nm?: null | number;
+                        hand_N?: null | number;
+                        leg_N?: null | number;
+                        min_mbs_N?: null | number;
+                        min_person_dist_m?: null | number;
+                        ok?: boolean;
+                        people?: null | number;
+                        resisting_Nm?: null | number;
+                        rope_angle_deg?: null | number;
+                        side_moment_Nm?: null | number;
+                        stem_stress_at_m?: unknown;
+                        stem_stress_share?: unknown;
+                        tension_N?: null | number;
+                        tension_static_N?: null | number;
+                        warnings?: unknown[];
+                        wll_use?: unknown;
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_raise_cut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "h1_m": 0.3,
+                 *       "h2_m": 1,
+                 *       "need_wall_m": 0.12,
+                 *       "wall1_m": 0.08,
+                 *       "wall2_m": 0.08
+                 *     }
+                 */
+                "application/json": {
+                    /** @description m */
+                    h1_m: number;
+                    /** @description m */
+                    h2_m: number;
+                    /** @description m */
+                    need_wall_m: number;
+                    /** @description m */
+                    wall1_m: number;
+                    /** @description m */
+                    wall2_m: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "cut_height_m": null,
+                     *       "errors": [],
+                     *       "ok": true,
+                     *       "reachable": false,
+                     *       "reason": "does_not_improve",
+                     *       "warnings": [
+                     *         "DECAY_DOES_NOT_TAPER"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        cut_height_m?: unknown;
+                        errors?: unknown[];
+                        ok?: boolean;
+                        reachable?: boolean;
+                        reason?: string;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_release: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "relations": [],
+                 *       "stems": []
+                 *     }
+                 */
+                "application/json": {
+                    /** @default false */
+                    machine?: boolean;
+                    /** @default [] */
+                    relations?: unknown[];
+                    /** @default [] */
+                    standing?: unknown[];
+                    /** @default [] */
+                    stems?: unknown[];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "deadlocks": [],
+                     *       "errors": [],
+                     *       "forbidden": [],
+                     *       "ok": true,
+                     *       "order": [],
+                     *       "steps": [],
+                     *       "warnings": []
+                     *     }
+                     */
+                    "application/json": {
+                        deadlocks?: unknown[];
+                        errors?: unknown[];
+                        forbidden?: unknown[];
+                        ok?: boolean;
+                        order?: unknown[];
+                        steps?: unknown[];
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_release_drift: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "k2_s2": 0.8,
+                 *       "length_m": 22,
+                 *       "release_deg": 3,
+                 *       "tip_side_m": 1
+                 *     }
+                 */
+                "application/json": {
+                    /** @description 1/s2 */
+                    k2_s2: number;
+                    /** @description m */
+                    length_m: number;
+                    /** @description deg */
+                    release_deg: number;
+                    /**
+                     * @description deg
+                     * @default 1
+                     */
+                    start_deg?: number;
+                    /** @description m */
+                    tip_side_m: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "errors": [],
+                     *       "extra_deg": 21.39217180947551,
+                     *       "extra_tip_m": 8.166377511143939,
+                     *       "final_deg": 23.997423074532797,
+                     *       "hinged_deg": 2.605251265057287,
+                     *       "ok": true,
+                     *       "warnings": [
+                     *         "EARLY_RELEASE_LOSES_LAY"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        errors?: unknown[];
+                        extra_deg?: null | number;
+                        extra_tip_m?: null | number;
+                        final_deg?: null | number;
+                        hinged_deg?: null | number;
+                        ok?: boolean;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_side_guy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "anchor_side_m": 8,
+                 *       "guy_height_m": 12,
+                 *       "side_Nm": 12000,
+                 *       "tree_height_m": 22,
+                 *       "tree_off_m": 0.8
+                 *     }
+                 */
+                "application/json": {
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    anchor_drop_m?: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    anchor_fwd_m?: number;
+                    /** @description m */
+                    anchor_side_m: number;
+                    /** @description m */
+                    guy_height_m: number;
+                    /**
+                     * @description N m
+                     * @default 0
+                     */
+                    hinge_capacity_Nm?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0
+                     */
+                    hinge_share?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.6
+                     */
+                    knot_eff?: number;
+                    /** @description N */
+                    mbs_N?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.02
+                     */
+                    pre_stretch?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 5
+                     */
+                    rope_sf?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 1.5
+                     */
+                    safety?: number;
+                    /** @description N m */
+                    side_Nm: number;
+                    /** @description m */
+                    tree_height_m: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    tree_off_m?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "anchor_N": 2790.161285660741,
+                     *       "arm_m": 6.451239966845645,
+                     *       "down_load_N": 2250.0000000000005,
+                     *       "errors": [],
+                     *       "forward_moment_Nm": 0,
+                     *       "length_change_m": {
+                     *         "15": 1.7763568394002505e-15,
+                     *         "30": 0,
+                     *         "45": 0,
+                     *         "60": 1.7763568394002505e-15,
+                     *         "90": 0
+                     *       },
+                     *       "min_mbs_N": 23251.344047172843,
+                     *       "needed_Nm": 12000,
+                     *       "ok": true,
+                     *       "rope_angle_deg": 53.74616226255522,
+                     *       "rope_length_m": 14.880860190190619,
+                     *       "tension_N": 2790.161285660741,
+                     *       "warnings": [
+                     *         "LINE_TOO_STEEP",
+                     *         "ANCHOR_IN_REACH"
+                     *       ],
+                     *       "wll_use": null
+                     *     }
+                     */
+                    "application/json": {
+                        anchor_N?: null | number;
+                        arm_m?: null | number;
+                        down_load_N?: null | number;
+                        errors?: unknown[];
+                        forward_moment_Nm?: null | number;
+                        length_change_m?: Record<string, never>;
+                        min_mbs_N?: null | number;
+                        needed_Nm?: null | number;
+                        ok?: boolean;
+                        rope_angle_deg?: null | number;
+                        rope_length_m?: null | number;
+                        tension_N?: null | number;
+                        warnings?: unknown[];
+                        wll_use?: unknown;
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_sight_miss: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "error_mm": 0,
+                 *       "hinge_length_m": 0.4,
+                 *       "length_m": 25
+                 *     }
+                 */
+                "application/json": {
+                    /** @description mm */
+                    error_mm: number;
+                    /** @description m */
+                    hinge_length_m: number;
+                    /** @description m */
+                    length_m: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "angle_deg": 0,
+                     *       "errors": [],
+                     *       "miss_m": 0,
+                     *       "mm_for_1m_miss": 16,
+                     *       "ok": true,
+                     *       "warnings": []
+                     *     }
+                     */
+                    "application/json": {
+                        angle_deg?: null | number;
+                        errors?: unknown[];
+                        miss_m?: null | number;
+                        mm_for_1m_miss?: null | number;
+                        ok?: boolean;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_strap: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "d_lay_m": 0.9,
+                 *       "depth_m": 0.2,
+                 *       "forward_Nm": 160000,
+                 *       "genus": "salix",
+                 *       "hinge_thick_m": 0.075,
+                 *       "strap_m": 0.04
+                 *     }
+                 */
+                "application/json": {
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    bark_m?: number;
+                    /**
+                     * @default sound
+                     * @enum {string}
+                     */
+                    condition?: "sound" | "frozen" | "stressed" | "dead_recent" | "dead_old" | "decayed" | "unreliable";
+                    /** @description m */
+                    d_across_m?: number;
+                    /** @description m */
+                    d_lay_m: number;
+                    /** @description m */
+                    depth_m: number;
+                    /** @description N m */
+                    forward_Nm: number;
+                    /**
+                     * @default unknown
+                     * @enum {string}
+                     */
+                    genus?: "abies" | "picea" | "pinus" | "larix" | "pseudotsuga" | "tsuga" | "thuja" | "cedrus" | "cupressus" | "sequoia" | "taxus" | "fagus" | "quercus" | "fraxinus" | "acer" | "betula" | "alnus" | "populus" | "salix" | "tilia" | "ulmus" | "robinia" | "castanea" | "aesculus" | "platanus" | "juglans" | "prunus" | "sorbus" | "carpinus" | "carya" | "liriodendron" | "pyrus" | "eucalyptus" | "unknown";
+                    /** @description m */
+                    hinge_thick_m: number;
+                    /**
+                     * @description a share or a count
+                     * @default 2
+                     */
+                    need?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.5
+                     */
+                    share?: number;
+                    /** @description m */
+                    strap_m: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "area_m2": 0.009983274901410167,
+                     *       "arm_m": 0.6385625621624963,
+                     *       "errors": [],
+                     *       "holds": false,
+                     *       "needed_m": 0.12753770945313891,
+                     *       "ok": true,
+                     *       "ratio": 0.39444975898867807,
+                     *       "tension_N": 250562.7631193394,
+                     *       "warnings": [
+                     *         "STRAP_TOO_WEAK"
+                     *       ],
+                     *       "wood_m": 0.04
+                     *     }
+                     */
+                    "application/json": {
+                        area_m2?: null | number;
+                        arm_m?: null | number;
+                        errors?: unknown[];
+                        holds?: boolean;
+                        needed_m?: null | number;
+                        ok?: boolean;
+                        ratio?: null | number;
+                        tension_N?: null | number;
+                        warnings?: unknown[];
+                        wood_m?: null | number;
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_strike_point: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "crown_base_m": 10,
+                 *       "crown_half_m": 3.5,
+                 *       "e_m": 0,
+                 *       "lay_deg": 0,
+                 *       "length_m": 22,
+                 *       "n_m": 0,
+                 *       "sigma_deg": 4,
+                 *       "stem_half_m": 0.5
+                 *     }
+                 */
+                "application/json": {
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    bias_deg?: number;
+                    /** @description m */
+                    crown_base_m: number;
+                    /** @description m */
+                    crown_half_m: number;
+                    /** @description m */
+                    e_m: number;
+                    /** @description deg */
+                    lay_deg: number;
+                    /** @description m */
+                    length_m: number;
+                    /** @description m */
+                    n_m: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.005
+                     */
+                    p_gross?: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    radius_m?: number;
+                    /** @description deg */
+                    sigma_deg: number;
+                    /** @description m */
+                    stem_half_m: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "circle_share": 1,
+                     *       "distance_m": 0,
+                     *       "errors": [],
+                     *       "in_reach": true,
+                     *       "off_lay_deg": 0,
+                     *       "ok": true,
+                     *       "p_controlled": 1,
+                     *       "p_decision": 1,
+                     *       "p_total": 1,
+                     *       "warnings": []
+                     *     }
+                     */
+                    "application/json": {
+                        circle_share?: null | number;
+                        distance_m?: null | number;
+                        errors?: unknown[];
+                        in_reach?: boolean;
+                        off_lay_deg?: null | number;
+                        ok?: boolean;
+                        p_controlled?: null | number;
+                        p_decision?: null | number;
+                        p_total?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_strike_polygon: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "crown_base_m": 10,
+                 *       "crown_half_m": 3.5,
+                 *       "lay_deg": 0,
+                 *       "length_m": 22,
+                 *       "polygon": [
+                 *         [
+                 *           6,
+                 *           12
+                 *         ],
+                 *         [
+                 *           12,
+                 *           12
+                 *         ],
+                 *         [
+                 *           12,
+                 *           20
+                 *         ],
+                 *         [
+                 *           6,
+                 *           20
+                 *         ]
+                 *       ],
+                 *       "sigma_deg": 4,
+                 *       "stem_half_m": 0.5
+                 *     }
+                 */
+                "application/json": {
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    bias_deg?: number;
+                    /** @description m */
+                    crown_base_m: number;
+                    /** @description m */
+                    crown_half_m: number;
+                    /** @description deg */
+                    lay_deg: number;
+                    /** @description m */
+                    length_m: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.005
+                     */
+                    p_gross?: number;
+                    /** @default [] */
+                    polygon?: unknown[];
+                    /**
+                     * @description a share or a count
+                     * @default 4000
+                     */
+                    samples?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 12345
+                     */
+                    seed?: number;
+                    /** @description deg */
+                    sigma_deg: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    sigma_length_m?: number;
+                    /** @description m */
+                    stem_half_m: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "circle_share": 0.1384785238876684,
+                     *       "errors": [],
+                     *       "in_reach": true,
+                     *       "mc_hits": 154,
+                     *       "mc_p": 0.0385,
+                     *       "mc_se": 0.003042110698183089,
+                     *       "ok": true,
+                     *       "p_controlled": 0.03899669229073832,
+                     *       "p_decision": 0.03949410144872297,
+                     *       "p_total": 0.03949410144872297,
+                     *       "warnings": []
+                     *     }
+                     */
+                    "application/json": {
+                        circle_share?: null | number;
+                        errors?: unknown[];
+                        in_reach?: boolean;
+                        mc_hits?: null | number;
+                        mc_p?: null | number;
+                        mc_se?: null | number;
+                        ok?: boolean;
+                        p_controlled?: null | number;
+                        p_decision?: null | number;
+                        p_total?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_strike_sector: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "crown_base_m": 10,
+                 *       "crown_half_m": 3.5,
+                 *       "from_deg": 5,
+                 *       "lay_deg": 0,
+                 *       "length_m": 22,
+                 *       "sigma_deg": 4,
+                 *       "stem_half_m": 0.5,
+                 *       "to_deg": 5
+                 *     }
+                 */
+                "application/json": {
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    bias_deg?: number;
+                    /** @description m */
+                    crown_base_m: number;
+                    /** @description m */
+                    crown_half_m: number;
+                    /** @description deg */
+                    from_deg: number;
+                    /** @description deg */
+                    lay_deg: number;
+                    /** @description m */
+                    length_m: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.005
+                     */
+                    p_gross?: number;
+                    /** @description deg */
+                    sigma_deg: number;
+                    /** @description m */
+                    stem_half_m: number;
+                    /** @description deg */
+                    to_deg: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "errors": [],
+                     *       "ok": true,
+                     *       "p_controlled": 0,
+                     *       "p_decision": 0,
+                     *       "p_total": 0,
+                     *       "warnings": [],
+                     *       "width_deg": 0
+                     *     }
+                     */
+                    "application/json": {
+                        errors?: unknown[];
+                        ok?: boolean;
+                        p_controlled?: null | number;
+                        p_decision?: null | number;
+                        p_total?: null | number;
+                        warnings?: unknown[];
+                        width_deg?: null | number;
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_tree_mass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "dbh_m": 0.5,
+                 *       "height_m": 20
+                 *     }
+                 */
+                "application/json": {
+                    /** @description m */
+                    break_height_m?: number;
+                    /**
+                     * @default forest_broadleaf
+                     * @enum {string}
+                     */
+                    crown?: "forest_conifer" | "open_conifer" | "forest_broadleaf" | "forest_broadleaf_leafless" | "open_broadleaf" | "open_broadleaf_leafless" | "dead_branched" | "stub";
+                    /** @description m */
+                    crown_base_m?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.42
+                     */
+                    crown_cg_ratio?: number;
+                    /** @description a share or a count */
+                    crown_fraction?: number;
+                    /**
+                     * @description m; warned of outside 0.0 to 1.5
+                     * @default 0.2
+                     */
+                    cut_height_m?: number;
+                    /** @description m; warned of outside 0.1 to 2.0 */
+                    dbh_m: number;
+                    /** @description kg/m3 */
+                    density_kgm3?: number;
+                    /**
+                     * @default unknown
+                     * @enum {string}
+                     */
+                    genus?: "abies" | "picea" | "pinus" | "larix" | "pseudotsuga" | "tsuga" | "thuja" | "cedrus" | "cupressus" | "sequoia" | "taxus" | "fagus" | "quercus" | "fraxinus" | "acer" | "betula" | "alnus" | "populus" | "salix" | "tilia" | "ulmus" | "robinia" | "castanea" | "aesculus" | "platanus" | "juglans" | "prunus" | "sorbus" | "carpinus" | "carya" | "liriodendron" | "pyrus" | "eucalyptus" | "unknown";
+                    /** @description m; warned of outside 4.0 to 50.0 */
+                    height_m: number;
+                    /**
+                     * @default forest
+                     * @enum {string}
+                     */
+                    shape?: "forest" | "open" | "snag";
+                    /**
+                     * @description m
+                     * @default 0.01
+                     */
+                    sigma_dbh_m?: number;
+                    /**
+                     * @description m
+                     * @default 1
+                     */
+                    sigma_height_m?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "cg_m": 7.749999999999998,
+                     *       "crown_cg_m": 14,
+                     *       "crown_kg": 496.80963253178317,
+                     *       "d_butt_m": 0.5743638968299905,
+                     *       "d_cut_m": 0.5174449520990905,
+                     *       "errors": [],
+                     *       "form_factor": 0.4927236248909209,
+                     *       "inertia_kgm2": 215792.81253041228,
+                     *       "k2_s2": 0.8751726689689198,
+                     *       "mass_high_kg": 3197.639274944254,
+                     *       "mass_kg": 2484.0481626589158,
+                     *       "ok": true,
+                     *       "percussion_m": 11.209216589861748,
+                     *       "sigma_rel": 0.1746424919657298,
+                     *       "stem_cg_m": 6.187499999999998,
+                     *       "stem_kg": 1987.2385301271327,
+                     *       "stem_volume_m3": 1.8926081239306025,
+                     *       "warnings": []
+                     *     }
+                     */
+                    "application/json": {
+                        cg_m?: null | number;
+                        crown_cg_m?: null | number;
+                        crown_kg?: null | number;
+                        d_butt_m?: null | number;
+                        d_cut_m?: null | number;
+                        errors?: unknown[];
+                        form_factor?: null | number;
+                        inertia_kgm2?: null | number;
+                        k2_s2?: null | number;
+                        mass_high_kg?: null | number;
+                        mass_kg?: null | number;
+                        ok?: boolean;
+                        percussion_m?: null | number;
+                        sigma_rel?: null | number;
+                        stem_cg_m?: null | number;
+                        stem_kg?: null | number;
+                        stem_volume_m3?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_wedges: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "back_offset_m": 0,
+                 *       "cg_height_m": 9,
+                 *       "hinge_offset_m": 0.1,
+                 *       "mass_kg": 1500,
+                 *       "wedge_arm_m": 0.31
+                 *     }
+                 */
+                "application/json": {
+                    /** @description m */
+                    back_offset_m: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    bar_in_cut_m?: number;
+                    /** @description m */
+                    cg_height_m: number;
+                    /**
+                     * @description N
+                     * @default 20000
+                     */
+                    force_cap_N?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.25
+                     */
+                    friction?: number;
+                    /**
+                     * @description N m
+                     * @default 0
+                     */
+                    hinge_hold_Nm?: number;
+                    /** @description m */
+                    hinge_offset_m: number;
+                    /**
+                     * @description m
+                     * @default 0.008
+                     */
+                    kerf_m?: number;
+                    /** @description kg */
+                    mass_kg: number;
+                    /**
+                     * @description deg
+                     * @default 2
+                     */
+                    max_back_deg?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 2
+                     */
+                    parallel?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 1.5
+                     */
+                    safety?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 1
+                     */
+                    stack?: number;
+                    /** @description m */
+                    wedge_arm_m: number;
+                    /**
+                     * @description m
+                     * @default 0.2
+                     */
+                    wedge_length_m?: number;
+                    /**
+                     * @description m
+                     * @default 0.025
+                     */
+                    wedge_lift_m?: number;
+                    /**
+                     * @description N m
+                     * @default 0
+                     */
+                    wind_back_Nm?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "back_angle_deg": 0.6365935759634865,
+                     *       "drive_per_wedge_N": 1512.0772632674298,
+                     *       "enough": true,
+                     *       "errors": [],
+                     *       "force_per_wedge_N": 2373.3870967741937,
+                     *       "force_total_N": 4746.774193548387,
+                     *       "levels_needed": 1,
+                     *       "lift_available_m": 0.017,
+                     *       "lift_design_m": 0.005166666666666667,
+                     *       "lift_needed_m": 0.0034444444444444444,
+                     *       "next_step": "wedges",
+                     *       "ok": true,
+                     *       "reasons": [],
+                     *       "tip_move_per_mm_m": 0.029032258064516127,
+                     *       "total_offset_m": 0.1,
+                     *       "warnings": []
+                     *     }
+                     */
+                    "application/json": {
+                        back_angle_deg?: null | number;
+                        drive_per_wedge_N?: null | number;
+                        enough?: boolean;
+                        errors?: unknown[];
+                        force_per_wedge_N?: null | number;
+                        force_total_N?: null | number;
+                        levels_needed?: null | number;
+                        lift_available_m?: null | number;
+                        lift_design_m?: null | number;
+                        lift_needed_m?: null | number;
+                        next_step?: string;
+                        ok?: boolean;
+                        reasons?: unknown[];
+                        tip_move_per_mm_m?: null | number;
+                        total_offset_m?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_wind_load: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "crown_area_m2": 40,
+                 *       "gust_ms": 10
+                 *     }
+                 */
+                "application/json": {
+                    /**
+                     * @description a share or a count
+                     * @default 0.8
+                     */
+                    cd0?: number;
+                    /**
+                     * @description m2
+                     * @default 0
+                     */
+                    crown_area_m2?: number;
+                    /** @description m */
+                    crown_base_m?: number;
+                    /** @description m */
+                    crown_radius_m?: number;
+                    /**
+                     * @description m
+                     * @default 0.2
+                     */
+                    cut_height_m?: number;
+                    /**
+                     * @description m/s; warned of outside 0.0 to 14.0
+                     * @default 0
+                     */
+                    gust_ms?: number;
+                    /** @description m */
+                    height_m?: number;
+                    /**
+                     * @default leafed
+                     * @enum {string}
+                     */
+                    leaf?: "leafed" | "leafless";
+                    /**
+                     * @description a share or a count
+                     * @default 0.4
+                     */
+                    leafless_factor?: number;
+                    /**
+                     * @description m/s
+                     * @default 5
+                     */
+                    u0_ms?: number;
+                    /**
+                     * @description a share or a count
+                     * @default -0.5
+                     */
+                    vogel?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "area_m2": 40,
+                     *       "cd": 0.5656854249492381,
+                     *       "errors": [],
+                     *       "force_N": 1414.2135623730953,
+                     *       "force_height_m": null,
+                     *       "moment_Nm": null,
+                     *       "ok": true,
+                     *       "warnings": []
+                     *     }
+                     */
+                    "application/json": {
+                        area_m2?: null | number;
+                        cd?: null | number;
+                        errors?: unknown[];
+                        force_N?: null | number;
+                        force_height_m?: unknown;
+                        moment_Nm?: unknown;
+                        ok?: boolean;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

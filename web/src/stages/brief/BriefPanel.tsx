@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import { api } from '../../api/client';
 import { useAct, useBriefings, useFindings, useJob } from '../../api/job';
 import type { PanelProps } from '../../app/stages';
@@ -107,7 +108,7 @@ export default function BriefPanel({ job, go }: PanelProps) {
         )}
       </div>
       {needsIssue ? (
-        <button className="next" disabled={!leader} onClick={issue}>
+        <Button type="primary" className="next" disabled={!leader} onClick={issue}>
           <span>
             Issue briefing {(latest?.number ?? 0) + 1}
             <small>
@@ -115,14 +116,14 @@ export default function BriefPanel({ job, go }: PanelProps) {
             </small>
           </span>
           →
-        </button>
+        </Button>
       ) : (
-        <button className="next" onClick={() => go('run')}>
+        <Button type="primary" className="next" onClick={() => go('run')}>
           <span>
             Next: run<small>{allSigned ? 'all have signed' : 'signatures still missing'}</small>
           </span>
           →
-        </button>
+        </Button>
       )}
     </>
   );

@@ -1,4 +1,4 @@
-import { Select } from 'antd';
+import { Button, Collapse, Select } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useJob, useStems, useSteps } from '../../api/job';
@@ -59,8 +59,10 @@ export default function CrewPanel({ job, go }: PanelProps) {
                   .map((s) => ({ value: s.label, label: `${s.label} ${s.commonName}` }))}
               />
             </div>
-            <button
-              className="big quiet"
+            <Button
+              size="large"
+              block
+
               style={{ fontSize: 16 }}
               onClick={() =>
                 void act(
@@ -72,17 +74,17 @@ export default function CrewPanel({ job, go }: PanelProps) {
               }
             >
               Add the step
-            </button>
+            </Button>
           </section>
         )}
         <PeopleList job={job} people={info?.people ?? []} leader={leader} />
       </div>
-      <button className="next" onClick={() => go('brief')}>
+      <Button type="primary" className="next" onClick={() => go('brief')}>
         <span>
           Next: brief the crew<small>freeze the plan, read back, sign</small>
         </span>
         →
-      </button>
+      </Button>
     </>
   );
 }
@@ -153,8 +155,9 @@ function StepCard({
               </small>
             </span>
             {leader && !step.done && p.role !== 'CUTTER' && (
-              <button
-                className="plain"
+              <Button
+                type="text"
+
                 aria-label={`Set where ${name(p.personId)} stands`}
                 onClick={() =>
                   pick(
@@ -164,16 +167,17 @@ function StepCard({
                 }
               >
                 Stand
-              </button>
+              </Button>
             )}
             {leader && !step.done && (
-              <button
-                className="plain"
+              <Button
+                type="text"
+
                 aria-label={`Take ${name(p.personId)} off step ${step.turn}`}
                 onClick={() => void save({ posts: posts.filter((_, k) => k !== i) })}
               >
                 Off
-              </button>
+              </Button>
             )}
           </li>
         ))}
@@ -193,16 +197,18 @@ function StepCard({
             </div>
           </div>
           <div style={{ display: 'flex', flexWrap: 'wrap' }}>
-            <button
-              className="plain"
+            <Button
+              type="text"
+
               style={{ fontWeight: 700 }}
               disabled={!person}
               onClick={() => person && void save({ posts: [...posts, { role, personId: person }] })}
             >
               Give the role
-            </button>
-            <button
-              className="plain"
+            </Button>
+            <Button
+              type="text"
+
               onClick={() =>
                 void act(
                   api.POST('/api/jobs/{job}/steps/{id}/move', {
@@ -212,9 +218,10 @@ function StepCard({
               }
             >
               Earlier
-            </button>
-            <button
-              className="plain"
+            </Button>
+            <Button
+              type="text"
+
               onClick={() =>
                 void act(
                   api.POST('/api/jobs/{job}/steps/{id}/move', {
@@ -224,9 +231,10 @@ function StepCard({
               }
             >
               Later
-            </button>
-            <button
-              className="plain"
+            </Button>
+            <Button
+              type="text"
+
               onClick={() =>
                 void act(
                   api.DELETE('/api/jobs/{job}/steps/{id}', {
@@ -236,22 +244,28 @@ function StepCard({
               }
             >
               Remove
-            </button>
+            </Button>
           </div>
-          <details>
-            <summary className="s" style={{ minHeight: 32 }}>
-              Times
-            </summary>
-            <div className="form">
-              <div className="two">
-                <Stepper label="From" unit="min" value={start} onChange={setStart} step={5} digits={0} />
-                <Stepper label="To" unit="min" value={end} onChange={setEnd} step={5} digits={0} />
-              </div>
-              <button className="plain" onClick={() => void save({})}>
-                Save times
-              </button>
-            </div>
-          </details>
+          <Collapse
+            ghost
+            items={[
+              {
+                key: 'times',
+                label: 'Times',
+                children: (
+                  <div className="form">
+                    <div className="two">
+                      <Stepper label="From" unit="min" value={start} onChange={setStart} step={5} digits={0} />
+                      <Stepper label="To" unit="min" value={end} onChange={setEnd} step={5} digits={0} />
+                    </div>
+                    <Button type="text" onClick={() => void save({})}>
+                      Save times
+                    </Button>
+                  </div>
+                ),
+              },
+            ]}
+          />
         </>
       )}
     </section>

@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { Chips } from '../../app/Stepper';
@@ -89,8 +90,9 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
                 {h.said.taperLeftM} left, {h.said.taperRightM} right
               </b>
               .{' '}
-              <button
-                className="plain"
+              <Button
+                type="text"
+
                 style={{ fontWeight: 700, padding: 0 }}
                 onClick={() =>
                   l.setCuts({
@@ -100,7 +102,7 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
                 }
               >
                 Take the taper
-              </button>
+              </Button>
             </p>
           )}
           <p className="s">
@@ -315,9 +317,9 @@ function Opened({ job, l, v, leader }: { job: string; l: Cutting; v: CutView; le
               onChange={setRight}
             />
           </div>
-          <button
-            type="button"
-            className="plain"
+          <Button
+            type="text"
+
             style={{ fontWeight: 700, padding: 0 }}
             onClick={() => {
               setLeft(half);
@@ -326,7 +328,7 @@ function Opened({ job, l, v, leader }: { job: string; l: Cutting; v: CutView; le
             }}
           >
             Sound wood over the whole hinge
-          </button>
+          </Button>
           <Chips label="The wood that is sound is" options={WOODS} value={wood} onChange={setWood} />
           {!all && (
             <p className="s">
@@ -337,16 +339,16 @@ function Opened({ job, l, v, leader }: { job: string; l: Cutting; v: CutView; le
               . Nothing counts as sound that nobody has seen.
             </p>
           )}
-          <button className="big" disabled={!all} onClick={() => void keep()}>
+          <Button type="primary" size="large" block disabled={!all} onClick={() => void keep()}>
             Compute the card anew
-          </button>
+          </Button>
         </div>
       ) : (
         leader &&
         l.saved && (
-          <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => setOpen(true)}>
+          <Button type="text" style={{ fontWeight: 700, padding: 0 }} onClick={() => setOpen(true)}>
             Enter what the face shows
-          </button>
+          </Button>
         )
       )}
     </section>

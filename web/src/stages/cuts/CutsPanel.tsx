@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import { useState } from 'react';
 import { api } from '../../api/client';
 import { useAct, useFindings, useJob, useStems } from '../../api/job';
@@ -71,9 +72,14 @@ export default function CutsPanel({ job, go }: PanelProps) {
           {stems
             .filter((s) => !s.toBeKept)
             .map((s) => (
-              <button key={s.id} aria-pressed={s.id === tools.stem} onClick={() => tools.selectStem(s.id)}>
+              <Button
+                type={s.id === tools.stem ? 'primary' : 'default'}
+                key={s.id}
+                aria-pressed={s.id === tools.stem}
+                onClick={() => tools.selectStem(s.id)}
+              >
                 {s.label}
-              </button>
+              </Button>
             ))}
         </div>
         {!v && (
@@ -154,7 +160,7 @@ export default function CutsPanel({ job, go }: PanelProps) {
         )}
       </div>
       {l.changed && leader ? (
-        <button className="next" disabled={l.faults.length > 0} onClick={() => void save()}>
+        <Button type="primary" className="next" disabled={l.faults.length > 0} onClick={() => void save()}>
           <span>
             Save this cut card
             <small>
@@ -166,15 +172,15 @@ export default function CutsPanel({ job, go }: PanelProps) {
             </small>
           </span>
           →
-        </button>
+        </Button>
       ) : (
-        <button className="next" onClick={() => go('tangle')}>
+        <Button type="primary" className="next" onClick={() => go('tangle')}>
           <span>
             Next: what hangs and lies
             <small>{open.length > 0 ? `${open.length} open on this card` : 'before anyone goes near'}</small>
           </span>
           →
-        </button>
+        </Button>
       )}
     </>
   );

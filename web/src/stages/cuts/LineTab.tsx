@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import { useState } from 'react';
 import { Gauge } from '../../app/Gauge';
 import { Chips, Stepper } from '../../app/Stepper';
@@ -57,9 +58,9 @@ export function LineTab({ l, v }: { l: Cutting; v: CutView }) {
                 hand={l.choice.means === 'HAND_LINE'}
                 gives={v.line.available ?? 'not known'}
               />{' '}
-              <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => setMoving(true)}>
+              <Button type="text" style={{ fontWeight: 700, padding: 0 }} onClick={() => setMoving(true)}>
                 Move the line
-              </button>
+              </Button>
             </p>
           ) : (
             <div className="form">
@@ -70,9 +71,9 @@ export function LineTab({ l, v }: { l: Cutting; v: CutView }) {
                 wrong={l.wrong}
               />
               {moving && (
-                <button className="plain" style={{ padding: 0 }} onClick={() => setMoving(false)}>
+                <Button type="text" style={{ padding: 0 }} onClick={() => setMoving(false)}>
                   Done
-                </button>
+                </Button>
               )}
             </div>
           )}
@@ -167,24 +168,27 @@ export function LineTab({ l, v }: { l: Cutting; v: CutView }) {
             ) : (
               <p className="refused">From there it cannot hold the side lean: a guy only pulls toward its anchor.</p>
             )}
-            <button
-              className="plain"
+            <Button
+              type="text"
+
               style={{ padding: 0, marginRight: 14, fontWeight: 700 }}
               onClick={() => pick('Tap the anchor of the guy', (a) => l.setSupport({ guyAnchor: a }))}
             >
               Anchor it elsewhere
-            </button>
-            <button
-              className="plain"
+            </Button>
+            <Button
+              type="text"
+
               style={{ padding: 0 }}
               onClick={() => l.setSupport({ guyAnchor: undefined, guyHeightM: undefined })}
             >
               No guy
-            </button>
+            </Button>
           </>
         ) : (
-          <button
-            className="plain"
+          <Button
+            type="text"
+
             style={{ padding: 0, fontWeight: 700 }}
             onClick={() =>
               pick('Tap the anchor of the guy, on the side away from the lean, square to the lay', (a) =>
@@ -193,7 +197,7 @@ export function LineTab({ l, v }: { l: Cutting; v: CutView }) {
             }
           >
             Anchor a guy on the plan
-          </button>
+          </Button>
         )}
       </section>
     </div>
@@ -222,9 +226,9 @@ function RigForm({
         Kit: {named(rig.ropeId) ?? 'no rope chosen'}, {named(rig.slingId) ?? 'no sling chosen'}
         {redirected && `, ${named(rig.blockId) ?? 'no block chosen'}`}
         {(rig.parts ?? 1) > 1 && `, ${rig.parts}:1`}.{' '}
-        <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => setOpen(true)}>
+        <Button type="text" style={{ fontWeight: 700, padding: 0 }} onClick={() => setOpen(true)}>
           Choose the kit
-        </button>
+        </Button>
       </p>
     );
   }
@@ -336,9 +340,9 @@ function RigForm({
           { value: 'KERF_OPENS', words: 'kerf opens' },
         ]}
       />
-      <button type="button" className="plain" style={{ padding: 0, fontWeight: 700 }} onClick={() => setOpen(false)}>
+      <Button type="text" style={{ padding: 0, fontWeight: 700 }} onClick={() => setOpen(false)}>
         Done
-      </button>
+      </Button>
     </div>
   );
 }

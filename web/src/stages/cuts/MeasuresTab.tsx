@@ -1,4 +1,4 @@
-import { Input } from 'antd';
+import { Button, Input } from 'antd';
 import { useKit } from '../../api/job';
 import { ShortLength } from '../../app/ShortLength';
 import { Chips, Stepper } from '../../app/Stepper';
@@ -183,8 +183,9 @@ export function MeasuresTab({ l, v }: { l: Cutting; v: CutView }) {
       </h2>
       <div className="chips">
         {TECHNIQUES.map((t) => (
-          <button
-            type="button"
+          <Button
+            type={techniques.includes(t.value) ? 'primary' : 'default'}
+
             key={t.value}
             aria-pressed={techniques.includes(t.value)}
             onClick={() =>
@@ -196,7 +197,7 @@ export function MeasuresTab({ l, v }: { l: Cutting; v: CutView }) {
             }
           >
             {t.words}
-          </button>
+          </Button>
         ))}
       </div>
       {type && !type.house && (

@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import { Mark } from '../../figures/Mark';
 import type { Cutting, CutView } from './useCuts';
 
@@ -9,7 +10,7 @@ export function TypesTab({ l, v }: { l: Cutting; v: CutView }) {
         const on = t.school === l.choice.school;
         return (
           <li key={t.school}>
-            <button className="row" aria-current={on} onClick={() => l.set({ school: t.school })}>
+            <Button type="text" className="row" aria-current={on} onClick={() => l.set({ school: t.school })}>
               <Profile
                 face={t.faceDeg}
                 depth={t.depthM}
@@ -32,7 +33,7 @@ export function TypesTab({ l, v }: { l: Cutting; v: CutView }) {
                 <small>to the side</small>
               </span>
               <Mark kind={t.contradictions.length > 0 ? 'CAUTION' : 'ready'} />
-            </button>
+            </Button>
             {t.contradictions.map((x) => (
               <p key={x} style={{ padding: '0 8px 4px', fontWeight: 700 }}>
                 {x}.

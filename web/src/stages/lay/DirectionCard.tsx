@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import type { Schemas } from '../../api/client';
 import { DIAL_WORDS } from '../../figures/DialFigure';
 import { azimuth } from '../../units/format';
@@ -38,12 +39,12 @@ export function DirectionCard({
       <Judged d={d} />
       {tapped && (
         <div>
-          <button className="plain" onClick={turn}>
+          <Button type="text" onClick={turn}>
             Turn the lay here
-          </button>
-          <button className="plain" onClick={close}>
+          </Button>
+          <Button type="text" onClick={close}>
             Close
-          </button>
+          </Button>
         </div>
       )}
     </div>

@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import { useEffect, useState } from 'react';
 import { api } from '../../api/client';
 import { useAct, useJob, useStems } from '../../api/job';
@@ -53,9 +54,14 @@ export default function LayPanel({ job, go }: PanelProps) {
           {stems
             .filter((s) => !s.toBeKept)
             .map((s) => (
-              <button key={s.id} aria-pressed={s.id === tools.stem} onClick={() => tools.selectStem(s.id)}>
+              <Button
+                type={s.id === tools.stem ? 'primary' : 'default'}
+                key={s.id}
+                aria-pressed={s.id === tools.stem}
+                onClick={() => tools.selectStem(s.id)}
+              >
                 {s.label}
-              </button>
+              </Button>
             ))}
         </div>
         {l.stem?.toBeKept && <p className="empty">{l.stem.label} is to be kept; it gets no lay.</p>}
@@ -63,9 +69,9 @@ export default function LayPanel({ job, go }: PanelProps) {
           <div className="refused">
             {l.stem.label}: {l.stem.notKnown.join(', ')} not known. No direction is judged and no reach is guessed.
             <br />
-            <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => go('stems')}>
+            <Button type="text" style={{ fontWeight: 700, padding: 0 }} onClick={() => go('stems')}>
               Measure {l.stem.notKnown[0]} of {l.stem.label} →
-            </button>
+            </Button>
           </div>
         )}
         {v && l.stem && (
@@ -93,10 +99,10 @@ export default function LayPanel({ job, go }: PanelProps) {
             </div>
             <div className="step4">
               {[-10, -1, 1, 10].map((d) => (
-                <button key={d} onClick={() => turn(d)} aria-label={`turn ${d} degrees`}>
+                <Button key={d} onClick={() => turn(d)} aria-label={`turn ${d} degrees`}>
                   {d > 0 ? '+' : '−'}
                   {Math.abs(d)}°
-                </button>
+                </Button>
               ))}
             </div>
             <div className="figs">
@@ -124,9 +130,9 @@ export default function LayPanel({ job, go }: PanelProps) {
                 {(!v.leanKnown || v.measureLeanFirst) && (
                   <>
                     <br />
-                    <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => go('stems')}>
+                    <Button type="text" style={{ fontWeight: 700, padding: 0 }} onClick={() => go('stems')}>
                       Measure the lean of {v.stem} →
-                    </button>
+                    </Button>
                   </>
                 )}
               </div>
@@ -174,14 +180,19 @@ export default function LayPanel({ job, go }: PanelProps) {
         )}
       </div>
       {isFixed && !old ? (
-        <button className="next" onClick={() => go('cuts')}>
+        <Button type="primary" className="next" onClick={() => go('cuts')}>
           <span>
             Next: the cuts<small>lay {azimuth(l.saved?.choice.layDeg ?? 0)}° and drop zone are fixed</small>
           </span>
           →
-        </button>
+        </Button>
       ) : (
-        <button className="next" disabled={!v || !leader || l.layFaults.length > 0} onClick={() => void fix(true)}>
+        <Button
+          type="primary"
+          className="next"
+          disabled={!v || !leader || l.layFaults.length > 0}
+          onClick={() => void fix(true)}
+        >
           <span>
             {v ? `Fix lay ${azimuth(v.layDeg)}° and its drop zone` : 'No lay yet'}
             <small>
@@ -193,7 +204,7 @@ export default function LayPanel({ job, go }: PanelProps) {
             </small>
           </span>
           →
-        </button>
+        </Button>
       )}
     </>
   );

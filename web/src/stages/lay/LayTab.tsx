@@ -1,4 +1,4 @@
-import { InputNumber } from 'antd';
+import { Button, InputNumber, Select } from 'antd';
 import { useState } from 'react';
 import { api, data, type Schemas, type Spot } from '../../api/client';
 import { Chips, Stepper } from '../../app/Stepper';
@@ -10,6 +10,12 @@ import { SightingCard } from './SightingCard';
 import type { Choice, Turning } from './useLay';
 
 type Props = { job: string; l: Turning; v: Schemas['LayView']; leader: boolean };
+
+const SKILLS: { value: NonNullable<Choice['skill']>; label: string }[] = [
+  { value: 'NOVICE', label: 'novice' },
+  { value: 'TRAINED', label: 'trained' },
+  { value: 'EXPERIENCED', label: 'experienced' },
+];
 
 /** What brings it over, which directions that opens, and how the lay is aimed. */
 export function LayTab({ job, l, v, leader }: Props) {
@@ -82,18 +88,18 @@ function Line({
     return (
       <p>
         <LineWords line={choice} hand={hand} gives={gives} />{' '}
-        <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => setOpen(true)}>
+        <Button type="text" style={{ fontWeight: 700, padding: 0 }} onClick={() => setOpen(true)}>
           Change the line
-        </button>
+        </Button>
       </p>
     );
   return (
     <div className="form">
       <LineForm line={choice} hand={hand} set={set} wrong={wrong} />
       {known && (
-        <button className="plain" style={{ padding: 0 }} onClick={() => setOpen(false)}>
+        <Button type="text" style={{ padding: 0 }} onClick={() => setOpen(false)}>
           Done
-        </button>
+        </Button>
       )}
     </div>
   );
@@ -149,13 +155,18 @@ function Windows({
       <ul className="list">
         {dial.picks.map((p, i) => (
           <li key={p.deg}>
-            <button className="row" aria-current={Math.round(layDeg) === p.deg} onClick={() => turnTo(p.deg)}>
+            <Button
+              type="text"
+              className="row"
+              aria-current={Math.round(layDeg) === p.deg}
+              onClick={() => turnTo(p.deg)}
+            >
               <b style={{ minWidth: 58 }}>{name[i]}</b>
               <b className="n" style={{ color: 'var(--lay)', minWidth: 46 }}>
                 {azimuth(p.deg)}°
               </b>
               <span style={{ flex: 1 }}>{p.why}</span>
-            </button>
+            </Button>
           </li>
         ))}
       </ul>
@@ -223,16 +234,12 @@ function Aim({ job, l, v, leader }: Props) {
           </label>
           <label>
             Who sights and cuts
-            <select
+            <Select
               aria-label="Skill"
               value={l.choice.skill ?? 'TRAINED'}
-              onChange={(e) => l.set({ skill: e.target.value as Choice['skill'] })}
-              style={{ minHeight: 46, font: 'inherit', border: '1px solid var(--mute)', background: '#fff' }}
-            >
-              <option value="NOVICE">novice</option>
-              <option value="TRAINED">trained</option>
-              <option value="EXPERIENCED">experienced</option>
-            </select>
+              onChange={(skill) => l.set({ skill })}
+              options={SKILLS}
+            />
           </label>
         </div>
         {mark && (
@@ -249,8 +256,9 @@ function Aim({ job, l, v, leader }: Props) {
           />
         )}
       </div>
-      <button
-        className="plain"
+      <Button
+        type="text"
+
         style={{ fontWeight: 700, padding: 0, marginRight: 16 }}
         onClick={() =>
           pick('Tap the landmark to aim at', (at) => {
@@ -261,10 +269,10 @@ function Aim({ job, l, v, leader }: Props) {
         }
       >
         Aim at a landmark
-      </button>
-      <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => setCard(true)}>
+      </Button>
+      <Button type="text" style={{ fontWeight: 700, padding: 0 }} onClick={() => setCard(true)}>
         Sighting card
-      </button>
+      </Button>
       {card && <SightingCard v={v} close={() => setCard(false)} />}
       {!leader && <p className="s">Only the leader fixes a lay.</p>}
     </div>

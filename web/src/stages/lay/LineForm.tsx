@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import type { Spot } from '../../api/client';
 import { Stepper } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';
@@ -103,9 +104,9 @@ export function LineForm({
         Pulls <From line={line} />. A line from a place pulls only toward that place.
       </p>
       <div>
-        <button
-          type="button"
-          className="plain"
+        <Button
+          type="text"
+
           style={{ fontWeight: 700, padding: 0, marginRight: 14 }}
           onClick={() =>
             pick(
@@ -117,26 +118,26 @@ export function LineForm({
           }
         >
           {line.stand ? 'Place it elsewhere' : 'Place the pull on the plan'}
-        </button>
+        </Button>
         {line.stand && (
-          <button
-            type="button"
-            className="plain"
+          <Button
+            type="text"
+
             style={{ padding: 0, marginRight: 14 }}
             onClick={() => pick('Tap where the pull comes from, round the block', (puller) => set({ puller }))}
           >
             Redirect it
-          </button>
+          </Button>
         )}
         {line.stand && (
-          <button
-            type="button"
-            className="plain"
+          <Button
+            type="text"
+
             style={{ padding: 0, marginRight: 14 }}
             onClick={() => set({ stand: undefined, puller: undefined })}
           >
             Along the lay
-          </button>
+          </Button>
         )}
       </div>
     </>

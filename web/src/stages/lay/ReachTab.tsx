@@ -1,4 +1,4 @@
-import { Select } from 'antd';
+import { Button, Input, Select } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas, type Spot } from '../../api/client';
 import { useAct } from '../../api/job';
@@ -145,9 +145,9 @@ export function ReachTab({ job, l, v, leader, go }: Props) {
         </table>
       )}
       {v.occupied.some((o) => !o.takenCareOf) && (
-        <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => go('place')}>
+        <Button type="text" style={{ fontWeight: 700, padding: 0 }} onClick={() => go('place')}>
           Name who does it, in Place →
-        </button>
+        </Button>
       )}
 
       <h2>
@@ -225,8 +225,9 @@ function Zones({ job, l, v, leader }: Omit<Props, 'go'>) {
           Taken out of the {v.zones.find((z) => z.kind === c.kind)?.words ?? c.kind.toLowerCase()}: {c.reason}{' '}
           <small>({c.who})</small>
           {leader && (
-            <button
-              className="plain"
+            <Button
+              type="text"
+
               onClick={() =>
                 void act(
                   api.DELETE('/api/jobs/{job}/stems/{stem}/lay/clips/{index}', {
@@ -236,13 +237,14 @@ function Zones({ job, l, v, leader }: Omit<Props, 'go'>) {
               }
             >
               Put it back
-            </button>
+            </Button>
           )}
         </p>
       ))}
       {leader && saved && !draft && (
-        <button
-          className="plain"
+        <Button
+          type="text"
+
           style={{ fontWeight: 700, padding: 0 }}
           onClick={() =>
             setSketch({
@@ -258,7 +260,7 @@ function Zones({ job, l, v, leader }: Omit<Props, 'go'>) {
           }
         >
           Take ground out of a zone
-        </button>
+        </Button>
       )}
       {draft && saved && (
         <div className="form">
@@ -273,7 +275,7 @@ function Zones({ job, l, v, leader }: Omit<Props, 'go'>) {
           </label>
           <label>
             Reason
-            <input
+            <Input
               aria-label="Reason for the clip"
               value={draft.reason}
               onChange={(e) => setDraft({ ...draft, reason: e.target.value })}
@@ -281,8 +283,9 @@ function Zones({ job, l, v, leader }: Omit<Props, 'go'>) {
             />
           </label>
           <div>
-            <button
-              className="plain"
+            <Button
+              type="text"
+
               style={{ fontWeight: 700 }}
               disabled={!draft.reason.trim()}
               onClick={() =>
@@ -295,10 +298,10 @@ function Zones({ job, l, v, leader }: Omit<Props, 'go'>) {
               }
             >
               Take it out
-            </button>
-            <button className="plain" onClick={drop}>
+            </Button>
+            <Button type="text" onClick={drop}>
               Leave it
-            </button>
+            </Button>
           </div>
         </div>
       )}

@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { api, data, type Schemas } from '../../api/client';
 import { Chips, Stepper } from '../../app/Stepper';
@@ -139,17 +140,23 @@ export function RehearseTab({ job, l, v }: Props) {
       <div className="form">
         <div className="two">
           <Stepper label="Seed" unit="" value={seed} step={1} digits={0} min={1} onChange={(s) => setSeed(s ?? 1)} />
-          <button className="big" style={{ alignSelf: 'end', minHeight: 46, fontSize: 17 }} onClick={() => void run()}>
+          <Button
+            type="primary"
+            size="large"
+            block
+            style={{ alignSelf: 'end', minHeight: 46, fontSize: 17 }}
+            onClick={() => void run()}
+          >
             Rehearse
-          </button>
+          </Button>
         </div>
       </div>
       {seen && planned && other && (
         <div aria-label="Rehearsal" ref={result}>
           <SideView theta={theta ?? 0} />
-          <button className="plain" style={{ fontWeight: 700, padding: 0 }} onClick={() => play(seen.of)}>
+          <Button type="text" style={{ fontWeight: 700, padding: 0 }} onClick={() => play(seen.of)}>
             Play it again
-          </button>{' '}
+          </Button>{' '}
           <small>
             real time: {fixed(seen.of.stepS * (seen.of.motion.length - 1))} s from the first movement, without hinge and
             drag

@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import type { Schemas } from '../../api/client';
 
 /** What the one who sights the notch holds in the hand. */
@@ -45,12 +46,12 @@ export function SightingCard({ v, close }: { v: Schemas['LayView']; close: () =>
         Sight along the saw’s mark with the notch open, check from behind and from aside, correct before the back cut.
       </p>
       <div style={{ display: 'flex', gap: 10, marginTop: 10 }} className="no-print">
-        <button className="big quiet" onClick={() => window.print()}>
+        <Button size="large" block onClick={() => window.print()}>
           Print
-        </button>
-        <button className="big" onClick={close}>
+        </Button>
+        <Button type="primary" size="large" block onClick={close}>
           Close
-        </button>
+        </Button>
       </div>
     </div>
   );

@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useStems } from '../../api/job';
 import { Chips } from '../../app/Stepper';
@@ -141,20 +142,21 @@ export function WaysTab({ job, l, v, leader }: Props) {
                     <>
                       cleared <small>{w.clearedBy}</small>{' '}
                       {leader && (
-                        <button className="plain" onClick={() => clear(w.side, false)}>
+                        <Button type="text" onClick={() => clear(w.side, false)}>
                           not any more
-                        </button>
+                        </Button>
                       )}
                     </>
                   ) : (
-                    <button
-                      className="plain"
+                    <Button
+                      type="text"
+
                       style={{ fontWeight: 700 }}
                       disabled={!leader || !l.saved || l.changed}
                       onClick={() => clear(w.side, true)}
                     >
                       Mark {w.name} cleared
-                    </button>
+                    </Button>
                   )}
                 </td>
               </tr>

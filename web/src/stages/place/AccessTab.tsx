@@ -1,4 +1,4 @@
-import { Input, Select } from 'antd';
+import { Button, Input, Select } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useSurroundings } from '../../api/job';
@@ -51,8 +51,11 @@ function Way({ job, s, leader }: { job: string; s: Schemas['PlaceView']; leader:
       </label>
       <p className="s">Empty means nobody measured it; it is said beside every machine that depends on it.</p>
       {changed && leader && (
-        <button
-          className="big"
+        <Button
+          type="primary"
+          size="large"
+          block
+
           onClick={() =>
             void act(
               api.PUT('/api/jobs/{job}/place/access', {
@@ -69,7 +72,7 @@ function Way({ job, s, leader }: { job: string; s: Schemas['PlaceView']; leader:
           }
         >
           Save the way in
-        </button>
+        </Button>
       )}
     </section>
   );
@@ -122,22 +125,23 @@ function Machines({ job, s, leader }: { job: string; s: Schemas['PlaceView']; le
             </small>
           </span>
           {leader && (
-            <button
-              className="plain"
+            <Button
+              type="text"
+
               aria-label={`take off ${m.name}`}
               onClick={() =>
                 void act(api.DELETE('/api/jobs/{job}/place/machines/{id}', { params: { path: { job, id: m.id } } }))
               }
             >
               ×
-            </button>
+            </Button>
           )}
         </div>
       ))}
       {leader && !adding && (
-        <button className="plain" style={{ fontWeight: 700 }} onClick={() => setAdding(true)}>
+        <Button type="text" style={{ fontWeight: 700 }} onClick={() => setAdding(true)}>
           + Add a machine
-        </button>
+        </Button>
       )}
       {adding && (
         <div className="form">
@@ -169,13 +173,16 @@ function Machines({ job, s, leader }: { job: string; s: Schemas['PlaceView']; le
             <Stepper label="Travels" unit="°" value={grade} onChange={setGrade} step={1} digits={0} />
             <Stepper label="Pull" unit="kN" value={pull} onChange={setPull} step={5} digits={0} />
           </div>
-          <button
-            className="big"
+          <Button
+            type="primary"
+            size="large"
+            block
+
             disabled={!name.trim()}
             onClick={() => void add().then((kept) => kept && setAdding(false))}
           >
             Add the machine
-          </button>
+          </Button>
         </div>
       )}
     </section>

@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import { useAct, useFeatures } from '../../api/job';
 import { usePanelKey } from '../../app/keys';
@@ -65,8 +66,9 @@ export function DrawTools({ job }: { job: string }) {
     press: () => void,
     props: { pressed?: boolean; disabled?: boolean; title?: string } = {},
   ) => (
-    <button
-      type="button"
+    <Button
+      type={props.pressed ? 'primary' : 'default'}
+
       onClick={press}
       aria-pressed={props.pressed}
       disabled={props.disabled}
@@ -77,7 +79,7 @@ export function DrawTools({ job }: { job: string }) {
         {MARKS[mark]}
       </svg>
       {words.split(' ')[0]}
-    </button>
+    </Button>
   );
   return (
     <div className="tools" role="toolbar" aria-label="Draw on the plan">

@@ -1,4 +1,4 @@
-import { Input, Select } from 'antd';
+import { Button, Input, Select } from 'antd';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import type { Schemas } from '../../api/client';
@@ -193,24 +193,26 @@ export function FeatureForm({
             />
           </label>
           {e.mayBeHit ? (
-            <button
-              type="button"
-              className="big quiet"
+            <Button
+              size="large"
+              block
+
               style={{ fontSize: 16, minHeight: 46 }}
               onClick={() => change({ mayBeHit: false, agreedBy: '' })}
             >
               Must not be hit
-            </button>
+            </Button>
           ) : (
-            <button
-              type="button"
-              className="big quiet"
+            <Button
+              size="large"
+              block
+
               style={{ fontSize: 16, minHeight: 46 }}
               disabled={agreed.trim() === ''}
               onClick={() => change({ mayBeHit: true, agreedBy: agreed })}
             >
               It may be hit
-            </button>
+            </Button>
           )}
         </div>
       )}

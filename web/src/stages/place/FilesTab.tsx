@@ -1,5 +1,6 @@
-import { Select } from 'antd';
-import { useRef, useState } from 'react';
+import { FilePick } from '../../ui/FilePick';
+import { Button, Select } from 'antd';
+import { useState } from 'react';
 import { api, Problem, type Schemas, type Spot, upload } from '../../api/client';
 import { useAct, useSurroundings } from '../../api/job';
 import { Stepper } from '../../app/Stepper';
@@ -59,7 +60,6 @@ export function FilesTab({ job, leader }: { job: string; leader: boolean }) {
 function Import({ job }: { job: string }) {
   const { say } = usePlanTools();
   const act = useAct(job, say);
-  const input = useRef<HTMLInputElement>(null);
   const [format, setFormat] = useState<Format>('geojson');
   const [file, setFile] = useState<File>();
   const [report, setReport] = useState<Schemas['ImportReport']>();
@@ -93,23 +93,17 @@ function Import({ job }: { job: string }) {
             options={FORMATS.map(([value, label]) => ({ value, label }))}
           />
         </label>
-        <input
-          ref={input}
-          type="file"
-          hidden
-          aria-label="File to read in"
-          onChange={(e) => {
-            const f = e.target.files?.[0];
-            if (f) {
-              setFile(f);
-              void send(f, false);
-            }
-            e.target.value = '';
+        <FilePick
+          label="File to read in"
+          onFile={(f) => {
+            setFile(f);
+            void send(f, false);
           }}
-        />
-        <button type="button" className="big quiet" style={{ fontSize: 16 }} onClick={() => input.current?.click()}>
-          Choose the file
-        </button>
+        >
+          <Button size="large" block>
+            Choose the file
+          </Button>
+        </FilePick>
       </div>
       {report && (
         <p role="status">
@@ -136,14 +130,15 @@ function Import({ job }: { job: string }) {
           {rows.length > 0 && (
             <>
               <Rows rows={rows.map((f) => ({ where: f.field, why: f.message }))} />
-              <button
-                type="button"
-                className="big quiet"
+              <Button
+                size="large"
+                block
+
                 style={{ fontSize: 16 }}
                 onClick={() => file && void send(file, true)}
               >
                 Take the good rows
-              </button>
+              </Button>
             </>
           )}
         </div>
@@ -189,8 +184,11 @@ function Anchor({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
         <Stepper label="Longitude" unit="° east" value={lon} onChange={setLon} step={0.0001} digits={6} />
         <Stepper label="Plan’s north is true" unit="°" value={north} onChange={setNorth} step={1} digits={1} />
         {changed && (
-          <button
-            className="big"
+          <Button
+            type="primary"
+            size="large"
+            block
+
             disabled={lat === null || lon === null || north === null}
             onClick={() =>
               void act(
@@ -207,7 +205,7 @@ function Anchor({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
             }
           >
             Save the anchor
-          </button>
+          </Button>
         )}
       </div>
     </section>
@@ -217,7 +215,6 @@ function Anchor({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
 function Underlay({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
   const { say, pick } = usePlanTools();
   const act = useAct(job, say);
-  const input = useRef<HTMLInputElement>(null);
   const [pixels, setPixels] = useState<{ x: number; y: number }[]>([]);
   const [spots, setSpots] = useState<Spot[]>([]);
   const u = s.underlay;
@@ -254,18 +251,6 @@ function Underlay({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
           {u?.metresPerPixel ? `${(u.metresPerPixel * 100).toFixed(1)} cm a pixel` : u ? 'not laid yet' : 'none'}
         </span>
       </h2>
-      <input
-        ref={input}
-        type="file"
-        accept="image/*"
-        hidden
-        aria-label="Picture for under the plan"
-        onChange={(e) => {
-          const f = e.target.files?.[0];
-          if (f) void act(upload(`/api/jobs/${job}/place/underlay`, f, f.name));
-          e.target.value = '';
-        }}
-      />
       {u && (
         <>
           {/* a spot in a picture has no keys: who cannot tap gives the anchor in numbers */}
@@ -286,17 +271,21 @@ function Underlay({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
         </>
       )}
       <div style={{ display: 'flex', gap: 8 }}>
-        <button type="button" className="plain" style={{ fontWeight: 700 }} onClick={() => input.current?.click()}>
-          {u ? 'Another picture' : '+ Choose a picture'}
-        </button>
+        <FilePick
+          label="Picture for under the plan"
+          accept="image/*"
+          onFile={(f) => void act(upload(`/api/jobs/${job}/place/underlay`, f, f.name))}
+        >
+          <Button type="text">{u ? 'Another picture' : '+ Choose a picture'}</Button>
+        </FilePick>
         {u && (
-          <button
-            type="button"
-            className="plain"
+          <Button
+            type="text"
+
             onClick={() => void act(api.DELETE('/api/jobs/{job}/place/underlay', { params: { path: { job } } }))}
           >
             Take it away
-          </button>
+          </Button>
         )}
       </div>
     </section>

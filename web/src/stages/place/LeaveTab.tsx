@@ -1,4 +1,4 @@
-import { Input } from 'antd';
+import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useSurroundings } from '../../api/job';
@@ -43,9 +43,15 @@ export function LeaveTab({ job, leader }: { job: string; leader: boolean }) {
           <small>Yes: {p.yes}.</small>
           <div className="chips">
             {ANSWERS.map(([a, w]) => (
-              <button key={a} disabled={!leader} aria-pressed={p.answer === a} onClick={() => answer(p.key, a)}>
+              <Button
+                type={p.answer === a ? 'primary' : 'default'}
+                key={a}
+                disabled={!leader}
+                aria-pressed={p.answer === a}
+                onClick={() => answer(p.key, a)}
+              >
                 {w}
-              </button>
+              </Button>
             ))}
           </div>
         </div>
@@ -92,8 +98,11 @@ function Card({ job, s, leader }: { job: string; s: Schemas['PlaceView']; leader
           </label>
         ))}
         {changed && leader && (
-          <button
-            className="big"
+          <Button
+            type="primary"
+            size="large"
+            block
+
             onClick={() =>
               void act(
                 api.PUT('/api/jobs/{job}/place/emergency', {
@@ -104,7 +113,7 @@ function Card({ job, s, leader }: { job: string; s: Schemas['PlaceView']; leader
             }
           >
             Save the card
-          </button>
+          </Button>
         )}
       </div>
     </section>

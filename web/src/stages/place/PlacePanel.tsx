@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import { useState } from 'react';
 import { api, data, type Schemas } from '../../api/client';
 import { useAct, useFindings, useJob } from '../../api/job';
@@ -73,12 +74,12 @@ export default function PlacePanel({ job, go }: PanelProps) {
         {tab === 'access' && <AccessTab job={job} leader={leader} />}
         {tab === 'files' && <FilesTab job={job} leader={leader} />}
       </div>
-      <button className="next" onClick={() => go('stems')}>
+      <Button type="primary" className="next" onClick={() => go('stems')}>
         <span>
           Next: read the stems<small>what stands, hangs and leans here</small>
         </span>
         →
-      </button>
+      </Button>
     </>
   );
 }
@@ -113,22 +114,22 @@ function Join({
         </div>
       </div>
       {!everyone ? (
-        <button className="plain" onClick={() => void data(api.GET('/api/people', {})).then(setEveryone)}>
+        <Button type="text" onClick={() => void data(api.GET('/api/people', {})).then(setEveryone)}>
           + Put someone on this job
-        </button>
+        </Button>
       ) : (
         <div className="chips">
           {everyone
             .filter((p) => p.office === 'CREW' && !info.people.some((m) => m.id === p.id))
             .map((p) => (
-              <button
+              <Button
                 key={p.id}
                 onClick={() =>
                   void act(api.POST('/api/jobs/{job}/members', { params: { path: { job } }, body: { personId: p.id } }))
                 }
               >
                 {p.name}
-              </button>
+              </Button>
             ))}
         </div>
       )}

@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import { useEffect, useState } from 'react';
 import type { Schemas, Spot } from '../../api/client';
 import { useAct, useFeatures } from '../../api/job';
@@ -63,7 +64,8 @@ export function PlanTab({ job, leader }: { job: string; leader: boolean }) {
   const others = features.filter((f) => f.entry.worth === 0);
   const row = (f: Schemas['PlacedFeature']) => (
     <li key={f.id}>
-      <button
+      <Button
+        type="text"
         className="row"
         onClick={() => selectFeature(feature === f.id ? undefined : f.id)}
         aria-expanded={feature === f.id}
@@ -77,7 +79,7 @@ export function PlanTab({ job, leader }: { job: string; leader: boolean }) {
           <small>{says(f.entry)}</small>
         </span>
         {f.entry.protectionDone && <Mark kind="ready" size={18} />}
-      </button>
+      </Button>
       {feature === f.id && leader && <Edit key={f.version} job={job} feature={f} />}
     </li>
   );
@@ -108,25 +110,28 @@ export function PlanTab({ job, leader }: { job: string; leader: boolean }) {
             </>
           )}
         </p>
-        <button
-          className="big"
+        <Button
+          type="primary"
+          size="large"
+          block
+
           disabled={draft.outline.length === 0 || !draft.name}
           onClick={() => void act(addFeature(job, draft)).then((kept) => kept && setDraft(undefined))}
         >
           Add it to the plan
-        </button>
-        <button className="plain" onClick={() => setDraft(undefined)}>
+        </Button>
+        <Button type="text" onClick={() => setDraft(undefined)}>
           Leave it
-        </button>
+        </Button>
       </section>
     );
   }
   return (
     <>
       {leader && (
-        <button className="plain" style={{ fontWeight: 700 }} onClick={() => setDraft(NEW_FEATURE)}>
+        <Button type="text" style={{ fontWeight: 700 }} onClick={() => setDraft(NEW_FEATURE)}>
           + Add a target or feature (T)
-        </button>
+        </Button>
       )}
       <h2>
         Targets <span>{targets.length} entered; worth 1 to 4</span>
@@ -194,18 +199,19 @@ function Edit({ job, feature }: { job: string; feature: Schemas['PlacedFeature']
         Place taken: {e.takenHow || 'not recorded'}. Counts as protected only when done; asked again before each go.
       </p>
       <div style={{ display: 'flex', gap: 8, flexWrap: 'wrap' }}>
-        <button className="plain" style={{ fontWeight: 700 }} onClick={move}>
+        <Button type="text" style={{ fontWeight: 700 }} onClick={move}>
           Move on the plan
-        </button>
-        <button
-          className="plain"
+        </Button>
+        <Button
+          type="text"
+
           onClick={() => void act(removeFeature(job, feature)).then((gone) => gone && selectFeature(undefined))}
         >
           Take off the plan
-        </button>
-        <button className="plain" onClick={() => selectFeature(undefined)}>
+        </Button>
+        <Button type="text" onClick={() => selectFeature(undefined)}>
           Close
-        </button>
+        </Button>
       </div>
     </div>
   );

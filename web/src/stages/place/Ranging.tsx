@@ -1,4 +1,4 @@
-import { Select } from 'antd';
+import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { api, data, type Spot } from '../../api/client';
 import { useFeatures, useStems } from '../../api/job';
@@ -114,14 +114,15 @@ export function Ranging({ job, put }: { job: string; put: (at: Spot, how: string
         ]}
       />
       {(way === 'tap' || way === 'tape') && (
-        <button
-          type="button"
-          className="big quiet"
+        <Button
+          size="large"
+          block
+
           style={{ fontSize: 16 }}
           onClick={() => pick('Tap the place on the plan', (spot) => put(spot, 'tapped'))}
         >
           Tap the place on the plan
-        </button>
+        </Button>
       )}
       {way !== 'tap' && (
         <label>
@@ -154,14 +155,14 @@ export function Ranging({ job, put }: { job: string; put: (at: Spot, how: string
         </div>
       )}
       {way === 'laser' ? (
-        <button type="button" className="plain" style={{ fontWeight: 700 }} onClick={shoot}>
+        <Button type="text" style={{ fontWeight: 700 }} onClick={shoot}>
           Shoot <span className="sim">simulated</span>
-        </button>
+        </Button>
       ) : (
         way !== 'tap' && (
-          <button type="button" className="plain" style={{ fontWeight: 700 }} onClick={() => void compute()}>
+          <Button type="text" style={{ fontWeight: 700 }} onClick={() => void compute()}>
             Compute the place
-          </button>
+          </Button>
         )
       )}
       {both.length === 2 && (

@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useSurroundings } from '../../api/job';
@@ -112,8 +113,11 @@ function Conditions({ job, info, leader }: { job: string; info: Schemas['JobView
         <Stepper label="Down to" unit="°" value={down} onChange={setDown} step={5} digits={0} />
       </div>
       {changed && leader && (
-        <button
-          className="big"
+        <Button
+          type="primary"
+          size="large"
+          block
+
           onClick={() =>
             void act(
               api.PUT('/api/jobs/{job}/conditions', {
@@ -130,7 +134,7 @@ function Conditions({ job, info, leader }: { job: string; info: Schemas['JobView
           }
         >
           Save conditions
-        </button>
+        </Button>
       )}
     </section>
   );
@@ -159,9 +163,9 @@ function Heights({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
       <div className="form">
         <div className="two" style={{ alignItems: 'end' }}>
           <Stepper label="Height" unit="m" value={height} onChange={setHeight} step={0.1} digits={2} />
-          <button type="button" className="big quiet" style={{ fontSize: 16, minHeight: 46 }} onClick={add}>
+          <Button size="large" block style={{ fontSize: 16, minHeight: 46 }} onClick={add}>
             Tap where
-          </button>
+          </Button>
         </div>
       </div>
       {s.heights.length > 0 && (
@@ -172,8 +176,7 @@ function Heights({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
       )}
       <div className="chips">
         {s.heights.map((h) => (
-          <button
-            type="button"
+          <Button
             key={h.id}
             onClick={() =>
               void act(api.DELETE('/api/jobs/{job}/place/heights/{id}', { params: { path: { job, id: h.id } } }))
@@ -181,7 +184,7 @@ function Heights({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
             aria-label={`take off height ${length(h.heightM, 2)}`}
           >
             {length(h.heightM, 2)} ×
-          </button>
+          </Button>
         ))}
       </div>
     </section>

@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { Input } from 'antd';
+import { Button, Input } from 'antd';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useJob, useReview, useStems } from '../../api/job';
@@ -47,9 +47,9 @@ export default function ReviewPanel({ job }: PanelProps) {
                 </p>
               ))}
               {part !== 'CREW' && !correct && (
-                <button className="plain" onClick={() => setCorrecting(s.label)}>
+                <Button type="text" onClick={() => setCorrecting(s.label)}>
                   Correct it
-                </button>
+                </Button>
               )}
               {correct && <Measure job={job} label={s.label} corrects done={() => setCorrecting('')} />}
             </div>
@@ -78,7 +78,7 @@ export default function ReviewPanel({ job }: PanelProps) {
           >
             <label>
               Lesson
-              <textarea
+              <Input.TextArea
                 aria-label="Lesson"
                 value={lesson}
                 onChange={(e) => setLesson(e.target.value)}
@@ -87,7 +87,9 @@ export default function ReviewPanel({ job }: PanelProps) {
                 required
               />
             </label>
-            <button className="big">Add the lesson</button>
+            <Button type="primary" size="large" block htmlType="submit">
+              Add the lesson
+            </Button>
           </form>
         )}
       </div>
@@ -211,17 +213,17 @@ function Measure({ job, label, corrects, done }: MeasureProps) {
         </p>
       )}
       {odd && (
-        <button className="big quiet" disabled={waits} onClick={() => send(true)}>
+        <Button size="large" block disabled={waits} onClick={() => send(true)}>
           It is so
-        </button>
+        </Button>
       )}
-      <button className="big" disabled={waits} onClick={() => send(false)}>
+      <Button type="primary" size="large" block disabled={waits} onClick={() => send(false)}>
         {waits ? 'Kept, being sent…' : 'Compare with the plan'}
-      </button>
+      </Button>
       {done && (
-        <button className="plain" onClick={done}>
+        <Button type="text" onClick={done}>
           Leave it
-        </button>
+        </Button>
       )}
     </section>
   );

@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import type { Schemas } from '../../api/client';
 import { post, useOutbox } from '../../api/outbox';
 import { Mark } from '../../figures/Mark';
@@ -41,7 +42,8 @@ export function CutTicks({ job, step }: { job: string; step: Step }) {
         const when = waits(key) ? t('ticks.sending') : c.at ? `${clock(c.at)} ${c.who?.split(' ')[0]}` : '';
         return (
           <div key={c.key}>
-            <button
+            <Button
+              type={c.at ? 'primary' : 'default'}
               className={c.kind === 'CUT' ? 'tick cut' : 'tick'}
               disabled={!step.iMayTick || waits(key)}
               aria-pressed={Boolean(c.at)}
@@ -53,7 +55,7 @@ export function CutTicks({ job, step }: { job: string; step: Step }) {
                 {c.measures.length > 0 && <span className="n"> · {met(c.measures)}</span>}
               </span>
               <small className="n">{when}</small>
-            </button>
+            </Button>
             {out.refused[key] && (
               <p className="refused" role="alert">
                 {out.refused[key].message}

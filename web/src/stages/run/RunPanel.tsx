@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { Modal } from 'antd';
+import { Button, Modal } from 'antd';
 import { useCallback, useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useHold, useJob, useRun } from '../../api/job';
@@ -91,12 +91,13 @@ export default function RunPanel({ job, go }: PanelProps) {
                 <Mark kind={r.signalTriedAt ? 'ready' : 'none'} />
                 <b style={{ flex: 1 }}>Stop signal tried, whistle and arm</b>
                 {leader && !r.signalTriedAt ? (
-                  <button
-                    className="plain"
+                  <Button
+                    type="text"
+
                     onClick={() => void act(api.POST('/api/jobs/{job}/run/signal-tried', path))}
                   >
                     Tried, answered
-                  </button>
+                  </Button>
                 ) : (
                   <span className="n">{r.signalTriedAt && clock(r.signalTriedAt)}</span>
                 )}
@@ -141,9 +142,9 @@ export default function RunPanel({ job, go }: PanelProps) {
           </table>
         </section>
         {leader && !info?.closed && (
-          <button className="plain" onClick={() => setClosing(true)}>
+          <Button type="text" onClick={() => setClosing(true)}>
             Close the job
-          </button>
+          </Button>
         )}
         <Modal
           open={closing}
@@ -165,16 +166,17 @@ export default function RunPanel({ job, go }: PanelProps) {
         )}
       </div>
       {!step ? (
-        <button className="next" onClick={() => go('review')}>
+        <Button type="primary" className="next" onClick={() => go('review')}>
           <span>
             Next: review<small>what really happened</small>
           </span>
           →
-        </button>
+        </Button>
       ) : r.going ? (
         <StepDone job={job} step={step} act={act} className="next" disabled={!leader} />
       ) : (
-        <button
+        <Button
+          type="primary"
           className="next"
           disabled={!leader || held || r.against.length > 0 || silentMs() > 10_000}
           onClick={give}
@@ -190,7 +192,7 @@ export default function RunPanel({ job, go }: PanelProps) {
             </small>
           </span>
           {ready}/{step.people.length}
-        </button>
+        </Button>
       )}
     </>
   );
@@ -218,18 +220,19 @@ function Protected({ job, p }: { job: string; p: Schemas['ProtectionState'] }) {
       </span>
       {waits && <small>being sent…</small>}
       {!waits && p.askAgain && (
-        <button className="plain" aria-label={`${p.name} still so`} onClick={() => done(true)}>
+        <Button type="text" aria-label={`${p.name} still so`} onClick={() => done(true)}>
           Still so
-        </button>
+        </Button>
       )}
       {!waits && (
-        <button
-          className="plain"
+        <Button
+          type="text"
+
           aria-label={`${p.name} ${p.done ? 'not done' : 'done'}`}
           onClick={() => done(!p.done)}
         >
           {p.done ? 'Undo' : 'Done'}
-        </button>
+        </Button>
       )}
       {out.refused[key] && (
         <p className="refused" role="alert">

@@ -23,7 +23,7 @@ export function StepDone({ job, step, act, className, disabled }: Props) {
   const open = step.cuts.filter((c) => !c.at);
   return (
     <>
-      <button
+      <Button
         className={className}
         disabled={disabled}
         onClick={() => (step.openTicks > 0 ? setAsking(true) : void done())}
@@ -33,7 +33,7 @@ export function StepDone({ job, step, act, className, disabled }: Props) {
           <small>everybody gets ready anew</small>
         </span>
         →
-      </button>
+      </Button>
       <Modal
         open={asking}
         title={`${step.openTicks} of ${step.cuts.length} cuts and checks are not ticked off`}

@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { api, data, type Schemas } from '../../api/client';
 import { Mark } from '../../figures/Mark';
@@ -62,13 +63,14 @@ export function CompareTab({
                   />
                 </td>
                 <td>
-                  <button
-                    className="plain"
+                  <Button
+                    type="text"
+
                     style={{ fontWeight: 700, padding: 0, minHeight: 30, textAlign: 'left' }}
                     onClick={() => choose(d.stemId)}
                   >
                     {s.label}
-                  </button>{' '}
+                  </Button>{' '}
                   {s.commonName.split(',')[0]}
                 </td>
                 <td className="r n">{s.diameter?.shown ?? '–'}</td>

@@ -1,4 +1,4 @@
-import { Select } from 'antd';
+import { Button, Select } from 'antd';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { Chips, Stepper } from '../../app/Stepper';
@@ -83,21 +83,24 @@ export function DefectForm({
           <small>What tells them apart? Tap what you see.</small>
           <div className="chips">
             {choice.tells.map((t) => (
-              <button
-                type="button"
+              <Button
+                type={tells.includes(t.key) ? 'primary' : 'default'}
+
                 key={t.key}
                 aria-pressed={tells.includes(t.key)}
                 onClick={() => setTells(tells.includes(t.key) ? tells.filter((x) => x !== t.key) : [...tells, t.key])}
               >
                 {t.words}
-              </button>
+              </Button>
             ))}
           </div>
         </div>
       )}
-      <button
-        type="button"
-        className="big"
+      <Button
+        type="primary"
+        size="large"
+        block
+
         disabled={low === null || high === null || face === null}
         onClick={() =>
           record({
@@ -115,10 +118,10 @@ export function DefectForm({
         }
       >
         Record the defect
-      </button>
-      <button type="button" className="plain" onClick={leave}>
+      </Button>
+      <Button type="text" onClick={leave}>
         Leave it
-      </button>
+      </Button>
     </section>
   );
 }

@@ -1,9 +1,11 @@
-import { useRef, useState } from 'react';
+import { Button } from 'antd';
+import { useState } from 'react';
 import { api, type Schemas, upload } from '../../api/client';
 import { useAct, useFindings, usePhotos } from '../../api/job';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
 import { azimuth, clock } from '../../units/format';
+import { FilePick } from '../../ui/FilePick';
 import { length } from '../../units/length';
 import { useChoices } from './choices';
 import { DefectForm } from './DefectForm';
@@ -32,12 +34,13 @@ export function FaultsTab({
   const photos = (usePhotos(job).data ?? []).filter((p) => p.stemId === stem.id);
   const [aside, setAside] = useState<string>();
   const [position, setPosition] = useState(false);
-  const file = useRef<HTMLInputElement>(null);
-  const forDefect = useRef<string | undefined>(undefined);
-  const choosePhoto = (defect?: string) => {
-    forDefect.current = defect;
-    file.current?.click();
-  };
+  const photo = (f: File, defect?: string) =>
+    void act(
+      upload(`/api/jobs/${job}/stems/${stem.id}/photos`, f, f.name, {
+        keepPosition: String(position),
+        ...(defect ? { defect } : {}),
+      }),
+    );
   const others = findings.filter(
     (f) => f.stage === 'STEMS' && f.subject === stem.label && !isDefect(f) && f.rule !== 'VERDICT_EXCLUDED',
   );
@@ -58,9 +61,9 @@ export function FaultsTab({
           }
         />
       ) : (
-        <button className="plain" style={{ fontWeight: 700 }} onClick={() => begin({ fromM: 1, faceDeg: 0 })}>
+        <Button type="text" style={{ fontWeight: 700 }} onClick={() => begin({ fromM: 1, faceDeg: 0 })}>
           + Record a fault (D, or tap the figure)
-        </button>
+        </Button>
       )}
       <h2>
         Faults and what they change <span>{stem.defects.length}</span>
@@ -108,19 +111,19 @@ export function FaultsTab({
                 </div>
               )}
               <div style={{ display: 'flex' }}>
-                <button className="plain" onClick={() => choosePhoto(d.id)}>
-                  + photo
-                </button>
+                <FilePick label={`Photo of ${d.words}`} accept="image/*" onFile={(f) => photo(f, d.id)}>
+                  <Button type="text">+ photo</Button>
+                </FilePick>
                 {leader && !d.setAside && (
-                  <button className="plain" onClick={() => setAside(aside === d.id ? undefined : d.id)}>
+                  <Button type="text" onClick={() => setAside(aside === d.id ? undefined : d.id)}>
                     set aside
-                  </button>
+                  </Button>
                 )}
               </div>
               {aside === d.id && (
                 <div className="chips">
                   {['looked closer: none', 'recorded twice', 'wrong stem'].map((r) => (
-                    <button
+                    <Button
                       key={r}
                       onClick={() =>
                         void act(
@@ -132,7 +135,7 @@ export function FaultsTab({
                       }
                     >
                       {r}
-                    </button>
+                    </Button>
                   ))}
                 </div>
               )}
@@ -166,31 +169,13 @@ export function FaultsTab({
             <Photo key={p.id} job={job} photo={p} />
           ))}
       </div>
-      <input
-        ref={file}
-        type="file"
-        accept="image/*"
-        hidden
-        aria-label="Photo"
-        onChange={(e) => {
-          const f = e.target.files?.[0];
-          if (f)
-            void act(
-              upload(`/api/jobs/${job}/stems/${stem.id}/photos`, f, f.name, {
-                keepPosition: String(position),
-                ...(forDefect.current ? { defect: forDefect.current } : {}),
-              }),
-            );
-          e.target.value = '';
-        }}
-      />
       <div style={{ display: 'flex', gap: 8, alignItems: 'center' }}>
-        <button className="plain" style={{ fontWeight: 700 }} onClick={() => choosePhoto()}>
-          + Add a photo
-        </button>
-        <button className="plain" aria-pressed={position} onClick={() => setPosition(!position)}>
+        <FilePick label="Photo" accept="image/*" onFile={(f) => photo(f)}>
+          <Button type="text">+ Add a photo</Button>
+        </FilePick>
+        <Button type="text" aria-pressed={position} onClick={() => setPosition(!position)}>
           {position ? 'position is kept' : 'position is stripped'}
-        </button>
+        </Button>
       </div>
     </>
   );

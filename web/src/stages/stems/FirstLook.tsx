@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { api, data, type Schemas } from '../../api/client';
 import { useAct, useLays } from '../../api/job';
@@ -213,13 +214,13 @@ export function FirstLook({ job, stem, done }: { job: string; stem: Schemas['Ste
           {look.layDeg !== undefined && (!planned || taken) && ` Lay and Cuts start with ${azimuth(look.layDeg)}°.`}
         </p>
         {planned && !taken && look.layDeg !== undefined && means && (
-          <button className="big quiet" onClick={() => void begin(look, means).then(() => setTaken(true))}>
+          <Button size="large" block onClick={() => void begin(look, means).then(() => setTaken(true))}>
             Start the lay anew with {azimuth(look.layDeg)}°
-          </button>
+          </Button>
         )}
-        <button className="big" onClick={done}>
+        <Button type="primary" size="large" block onClick={done}>
           Go on with {stem.label}
-        </button>
+        </Button>
       </section>
     );
   }
@@ -283,12 +284,17 @@ export function FirstLook({ job, stem, done }: { job: string; stem: Schemas['Ste
       <div role="group" aria-label="Faults seen">
         <small>Faults seen, up to three</small>
         <div className="chips">
-          <button type="button" aria-pressed={faults?.length === 0} onClick={() => setFaults([])}>
+          <Button
+            type={faults?.length === 0 ? 'primary' : 'default'}
+            aria-pressed={faults?.length === 0}
+            onClick={() => setFaults([])}
+          >
             nothing seen
-          </button>
+          </Button>
           {FAULTS.map((f) => (
-            <button
-              type="button"
+            <Button
+              type={(faults?.includes(f.value) ?? false) ? 'primary' : 'default'}
+
               key={f.value}
               aria-pressed={faults?.includes(f.value) ?? false}
               disabled={(faults?.length ?? 0) >= MOST_FAULTS && !faults?.includes(f.value)}
@@ -299,7 +305,7 @@ export function FirstLook({ job, stem, done }: { job: string; stem: Schemas['Ste
               }
             >
               {f.words}
-            </button>
+            </Button>
           ))}
         </div>
       </div>
@@ -315,13 +321,13 @@ export function FirstLook({ job, stem, done }: { job: string; stem: Schemas['Ste
           { value: 'MACHINE_LINE', words: 'machine line' },
         ]}
       />
-      <button className="big" disabled={missing.length > 0} onClick={() => void judge()}>
+      <Button type="primary" size="large" block disabled={missing.length > 0} onClick={() => void judge()}>
         What to do
-      </button>
+      </Button>
       {missing.length > 0 && <p className="s">Still to tap: {missing.join(', ')}.</p>}
-      <button className="plain" onClick={done}>
+      <Button type="text" onClick={done}>
         Not now
-      </button>
+      </Button>
     </section>
   );
 }

@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import { useState } from 'react';
 import { api, data, type Schemas } from '../../api/client';
 import { useAct } from '../../api/job';
@@ -111,9 +112,9 @@ export function MeasureTab({ job, stem }: { job: string; stem: Schemas['StemView
         <Chips label="How" value={kind} onChange={choose} options={ways.map(([value, words]) => ({ value, words }))} />
       )}
       {(kind === 'HEIGHT_ANGLES' || kind === 'LEAN_VIEW') && (
-        <button type="button" className="plain" style={{ fontWeight: 700 }} onClick={shoot}>
+        <Button type="text" style={{ fontWeight: 700 }} onClick={shoot}>
           Rangefinder <span className="sim">simulated</span>
-        </button>
+        </Button>
       )}
       {choice && (
         <SightingForm

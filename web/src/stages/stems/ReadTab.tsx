@@ -1,4 +1,4 @@
-import { Select } from 'antd';
+import { Button, Select } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, data, type Schemas } from '../../api/client';
@@ -29,9 +29,9 @@ export function ReadTab({ job, stem, leader, look }: { job: string; stem: Stem; 
           {c}.
         </p>
       ))}
-      <button className="big" style={{ marginTop: 10 }} onClick={look}>
+      <Button type="primary" size="large" block style={{ marginTop: 10 }} onClick={look}>
         First look
-      </button>
+      </Button>
       <Leaning key={stem.id} job={job} stem={stem} />
       <table aria-label="Derived">
         <tbody>
@@ -273,7 +273,7 @@ function Sightings({ job, stem, leader }: { job: string; stem: Stem; leader: boo
                 {aside === s.id && (
                   <span className="chips">
                     {['misread', 'wrong stem', 'instrument off'].map((r) => (
-                      <button
+                      <Button
                         key={r}
                         onClick={() =>
                           void act(
@@ -285,7 +285,7 @@ function Sightings({ job, stem, leader }: { job: string; stem: Stem; leader: boo
                         }
                       >
                         {r}
-                      </button>
+                      </Button>
                     ))}
                   </span>
                 )}
@@ -296,23 +296,25 @@ function Sightings({ job, stem, leader }: { job: string; stem: Stem; leader: boo
                 {leader && !s.doesNotCount && (
                   <div style={{ display: 'flex', justifyContent: 'flex-end' }}>
                     {!s.accepted && (
-                      <button
-                        className="plain"
+                      <Button
+                        type="text"
+
                         style={{ fontWeight: 700 }}
                         onClick={() =>
                           void act(api.POST('/api/jobs/{job}/stems/{stem}/sightings/{id}/accept', path(s.id)))
                         }
                       >
                         Accept
-                      </button>
+                      </Button>
                     )}
-                    <button
-                      className="plain s"
+                    <Button
+                      type="text"
+                      className="s"
                       aria-label={`set aside ${s.words}`}
                       onClick={() => setAside(aside === s.id ? undefined : s.id)}
                     >
                       set aside
-                    </button>
+                    </Button>
                   </div>
                 )}
               </td>

@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import { useEffect, useState } from 'react';
 import { NO_ANSWER } from '../../api/job';
 import { api, data, Problem, type Schemas } from '../../api/client';
@@ -98,13 +99,13 @@ export function SightingForm({
         </div>
       ))}
       {!more && kind.notes.some((n) => n.choices.length > 0 || !first(n)) && (
-        <button type="button" className="plain" style={{ textAlign: 'left' }} onClick={() => setMore(true)}>
+        <Button type="text" style={{ textAlign: 'left' }} onClick={() => setMore(true)}>
           Measured otherwise:{' '}
           {kind.notes
             .filter((n) => n.choices.length > 0 || !first(n))
             .map((n) => n.words.toLowerCase())
             .join(', ')}
-        </button>
+        </Button>
       )}
       <div className="answer" aria-live="polite" aria-label="What follows">
         {answer && (
@@ -118,9 +119,10 @@ export function SightingForm({
         )}
         {refused && <small style={{ color: 'var(--keep)', fontWeight: 700 }}>{refused}</small>}
       </div>
-      <button
-        type="button"
-        className="big quiet"
+      <Button
+        size="large"
+        block
+
         style={{ fontSize: 16 }}
         disabled={!complete}
         onClick={() => {
@@ -136,7 +138,7 @@ export function SightingForm({
         }}
       >
         Keep this sighting
-      </button>
+      </Button>
     </div>
   );
 }

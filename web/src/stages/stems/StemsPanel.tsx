@@ -1,4 +1,4 @@
-import { Select } from 'antd';
+import { Button, Select } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { api, data } from '../../api/client';
 import { useAct, useFindings, useJob, useStems } from '../../api/job';
@@ -81,14 +81,19 @@ export default function StemsPanel({ job, go }: PanelProps) {
         {stems.length <= MOST_BUTTONS ? (
           <div className="chips" role="group" aria-label="Stems">
             {stems.map((s) => (
-              <button key={s.id} aria-pressed={s.id === tools.stem} onClick={() => tools.selectStem(s.id)}>
+              <Button
+                type={s.id === tools.stem ? 'primary' : 'default'}
+                key={s.id}
+                aria-pressed={s.id === tools.stem}
+                onClick={() => tools.selectStem(s.id)}
+              >
                 {s.label}
-              </button>
+              </Button>
             ))}
             {leader && (
-              <button onClick={add} aria-label="New stem">
+              <Button onClick={add} aria-label="New stem">
                 +
-              </button>
+              </Button>
             )}
           </div>
         ) : (
@@ -105,9 +110,9 @@ export default function StemsPanel({ job, go }: PanelProps) {
               }))}
             />
             {leader && (
-              <button className="plain" style={{ border: '2px solid var(--mute)' }} onClick={add} aria-label="New stem">
+              <Button type="text" style={{ border: '2px solid var(--mute)' }} onClick={add} aria-label="New stem">
                 +
-              </button>
+              </Button>
             )}
           </div>
         )}
@@ -164,7 +169,12 @@ export default function StemsPanel({ job, go }: PanelProps) {
           </>
         )}
       </div>
-      <button className="next" disabled={!stem || stem.notKnown.length > 0 || stem.toBeKept} onClick={() => go('lay')}>
+      <Button
+        type="primary"
+        className="next"
+        disabled={!stem || stem.notKnown.length > 0 || stem.toBeKept}
+        onClick={() => go('lay')}
+      >
         <span>
           {stem?.toBeKept ? `${stem.label} is to be kept` : `Next: choose the lay of ${stem?.label ?? ''}`}
           <small>
@@ -172,7 +182,7 @@ export default function StemsPanel({ job, go }: PanelProps) {
           </small>
         </span>
         →
-      </button>
+      </Button>
     </>
   );
 }

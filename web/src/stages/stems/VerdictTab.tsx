@@ -1,4 +1,4 @@
-import { Input } from 'antd';
+import { Button, Input } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, data, type Schemas } from '../../api/client';
@@ -50,14 +50,15 @@ export function VerdictTab({ job, stem, leader }: { job: string; stem: Schemas['
         <div key={w.verdict} className={w.excluded ? 'way out' : 'way'} data-verdict={w.verdict}>
           <Mark size={20} kind={chosen === w.verdict ? 'ready' : w.excluded ? 'STOP' : 'none'} />
           <div>
-            <button
-              className="plain"
+            <Button
+              type="text"
+
               style={{ fontWeight: 700, padding: 0, textAlign: 'left', minHeight: 30 }}
               aria-expanded={open === w.verdict}
               onClick={() => setOpen(open === w.verdict ? undefined : w.verdict)}
             >
               {w.words}
-            </button>
+            </Button>
             {w.excluded && (
               <>
                 <br />
@@ -85,14 +86,15 @@ export function VerdictTab({ job, stem, leader }: { job: string; stem: Schemas['
             )}
           </div>
           {leader && chosen !== w.verdict && (
-            <button
-              className="plain"
+            <Button
+              type="text"
+
               style={{ border: '2px solid var(--mute)' }}
               aria-label={`choose ${w.words}`}
               onClick={() => choose(w.verdict)}
             >
               {w.excluded ? 'still choose' : 'choose'}
-            </button>
+            </Button>
           )}
         </div>
       ))}
@@ -134,8 +136,11 @@ function HandOver({ job, stem, leader }: { job: string; stem: Schemas['StemView'
         />
       </label>
       {changed && leader && stem.chosen && (
-        <button
-          className="big"
+        <Button
+          type="primary"
+          size="large"
+          block
+
           onClick={() =>
             void act(
               api.PUT('/api/jobs/{job}/stems/{id}/verdict', {
@@ -152,7 +157,7 @@ function HandOver({ job, stem, leader }: { job: string; stem: Schemas['StemView'
           }
         >
           Save the hand-over
-        </button>
+        </Button>
       )}
       <a
         className="big quiet"

@@ -1,4 +1,4 @@
-import { Select } from 'antd';
+import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useLays, useStems } from '../../api/job';
@@ -142,15 +142,18 @@ export function WoodTab({ job, stem, leader }: { job: string; stem: Schemas['Ste
               />
             )}
             {(union.join() !== stem.unionWith.join() || unionHeight !== (stem.unionHeightM ?? null)) && (
-              <button
-                className="big"
+              <Button
+                type="primary"
+                size="large"
+                block
+
                 disabled={union.length > 0 && unionHeight === null}
                 onClick={() =>
                   change({ unionWith: union, unionHeightM: union.length > 0 ? (unionHeight ?? undefined) : undefined })
                 }
               >
                 Save the union
-              </button>
+              </Button>
             )}
           </div>
         </section>

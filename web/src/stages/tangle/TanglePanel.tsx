@@ -1,4 +1,4 @@
-import { Select } from 'antd';
+import { Button, Input, Select } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useFindings, useJob, useStems, useTangle } from '../../api/job';
@@ -47,8 +47,9 @@ export default function TanglePanel({ job, go }: PanelProps) {
                 <b>{r.a}</b> {TYPES.find((x) => x.value === r.type)?.label} <b>{r.b}</b>
               </span>
               {leader && (
-                <button
-                  className="plain"
+                <Button
+                  type="text"
+
                   onClick={() =>
                     void act(
                       api.DELETE('/api/jobs/{job}/tangle/relations/{id}', { params: { path: { job, id: r.id } } }),
@@ -56,7 +57,7 @@ export default function TanglePanel({ job, go }: PanelProps) {
                   }
                 >
                   Take back
-                </button>
+                </Button>
               )}
             </li>
           ))}
@@ -73,8 +74,9 @@ export default function TanglePanel({ job, go }: PanelProps) {
               <Select aria-label="Relation" value={type} onChange={setType} options={TYPES} />
               <Select aria-label="Lower stem" placeholder="stem" value={b} onChange={setB} options={labels} />
             </div>
-            <button
-              className="plain"
+            <Button
+              type="text"
+
               style={{ fontWeight: 700 }}
               onClick={() =>
                 void act(
@@ -86,7 +88,7 @@ export default function TanglePanel({ job, go }: PanelProps) {
               }
             >
               Record it
-            </button>
+            </Button>
           </div>
         )}
         {t.notKnown.length > 0 && <p className="refused">No order yet: measure {t.notKnown.join('; ')}.</p>}
@@ -183,12 +185,12 @@ export default function TanglePanel({ job, go }: PanelProps) {
             </p>
           ))}
       </div>
-      <button className="next" onClick={() => go('crew')}>
+      <Button type="primary" className="next" onClick={() => go('crew')}>
         <span>
           Next: who does what<small>steps, roles, where people stand</small>
         </span>
         →
-      </button>
+      </Button>
     </>
   );
 }
@@ -209,7 +211,7 @@ function Guard({ job, hang, leader }: { job: string; hang: Schemas['TanglesHang'
       <div className="two">
         <label>
           Guarded by
-          <input
+          <Input
             aria-label="Guarded by"
             value={guard}
             onChange={(e) => setGuard(e.target.value)}
@@ -218,7 +220,7 @@ function Guard({ job, hang, leader }: { job: string; hang: Schemas['TanglesHang'
         </label>
         <label>
           Closed off how
-          <input
+          <Input
             aria-label="Closed off how"
             value={closure}
             onChange={(e) => setClosure(e.target.value)}
@@ -228,8 +230,10 @@ function Guard({ job, hang, leader }: { job: string; hang: Schemas['TanglesHang'
       </div>
       <Stepper label="Tractor winch at hand" unit="kN" value={winch} onChange={setWinch} step={1} digits={1} />
       {leader && (
-        <button
-          className="big quiet"
+        <Button
+          size="large"
+          block
+
           style={{ fontSize: 16 }}
           onClick={() =>
             void act(
@@ -248,7 +252,7 @@ function Guard({ job, hang, leader }: { job: string; hang: Schemas['TanglesHang'
           }
         >
           Save guard and closure
-        </button>
+        </Button>
       )}
     </section>
   );

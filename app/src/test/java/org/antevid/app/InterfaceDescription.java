@@ -108,6 +108,7 @@ class InterfaceDescription implements GlobalOpenApiCustomizer, GlobalOperationCu
         Map<String, Class<?>> records = SchemaNames.all();
         api.getComponents().getSchemas().forEach((name, schema) -> Optional.ofNullable(records.get(name))
                 .ifPresent(c -> describe(name, schema, c)));
+        SumsDescription.addTo(api, TAGS.get("sums"));
         api.getPaths().forEach((path, item) -> refusals(path, item));
     }
 

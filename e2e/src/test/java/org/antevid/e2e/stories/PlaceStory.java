@@ -122,7 +122,11 @@ class PlaceStory extends DemoStory {
         imre.page.navigate(server.local());
         imre.open("Withy Lock");
         imre.button("Area");
-        Locator area = imre.page.locator(".tools").getByText("Area", new Locator.GetByTextOptions().setExact(true));
+        Locator area = imre.page
+                .locator(".tools")
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("Area").setExact(true));
         assertThat(area).hasAttribute("aria-pressed", "true");
         imre.page.unroute(stems);
         held.forEach(Route::resume);
