@@ -15,4 +15,5 @@ if ! diff -q .schema-now.d.ts src/api/generated/schema.d.ts >/dev/null; then
 fi
 rm -f .schema-now.d.ts
 npm run --silent check
+npm run --silent test -- --reporter=dot
 npm run --silent build -- --logLevel warn

@@ -270,7 +270,7 @@ function RigForm({
             label="Angle of the legs"
             unit="°"
             value={rig.legAngleDeg ?? 0}
-            onChange={(d) => set({ legAngleDeg: d ?? 0 })}
+            onChange={(d) => d !== null && set({ legAngleDeg: d })}
             step={10}
             digits={0}
           />
@@ -317,7 +317,7 @@ function RigForm({
             label="Its sling"
             unit="m up"
             value={rig.anchorSlingM ?? 0.3}
-            onChange={(h) => set({ anchorSlingM: h ?? 0.3 })}
+            onChange={(h) => h !== null && set({ anchorSlingM: h })}
             step={0.1}
             digits={1}
           />

@@ -52,7 +52,7 @@ export function MeasuresTab({ l, v }: { l: Cutting; v: CutView }) {
             label="Bar"
             unit="m"
             value={l.choice.barM}
-            onChange={(b) => l.set({ barM: b ?? 0.45 })}
+            onChange={(b) => b !== null && l.set({ barM: b })}
             step={0.05}
             wrong={l.wrong('barM')}
           />
@@ -61,7 +61,7 @@ export function MeasuresTab({ l, v }: { l: Cutting; v: CutView }) {
           label="Cut height"
           unit="m"
           value={l.choice.cutHeightM}
-          onChange={(h) => l.set({ cutHeightM: h ?? 0.3 })}
+          onChange={(h) => h !== null && l.set({ cutHeightM: h })}
           step={0.05}
           wrong={l.wrong('cutHeightM')}
         />

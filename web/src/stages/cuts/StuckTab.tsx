@@ -28,7 +28,7 @@ export function StuckTab({ job, l }: { job: string; l: Cutting }) {
             label="Uncut band, wide"
             value={width}
             by={0.05}
-            onChange={(m) => setWidth(m ?? 0.05)}
+            onChange={(m) => m !== undefined && setWidth(m)}
             note="across the lay"
             undo=""
           />
@@ -36,7 +36,7 @@ export function StuckTab({ job, l }: { job: string; l: Cutting }) {
             label="Uncut band, long"
             value={height}
             by={0.02}
-            onChange={(m) => setHeight(m ?? 0.02)}
+            onChange={(m) => m !== undefined && setHeight(m)}
             note="along the lay"
             undo=""
           />

@@ -178,7 +178,7 @@ function Machines({ job, s, leader }: { job: string; s: Schemas['PlaceView']; le
             size="large"
             block
 
-            disabled={!name.trim()}
+            disabled={!name.trim() || width === null || mass === null || grade === null}
             onClick={() => void add().then((kept) => kept && setAdding(false))}
           >
             Add the machine

@@ -105,6 +105,22 @@ function Conditions({ job, info, leader }: { job: string; info: Schemas['JobView
   const [slope, setSlope] = useState<number | null>(info.slopeDeg);
   const [down, setDown] = useState<number | null>(info.downhillDeg);
   const changed = wind !== info.windLimitMs || slope !== info.slopeDeg || down !== info.downhillDeg;
+  const save = () => {
+    // a field that was cleared is asked for; flat ground and no wind are never assumed
+    if (wind === null || slope === null || down === null) return;
+    void act(
+      api.PUT('/api/jobs/{job}/conditions', {
+        params: { path: { job } },
+        body: {
+          windLimitMs: wind,
+          slopeDeg: slope,
+          downhillDeg: down,
+          meetingPoint: info.meetingPoint,
+          version: info.version,
+        },
+      }),
+    );
+  };
   return (
     <section className="form" aria-label="Conditions">
       <Stepper label="Wind limit" unit="m/s" value={wind} onChange={setWind} step={1} digits={1} />
@@ -117,21 +133,8 @@ function Conditions({ job, info, leader }: { job: string; info: Schemas['JobView
           type="primary"
           size="large"
           block
-
-          onClick={() =>
-            void act(
-              api.PUT('/api/jobs/{job}/conditions', {
-                params: { path: { job } },
-                body: {
-                  windLimitMs: wind ?? 0,
-                  slopeDeg: slope ?? 0,
-                  downhillDeg: down ?? 0,
-                  meetingPoint: info.meetingPoint,
-                  version: info.version,
-                },
-              }),
-            )
-          }
+          disabled={wind === null || slope === null || down === null}
+          onClick={save}
         >
           Save conditions
         </Button>

@@ -105,6 +105,10 @@ class WithyLockStory {
         imre.button("Save conditions");
         imre.refused("a leader may only be stricter");
         imre.fill("Wind limit", "8");
+        imre.fill("Slope", "");
+        assertThat(imre.page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Save conditions")))
+                .isDisabled();
+        imre.fill("Slope", "6");
         imre.button("Save conditions");
         assertThat(imre.page.getByText("Save conditions")).hasCount(0);
         imre.shot("place-today");
