@@ -235,7 +235,6 @@ export default function JobScreen() {
               <div className={link === 'lost' ? 'link lost' : 'quiet link'}>{LINK[link]}</div>
               <Button
                 type="text"
-
                 onClick={() => read(language(), inUnits !== 'feet')}
                 title="Metres or feet and inches"
               >

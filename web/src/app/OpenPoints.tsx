@@ -102,7 +102,6 @@ function Row({ job, f, leader, go }: { job: string; f: Finding; leader: boolean;
         {f.open && leader && f.severity === 'CAUTION' && (
           <Button
             type="text"
-
             onClick={() =>
               void act(
                 api.POST('/api/jobs/{job}/acknowledgements', {

@@ -40,7 +40,6 @@ export function ShortLength({
       <span style={{ display: 'grid', gridTemplateColumns: '46px minmax(0, 1fr) 46px' }}>
         <Button
           type="text"
-
           style={{ border: '1px solid var(--mute)' }}
           aria-label={`${label} less`}
           onClick={() => onChange(Number((shown - by1).toFixed(5)))}
@@ -61,7 +60,6 @@ export function ShortLength({
         />
         <Button
           type="text"
-
           style={{ border: '1px solid var(--mute)' }}
           aria-label={`${label} more`}
           onClick={() => onChange(Number((shown + by1).toFixed(5)))}

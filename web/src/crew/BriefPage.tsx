@@ -202,7 +202,6 @@ function Sign({ job, card, say }: { job: string; card: Card; say: (words: string
               type="primary"
               size="large"
               block
-
               disabled={waits || card.questions.some((_, i) => answers[i] === undefined) || pin.length < 4}
               onClick={sign}
             >

@@ -27,7 +27,7 @@ export default function LeadersGo({
   if (run.going && run.step) {
     return (
       <>
-        <StepDone job={job} step={run.step} act={act} className="big" />
+        <StepDone job={job} step={run.step} act={act} />
       </>
     );
   }
@@ -38,7 +38,6 @@ export default function LeadersGo({
         <Button
           size="large"
           block
-
           onClick={() => void act(api.POST('/api/jobs/{job}/run/signal-tried', { ...path, body: { id: newId() } }))}
         >
           {t('go.signal')}

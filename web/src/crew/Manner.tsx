@@ -11,11 +11,7 @@ export function Manner() {
   const choose = useManner();
   return (
     <>
-      <Button
-        type="text"
-
-        onClick={() => choose(language() === 'ENGLISH' ? 'SPANISH' : 'ENGLISH', units() === 'feet')}
-      >
+      <Button type="text" onClick={() => choose(language() === 'ENGLISH' ? 'SPANISH' : 'ENGLISH', units() === 'feet')}>
         {t('otherLanguage')}
       </Button>
       <Button type="text" onClick={() => choose(language(), units() !== 'feet')}>

@@ -174,7 +174,6 @@ function Amount({
         <Button
           size="large"
           block
-
           aria-label={t('see.less', { label })}
           onClick={() => set(Number(((value ?? 0) - step).toFixed(digits)))}
         >
@@ -195,7 +194,6 @@ function Amount({
         <Button
           size="large"
           block
-
           aria-label={t('see.more', { label })}
           onClick={() => set(Number(((value ?? 0) + step).toFixed(digits)))}
         >
@@ -274,7 +272,6 @@ function Fault({
             type="primary"
             size="large"
             block
-
             disabled={from === undefined || from < 0 || face === undefined}
             onClick={() =>
               add(
@@ -378,7 +375,6 @@ function Measured({
           type="primary"
           size="large"
           block
-
           disabled={!complete || Boolean(answer.error)}
           onClick={() => body && add(body, t('see.of', { what: kind.words, stem: stem.label }))}
         >

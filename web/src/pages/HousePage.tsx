@@ -113,7 +113,6 @@ export default function HousePage() {
               Tree lengths kept clear (practice: 2)
               <InputNumber
                 name="x"
-
                 step={0.5}
                 min={1}
                 max={5}
@@ -126,7 +125,6 @@ export default function HousePage() {
               Spread of the lay in sound wood (°, 1 sigma)
               <InputNumber
                 name="s"
-
                 step={0.5}
                 min={1}
                 max={30}

@@ -130,7 +130,6 @@ export function Kit({ owner }: { owner: boolean }) {
                 {owner && (
                   <Button
                     type="text"
-
                     onClick={() =>
                       void run(
                         api.DELETE('/api/house/kit/{id}', {

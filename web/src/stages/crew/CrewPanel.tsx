@@ -62,7 +62,6 @@ export default function CrewPanel({ job, go }: PanelProps) {
             <Button
               size="large"
               block
-
               style={{ fontSize: 16 }}
               onClick={() =>
                 void act(
@@ -157,7 +156,6 @@ function StepCard({
             {leader && !step.done && p.role !== 'CUTTER' && (
               <Button
                 type="text"
-
                 aria-label={`Set where ${name(p.personId)} stands`}
                 onClick={() =>
                   pick(
@@ -172,7 +170,6 @@ function StepCard({
             {leader && !step.done && (
               <Button
                 type="text"
-
                 aria-label={`Take ${name(p.personId)} off step ${step.turn}`}
                 onClick={() => void save({ posts: posts.filter((_, k) => k !== i) })}
               >
@@ -199,7 +196,6 @@ function StepCard({
           <div style={{ display: 'flex', flexWrap: 'wrap' }}>
             <Button
               type="text"
-
               style={{ fontWeight: 700 }}
               disabled={!person}
               onClick={() => person && void save({ posts: [...posts, { role, personId: person }] })}
@@ -208,7 +204,6 @@ function StepCard({
             </Button>
             <Button
               type="text"
-
               onClick={() =>
                 void act(
                   api.POST('/api/jobs/{job}/steps/{id}/move', {
@@ -221,7 +216,6 @@ function StepCard({
             </Button>
             <Button
               type="text"
-
               onClick={() =>
                 void act(
                   api.POST('/api/jobs/{job}/steps/{id}/move', {
@@ -234,7 +228,6 @@ function StepCard({
             </Button>
             <Button
               type="text"
-
               onClick={() =>
                 void act(
                   api.DELETE('/api/jobs/{job}/steps/{id}', {

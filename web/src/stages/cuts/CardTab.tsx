@@ -92,7 +92,6 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
               .{' '}
               <Button
                 type="text"
-
                 style={{ fontWeight: 700, padding: 0 }}
                 onClick={() =>
                   l.setCuts({
@@ -319,7 +318,6 @@ function Opened({ job, l, v, leader }: { job: string; l: Cutting; v: CutView; le
           </div>
           <Button
             type="text"
-
             style={{ fontWeight: 700, padding: 0 }}
             onClick={() => {
               setLeft(half);

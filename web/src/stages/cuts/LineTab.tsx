@@ -170,7 +170,6 @@ export function LineTab({ l, v }: { l: Cutting; v: CutView }) {
             )}
             <Button
               type="text"
-
               style={{ padding: 0, marginRight: 14, fontWeight: 700 }}
               onClick={() => pick('Tap the anchor of the guy', (a) => l.setSupport({ guyAnchor: a }))}
             >
@@ -178,7 +177,6 @@ export function LineTab({ l, v }: { l: Cutting; v: CutView }) {
             </Button>
             <Button
               type="text"
-
               style={{ padding: 0 }}
               onClick={() => l.setSupport({ guyAnchor: undefined, guyHeightM: undefined })}
             >
@@ -188,7 +186,6 @@ export function LineTab({ l, v }: { l: Cutting; v: CutView }) {
         ) : (
           <Button
             type="text"
-
             style={{ padding: 0, fontWeight: 700 }}
             onClick={() =>
               pick('Tap the anchor of the guy, on the side away from the lean, square to the lay', (a) =>

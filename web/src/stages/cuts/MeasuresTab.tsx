@@ -185,7 +185,6 @@ export function MeasuresTab({ l, v }: { l: Cutting; v: CutView }) {
         {TECHNIQUES.map((t) => (
           <Button
             type={techniques.includes(t.value) ? 'primary' : 'default'}
-
             key={t.value}
             aria-pressed={techniques.includes(t.value)}
             onClick={() =>

@@ -258,7 +258,6 @@ function Aim({ job, l, v, leader }: Props) {
       </div>
       <Button
         type="text"
-
         style={{ fontWeight: 700, padding: 0, marginRight: 16 }}
         onClick={() =>
           pick('Tap the landmark to aim at', (at) => {

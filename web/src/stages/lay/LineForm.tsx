@@ -106,7 +106,6 @@ export function LineForm({
       <div>
         <Button
           type="text"
-
           style={{ fontWeight: 700, padding: 0, marginRight: 14 }}
           onClick={() =>
             pick(
@@ -122,7 +121,6 @@ export function LineForm({
         {line.stand && (
           <Button
             type="text"
-
             style={{ padding: 0, marginRight: 14 }}
             onClick={() => pick('Tap where the pull comes from, round the block', (puller) => set({ puller }))}
           >
@@ -132,7 +130,6 @@ export function LineForm({
         {line.stand && (
           <Button
             type="text"
-
             style={{ padding: 0, marginRight: 14 }}
             onClick={() => set({ stand: undefined, puller: undefined })}
           >

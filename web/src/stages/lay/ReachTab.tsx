@@ -227,7 +227,6 @@ function Zones({ job, l, v, leader }: Omit<Props, 'go'>) {
           {leader && (
             <Button
               type="text"
-
               onClick={() =>
                 void act(
                   api.DELETE('/api/jobs/{job}/stems/{stem}/lay/clips/{index}', {
@@ -244,7 +243,6 @@ function Zones({ job, l, v, leader }: Omit<Props, 'go'>) {
       {leader && saved && !draft && (
         <Button
           type="text"
-
           style={{ fontWeight: 700, padding: 0 }}
           onClick={() =>
             setSketch({
@@ -285,7 +283,6 @@ function Zones({ job, l, v, leader }: Omit<Props, 'go'>) {
           <div>
             <Button
               type="text"
-
               style={{ fontWeight: 700 }}
               disabled={!draft.reason.trim()}
               onClick={() =>

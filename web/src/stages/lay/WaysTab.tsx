@@ -150,7 +150,6 @@ export function WaysTab({ job, l, v, leader }: Props) {
                   ) : (
                     <Button
                       type="text"
-
                       style={{ fontWeight: 700 }}
                       disabled={!leader || !l.saved || l.changed}
                       onClick={() => clear(w.side, true)}

@@ -55,7 +55,6 @@ function Way({ job, s, leader }: { job: string; s: Schemas['PlaceView']; leader:
           type="primary"
           size="large"
           block
-
           onClick={() =>
             void act(
               api.PUT('/api/jobs/{job}/place/access', {
@@ -127,7 +126,6 @@ function Machines({ job, s, leader }: { job: string; s: Schemas['PlaceView']; le
           {leader && (
             <Button
               type="text"
-
               aria-label={`take off ${m.name}`}
               onClick={() =>
                 void act(api.DELETE('/api/jobs/{job}/place/machines/{id}', { params: { path: { job, id: m.id } } }))
@@ -177,7 +175,6 @@ function Machines({ job, s, leader }: { job: string; s: Schemas['PlaceView']; le
             type="primary"
             size="large"
             block
-
             disabled={!name.trim() || width === null || mass === null || grade === null}
             onClick={() => void add().then((kept) => kept && setAdding(false))}
           >

@@ -68,7 +68,6 @@ export function DrawTools({ job }: { job: string }) {
   ) => (
     <Button
       type={props.pressed ? 'primary' : 'default'}
-
       onClick={press}
       aria-pressed={props.pressed}
       disabled={props.disabled}

@@ -196,7 +196,6 @@ export function FeatureForm({
             <Button
               size="large"
               block
-
               style={{ fontSize: 16, minHeight: 46 }}
               onClick={() => change({ mayBeHit: false, agreedBy: '' })}
             >
@@ -206,7 +205,6 @@ export function FeatureForm({
             <Button
               size="large"
               block
-
               style={{ fontSize: 16, minHeight: 46 }}
               disabled={agreed.trim() === ''}
               onClick={() => change({ mayBeHit: true, agreedBy: agreed })}

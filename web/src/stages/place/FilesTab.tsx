@@ -130,13 +130,7 @@ function Import({ job }: { job: string }) {
           {rows.length > 0 && (
             <>
               <Rows rows={rows.map((f) => ({ where: f.field, why: f.message }))} />
-              <Button
-                size="large"
-                block
-
-                style={{ fontSize: 16 }}
-                onClick={() => file && void send(file, true)}
-              >
+              <Button size="large" block style={{ fontSize: 16 }} onClick={() => file && void send(file, true)}>
                 Take the good rows
               </Button>
             </>
@@ -188,7 +182,6 @@ function Anchor({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
             type="primary"
             size="large"
             block
-
             disabled={lat === null || lon === null || north === null}
             onClick={() =>
               void act(
@@ -281,7 +274,6 @@ function Underlay({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
         {u && (
           <Button
             type="text"
-
             onClick={() => void act(api.DELETE('/api/jobs/{job}/place/underlay', { params: { path: { job } } }))}
           >
             Take it away

@@ -102,7 +102,6 @@ function Card({ job, s, leader }: { job: string; s: Schemas['PlaceView']; leader
             type="primary"
             size="large"
             block
-
             onClick={() =>
               void act(
                 api.PUT('/api/jobs/{job}/place/emergency', {

@@ -114,7 +114,6 @@ export function PlanTab({ job, leader }: { job: string; leader: boolean }) {
           type="primary"
           size="large"
           block
-
           disabled={draft.outline.length === 0 || !draft.name}
           onClick={() => void act(addFeature(job, draft)).then((kept) => kept && setDraft(undefined))}
         >
@@ -204,7 +203,6 @@ function Edit({ job, feature }: { job: string; feature: Schemas['PlacedFeature']
         </Button>
         <Button
           type="text"
-
           onClick={() => void act(removeFeature(job, feature)).then((gone) => gone && selectFeature(undefined))}
         >
           Take off the plan

@@ -117,7 +117,6 @@ export function Ranging({ job, put }: { job: string; put: (at: Spot, how: string
         <Button
           size="large"
           block
-
           style={{ fontSize: 16 }}
           onClick={() => pick('Tap the place on the plan', (spot) => put(spot, 'tapped'))}
         >

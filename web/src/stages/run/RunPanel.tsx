@@ -91,11 +91,7 @@ export default function RunPanel({ job, go }: PanelProps) {
                 <Mark kind={r.signalTriedAt ? 'ready' : 'none'} />
                 <b style={{ flex: 1 }}>Stop signal tried, whistle and arm</b>
                 {leader && !r.signalTriedAt ? (
-                  <Button
-                    type="text"
-
-                    onClick={() => void act(api.POST('/api/jobs/{job}/run/signal-tried', path))}
-                  >
+                  <Button type="text" onClick={() => void act(api.POST('/api/jobs/{job}/run/signal-tried', path))}>
                     Tried, answered
                   </Button>
                 ) : (
@@ -173,7 +169,7 @@ export default function RunPanel({ job, go }: PanelProps) {
           →
         </Button>
       ) : r.going ? (
-        <StepDone job={job} step={step} act={act} className="next" disabled={!leader} />
+        <StepDone job={job} step={step} act={act} disabled={!leader} />
       ) : (
         <Button
           type="primary"
@@ -225,12 +221,7 @@ function Protected({ job, p }: { job: string; p: Schemas['ProtectionState'] }) {
         </Button>
       )}
       {!waits && (
-        <Button
-          type="text"
-
-          aria-label={`${p.name} ${p.done ? 'not done' : 'done'}`}
-          onClick={() => done(!p.done)}
-        >
+        <Button type="text" aria-label={`${p.name} ${p.done ? 'not done' : 'done'}`} onClick={() => done(!p.done)}>
           {p.done ? 'Undo' : 'Done'}
         </Button>
       )}

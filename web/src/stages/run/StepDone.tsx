@@ -8,12 +8,11 @@ type Props = {
   job: string;
   step: Step;
   act: (w: Promise<unknown>) => Promise<boolean>;
-  className: string;
   disabled?: boolean;
 };
 
 /** The step is done; cuts and checks nobody ticked off are asked for first. */
-export function StepDone({ job, step, act, className, disabled }: Props) {
+export function StepDone({ job, step, act, disabled }: Props) {
   const [asking, setAsking] = useState(false);
   const done = async () => {
     setAsking(false);
@@ -24,7 +23,8 @@ export function StepDone({ job, step, act, className, disabled }: Props) {
   return (
     <>
       <Button
-        className={className}
+        type="primary"
+        className="next"
         disabled={disabled}
         onClick={() => (step.openTicks > 0 ? setAsking(true) : void done())}
       >

@@ -65,7 +65,6 @@ export function CompareTab({
                 <td>
                   <Button
                     type="text"
-
                     style={{ fontWeight: 700, padding: 0, minHeight: 30, textAlign: 'left' }}
                     onClick={() => choose(d.stemId)}
                   >

@@ -85,7 +85,6 @@ export function DefectForm({
             {choice.tells.map((t) => (
               <Button
                 type={tells.includes(t.key) ? 'primary' : 'default'}
-
                 key={t.key}
                 aria-pressed={tells.includes(t.key)}
                 onClick={() => setTells(tells.includes(t.key) ? tells.filter((x) => x !== t.key) : [...tells, t.key])}
@@ -100,7 +99,6 @@ export function DefectForm({
         type="primary"
         size="large"
         block
-
         disabled={low === null || high === null || face === null}
         onClick={() =>
           record({

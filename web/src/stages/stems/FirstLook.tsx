@@ -294,7 +294,6 @@ export function FirstLook({ job, stem, done }: { job: string; stem: Schemas['Ste
           {FAULTS.map((f) => (
             <Button
               type={(faults?.includes(f.value) ?? false) ? 'primary' : 'default'}
-
               key={f.value}
               aria-pressed={faults?.includes(f.value) ?? false}
               disabled={(faults?.length ?? 0) >= MOST_FAULTS && !faults?.includes(f.value)}

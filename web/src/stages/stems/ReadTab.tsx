@@ -298,7 +298,6 @@ function Sightings({ job, stem, leader }: { job: string; stem: Stem; leader: boo
                     {!s.accepted && (
                       <Button
                         type="text"
-
                         style={{ fontWeight: 700 }}
                         onClick={() =>
                           void act(api.POST('/api/jobs/{job}/stems/{stem}/sightings/{id}/accept', path(s.id)))

@@ -122,7 +122,6 @@ export function SightingForm({
       <Button
         size="large"
         block
-
         style={{ fontSize: 16 }}
         disabled={!complete}
         onClick={() => {

@@ -52,7 +52,6 @@ export function VerdictTab({ job, stem, leader }: { job: string; stem: Schemas['
           <div>
             <Button
               type="text"
-
               style={{ fontWeight: 700, padding: 0, textAlign: 'left', minHeight: 30 }}
               aria-expanded={open === w.verdict}
               onClick={() => setOpen(open === w.verdict ? undefined : w.verdict)}
@@ -88,7 +87,6 @@ export function VerdictTab({ job, stem, leader }: { job: string; stem: Schemas['
           {leader && chosen !== w.verdict && (
             <Button
               type="text"
-
               style={{ border: '2px solid var(--mute)' }}
               aria-label={`choose ${w.words}`}
               onClick={() => choose(w.verdict)}
@@ -140,7 +138,6 @@ function HandOver({ job, stem, leader }: { job: string; stem: Schemas['StemView'
           type="primary"
           size="large"
           block
-
           onClick={() =>
             void act(
               api.PUT('/api/jobs/{job}/stems/{id}/verdict', {
@@ -159,15 +156,9 @@ function HandOver({ job, stem, leader }: { job: string; stem: Schemas['StemView'
           Save the hand-over
         </Button>
       )}
-      <a
-        className="big quiet"
-        style={{ display: 'grid', placeItems: 'center', textDecoration: 'none', fontSize: 16 }}
-        href={`/jobs/${job}/hand-over/${stem.id}`}
-        target="_blank"
-        rel="noreferrer"
-      >
+      <Button size="large" block href={`/jobs/${job}/hand-over/${stem.id}`} target="_blank" rel="noreferrer">
         Open the sheet to print
-      </a>
+      </Button>
     </section>
   );
 }

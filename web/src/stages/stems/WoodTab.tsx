@@ -146,7 +146,6 @@ export function WoodTab({ job, stem, leader }: { job: string; stem: Schemas['Ste
                 type="primary"
                 size="large"
                 block
-
                 disabled={union.length > 0 && unionHeight === null}
                 onClick={() =>
                   change({ unionWith: union, unionHeightM: union.length > 0 ? (unionHeight ?? undefined) : undefined })

@@ -49,7 +49,6 @@ export default function TanglePanel({ job, go }: PanelProps) {
               {leader && (
                 <Button
                   type="text"
-
                   onClick={() =>
                     void act(
                       api.DELETE('/api/jobs/{job}/tangle/relations/{id}', { params: { path: { job, id: r.id } } }),
@@ -76,7 +75,6 @@ export default function TanglePanel({ job, go }: PanelProps) {
             </div>
             <Button
               type="text"
-
               style={{ fontWeight: 700 }}
               onClick={() =>
                 void act(
@@ -233,7 +231,6 @@ function Guard({ job, hang, leader }: { job: string; hang: Schemas['TanglesHang'
         <Button
           size="large"
           block
-
           style={{ fontSize: 16 }}
           onClick={() =>
             void act(
