@@ -38,12 +38,7 @@ export function ShortLength({
         {value !== undefined && undo === 'take it' && <b style={{ color: 'var(--ink)' }}> yours</b>}
       </span>
       <span style={{ display: 'grid', gridTemplateColumns: '46px minmax(0, 1fr) 46px' }}>
-        <Button
-          type="text"
-          style={{ border: '1px solid var(--mute)' }}
-          aria-label={`${label} less`}
-          onClick={() => onChange(Number((shown - by1).toFixed(5)))}
-        >
+        <Button aria-label={`${label} less`} onClick={() => onChange(Number((shown - by1).toFixed(5)))}>
           −
         </Button>
         <InputNumber
@@ -58,12 +53,7 @@ export function ShortLength({
             onChange(Number((v * per).toFixed(5)))
           }
         />
-        <Button
-          type="text"
-          style={{ border: '1px solid var(--mute)' }}
-          aria-label={`${label} more`}
-          onClick={() => onChange(Number((shown + by1).toFixed(5)))}
-        >
+        <Button aria-label={`${label} more`} onClick={() => onChange(Number((shown + by1).toFixed(5)))}>
           +
         </Button>
       </span>

@@ -114,8 +114,8 @@ function StepCard({
         body: {
           kind: step.kind,
           stem: step.stem,
-          startMin: start ?? 0,
-          endMin: end ?? 0,
+          startMin: start ?? step.startMin,
+          endMin: end ?? step.endMin,
           posts,
           version: step.version,
           ...over,
@@ -251,7 +251,7 @@ function StepCard({
                       <Stepper label="From" unit="min" value={start} onChange={setStart} step={5} digits={0} />
                       <Stepper label="To" unit="min" value={end} onChange={setEnd} step={5} digits={0} />
                     </div>
-                    <Button type="text" onClick={() => void save({})}>
+                    <Button type="text" disabled={start === null || end === null} onClick={() => void save({})}>
                       Save times
                     </Button>
                   </div>

@@ -147,17 +147,19 @@ function Heights({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
   const { say, pick } = usePlanTools();
   const act = useAct(job, say);
   const [height, setHeight] = useState<number | null>(0);
-  const add = () =>
+  const add = () => {
+    if (height === null) return;
     pick(
-      `Tap where the ground is ${length(height ?? 0)} high`,
+      `Tap where the ground is ${length(height)} high`,
       (at) =>
         void act(
           api.POST('/api/jobs/{job}/place/heights', {
             params: { path: { job } },
-            body: { at, heightM: height ?? 0, takenHow: 'tapped, height by level' },
+            body: { at, heightM: height, takenHow: 'tapped, height by level' },
           }),
         ),
     );
+  };
   return (
     <section aria-label="Spot heights">
       <h2>
@@ -166,7 +168,7 @@ function Heights({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
       <div className="form">
         <div className="two" style={{ alignItems: 'end' }}>
           <Stepper label="Height" unit="m" value={height} onChange={setHeight} step={0.1} digits={2} />
-          <Button size="large" block style={{ fontSize: 16, minHeight: 46 }} onClick={add}>
+          <Button size="large" block style={{ fontSize: 16, minHeight: 46 }} disabled={height === null} onClick={add}>
             Tap where
           </Button>
         </div>

@@ -110,7 +110,7 @@ export default function StemsPanel({ job, go }: PanelProps) {
               }))}
             />
             {leader && (
-              <Button type="text" style={{ border: '2px solid var(--mute)' }} onClick={add} aria-label="New stem">
+              <Button onClick={add} aria-label="New stem">
                 +
               </Button>
             )}

@@ -85,12 +85,7 @@ export function VerdictTab({ job, stem, leader }: { job: string; stem: Schemas['
             )}
           </div>
           {leader && chosen !== w.verdict && (
-            <Button
-              type="text"
-              style={{ border: '2px solid var(--mute)' }}
-              aria-label={`choose ${w.words}`}
-              onClick={() => choose(w.verdict)}
-            >
+            <Button aria-label={`choose ${w.words}`} onClick={() => choose(w.verdict)}>
               {w.excluded ? 'still choose' : 'choose'}
             </Button>
           )}
