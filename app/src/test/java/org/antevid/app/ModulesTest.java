@@ -27,6 +27,11 @@ class ModulesTest {
     private static final DescribedPredicate<JavaClass> MADE_AT_THE_BUILD = DescribedPredicate.describe(
             "made at the build", c -> c.getName().contains("__") || c.getName().contains("$$"));
 
+    private static final JavaClasses ALL = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("org.antevid.app")
+            .that(DescribedPredicate.not(MADE_AT_THE_BUILD));
+
     @Test
     void modulesHaveNoCyclesAndKeepTheirInsides() {
         ApplicationModules.of(Antevid.class, MADE_AT_THE_BUILD).verify();
@@ -34,11 +39,7 @@ class ModulesTest {
 
     @Test
     void everyCallOnAJobNamesTheRightItNeeds() {
-        JavaClasses classes = new ClassFileImporter()
-                .withImportOption(new ImportOption.DoNotIncludeTests())
-                .importPackages("org.antevid.app")
-                .that(DescribedPredicate.not(MADE_AT_THE_BUILD));
-        List<JavaMethod> onJobs = StreamSupport.stream(classes.spliterator(), false)
+        List<JavaMethod> onJobs = StreamSupport.stream(ALL.spliterator(), false)
                 .flatMap(c -> c.getMethods().stream())
                 .filter(ModulesTest::onAJob)
                 .toList();
@@ -47,11 +48,6 @@ class ModulesTest {
                 .as(m.getFullName())
                 .isTrue());
     }
-
-    private static final JavaClasses ALL = new ClassFileImporter()
-            .withImportOption(new ImportOption.DoNotIncludeTests())
-            .importPackages("org.antevid.app")
-            .that(DescribedPredicate.not(MADE_AT_THE_BUILD));
 
     @Test
     void whatIsKeptStandsApartFromWhatIsServed() {
