@@ -114,8 +114,6 @@ export default function HousePage() {
               <InputNumber
                 name="x"
                 step={0.5}
-                min={1}
-                max={5}
                 defaultValue={rules.data.exclusionLengths}
                 disabled={!owner}
                 style={{ minHeight: 46, font: 'inherit' }}
@@ -126,8 +124,6 @@ export default function HousePage() {
               <InputNumber
                 name="s"
                 step={0.5}
-                min={1}
-                max={30}
                 defaultValue={rules.data.soundSigmaDeg}
                 disabled={!owner}
                 style={{ minHeight: 46, font: 'inherit' }}

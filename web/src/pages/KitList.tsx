@@ -167,7 +167,7 @@ export function Kit({ owner }: { owner: boolean }) {
           </label>
           <label>
             How many
-            <InputNumber name="count" min={1} max={100} defaultValue={1} />
+            <InputNumber name="count" defaultValue={1} />
           </label>
           {asks.map((a) => (
             <Stepper
