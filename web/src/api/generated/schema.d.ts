@@ -458,6 +458,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/last-time": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What would be taken over as last time; nothing is stored. */
+        get: operations["lastTimeLastTime"];
+        put?: never;
+        /** Takes it over; what this job has already stays as it is. */
+        post: operations["lastTimeTakeLastTime"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/lays": {
         parameters: {
             query?: never;
@@ -1777,6 +1795,40 @@ export interface paths {
         post?: never;
         /** Takes such a relation back. */
         delete: operations["tangleUnrelate"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/trees": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Writes the tree down with its sightings and faults, fixes its lay and drop zone, and adds the step to fell it. */
+        post: operations["treeUseTree"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/trees/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Judges a tree as it was tapped, as if it were written down; nothing is stored. */
+        post: operations["treeLookAtTree"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -3762,27 +3814,6 @@ export interface components {
             pin: string;
             word?: string;
         };
-        JudgementProposedLine: {
-            /** Format: double */
-            anchorDistM: number;
-            /** @enum {string} */
-            kind: "NOTHING" | "LEVER" | "WEDGES" | "HAND_LINE" | "MACHINE_LINE";
-            /** Format: double */
-            pullN?: number;
-            pullWords: string;
-            room: boolean;
-            /** Format: double */
-            ropeHeightM: number;
-            ropeId?: string;
-            ropeName: string;
-            /** @description Its quantities in the reader's units, each rounded to the side it says */
-            said: {
-                /** @description distance, nearest */
-                anchorDistM: string;
-                /** @description length, nearest */
-                ropeHeightM: string;
-            };
-        };
         KindView: {
             /** @enum {string} */
             key: "BUILDING" | "GLASS" | "FOOTBRIDGE" | "BOAT" | "PATH" | "ROAD" | "OVERHEAD_LINE" | "BURIED" | "WATER" | "BEEHIVES" | "COMPOST" | "FENCE" | "WALL" | "ANIMAL_PEN" | "SURFACE" | "HEDGE" | "BED" | "OTHER_TREE" | "VEHICLE" | "LANDING_BED" | "MACHINE_STAND" | "ACCESS" | "WORK_POSITION" | "MEETING_POINT" | "OTHER";
@@ -3865,6 +3896,39 @@ export interface components {
             };
             whole: string[];
             wholeM: number[];
+        };
+        LastPerson: {
+            id: string;
+            name: string;
+            /** @description what the person did last; empty for nothing */
+            role?: string;
+        };
+        LastTimeAnswer: {
+            before?: components["schemas"]["LastTimeView"];
+        };
+        /** @description What there is to be taken over. */
+        LastTimeView: {
+            card: components["schemas"]["EmergencyCard"];
+            /**
+             * Format: int32
+             * @description how many things of the place stand on the plan
+             */
+            features: number;
+            jobId: string;
+            machines: string[];
+            meetingPoint: string;
+            name: string;
+            people: components["schemas"]["LastPerson"][];
+            /**
+             * Format: int32
+             * @description how many questions were answered
+             */
+            permits: number;
+            /** @description else only people, wind limit and machines are taken */
+            sameAddress: boolean;
+            /** Format: date */
+            visitOn: string;
+            windLimit: string;
         };
         /** @description One thing that is not as it was; was and is are empty where it is not there. */
         LayBasisChange: {
@@ -4243,12 +4307,13 @@ export interface components {
             /** Format: double */
             travelTieM: number;
         };
+        /** @description A first look as somebody reads it. */
         Look: {
             because: string;
             dial: components["schemas"]["DialView"];
             /** @enum {string} */
             headline: "FELL" | "FELL_ONCE_MEASURED" | "FELL_WITH_LINE" | "NOT_BY_HAND";
-            /** @description one of three: fell, fell once or with something, not by hand */
+            /** @description what to do: fell, fell once or with something, not by hand */
             headlineWords: string;
             /**
              * Format: double
@@ -4258,7 +4323,7 @@ export interface components {
             /** Format: double */
             nextDegrees?: number;
             nextMeasurement?: string;
-            proposed?: components["schemas"]["JudgementProposedLine"];
+            proposed?: components["schemas"]["LookProposedLine"];
             /** @description Its quantities in the reader's units, each rounded to the side it says */
             said: {
                 /** @description sector, down */
@@ -4268,6 +4333,28 @@ export interface components {
             verdict: "FELL_FROM_GROUND" | "FELL_WITH_PULL" | "SECTION" | "DISMANTLE" | "CRANE" | "MACHINE_ONLY" | "LEAVE_AND_CLOSE" | "WALK_AWAY";
             verdictHangsOnIt: boolean;
             verdictWords: string;
+        };
+        /** @description A line nobody has planned yet. */
+        LookProposedLine: {
+            /** Format: double */
+            anchorDistM: number;
+            /** @enum {string} */
+            kind: "NOTHING" | "LEVER" | "WEDGES" | "HAND_LINE" | "MACHINE_LINE";
+            /** Format: double */
+            pullN?: number;
+            pullWords: string;
+            room: boolean;
+            /** Format: double */
+            ropeHeightM: number;
+            ropeId?: string;
+            ropeName: string;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description distance, nearest */
+                anchorDistM: string;
+                /** @description length, nearest */
+                ropeHeightM: string;
+            };
         };
         LookRequest: {
             /** Format: double */
@@ -5587,6 +5674,52 @@ export interface components {
             measures: components["schemas"]["MessageView"][];
             says: components["schemas"]["MessageView"];
             who?: string;
+        };
+        /** @description What was tapped by eye; what is missing was not looked at. */
+        TreeRequest: {
+            at?: components["schemas"]["Spot"];
+            /** Format: double */
+            crownRadiusM?: number;
+            /** Format: double */
+            diameterM?: number;
+            /** @description none: looked at, nothing seen; at most three */
+            faults?: ("CRACK" | "SPLIT_UNION" | "INCLUDED_BARK" | "CAVITY" | "DECAY_POCKET" | "FUNGUS" | "SWOLLEN_BASE" | "DEAD_TOP" | "HANGING_LIMB" | "DEAD_LIMBS" | "LIGHTNING_SCAR" | "FIRE_SCAR" | "METAL" | "WIRE_SWELLING" | "INSECTS" | "LOOSE_BARK" | "LIFTED_ROOT_PLATE" | "SOIL_CRACKS" | "CUT_ROOTS" | "CANOPY_GAP" | "BENT_STEM" | "VINE" | "TIED_CROWN" | "UNDER_TENSION" | "PREVIOUS_CUTS" | "BROKEN_BASE" | "OTHER")[];
+            /** Format: double */
+            heightM?: number;
+            /** Format: double */
+            leanDeg?: number;
+            /**
+             * Format: double
+             * @description azimuth, 0 to 360
+             */
+            leansToDeg?: number;
+            /** @enum {string} */
+            means?: "NOTHING" | "LEVER" | "WEDGES" | "HAND_LINE" | "MACHINE_LINE";
+            /** @enum {string} */
+            species?: "ABIES" | "PICEA" | "PINUS" | "LARIX" | "PSEUDOTSUGA" | "TSUGA" | "THUJA" | "CEDRUS" | "CUPRESSUS" | "SEQUOIA" | "TAXUS" | "FAGUS" | "QUERCUS" | "FRAXINUS" | "ACER" | "BETULA" | "ALNUS" | "POPULUS" | "SALIX" | "TILIA" | "ULMUS" | "ROBINIA" | "CASTANEA" | "AESCULUS" | "PLATANUS" | "JUGLANS" | "PRUNUS" | "SORBUS" | "CARPINUS" | "CARYA" | "LIRIODENDRON" | "PYRUS" | "EUCALYPTUS" | "UNKNOWN";
+            /** @description id of a stem that is written down already; else at says where it stands */
+            stem?: string;
+            /** @enum {string} */
+            wood?: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE";
+        };
+        TreeUsed: {
+            id: string;
+            label: string;
+            /** @description false where it is not felled by hand: it was written down without a lay and a step */
+            laid: boolean;
+            stepId?: string;
+        };
+        TreeView: {
+            /** @description what stands against it, worst first */
+            against: components["schemas"]["FindingView"][];
+            cut?: components["schemas"]["CutPart"];
+            label: string;
+            lay?: components["schemas"]["LayView"];
+            look?: components["schemas"]["Look"];
+            meansOpen: boolean;
+            /** @description what is still to be tapped; nothing is judged before */
+            open: ("SPECIES" | "WOOD" | "FAULTS" | "DIAMETER" | "HEIGHT" | "CROWN" | "LEAN" | "LEANS_TO")[];
+            placeOpen: boolean;
         };
         TwoPointsRequest: {
             firstPixel: components["schemas"]["PixelView"];
@@ -7985,6 +8118,120 @@ export interface operations {
             };
             /** @description It does not exist, or not for this person */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    lastTimeLastTime: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LastTimeAnswer"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    lastTimeTakeLastTime: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13567,6 +13814,166 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    treeUseTree: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TreeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TreeUsed"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    treeLookAtTree: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TreeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TreeView"];
+                };
             };
             /** @description What was sent cannot be read; every field at fault is named */
             400: {

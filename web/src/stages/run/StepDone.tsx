@@ -2,6 +2,7 @@ import { Button, Modal } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { newId } from '../../app/newId';
+import { useWords } from '../../words/words';
 
 type Step = NonNullable<Schemas['RunView']['step']>;
 type Props = {
@@ -13,6 +14,7 @@ type Props = {
 
 /** The step is done; cuts and checks nobody ticked off are asked for first. */
 export function StepDone({ job, step, act, disabled }: Props) {
+  const t = useWords();
   const [asking, setAsking] = useState(false);
   const done = async () => {
     setAsking(false);
@@ -29,21 +31,21 @@ export function StepDone({ job, step, act, disabled }: Props) {
         onClick={() => (step.openTicks > 0 ? setAsking(true) : void done())}
       >
         <span>
-          Step done: {step.title}
-          <small>everybody gets ready anew</small>
+          {t('done.step', { title: step.title })}
+          <small>{t('done.anew')}</small>
         </span>
         →
       </Button>
       <Modal
         open={asking}
-        title={`${step.openTicks} of ${step.cuts.length} cuts and checks are not ticked off`}
+        title={t('done.open', { open: step.openTicks, all: step.cuts.length })}
         onCancel={() => setAsking(false)}
         footer={[
           <Button key="back" size="large" onClick={() => setAsking(false)}>
-            Back to them
+            {t('done.back')}
           </Button>,
           <Button key="done" size="large" type="primary" onClick={() => void done()}>
-            Done all the same
+            {t('done.same')}
           </Button>,
         ]}
       >
@@ -52,8 +54,8 @@ export function StepDone({ job, step, act, disabled }: Props) {
             <li key={c.key}>{c.says.words}</li>
           ))}
         </ul>
-        {open.length > 6 && <p>and {open.length - 6} more</p>}
-        <p>The log will say how many were left open.</p>
+        {open.length > 6 && <p>{t('go.more', { count: open.length - 6 })}</p>}
+        <p>{t('done.logged')}</p>
       </Modal>
     </>
   );

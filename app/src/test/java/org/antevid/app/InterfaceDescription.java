@@ -66,6 +66,8 @@ class InterfaceDescription implements GlobalOpenApiCustomizer, GlobalOperationCu
         TAGS.put("briefing", "7 Brief: issues of the plan and signatures");
         TAGS.put("run", "8 Run: ready, go, hold, ticks");
         TAGS.put("review", "9 Review: outcomes and lessons");
+        TAGS.put("tree", "One tree: tapped in, judged, used");
+        TAGS.put("day", "The day: taken over as last time");
         TAGS.put("judgement", "Judgement: findings, verdicts, opinions");
         TAGS.put("job", "Jobs and who is on them");
         TAGS.put("board", "Board: all jobs");

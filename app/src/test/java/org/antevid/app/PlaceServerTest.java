@@ -383,7 +383,7 @@ class PlaceServerTest {
                 .hasSize(3)
                 .anyMatch(m -> m.startsWith("row 2, points") && m.contains("cross itself"))
                 .anyMatch(m -> m.startsWith("row 3, coordinates"))
-                .anyMatch(m -> m.contains("'moat'"));
+                .anyMatch(m -> m.contains("“moat”"));
         assertThat(calls.on(leader, "GET", "/features", null).body()).isEmpty();
         Calls.Reply taken = calls.send(
                 leader, "/files/geojson", file.getBytes(StandardCharsets.UTF_8), Map.of("takeGoodRows", "true"));
@@ -489,8 +489,8 @@ class PlaceServerTest {
         Calls.Reply refused = calls.send(leader, "/files/csv/STEMS", header + good + bad);
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.messages())
-                .anyMatch(m -> m.startsWith("row 2, species: 'palm'"))
-                .anyMatch(m -> m.startsWith("row 2, east_m: 'x' is no number"))
+                .anyMatch(m -> m.startsWith("row 2, species: “palm”"))
+                .anyMatch(m -> m.startsWith("row 2, east_m: “x” is no number"))
                 .anyMatch(m -> m.startsWith("row 2, keep"));
         assertThat(calls.on(leader, "GET", "/stems", null).body()).isEmpty();
         assertThat(calls.send(leader, "/files/csv/STEMS", "label,species\r\nS1,fagus\r\n")

@@ -9,6 +9,7 @@ import org.antevid.core.lay.FallZone;
 import org.antevid.core.lay.spread.SightMiss;
 import org.antevid.core.message.Arg;
 import org.antevid.core.quantity.Estimate;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.retreat.FallTime;
@@ -233,8 +234,7 @@ final class FallSums {
             if (e instanceof RefusedInput r && r.faults().get(0).code().equals("UNKNOWN_FIELD")) {
                 throw r;
             }
-            throw new RefusedInput(
-                    "BAD_OBSTACLE", field, "must have e, n and r in metres, or a polygon of three corners or more");
+            throw new RefusedInput(Refusal.BAD_OBSTACLE, field);
         }
     }
 

@@ -6,7 +6,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Fault;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.jspecify.annotations.Nullable;
@@ -37,7 +40,8 @@ public final class Input {
             Object given = raw.get(f.name());
             if (given == null) {
                 if (f.required()) {
-                    faults.add(new Fault("MISSING", prefix + f.name(), "is needed, in " + f.unit()));
+                    faults.add(new Fault(
+                            Message.of(Refusal.NEEDED_IN_UNIT).with("unit", Arg.name(f.unit())), prefix + f.name()));
                 }
                 f.standard().ifPresent(s -> values.put(f.name(), s));
                 continue;
@@ -49,17 +53,16 @@ public final class Input {
                             f.choices().contains(given)
                                     ? Optional.empty()
                                     : Optional.of(new Fault(
-                                            "BAD_CHOICE",
-                                            prefix + f.name(),
-                                            "must be one of " + String.join(", ", f.choices())));
+                                            Message.of(Refusal.NOT_AMONG).with("choices", Arg.names(f.choices())),
+                                            prefix + f.name()));
                         case FLAG ->
                             given instanceof Boolean
                                     ? Optional.empty()
-                                    : Optional.of(new Fault("BAD_CHOICE", prefix + f.name(), "must be true or false"));
+                                    : Optional.of(new Fault(Refusal.NO_FLAG, prefix + f.name()));
                         case LIST ->
                             given instanceof List
                                     ? Optional.empty()
-                                    : Optional.of(new Fault("BAD_LIST", prefix + f.name(), "must be a list"));
+                                    : Optional.of(new Fault(Refusal.NO_LIST, prefix + f.name()));
                     };
             fault.ifPresentOrElse(faults::add, () -> values.put(f.name(), given));
         }
@@ -77,8 +80,7 @@ public final class Input {
                 .map(String::valueOf)
                 .filter(k -> !names.contains(k))
                 .sorted()
-                .map(k -> new Fault(
-                        "UNKNOWN_FIELD", prefix + k, "is not known here; there are " + String.join(", ", names)))
+                .map(k -> new Fault(Message.of(Refusal.UNKNOWN_FIELD).with("names", Arg.names(names)), prefix + k))
                 .toList();
     }
 
@@ -100,14 +102,22 @@ public final class Input {
 
     private static Optional<Fault> number(Field f, Object given, String prefix, List<String> warnings) {
         if (!(given instanceof Number n) || !Double.isFinite(n.doubleValue())) {
-            return Optional.of(new Fault("NOT_A_NUMBER", prefix + f.name(), "must be a number in " + f.unit()));
+            return Optional.of(new Fault(
+                    Message.of(Refusal.NO_NUMBER_IN_UNIT).with("unit", Arg.name(f.unit())), prefix + f.name()));
         }
         double v = n.doubleValue();
         if (v < f.low() || v > f.high()) {
             return Optional.of(new Fault(
-                    "OUT_OF_RANGE",
-                    prefix + f.name(),
-                    "must be between " + f.low() + " and " + f.high() + " " + f.unit()));
+                    Message.of(Refusal.OUT_OF_RANGE)
+                            .with("is", Arg.figure(v))
+                            .with("low", Arg.figure(f.low()))
+                            .with("high", Arg.figure(f.high()))
+                            .with(
+                                    "unit",
+                                    Optional.of(f.unit())
+                                            .filter(u -> !u.isEmpty())
+                                            .map(Arg::name)),
+                    prefix + f.name()));
         }
         if (v < f.usualLow() || v > f.usualHigh()) {
             warnings.add("UNUSUAL:" + prefix + f.name());
@@ -123,7 +133,7 @@ public final class Input {
     int whole(String name) {
         double v = num(name);
         if (v != Math.rint(v)) {
-            throw new RefusedInput("OUT_OF_RANGE", name, "must be a whole number");
+            throw new RefusedInput(Refusal.NOT_WHOLE, name);
         }
         return (int) v;
     }

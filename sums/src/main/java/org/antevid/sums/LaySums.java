@@ -11,6 +11,7 @@ import org.antevid.core.lay.sweep.LyingTree;
 import org.antevid.core.lay.sweep.Strike;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Estimate;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.stem.Condition;
 
@@ -124,7 +125,7 @@ final class LaySums {
         List<Double> numbers = new ArrayList<>();
         for (Object o : raw) {
             if (!(o instanceof Number n) || !Double.isFinite(n.doubleValue())) {
-                throw new RefusedInput("NOT_A_NUMBER", field, "must be a list of numbers");
+                throw new RefusedInput(Refusal.NO_LIST_OF_NUMBERS, field);
             }
             numbers.add(n.doubleValue());
         }
@@ -213,12 +214,12 @@ final class LaySums {
                     || !(p.get(1) instanceof Number n)
                     || !Double.isFinite(e.doubleValue())
                     || !Double.isFinite(n.doubleValue())) {
-                throw new RefusedInput("BAD_POLYGON", field, "must be pairs of east and north in metres");
+                throw new RefusedInput(Refusal.NO_CORNERS, field);
             }
             corners.add(new double[] {e.doubleValue(), n.doubleValue()});
         }
         if (corners.size() < 3) {
-            throw new RefusedInput("BAD_POLYGON", field, "needs three corners or more");
+            throw new RefusedInput(Refusal.TOO_FEW_CORNERS, field);
         }
         return corners.toArray(double[][]::new);
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.stem.CrownOffset;
 import org.antevid.core.stem.EffectiveLean;
@@ -73,12 +74,12 @@ final class LeanSums {
         for (Object raw : in.list("views")) {
             String at = "views[" + i++ + "]";
             if (!(raw instanceof Map<?, ?> map)) {
-                throw new RefusedInput("BAD_VIEW", at, "must be a view with a bearing and an offset or an angle");
+                throw new RefusedInput(Refusal.BAD_VIEW, at);
             }
             Input v = Input.read(VIEW, named(map), at + ".");
             if (v.opt("offset_m").isEmpty()
                     && (v.opt("angle_deg").isEmpty() || v.opt("distance_m").isEmpty())) {
-                throw new RefusedInput("MISSING", at + ".offset_m", "needs an offset, or an angle with its distance");
+                throw new RefusedInput(Refusal.OFFSET_OR_ANGLE, at + ".offset_m");
             }
             views.add(new LeanByPlumb.PlumbView(
                     v.num("bearing_deg"),
@@ -117,7 +118,7 @@ final class LeanSums {
                     || !(pair.get(0) instanceof Number az)
                     || !(pair.get(1) instanceof Number r)
                     || !Double.isFinite(az.doubleValue() + r.doubleValue())) {
-                throw new RefusedInput("NOT_A_NUMBER", "radii", "must be pairs of azimuth and radius, as [90, 3.5]");
+                throw new RefusedInput(Refusal.NO_RADII, "radii");
             }
             radii.add(new CrownOffset.Radius(az.doubleValue(), r.doubleValue()));
         }

@@ -7,7 +7,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Fault;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.tangle.KeepOut;
 import org.antevid.core.tangle.Method;
@@ -61,7 +64,7 @@ final class ReleaseSum {
         for (int i = 0; i < raw.size(); i++) {
             String at = "stems[" + i + "]";
             if (!(raw.get(i) instanceof Map<?, ?> m) || !(m.get("id") instanceof String id) || id.isBlank()) {
-                faults.add(new Fault("MISSING", at + ".id", "every stem needs an id"));
+                faults.add(new Fault(Refusal.STEM_WITHOUT_ID, at + ".id"));
                 continue;
             }
             Map<String, Object> values = new LinkedHashMap<>();
@@ -99,14 +102,16 @@ final class ReleaseSum {
         for (int i = 0; i < raw.size(); i++) {
             String at = "relations[" + i + "]";
             if (!(raw.get(i) instanceof Map<?, ?> m)) {
-                throw new RefusedInput("MISSING", at, "needs a, type and b");
+                throw new RefusedInput(Refusal.NO_RELATION, at);
             }
             Input.requireKnown(m, List.of("a", "type", "b"), at + ".");
             Pile.Type type = MeasureSums.keys(Pile.Type.values()).contains(m.get("type"))
                     ? Pile.Type.valueOf(String.valueOf(m.get("type")).toUpperCase(Locale.ROOT))
                     : null;
             if (type == null) {
-                throw new RefusedInput("BAD_CHOICE", at, "type must be one of " + MeasureSums.keys(Pile.Type.values()));
+                throw new RefusedInput(
+                        Message.of(Refusal.NOT_AMONG).with("choices", Arg.names(MeasureSums.keys(Pile.Type.values()))),
+                        at + ".type");
             }
             relations.add(new Pile.Relation(String.valueOf(m.get("a")), type, String.valueOf(m.get("b"))));
         }

@@ -16,6 +16,7 @@ import org.antevid.core.lay.sweep.Sweep;
 import org.antevid.core.lay.sweep.Window;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.Fault;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.site.Ground;
@@ -112,7 +113,8 @@ final class SweepSum {
                 in.num("hangup_limit"),
                 in.choice(EscapeRoutes.Footing.class, "ground"),
                 0,
-                0);
+                0,
+                Sweep.LEAST_AWAY_M);
         Sweep sweep = new Sweep(
                 tree,
                 method,
@@ -235,8 +237,7 @@ final class SweepSum {
         List<Sweep.Target> targets = new ArrayList<>();
         for (int i = 0; i < raw.size(); i++) {
             String at = "targets[" + i + "]";
-            RefusedInput bad = new RefusedInput(
-                    "BAD_TARGET", at, "needs id, class 1 to 4, and a polygon or e, n and radius_m in metres");
+            RefusedInput bad = new RefusedInput(Refusal.BAD_TARGET, at);
             if (!(raw.get(i) instanceof Map<?, ?> t)
                     || !(t.get("class") instanceof Number worth)
                     || worth.doubleValue() != worth.intValue()
@@ -293,10 +294,7 @@ final class SweepSum {
                         number(n, "dbh_m")));
             } catch (ClassCastException | RefusedInput e) {
                 throw unknown.isEmpty()
-                        ? new RefusedInput(
-                                "BAD_NEIGHBOUR",
-                                "neighbours[" + i + "]",
-                                "needs id, e, n, height_m, crown_radius_m and dbh_m in metres")
+                        ? new RefusedInput(Refusal.BAD_NEIGHBOUR, "neighbours[" + i + "]")
                         : new RefusedInput(unknown);
             }
             if (!unknown.isEmpty()) {

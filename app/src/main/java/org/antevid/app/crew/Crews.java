@@ -11,15 +11,17 @@ import org.antevid.app.crew.store.StepRepository;
 import org.antevid.app.job.Change;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.problem.NotThere;
-import org.antevid.app.reader.Speech;
 import org.antevid.app.stem.Stems;
 import org.antevid.app.trace.Trail;
 import org.antevid.core.crew.CrewCheck;
 import org.antevid.core.crew.Person;
 import org.antevid.core.crew.Step;
 import org.antevid.core.judge.crew.Staffing;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.RefusedInput;
+import org.antevid.words.Answer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -130,7 +132,8 @@ public class Crews {
     private void save(StepEntity r, Entry e) {
         e.stem.ifPresent(label -> {
             if (stems.labelled(r.jobId, label).isEmpty()) {
-                throw new RefusedInput("UNKNOWN_STEM", "stem", label + " is no stem of this job");
+                throw new RefusedInput(
+                        "UNKNOWN_STEM", "stem", Message.of(Answer.NO_SUCH_STEM).with("stem", Arg.name(label)));
             }
         });
         Step step = new Step(r.id, r.turn, e.kind, e.stem, e.startMin, e.endMin, r.done, e.posts);
@@ -144,7 +147,7 @@ public class Crews {
                 .toList();
         if (!broken.isEmpty()) {
             throw new RefusedInput(broken.stream()
-                    .map(v -> new Fault(v.code().code(), "posts", Speech.words().say(Staffing.message(v))))
+                    .map(v -> new Fault(v.code().code(), "posts", Staffing.message(v)))
                     .toList());
         }
         r.kind = e.kind;
@@ -165,7 +168,8 @@ public class Crews {
 
     private static void requireOpen(StepEntity r) {
         if (r.done) {
-            throw new RefusedInput("CLOSED", "step", "step " + r.turn + " is done and stays as it was");
+            throw new RefusedInput(
+                    "CLOSED", "step", Message.of(Answer.STEP_DONE).with("turn", Arg.count(r.turn)));
         }
     }
 

@@ -31,6 +31,7 @@ import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.run.LogWords;
 import org.antevid.core.site.Site;
 import org.antevid.core.stump.OpenedFace;
+import org.antevid.words.Answer;
 import org.antevid.words.PaperWords;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -119,7 +120,8 @@ public class Cuts {
     public List<Sheet> sheet(String jobId, String stemId, SignedIn who) {
         String label = stems.known(jobId, stemId).reading().label();
         Lays.StemChoice c = lays.chosenFor(stemId)
-                .orElseThrow(() -> new RefusedInput("MISSING", "lay", "choose and save a lay of " + label + " first"));
+                .orElseThrow(() -> new RefusedInput(
+                        "MISSING", "lay", Message.of(Answer.LAY_OF_FIRST).with("stem", Arg.name(label))));
         Site site = lays.site(jobId);
         LayPlan p = lays.plan(stems.known(jobId, stemId).reading(), site, c.choice());
         String state = Speech.words()

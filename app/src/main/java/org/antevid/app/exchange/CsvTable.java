@@ -10,8 +10,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import org.antevid.app.reader.Speech;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.RefusedInput;
+import org.antevid.words.Answer;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
@@ -48,14 +51,14 @@ public final class CsvTable {
             return good;
         }
 
-        public void bad(String column, String reason) {
+        public void bad(String column, Message why) {
             good = false;
-            problems.add(new ImportReport.Problem(number, column, reason));
+            problems.add(new ImportReport.Problem(number, column, Speech.words().say(why)));
         }
 
         /** What the core refuses becomes a problem of this row. */
         public void bad(RefusedInput refused) {
-            refused.faults().forEach(f -> bad(f.field(), Speech.words().say(f.says())));
+            refused.faults().forEach(f -> bad(f.field(), f.says()));
         }
 
         public String text(String column) {
@@ -68,7 +71,7 @@ public final class CsvTable {
         public String need(String column) {
             String t = text(column);
             if (t.isEmpty()) {
-                bad(column, "is needed");
+                bad(column, Message.of(Answer.CELL_NEEDED));
             }
             return t;
         }
@@ -86,14 +89,14 @@ public final class CsvTable {
             } catch (NumberFormatException e) {
                 // said below, as for a number that is not finite
             }
-            bad(column, "'" + t + "' is no number; write it with a decimal point");
+            bad(column, Message.of(Answer.NO_NUMBER).with("text", Arg.name(t)));
             return Optional.empty();
         }
 
         /** @return 0 with a problem noted when there is none */
         public double number(String column) {
             if (text(column).isEmpty()) {
-                bad(column, "is needed");
+                bad(column, Message.of(Answer.CELL_NEEDED));
                 return 0;
             }
             return maybe(column).orElse(0.0);
@@ -102,7 +105,7 @@ public final class CsvTable {
         public boolean yes(String column) {
             String t = text(column).toLowerCase(Locale.ROOT);
             if (!t.isEmpty() && !t.equals("yes") && !t.equals("no")) {
-                bad(column, "must be yes or no");
+                bad(column, Message.of(Answer.YES_OR_NO));
             }
             return t.equals("yes");
         }
@@ -115,7 +118,11 @@ public final class CsvTable {
                     return e;
                 }
             }
-            bad(column, "'" + text(column) + "' must be one of " + names(type));
+            bad(
+                    column,
+                    Message.of(Answer.NOT_ONE_OF)
+                            .with("text", Arg.name(text(column)))
+                            .with("choices", Arg.name(names(type))));
             return type.getEnumConstants()[0];
         }
 
@@ -145,13 +152,15 @@ public final class CsvTable {
             header.stream()
                     .filter(h -> !given.contains(h))
                     .forEach(h -> faults.add(new Fault(
-                            "MISSING_COLUMN", h, "is missing; the header must be " + String.join(",", header))));
+                            "MISSING_COLUMN",
+                            h,
+                            Message.of(Answer.COLUMN_MISSING).with("header", Arg.name(String.join(",", header))))));
             given.stream()
                     .filter(h -> !header.contains(h))
                     .forEach(h -> faults.add(new Fault(
                             "UNKNOWN_COLUMN",
                             h.isEmpty() ? "column without a name" : h,
-                            "is not known; the header must be " + String.join(",", header))));
+                            Message.of(Answer.COLUMN_UNKNOWN).with("header", Arg.name(String.join(",", header))))));
             if (!faults.isEmpty()) {
                 throw new RefusedInput(faults);
             }
@@ -159,16 +168,24 @@ public final class CsvTable {
             for (CSVRecord r : parser) {
                 Row row = new Row(rows.size() + 1, r.toMap(), problems);
                 if (!r.isConsistent()) {
-                    row.bad("", "has " + r.size() + " cells, the header " + given.size());
+                    row.bad(
+                            "",
+                            Message.of(Answer.CELLS_AND_HEADER)
+                                    .with("cells", Arg.count(r.size()))
+                                    .with("header", Arg.count(given.size())));
                 }
                 rows.add(row);
                 if (rows.size() > MOST_ROWS) {
-                    throw new RefusedInput("TOO_LONG", "file", "has more than " + MOST_ROWS + " rows; split it");
+                    throw new RefusedInput(
+                            "TOO_LONG", "file", Message.of(Answer.TOO_MANY_ROWS).with("most", Arg.count(MOST_ROWS)));
                 }
             }
             return rows;
         } catch (IOException | UncheckedIOException | IllegalStateException | IllegalArgumentException e) {
-            throw new RefusedInput("NOT_A_TABLE", "file", "is no comma-separated table: " + e.getMessage());
+            throw new RefusedInput(
+                    "NOT_A_TABLE",
+                    "file",
+                    Message.of(Answer.NO_TABLE).with("because", Arg.name(String.valueOf(e.getMessage()))));
         }
     }
 

@@ -1,6 +1,7 @@
 package org.antevid.app.exchange;
 
 import java.util.List;
+import org.antevid.core.message.Plain;
 import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.RefusedInput;
 
@@ -32,7 +33,9 @@ public record ImportReport(int rows, int added, int changed, int unchanged, List
             throw new RefusedInput(problems.stream()
                     .limit(MOST_NAMED)
                     .map(p -> new Fault(
-                            "BAD_ROW", "row " + p.row + (p.column.isEmpty() ? "" : ", " + p.column), p.reason))
+                            "BAD_ROW",
+                            "row " + p.row + (p.column.isEmpty() ? "" : ", " + p.column),
+                            Plain.said(p.reason)))
                     .toList());
         }
     }

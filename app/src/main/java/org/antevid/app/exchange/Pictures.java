@@ -10,6 +10,7 @@ import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
+import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.words.Answer;
@@ -45,8 +46,8 @@ public final class Pictures {
                     throw new RefusedInput(
                             "TOO_LARGE",
                             "file",
-                            "has " + Math.round(width * height / 1e6)
-                                    + " megapixels, at most 60 are taken; make it smaller first");
+                            Message.of(Answer.TOO_MANY_PIXELS)
+                                    .with("pixels", Arg.count(Math.round(width * height / 1e6))));
                 }
                 ImageReadParam every = reader.getDefaultReadParam();
                 int n = Math.max(1, (int) (Math.max(width, height) / (2L * longestPx)));

@@ -4,7 +4,10 @@ import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
+import org.antevid.words.Answer;
 
 /** Text of a file, which must be UTF-8. */
 public final class StrictText {
@@ -13,7 +16,7 @@ public final class StrictText {
     /** @throws RefusedInput {@code NOT_UTF8} naming the row where it stops being so, {@code EMPTY_FILE} */
     public static String of(byte[] file) {
         if (file.length == 0) {
-            throw new RefusedInput("EMPTY_FILE", "file", "is empty");
+            throw new RefusedInput("EMPTY_FILE", "file", Message.of(Answer.EMPTY_FILE));
         }
         ByteBuffer in = ByteBuffer.wrap(file);
         try {
@@ -24,7 +27,7 @@ public final class StrictText {
                     .decode(in)
                     .toString();
             if (text.indexOf('\0') >= 0) {
-                throw new RefusedInput("NOT_TEXT", "file", "is no text file");
+                throw new RefusedInput("NOT_TEXT", "file", Message.of(Answer.NO_TEXT_FILE));
             }
             return text.startsWith("\uFEFF") ? text.substring(1) : text;
         } catch (CharacterCodingException e) {
@@ -33,7 +36,7 @@ public final class StrictText {
                 line += file[i] == '\n' ? 1 : 0;
             }
             throw new RefusedInput(
-                    "NOT_UTF8", "file", "is not UTF-8 text in line " + line + "; save it as UTF-8 and send it again");
+                    "NOT_UTF8", "file", Message.of(Answer.NOT_UTF8).with("line", Arg.count(line)));
         }
     }
 }

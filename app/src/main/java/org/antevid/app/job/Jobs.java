@@ -24,6 +24,7 @@ import org.antevid.app.problem.NotThere;
 import org.antevid.app.trace.Trail;
 import org.antevid.core.crew.Person;
 import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
@@ -112,7 +113,7 @@ public class Jobs {
     /** Puts somebody on the job; a leader is there once. */
     public void put(String jobId, String personId, Part part) {
         if (members.findByJobIdAndPersonId(jobId, personId).isPresent()) {
-            throw new RefusedInput("DUPLICATE", "personId", "is on this job already");
+            throw new RefusedInput("DUPLICATE", "personId", Message.of(Answer.ON_JOB_ALREADY));
         }
         MemberEntity m = new MemberEntity();
         m.id = UUID.randomUUID().toString();
@@ -185,7 +186,9 @@ public class Jobs {
             throw new RefusedInput(
                     "OUT_OF_RANGE",
                     "windLimitMs",
-                    "must be between 2 and the house's " + most + " m/s; a leader may only be stricter");
+                    Message.of(Answer.WIND_LIMIT)
+                            .with("low", Arg.of(Dimension.SPEED, 2))
+                            .with("high", Arg.of(Dimension.SPEED, most)));
         }
         j.windLimitMs = c.windLimitMs;
         j.slopeDeg = c.ground.slopeDeg();

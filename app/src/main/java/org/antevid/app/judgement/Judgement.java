@@ -50,6 +50,7 @@ import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
 import org.antevid.core.lay.dial.Dial;
+import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.RefusedInput;
@@ -208,8 +209,14 @@ public class Judgement {
 
     /** @return provisional verdict from what is known so far, and what to measure next */
     public LookAnswer firstLook(String jobId, String stemId, LayChoice choice) {
-        StemReading reading = stems.known(jobId, stemId).reading();
-        Situation s = situation(jobId);
+        return firstLook(jobId, stems.known(jobId, stemId).reading(), choice, situation(jobId));
+    }
+
+    /**
+     * @param reading of a stem as it would be written down
+     * @param s the job with that stem in it
+     */
+    public LookAnswer firstLook(String jobId, StemReading reading, LayChoice choice, Situation s) {
         boolean proposes = choice.means().isLine() && !choice.means().measured();
         LayChoice asked = proposes
                 ? new LayChoice(
@@ -402,7 +409,7 @@ public class Judgement {
      */
     public String takeOpinion(String jobId, Opinion o, SignedIn enteredBy) {
         if (jobs.job(jobId).closed()) {
-            throw new RefusedInput("CLOSED", "job", "the job is closed and stays as it was");
+            throw new RefusedInput("CLOSED", "job", Message.of(Answer.JOB_CLOSED));
         }
         Situation s = situation(jobId);
         Finding f = finding(s, o.findingKey);
@@ -413,9 +420,7 @@ public class Judgement {
         }
         if (!o.byTelephone && !enteredBy.personId().equals(o.takerId)) {
             throw new RefusedInput(
-                    "NOT_SELF",
-                    "takerId",
-                    taker.name() + " signs in and takes it in person, or it is taken by telephone");
+                    "NOT_SELF", "takerId", Message.of(Answer.IN_PERSON).with("who", Arg.name(taker.name())));
         }
         if (!o.byTelephone && enteredBy.way() != Way.PASSPHRASE) {
             throw new NotAllowed(Message.of(Answer.OPINION_OWN_PASSPHRASE));
@@ -442,9 +447,7 @@ public class Judgement {
         String text = Require.text(phone, 40, "phone");
         if (text.chars().filter(Character::isDigit).count() < FEWEST_DIGITS) {
             throw new RefusedInput(
-                    "OUT_OF_RANGE",
-                    "phone",
-                    "must be a number that can be called, " + FEWEST_DIGITS + " digits or more");
+                    "OUT_OF_RANGE", "phone", Message.of(Answer.PHONE_DIGITS).with("least", Arg.count(FEWEST_DIGITS)));
         }
         return text;
     }
@@ -453,8 +456,7 @@ public class Judgement {
         if (at == null
                 || at.isAfter(Instant.now().plusSeconds(120))
                 || at.isBefore(Instant.now().minus(OLDEST_CALL))) {
-            throw new RefusedInput(
-                    "OUT_OF_RANGE", "calledAt", "say when they were called: within the last day, not ahead of now");
+            throw new RefusedInput("OUT_OF_RANGE", "calledAt", Message.of(Answer.WHEN_CALLED));
         }
         return at;
     }
@@ -462,7 +464,7 @@ public class Judgement {
     public String acknowledge(String jobId, String key, SignedIn who) {
         Finding f = finding(situation(jobId), key);
         if (f.severity() != Severity.CAUTION) {
-            throw new RefusedInput("BAD_CHOICE", "findingKey", "only a caution is cleared by an acknowledgement");
+            throw new RefusedInput("BAD_CHOICE", "findingKey", Message.of(Answer.ONLY_CAUTION));
         }
         AcknowledgementEntity r = new AcknowledgementEntity();
         r.id = UUID.randomUUID().toString();
@@ -489,11 +491,12 @@ public class Judgement {
             throw new RefusedInput(
                     "NO_GUARD",
                     "guard",
-                    "name guard and closure of "
-                            + String.join(
-                                    ", ",
-                                    unnamed.stream().map(Situation.Guard::stem).toList())
-                            + ", which still hangs; a hung-up tree is never left unmarked");
+                    Message.of(Answer.NAME_GUARD)
+                            .with(
+                                    "stems",
+                                    Arg.names(unnamed.stream()
+                                            .map(Situation.Guard::stem)
+                                            .toList())));
         }
         jobs.close(jobId);
     }

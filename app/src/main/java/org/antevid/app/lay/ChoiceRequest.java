@@ -16,6 +16,7 @@ import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.Means;
 import org.antevid.core.lay.Support;
 import org.antevid.core.lay.spread.LaySpread;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.retreat.Leaving;
 import org.antevid.core.site.Spot;
@@ -24,6 +25,7 @@ import org.antevid.core.stump.CutChoice;
 import org.antevid.core.stump.FaceOrder;
 import org.antevid.core.stump.School;
 import org.antevid.core.stump.Technique;
+import org.antevid.words.Answer;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -182,8 +184,7 @@ public record ChoiceRequest(
             @Size(max = 60) String by) {
         LayChoice.Below forCore() {
             if (downM == null) {
-                throw new RefusedInput(
-                        "MISSING", "belowM", "say how far down the first thing that holds is, in metres");
+                throw new RefusedInput("MISSING", "belowM", Message.of(Answer.HOW_FAR_DOWN));
             }
             return new LayChoice.Below(holds, downM, by);
         }
@@ -251,6 +252,40 @@ public record ChoiceRequest(
                 null,
                 null,
                 null);
+    }
+
+    /** @return the same on this rope, whose tie, anchor and pull nobody has looked at yet */
+    public ChoiceRequest onProposedRope(Optional<String> ropeId) {
+        return new ChoiceRequest(
+                layDeg,
+                cutHeightM,
+                school,
+                barM,
+                means,
+                ropeHeightM,
+                anchorDistM,
+                pullN,
+                skill,
+                stand,
+                puller,
+                coverTree,
+                clock,
+                cuts,
+                new RigRequest(
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        ropeId.orElse(null),
+                        null,
+                        null,
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        null,
+                        true),
+                support);
     }
 
     /** @throws org.antevid.core.quantity.RefusedInput naming the field that cannot be, before anything is computed */

@@ -27,6 +27,7 @@ import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.StemReading;
+import org.antevid.words.Answer;
 import org.antevid.words.PaperWords;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -122,8 +123,8 @@ public class LayFiles {
     public Sheet sheet(String jobId, String stemId, SignedIn who) {
         StemReading stem = stems.known(jobId, stemId).reading();
         Lays.StemChoice c = lays.chosenFor(stemId)
-                .orElseThrow(() ->
-                        new RefusedInput("MISSING", "lay", "choose and save a lay of " + stem.label() + " first"));
+                .orElseThrow(() -> new RefusedInput(
+                        "MISSING", "lay", Message.of(Answer.LAY_OF_FIRST).with("stem", Arg.name(stem.label()))));
         Site site = lays.site(jobId);
         LayPlan p = lays.plan(stem, site, c.choice());
         String state = Speech.words()

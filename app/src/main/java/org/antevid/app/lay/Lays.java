@@ -29,6 +29,8 @@ import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.dial.Dial;
 import org.antevid.core.lay.rehearsal.Rehearsal;
 import org.antevid.core.lay.zone.Zone;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
@@ -43,6 +45,7 @@ import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.Tipping;
 import org.antevid.core.stump.OpenedFace;
+import org.antevid.words.Answer;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -308,7 +311,10 @@ public class Lays {
         stems.requireOpen(jobId, stemId);
         Stems.ChosenReading stem = stems.known(jobId, stemId);
         if (stem.reading().toBeKept()) {
-            throw new RefusedInput("BAD_CHOICE", "stem", stem.reading().label() + " is to be kept; change that first");
+            throw new RefusedInput(
+                    "BAD_CHOICE",
+                    "stem",
+                    Message.of(Answer.KEPT).with("stem", Arg.name(stem.reading().label())));
         }
         LayChoice choice = rigged(jobId, stemId, request);
         LayEntity r = lays.findById(stemId).orElse(null);
@@ -328,7 +334,7 @@ public class Lays {
             Shape.polygon(dropZone);
         }
         if (fixed && dropZone.isEmpty()) {
-            throw new RefusedInput("MISSING", "dropZone", "a fixed lay needs a drop zone");
+            throw new RefusedInput("MISSING", "dropZone", Message.of(Answer.DROP_ZONE));
         }
         Site site = site(jobId);
         LayPlan plan = plan(jobId, stemId, choice, site);
@@ -373,8 +379,7 @@ public class Lays {
         ClipPart clip = ClipPart.of(kind, outline, Require.text(reason, 200, "reason"), who.name());
         clip.forCore();
         if (r.clips.size() >= MOST_CLIPS) {
-            throw new RefusedInput(
-                    "TOO_MANY", "clips", "at most " + MOST_CLIPS + " pieces are taken out of the zones of one stem");
+            throw new RefusedInput("TOO_MANY", "clips", Message.of(Answer.CLIPS).with("most", Arg.count(MOST_CLIPS)));
         }
         r.clips.add(clip);
         lays.saveAndFlush(r);
@@ -397,6 +402,6 @@ public class Lays {
     private LayEntity record(String jobId, String stemId) {
         return lays.findById(stemId)
                 .filter(r -> r.jobId.equals(jobId))
-                .orElseThrow(() -> new RefusedInput("MISSING", "lay", "choose and save a lay first"));
+                .orElseThrow(() -> new RefusedInput("MISSING", "lay", Message.of(Answer.LAY_FIRST)));
     }
 }

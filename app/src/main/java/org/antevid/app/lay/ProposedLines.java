@@ -9,8 +9,10 @@ import org.antevid.core.assist.KitItem;
 import org.antevid.core.assist.ProposedLine;
 import org.antevid.core.assist.Rig;
 import org.antevid.core.lay.Means;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.stem.StemReading;
+import org.antevid.words.Answer;
 import org.springframework.stereotype.Component;
 
 /**
@@ -47,7 +49,9 @@ public class ProposedLines {
     /** @param machineN strongest winch of the crew that gets in; empty where none is recorded, then the house's own */
     public Means proposed(Means.Kind kind, StemReading stem, Optional<Double> machineN) {
         ProposedLine line = ProposedLine.on(
-                stem.height().orElseThrow(() -> new RefusedInput("NOT_KNOWN", stem.label(), "measure first: height")),
+                stem.height()
+                        .orElseThrow(
+                                () -> new RefusedInput("NOT_KNOWN", stem.label(), Message.of(Answer.HEIGHT_FIRST))),
                 kind == Means.Kind.HAND_LINE,
                 Means.highestTieM(stem, CUT_M));
         Optional<Double> pull = kind == Means.Kind.MACHINE_LINE

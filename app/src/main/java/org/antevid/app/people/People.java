@@ -13,6 +13,7 @@ import org.antevid.app.problem.NotSignedIn;
 import org.antevid.app.problem.NotThere;
 import org.antevid.core.crew.Competence;
 import org.antevid.core.crew.Person;
+import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
@@ -48,7 +49,7 @@ public class People {
         String clean = Require.text(name, 80, "name");
         likeAnother(clean).ifPresent(other -> {
             throw new RefusedInput(
-                    "DUPLICATE", "name", "is read as " + other + ", who is here already; add a second name");
+                    "DUPLICATE", "name", Message.of(Answer.LIKE_ANOTHER).with("who", Arg.name(other)));
         });
         PersonEntity p = new PersonEntity();
         p.id = UUID.randomUUID().toString();

@@ -17,6 +17,8 @@ import org.antevid.app.place.store.SpotHeightRepository;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.problem.SentOtherwise;
 import org.antevid.app.trace.Trail;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.site.Bed;
@@ -28,6 +30,7 @@ import org.antevid.core.site.Spot;
 import org.antevid.core.site.Terrain;
 import org.antevid.core.site.Today;
 import org.antevid.core.site.VoltageClass;
+import org.antevid.words.Answer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -69,6 +72,24 @@ public class Places {
             boolean protectionDone,
             String takenHow,
             More more) {
+        /** @return the same, its protection planned and not done */
+        public Entry notProtectedYet() {
+            return new Entry(
+                    name,
+                    kind,
+                    form,
+                    outline,
+                    radiusM,
+                    worth,
+                    mayBeHit,
+                    agreedBy,
+                    protection,
+                    protectedBy,
+                    false,
+                    takenHow,
+                    more);
+        }
+
         /** A feature of which nothing special is known. */
         public Entry(
                 String name,
@@ -197,7 +218,8 @@ public class Places {
     public void protectionDone(String jobId, String id, boolean done) {
         FeatureEntity f = record(jobId, id);
         if (f.protection == Protection.NONE) {
-            throw new RefusedInput("BAD_CHOICE", "done", "nothing is planned for " + f.name);
+            throw new RefusedInput(
+                    "BAD_CHOICE", "done", Message.of(Answer.NOTHING_PLANNED).with("name", Arg.name(f.name)));
         }
         f.protectionDone = done;
         features.saveAndFlush(f);
@@ -221,7 +243,7 @@ public class Places {
         f.kind = e.kind;
         f.form = e.form;
         if (e.outline.isEmpty()) {
-            throw new RefusedInput("MISSING", "outline", "needs at least one point");
+            throw new RefusedInput("MISSING", "outline", Message.of(Answer.ONE_POINT));
         }
         f.outline = List.copyOf(e.outline);
         f.radiusM = e.radiusM;
@@ -229,7 +251,7 @@ public class Places {
         f.mayBeHit = e.mayBeHit;
         f.agreedBy = text(e.agreedBy);
         if (f.mayBeHit && f.agreedBy.isEmpty()) {
-            throw new RefusedInput("MISSING", "agreedBy", "say who agreed that it may be hit");
+            throw new RefusedInput("MISSING", "agreedBy", Message.of(Answer.WHO_AGREED));
         }
         f.agreedOn = !f.mayBeHit
                 ? ""

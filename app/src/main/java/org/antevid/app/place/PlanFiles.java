@@ -36,6 +36,7 @@ import org.antevid.core.site.Protection;
 import org.antevid.core.site.Shape;
 import org.antevid.core.site.Spot;
 import org.antevid.core.site.VoltageClass;
+import org.antevid.words.Answer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -66,15 +67,18 @@ public class PlanFiles {
 
     private static RefusedInput tooMany(int things) {
         return new RefusedInput(
-                "TOO_LONG", "file", "has " + things + " things, at most " + MOST_THINGS + " are taken; split it");
+                "TOO_LONG",
+                "file",
+                Message.of(Answer.TOO_MANY_THINGS)
+                        .with("things", Arg.count(things))
+                        .with("most", Arg.count(MOST_THINGS)));
     }
 
     private Anchor anchor(String jobId) {
         return surroundings
                 .state(jobId)
                 .anchor()
-                .orElseThrow(() -> new RefusedInput(
-                        "NO_ANCHOR", "anchor", "the site has no anchor yet; set latitude, longitude and north first"));
+                .orElseThrow(() -> new RefusedInput("NO_ANCHOR", "anchor", Message.of(Answer.NO_ANCHOR)));
     }
 
     public String geoJson(String jobId, boolean wgs84) {
@@ -125,7 +129,7 @@ public class PlanFiles {
         JsonNode all = tree(StrictText.of(file));
         if (!all.path("type").asText().equals("FeatureCollection")
                 || !all.path("features").isArray()) {
-            throw new RefusedInput("NOT_GEOJSON", "file", "is no GeoJSON FeatureCollection");
+            throw new RefusedInput("NOT_GEOJSON", "file", Message.of(Answer.NO_GEOJSON));
         }
         if (all.path("features").size() > MOST_THINGS) {
             throw tooMany(all.path("features").size());
@@ -229,10 +233,8 @@ public class PlanFiles {
             throw new RefusedInput(
                     "NOT_JSON",
                     "file",
-                    "is no JSON"
-                            + (e.getLocation() == null
-                                    ? ""
-                                    : ", see line " + e.getLocation().getLineNr()));
+                    Message.of(Answer.NO_JSON)
+                            .with("line", Optional.ofNullable(e.getLocation()).map(at -> Arg.count(at.getLineNr()))));
         }
     }
 
@@ -247,11 +249,13 @@ public class PlanFiles {
                     case "Polygon" -> Form.POLYGON;
                     default ->
                         throw new RefusedInput(
-                                "BAD_CHOICE", "geometry", "'" + type + "' must be a Point, a LineString or a Polygon");
+                                "BAD_CHOICE",
+                                "geometry",
+                                Message.of(Answer.NO_GEOMETRY).with("type", Arg.name(type)));
                 };
         JsonNode c = g.path("coordinates");
         if (form == Form.POLYGON && c.size() != 1) {
-            throw new RefusedInput("BAD_POLYGON", "geometry", "must have one outline and no holes");
+            throw new RefusedInput("BAD_POLYGON", "geometry", Message.of(Answer.ONE_OUTLINE));
         }
         List<Spot> outline = new ArrayList<>();
         if (form == Form.POINT) {
@@ -262,7 +266,9 @@ public class PlanFiles {
                 throw new RefusedInput(
                         "TOO_LONG",
                         "coordinates",
-                        "has " + points.size() + " points, at most " + MOST_POINTS + " are taken; make it simpler");
+                        Message.of(Answer.TOO_MANY_POINTS)
+                                .with("points", Arg.count(points.size()))
+                                .with("most", Arg.count(MOST_POINTS)));
             }
             for (JsonNode at : points) {
                 outline.add(spot(at, anchor));
@@ -276,11 +282,11 @@ public class PlanFiles {
         requireShape(form, outline, number(p, "radiusM", 0.5));
         double worth = number(p, "worth", 0);
         if (!(worth >= 0 && worth <= 4) || worth != Math.rint(worth)) {
-            throw new RefusedInput("OUT_OF_RANGE", "worth", "must be 0, 1, 2, 3 or 4");
+            throw new RefusedInput("OUT_OF_RANGE", "worth", Message.of(Answer.WORTH));
         }
         boolean mayBeHit = p.path("mayBeHit").asBoolean(false);
         if (mayBeHit && p.path("agreedBy").asText("").isBlank()) {
-            throw new RefusedInput("MISSING", "agreedBy", "say who agreed that it may be hit");
+            throw new RefusedInput("MISSING", "agreedBy", Message.of(Answer.WHO_AGREED));
         }
         Protection protection = choice(p, "protection", Protection.class).orElse(Protection.NONE);
         return new Places.Entry(
@@ -319,8 +325,7 @@ public class PlanFiles {
             throw new RefusedInput(
                     "NOT_A_NUMBER",
                     "coordinates",
-                    "must be two numbers, "
-                            + (anchor.isPresent() ? "longitude and latitude" : "metres east and north"));
+                    Message.of(Answer.TWO_NUMBERS).with("globe", Arg.flag(anchor.isPresent())));
         }
         double x = at.get(0).asDouble();
         double y = at.get(1).asDouble();
@@ -341,7 +346,7 @@ public class PlanFiles {
             return Optional.empty();
         }
         if (!n.isNumber()) {
-            throw new RefusedInput("NOT_A_NUMBER", name, "must be a number");
+            throw new RefusedInput("NOT_A_NUMBER", name, Message.of(Answer.A_NUMBER));
         }
         return Optional.of(n.asDouble());
     }
@@ -356,7 +361,7 @@ public class PlanFiles {
                 return Optional.of(e);
             }
         }
-        throw new RefusedInput("BAD_CHOICE", name, "'" + text + "' is not known");
+        throw new RefusedInput("BAD_CHOICE", name, Message.of(Answer.NOT_KNOWN).with("text", Arg.name(text)));
     }
 
     /** Marks of all features as waypoints. */
@@ -391,7 +396,10 @@ public class PlanFiles {
         try {
             gpx = GPX.Reader.of(GPX.Version.V11, GPX.Reader.Mode.STRICT).read(new ByteArrayInputStream(file));
         } catch (IOException | UncheckedIOException | IllegalArgumentException e) {
-            throw new RefusedInput("NOT_GPX", "file", "is no GPX file that can be read: " + e.getMessage());
+            throw new RefusedInput(
+                    "NOT_GPX",
+                    "file",
+                    Message.of(Answer.NO_GPX).with("because", Arg.name(String.valueOf(e.getMessage()))));
         }
         List<ImportReport.Problem> problems = new ArrayList<>();
         Map<Integer, Places.Entry> read = new HashMap<>();

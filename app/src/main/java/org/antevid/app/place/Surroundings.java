@@ -19,6 +19,7 @@ import org.antevid.app.place.store.SurroundingsRepository;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.reader.Speech;
 import org.antevid.app.trace.Trail;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.site.Access;
@@ -30,6 +31,7 @@ import org.antevid.core.site.Light;
 import org.antevid.core.site.Permit;
 import org.antevid.core.site.Spot;
 import org.antevid.core.site.Terrain;
+import org.antevid.words.Answer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -219,7 +221,7 @@ public class Surroundings {
     public String addHeight(String jobId, Terrain.SpotHeight h, String takenHow, SignedIn who) {
         if (heights.findByJobIdOrderByTakenAt(jobId).stream()
                 .anyMatch(o -> o.forCore().at().distanceTo(h.at()) < 0.05)) {
-            throw new RefusedInput("DUPLICATE", "at", "has a height already; take that one off first");
+            throw new RefusedInput("DUPLICATE", "at", Message.of(Answer.HEIGHT_ALREADY));
         }
         SpotHeightEntity r = new SpotHeightEntity();
         r.id = UUID.randomUUID().toString();

@@ -8,7 +8,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.antevid.app.reader.Speech;
+import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
+import org.antevid.core.message.Plain;
 import org.antevid.core.quantity.Fault;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.words.Answer;
@@ -59,7 +61,7 @@ class Refusals {
                 .map(f -> new Fault(
                         f.getRejectedValue() == null ? "MISSING" : "OUT_OF_RANGE",
                         f.getField(),
-                        String.valueOf(f.getDefaultMessage())))
+                        Plain.said(String.valueOf(f.getDefaultMessage()))))
                 .toList();
         return problem(HttpStatus.BAD_REQUEST, said(faults), faults);
     }
@@ -67,7 +69,7 @@ class Refusals {
     @ExceptionHandler
     ResponseEntity<ProblemDetail> notValid(ConstraintViolationException e) {
         List<Fault> faults = e.getConstraintViolations().stream()
-                .map(v -> new Fault("OUT_OF_RANGE", String.valueOf(v.getPropertyPath()), v.getMessage()))
+                .map(v -> new Fault("OUT_OF_RANGE", String.valueOf(v.getPropertyPath()), Plain.said(v.getMessage())))
                 .toList();
         return problem(HttpStatus.BAD_REQUEST, said(faults), faults);
     }
@@ -81,8 +83,8 @@ class Refusals {
     ResponseEntity<ProblemDetail> wrongKind(MethodArgumentTypeMismatchException e) {
         return problem(
                 HttpStatus.BAD_REQUEST,
-                e.getName() + " is not what is expected there.",
-                List.of(new Fault("BAD_CHOICE", e.getName(), "is not what is expected there")));
+                Speech.words().say(Message.of(Answer.NOT_EXPECTED_OF).with("name", Arg.name(e.getName()))),
+                List.of(new Fault("BAD_CHOICE", e.getName(), Message.of(Answer.NOT_EXPECTED))));
     }
 
     @ExceptionHandler
@@ -90,7 +92,7 @@ class Refusals {
         return problem(
                 HttpStatus.BAD_REQUEST,
                 say(Answer.NO_FORM_WITH_FILE),
-                List.of(new Fault("MISSING", "file", "send it as multipart/form-data with a boundary")));
+                List.of(new Fault("MISSING", "file", Message.of(Answer.MULTIPART))));
     }
 
     @ExceptionHandler
@@ -127,7 +129,7 @@ class Refusals {
         return problem(
                 HttpStatus.CONFLICT,
                 say(Answer.SENT_OTHERWISE),
-                List.of(new Fault("SENT_OTHERWISE", "id", "must be new for each write")));
+                List.of(new Fault("SENT_OTHERWISE", "id", Message.of(Answer.NEW_ID))));
     }
 
     @ExceptionHandler
@@ -135,7 +137,7 @@ class Refusals {
         return problem(
                 HttpStatus.FORBIDDEN,
                 say(Answer.SIGN_AGAIN),
-                List.of(new Fault("SIGN_AGAIN", "secret", "PIN or passphrase, then once more")));
+                List.of(new Fault("SIGN_AGAIN", "secret", Message.of(Answer.SECRET))));
     }
 
     @ExceptionHandler
@@ -148,7 +150,7 @@ class Refusals {
         return problem(
                 HttpStatus.PAYLOAD_TOO_LARGE,
                 say(Answer.FILE_TOO_LARGE),
-                List.of(new Fault("TOO_LARGE", "file", "must be at most 12 MB")));
+                List.of(new Fault("TOO_LARGE", "file", Message.of(Answer.MOST_MB))));
     }
 
     @ExceptionHandler

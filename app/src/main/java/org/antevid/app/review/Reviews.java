@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -37,6 +36,7 @@ import org.antevid.core.quantity.Require;
 import org.antevid.core.run.LogWords;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.StemState;
+import org.antevid.words.Answer;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -135,9 +135,10 @@ public class Reviews {
                 e.id == null || e.id.isBlank() ? UUID.randomUUID().toString() : e.id,
                 i -> outcomes.findById(i).map(o -> o.jobId).orElse(""));
         Stems.ChosenReading stem = stems.labelled(jobId, label)
-                .orElseThrow(() -> new RefusedInput("UNKNOWN_STEM", "stem", "is no stem of this job"));
+                .orElseThrow(() -> new RefusedInput("UNKNOWN_STEM", "stem", Message.of(Answer.NOT_OF_JOB)));
         if (stem.reading().state() != StemState.FELLED) {
-            throw new RefusedInput("NOT_FELLED", "stem", label + " is not felled yet");
+            throw new RefusedInput(
+                    "NOT_FELLED", "stem", Message.of(Answer.NOT_FELLED).with("stem", Arg.name(label)));
         }
         FallMeasures m = e.measured;
         OutcomeEntity r = new OutcomeEntity();
@@ -163,8 +164,7 @@ public class Reviews {
             askBack(stem, r, planned(jobId, r));
         }
         if (r.reason.isEmpty() && !outcomes.findByJobIdAndStem(jobId, label).isEmpty()) {
-            throw new RefusedInput(
-                    "MISSING", "reason", "say why what was entered before is corrected; it stays beside it");
+            throw new RefusedInput("MISSING", "reason", Message.of(Answer.WHY_CORRECTED));
         }
         r.who = who.name();
         r.at = Instant.now();
@@ -190,15 +190,13 @@ public class Reviews {
                 .ifPresent(h -> odd.add(new Fault(
                         "ASKED_BACK",
                         "distanceM",
-                        String.format(
-                                Locale.ROOT,
-                                "%.1f m from the stump, for a tree of at most %.1f m: is that so?",
-                                r.distanceM,
-                                h.high()))));
+                        Message.of(Answer.TIP_FAR)
+                                .with("distance", Arg.of(Dimension.LENGTH, r.distanceM))
+                                .with("most", Arg.up(Dimension.LENGTH, h.high())))));
         double off = Math.abs(Azimuth.turn(lay.layDeg(), r.bearingDeg));
         if (off > ODD_DEG) {
             odd.add(new Fault(
-                    "ASKED_BACK", "bearingDeg", String.format(Locale.ROOT, "%.0f° off the lay: is that so?", off)));
+                    "ASKED_BACK", "bearingDeg", Message.of(Answer.OFF_LAY).with("off", Arg.of(Dimension.ANGLE, off))));
         }
         if (!odd.isEmpty()) {
             throw new RefusedInput(odd);
@@ -211,9 +209,7 @@ public class Reviews {
                 .or(() -> briefings.latest(jobId))
                 .filter(b -> lay(b, label).isPresent())
                 .orElseThrow(() -> new RefusedInput(
-                        "NOT_PLANNED",
-                        "stem",
-                        "no lay of " + label + " was briefed, so there is nothing to compare with"));
+                        "NOT_PLANNED", "stem", Message.of(Answer.NO_LAY_BRIEFED).with("stem", Arg.name(label))));
     }
 
     private static Optional<PlanDocument.LayPart> lay(Briefings.Issue briefing, String label) {

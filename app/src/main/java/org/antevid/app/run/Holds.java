@@ -160,7 +160,7 @@ public class Holds implements Headlines {
     /** Seen by anyone; stopped only by the cutter or the lookout of the step. */
     public void receipt(String jobId, String holdId, Happening.Kind state, String id, SignedIn who) {
         if (state != Happening.Kind.SEEN && state != Happening.Kind.STOPPED) {
-            throw new RefusedInput("BAD_CHOICE", "state", "must be SEEN or STOPPED");
+            throw new RefusedInput("BAD_CHOICE", "state", Message.of(Answer.SEEN_OR_STOPPED));
         }
         RunFacts facts = runs.facts(jobId);
         Hold hold = hold(facts.course(), holdId);

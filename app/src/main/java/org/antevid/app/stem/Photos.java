@@ -29,7 +29,9 @@ import org.antevid.app.stem.store.DefectRepository;
 import org.antevid.app.stem.store.PhotoEntity;
 import org.antevid.app.stem.store.PhotoRepository;
 import org.antevid.app.stem.store.StemEntity;
+import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
+import org.antevid.words.Answer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -79,7 +81,7 @@ public class Photos {
                 && defectId.flatMap(defects::findById)
                         .filter(r -> r.stemId.equals(stem.id))
                         .isEmpty()) {
-            throw new RefusedInput("UNKNOWN_DEFECT", "defect", "is no defect of this stem");
+            throw new RefusedInput("UNKNOWN_DEFECT", "defect", Message.of(Answer.NO_DEFECT));
         }
         PhotoEntity p = new PhotoEntity();
         p.id = own.orElseGet(() -> UUID.randomUUID().toString());

@@ -1,6 +1,7 @@
 package org.antevid.app.stem;
 
 import java.util.List;
+import java.util.stream.Stream;
 import org.antevid.app.stem.store.DefectEntity;
 import org.antevid.app.stem.store.SightingEntity;
 import org.antevid.app.stem.store.StemEntity;
@@ -17,7 +18,14 @@ public record Readings(
         StemReading reading) {
 
     static Readings of(StemEntity r, List<SightingEntity> sightings, List<DefectEntity> defects) {
-        List<Sighting> core = sightings.stream().map(SightingEntity::forCore).toList();
+        return of(r, sightings, defects, List.of());
+    }
+
+    /** @param unstored sightings that are not stored */
+    static Readings of(
+            StemEntity r, List<SightingEntity> sightings, List<DefectEntity> defects, List<Sighting> unstored) {
+        List<Sighting> core = Stream.concat(sightings.stream().map(SightingEntity::forCore), unstored.stream())
+                .toList();
         FieldBook book = FieldBook.of(core, r.state);
         int waiting = (int) sightings.stream()
                 .filter(s -> !s.accepted() && s.setAside == null)

@@ -23,7 +23,6 @@ import org.antevid.app.job.Change;
 import org.antevid.app.job.JobLog;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.people.SignedIn;
-import org.antevid.app.reader.Speech;
 import org.antevid.app.stem.store.DefectEntity;
 import org.antevid.app.stem.store.DefectRepository;
 import org.antevid.app.stem.store.SightingEntity;
@@ -31,6 +30,7 @@ import org.antevid.app.stem.store.SightingRepository;
 import org.antevid.app.stem.store.StemEntity;
 import org.antevid.app.stem.store.StemRepository;
 import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
@@ -46,6 +46,7 @@ import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemState;
 import org.antevid.core.stem.Tell;
 import org.antevid.core.stem.Wood;
+import org.antevid.words.Answer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -231,10 +232,10 @@ public class StemCsv {
         for (CsvTable.Row r : rows) {
             String label = r.need("label");
             if (label.length() > 20 || label.contains(" ") || label.contains(",")) {
-                r.bad("label", "must have 1 to 20 characters and no blank or comma");
+                r.bad("label", Message.of(Answer.LABEL));
             }
             if (!inFile.add(label)) {
-                r.bad("label", label + " is in the file twice");
+                r.bad("label", Message.of(Answer.TWICE).with("label", Arg.name(label)));
             }
             Stems.NewStem n = stem(r);
             if (r.good()) {
@@ -247,7 +248,8 @@ public class StemCsv {
                 n.unionWith().stream()
                         .filter(u -> !inFile.contains(u) && !known.containsKey(u))
                         .findFirst()
-                        .ifPresent(u -> r.bad("union_with", u + " is no stem of this job or file"));
+                        .ifPresent(u -> r.bad(
+                                "union_with", Message.of(Answer.NO_STEM_IN_FILE).with("stem", Arg.name(u))));
             }
         }
         ImportReport.refuse(problems, takeGoodRows);
@@ -320,7 +322,11 @@ public class StemCsv {
                 : List.of(r.text("union_with").split(" +"));
         Optional<Double> unionHeight = r.maybe("union_height_m");
         if (!union.isEmpty() && unionHeight.filter(h -> h >= 0 && h <= 60).isEmpty()) {
-            r.bad("union_height_m", "must be between 0 and 60 where stems join");
+            r.bad(
+                    "union_height_m",
+                    Message.of(Answer.UNION_HEIGHT)
+                            .with("low", Arg.of(Dimension.LENGTH, 0))
+                            .with("high", Arg.of(Dimension.LENGTH, 60)));
         }
         return new Stems.NewStem(
                 species,
@@ -384,7 +390,7 @@ public class StemCsv {
         SightingEntity s = new SightingEntity();
         StemEntity stem = byLabel.get(r.need("stem"));
         if (stem == null) {
-            r.bad("stem", "'" + r.text("stem") + "' is no stem of this job");
+            r.bad("stem", Message.of(Answer.NO_SUCH_STEM).with("stem", Arg.name(r.text("stem"))));
         }
         s.id = id(r, elsewhere);
         s.kind = r.choice("kind", SightingKind.class);
@@ -403,7 +409,7 @@ public class StemCsv {
         for (String pair : r.need("raw").split(";", 0)) {
             String[] kv = pair.split("=", 2);
             if (kv.length < 2) {
-                r.bad("raw", "'" + pair + "' must be name=value");
+                r.bad("raw", Message.of(Answer.NAME_VALUE).with("text", Arg.name(pair)));
                 continue;
             }
             try {
@@ -425,7 +431,11 @@ public class StemCsv {
             s.sigma = core.estimate().sigma();
         } catch (RefusedInput e) {
             e.faults()
-                    .forEach(f -> r.bad("raw", f.field() + " " + Speech.words().say(f.says())));
+                    .forEach(f -> r.bad(
+                            "raw",
+                            Message.of(Answer.OF_FIELD)
+                                    .with("field", Arg.name(f.field()))
+                                    .with("says", Arg.said(f.says()))));
         }
         return s;
     }
@@ -433,7 +443,7 @@ public class StemCsv {
     private static String id(CsvTable.Row r, Set<String> elsewhere) {
         String given = r.text("id");
         if (given.length() > 60) {
-            r.bad("id", "must have at most 60 characters");
+            r.bad("id", Message.of(Answer.ID_TOO_LONG));
         }
         return given.isEmpty() || elsewhere.contains(given) ? UUID.randomUUID().toString() : given;
     }
@@ -442,7 +452,7 @@ public class StemCsv {
         try {
             return Instant.parse(r.need("at"));
         } catch (DateTimeParseException e) {
-            r.bad("at", "'" + r.text("at") + "' must be a time as 2026-11-23T09:30:00Z");
+            r.bad("at", Message.of(Answer.A_TIME).with("text", Arg.name(r.text("at"))));
             return Instant.EPOCH;
         }
     }
@@ -486,7 +496,7 @@ public class StemCsv {
         DefectEntity d = new DefectEntity();
         StemEntity stem = byLabel.get(r.need("stem"));
         if (stem == null) {
-            r.bad("stem", "'" + r.text("stem") + "' is no stem of this job");
+            r.bad("stem", Message.of(Answer.NO_SUCH_STEM).with("stem", Arg.name(r.text("stem"))));
         }
         d.id = id(r, elsewhere);
         d.kind = r.choice("kind", DefectKind.class);
@@ -524,7 +534,7 @@ public class StemCsv {
                     .findFirst();
             tell.ifPresent(known::add);
             if (tell.isEmpty() && !word.isEmpty()) {
-                r.bad("tells", "'" + word + "' is no sign that is known");
+                r.bad("tells", Message.of(Answer.NO_SIGN).with("text", Arg.name(word)));
             }
         }
         return known;

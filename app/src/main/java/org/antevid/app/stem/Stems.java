@@ -28,6 +28,7 @@ import org.antevid.core.site.Shape;
 import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
 import org.antevid.core.site.StandingTree;
+import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.SightedQuantity;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stem.StemMass;
@@ -192,15 +193,32 @@ public class Stems {
     }
 
     public String add(String jobId, NewStem n) {
+        return add(jobId, nextLabel(jobId), n);
+    }
+
+    /** @return what the next stem of the job is called */
+    public String nextLabel(String jobId) {
         Set<String> taken = stems.findByJobId(jobId).stream().map(r -> r.label).collect(Collectors.toSet());
-        return add(
-                jobId,
-                IntStream.iterate(1, i -> i + 1)
-                        .mapToObj(i -> "S" + i)
-                        .filter(l -> !taken.contains(l))
-                        .findFirst()
-                        .orElseThrow(),
-                n);
+        return IntStream.iterate(1, i -> i + 1)
+                .mapToObj(i -> "S" + i)
+                .filter(l -> !taken.contains(l))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Writes down what it is and what its wood looks like all over; what is empty stays as it was. */
+    void seen(String jobId, String id, Optional<Species> species, Optional<Condition> wood) {
+        StemEntity r = open(jobId, id);
+        species.ifPresent(s -> r.species = s);
+        wood.ifPresent(w -> {
+            r.woodLeft = w;
+            r.woodRight = w;
+            r.woodBack = w;
+            r.woodCore = w;
+            r.woodCrown = w;
+        });
+        stems.saveAndFlush(r);
+        jobs.touched(jobId, Change.STEM);
     }
 
     /** Adds a stem under a label of its own, as an import brings it. */
@@ -237,13 +255,16 @@ public class Stems {
         for (String other : n.unionWith) {
             if (other.equals(r.label)
                     || stems.findByJobIdAndLabel(r.jobId, other).isEmpty()) {
-                throw new RefusedInput("UNKNOWN_STEM", "unionWith", other + " is no other stem of this job");
+                throw new RefusedInput(
+                        "UNKNOWN_STEM",
+                        "unionWith",
+                        Message.of(Answer.NO_OTHER_STEM).with("stem", Arg.name(other)));
             }
         }
         if (!n.unionWith.isEmpty()) {
             Require.within(
                     n.unionHeightM.orElseThrow(
-                            () -> new RefusedInput("MISSING", "unionHeightM", "say how high the stems part")),
+                            () -> new RefusedInput("MISSING", "unionHeightM", Message.of(Answer.HOW_HIGH_PART))),
                     0,
                     60,
                     "unionHeightM");

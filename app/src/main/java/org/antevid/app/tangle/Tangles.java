@@ -16,6 +16,8 @@ import org.antevid.app.tangle.store.RelationEntity;
 import org.antevid.app.tangle.store.RelationRepository;
 import org.antevid.app.trace.Trail;
 import org.antevid.core.judge.Situation;
+import org.antevid.core.message.Message;
+import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.site.Shape;
 import org.antevid.core.site.Spot;
@@ -76,16 +78,17 @@ public class Tangles {
 
     public String relate(String jobId, String a, Pile.Type type, String b) {
         StemReading upper = stems.labelled(jobId, a)
-                .orElseThrow(() -> new RefusedInput("UNKNOWN_STEM", "a", "is no stem of this job"))
+                .orElseThrow(
+                        () -> new RefusedInput("UNKNOWN_STEM", "a", Message.of(org.antevid.words.Answer.NOT_OF_JOB)))
                 .reading();
         if (stems.labelled(jobId, b).isEmpty()) {
-            throw new RefusedInput("UNKNOWN_STEM", "b", "is no stem of this job");
+            throw new RefusedInput("UNKNOWN_STEM", "b", Message.of(org.antevid.words.Answer.NOT_OF_JOB));
         }
         if (a.equals(b)) {
-            throw new RefusedInput("SELF_RELATION", "b", "a stem cannot bear on itself");
+            throw new RefusedInput(Refusal.SELF_RELATION, "b");
         }
         if (relations.findByJobId(jobId).stream().anyMatch(r -> r.a.equals(a) && r.b.equals(b) && r.type == type)) {
-            throw new RefusedInput("DUPLICATE", "b", "this is recorded already");
+            throw new RefusedInput("DUPLICATE", "b", Message.of(org.antevid.words.Answer.RECORDED_ALREADY));
         }
         RelationEntity r = new RelationEntity();
         r.id = UUID.randomUUID().toString();

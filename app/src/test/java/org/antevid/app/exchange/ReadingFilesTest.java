@@ -90,7 +90,7 @@ class ReadingFilesTest {
         String rows = "x,1,no,day\n".repeat(2_001);
         assertThatThrownBy(() -> read("name,many,lit,light\n" + rows))
                 .isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("2000 rows");
+                .hasMessageContaining("TOO_MANY_ROWS [Count[number=2000]]");
     }
 
     /**
@@ -130,13 +130,13 @@ class ReadingFilesTest {
     void otherEncodingsAreNamedWithTheLineWhereTheyBreak() {
         assertThatThrownBy(() -> StrictText.of("eins\nzwei\nH\u00f6he\n".getBytes(StandardCharsets.ISO_8859_1)))
                 .isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("line 3");
+                .hasMessageContaining("NOT_UTF8 [Count[number=3]]");
         assertThatThrownBy(() -> StrictText.of(new byte[] {'a', 0, 'b'}))
                 .isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("no text");
+                .hasMessageContaining("NO_TEXT_FILE");
         assertThatThrownBy(() -> StrictText.of(new byte[0]))
                 .isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("empty");
+                .hasMessageContaining("EMPTY_FILE");
     }
 
     @Test

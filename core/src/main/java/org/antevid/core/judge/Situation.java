@@ -139,6 +139,24 @@ public record Situation(
         }
     }
 
+    /** @return the same with this stem as given, in place of the one of its label or added to the others */
+    public Situation with(StemFacts stem) {
+        return new Situation(
+                rules,
+                site,
+                gustMs,
+                windLimitMs,
+                Stream.concat(stems.stream().filter(s -> !s.label().equals(stem.label())), Stream.of(stem))
+                        .toList(),
+                pile,
+                hangs,
+                steps,
+                people,
+                planner,
+                guards,
+                place);
+    }
+
     public Optional<StemFacts> stem(String label) {
         return stems.stream().filter(s -> s.reading().label().equals(label)).findFirst();
     }

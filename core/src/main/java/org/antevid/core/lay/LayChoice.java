@@ -106,6 +106,10 @@ public record LayChoice(
                 && means.rig().when() == Rig.PullBegin.STRAP_RELEASED;
     }
 
+    public LayChoice onLay(double otherDeg) {
+        return new LayChoice(otherDeg, cutHeightM, school, barM, means, skill, leaving, cuts, support, below);
+    }
+
     public LayChoice by(Means other) {
         return new LayChoice(layDeg, cutHeightM, school, barM, other, skill, leaving, cuts, support, below);
     }

@@ -110,7 +110,8 @@ public final class StemSweep {
                 HANG_UP_LIMIT,
                 EscapeRoutes.Footing.today(site.today().ground()),
                 limits.soundSigmaDeg(),
-                UNRELIABLE_WOOD);
+                UNRELIABLE_WOOD,
+                limits.leastAwayM());
         return Optional.of(new Sweep(tree, method, around(stem, site, tree, mass)));
     }
 

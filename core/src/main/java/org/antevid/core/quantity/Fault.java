@@ -1,7 +1,6 @@
 package org.antevid.core.quantity;
 
 import org.antevid.core.message.Message;
-import org.antevid.core.message.Plain;
 
 /**
  * One thing wrong with an input.
@@ -18,11 +17,6 @@ public record Fault(String code, String field, Message says) {
     /** @throws IllegalArgumentException where it is no refusal that is said */
     public Fault(Message says, String field) {
         this(codeOf(says), field, says);
-    }
-
-    /** @param words what would be right, where it has no message yet */
-    public Fault(String code, String field, String words) {
-        this(code, field, Plain.said(words));
     }
 
     private static String codeOf(Message says) {

@@ -27,11 +27,6 @@ public final class RefusedInput extends RuntimeException {
         this(List.of(new Fault(code, field, says)));
     }
 
-    /** @param message what would be right, in words that have no catalogue yet */
-    public RefusedInput(String code, String field, String message) {
-        this(List.of(new Fault(code, field, message)));
-    }
-
     public List<Fault> faults() {
         return faults;
     }

@@ -36,5 +36,8 @@ public enum LogWords implements Code {
     NOT_READY_ANY_MORE,
     TICKED,
     UNTICKED,
+    TREE_USED,
+    AS_LAST_TIME,
+    AT_FIRST_SIGHT,
     TAKEN_WHILE
 }

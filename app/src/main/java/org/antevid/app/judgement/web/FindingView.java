@@ -50,7 +50,7 @@ public record FindingView(
         STEP
     }
 
-    static FindingView of(Finding f, Words words) {
+    public static FindingView of(Finding f, Words words) {
         FindingWords said = words.finding(f);
         return new FindingView(
                 f.key(),

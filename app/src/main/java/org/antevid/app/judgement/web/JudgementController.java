@@ -9,23 +9,15 @@ import java.util.Optional;
 import org.antevid.app.job.Needs;
 import org.antevid.app.judgement.Documents;
 import org.antevid.app.judgement.Judgement;
-import org.antevid.app.lay.DialView;
 import org.antevid.app.people.People;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.reader.Created;
 import org.antevid.app.reader.Speech;
-import org.antevid.core.brief.FirstLook;
-import org.antevid.core.brief.LookRemark;
 import org.antevid.core.brief.PlanDocument;
 import org.antevid.core.crew.Competence;
 import org.antevid.core.judge.verdict.Verdicts;
 import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.Means;
-import org.antevid.core.message.Arg;
-import org.antevid.core.message.Dimension;
-import org.antevid.core.message.Message;
-import org.antevid.core.message.Shown;
-import org.antevid.core.message.Side;
 import org.antevid.core.stem.Verdict;
 import org.antevid.core.stump.School;
 import org.springframework.http.HttpStatus;
@@ -123,36 +115,6 @@ public class JudgementController {
         }
     }
 
-    record ProposedLine(
-            Means.Kind kind,
-            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double ropeHeightM,
-
-            @Shown(in = Dimension.DISTANCE, to = Side.NEAREST)
-            double anchorDistM,
-
-            Optional<Double> pullN,
-            String pullWords,
-            boolean room,
-            Optional<String> ropeId,
-            String ropeName) {}
-
-    /**
-     * @param headlineWords one of three: fell, fell once or with something, not by hand
-     * @param layDeg what Lay and Cuts start with
-     */
-    record Look(
-            FirstLook.Headline headline,
-            String headlineWords,
-            Verdict verdict,
-            String verdictWords,
-            String because,
-            DialView dial,
-            Optional<Double> layDeg,
-            Optional<ProposedLine> proposed,
-            Optional<String> nextMeasurement,
-            @Shown(in = Dimension.SECTOR, to = Side.DOWN) Optional<Double> nextDegrees,
-            boolean verdictHangsOnIt) {}
-
     record VerdictWay(
             Verdict verdict,
             String words,
@@ -171,32 +133,7 @@ public class JudgementController {
     @PostMapping("/stems/{stem}/first-look")
     @Needs(Needs.Right.READ)
     Look look(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody LookRequest c) {
-        Judgement.LookAnswer looked = judgement.firstLook(job, stem, c.choice());
-        FirstLook f = looked.look();
-        Optional<ProposedLine> proposed = looked.line()
-                .map(x -> new ProposedLine(
-                        x.kind(),
-                        x.ropeHeightM().orElseThrow(),
-                        x.anchorDistM().orElseThrow(),
-                        x.pullN(),
-                        x.tensionN()
-                                .map(n -> Speech.words().show(Arg.down(Dimension.PULL, n)))
-                                .orElseGet(() -> Speech.words().say(Message.of(LookRemark.PULL_NOT_KNOWN))),
-                        looked.room(),
-                        looked.ropeId(),
-                        x.rig().rope().map(r -> r.name()).orElse("")));
-        return new Look(
-                f.headline(),
-                Speech.words().say(f.says()),
-                f.verdict(),
-                Speech.words().term(f.verdict()),
-                Speech.words().say(f.because()),
-                DialView.of(f.dial()),
-                f.layDeg(),
-                proposed,
-                f.nextMeasurement().map(n -> Speech.words().say(n.says())),
-                f.nextMeasurement().map(FirstLook.Next::degrees),
-                f.nextMeasurement().filter(FirstLook.Next::verdictToo).isPresent());
+        return Look.of(judgement.firstLook(job, stem, c.choice()));
     }
 
     /** Every way of dealing with a stem: what it needs, and what excludes it here. */

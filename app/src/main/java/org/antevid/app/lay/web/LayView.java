@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.antevid.app.reader.Speech;
+import org.antevid.core.lay.DropZone;
 import org.antevid.core.lay.FallZone;
 import org.antevid.core.lay.Landmark;
 import org.antevid.core.lay.LayPlan;
@@ -188,14 +189,14 @@ public record LayView(
     private static final double NINETY_FIVE = 1.96;
 
     /** What of the recorded lay goes into the picture beside the plan itself. */
-    record LayRecord(
+    public record LayRecord(
             Optional<org.antevid.core.site.Shape> dropZone,
             List<Zone.Clip> clips,
             Map<EscapeRoutes.Side, String> clearedBy) {
-        static final LayRecord NOTHING = new LayRecord(Optional.empty(), List.of(), Map.of());
+        public static final LayRecord NOTHING = new LayRecord(Optional.empty(), List.of(), Map.of());
     }
 
-    static LayView of(LayPlan p, Site site, LayRecord recorded) {
+    public static LayView of(LayPlan p, Site site, LayRecord recorded) {
         CutCard c = p.card();
         double reach = Rounding.up(p.zone().designReachM(), 1);
         SightMiss perCm =
@@ -282,7 +283,7 @@ public record LayView(
                 SightMiss.of(0, Math.max(0.05, c.hingeLengthM()), p.zone().lengthM())
                                 .mmFor1mMiss()
                         / 1000,
-                dropZone(p));
+                DropZone.of(p));
     }
 
     private static Ring ring(LayPlan p) {
@@ -403,25 +404,5 @@ public record LayView(
                 p.landing().wholeM().stream().map(m -> Rounding.down(m, 1)).toList(),
                 p.landing().wholeM().stream().map(LayFigures::down).toList(),
                 p.landing().buttLiftShare().map(s -> Rounding.up(s, 1)));
-    }
-
-    /**
-     * Swath of the stem on its lay with its throw, as a box the leader may take for the drop zone; the whole circle
-     * where control is not proven.
-     */
-    private static List<Spot> dropZone(LayPlan p) {
-        if (p.fan().wholeCircle()) {
-            return p.fanOutline();
-        }
-        double half = Math.max(2, p.zone().swathHalf95M());
-        double from = -1;
-        double to = Rounding.up(p.zone().designReachM(), 0) + 1;
-        double lay = p.choice().layDeg();
-        Spot s = p.stem().at();
-        return List.of(
-                s.at(lay, from).at(lay - 90, half),
-                s.at(lay, to).at(lay - 90, half),
-                s.at(lay, to).at(lay + 90, half),
-                s.at(lay, from).at(lay + 90, half));
     }
 }

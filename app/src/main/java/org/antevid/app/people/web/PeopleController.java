@@ -79,7 +79,7 @@ public class PeopleController {
         owner(me);
         boolean signsIn = p.office != Office.CREW;
         if (signsIn && p.passphrase == null) {
-            throw new RefusedInput("MISSING", "passphrase", "is needed for everybody but crew");
+            throw new RefusedInput("MISSING", "passphrase", Message.of(Answer.PASSPHRASE_NEEDED));
         }
         var added = people.add(p.name, p.office, signsIn ? Optional.of(p.passphrase) : Optional.empty(), p.competences);
         return people.all(true).stream()
@@ -97,7 +97,7 @@ public class PeopleController {
             @AuthenticationPrincipal SignedIn me) {
         owner(me);
         if (people.office(id) == Office.CREW) {
-            throw new RefusedInput("BAD_CHOICE", "passphrase", "crew join by code and PIN; reset the PIN instead");
+            throw new RefusedInput("BAD_CHOICE", "passphrase", Message.of(Answer.CREW_BY_PIN));
         }
         people.passphrase(id, p.passphrase, me);
     }

@@ -20,6 +20,7 @@ import org.antevid.app.problem.Again;
 import org.antevid.app.reader.Created;
 import org.antevid.app.reader.Speech;
 import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
 import org.antevid.core.message.Shown;
 import org.antevid.core.message.Side;
 import org.antevid.core.quantity.RefusedInput;
@@ -34,6 +35,7 @@ import org.antevid.core.site.Spot;
 import org.antevid.core.site.Terrain;
 import org.antevid.core.site.Underlay;
 import org.antevid.core.site.Weather;
+import org.antevid.words.Answer;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -259,7 +261,7 @@ public class SurroundingsController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void day(@PathVariable String job, @Validated @RequestBody DayRequest d) {
         if (d.ground == null && d.light == null && d.load == null) {
-            throw new RefusedInput("MISSING", "ground", "say at least one of ground, light and load");
+            throw new RefusedInput("MISSING", "ground", Message.of(Answer.ONE_OF_REST));
         }
         Again.whenCrossed(() -> surroundings.day(
                 job,

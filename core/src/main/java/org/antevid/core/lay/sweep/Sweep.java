@@ -187,6 +187,7 @@ public final class Sweep {
      * @param hangUpLimit 0.05..1
      * @param leastSigmaDeg no lay is planned with less spread
      * @param unreliableWood a hinge of wood that holds this share of its strength or less governs nothing
+     * @param leastAwayM by the rule of the house: a strap is left where he would be down to less while it falls
      */
     public record Method(
             School school,
@@ -204,7 +205,8 @@ public final class Sweep {
             double hangUpLimit,
             EscapeRoutes.Footing footing,
             double leastSigmaDeg,
-            double unreliableWood) {}
+            double unreliableWood,
+            double leastAwayM) {}
 
     /**
      * A thing that must not be hit, by the directions in which the tree covers it.
@@ -529,7 +531,7 @@ public final class Sweep {
         boolean must = splits
                 || method.movedBy == CutCard.MovedBy.LINE
                 || straight.walkedM(method.footing)
-                        .filter(m -> m < LEAST_AWAY_M)
+                        .filter(m -> m < method.leastAwayM)
                         .isPresent();
         boolean may = split.backCut() == SplitRisk.Level.MODERATE;
         return card.borePossible() && (must || may && strapHolds(layDeg, card, forward, method.limitWindNm))

@@ -1,0 +1,148 @@
+package org.antevid.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.antevid.app.people.Office;
+import org.antevid.app.people.People;
+import org.antevid.app.people.SignedIn;
+import org.antevid.core.crew.Competence;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.test.web.servlet.MockMvc;
+
+/** One tree tapped in, judged without being stored, used in one go, and briefed as last time. */
+@OnRealStore
+class TreeServerTest {
+    private final Calls calls;
+    private SignedIn leader;
+    private SignedIn lookout;
+
+    TreeServerTest(MockMvc mvc, People people) {
+        calls = new Calls(mvc, people);
+    }
+
+    @BeforeEach
+    void anEmptyJob() throws Exception {
+        leader = calls.person("Corin Veldt", Office.LEADER, Set.of(Competence.values()));
+        lookout = calls.person("Sela Quern", Office.CREW, Set.of(Competence.LOOKOUT, Competence.GROUND));
+        calls.open(leader, "Heron Meadow");
+    }
+
+    private static Map<String, Object> upright() {
+        return new HashMap<>(Map.of(
+                "at",
+                Map.of("eastM", 0, "northM", 0),
+                "species",
+                "FAGUS",
+                "wood",
+                "SOUND",
+                "diameterM",
+                0.4,
+                "heightM",
+                18,
+                "crownRadiusM",
+                3,
+                "leanDeg",
+                0,
+                "faults",
+                List.of(),
+                "means",
+                "WEDGES"));
+    }
+
+    private JsonNode look(Map<String, Object> tree) throws Exception {
+        Calls.Reply r = calls.on(leader, "POST", "/trees/look", tree);
+        assertThat(r.status()).as(r.text()).isEqualTo(200);
+        return r.body();
+    }
+
+    @Test
+    void whatIsNotTappedIsAskedForAndNothingIsJudgedBefore() throws Exception {
+        JsonNode v = look(Map.of("species", "FAGUS"));
+        assertThat(v.get("open")).extracting(JsonNode::asText).contains("WOOD", "FAULTS", "HEIGHT", "LEAN");
+        assertThat(v.get("placeOpen").asBoolean()).isTrue();
+        assertThat(v.get("meansOpen").asBoolean()).isTrue();
+        assertThat(v.has("look")).isFalse();
+        Calls.Reply refused = calls.on(leader, "POST", "/trees", Map.of("species", "FAGUS"));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.messages()).anyMatch(m -> m.contains("still to be tapped"));
+        assertThat(calls.on(leader, "GET", "/stems", null).body()).isEmpty();
+    }
+
+    @Test
+    void lookingStoresNothingAndUsingSaysTheSame() throws Exception {
+        JsonNode seen = look(upright());
+        assertThat(seen.get("look").get("headlineWords").asText()).startsWith("fell");
+        assertThat(seen.get("cut").get("measures")).isNotEmpty();
+        assertThat(seen.get("against").size()).as("an ordinary tree").isLessThanOrEqualTo(3);
+        assertThat(calls.on(leader, "GET", "/stems", null).body()).isEmpty();
+        Calls.Reply used = calls.on(leader, "POST", "/trees", upright());
+        assertThat(used.status()).as(used.text()).isEqualTo(201);
+        String id = used.body().get("id").asText();
+        JsonNode again = look(Map.of("stem", id, "means", "WEDGES"));
+        assertThat(again.get("open")).isEmpty();
+        assertThat(again.get("look").get("headlineWords"))
+                .isEqualTo(seen.get("look").get("headlineWords"));
+        assertThat(again.get("look").get("layDeg")).isEqualTo(seen.get("look").get("layDeg"));
+        assertThat(again.get("cut").get("measures")).isEqualTo(seen.get("cut").get("measures"));
+        JsonNode lay = calls.on(leader, "GET", "/lays", null).body().get(0);
+        assertThat(lay.get("fixed").asBoolean()).isTrue();
+        assertThat(lay.get("dropZone")).isNotEmpty();
+        assertThat(calls.on(leader, "GET", "/steps", null).body()).hasSize(1);
+    }
+
+    @Test
+    void aDangerousTreeNeverPassesSilently() throws Exception {
+        Map<String, Object> tree = upright();
+        tree.put("wood", "DEAD_OLD");
+        tree.put("faults", List.of("CAVITY", "LIFTED_ROOT_PLATE"));
+        JsonNode v = look(tree);
+        assertThat(v.get("against")).isNotEmpty();
+        assertThat(v.get("look").get("headline").asText()).isNotEqualTo("FELL");
+    }
+
+    @Test
+    void asLastTimeAnEmptyJobAtTheSameAddressIsBriefedWithItsFirstTree() throws Exception {
+        calls.on(leader, "POST", "/members", Map.of("personId", lookout.personId()));
+        Map<String, Object> card = new HashMap<>();
+        for (String f : List.of(
+                "nearestHelp",
+                "route",
+                "gridReference",
+                "phoneCover",
+                "firstAider",
+                "kit",
+                "rescuePlan",
+                "utilityLine")) {
+            card.put(f, "as agreed");
+        }
+        card.put("version", 0);
+        calls.on(leader, "PUT", "/place/emergency", card);
+        Map<String, String> answers = new HashMap<>();
+        for (String p : List.of(
+                "FELLING_CONSENT", "PRESERVATION_ORDER", "NESTING", "WATERCOURSE", "NEIGHBOUR", "UTILITY_NOTICE")) {
+            answers.put(p, "YES");
+        }
+        calls.on(leader, "PUT", "/place/permits", Map.of("answers", answers));
+        calls.on(leader, "POST", "/trees", upright());
+        calls.open(leader, "Heron Meadow again");
+        JsonNode before = calls.on(leader, "GET", "/last-time", null).body().get("before");
+        assertThat(before.get("sameAddress").asBoolean()).isTrue();
+        assertThat(before.get("people").get(0).get("name").asText()).isEqualTo("Sela Quern");
+        assertThat(calls.on(leader, "POST", "/last-time", null).status()).isEqualTo(204);
+        assertThat(calls.on(leader, "POST", "/last-time", null).status())
+                .as("taken twice changes nothing")
+                .isEqualTo(204);
+        Calls.Reply used = calls.on(leader, "POST", "/trees", upright());
+        assertThat(used.status()).isEqualTo(201);
+        JsonNode posts = calls.on(leader, "GET", "/steps", null).body().get(0).get("posts");
+        assertThat(posts).extracting(p -> p.get("role").asText()).containsExactly("CUTTER", "LOOKOUT");
+        Calls.Reply issued = calls.on(leader, "POST", "/briefings", Map.of());
+        assertThat(issued.status()).as(issued.text()).isEqualTo(201);
+    }
+}

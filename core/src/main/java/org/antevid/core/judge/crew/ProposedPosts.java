@@ -1,0 +1,126 @@
+package org.antevid.core.judge.crew;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.antevid.core.crew.Person;
+import org.antevid.core.crew.Role;
+import org.antevid.core.crew.Step;
+import org.antevid.core.judge.Situation;
+import org.antevid.core.lay.LayPlan;
+import org.antevid.core.lay.Means;
+import org.antevid.core.quantity.Azimuth;
+import org.antevid.core.site.Spot;
+
+/**
+ * Who could do what while a stem is felled, and where they would stand: outside every zone, off the ground beneath hung
+ * stems, off whatever bars a way. A proposal: the rules judge it like anything else, and the leader looks at it. What
+ * nobody is competent for stays empty and is asked for.
+ */
+public final class ProposedPosts {
+    /** A stand keeps at least this from the edge of the ring, metres (judgement). */
+    private static final double CLEAR_M = 3;
+
+    private static final double FARTHEST_M = 40;
+    private static final int STEP_DEG = 10;
+    /** Whoever watches stands behind and to the side, where lay and escape ways are both in view (practice rule). */
+    private static final double ASIDE_DEG = 135;
+    /** So many degrees off the wished side count as much as a metre farther off. */
+    private static final double DEG_FOR_A_METRE = 6;
+
+    private static final double ROOM_M = 1.5;
+
+    private ProposedPosts() {}
+
+    /**
+     * @param label of a stem whose lay is chosen
+     * @param before what people did in the step before, by their id: they go on with it
+     * @return nothing where no lay is chosen
+     */
+    public static List<Step.Post> of(Situation s, String label, Map<String, Role> before) {
+        Optional<Situation.StemFacts> stem = s.stem(label).filter(f -> f.lay().isPresent());
+        if (stem.isEmpty()) {
+            return List.of();
+        }
+        LayPlan plan = stem.get().lay().orElseThrow();
+        List<Step.Post> posts = new ArrayList<>();
+        Set<String> taken = new HashSet<>();
+        for (Role role : roles(plan.choice().means().kind())) {
+            Stream.concat(
+                            s.people().stream().filter(p -> before.get(p.id()) == role),
+                            s.people().stream().filter(p -> !before.containsKey(p.id())))
+                    .filter(p -> p.competences().contains(role.needs()) && !taken.contains(p.id()))
+                    .findFirst()
+                    .or(() -> anybody(s, role, taken))
+                    .ifPresent(p -> {
+                        taken.add(p.id());
+                        posts.add(new Step.Post(role, p.id(), stand(s, stem.get(), plan, role)));
+                    });
+        }
+        return posts;
+    }
+
+    private static Optional<Person> anybody(Situation s, Role role, Set<String> taken) {
+        return s.people().stream()
+                .filter(p -> p.competences().contains(role.needs()) && !taken.contains(p.id()))
+                .findFirst();
+    }
+
+    private static List<Role> roles(Means.Kind means) {
+        return switch (means) {
+            case NOTHING, LEVER, WEDGES -> List.of(Role.CUTTER, Role.LOOKOUT);
+            case HAND_LINE -> List.of(Role.CUTTER, Role.LOOKOUT, Role.GROUND);
+            case MACHINE_LINE -> List.of(Role.CUTTER, Role.LOOKOUT, Role.WINCH);
+        };
+    }
+
+    private static Optional<Spot> stand(Situation s, Situation.StemFacts stem, LayPlan plan, Role role) {
+        Spot stump = plan.stem().at();
+        double lay = plan.choice().layDeg();
+        return switch (role) {
+            case CUTTER -> Optional.empty();
+            case LOOKOUT -> aside(s, stem, plan);
+            case WINCH -> plan.choice().means().end(stump, lay);
+            case GROUND ->
+                plan.choice().means().end(stump, lay).flatMap(end -> IntStream.rangeClosed(0, (int) FARTHEST_M)
+                        .mapToObj(out -> end.at(stump.bearingTo(end), out))
+                        .filter(at -> free(s, stem, at))
+                        .findFirst());
+        };
+    }
+
+    private static Optional<Spot> aside(Situation s, Situation.StemFacts stem, LayPlan plan) {
+        Spot stump = plan.stem().at();
+        double lay = plan.choice().layDeg();
+        double ring = Math.ceil(plan.zone().exclusionM());
+        record Candidate(Spot at, double cost) {}
+        List<Candidate> all = new ArrayList<>();
+        for (double out = CLEAR_M; out <= FARTHEST_M; out += CLEAR_M) {
+            for (int deg = 0; deg < 360; deg += STEP_DEG) {
+                Spot at = stump.at(deg, ring + out);
+                double off = Math.abs(Math.abs(Azimuth.turn(lay, deg)) - ASIDE_DEG);
+                if (free(s, stem, at)) {
+                    all.add(new Candidate(at, out + off / DEG_FOR_A_METRE));
+                }
+            }
+        }
+        return all.stream().min(Comparator.comparingDouble(Candidate::cost)).map(Candidate::at);
+    }
+
+    private static boolean free(Situation s, Situation.StemFacts stem, Spot at) {
+        return stem.zones().stream().noneMatch(z -> z.takesIn(at))
+                && s.stillHanging()
+                        .noneMatch(h -> h.beneath().distanceTo(at) <= CLEAR_M
+                                || s.stem(h.hung())
+                                        .filter(f -> f.reading().at().distanceTo(at) <= h.keepOutM())
+                                        .isPresent())
+                && s.site().features().stream()
+                        .noneMatch(f -> f.kind().barsTheWay() && f.shape().distanceTo(at) < ROOM_M);
+    }
+}

@@ -1,0 +1,161 @@
+package org.antevid.core.stem;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.antevid.core.quantity.Azimuth;
+import org.antevid.core.quantity.Refusal;
+import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.quantity.Require;
+
+/**
+ * What somebody tapped of a tree standing before it, everything by eye. What is empty was not looked at: it is asked
+ * for and never taken for sound, upright or small.
+ *
+ * @param wood of the whole stem
+ * @param diameterM at breast height, over the bark
+ * @param leanDeg 0 where none is seen
+ * @param leansToDeg azimuth, needed for a lean above 0
+ * @param faults empty set: looked at, nothing seen
+ */
+public record TreeSight(
+        Optional<Species> species,
+        Optional<Condition> wood,
+        Optional<Double> diameterM,
+        Optional<Double> heightM,
+        Optional<Double> crownRadiusM,
+        Optional<Double> leanDeg,
+        Optional<Double> leansToDeg,
+        Optional<Set<DefectKind>> faults) {
+    /** What there is to be tapped, in the order in which it is asked. */
+    public enum Question {
+        SPECIES,
+        WOOD,
+        FAULTS,
+        DIAMETER,
+        HEIGHT,
+        CROWN,
+        LEAN,
+        LEANS_TO
+    }
+
+    /** So many faults are noted at first sight; who sees more writes them down in the field book. */
+    public static final int MOST_FAULTS = 3;
+
+    /** Where a fault of the top begins, as a share of the height, until somebody has looked closer (judgement). */
+    private static final double TOP_FROM_SHARE = 0.8;
+    /** How far up a fault of the foot reaches until somebody has looked closer, metres (judgement). */
+    private static final double FOOT_TO_M = 1.5;
+    /**
+     * Where a union that splits is taken to begin, metres: low, so that it counts at the cut (errs to the safe side).
+     */
+    private static final double UNION_FROM_M = 1;
+
+    private static final Set<DefectKind> OF_THE_TOP =
+            EnumSet.of(DefectKind.DEAD_TOP, DefectKind.HANGING_LIMB, DefectKind.DEAD_LIMBS);
+
+    public TreeSight {
+        leansToDeg.ifPresent(a -> Require.within(a, -360, 720, "leansToDeg"));
+        faults.ifPresent(f -> {
+            if (f.size() > MOST_FAULTS) {
+                throw new RefusedInput(Refusal.TOO_MANY_FAULTS, "faults");
+            }
+        });
+        faults = faults.map(Set::copyOf);
+    }
+
+    /** Nothing tapped yet. */
+    public static final TreeSight NOTHING = new TreeSight(
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty());
+
+    /**
+     * @param known what is written down of it; empty for a tree nobody has entered
+     * @return what still has to be tapped before anything can be said
+     */
+    public List<Question> open(Optional<StemReading> known) {
+        Set<Question> open = EnumSet.noneOf(Question.class);
+        if (known.isEmpty()) {
+            add(open, Question.SPECIES, species.isPresent());
+            add(open, Question.WOOD, wood.isPresent());
+        }
+        boolean bare =
+                known.filter(k -> k.dbh().isPresent() && k.height().isPresent()).isEmpty();
+        add(open, Question.FAULTS, faults.isPresent() || !bare);
+        add(
+                open,
+                Question.DIAMETER,
+                diameterM.isPresent() || known.flatMap(StemReading::dbh).isPresent());
+        add(
+                open,
+                Question.HEIGHT,
+                heightM.isPresent() || known.flatMap(StemReading::height).isPresent());
+        add(
+                open,
+                Question.CROWN,
+                crownRadiusM.isPresent()
+                        || known.flatMap(StemReading::crownRadiusM).isPresent());
+        add(
+                open,
+                Question.LEAN,
+                leanDeg.isPresent() || known.flatMap(StemReading::lean).isPresent());
+        add(open, Question.LEANS_TO, leanDeg.filter(l -> l > 0).isEmpty() || leansToDeg.isPresent());
+        return List.copyOf(open);
+    }
+
+    private static void add(Set<Question> open, Question q, boolean answered) {
+        if (!answered) {
+            open.add(q);
+        }
+    }
+
+    /** Raw numbers of one sighting by eye. */
+    public record Seen(SightingKind kind, Map<String, Double> numbers) {}
+
+    /** @return what goes into the field book */
+    public List<Seen> sightings() {
+        List<Seen> all = new ArrayList<>();
+        diameterM.ifPresent(d -> all.add(new Seen(SightingKind.EYE_DIAMETER, Map.of("diameterM", d))));
+        heightM.ifPresent(h -> all.add(new Seen(SightingKind.EYE_HEIGHT, Map.of("heightM", h))));
+        crownRadiusM.ifPresent(r -> all.add(new Seen(SightingKind.EYE_CROWN, Map.of("radiusM", r))));
+        leanDeg.ifPresent(l -> {
+            Map<String, Double> numbers = new LinkedHashMap<>();
+            numbers.put("leanDeg", l);
+            numbers.put("azimuthDeg", Azimuth.normal(leansToDeg.orElse(0.0)));
+            all.add(new Seen(SightingKind.EYE_LEAN, numbers));
+        });
+        return all;
+    }
+
+    /**
+     * @param heightM of the tree
+     * @return the faults where they are taken to be until somebody has looked closer
+     */
+    public List<Defect> defects(double heightM, String note) {
+        double face = Azimuth.normal(leansToDeg.orElse(0.0));
+        return faults.orElse(Set.of()).stream()
+                .sorted()
+                .map(kind -> new Defect(kind.name(), kind, from(kind, heightM), to(kind, heightM), face, note))
+                .toList();
+    }
+
+    private static double from(DefectKind kind, double heightM) {
+        return OF_THE_TOP.contains(kind)
+                ? TOP_FROM_SHARE * heightM
+                : kind == DefectKind.SPLIT_UNION ? Math.min(UNION_FROM_M, heightM / 2) : 0;
+    }
+
+    private static double to(DefectKind kind, double heightM) {
+        return OF_THE_TOP.contains(kind) ? heightM : Math.min(FOOT_TO_M, heightM);
+    }
+}
