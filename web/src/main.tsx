@@ -13,6 +13,8 @@ const SignIn = lazy(() => later(() => import('./app/SignIn')));
 const JobScreen = lazy(() => later(() => import('./app/JobScreen')));
 const JoinPage = lazy(() => later(() => import('./crew/JoinPage')));
 const CrewApp = lazy(() => later(() => import('./crew/CrewApp')));
+const TreesPage = lazy(() => later(() => import('./tree/TreesPage')));
+const TreePage = lazy(() => later(() => import('./tree/TreePage')));
 const SumsPage = lazy(() => later(() => import('./pages/SumsPage')));
 const HousePage = lazy(() => later(() => import('./pages/HousePage')));
 const HandOverPage = lazy(() => later(() => import('./pages/HandOverPage')));
@@ -28,6 +30,9 @@ const router = createBrowserRouter([
   { path: '/crew/:job', element: <CrewApp /> },
   { path: '/crew/:job/:page', element: <CrewApp /> },
   { path: '/jobs/:job', element: <JobScreen /> },
+  { path: '/jobs/:job/trees', element: <TreesPage /> },
+  { path: '/jobs/:job/trees/new', element: <TreePage /> },
+  { path: '/jobs/:job/trees/:stem', element: <TreePage /> },
   { path: '/jobs/:job/:stage', element: <JobScreen /> },
   { path: '/jobs/:job/hand-over/:stem', element: <HandOverPage /> },
   { path: '/sums', element: <SumsPage /> },

@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { Button, Input, Pagination } from 'antd';
+import { Button, Input, Pagination, Grid } from 'antd';
 import { type FormEvent, useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, data, Problem } from '../api/client';
@@ -12,6 +12,7 @@ import { field } from './field';
 /** All jobs as cards, each with its own plan drawn small. */
 export default function Board() {
   const navigate = useNavigate();
+  const wide = Grid.useBreakpoint().md;
   const session = useSession();
   const [page, setPage] = useState(0);
   const board = useQuery({
@@ -37,7 +38,7 @@ export default function Board() {
             <Link
               key={j.id}
               className="card"
-              to={session.data?.office === 'CREW' ? `/crew/${j.id}` : `/jobs/${j.id}/place`}
+              to={session.data?.office === 'CREW' ? `/crew/${j.id}` : `/jobs/${j.id}/${wide ? 'place' : 'trees'}`}
             >
               <PlanSketch plan={j.plan} height={230} />
               <div className="in">
@@ -91,7 +92,7 @@ export default function Board() {
         )}
         {session.data?.office === 'LEADER' &&
           (asking ? (
-            <NewJob done={(id) => void navigate(`/jobs/${id}/place`)} />
+            <NewJob done={(id) => void navigate(`/jobs/${id}/trees/new`)} />
           ) : (
             <Button type="text" style={{ marginTop: 16, fontWeight: 700 }} onClick={() => setAsking(true)}>
               + Open a job

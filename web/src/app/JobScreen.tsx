@@ -1,26 +1,13 @@
 import { Button } from 'antd';
 import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { Problem, type Schemas, type Spot } from '../api/client';
-import {
-  useBriefings,
-  useFeatures,
-  useFindings,
-  useHere,
-  useHold,
-  useJob,
-  useLays,
-  usePlan,
-  useReview,
-  useStems,
-  useSteps,
-  useSurroundings,
-  useTangle,
-} from '../api/job';
+import { useBriefings, useFindings, useHere, useHold, useJob, useStems, useSurroundings, useTangle } from '../api/job';
 import { useLive } from '../api/live';
 import { pressHold, useOutbox } from '../api/outbox';
 import { Mark } from '../figures/Mark';
 import { DialLegend } from '../figures/DialFigure';
+import { useScene } from '../plan/useScene';
 import { type Ghost, type LayFocus, PlanContext, type PlanTools, type Sketch } from '../plan/planTools';
 import { DirectionCard } from '../stages/lay/DirectionCard';
 import { switchGlare } from './glare';
@@ -63,18 +50,14 @@ export default function JobScreen() {
   const link = useLive(job, true);
   const out = useOutbox(job);
   const info = useJob(job);
-  const features = useFeatures(job);
   const stems = useStems(job);
-  const lays = useLays(job);
   const tangle = useTangle(job);
-  const steps = useSteps(job);
   const findings = useFindings(job);
-  const plan = usePlan(job);
   const activeHold = useHold(job);
   const here = useHere(job);
   const briefings = useBriefings(job);
-  const review = useReview(job);
-  const [stem, setStem] = useState<string>();
+  const came = useLocation().state as { stem?: string } | null;
+  const [stem, setStem] = useState(came?.stem);
   const [shown, setShown] = useState<{ lay?: Schemas['LayView']; dial?: Schemas['DialView']; focus?: LayFocus }>({});
   const [cut, showCut] = useState<Schemas['CutPart']>();
   const [pointed, setPointed] = useState<{ deg?: number; tapped?: boolean }>({});
@@ -138,46 +121,15 @@ export default function JobScreen() {
     [selected, shown, cut, showLay, onTurn, feature, sketch],
   );
 
-  const scene = useMemo(
-    () => ({
-      features: features.data ?? [],
-      stems: stems.data ?? [],
-      lays: lays.data ?? [],
-      tangle: tangle.data,
-      steps: steps.data ?? [],
-      people: info.data?.people ?? [],
-      plan: plan.data,
-      preview: shown.lay,
-      dial: shown.dial,
-      focus: shown.focus,
-      pointed: pointed.deg,
-      selected,
-      feature,
-      stage: number,
-      slopeDeg: info.data?.slopeDeg ?? 0,
-      downhillDeg: info.data?.downhillDeg ?? 0,
-      changes: briefings.data?.sinceLatest.length
-        ? briefings.data.sinceLatest
-        : (briefings.data?.issues.at(-1)?.changes ?? []),
-      outcomes: (review.data?.outcomes ?? []).map((o) => o.outcome),
-    }),
-    [
-      features.data,
-      stems.data,
-      lays.data,
-      tangle.data,
-      steps.data,
-      info.data,
-      plan.data,
-      shown,
-      pointed.deg,
-      selected,
-      feature,
-      number,
-      briefings.data,
-      review.data,
-    ],
-  );
+  const scene = useScene(job, {
+    stage: number,
+    preview: shown.lay,
+    dial: shown.dial,
+    focus: shown.focus,
+    pointed: pointed.deg,
+    selected,
+    feature,
+  });
 
   if (!info.data) {
     return (
@@ -223,6 +175,9 @@ export default function JobScreen() {
                   ? `briefing ${briefings.data.issues.at(-1)!.number}`
                   : 'plan, not briefed'}
               </span>
+            </Link>
+            <Link className="trees" to={`/jobs/${job}/trees`}>
+              Trees
             </Link>
             <div className="r">
               <div className="wind">

@@ -117,7 +117,7 @@ export function DialLegend() {
 }
 
 /** The dial on its own, north up: solid blocked, teeth costly, crosses with a guy, arrows with a pull, open channel. */
-export function DialFigure({ dial }: { dial: Schemas['DialView'] }) {
+export function DialFigure({ dial, layDeg }: { dial: Schemas['DialView']; layDeg?: number }) {
   const parts = [
     [dial.openDeg, 'open'],
     [dial.pullDeg, 'open with a pull'],
@@ -145,6 +145,12 @@ export function DialFigure({ dial }: { dial: Schemas['DialView'] }) {
             {w}
           </text>
         ))}
+        {layDeg !== undefined && (
+          <g transform={`rotate(${layDeg})`} stroke="var(--lay)" fill="var(--lay)">
+            <path d="M0-8V-58" strokeWidth="5" />
+            <path d="M-10-52 0-70 10-52Z" stroke="none" />
+          </g>
+        )}
         <circle r="6" fill="var(--panel)" stroke="var(--ink)" strokeWidth="3" />
       </svg>
       <figcaption className="s">

@@ -5713,6 +5713,8 @@ export interface components {
             /** @description what stands against it, worst first */
             against: components["schemas"]["FindingView"][];
             cut?: components["schemas"]["CutPart"];
+            /** @description lay, means and hinge in one line; empty where it is not felled by hand */
+            headline?: string;
             label: string;
             lay?: components["schemas"]["LayView"];
             look?: components["schemas"]["Look"];

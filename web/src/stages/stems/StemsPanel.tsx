@@ -1,14 +1,14 @@
+import { useNavigate } from 'react-router';
 import { Button, Select } from 'antd';
-import { useEffect, useRef, useState } from 'react';
-import { api, data } from '../../api/client';
-import { useAct, useFindings, useJob, useStems } from '../../api/job';
+import { useEffect, useState } from 'react';
+import { useFindings, useJob, useStems } from '../../api/job';
 import type { PanelProps } from '../../app/stages';
 import { usePanelKey } from '../../app/keys';
 import { Tabs } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';
 import { CompareTab } from './CompareTab';
 import { FaultsTab } from './FaultsTab';
-import { FirstLook } from './FirstLook';
+import { draftKey, useDrafts } from '../../tree/draft';
 import { MeasureTab } from './MeasureTab';
 import { ReadTab } from './ReadTab';
 import { VerdictTab } from './VerdictTab';
@@ -25,15 +25,14 @@ export default function StemsPanel({ job, go }: PanelProps) {
   const info = useJob(job).data;
   const stems = useStems(job).data ?? [];
   const findings = useFindings(job).data ?? [];
-  const act = useAct(job, tools.say);
   const [tab, setTab] = useState<Tab>('read');
-  const [looking, setLooking] = useState(false);
+  const navigate = useNavigate();
+  const tap = useDrafts((d) => d.tap);
   const [defect, setDefect] = useState<{ fromM: number; faceDeg: number }>();
   const stem = stems.find((s) => s.id === tools.stem);
   const begin = (at: { fromM: number; faceDeg: number }) => {
     setDefect(at);
     setTab('faults');
-    setLooking(false);
   };
   usePanelKey(['d'], () => begin({ fromM: 1, faceDeg: 0 }));
   useEffect(() => {
@@ -41,38 +40,12 @@ export default function StemsPanel({ job, go }: PanelProps) {
     window.addEventListener('antevid-defect', tapped);
     return () => window.removeEventListener('antevid-defect', tapped);
   }, []);
-  const fresh = useRef<string | undefined>(undefined);
-  useEffect(() => {
-    setDefect(undefined);
-    setLooking(fresh.current !== undefined && fresh.current === tools.stem);
-    fresh.current = undefined;
-  }, [tools.stem]);
+  useEffect(() => setDefect(undefined), [tools.stem]);
   const leader = info?.myPart === 'LEADER';
   const add = () =>
     tools.pick('Tap where the stem stands', (at) => {
-      const unseen = { left: 'SOUND', right: 'SOUND', back: 'SOUND', core: 'SOUND', crown: 'SOUND' } as const;
-      void act(
-        (async () => {
-          const added = await data(
-            api.POST('/api/jobs/{job}/stems', {
-              params: { path: { job } },
-              body: {
-                species: 'UNKNOWN',
-                state: 'STANDING',
-                at,
-                wood: unseen,
-                shape: 'FOREST',
-                crown: 'FOREST_BROADLEAF',
-                toBeKept: false,
-                note: '',
-              },
-            }),
-          );
-          fresh.current = added.id;
-          tools.selectStem(added.id);
-          setTab('read');
-        })(),
-      );
+      tap(draftKey(job), { at });
+      void navigate(`/jobs/${job}/trees/new`);
     });
   const own = findings.filter((f) => f.stage === 'STEMS' && f.about === 'STEM' && f.subject === stem?.label && f.open);
   return (
@@ -117,8 +90,7 @@ export default function StemsPanel({ job, go }: PanelProps) {
           </div>
         )}
         {!stem && <p className="empty">No stem yet. Tap + and then the plan.</p>}
-        {stem && looking && <FirstLook job={job} stem={stem} done={() => setLooking(false)} />}
-        {stem && !looking && (
+        {stem && (
           <>
             <h1>
               {stem.label} {stem.commonName}{' '}
@@ -149,7 +121,14 @@ export default function StemsPanel({ job, go }: PanelProps) {
                 { value: 'all', words: 'All' },
               ]}
             />
-            {tab === 'read' && <ReadTab job={job} stem={stem} leader={leader} look={() => setLooking(true)} />}
+            {tab === 'read' && (
+              <ReadTab
+                job={job}
+                stem={stem}
+                leader={leader}
+                look={() => void navigate(`/jobs/${job}/trees/${stem.id}`)}
+              />
+            )}
             {tab === 'measure' && <MeasureTab key={stem.id} job={job} stem={stem} />}
             {tab === 'faults' && (
               <FaultsTab key={stem.id} job={job} stem={stem} leader={leader} at={defect} begin={setDefect} />

@@ -145,4 +145,18 @@ class TreeServerTest {
         Calls.Reply issued = calls.on(leader, "POST", "/briefings", Map.of());
         assertThat(issued.status()).as(issued.text()).isEqualTo(201);
     }
+
+    @Test
+    void aTreeTappedInBeforeAnybodyIsThereGetsItsLookoutWithTheDay() throws Exception {
+        calls.on(leader, "POST", "/members", Map.of("personId", lookout.personId()));
+        calls.on(leader, "POST", "/trees", upright());
+        calls.open(leader, "Heron Meadow, the day after");
+        calls.on(leader, "POST", "/trees", upright());
+        assertThat(calls.on(leader, "GET", "/steps", null).body().get(0).get("posts"))
+                .hasSize(1);
+        assertThat(calls.on(leader, "POST", "/last-time", null).status()).isEqualTo(204);
+        JsonNode posts = calls.on(leader, "GET", "/steps", null).body().get(0).get("posts");
+        assertThat(posts).extracting(p -> p.get("role").asText()).containsExactly("CUTTER", "LOOKOUT");
+        assertThat(posts.get(1).get("stand").get("eastM").isNumber()).isTrue();
+    }
 }

@@ -24,6 +24,7 @@ import org.antevid.core.message.Message;
 import org.antevid.core.run.LogWords;
 import org.antevid.core.site.Access;
 import org.antevid.core.site.EmergencyCard;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -40,13 +41,21 @@ public class LastTime {
     private final Places places;
     private final Surroundings surroundings;
     private final JobLog log;
+    private final ApplicationEventPublisher events;
 
-    LastTime(Jobs jobs, Crews crews, Places places, Surroundings surroundings, JobLog log) {
+    LastTime(
+            Jobs jobs,
+            Crews crews,
+            Places places,
+            Surroundings surroundings,
+            JobLog log,
+            ApplicationEventPublisher events) {
         this.jobs = jobs;
         this.crews = crews;
         this.places = places;
         this.surroundings = surroundings;
         this.log = log;
+        this.events = events;
     }
 
     /**
@@ -66,7 +75,7 @@ public class LastTime {
 
     /**
      * @return the leader's last job before this one, at the same address where there was one; of several on one day the
-     *     one with most people on it
+     *     one in which most of the day is written down
      */
     @Transactional(readOnly = true)
     public Optional<Before> before(String jobId, SignedIn who) {
@@ -84,8 +93,14 @@ public class LastTime {
     private Optional<Jobs.Job> latest(List<Jobs.Job> all, Predicate<Jobs.Job> which) {
         return all.stream()
                 .filter(which)
-                .max(Comparator.comparing(Jobs.Job::visitOn)
-                        .thenComparingInt(j -> jobs.members(j.id()).size()));
+                .max(Comparator.comparing(Jobs.Job::visitOn).thenComparingInt(this::writtenDown));
+    }
+
+    private int writtenDown(Jobs.Job j) {
+        Surroundings.State place = surroundings.state(j.id());
+        return jobs.members(j.id()).size()
+                + place.permits().size()
+                + (place.card().equals(EmergencyCard.EMPTY) ? 0 : EmergencyCard.Entry.values().length);
     }
 
     private static String address(Jobs.Job j) {
@@ -138,6 +153,7 @@ public class LastTime {
         if (b.sameAddress) {
             takePlace(jobId, b);
         }
+        events.publishEvent(new DayTaken(jobId, b.roles));
         log.write(jobId, who.name(), Message.of(LogWords.AS_LAST_TIME).with("job", Arg.name(b.job.name())));
     }
 

@@ -1,11 +1,15 @@
 package org.antevid.app.tree;
 
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.antevid.app.crew.Crews;
+import org.antevid.app.day.DayTaken;
 import org.antevid.app.day.LastTime;
 import org.antevid.app.house.House;
 import org.antevid.app.job.JobLog;
@@ -40,6 +44,7 @@ import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.TreeSight;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -215,5 +220,43 @@ public class Trees {
                         start,
                         start + STEP_MIN,
                         ProposedPosts.of(s, label, before))));
+    }
+
+    /**
+     * Trees that were tapped in before anybody was on the job get their crew: whoever is posted stays, what is empty is
+     * filled with what the same people did last.
+     */
+    @EventListener
+    void dayTaken(DayTaken day) {
+        for (Crews.VersionedStep v : crews.views(day.jobId())) {
+            Step step = v.step();
+            if (!step.done() && step.kind() == Step.Kind.FELL && step.stem().isPresent()) {
+                fill(day, step, v.version());
+            }
+        }
+    }
+
+    private void fill(DayTaken day, Step step, long version) {
+        Set<Role> posted = step.posts().stream().map(Step.Post::role).collect(Collectors.toSet());
+        Map<String, Role> before = new HashMap<>(day.roles());
+        step.posts().forEach(p -> before.put(p.personId(), p.role()));
+        List<Step.Post> more =
+                ProposedPosts.of(judgement.situation(day.jobId()), step.stem().orElseThrow(), before).stream()
+                        .filter(p -> !posted.contains(p.role())
+                                && step.posts().stream()
+                                        .noneMatch(x -> x.personId().equals(p.personId())))
+                        .toList();
+        if (!more.isEmpty()) {
+            crews.change(
+                    day.jobId(),
+                    step.id(),
+                    new Crews.Entry(
+                            step.kind(),
+                            step.stem(),
+                            step.startMin(),
+                            step.endMin(),
+                            Stream.concat(step.posts().stream(), more.stream()).toList()),
+                    version);
+        }
     }
 }

@@ -9,6 +9,7 @@ import org.antevid.core.judge.Situation;
 import org.antevid.core.judge.verdict.Verdicts;
 import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayPlan;
+import org.antevid.core.lay.Means;
 import org.antevid.core.lay.dial.Dial;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
@@ -78,6 +79,26 @@ public record FirstLook(
                 Message.of(LookRemark.FELL_WITH_LINE).with("pull", pullN.map(n -> Arg.up(Dimension.PULL, n)));
             case NOT_BY_HAND -> Message.of(LookRemark.NOT_BY_HAND);
         };
+    }
+
+    /**
+     * @param plan the lay it is felled by
+     * @return lay, means and hinge in one line, with what is to be measured before
+     */
+    public Message inOneLine(LayPlan plan) {
+        return Message.of(LookRemark.IN_ONE_LINE)
+                .with("lay", Arg.azimuth(plan.choice().layDeg()))
+                .with(
+                        "means",
+                        Optional.of(plan.choice().means().kind())
+                                .filter(k -> k != Means.Kind.NOTHING)
+                                .map(Arg::term))
+                .with("hinge", Arg.up(Dimension.SAWN, plan.card().hingeThickM()))
+                .with(
+                        "first",
+                        nextMeasurement
+                                .filter(n -> headline == Headline.FELL_ONCE_MEASURED)
+                                .map(n -> Arg.said(n.says())));
     }
 
     private record DialAndHeadline(Dial dial, Headline headline) {}

@@ -4,6 +4,7 @@ import org.antevid.core.message.Code;
 
 /** Why a first look comes to what it says. */
 public enum LookRemark implements Code {
+    IN_ONE_LINE,
     FELL,
     FELL_ONCE_MEASURED,
     FELL_WITH_LINE,

@@ -85,12 +85,12 @@ public record TreeSight(
      */
     public List<Question> open(Optional<StemReading> known) {
         Set<Question> open = EnumSet.noneOf(Question.class);
-        if (known.isEmpty()) {
-            add(open, Question.SPECIES, species.isPresent());
-            add(open, Question.WOOD, wood.isPresent());
-        }
+        // of a stem that was only put on the plan nobody has looked at the wood
         boolean bare =
                 known.filter(k -> k.dbh().isPresent() && k.height().isPresent()).isEmpty();
+        boolean named = known.filter(k -> k.species() != Species.UNKNOWN).isPresent();
+        add(open, Question.SPECIES, species.isPresent() || !bare || named);
+        add(open, Question.WOOD, wood.isPresent() || !bare);
         add(open, Question.FAULTS, faults.isPresent() || !bare);
         add(
                 open,

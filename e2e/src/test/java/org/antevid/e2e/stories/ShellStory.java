@@ -105,7 +105,7 @@ class ShellStory {
                 String what = size[0] + " x " + size[1];
                 page.setViewportSize(size[0], size[1]);
                 for (String path :
-                        List.of("/", "/house", "/crew/" + job, "/jobs/" + job + "/place", "/jobs/" + job + "/stems")) {
+                        List.of("/", "/house", "/crew/" + job, "/jobs/" + job + "/trees", "/jobs/" + job + "/trees/new", "/jobs/" + job + "/place", "/jobs/" + job + "/stems")) {
                     page.navigate(server.local() + path);
                     page.waitForTimeout(500);
                     assertThat((Integer) page.evaluate("document.documentElement.scrollWidth"))
@@ -116,8 +116,8 @@ class ShellStory {
                 assertThat(page.getByRole(AriaRole.STATUS).first()).containsText("Tap where the stem stands");
                 imre.tapPlan(3 * stems, 0);
                 stems++;
-                assertThat(page.locator("aside")).containsText("First look");
-                Locator hold = page.locator("button.hold");
+                assertThat(page.getByText("alive, nothing seen").or(page.getByText("Species")).first()).isVisible();
+                Locator hold = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^HOLD")));
                 page.mouse().wheel(0, 900);
                 page.waitForTimeout(300);
                 BoundingBox box = hold.boundingBox();

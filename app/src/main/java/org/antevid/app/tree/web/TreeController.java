@@ -76,12 +76,14 @@ public class TreeController {
 
     /**
      * @param open what is still to be tapped; nothing is judged before
+     * @param headline lay, means and hinge in one line; empty where it is not felled by hand
      * @param lay the fan, zones and ways out it is felled by; empty where it is not felled by hand
      * @param cut its cut card
      * @param against what stands against it, worst first
      */
     record TreeView(
             String label,
+            Optional<String> headline,
             List<TreeSight.Question> open,
             boolean meansOpen,
             boolean placeOpen,
@@ -92,6 +94,9 @@ public class TreeController {
         private static TreeView of(Trees.Answer a) {
             return new TreeView(
                     a.sketch().label(),
+                    a.judged()
+                            .flatMap(j -> j.lay().map(l -> j.look().look().inOneLine(l)))
+                            .map(Speech.words()::say),
                     a.open(),
                     a.meansOpen(),
                     a.placeOpen(),

@@ -1,0 +1,112 @@
+package org.antevid.e2e.stories;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.antevid.e2e.pages.JobPage;
+import org.antevid.e2e.pages.Ordinary;
+import org.antevid.e2e.pages.Taps;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+
+/** An ordinary day with one phone: the day as last time, trees tapped in one after the other, one briefing for all. */
+class OrdinaryTreeStory extends DemoStory {
+    private static final int TO_THE_VERDICT = 8;
+    private static final int TO_THE_BRIEFING = 24;
+    private static final int EACH_FURTHER_TREE = 12;
+    private JobPage his;
+    private Taps taps;
+
+    private Locator answer() {
+        return his.region("What to do");
+    }
+
+    private void tap(List<String> answers) {
+        answers.forEach(taps::button);
+    }
+
+    private Locator starting(String words) {
+        return his.page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + words)));
+    }
+
+    private void shot(String name) {
+        his.page.screenshot(new Page.ScreenshotOptions().setPath(Path.of("target/shots/" + name + ".png")));
+    }
+
+    @Test
+    @Order(1)
+    void anEmptyJobHasItsFirstVerdictAfterEightTouches() {
+        Ordinary.oak(imre.page, "Alder Row", "Imre Halloway", "Sefa Marsh");
+        his = new JobPage(browsers.phone());
+        his.signIn(server.onTheNetwork(), "Imre Halloway");
+        his.page.navigate(server.onTheNetwork() + "/");
+        his.button("+ Open a job");
+        his.fill("Name", "Alder Row again");
+        his.fill("Place", "a meadow");
+        his.button("Open the job");
+        taps = new Taps(his);
+        taps.plan(0, 0);
+        tap(List.of("beech", "alive, nothing seen", "40", "18", "3", "none seen", "wedges"));
+        assertThat(answer().locator("h1")).containsText(Pattern.compile("^fell to \\d{3}°, wedges, hinge \\d+\\smm"));
+        assertThat(answer().locator("h1")).isInViewport();
+        assertThat(starting("Use this")).isInViewport();
+        assertThat(taps.count()).isLessThanOrEqualTo(TO_THE_VERDICT);
+        assertThat(answer()).containsText("hinge long");
+        shot("phone-tree");
+    }
+
+    @Test
+    @Order(2)
+    void theDayIsTakenAsLastTimeAndTheFirstTreeIsBriefed() {
+        taps.on(starting("Use this"));
+        assertThat(his.region("The day")).containsText("Alder Row");
+        assertThat(his.region("The day")).containsText("Sefa Marsh, lookout");
+        assertThat(his.region("The day")).containsText("clinic, 10 min");
+        shot("phone-day");
+        taps.button("As last time, looked over");
+        assertThat(his.region("The day")).containsText("Emergency card whole");
+        taps.button("Issue briefing 1");
+        assertThat(his.region("Briefing")).containsText("Signed: 0 of 2");
+        assertThat(taps.count()).isLessThanOrEqualTo(TO_THE_BRIEFING);
+    }
+
+    @Test
+    @Order(3)
+    void eachFurtherTreeTakesTwelveTouchesToItsBriefing() {
+        int before = taps.count();
+        taps.button("New tree");
+        taps.plan(25, 10);
+        tap(List.of("beech", "alive, nothing seen", "30", "14", "2", "none seen", "wedges"));
+        assertThat(answer().locator("h1")).containsText("fell to");
+        taps.on(starting("Use this"));
+        taps.button("Issue briefing 2");
+        assertThat(his.region("Trees")).containsText("S2");
+        assertThat(his.region("Briefing")).containsText("2 issued");
+        assertThat(taps.count() - before).isLessThanOrEqualTo(EACH_FURTHER_TREE);
+        shot("phone-trees");
+    }
+
+    @Test
+    @Order(4)
+    void anAnswerCanBeTakenBackAndTheDraftStays() {
+        taps.button("New tree");
+        taps.plan(-20, 5);
+        tap(List.of("oak", "dead, old"));
+        his.page.getByText("← Trees").click();
+        taps.button("New tree");
+        Locator facts = his.region("The tree");
+        assertThat(facts).containsText("dead, old");
+        facts.getByText("oak").click();
+        taps.button("ash");
+        assertThat(facts).containsText("ash");
+        assertThat(his.page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Faults seen")))
+                .isVisible();
+    }
+}

@@ -1,0 +1,90 @@
+import { Button, Dropdown } from 'antd';
+import { type ReactNode, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { useHold, useJob } from '../api/job';
+import { useLive } from '../api/live';
+import { pressHold, useOutbox } from '../api/outbox';
+import { switchGlare } from '../app/glare';
+import { HoldBanner } from '../app/HoldBanner';
+import { useUnits } from '../units/useUnits';
+import { useManner } from '../words/useManner';
+import { language } from '../words/words';
+import css from './tree.module.css';
+
+type Props = {
+  job: string;
+  back: { to: string; words: string };
+  title: string;
+  wide?: boolean;
+  children: (say: (words: string) => void) => ReactNode;
+};
+
+/** A page of its own, for one phone in one hand: where one is, what was refused, and HOLD within reach of the thumb. */
+export function TreeFrame({ job, back, title, wide, children }: Props) {
+  const link = useLive(job, true);
+  const info = useJob(job).data;
+  const hold = useHold(job);
+  const out = useOutbox(job);
+  const navigate = useNavigate();
+  const feet = useUnits() === 'feet';
+  const read = useManner();
+  const [refused, setRefused] = useState('');
+  const unsent = out.unsent.some((u) => u.kind === 'hold');
+  return (
+    <div className={wide ? `${css.frame} ${css.wide}` : css.frame}>
+      <header className={css.top}>
+        <Link to={back.to} aria-label={back.words}>
+          ← {back.words}
+        </Link>
+        <b className={css.title}>{title}</b>
+        <Dropdown
+          trigger={['click']}
+          menu={{
+            items: [
+              { key: 'stages', label: 'All nine stages' },
+              { key: 'units', label: feet ? 'Show metres' : 'Show feet and inches' },
+              { key: 'glare', label: 'Glare on or off' },
+              { key: 'house', label: 'House' },
+              { key: 'board', label: 'All jobs' },
+            ],
+            onClick: ({ key }) => {
+              if (key === 'stages') void navigate(`/jobs/${job}/place`);
+              if (key === 'units') read(language(), !feet);
+              if (key === 'glare') switchGlare();
+              if (key === 'house') void navigate('/house');
+              if (key === 'board') void navigate('/');
+            },
+          }}
+        >
+          <Button type="text">☰ Menu</Button>
+        </Dropdown>
+        {info && (
+          <span className={css.gust}>
+            Gust <b className="n">{info.wind.gust}</b> {info.wind.simulated && <span className="sim">simulated</span>}
+          </span>
+        )}
+      </header>
+      {(hold || unsent) && info && (
+        <HoldBanner job={job} hold={hold} me={info.me} leader={info.myPart === 'LEADER'} say={setRefused} />
+      )}
+      {link === 'lost' && (
+        <p className="refused" role="alert">
+          No link: this may be old. HOLD by whistle and arm.
+        </p>
+      )}
+      {refused && (
+        <p className="refused" role="alert">
+          {refused}{' '}
+          <Button type="text" onClick={() => setRefused('')}>
+            close
+          </Button>
+        </p>
+      )}
+      <main className={css.main}>{children(setRefused)}</main>
+      <Button type="primary" danger className={css.hold} onClick={() => pressHold(job)}>
+        <b>HOLD</b>
+        <small>saw off, all stand still</small>
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,178 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { Button, Skeleton } from 'antd';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { api, data, type Schemas } from '../api/client';
+import { useAct, useStems, useSurroundings } from '../api/job';
+import { later } from '../app/later';
+import { useScene } from '../plan/useScene';
+import { useChoices } from '../stages/stems/choices';
+import { openQuestions, type Question, useDraft } from './draft';
+import { TreeAnswer } from './TreeAnswer';
+import { TreeFacts } from './TreeFacts';
+import { TreeFrame } from './TreeFrame';
+import { WhereQuestion } from './WhereQuestion';
+import { TreeQuestion } from './TreeQuestions';
+import css from './tree.module.css';
+
+const SitePlan = lazy(() => later(() => import('../plan/SitePlan')));
+const NONE: never[] = [];
+/** A stem that is only on the plan: what it is is asked for wherever it matters. */
+const UNSEEN = {
+  species: 'UNKNOWN',
+  state: 'STANDING',
+  wood: { left: 'SOUND', right: 'SOUND', back: 'SOUND', core: 'SOUND', crown: 'SOUND' },
+  shape: 'FOREST',
+  crown: 'FOREST_BROADLEAF',
+  toBeKept: false,
+  note: '',
+} as const;
+
+/** What the server says to what is tapped; an older question is given up for a newer one. */
+function useTreeLook(job: string, body: Schemas['TreeRequest']) {
+  return useQuery({
+    queryKey: ['job', job, 'tree', body],
+    placeholderData: keepPreviousData,
+    queryFn: ({ signal }) => data(api.POST('/api/jobs/{job}/trees/look', { params: { path: { job } }, body, signal })),
+  });
+}
+
+/** One tree, one page: tapped in by eye, judged at once, used in one go. */
+export default function TreePage() {
+  const { job = '', stem } = useParams();
+  return (
+    <TreeFrame job={job} back={{ to: `/jobs/${job}/trees`, words: 'Trees' }} title={stem ? 'Tree' : 'New tree'} wide>
+      {(say) => <Tree key={stem ?? 'new'} job={job} stemId={stem} say={say} />}
+    </TreeFrame>
+  );
+}
+
+function Tree({ job, stemId, say }: { job: string; stemId?: string; say: (words: string) => void }) {
+  const act = useAct(job, say);
+  const navigate = useNavigate();
+  const [draft, tap, drop] = useDraft(job, stemId);
+  const stems = useStems(job).data ?? NONE;
+  const stem = stems.find((s) => s.id === stemId);
+  const choices = useChoices(job);
+  const surroundings = useSurroundings(job).data;
+  const [asked, setAsked] = useState<Question>();
+  const body = { ...draft, stem: stemId };
+  const look = useTreeLook(job, body);
+  const view = look.data;
+  const open = openQuestions(view, draft);
+  const current = asked ?? open.at(0);
+  const complete = open.length === 0 && !look.isPlaceholderData && view?.look;
+  const answer = useRef<HTMLDivElement>(null);
+  const done = Boolean(complete);
+  // the answer is read first, wherever the last touch was
+  useEffect(() => {
+    if (done) answer.current?.scrollIntoView({ block: 'start' });
+  }, [done]);
+  const scene = useScene(job, {
+    stage: 3,
+    focus: 'lay',
+    preview: complete ? view.lay : undefined,
+    dial: complete ? view.look?.dial : undefined,
+    selected: stemId,
+  });
+  const picking = current === 'WHERE';
+  const use = async () => {
+    const used = await act(api.POST('/api/jobs/{job}/trees', { params: { path: { job } }, body }));
+    if (!used) return;
+    drop();
+    void navigate(`/jobs/${job}/trees`);
+  };
+  const putOnPlan = async () => {
+    if (!draft.at) return;
+    const body = { ...UNSEEN, at: draft.at };
+    const put = await act(api.POST('/api/jobs/{job}/stems', { params: { path: { job } }, body }));
+    if (!put) return;
+    drop();
+    void navigate(`/jobs/${job}/stems`);
+  };
+  const never = view?.look?.headline === 'NOT_BY_HAND';
+  return (
+    <>
+      <div className={`planbox ${css.plan} ${picking ? css.picking : ''}`}>
+        <Suspense fallback={<Skeleton active />}>
+          <SitePlan
+            scene={scene}
+            picking={picking}
+            job={job}
+            surroundings={surroundings}
+            onStem={(id) => void navigate(`/jobs/${job}/trees/${id}`)}
+            onFeature={() => undefined}
+            onPoint={() => undefined}
+            ghosts={draft.at ? [{ at: draft.at, label: view?.label ?? '' }] : NONE}
+            onPick={(at) => {
+              tap({ at });
+              setAsked(undefined);
+            }}
+          />
+        </Suspense>
+      </div>
+      <div className={css.panel}>
+        <TreeFacts
+          draft={draft}
+          stem={stem}
+          species={(k) => choices.species.find((c) => c.key === k)?.words ?? ''}
+          current={current}
+          open={open}
+          ask={setAsked}
+        />
+        {picking && (
+          <WhereQuestion
+            job={job}
+            stems={stems}
+            say={say}
+            put={(at) => {
+              tap({ at });
+              setAsked(undefined);
+            }}
+          />
+        )}
+        {current && !picking && (
+          <TreeQuestion
+            job={job}
+            question={current}
+            draft={draft}
+            stems={stems}
+            tap={(more) => {
+              tap(more);
+              setAsked(current === 'FAULTS' ? 'FAULTS' : undefined);
+            }}
+            done={() => setAsked(undefined)}
+          />
+        )}
+        {!stemId && draft.at && !complete && (
+          <Button type="text" onClick={() => void putOnPlan()}>
+            It hangs or lies, or is looked at later: only put it on the plan
+          </Button>
+        )}
+        <div ref={answer} className={css.below}>
+          {look.error && (
+            <p role="alert" className="refused">
+              {look.error.message}
+            </p>
+          )}
+          {open.length === 0 && !complete && !look.error && <Skeleton active title={{ width: '80%' }} />}
+          {complete && stemId && (
+            <Link to={`/jobs/${job}/stems`} state={{ stem: stemId }}>
+              Measure, faults, wood and verdict of {view.label}
+            </Link>
+          )}
+          {complete && <TreeAnswer job={job} view={view} stored={Boolean(stemId)} />}
+        </div>
+        {complete && !current && (
+          <Button type="primary" className={`next ${css.use}`} disabled={look.isFetching} onClick={() => void use()}>
+            <span>
+              {never ? 'Write it down' : 'Use this'}
+              <small>{never ? 'without a lay: it is not felled by hand' : 'fixes lay, card, ways out and step'}</small>
+            </span>
+            →
+          </Button>
+        )}
+      </div>
+    </>
+  );
+}

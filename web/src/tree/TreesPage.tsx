@@ -1,0 +1,152 @@
+import { Alert, Button, Empty, Skeleton } from 'antd';
+import { Link, useNavigate, useParams } from 'react-router';
+import { api, type Schemas } from '../api/client';
+import { useAct, useBriefings, useFindings, useJob, useLays, useStems, useSteps } from '../api/job';
+import { stageOf } from '../app/stages';
+import { Mark, type MarkKind } from '../figures/Mark';
+import { azimuth, clock } from '../units/format';
+import { MEANS } from './choices';
+import { DayCard } from './DayCard';
+import { TreeFrame } from './TreeFrame';
+import css from './tree.module.css';
+
+const MOST_STOPS = 4;
+
+/** All trees of the job in their order, each with its headline and mark, the day, and one briefing for all. */
+export default function TreesPage() {
+  const { job = '' } = useParams();
+  const info = useJob(job).data;
+  return (
+    <TreeFrame job={job} back={{ to: '/', words: 'Jobs' }} title={info?.name ?? ''}>
+      {(say) => <Trees job={job} say={say} />}
+    </TreeFrame>
+  );
+}
+
+function Trees({ job, say }: { job: string; say: (words: string) => void }) {
+  const navigate = useNavigate();
+  const stems = useStems(job).data;
+  const lays = useLays(job).data ?? [];
+  const steps = useSteps(job).data ?? [];
+  const findings = useFindings(job).data ?? [];
+  const leader = useJob(job).data?.myPart === 'LEADER';
+  if (!stems) return <Skeleton active />;
+  const turn = (s: Schemas['StemView']) => steps.find((x) => x.stem === s.label)?.turn ?? Infinity;
+  const ordered = [...stems].sort((a, b) => turn(a) - turn(b));
+  return (
+    <div className={css.list}>
+      {leader && <DayCard job={job} say={say} />}
+      <section aria-label="Trees">
+        <h2>
+          Trees <span>{stems.length ? `${stems.length}, in their order` : ''}</span>
+        </h2>
+        {stems.length === 0 && (
+          <Empty image={Empty.PRESENTED_IMAGE_SIMPLE} description="No tree yet. Tap one in: about eight touches." />
+        )}
+        {ordered.map((s) => (
+          <Link key={s.id} to={`/jobs/${job}/trees/${s.id}`} className={css.row}>
+            <Mark kind={markOf(s, findings, lays)} size={24} />
+            <b className={css.label}>{s.label}</b>
+            <span className={css.says}>
+              <b>{headline(s, lays)}</b>
+              <small>
+                {s.commonName}
+                {steps
+                  .filter((x) => x.stem === s.label)
+                  .slice(0, 1)
+                  .map((x) => `, step ${x.turn}${x.done ? ', done' : ''}`)}
+              </small>
+            </span>
+            <span aria-hidden="true">→</span>
+          </Link>
+        ))}
+        {leader && (
+          <Button
+            type={stems.length ? 'default' : 'primary'}
+            size="large"
+            block
+            onClick={() => void navigate(`/jobs/${job}/trees/new`)}
+          >
+            New tree
+          </Button>
+        )}
+      </section>
+      {leader && stems.length > 0 && <OneBriefing job={job} say={say} findings={findings} />}
+    </div>
+  );
+}
+
+function headline(s: Schemas['StemView'], lays: Schemas['StemLay'][]): string {
+  const lay = lays.find((l) => l.stemId === s.id);
+  if (s.state === 'FELLED') return 'felled';
+  if (s.toBeKept) return 'stays';
+  if (!lay) return s.state === 'STANDING' ? 'no lay yet' : s.state.toLowerCase();
+  const means = MEANS.find((m) => m.tap.means === lay.choice.means)?.words ?? '';
+  return `fell to ${azimuth(lay.choice.layDeg)}°${lay.choice.means === 'NOTHING' ? '' : `, ${means}`}`;
+}
+
+function markOf(s: Schemas['StemView'], findings: Schemas['FindingView'][], lays: Schemas['StemLay'][]): MarkKind {
+  const own = findings.filter((f) => f.about === 'STEM' && f.subject === s.label && f.open && f.severity !== 'NOTE');
+  const worst = (['STOP', 'SECOND_OPINION', 'CAUTION'] as const).find((k) => own.some((f) => f.severity === k));
+  return worst ?? (lays.some((l) => l.stemId === s.id && l.fixed) ? 'ready' : 'none');
+}
+
+/** One briefing holds every tree; what stands against it is said here, with the way to it. */
+function OneBriefing({
+  job,
+  say,
+  findings,
+}: {
+  job: string;
+  say: (words: string) => void;
+  findings: Schemas['FindingView'][];
+}) {
+  const act = useAct(job, say);
+  const b = useBriefings(job).data;
+  const latest = b?.issues.at(-1);
+  const stops = findings.filter((f) => f.severity === 'STOP');
+  const posted = latest?.signers.filter((s) => s.posted) ?? [];
+  const fresh = latest && b?.sinceLatest.length === 0;
+  return (
+    <section aria-label="Briefing">
+      <h2>
+        One briefing for all{' '}
+        <span>{latest ? `${latest.number} issued ${clock(latest.issuedAt)}` : 'none issued yet'}</span>
+      </h2>
+      {stops.slice(0, MOST_STOPS).map((f) => (
+        <Alert
+          key={f.key}
+          type="error"
+          showIcon
+          icon={<Mark kind="STOP" size={20} />}
+          title={f.words}
+          description={`To clear it: ${f.clears}`}
+          action={<Link to={`/jobs/${job}/${stageOf(f)}`}>See</Link>}
+        />
+      ))}
+      {stops.length > MOST_STOPS && <p>and {stops.length - MOST_STOPS} more stops</p>}
+      {fresh && (
+        <p>
+          Signed: {posted.filter((s) => s.signedAt).length} of {posted.length}.{' '}
+          <Link to={`/jobs/${job}/brief`}>See the briefing</Link>
+        </p>
+      )}
+      {latest && !fresh && (
+        <p>
+          The crew still holds briefing {latest.number}: {b?.sinceLatest.length} things changed since.
+        </p>
+      )}
+      {!fresh && (
+        <Button
+          type="primary"
+          size="large"
+          block
+          disabled={stops.length > 0}
+          onClick={() => void act(api.POST('/api/jobs/{job}/briefings', { params: { path: { job } } }))}
+        >
+          Issue briefing {(latest?.number ?? 0) + 1}
+        </Button>
+      )}
+    </section>
+  );
+}
