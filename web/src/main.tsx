@@ -1,3 +1,4 @@
+import css from './ui/layout.module.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
@@ -65,7 +66,7 @@ createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <QueryClientProvider client={queries}>
       <AppTheme>
-        <Suspense fallback={<p style={{ padding: 20 }}>Opening…</p>}>
+        <Suspense fallback={<p className={css.waiting}>Opening…</p>}>
           <RouterProvider router={router} />
         </Suspense>
         <AskAgain />

@@ -1,3 +1,4 @@
+import css from '../ui/layout.module.css';
 import { useQuery } from '@tanstack/react-query';
 import { Button, Form, Input, Select, TimePicker } from 'antd';
 import dayjs, { type Dayjs } from 'dayjs';
@@ -58,7 +59,7 @@ export function AskOpinion({ job, f, done }: { job: string; f: Schemas['FindingV
             format="HH:mm"
             allowClear={false}
             needConfirm={false}
-            style={{ width: '100%' }}
+            className={css.full}
           />
         </Form.Item>
       </div>

@@ -1,3 +1,4 @@
+import css from '../ui/layout.module.css';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Button, Input, Pagination, Grid } from 'antd';
 import { type FormEvent, useEffect, useState } from 'react';
@@ -52,7 +53,7 @@ export default function Board() {
                   })}
                   {j.closed ? ' · closed' : ''}
                 </p>
-                <p style={{ display: 'flex', gap: 12, alignItems: 'center', marginTop: 8 }}>
+                <p className={css.cardFoot}>
                   <Mark
                     kind={
                       j.stops > 0
@@ -71,7 +72,7 @@ export default function Board() {
                     : `${j.stops} stop, ${j.secondOpinions} second opinion, ${j.cautions} caution`}
                 </p>
                 {j.reminders.map((r) => (
-                  <p key={r.words} style={{ borderTop: '1px solid var(--line)', marginTop: 8, paddingTop: 8 }}>
+                  <p key={r.words} className={css.ruled}>
                     <b>Remember from {r.fromJob}:</b> {r.words} <small>{r.who}</small>
                   </p>
                 ))}
@@ -81,7 +82,7 @@ export default function Board() {
         </div>
         {board.data && board.data.pages > 1 && (
           <Pagination
-            style={{ marginTop: 16 }}
+            className={css.wellBelow}
             current={board.data.page + 1}
             pageSize={24}
             total={board.data.all}
@@ -94,7 +95,7 @@ export default function Board() {
           (asking ? (
             <NewJob done={(id) => void navigate(`/jobs/${id}/trees/new`)} />
           ) : (
-            <Button type="text" style={{ marginTop: 16, fontWeight: 700 }} onClick={() => setAsking(true)}>
+            <Button type="text" className={css.addJob} onClick={() => setAsking(true)}>
               + Open a job
             </Button>
           ))}
@@ -120,7 +121,7 @@ function NewJob({ done }: { done: (id: string) => void }) {
     }
   }
   return (
-    <form className="door" style={{ margin: '16px 0' }} onSubmit={(e) => void open(e)}>
+    <form className={`door ${css.apart}`} onSubmit={(e) => void open(e)}>
       <label>
         Name
         <Input name="name" required maxLength={80} />

@@ -1,3 +1,4 @@
+import css from '../ui/layout.module.css';
 import { Button } from 'antd';
 import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
@@ -288,7 +289,7 @@ export default function JobScreen() {
           </main>
           <aside className="panel" aria-label={STAGE_WORDS[stage]}>
             {refused && (
-              <p className="refused" role="alert" style={{ margin: '8px 20px' }}>
+              <p className={`refused ${css.refusedInPanel}`} role="alert">
                 {refused}{' '}
                 <Button type="text" onClick={() => setRefused('')}>
                   close

@@ -1,3 +1,4 @@
+import css from '../ui/layout.module.css';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas } from '../api/client';
@@ -43,9 +44,7 @@ export function OpenPoints({
             />
           ))}
           {findings.length === 0 && (
-            <p className="empty" style={{ padding: 16 }}>
-              No rule has anything to say about the plan as it stands.
-            </p>
+            <p className={`empty ${css.padded}`}>No rule has anything to say about the plan as it stands.</p>
           )}
         </div>
       )}
@@ -124,7 +123,7 @@ function Row({ job, f, leader, go }: { job: string; f: Finding; leader: boolean;
             Write down a second opinion
           </Button>
         )}
-        <Button type="text" style={{ fontWeight: 700 }} onClick={() => go(stageOf(f))}>
+        <Button type="text" className={css.strong} onClick={() => go(stageOf(f))}>
           Go there
         </Button>
       </div>

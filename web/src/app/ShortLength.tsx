@@ -1,3 +1,4 @@
+import css from '../ui/layout.module.css';
 import { Button, InputNumber } from 'antd';
 import { useUnits } from '../units/useUnits';
 
@@ -34,10 +35,9 @@ export function ShortLength({
   return (
     <div className="field">
       <span>
-        {label} ({inches ? 'in' : 'mm'})
-        {value !== undefined && undo === 'take it' && <b style={{ color: 'var(--ink)' }}> yours</b>}
+        {label} ({inches ? 'in' : 'mm'}){value !== undefined && undo === 'take it' && <b className={css.ink}> yours</b>}
       </span>
-      <span style={{ display: 'grid', gridTemplateColumns: '46px minmax(0, 1fr) 46px' }}>
+      <span className={css.stepper}>
         <Button aria-label={`${label} less`} onClick={() => onChange(Number((shown - by1).toFixed(5)))}>
           −
         </Button>
@@ -46,7 +46,7 @@ export function ShortLength({
           value={blank && value === undefined ? null : text}
           status={wrong ? 'error' : undefined}
           controls={false}
-          style={{ width: '100%' }}
+          className={css.full}
           onChange={(v) =>
             typeof v === 'number' &&
             (value === undefined || Math.abs(v * per - shown) > 1e-6) &&

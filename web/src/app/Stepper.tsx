@@ -1,3 +1,4 @@
+import css from '../ui/layout.module.css';
 import { Button, Input, InputNumber, Tabs as AntTabs } from 'antd';
 import { useEffect, useState } from 'react';
 import { feetInches, IMPERIAL, parseLength, stepM } from '../units/length';
@@ -28,7 +29,7 @@ export function Stepper({ label, unit, value, onChange, step, min, max, digits =
   return (
     <div className="field">
       {label} {unit && `(${imperial ? unit.replace('m', 'ft in') : (other?.unit ?? unit)})`}
-      <span style={{ display: 'grid', gridTemplateColumns: '46px minmax(0, 1fr) 46px' }}>
+      <span className={css.stepper}>
         <Button aria-label={`${label} less`} onClick={() => move(-by)}>
           −
         </Button>
@@ -44,7 +45,7 @@ export function Stepper({ label, unit, value, onChange, step, min, max, digits =
             step={other?.step ?? step}
             status={wrong ? 'error' : undefined}
             controls={false}
-            style={{ width: '100%' }}
+            className={css.full}
           />
         )}
         <Button aria-label={`${label} more`} onClick={() => move(by)}>

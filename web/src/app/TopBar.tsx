@@ -1,3 +1,4 @@
+import css from '../ui/layout.module.css';
 import { Button } from 'antd';
 import { useQueryClient } from '@tanstack/react-query';
 import { Link, useNavigate } from 'react-router';
@@ -22,7 +23,7 @@ export function TopBar() {
       <Link to="/drills">Drills</Link>
       <Link to="/sums">Sums</Link>
       <Link to="/house">House</Link>
-      <span style={{ marginLeft: 'auto' }}>{session.data?.name}</span>
+      <span className={css.toTheRight}>{session.data?.name}</span>
       <Button type="text" onClick={switchGlare}>
         Glare
       </Button>

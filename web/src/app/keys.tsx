@@ -1,3 +1,4 @@
+import { Rows } from '../ui/Rows';
 import { Button } from 'antd';
 import { useEffect } from 'react';
 import { type Stage, STAGE_WORDS, STAGES } from './stages';
@@ -54,22 +55,10 @@ export function KeySheet({ close }: { close: () => void }) {
   return (
     <div className="sheet" role="dialog" aria-label="All keys">
       <h1>All keys</h1>
-      <table>
-        <tbody>
-          {STAGES.map((s, i) => (
-            <tr key={s}>
-              <td className="n">{i + 1}</td>
-              <td>{STAGE_WORDS[s]}</td>
-            </tr>
-          ))}
-          {SHEET.map(([k, w]) => (
-            <tr key={k}>
-              <td className="n">{k}</td>
-              <td>{w}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Rows
+        rows={[...STAGES.map((s, i) => [String(i + 1), STAGE_WORDS[s]] as const), ...SHEET]}
+        columns={[{ cell: ([k]) => <span className="n">{k}</span> }, { cell: ([, w]) => w }]}
+      />
       <Button type="primary" size="large" block onClick={close}>
         Close
       </Button>

@@ -1,3 +1,4 @@
+import css from '../ui/layout.module.css';
 import { Button, Input } from 'antd';
 import { useEffect, useState } from 'react';
 import { api, type Schemas } from '../api/client';
@@ -89,9 +90,7 @@ export function BriefPage({ job, card, changed, say }: Props) {
       ) : (
         <Sign job={job} card={card} say={say} />
       )}
-      <p className="s" style={{ padding: '8px 16px' }}>
-        {t('outrank')}
-      </p>
+      <p className={`s ${css.footnote}`}>{t('outrank')}</p>
     </>
   );
 }
@@ -126,7 +125,7 @@ function MyPost({ card, p }: { card: Card; p: Card['posts'][number] }) {
       </div>
       <div className="c">
         <h3>{t('brief.way')}</h3>
-        <p style={{ color: 'var(--esc)' }}>{ways || t('brief.way.none')}</p>
+        <p className={css.wayOut}>{ways || t('brief.way.none')}</p>
       </div>
       <div className="c">
         <h3>{t('brief.task', { role: p.roleWords })}</h3>

@@ -1,3 +1,4 @@
+import css from '../ui/layout.module.css';
 import type { Schemas } from '../api/client';
 import { useRun } from '../api/job';
 import { CutFigure } from '../figures/CutFigure';
@@ -30,7 +31,7 @@ export default function CutPage({ job, card }: { job: string; card?: Schemas['Ca
         const ticking = run?.step && run.step.stem === c.stem && run.step.cuts.length > 0 ? run.step : undefined;
         return (
           <section key={c.stem} aria-label={t('cut.card', { stem: c.stem, school: term('School', c.school) })}>
-            <div className="c" style={{ background: 'var(--ink)', color: '#fff' }}>
+            <div className={`c ${css.inkGround}`}>
               <p>{t('cut.card', { stem: c.stem, school: term('School', c.school) })}</p>
             </div>
             <div className="cutbig">
@@ -61,7 +62,7 @@ export default function CutPage({ job, card }: { job: string; card?: Schemas['Ca
                 </span>
               </div>
             </div>
-            <div style={{ padding: '0 6px' }}>
+            <div className={css.figureBox}>
               <CutFigure card={c} phone />
             </div>
             <div className="c">
@@ -75,7 +76,7 @@ export default function CutPage({ job, card }: { job: string; card?: Schemas['Ca
             ) : (
               <div className="c">
                 <h3>{t('cut.order')}</h3>
-                <ol style={{ paddingLeft: 22 }}>
+                <ol className={css.numbered}>
                   {c.steps
                     .filter((s) => s.kind === 'CUT')
                     .map((s) => (
@@ -100,9 +101,7 @@ export default function CutPage({ job, card }: { job: string; card?: Schemas['Ca
           </section>
         );
       })}
-      <p className="s" style={{ padding: '8px 16px' }}>
-        {t('outrank')}
-      </p>
+      <p className={`s ${css.footnote}`}>{t('outrank')}</p>
     </>
   );
 }

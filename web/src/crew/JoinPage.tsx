@@ -1,3 +1,4 @@
+import css from '../ui/layout.module.css';
 import { Button, Input } from 'antd';
 import { useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useEffect, useState } from 'react';
@@ -44,15 +45,14 @@ export default function JoinPage() {
     }
   }
   return (
-    <main className="door" style={{ margin: '0 auto' }}>
-      <p style={{ textAlign: 'right' }}>
+    <main className={`door ${css.centred}`}>
+      <p className={css.alignRight}>
         <Manner />
       </p>
       <h1>{t('join')}</h1>
       {!people && (
         <form
-          className="door"
-          style={{ margin: 0, padding: 0, border: 0 }}
+          className={`door ${css.plainForm}`}
           onSubmit={(e) => {
             e.preventDefault();
             void look(code);
@@ -85,7 +85,7 @@ export default function JoinPage() {
         </>
       )}
       {me && (
-        <form className="door" style={{ margin: 0, padding: 0, border: 0 }} onSubmit={(e) => void join(e)}>
+        <form className={`door ${css.plainForm}`} onSubmit={(e) => void join(e)}>
           <p>
             <b>{me.name}</b>: {t(me.joined ? 'join.pin' : 'join.newPin')}
           </p>

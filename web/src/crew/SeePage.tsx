@@ -1,3 +1,4 @@
+import css from '../ui/layout.module.css';
 import { FilePick } from '../ui/FilePick';
 import { Button, Input } from 'antd';
 import { useQuery } from '@tanstack/react-query';
@@ -59,13 +60,13 @@ export default function SeePage({ job }: { job: string }) {
               .map((d) => d.words)
               .join(', ') || t('see.noFault')}
           </h3>
-          <Button size="large" block style={{ marginTop: 8 }} onClick={() => setWhat('fault')}>
+          <Button size="large" block className={css.below} onClick={() => setWhat('fault')}>
             {t('see.fault')}
           </Button>
-          <Button size="large" block style={{ marginTop: 8 }} onClick={() => setWhat('measure')}>
+          <Button size="large" block className={css.below} onClick={() => setWhat('measure')}>
             {t('see.measured')}
           </Button>
-          <Button size="large" block style={{ marginTop: 8 }} onClick={() => setWhat('photo')}>
+          <Button size="large" block className={css.below} onClick={() => setWhat('photo')}>
             {t('see.photo')}
           </Button>
         </div>
@@ -126,7 +127,7 @@ export default function SeePage({ job }: { job: string }) {
         </p>
       )}
       {kept && (
-        <p className="refused" style={{ borderColor: 'var(--ok)' }} role="status">
+        <p className={`refused ${css.edgeGood}`} role="status">
           {kept}
         </p>
       )}
@@ -168,9 +169,9 @@ function Amount({
   const t = useWords();
   const digits = step >= 1 ? 0 : step >= 0.1 ? 1 : 3;
   return (
-    <label style={{ display: 'block', margin: '8px 0' }}>
+    <label className={css.blockApart}>
       {label} ({unit})
-      <span style={{ display: 'grid', gridTemplateColumns: '56px 1fr 56px', gap: 4 }}>
+      <span className={css.bigStepper}>
         <Button
           size="large"
           block
@@ -369,7 +370,7 @@ function Measured({
           = {answer.data.shown} ±{answer.data.shownSigma}
         </p>
       )}
-      {complete && answer.error && <p style={{ color: 'var(--keep)' }}>{answer.error.message}</p>}
+      {complete && answer.error && <p className={css.keep}>{answer.error.message}</p>}
       {kind && (
         <Button
           type="primary"

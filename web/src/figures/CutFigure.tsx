@@ -1,3 +1,4 @@
+import css from '../ui/layout.module.css';
 import type { Schemas } from '../api/client';
 import { useUnits } from '../units/useUnits';
 import { azimuth } from '../units/format';
@@ -114,7 +115,7 @@ export function CutFigure({ card: c, phone = false }: { card: Card; phone?: bool
       </text>
       <path d={`M${front + 8} 86h40`} stroke="var(--lay)" strokeWidth="4.5" />
       <path d={`M${front + 62} 86l-16-8 4 8-4 8z`} fill="var(--lay)" />
-      <text x={Math.min(front + 6, W - 84)} y="74" className="b" style={{ fill: 'var(--lay)' }}>
+      <text x={Math.min(front + 6, W - 84)} y="74" className={`b ${css.fillLay}`}>
         {t('figure.lay', { azimuth: azimuth(c.layDeg) })}
       </text>
       <text x="14" y={floor + 100} className="mu">
@@ -181,7 +182,7 @@ export function CutFigure({ card: c, phone = false }: { card: Card; phone?: bool
         <g stroke="var(--keep)" strokeWidth="3" strokeDasharray="5 4">
           <path d={`M${hingeBack - 8} ${Math.min(cy, cy - hinge + c.soundLeftM * k)}H${apex + 8}`} />
           <path d={`M${hingeBack - 8} ${Math.max(cy, cy + hinge - c.soundRightM * k)}H${apex + 8}`} />
-          <text x={apex + 12} y={cy - 10} stroke="none" className="b" style={{ fill: 'var(--keep)' }}>
+          <text x={apex + 12} y={cy - 10} stroke="none" className={`b ${css.fillKeep}`}>
             {t('figure.sound')}
           </text>
         </g>
@@ -210,13 +211,7 @@ export function CutFigure({ card: c, phone = false }: { card: Card; phone?: bool
           <g key={i}>
             <path d={`M${px} ${edge}V${to}`} stroke="var(--ink)" strokeWidth="2.5" strokeDasharray="7 4" />
             <circle cx={px} cy={edge + sideY(p.entry) * 12} r="12" fill="var(--ink)" />
-            <text
-              x={px}
-              y={edge + sideY(p.entry) * 12 + 5}
-              textAnchor="middle"
-              style={{ fill: 'var(--paper)' }}
-              className="b"
-            >
+            <text x={px} y={edge + sideY(p.entry) * 12 + 5} textAnchor="middle" className={`b ${css.fillPaper}`}>
               {i + 1}
             </text>
           </g>
@@ -260,8 +255,7 @@ export function CutFigure({ card: c, phone = false }: { card: Card; phone?: bool
               x={to[0] - 8}
               y={to[1] + (rad > 0 ? 14 : 0)}
               textAnchor={Math.cos(rad) < 0 ? 'end' : 'start'}
-              className="b"
-              style={{ fill: 'var(--esc)' }}
+              className={`b ${css.fillWayOut}`}
             >
               {y.best ? t('figure.first', { name: y.name }) : y.name}
             </text>

@@ -1,3 +1,4 @@
+import css from '../ui/layout.module.css';
 import type { ReactNode } from 'react';
 import { useWords } from '../words/words';
 
@@ -51,7 +52,14 @@ const WORDS: Record<MarkKind, string> = {
 export function Mark({ kind, size = 22 }: { kind: MarkKind; size?: number }) {
   const t = useWords();
   return (
-    <svg width={size} height={size} viewBox="0 0 22 22" role="img" aria-label={t(WORDS[kind])} style={{ flex: 'none' }}>
+    <svg
+      width={size}
+      height={size}
+      viewBox="0 0 22 22"
+      role="img"
+      aria-label={t(WORDS[kind])}
+      className={css.fixedSize}
+    >
       {SHAPES[kind]}
     </svg>
   );

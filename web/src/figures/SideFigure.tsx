@@ -1,3 +1,4 @@
+import css from '../ui/layout.module.css';
 import { useStems } from '../api/job';
 import { usePlanTools } from '../plan/planTools';
 import { azimuth } from '../units/format';
@@ -10,15 +11,10 @@ export default function SideFigure({ job }: { job: string }) {
   const tools = usePlanTools();
   const stems = useStems(job);
   const s = stems.data?.find((x) => x.id === tools.stem);
-  if (!s)
-    return (
-      <p className="empty" style={{ padding: 20 }}>
-        Choose a stem, or take a first look at a new one.
-      </p>
-    );
+  if (!s) return <p className={`empty ${css.waiting}`}>Choose a stem, or take a first look at a new one.</p>;
   if (!s.height)
     return (
-      <p className="empty" style={{ padding: 20 }}>
+      <p className={`empty ${css.waiting}`}>
         {s.label}: the height is not known yet, so nothing can be drawn to scale. Take a first look, or sight it.
       </p>
     );
@@ -69,7 +65,7 @@ export default function SideFigure({ job }: { job: string }) {
       role="img"
       aria-label={`${s.label} from the side, tap to add a defect`}
       onClick={tap}
-      style={{ cursor: 'crosshair' }}
+      className={css.aims}
       data-testid="side-figure"
     >
       <text x="14" y="24" className="b">
@@ -142,7 +138,7 @@ export default function SideFigure({ job }: { job: string }) {
               fill="none"
             />
             <rect x="268" y={at - 17} width="34" height="22" rx="11" fill="var(--ink)" />
-            <text x="285" y={at - 1} textAnchor="middle" style={{ fill: '#fff' }} className="b">
+            <text x="285" y={at - 1} textAnchor="middle" className={`b ${css.fillWhite}`}>
               D{defects.length - i}
             </text>
             <text x="308" y={at - 1} className="b h">

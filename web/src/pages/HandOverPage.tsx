@@ -1,3 +1,5 @@
+import css from '../ui/layout.module.css';
+import { Rows } from '../ui/Rows';
 import { Button } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useParams } from 'react-router';
@@ -17,7 +19,7 @@ export default function HandOverPage() {
     queryKey: ['job', job, 'verdicts', id],
     queryFn: () => data(api.GET('/api/jobs/{job}/stems/{stem}/verdicts', { params: { path: { job, stem: id } } })),
   }).data;
-  if (!info || !stem || !verdicts) return <p style={{ padding: 20 }}>Opening the sheet…</p>;
+  if (!info || !stem || !verdicts) return <p className={css.waiting}>Opening the sheet…</p>;
   const out = verdicts.ways.filter((w) => w.excluded);
   const reach = stem.height?.shownHigh;
   return (
@@ -25,7 +27,7 @@ export default function HandOverPage() {
       <p className="s">
         {info.name}, {info.place} · {info.visitOn}
       </p>
-      <h1 style={{ fontSize: 30 }}>
+      <h1 className={css.sheetTitle}>
         {stem.label} {stem.commonName}: {stem.chosen?.words ?? 'nothing chosen'}
       </h1>
       <p>
@@ -39,48 +41,43 @@ export default function HandOverPage() {
         )}
       </p>
       <h2>What was seen</h2>
-      <table>
-        <tbody>
-          <tr>
-            <td>where</td>
-            <td>
-              {length(stem.at.eastM)} east, {length(stem.at.northM)} north on the site plan
-              {place?.card.gridReference ? `; ${place.card.gridReference}` : ''}
-            </td>
-          </tr>
-          <tr>
-            <td>size</td>
-            <td>
-              {stem.diameter
-                ? `${stem.diameter.shown} ±${stem.diameter.shownSigma} thick (${stem.diameter.how})`
-                : 'diameter not known'}
-              ;{' '}
-              {stem.height
-                ? `${stem.height.shown} ±${stem.height.shownSigma} high (${stem.height.how})`
-                : 'height not known'}
-            </td>
-          </tr>
-          <tr>
-            <td>lean</td>
-            <td>
-              {stem.lean
+      <Rows
+        rows={
+          [
+            [
+              'where',
+              `${length(stem.at.eastM)} east, ${length(stem.at.northM)} north on the site plan${
+                place?.card.gridReference ? `; ${place.card.gridReference}` : ''
+              }`,
+            ],
+            [
+              'size',
+              `${
+                stem.diameter
+                  ? `${stem.diameter.shown} ±${stem.diameter.shownSigma} thick (${stem.diameter.how})`
+                  : 'diameter not known'
+              }; ${
+                stem.height
+                  ? `${stem.height.shown} ±${stem.height.shownSigma} high (${stem.height.how})`
+                  : 'height not known'
+              }`,
+            ],
+            [
+              'lean',
+              stem.lean
                 ? `${stem.lean.said.deg} ±${stem.lean.said.sigmaDeg} to ${stem.lean.said.azimuthDeg} (${stem.lean.how})`
-                : 'not known'}
-            </td>
-          </tr>
-          {stem.defects
-            .filter((d) => !d.setAside)
-            .map((d) => (
-              <tr key={d.id}>
-                <td>{d.words}</td>
-                <td>
-                  {d.said.fromM} to {d.said.toM}, side to {d.said.faceDeg}; {d.found} by {d.who},{' '}
-                  {clock(d.at).slice(0, 5)}
-                </td>
-              </tr>
-            ))}
-        </tbody>
-      </table>
+                : 'not known',
+            ],
+            ...stem.defects
+              .filter((d) => !d.setAside)
+              .map((d) => [
+                d.words,
+                `${d.said.fromM} to ${d.said.toM}, side to ${d.said.faceDeg}; ${d.found} by ${d.who}, ${clock(d.at).slice(0, 5)}`,
+              ]),
+          ] as [string, string][]
+        }
+        columns={[{ cell: ([k]) => k, width: '22%' }, { cell: ([, v]) => v }]}
+      />
       {stem.defects.length === 0 && <p>No fault was recorded. That is not the same as none.</p>}
       <h2>Why it was left</h2>
       <ul>
@@ -101,9 +98,7 @@ export default function HandOverPage() {
           ))}
         </div>
       )}
-      <p style={{ marginTop: 28, borderTop: '1px solid var(--ink)', width: 320 }} className="s">
-        taken over by, date, signature
-      </p>
+      <p className={`s ${css.signatureLine}`}>taken over by, date, signature</p>
       <p className="s">
         A tree that was left is not a safe tree. Local code and the qualified person outrank this sheet.
       </p>

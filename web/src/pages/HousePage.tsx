@@ -1,3 +1,4 @@
+import css from '../ui/layout.module.css';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
 import { api, data, Problem, type Schemas } from '../api/client';
@@ -103,12 +104,7 @@ export default function HousePage() {
           </p>
         )}
         {rules.data && (
-          <form
-            className="form"
-            key={rules.data.version}
-            onSubmit={change}
-            style={{ gridTemplateColumns: '1fr 1fr 1fr', alignItems: 'end' }}
-          >
+          <form className={`form ${css.thirds}`} key={rules.data.version} onSubmit={change}>
             <label>
               Tree lengths kept clear (practice: 2)
               <InputNumber
@@ -116,7 +112,7 @@ export default function HousePage() {
                 step={0.5}
                 defaultValue={rules.data.exclusionLengths}
                 disabled={!owner}
-                style={{ minHeight: 46, font: 'inherit' }}
+                className={css.tallField}
               />
             </label>
             <label>
@@ -126,7 +122,7 @@ export default function HousePage() {
                 step={0.5}
                 defaultValue={rules.data.soundSigmaDeg}
                 disabled={!owner}
-                style={{ minHeight: 46, font: 'inherit' }}
+                className={css.tallField}
               />
             </label>
             <Stepper
@@ -157,7 +153,7 @@ export default function HousePage() {
                 options={SCHOOLS}
               />
             </label>
-            <fieldset style={{ border: 0, padding: 0, margin: 0, gridColumn: '1 / -1' }}>
+            <fieldset className={css.wholeRow}>
               <legend>Words of our region, said to everybody</legend>
               {REGIONAL.map((r) => (
                 <Checkbox
@@ -184,7 +180,7 @@ export default function HousePage() {
         </h2>
         <PeopleTable people={people.data ?? []} owner={owner} run={run} />
         {owner && (
-          <form className="door" style={{ margin: '16px 0' }} onSubmit={add}>
+          <form className={`door ${css.apart}`} onSubmit={add}>
             <b>Add a person</b>
             <label>
               Name

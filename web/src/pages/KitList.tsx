@@ -1,3 +1,5 @@
+import css from '../ui/layout.module.css';
+import { Rows } from '../ui/Rows';
 import { Button, Input, InputNumber, Select } from 'antd';
 import { useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
@@ -114,40 +116,35 @@ export function Kit({ owner }: { owner: boolean }) {
       <h2>
         Saws and kit <span>{kit.length}</span>
       </h2>
-      <table>
-        <tbody>
-          {kit.map((k) => (
-            <tr key={k.id}>
-              <td>
-                <b>{k.name}</b>
-              </td>
-              <td>
-                {k.kindWords}
-                {k.count > 1 ? `, ${k.count} of them` : ''}
-              </td>
-              <td className="n">{said(k)}</td>
-              <td className="r">
-                {owner && (
-                  <Button
-                    type="text"
-                    onClick={() =>
-                      void run(
-                        api.DELETE('/api/house/kit/{id}', {
-                          params: { path: { id: k.id }, query: { version: k.version } },
-                        }),
-                      )
-                    }
-                  >
-                    Take off the list
-                  </Button>
-                )}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Rows
+        rows={kit}
+        keyOf={(k) => k.id}
+        columns={[
+          { cell: (k) => <b>{k.name}</b> },
+          { cell: (k) => `${k.kindWords}${k.count > 1 ? `, ${k.count} of them` : ''}` },
+          { cell: (k) => <span className="n">{said(k)}</span> },
+          {
+            right: true,
+            cell: (k) =>
+              owner && (
+                <Button
+                  type="text"
+                  onClick={() =>
+                    void run(
+                      api.DELETE('/api/house/kit/{id}', {
+                        params: { path: { id: k.id }, query: { version: k.version } },
+                      }),
+                    )
+                  }
+                >
+                  Take off the list
+                </Button>
+              ),
+          },
+        ]}
+      />
       {owner && (
-        <form className="door" style={{ margin: '16px 0' }} onSubmit={(e) => void add(e)} aria-label="Add kit">
+        <form className={`door ${css.apart}`} onSubmit={(e) => void add(e)} aria-label="Add kit">
           <b>Add a saw or kit</b>
           <label>
             Kind

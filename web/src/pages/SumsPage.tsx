@@ -1,3 +1,5 @@
+import css from '../ui/layout.module.css';
+import { Pairs } from '../ui/Rows';
 import { Button, Input, Select } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -85,7 +87,7 @@ function One({ sum }: { sum: Schemas['SumView'] }) {
       <h2>
         {sum.title} <span className="n">{sum.name}</span>
       </h2>
-      <div className="form" style={{ gridTemplateColumns: 'repeat(auto-fill, minmax(270px, 1fr))' }}>
+      <div className={`form ${css.cardsWide}`}>
         {sum.fields.map((f) => (
           <label key={f.name}>
             <span className="n">{f.name}</span>
@@ -115,28 +117,20 @@ function One({ sum }: { sum: Schemas['SumView'] }) {
         </p>
       )}
       {answer && (
-        <table aria-label="Answer">
-          <tbody>
-            {Object.entries(answer)
-              .filter(([k]) => k !== 'ok' && k !== 'errors')
-              .map(([k, v]) => (
-                <tr key={k}>
-                  <td className="n">{k}</td>
-                  <td className="r n">
-                    <b>
-                      {v === null
-                        ? 'not known'
-                        : typeof v === 'number'
-                          ? Number(v.toPrecision(6))
-                          : typeof v === 'object'
-                            ? JSON.stringify(v)
-                            : JSON.stringify(v)}
-                    </b>
-                  </td>
-                </tr>
-              ))}
-          </tbody>
-        </table>
+        <Pairs
+          label="Answer"
+          rows={Object.entries(answer)
+            .filter(([k]) => k !== 'ok' && k !== 'errors')
+            .map(
+              ([k, v]) =>
+                [
+                  <span className="n">{k}</span>,
+                  <b>
+                    {v === null ? 'not known' : typeof v === 'number' ? Number(v.toPrecision(6)) : JSON.stringify(v)}
+                  </b>,
+                ] as const,
+            )}
+        />
       )}
     </form>
   );

@@ -1,3 +1,4 @@
+import css from '../ui/layout.module.css';
 import type { Schemas, Spot } from '../api/client';
 import { azimuth } from '../units/format';
 import { useWords } from '../words/words';
@@ -54,7 +55,7 @@ export function PlanSketch({
       height={height}
       role="img"
       aria-label={t('label.plan', { job: plan.job })}
-      style={{ background: 'var(--paper)', display: 'block' }}
+      className={css.sketch}
     >
       <defs>
         <pattern

@@ -1,3 +1,4 @@
+import css from '../../ui/layout.module.css';
 import { Button } from 'antd';
 import { api } from '../../api/client';
 import { useAct, useBriefings, useFindings, useJob } from '../../api/job';
@@ -40,7 +41,7 @@ export default function BriefPanel({ job, go }: PanelProps) {
             </h2>
             <ul className="list">
               {changed.map((c) => (
-                <li key={c.says.words} style={{ padding: '6px 0' }}>
+                <li key={c.says.words} className={css.item}>
                   {c.says.words}
                 </li>
               ))}
@@ -55,7 +56,7 @@ export default function BriefPanel({ job, go }: PanelProps) {
             </h2>
             <ul className="list">
               {latest.changes.map((c) => (
-                <li key={c.says.words} style={{ padding: '6px 0' }}>
+                <li key={c.says.words} className={css.item}>
                   {c.says.words}
                 </li>
               ))}
@@ -72,9 +73,9 @@ export default function BriefPanel({ job, go }: PanelProps) {
             </h2>
             <ul className="list">
               {latest.signers.map((s) => (
-                <li key={s.personId} style={{ display: 'flex', gap: 10, alignItems: 'center', minHeight: 44 }}>
+                <li key={s.personId} className={css.person}>
                   <Mark kind={s.signedAt ? 'ready' : 'none'} />
-                  <b style={{ flex: 1 }}>{s.name}</b>
+                  <b className={css.grow}>{s.name}</b>
                   <span className="s">
                     {s.signedAt ? `signed ${clock(s.signedAt)}` : s.posted ? 'not yet' : 'no part in a step'}
                   </span>
@@ -89,7 +90,7 @@ export default function BriefPanel({ job, go }: PanelProps) {
               Stops <span>no briefing while one stands</span>
             </h2>
             {stops.map((f) => (
-              <p key={f.key} style={{ display: 'flex', gap: 8, padding: '4px 0' }}>
+              <p key={f.key} className={css.openPoint}>
                 <Mark kind="STOP" /> {f.words}
               </p>
             ))}
@@ -100,7 +101,7 @@ export default function BriefPanel({ job, go }: PanelProps) {
             <h2>
               Phones <span>code {info.code}</span>
             </h2>
-            <div style={{ display: 'flex', gap: 12 }}>
+            <div className={css.lineWide}>
               <img src={`/api/jobs/${job}/qr`} alt="QR code of the address for phones" width={120} height={120} />
               <p className="s">{info.joinAddress}</p>
             </div>

@@ -1,3 +1,4 @@
+import css from '../../ui/layout.module.css';
 import { Button, Collapse, Select } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
@@ -62,7 +63,7 @@ export default function CrewPanel({ job, go }: PanelProps) {
             <Button
               size="large"
               block
-              style={{ fontSize: 16 }}
+              className={css.plainSize}
               onClick={() =>
                 void act(
                   api.POST('/api/jobs/{job}/steps', {
@@ -128,11 +129,9 @@ function StepCard({
       aria-label={`Step ${step.turn}`}
       style={{ borderTop: '2px solid var(--ink)', padding: '10px 0', opacity: step.done ? 0.6 : 1 }}
     >
-      <div style={{ display: 'flex', alignItems: 'baseline', gap: 8 }}>
-        <b className="n" style={{ fontSize: 22 }}>
-          {step.turn}
-        </b>
-        <b style={{ flex: 1 }}>
+      <div className={css.rowOnBase}>
+        <b className={`n ${css.big}`}>{step.turn}</b>
+        <b className={css.grow}>
           {step.title}
           {step.done ? ', done' : ''}
         </b>
@@ -142,8 +141,8 @@ function StepCard({
       </div>
       <ul className="list">
         {step.posts.map((p, i) => (
-          <li key={i} style={{ display: 'flex', alignItems: 'center', gap: 8 }}>
-            <span style={{ flex: 1 }}>
+          <li key={i} className={css.row}>
+            <span className={css.grow}>
               <b>{name(p.personId)}</b>, {p.roleWords}{' '}
               <small>
                 {p.stand
@@ -193,10 +192,10 @@ function StepCard({
               />
             </div>
           </div>
-          <div style={{ display: 'flex', flexWrap: 'wrap' }}>
+          <div className={css.wraps}>
             <Button
               type="text"
-              style={{ fontWeight: 700 }}
+              className={css.strong}
               disabled={!person}
               onClick={() => person && void save({ posts: [...posts, { role, personId: person }] })}
             >

@@ -1,3 +1,4 @@
+import css from '../../ui/layout.module.css';
 import { useQuery } from '@tanstack/react-query';
 import { Button, Popconfirm, Select, Space } from 'antd';
 import { useState } from 'react';
@@ -98,7 +99,7 @@ function Put({ job, on }: { job: string; on: string[] }) {
       <Select
         aria-label="Person to put on the job"
         placeholder="somebody else of the company"
-        style={{ flex: 1 }}
+        className={css.grow}
         value={who}
         onChange={setWho}
         options={free.map((p) => ({ value: p.id, label: p.name }))}

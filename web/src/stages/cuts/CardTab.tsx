@@ -1,3 +1,5 @@
+import css from '../../ui/layout.module.css';
+import { Noted, Rows } from '../../ui/Rows';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
@@ -30,33 +32,29 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
   const h = v.hinge;
   return (
     <>
-      <table aria-label="Cut card">
-        <tbody>
-          {c.measures.map((m) => (
-            <tr key={m.key}>
-              <td>
+      <Rows
+        label="Cut card"
+        rows={c.measures}
+        keyOf={(m) => m.key}
+        columns={[
+          {
+            cell: (m) => (
+              <Noted note={m.off?.words}>
                 {term('Measure.Key', m.key)}
                 {m.own && <b> yours</b>}
-                {m.off && (
-                  <>
-                    <br />
-                    <small>{m.off.words}</small>
-                  </>
-                )}
-              </td>
-              <td className="r n" style={{ whiteSpace: 'nowrap' }}>
+              </Noted>
+            ),
+          },
+          {
+            quantity: true,
+            cell: (m) => (
+              <Noted note={m.outside && `${m.outside.words} from bark`}>
                 <b>{m.shown.words}</b>
-                {m.outside && (
-                  <>
-                    <br />
-                    <small>{m.outside.words} from bark</small>
-                  </>
-                )}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+              </Noted>
+            ),
+          },
+        ]}
+      />
       <p className="s">
         Left and right looking along the lay. Each {inches ? '±1/4 in' : '±5 mm'}, said to the safe side
         {c.barkM === undefined ? '; bark not looked at: counted as wood' : ''}.
@@ -92,7 +90,7 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
               .{' '}
               <Button
                 type="text"
-                style={{ fontWeight: 700, padding: 0 }}
+                className={css.link}
                 onClick={() =>
                   l.setCuts({
                     hingeLeftM: h.taperLeftM,
@@ -117,7 +115,7 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
           <h2>
             Strap <span>lean, wind and pretension, {v.strap.wood} wood at the back</span>
           </h2>
-          <p style={{ display: 'flex', gap: 8 }}>
+          <p className={css.line}>
             <Mark kind={v.strap.holds ? 'ready' : 'STOP'} />
             <span>
               {v.strap.ratio === undefined ? (
@@ -146,7 +144,7 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
               practice {v.splitting.practice}, mechanics {v.splitting.mechanics}
             </span>
           </h2>
-          <p style={{ display: 'flex', gap: 8 }}>
+          <p className={css.line}>
             <Mark kind={LEVELS[v.splitting.level] ?? 'CAUTION'} />
             <span>
               <b>{v.splitting.level}</b>
@@ -189,7 +187,7 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
       </section>
       <Opened job={job} l={l} v={v} leader={leader} />
       {v.warnings.length > 0 && <p className="s">Notes: {v.warnings.join('; ')}.</p>}
-      <p style={{ marginTop: 12 }}>
+      <p className={css.belowWell}>
         <b>Print it</b> as saved, A5:{' '}
         <a href={`/api/jobs/${job}/stems/${l.stem!.id}/cuts/card.pdf`} download>
           PDF
@@ -211,37 +209,27 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
 export function Steps({ steps }: { steps: Schemas['CutStep'][] }) {
   let n = 0;
   return (
-    <table aria-label="Steps of the cut">
-      <tbody>
-        {steps.map((s) => {
-          if (s.kind === 'CUT') n += 1;
-          return (
-            <tr key={s.key}>
-              <td className="n" style={{ width: 30 }}>
-                {s.kind === 'CUT' ? <b>{n}</b> : <Mark kind="none" size={16} />}
-              </td>
-              <td
-                style={
-                  s.kind === 'SIGNAL'
-                    ? { color: 'var(--lay)', fontWeight: 700 }
-                    : s.kind === 'CUT'
-                      ? { fontWeight: 700 }
-                      : undefined
-                }
-              >
-                {s.says.words}
-                {s.measures.length > 0 && (
-                  <>
-                    <br />
-                    <span className="n">{met(s.measures)}</span>
-                  </>
-                )}
-              </td>
-            </tr>
-          );
-        })}
-      </tbody>
-    </table>
+    <Rows
+      label="Steps of the cut"
+      rows={steps.map((s) => ({ ...s, n: s.kind === 'CUT' ? (n += 1) : 0 }))}
+      keyOf={(s) => s.key}
+      columns={[
+        { width: 30, cell: (s) => (s.n > 0 ? <b className="n">{s.n}</b> : <Mark kind="none" size={16} />) },
+        {
+          cell: (s) => (
+            <>
+              <span className={s.kind === 'SIGNAL' ? 'b lay' : s.kind === 'CUT' ? 'b' : undefined}>{s.says.words}</span>
+              {s.measures.length > 0 && (
+                <>
+                  <br />
+                  <span className="n">{met(s.measures)}</span>
+                </>
+              )}
+            </>
+          ),
+        },
+      ]}
+    />
   );
 }
 
@@ -318,7 +306,7 @@ function Opened({ job, l, v, leader }: { job: string; l: Cutting; v: CutView; le
           </div>
           <Button
             type="text"
-            style={{ fontWeight: 700, padding: 0 }}
+            className={css.link}
             onClick={() => {
               setLeft(half);
               setRight(half);
@@ -344,7 +332,7 @@ function Opened({ job, l, v, leader }: { job: string; l: Cutting; v: CutView; le
       ) : (
         leader &&
         l.saved && (
-          <Button type="text" style={{ fontWeight: 700, padding: 0 }} onClick={() => setOpen(true)}>
+          <Button type="text" className={css.link} onClick={() => setOpen(true)}>
             Enter what the face shows
           </Button>
         )

@@ -1,3 +1,4 @@
+import css from '../../ui/layout.module.css';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { Gauge } from '../../app/Gauge';
@@ -58,7 +59,7 @@ export function LineTab({ l, v }: { l: Cutting; v: CutView }) {
                 hand={l.choice.means === 'HAND_LINE'}
                 gives={v.line.available ?? 'not known'}
               />{' '}
-              <Button type="text" style={{ fontWeight: 700, padding: 0 }} onClick={() => setMoving(true)}>
+              <Button type="text" className={css.link} onClick={() => setMoving(true)}>
                 Move the line
               </Button>
             </p>
@@ -71,7 +72,7 @@ export function LineTab({ l, v }: { l: Cutting; v: CutView }) {
                 wrong={l.wrong}
               />
               {moving && (
-                <Button type="text" style={{ padding: 0 }} onClick={() => setMoving(false)}>
+                <Button type="text" className={css.bare} onClick={() => setMoving(false)}>
                   Done
                 </Button>
               )}
@@ -170,14 +171,14 @@ export function LineTab({ l, v }: { l: Cutting; v: CutView }) {
             )}
             <Button
               type="text"
-              style={{ padding: 0, marginRight: 14, fontWeight: 700 }}
+              className={css.linkApart}
               onClick={() => pick('Tap the anchor of the guy', (a) => l.setSupport({ guyAnchor: a }))}
             >
               Anchor it elsewhere
             </Button>
             <Button
               type="text"
-              style={{ padding: 0 }}
+              className={css.bare}
               onClick={() => l.setSupport({ guyAnchor: undefined, guyHeightM: undefined })}
             >
               No guy
@@ -186,7 +187,7 @@ export function LineTab({ l, v }: { l: Cutting; v: CutView }) {
         ) : (
           <Button
             type="text"
-            style={{ padding: 0, fontWeight: 700 }}
+            className={css.link}
             onClick={() =>
               pick('Tap the anchor of the guy, on the side away from the lean, square to the lay', (a) =>
                 l.setSupport({ guyAnchor: a, guyHeightM: s.guyHeightM ?? l.choice.ropeHeightM ?? 8 }),
@@ -223,7 +224,7 @@ function RigForm({
         Kit: {named(rig.ropeId) ?? 'no rope chosen'}, {named(rig.slingId) ?? 'no sling chosen'}
         {redirected && `, ${named(rig.blockId) ?? 'no block chosen'}`}
         {(rig.parts ?? 1) > 1 && `, ${rig.parts}:1`}.{' '}
-        <Button type="text" style={{ fontWeight: 700, padding: 0 }} onClick={() => setOpen(true)}>
+        <Button type="text" className={css.link} onClick={() => setOpen(true)}>
           Choose the kit
         </Button>
       </p>
@@ -337,7 +338,7 @@ function RigForm({
           { value: 'KERF_OPENS', words: 'kerf opens' },
         ]}
       />
-      <Button type="text" style={{ padding: 0, fontWeight: 700 }} onClick={() => setOpen(false)}>
+      <Button type="text" className={css.link} onClick={() => setOpen(false)}>
         Done
       </Button>
     </div>
@@ -348,13 +349,13 @@ function Answer({ line, signal = false }: { line: NonNullable<CutView['line']>; 
   return (
     <>
       <h2>
-        <b style={{ display: 'inline-flex', gap: 8, alignItems: 'center' }}>
+        <b className={css.inlineRow}>
           <Mark kind={line.enough ? 'ready' : 'STOP'} />
           {line.enough ? 'Enough' : 'Not enough'}
         </b>{' '}
         <span>{line.kind}, half as much again counted</span>
       </h2>
-      <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 14 }}>
+      <div className={css.halves}>
         <Gauge of={line.still} words="still air, up / what pull and rope give, down" />
         <Gauge of={line.now} words={`wind against it as it is now, ${line.said.nowMs}`} />
       </div>

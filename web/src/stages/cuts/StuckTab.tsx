@@ -1,3 +1,4 @@
+import css from '../../ui/layout.module.css';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, data } from '../../api/client';
@@ -42,9 +43,9 @@ export function StuckTab({ job, l }: { job: string; l: Cutting }) {
           />
         </div>
       </div>
-      <ol style={{ paddingLeft: 22 }}>
+      <ol className={css.numbered}>
         {stuck.data?.causes.map((c) => (
-          <li key={c.cause} style={{ padding: '6px 0', borderBottom: '1px solid var(--line)' }}>
+          <li key={c.cause} className={css.ruledItem}>
             <b>{c.cause}</b>
             {c.extra && <span className="n"> +{c.extra}</span>}
             <br />

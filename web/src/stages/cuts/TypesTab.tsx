@@ -1,3 +1,4 @@
+import css from '../../ui/layout.module.css';
 import { Button } from 'antd';
 import { Mark } from '../../figures/Mark';
 import type { Cutting, CutView } from './useCuts';
@@ -19,7 +20,7 @@ export function TypesTab({ l, v }: { l: Cutting; v: CutView }) {
                 d={v.card.dAlongM}
                 below={t.school === 'HUMBOLDT'}
               />
-              <span style={{ flex: 1 }}>
+              <span className={css.grow}>
                 <b>{t.words}</b>
                 {t.house && <small> house’s</small>}
                 <br />
@@ -35,12 +36,12 @@ export function TypesTab({ l, v }: { l: Cutting; v: CutView }) {
               <Mark kind={t.contradictions.length > 0 ? 'CAUTION' : 'ready'} />
             </Button>
             {t.contradictions.map((x) => (
-              <p key={x} style={{ padding: '0 8px 4px', fontWeight: 700 }}>
+              <p key={x} className={css.typeName}>
                 {x}.
               </p>
             ))}
             {on && (
-              <div className="s" style={{ padding: '0 8px 8px' }} aria-label={`About ${t.words}`}>
+              <div className={`s ${css.typeBody}`} aria-label={`About ${t.words}`}>
                 <p>
                   <b>First</b> {t.firstCut}.
                   {t.stepM > 0 ? ` Back cut ${t.said.stepM} above the floor.` : ' Back cut level with the floor.'}
@@ -84,7 +85,7 @@ function Profile({
   const apex = 50 - depth * k;
   const rise = Math.min(18, depth * k * Math.tan((Math.min(face, 85) * Math.PI) / 180)) * (below ? 1 : -1);
   return (
-    <svg width="54" height="44" viewBox="0 0 54 44" aria-hidden="true" style={{ flex: 'none' }}>
+    <svg width="54" height="44" viewBox="0 0 54 44" aria-hidden="true" className={css.fixedSize}>
       <path
         d={`M6 2V42M50 2V${22 + Math.min(0, rise)}M50 ${22 + Math.max(0, rise)}V42M50 ${22 + rise}L${apex} 22H50M6 ${22 - step * k}H${apex - hinge * k}`}
         fill="none"

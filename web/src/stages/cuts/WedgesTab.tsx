@@ -1,3 +1,4 @@
+import css from '../../ui/layout.module.css';
 import { Gauge } from '../../app/Gauge';
 import { Chips } from '../../app/Stepper';
 import { useKit } from '../../api/job';
@@ -26,7 +27,7 @@ export function WedgesTab({ l, v }: { l: Cutting; v: CutView }) {
           { value: '', words: 'usual, 25 mm' },
         ]}
       />
-      <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 10 }}>
+      <div className={css.halvesClose}>
         <Chips
           label="Side by side"
           value={s.beside ?? 0}
@@ -48,13 +49,13 @@ export function WedgesTab({ l, v }: { l: Cutting; v: CutView }) {
       ) : (
         <>
           <h2>
-            <b style={{ display: 'inline-flex', gap: 8, alignItems: 'center' }}>
+            <b className={css.inlineRow}>
               <Mark kind={w.enough && w.looseAbove.length === 0 ? 'ready' : 'STOP'} />
               {w.enough ? 'Enough by the sums' : 'Not enough'}
             </b>{' '}
             <span>{w.set}</span>
           </h2>
-          <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 14 }}>
+          <div className={css.halves}>
             <Gauge of={w.lift} words="need with half as much again, up / have once the kerf is filled, down" />
             <Gauge
               of={w.force}

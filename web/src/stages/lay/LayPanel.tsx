@@ -1,3 +1,4 @@
+import css from '../../ui/layout.module.css';
 import { Button } from 'antd';
 import { useEffect, useState } from 'react';
 import { api } from '../../api/client';
@@ -69,7 +70,7 @@ export default function LayPanel({ job, go }: PanelProps) {
           <div className="refused">
             {l.stem.label}: {l.stem.notKnown.join(', ')} not known. No direction is judged and no reach is guessed.
             <br />
-            <Button type="text" style={{ fontWeight: 700, padding: 0 }} onClick={() => go('stems')}>
+            <Button type="text" className={css.link} onClick={() => go('stems')}>
               Measure {l.stem.notKnown[0]} of {l.stem.label} →
             </Button>
           </div>
@@ -79,8 +80,8 @@ export default function LayPanel({ job, go }: PanelProps) {
             <h1>
               {v.stem} {l.stem.commonName} <small>plan for {v.said.massHighKg}</small>
             </h1>
-            <div style={{ display: 'flex', gap: 16, alignItems: 'center' }}>
-              <span className="hero" style={{ color: 'var(--lay)' }} data-testid="lay">
+            <div className={css.rowWide}>
+              <span className={`hero ${css.layColour}`} data-testid="lay">
                 {azimuth(v.layDeg)}°
               </span>
               <span>
@@ -91,7 +92,7 @@ export default function LayPanel({ job, go }: PanelProps) {
                     {(v.biasDeg ?? 0) >= 0 ? 'right' : 'left'}; the side lean takes {v.sidePercent} % of the hinge
                   </span>
                 ) : (
-                  <b style={{ color: 'var(--keep)' }}>
+                  <b className={css.keep}>
                     control not proven: {!v.leanKnown || v.measureLeanFirst ? 'measure the lean' : 'it may go any way'}
                   </b>
                 )}
@@ -130,7 +131,7 @@ export default function LayPanel({ job, go }: PanelProps) {
                 {(!v.leanKnown || v.measureLeanFirst) && (
                   <>
                     <br />
-                    <Button type="text" style={{ fontWeight: 700, padding: 0 }} onClick={() => go('stems')}>
+                    <Button type="text" className={css.link} onClick={() => go('stems')}>
                       Measure the lean of {v.stem} →
                     </Button>
                   </>
@@ -157,7 +158,7 @@ export default function LayPanel({ job, go }: PanelProps) {
                 Look again, then fix it anew.
               </div>
             )}
-            <div style={{ marginTop: 10 }}>
+            <div className={css.belowMore}>
               <Tabs
                 label="Parts of the lay"
                 value={tab}

@@ -1,3 +1,4 @@
+import css from '../../ui/layout.module.css';
 import { Button, InputNumber, Select } from 'antd';
 import { useState } from 'react';
 import { api, data, type Schemas, type Spot } from '../../api/client';
@@ -23,7 +24,7 @@ export function LayTab({ job, l, v, leader }: Props) {
   const judged = l.dial?.lays.find((d) => d.deg === Math.round(v.layDeg) % 360);
   return (
     <>
-      <h2 style={{ marginTop: 0, borderTop: 0 }}>
+      <h2 className={css.firstHead}>
         What brings it over <span>{v.neededWords ? `needs ${v.neededWords}` : ''}</span>
       </h2>
       <Chips
@@ -88,7 +89,7 @@ function Line({
     return (
       <p>
         <LineWords line={choice} hand={hand} gives={gives} />{' '}
-        <Button type="text" style={{ fontWeight: 700, padding: 0 }} onClick={() => setOpen(true)}>
+        <Button type="text" className={css.link} onClick={() => setOpen(true)}>
           Change the line
         </Button>
       </p>
@@ -97,7 +98,7 @@ function Line({
     <div className="form">
       <LineForm line={choice} hand={hand} set={set} wrong={wrong} />
       {known && (
-        <Button type="text" style={{ padding: 0 }} onClick={() => setOpen(false)}>
+        <Button type="text" className={css.bare} onClick={() => setOpen(false)}>
           Done
         </Button>
       )}
@@ -127,7 +128,7 @@ function Windows({
         {dial.closed.opens.length > 0 ? (
           <>
             <p>What would open one:</p>
-            <ul style={{ paddingLeft: 20 }}>
+            <ul className={css.listed}>
               {dial.closed.opens.map((o) => (
                 <li key={o}>{o}</li>
               ))}
@@ -161,11 +162,9 @@ function Windows({
               aria-current={Math.round(layDeg) === p.deg}
               onClick={() => turnTo(p.deg)}
             >
-              <b style={{ minWidth: 58 }}>{name[i]}</b>
-              <b className="n" style={{ color: 'var(--lay)', minWidth: 46 }}>
-                {azimuth(p.deg)}°
-              </b>
-              <span style={{ flex: 1 }}>{p.why}</span>
+              <b className={css.column58}>{name[i]}</b>
+              <b className={`n ${css.layColumn}`}>{azimuth(p.deg)}°</b>
+              <span className={css.grow}>{p.why}</span>
             </Button>
           </li>
         ))}
@@ -228,7 +227,7 @@ function Aim({ job, l, v, leader }: Props) {
               max={359.9}
               value={Math.round(v.layDeg * 10) / 10}
               controls={false}
-              style={{ width: '100%' }}
+              className={css.full}
               onChange={(d) => typeof d === 'number' && l.set({ layDeg: d })}
             />
           </label>
@@ -258,7 +257,7 @@ function Aim({ job, l, v, leader }: Props) {
       </div>
       <Button
         type="text"
-        style={{ fontWeight: 700, padding: 0, marginRight: 16 }}
+        className={css.linkWellApart}
         onClick={() =>
           pick('Tap the landmark to aim at', (at) => {
             setMark(at);
@@ -269,7 +268,7 @@ function Aim({ job, l, v, leader }: Props) {
       >
         Aim at a landmark
       </Button>
-      <Button type="text" style={{ fontWeight: 700, padding: 0 }} onClick={() => setCard(true)}>
+      <Button type="text" className={css.link} onClick={() => setCard(true)}>
         Sighting card
       </Button>
       {card && <SightingCard v={v} close={() => setCard(false)} />}

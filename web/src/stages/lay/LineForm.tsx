@@ -1,3 +1,4 @@
+import css from '../../ui/layout.module.css';
 import { Button } from 'antd';
 import type { Spot } from '../../api/client';
 import { Stepper } from '../../app/Stepper';
@@ -106,7 +107,7 @@ export function LineForm({
       <div>
         <Button
           type="text"
-          style={{ fontWeight: 700, padding: 0, marginRight: 14 }}
+          className={css.linkApart}
           onClick={() =>
             pick(
               hand
@@ -121,18 +122,14 @@ export function LineForm({
         {line.stand && (
           <Button
             type="text"
-            style={{ padding: 0, marginRight: 14 }}
+            className={css.bareApart}
             onClick={() => pick('Tap where the pull comes from, round the block', (puller) => set({ puller }))}
           >
             Redirect it
           </Button>
         )}
         {line.stand && (
-          <Button
-            type="text"
-            style={{ padding: 0, marginRight: 14 }}
-            onClick={() => set({ stand: undefined, puller: undefined })}
-          >
+          <Button type="text" className={css.bareApart} onClick={() => set({ stand: undefined, puller: undefined })}>
             Along the lay
           </Button>
         )}

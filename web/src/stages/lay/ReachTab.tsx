@@ -1,3 +1,5 @@
+import css from '../../ui/layout.module.css';
+import { Noted, Pairs, Rows } from '../../ui/Rows';
 import { Button, Input, Select } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas, type Spot } from '../../api/client';
@@ -15,55 +17,45 @@ type Props = { job: string; l: Turning; v: Schemas['LayView']; leader: boolean; 
 export function ReachTab({ job, l, v, leader, go }: Props) {
   return (
     <>
-      <h2 style={{ marginTop: 0, borderTop: 0 }}>
+      <h2 className={css.firstHead}>
         What it can hit <span>chance with control, rounded up</span>
       </h2>
-      <table aria-label="Targets">
-        <thead>
-          <tr>
-            <th>target, worth</th>
-            <th className="r" style={{ whiteSpace: 'nowrap' }}>
-              clear of fan
-            </th>
-            <th className="r">chance</th>
-            <th />
-          </tr>
-        </thead>
-        <tbody>
-          {[...v.targets]
-            .sort(
-              (a, b) =>
-                Number(b.blocks) - Number(a.blocks) || Number(b.inFan) - Number(a.inFan) || a.clearanceM - b.clearanceM,
-            )
-            .map((t) => (
-              <tr key={t.id}>
-                <td>
-                  {t.name} <small>{t.worth}</small>
-                  {t.limit && t.chance.includes('%') && (
-                    <>
-                      <br />
-                      <small>
-                        limit {t.limit}
-                        {t.atMost && t.atMost !== t.chance ? `; at most ${t.atMost}` : ''}
-                        {t.chanceLost ? `; control lost ${t.chanceLost}` : ''}
-                      </small>
-                    </>
-                  )}
-                </td>
-                <td className="r n">{t.inFan ? <b>in fan</b> : t.clearance}</td>
-                <td className="r" style={{ whiteSpace: 'nowrap' }}>
-                  <b>{t.chance}</b>
-                </td>
-                <td>
-                  <Mark
-                    size={18}
-                    kind={t.blocks ? 'STOP' : t.inFan && !t.isProtected ? 'CAUTION' : t.inReach ? 'NOTE' : 'ready'}
-                  />
-                </td>
-              </tr>
-            ))}
-        </tbody>
-      </table>
+      <Rows
+        label="Targets"
+        rows={[...v.targets].sort(
+          (a, b) =>
+            Number(b.blocks) - Number(a.blocks) || Number(b.inFan) - Number(a.inFan) || a.clearanceM - b.clearanceM,
+        )}
+        keyOf={(t) => t.id}
+        columns={[
+          {
+            head: 'target, worth',
+            cell: (t) => (
+              <Noted
+                note={
+                  t.limit &&
+                  t.chance.includes('%') &&
+                  `limit ${t.limit}${t.atMost && t.atMost !== t.chance ? `; at most ${t.atMost}` : ''}${
+                    t.chanceLost ? `; control lost ${t.chanceLost}` : ''
+                  }`
+                }
+              >
+                {t.name} <small>{t.worth}</small>
+              </Noted>
+            ),
+          },
+          { head: 'clear of fan', quantity: true, cell: (t) => (t.inFan ? <b>in fan</b> : t.clearance) },
+          { head: 'chance', right: true, cell: (t) => <b>{t.chance}</b> },
+          {
+            cell: (t) => (
+              <Mark
+                size={18}
+                kind={t.blocks ? 'STOP' : t.inFan && !t.isProtected ? 'CAUTION' : t.inReach ? 'NOTE' : 'ready'}
+              />
+            ),
+          },
+        ]}
+      />
       {v.hangUps.length > 0 && (
         <p>
           <b>May hang up</b> in {v.hangUps.map((h) => `${h.tree} (${h.words})`).join(', ')}.
@@ -73,43 +65,29 @@ export function ReachTab({ job, l, v, leader, go }: Props) {
       <h2>
         Keep-out ring <span>the worse decides: {v.ring.decides}</span>
       </h2>
-      <table aria-label="Ring">
-        <tbody>
-          <tr>
-            <td>practice, tree lengths kept clear</td>
-            <td className="r n">{v.figures.practice}</td>
-          </tr>
-          <tr>
-            <td>mechanics: reach, throw, slide{v.slideM !== undefined && ` ${v.figures.slide}`}</td>
-            <td className="r n">{v.figures.mechanics ?? 'no end downhill'}</td>
-          </tr>
-          <tr>
-            <td>
+      <Pairs
+        label="Ring"
+        rows={[
+          ['practice, tree lengths kept clear', v.figures.practice],
+          [
+            `mechanics: reach, throw, slide${v.slideM === undefined ? '' : ` ${v.figures.slide}`}`,
+            v.figures.mechanics ?? 'no end downhill',
+          ],
+          [
+            <Noted
+              note={
+                v.ring.open &&
+                `open downhill, ${azimuth(v.ring.open.fromDeg)}° to ${azimuth(v.ring.open.toDeg)}°: nothing holds it there`
+              }
+            >
               <b>kept clear</b>
-              {v.ring.open && (
-                <>
-                  <br />
-                  <small>
-                    open downhill, {azimuth(v.ring.open.fromDeg)}° to {azimuth(v.ring.open.toDeg)}°: nothing holds it
-                    there
-                  </small>
-                </>
-              )}
-            </td>
-            <td className="r n">
-              <b>{v.figures.ring}</b>
-            </td>
-          </tr>
-          <tr>
-            <td>crown’s swath to each side of the stem</td>
-            <td className="r n">{v.figures.swath}</td>
-          </tr>
-          <tr>
-            <td>butt zone</td>
-            <td className="r n">{v.figures.butt}</td>
-          </tr>
-        </tbody>
-      </table>
+            </Noted>,
+            <b>{v.figures.ring}</b>,
+          ],
+          ['crown’s swath to each side of the stem', v.figures.swath],
+          ['butt zone', v.figures.butt],
+        ]}
+      />
       {v.ring.open && (
         <section aria-label="Below the stem">
           <p className="refused">
@@ -128,24 +106,25 @@ export function ReachTab({ job, l, v, leader, go }: Props) {
       {v.occupied.length === 0 ? (
         <p className="s">No house, path or pen in the ring.</p>
       ) : (
-        <table aria-label="Emptied, closed or guarded">
-          <tbody>
-            {v.occupied.map((o) => (
-              <tr key={o.id}>
-                <td>
+        <Rows
+          label="Emptied, closed or guarded"
+          rows={v.occupied}
+          keyOf={(o) => o.id}
+          columns={[
+            {
+              cell: (o) => (
+                <>
                   {o.name} <small>{o.away}</small>
-                </td>
-                <td>{o.how ? `${o.how}: ${o.by || 'nobody named'}` : <b>nothing planned</b>}</td>
-                <td>
-                  <Mark size={18} kind={o.done ? 'ready' : o.takenCareOf ? 'CAUTION' : 'STOP'} />
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+                </>
+              ),
+            },
+            { cell: (o) => (o.how ? `${o.how}: ${o.by || 'nobody named'}` : <b>nothing planned</b>) },
+            { cell: (o) => <Mark size={18} kind={o.done ? 'ready' : o.takenCareOf ? 'CAUTION' : 'STOP'} /> },
+          ]}
+        />
       )}
       {v.occupied.some((o) => !o.takenCareOf) && (
-        <Button type="text" style={{ fontWeight: 700, padding: 0 }} onClick={() => go('place')}>
+        <Button type="text" className={css.link} onClick={() => go('place')}>
           Name who does it, in Place →
         </Button>
       )}
@@ -154,21 +133,24 @@ export function ReachTab({ job, l, v, leader, go }: Props) {
         What it lands on <span>{v.landing.contacts.length === 0 ? 'no bed recorded under it' : ''}</span>
       </h2>
       {v.landing.contacts.length > 0 && (
-        <table aria-label="Landing">
-          <tbody>
-            {v.landing.contacts.map((c) => (
-              <tr key={c.name + c.atM}>
-                <td>
+        <Rows
+          label="Landing"
+          rows={v.landing.contacts}
+          columns={[
+            {
+              cell: (c) => (
+                <>
                   {c.name} <small>{c.bed}</small>
-                </td>
-                <td className="r n">{c.where}</td>
-                <td>
-                  {[c.lifts && 'lifts the butt', c.breaks && 'breaks there'].filter(Boolean).join(', ') || 'soft'}
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+                </>
+              ),
+            },
+            { quantity: true, cell: (c) => c.where },
+            {
+              cell: (c) =>
+                [c.lifts && 'lifts the butt', c.breaks && 'breaks there'].filter(Boolean).join(', ') || 'soft',
+            },
+          ]}
+        />
       )}
       {v.landing.contacts.length > 0 && (
         <p className="s">
@@ -207,19 +189,20 @@ function Zones({ job, l, v, leader }: Omit<Props, 'go'>) {
       <h2>
         Zones <span>on the plan</span>
       </h2>
-      <table aria-label="Zones">
-        <tbody>
-          {v.zones.map((z) => (
-            <tr key={z.kind}>
-              <td>
+      <Rows
+        label="Zones"
+        rows={v.zones}
+        keyOf={(z) => z.kind}
+        columns={[
+          {
+            cell: (z) => (
+              <Noted note={z.why}>
                 <b>{z.words}</b>
-                <br />
-                <small>{z.why}</small>
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+              </Noted>
+            ),
+          },
+        ]}
+      />
       {saved?.clips.map((c, i) => (
         <p key={c.reason + i}>
           Taken out of the {v.zones.find((z) => z.kind === c.kind)?.words ?? c.kind.toLowerCase()}: {c.reason}{' '}
@@ -243,7 +226,7 @@ function Zones({ job, l, v, leader }: Omit<Props, 'go'>) {
       {leader && saved && !draft && (
         <Button
           type="text"
-          style={{ fontWeight: 700, padding: 0 }}
+          className={css.link}
           onClick={() =>
             setSketch({
               what: 'draw',
@@ -283,7 +266,7 @@ function Zones({ job, l, v, leader }: Omit<Props, 'go'>) {
           <div>
             <Button
               type="text"
-              style={{ fontWeight: 700 }}
+              className={css.strong}
               disabled={!draft.reason.trim()}
               onClick={() =>
                 void act(

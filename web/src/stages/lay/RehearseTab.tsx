@@ -1,3 +1,5 @@
+import css from '../../ui/layout.module.css';
+import { Rows } from '../../ui/Rows';
 import { Button } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { api, data, type Schemas } from '../../api/client';
@@ -90,7 +92,7 @@ export function RehearseTab({ job, l, v }: Props) {
   const other = seen?.of.whatIf;
   return (
     <>
-      <h2 style={{ marginTop: 0, borderTop: 0 }}>
+      <h2 className={css.firstHead}>
         What if <span>seeded falls of lay {azimuth(v.layDeg)}°</span>
       </h2>
       <div className="whatif">
@@ -140,13 +142,7 @@ export function RehearseTab({ job, l, v }: Props) {
       <div className="form">
         <div className="two">
           <Stepper label="Seed" unit="" value={seed} step={1} digits={0} min={1} onChange={(s) => setSeed(s ?? 1)} />
-          <Button
-            type="primary"
-            size="large"
-            block
-            style={{ alignSelf: 'end', minHeight: 46, fontSize: 17 }}
-            onClick={() => void run()}
-          >
+          <Button type="primary" size="large" block className={css.fallAgain} onClick={() => void run()}>
             Rehearse
           </Button>
         </div>
@@ -154,57 +150,36 @@ export function RehearseTab({ job, l, v }: Props) {
       {seen && planned && other && (
         <div aria-label="Rehearsal" ref={result}>
           <SideView theta={theta ?? 0} />
-          <Button type="text" style={{ fontWeight: 700, padding: 0 }} onClick={() => play(seen.of)}>
+          <Button type="text" className={css.link} onClick={() => play(seen.of)}>
             Play it again
           </Button>{' '}
           <small>
             real time: {fixed(seen.of.stepS * (seen.of.motion.length - 1))} s from the first movement, without hinge and
             drag
           </small>
-          <table>
-            <thead>
-              <tr>
-                <th>
-                  {other.falls.toLocaleString('en')} falls, seed {seed}
-                </th>
-                <th className="r">as planned</th>
-                {!same && <th className="r">what if</th>}
-              </tr>
-            </thead>
-            <tbody>
-              <tr>
-                <td>95 of 100 lie within, up</td>
-                <td className="r n">±{planned.said.within95Deg}</td>
-                {!same && (
-                  <td className="r n">
-                    <b>±{other.said.within95Deg}</b>
-                  </td>
-                )}
-              </tr>
-              <tr>
-                <td>control lost altogether</td>
-                <td className="r n">{planned.lost}</td>
-                {!same && (
-                  <td className="r n">
-                    <b>{other.lost}</b>
-                  </td>
-                )}
-              </tr>
-              {other.struck
+          <Rows
+            rows={[
+              {
+                what: '95 of 100 lie within, up',
+                planned: `±${planned.said.within95Deg}`,
+                other: `±${other.said.within95Deg}`,
+              },
+              { what: 'control lost altogether', planned: planned.lost, other: other.lost },
+              ...other.struck
                 .filter((s) => s.falls > 0 || planned.struck.some((p) => p.id === s.id && p.falls > 0))
-                .map((s) => (
-                  <tr key={s.id}>
-                    <td>strikes the {s.name}</td>
-                    <td className="r n">{planned.struck.find((p) => p.id === s.id)?.share}</td>
-                    {!same && (
-                      <td className="r n">
-                        <b>{s.share}</b>
-                      </td>
-                    )}
-                  </tr>
-                ))}
-            </tbody>
-          </table>
+                .map((s) => ({
+                  what: `strikes the ${s.name}`,
+                  planned: planned.struck.find((p) => p.id === s.id)?.share,
+                  other: s.share,
+                })),
+            ]}
+            keyOf={(r) => r.what}
+            columns={[
+              { head: `${other.falls.toLocaleString('en')} falls, seed ${seed}`, cell: (r) => r.what },
+              { head: 'as planned', quantity: true, cell: (r) => r.planned },
+              ...(same ? [] : [{ head: 'what if', quantity: true, cell: (r: { other: string }) => <b>{r.other}</b> }]),
+            ]}
+          />
           {other.struck.every((s) => s.falls === 0) && planned.struck.every((s) => s.falls === 0) && (
             <p className="s">
               None of {other.falls.toLocaleString('en')} falls strikes a target; that is no promise, rarer ones are not

@@ -1,3 +1,5 @@
+import css from '../../ui/layout.module.css';
+import { Rows } from '../../ui/Rows';
 import { useQuery } from '@tanstack/react-query';
 import { api, data } from '../../api/client';
 import type { Turning } from './useLay';
@@ -30,22 +32,18 @@ export function RestsTab({ job, l }: { job: string; l: Turning }) {
   });
   return (
     <>
-      <h2 style={{ marginTop: 0, borderTop: 0 }}>
+      <h2 className={css.firstHead}>
         This lay rests on <span>{l.saved?.fixed && !l.changed ? 'fixed' : 'not fixed'}</span>
       </h2>
-      <table aria-label="Rests on">
-        <tbody>
-          {(rests.data ?? []).map((d, i) => (
-            <tr key={d.words + i}>
-              <td>{d.words}</td>
-              <td>{d.value}</td>
-              <td className="r">
-                <small>{age(d.at)}</small>
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Rows
+        label="Rests on"
+        rows={rests.data ?? []}
+        columns={[
+          { cell: (d) => d.words },
+          { cell: (d) => d.value },
+          { right: true, cell: (d) => <small>{age(d.at)}</small> },
+        ]}
+      />
       <p className="s">
         Once fixed, a change of any of these marks the lay as out of date and says by how much the answer moves.
       </p>

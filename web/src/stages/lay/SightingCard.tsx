@@ -1,3 +1,5 @@
+import css from '../../ui/layout.module.css';
+import { Pairs } from '../../ui/Rows';
 import { Button } from 'antd';
 import type { Schemas } from '../../api/client';
 
@@ -6,46 +8,42 @@ export function SightingCard({ v, close }: { v: Schemas['LayView']; close: () =>
   return (
     <div className="sheet" role="dialog" aria-label="Sighting card">
       <h1>{v.stem}: sight the notch</h1>
-      <p className="hero" style={{ color: 'var(--lay)', margin: '8px 0' }}>
-        {v.aim?.said.aimDeg ?? v.said.layDeg}
-      </p>
+      <p className={`hero ${css.layLine}`}>{v.aim?.said.aimDeg ?? v.said.layDeg}</p>
       <p>
         {v.aim
           ? `for a lay of ${v.said.layDeg}: it drifts ${v.aim.said.correctDeg} to the ${v.aim.side === 'LEFT' ? 'right' : 'left'}`
           : 'no drift expected'}
       </p>
-      <table>
-        <tbody>
-          {v.landmarks.map((m) => (
-            <tr key={m.words}>
-              <td>
-                the lay passes <b>{m.words}</b>
-              </td>
-              <td className="r n">{m.away} away</td>
-            </tr>
-          ))}
-          <tr>
-            <td>{v.figures.off} off at the stump</td>
-            <td className="r n">
+      <Pairs
+        rows={[
+          ...v.landmarks.map(
+            (m) =>
+              [
+                <>
+                  the lay passes <b>{m.words}</b>
+                </>,
+                `${m.away} away`,
+              ] as const,
+          ),
+          [
+            `${v.figures.off} off at the stump`,
+            <>
               <b>{v.figures.missWhenOff}</b> at the tip, up
-            </td>
-          </tr>
-          <tr>
-            <td>1 m off at the tip</td>
-            <td className="r n">
+            </>,
+          ],
+          [
+            '1 m off at the tip',
+            <>
               <b>{v.said.hingeOffFor1mMissM}</b> at the hinge
-            </td>
-          </tr>
-          <tr>
-            <td>spread</td>
-            <td className="r n">{v.said.within95Deg === undefined ? 'not known' : `±${v.said.within95Deg} (95 %)`}</td>
-          </tr>
-        </tbody>
-      </table>
+            </>,
+          ],
+          ['spread', v.said.within95Deg === undefined ? 'not known' : `±${v.said.within95Deg} (95 %)`],
+        ]}
+      />
       <p className="s">
         Sight along the saw’s mark with the notch open, check from behind and from aside, correct before the back cut.
       </p>
-      <div style={{ display: 'flex', gap: 10, marginTop: 10 }} className="no-print">
+      <div className={`no-print ${css.buttonsBelow}`}>
         <Button size="large" block onClick={() => window.print()}>
           Print
         </Button>

@@ -1,3 +1,5 @@
+import css from '../../ui/layout.module.css';
+import { Noted, Rows } from '../../ui/Rows';
 import { Button } from 'antd';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useStems } from '../../api/job';
@@ -35,55 +37,58 @@ export function WaysTab({ job, l, v, leader }: Props) {
   const atPull = line && (l.choice.clock ?? 'AT_PULL') === 'AT_PULL';
   return (
     <>
-      <h2 style={{ marginTop: 0, borderTop: 0 }}>
+      <h2 className={css.firstHead}>
         Ways out <span>down in {v.fallFastS === undefined ? 'not known' : `${v.said.fallFastS}, rounded down`}</span>
       </h2>
-      <table aria-label="Ways out">
-        <tbody>
-          {v.ways.map((w) => (
-            <tr key={w.name}>
-              <td>
-                <b style={{ color: 'var(--esc)' }}>{w.name}</b> {w.side.toLowerCase()}
+      <Rows
+        label="Ways out"
+        rows={v.ways}
+        keyOf={(w) => w.name}
+        columns={[
+          {
+            cell: (w) => (
+              <>
+                <b className="esc">{w.name}</b> {w.side.toLowerCase()}
                 {w.best && ', main'}
-              </td>
-              <td>
-                {w.open ? (
-                  <>
-                    <span className="n">
-                      {azimuth(w.azimuthDeg ?? 0)}°, {w.length}
-                    </span>
-                    {w.path.length > 2 && ' with a bend'}
-                    <br />
-                    <small>
-                      {Math.abs(w.slopeUpDeg ?? 0) < 0.5
-                        ? 'level'
-                        : `${w.said.slopeUpDeg ?? ''} ${(w.slopeUpDeg ?? 0) > 0 ? 'up' : 'down'}`}
-                      , {w.ground}, walks {w.said.walkS}
-                    </small>
-                  </>
-                ) : (
-                  <b>blocked: {w.blockedBy.join(', ')}</b>
-                )}
-              </td>
-              <td className="r n">
-                {w.open &&
-                  (v.away === 'LEFT_BEFORE'
-                    ? 'left before'
-                    : w.marginS === undefined
-                      ? 'not known'
-                      : w.marginS >= 0
-                        ? `${w.said.marginS} spare`
-                        : w.best && v.away === 'CLEAR'
-                          ? 'clear in time'
-                          : `at its end ${w.said.marginS} late`)}
-              </td>
-              <td>
-                <Mark size={18} kind={!w.open ? 'CAUTION' : w.best ? AWAY[v.away] : 'NOTE'} />
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+              </>
+            ),
+          },
+          {
+            cell: (w) =>
+              w.open ? (
+                <Noted
+                  note={`${
+                    Math.abs(w.slopeUpDeg ?? 0) < 0.5
+                      ? 'level'
+                      : `${w.said.slopeUpDeg ?? ''} ${(w.slopeUpDeg ?? 0) > 0 ? 'up' : 'down'}`
+                  }, ${w.ground}, walks ${w.said.walkS ?? ''}`}
+                >
+                  <span className="n">
+                    {azimuth(w.azimuthDeg ?? 0)}°, {w.length}
+                  </span>
+                  {w.path.length > 2 && ' with a bend'}
+                </Noted>
+              ) : (
+                <b>blocked: {w.blockedBy.join(', ')}</b>
+              ),
+          },
+          {
+            quantity: true,
+            cell: (w) =>
+              w.open &&
+              (v.away === 'LEFT_BEFORE'
+                ? 'left before'
+                : w.marginS === undefined
+                  ? 'not known'
+                  : w.marginS >= 0
+                    ? `${w.said.marginS} spare`
+                    : w.best && v.away === 'CLEAR'
+                      ? 'clear in time'
+                      : `at its end ${w.said.marginS} late`),
+          },
+          { cell: (w) => <Mark size={18} kind={!w.open ? 'CAUTION' : w.best ? AWAY[v.away] : 'NOTE'} /> },
+        ]}
+      />
       {v.waysDiffer && <p className="s">{v.waysDiffer}.</p>}
       <p className="s">Never to the fall side, square to the stem or straight behind: the shaded sectors.</p>
       {v.reachedM !== undefined && (
@@ -110,7 +115,7 @@ export function WaysTab({ job, l, v, leader }: Props) {
         </p>
       )}
       {v.away === 'WITHIN' && (
-        <p role="status" aria-label="Away" style={{ borderLeft: '6px solid var(--drop)', paddingLeft: 10 }}>
+        <p role="status" aria-label="Away" className={css.cautionBar}>
           Not clear of it yet when it lands. What helps: {v.timeHelps.join('; ')}.
         </p>
       )}
@@ -127,41 +132,44 @@ export function WaysTab({ job, l, v, leader }: Props) {
         </span>
       </h2>
       {!l.saved && <p className="s">Save the lay first (Z); clearing is kept for the lay it was done for.</p>}
-      <table aria-label="Clear first">
-        <tbody>
-          {v.ways
-            .filter((w) => w.open)
-            .map((w) => (
-              <tr key={w.name}>
-                <td>
-                  <b style={{ color: 'var(--esc)' }}>{w.name}</b> {w.length} on {azimuth(w.azimuthDeg ?? 0)}°,{' '}
-                  {v.figures.wayWide} wide: brush, brash, tools
-                </td>
-                <td className="r">
-                  {w.clearedBy !== undefined ? (
-                    <>
-                      cleared <small>{w.clearedBy}</small>{' '}
-                      {leader && (
-                        <Button type="text" onClick={() => clear(w.side, false)}>
-                          not any more
-                        </Button>
-                      )}
-                    </>
-                  ) : (
-                    <Button
-                      type="text"
-                      style={{ fontWeight: 700 }}
-                      disabled={!leader || !l.saved || l.changed}
-                      onClick={() => clear(w.side, true)}
-                    >
-                      Mark {w.name} cleared
+      <Rows
+        label="Clear first"
+        rows={v.ways.filter((w) => w.open)}
+        keyOf={(w) => w.name}
+        columns={[
+          {
+            cell: (w) => (
+              <>
+                <b className="esc">{w.name}</b> {w.length} on {azimuth(w.azimuthDeg ?? 0)}°, {v.figures.wayWide} wide:
+                brush, brash, tools
+              </>
+            ),
+          },
+          {
+            right: true,
+            cell: (w) =>
+              w.clearedBy !== undefined ? (
+                <>
+                  cleared <small>{w.clearedBy}</small>{' '}
+                  {leader && (
+                    <Button type="text" onClick={() => clear(w.side, false)}>
+                      not any more
                     </Button>
                   )}
-                </td>
-              </tr>
-            ))}
-        </tbody>
-      </table>
+                </>
+              ) : (
+                <Button
+                  type="text"
+                  className="b"
+                  disabled={!leader || !l.saved || l.changed}
+                  onClick={() => clear(w.side, true)}
+                >
+                  Mark {w.name} cleared
+                </Button>
+              ),
+          },
+        ]}
+      />
       {l.saved && l.changed && <p className="s">Save this lay (Z) before marking ways as cleared.</p>}
 
       {line && (

@@ -1,3 +1,4 @@
+import css from '../../ui/layout.module.css';
 import { Button, Input, Select } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
@@ -137,7 +138,7 @@ function Machines({ job, s, leader }: { job: string; s: Schemas['PlaceView']; le
         </div>
       ))}
       {leader && !adding && (
-        <Button type="text" style={{ fontWeight: 700 }} onClick={() => setAdding(true)}>
+        <Button type="text" className={css.strong} onClick={() => setAdding(true)}>
           + Add a machine
         </Button>
       )}

@@ -1,3 +1,4 @@
+import css from '../../ui/layout.module.css';
 import { Button, Input, Select } from 'antd';
 import { useState } from 'react';
 import { useParams } from 'react-router';
@@ -182,7 +183,7 @@ export function FeatureForm({
         />
       )}
       {e.worth > 0 && (
-        <div className="two" style={{ alignItems: 'end' }}>
+        <div className={`two ${css.atTheFoot}`}>
           <label>
             May be hit, agreed by
             <Input
@@ -196,7 +197,7 @@ export function FeatureForm({
             <Button
               size="large"
               block
-              style={{ fontSize: 16, minHeight: 46 }}
+              className={css.fieldButton}
               onClick={() => change({ mayBeHit: false, agreedBy: '' })}
             >
               Must not be hit
@@ -205,7 +206,7 @@ export function FeatureForm({
             <Button
               size="large"
               block
-              style={{ fontSize: 16, minHeight: 46 }}
+              className={css.fieldButton}
               disabled={agreed.trim() === ''}
               onClick={() => change({ mayBeHit: true, agreedBy: agreed })}
             >

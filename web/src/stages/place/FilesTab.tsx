@@ -1,3 +1,5 @@
+import css from '../../ui/layout.module.css';
+import { Rows } from '../../ui/Rows';
 import { FilePick } from '../../ui/FilePick';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
@@ -113,7 +115,7 @@ function Import({ job }: { job: string }) {
         </p>
       )}
       {report && report.problems.length > 0 && (
-        <Rows
+        <Wrong
           rows={report.problems.map((p) => ({
             where: `row ${p.row}${p.column ? `, ${p.column}` : ''}`,
             why: p.reason,
@@ -129,8 +131,8 @@ function Import({ job }: { job: string }) {
           </p>
           {rows.length > 0 && (
             <>
-              <Rows rows={rows.map((f) => ({ where: f.field, why: f.message }))} />
-              <Button size="large" block style={{ fontSize: 16 }} onClick={() => file && void send(file, true)}>
+              <Wrong rows={rows.map((f) => ({ where: f.field, why: f.message }))} />
+              <Button size="large" block className={css.plainSize} onClick={() => file && void send(file, true)}>
                 Take the good rows
               </Button>
             </>
@@ -141,20 +143,13 @@ function Import({ job }: { job: string }) {
   );
 }
 
-function Rows({ rows }: { rows: { where: string; why: string }[] }) {
+function Wrong({ rows }: { rows: { where: string; why: string }[] }) {
   return (
-    <table aria-label="What is wrong">
-      <tbody>
-        {rows.slice(0, 50).map((r, i) => (
-          <tr key={i}>
-            <td className="n" style={{ whiteSpace: 'nowrap' }}>
-              {r.where}
-            </td>
-            <td>{r.why}</td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
+    <Rows
+      label="What is wrong"
+      rows={rows.slice(0, 50)}
+      columns={[{ cell: (r) => <span className="n">{r.where}</span> }, { cell: (r) => r.why }]}
+    />
   );
 }
 
@@ -251,7 +246,7 @@ function Underlay({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
           <img
             src={`/api/jobs/${job}/place/underlay?v=${u.version}`}
             alt={`${u.name}, tap a point known on the plan`}
-            style={{ width: '100%', display: 'block', cursor: 'crosshair', border: '1px solid var(--line)' }}
+            className={css.pinned}
             onClick={tapped}
           />
           <p className="s">
@@ -263,7 +258,7 @@ function Underlay({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
           </p>
         </>
       )}
-      <div style={{ display: 'flex', gap: 8 }}>
+      <div className={css.line}>
         <FilePick
           label="Picture for under the plan"
           accept="image/*"

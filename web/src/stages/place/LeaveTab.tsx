@@ -1,3 +1,4 @@
+import css from '../../ui/layout.module.css';
 import { Button, Input } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
@@ -30,13 +31,8 @@ export function LeaveTab({ job, leader }: { job: string; leader: boolean }) {
     <>
       <h1>Permission and protected features</h1>
       {s.permits.map((p) => (
-        <div
-          key={p.key}
-          role="group"
-          aria-label={p.words}
-          style={{ borderTop: '1px solid var(--hair)', padding: '6px 0 0' }}
-        >
-          <div style={{ display: 'flex', gap: 8, alignItems: 'center' }}>
+        <div key={p.key} role="group" aria-label={p.words} className={css.hairAbove}>
+          <div className={css.row}>
             <Mark size={18} kind={p.answer === 'NO' ? 'STOP' : p.answer === 'NOT_KNOWN' ? 'CAUTION' : 'ready'} />
             <b>{p.words}</b>
           </div>

@@ -1,3 +1,4 @@
+import css from '../../ui/layout.module.css';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { api, data, type Schemas } from '../../api/client';
@@ -47,7 +48,7 @@ export default function PlacePanel({ job, go }: PanelProps) {
   const leader = info?.myPart === 'LEADER';
   return (
     <>
-      <div className="body" style={{ paddingTop: 0 }}>
+      <div className={`body ${css.closeAbove}`}>
         <Tabs
           label="Parts of the place"
           value={tab}
@@ -103,7 +104,7 @@ function Join({
           {crew.filter((p) => p.joined).length} of {crew.length} joined
         </span>
       </h2>
-      <div style={{ display: 'flex', gap: 14, alignItems: 'center' }}>
+      <div className={css.rowRoomy}>
         <img src={`/api/jobs/${job}/qr`} alt="QR code of the address for phones" width={128} height={128} />
         <div>
           <div className="fig" data-testid="join-code">

@@ -1,3 +1,4 @@
+import css from '../../ui/layout.module.css';
 import { Button } from 'antd';
 import { useEffect, useState } from 'react';
 import type { Schemas, Spot } from '../../api/client';
@@ -70,10 +71,8 @@ export function PlanTab({ job, leader }: { job: string; leader: boolean }) {
         onClick={() => selectFeature(feature === f.id ? undefined : f.id)}
         aria-expanded={feature === f.id}
       >
-        <b className="n" style={{ minWidth: 20 }}>
-          {f.entry.worth || ''}
-        </b>
-        <span style={{ flex: 1 }}>
+        <b className={`n ${css.column20}`}>{f.entry.worth || ''}</b>
+        <span className={css.grow}>
           {f.entry.name}
           <br />
           <small>{says(f.entry)}</small>
@@ -85,7 +84,7 @@ export function PlanTab({ job, leader }: { job: string; leader: boolean }) {
   );
   if (draft && leader) {
     return (
-      <section aria-label="New target" style={{ borderTop: '2px solid var(--ink)' }}>
+      <section aria-label="New target" className={css.inkAbove}>
         <FeatureForm entry={draft} change={(over) => setDraft({ ...draft, ...over })} />
         {draft.form === 'POINT' && (
           <Ranging
@@ -128,7 +127,7 @@ export function PlanTab({ job, leader }: { job: string; leader: boolean }) {
   return (
     <>
       {leader && (
-        <Button type="text" style={{ fontWeight: 700 }} onClick={() => setDraft(NEW_FEATURE)}>
+        <Button type="text" className={css.strong} onClick={() => setDraft(NEW_FEATURE)}>
           + Add a target or feature (T)
         </Button>
       )}
@@ -192,13 +191,13 @@ function Edit({ job, feature }: { job: string; feature: Schemas['PlacedFeature']
       });
     });
   return (
-    <div style={{ paddingBottom: 10 }}>
+    <div className={css.roomBelow}>
       <FeatureForm entry={e} change={change} stored />
       <p className="s">
         Place taken: {e.takenHow || 'not recorded'}. Counts as protected only when done; asked again before each go.
       </p>
-      <div style={{ display: 'flex', gap: 8, flexWrap: 'wrap' }}>
-        <Button type="text" style={{ fontWeight: 700 }} onClick={move}>
+      <div className={css.wrapsApart}>
+        <Button type="text" className={css.strong} onClick={move}>
           Move on the plan
         </Button>
         <Button

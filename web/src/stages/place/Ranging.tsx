@@ -1,3 +1,4 @@
+import css from '../../ui/layout.module.css';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { api, data, type Spot } from '../../api/client';
@@ -117,7 +118,7 @@ export function Ranging({ job, put }: { job: string; put: (at: Spot, how: string
         <Button
           size="large"
           block
-          style={{ fontSize: 16 }}
+          className={css.plainSize}
           onClick={() => pick('Tap the place on the plan', (spot) => put(spot, 'tapped'))}
         >
           Tap the place on the plan
@@ -154,12 +155,12 @@ export function Ranging({ job, put }: { job: string; put: (at: Spot, how: string
         </div>
       )}
       {way === 'laser' ? (
-        <Button type="text" style={{ fontWeight: 700 }} onClick={shoot}>
+        <Button type="text" className={css.strong} onClick={shoot}>
           Shoot <span className="sim">simulated</span>
         </Button>
       ) : (
         way !== 'tap' && (
-          <Button type="text" style={{ fontWeight: 700 }} onClick={() => void compute()}>
+          <Button type="text" className={css.strong} onClick={() => void compute()}>
             Compute the place
           </Button>
         )

@@ -1,3 +1,5 @@
+import css from '../../ui/layout.module.css';
+import { Rows } from '../../ui/Rows';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
@@ -28,36 +30,23 @@ export function TodayTab({ job, info, leader }: { job: string; info: Schemas['Jo
       <h2>
         Next hours <span>bulletin {s.bulletin.simulated && <span className="sim">simulated</span>}</span>
       </h2>
-      <table aria-label="Bulletin">
-        <thead>
-          <tr>
-            <th>hour</th>
-            <th className="r">gust</th>
-            <th className="r">from</th>
-            <th className="r">rain mm</th>
-            <th className="r">air °C</th>
-            <th>light</th>
-          </tr>
-        </thead>
-        <tbody>
-          {s.bulletin.hours.map((h) => (
-            <tr key={h.inHours}>
-              <td className="n">{h.label}</td>
-              <td className="r n">
-                {h.gustMs > info.windLimitMs ? (
-                  <b style={{ color: 'var(--keep)' }}>{h.said.gustMs} over</b>
-                ) : (
-                  h.said.gustMs
-                )}
-              </td>
-              <td className="r n">{h.said.fromDeg}</td>
-              <td className="r n">{h.rainMm}</td>
-              <td className="r n">{h.airC}</td>
-              <td>{h.light.toLowerCase()}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Rows
+        label="Bulletin"
+        rows={s.bulletin.hours}
+        keyOf={(h) => String(h.inHours)}
+        columns={[
+          { head: 'hour', cell: (h) => <span className="n">{h.label}</span> },
+          {
+            head: 'gust',
+            quantity: true,
+            cell: (h) => (h.gustMs > info.windLimitMs ? <b className="over">{h.said.gustMs} over</b> : h.said.gustMs),
+          },
+          { head: 'from', quantity: true, cell: (h) => h.said.fromDeg },
+          { head: 'rain mm', quantity: true, cell: (h) => h.rainMm },
+          { head: 'air °C', quantity: true, cell: (h) => h.airC },
+          { head: 'light', cell: (h) => h.light.toLowerCase() },
+        ]}
+      />
       {leader && (
         <>
           <Chips
@@ -166,9 +155,9 @@ function Heights({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
         Spot heights <span>{s.heights.length}; from three on they make the slope</span>
       </h2>
       <div className="form">
-        <div className="two" style={{ alignItems: 'end' }}>
+        <div className={`two ${css.atTheFoot}`}>
           <Stepper label="Height" unit="m" value={height} onChange={setHeight} step={0.1} digits={2} />
-          <Button size="large" block style={{ fontSize: 16, minHeight: 46 }} disabled={height === null} onClick={add}>
+          <Button size="large" block className={css.fieldButton} disabled={height === null} onClick={add}>
             Tap where
           </Button>
         </div>

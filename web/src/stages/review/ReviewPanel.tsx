@@ -1,3 +1,4 @@
+import css from '../../ui/layout.module.css';
 import { useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useCallback, useEffect, useRef, useState } from 'react';
@@ -60,7 +61,7 @@ export default function ReviewPanel({ job }: PanelProps) {
         </h2>
         <ul className="list">
           {review?.lessons.map((l) => (
-            <li key={l.words} style={{ padding: '8px 0' }}>
+            <li key={l.words} className={css.itemTall}>
               {l.words} <small>{l.who}</small>
             </li>
           ))}
@@ -83,7 +84,7 @@ export default function ReviewPanel({ job }: PanelProps) {
                 value={lesson}
                 onChange={(e) => setLesson(e.target.value)}
                 rows={3}
-                style={{ font: 'inherit', padding: 10 }}
+                className={css.lessonField}
                 required
               />
             </label>
@@ -120,7 +121,7 @@ function Outcome({ o }: { o: Schemas['Outcome'] }) {
           <small>at the tip, {o.measured.said.distanceM} out</small>
         </div>
       </div>
-      <p style={{ display: 'flex', gap: 8, alignItems: 'center', marginTop: 8 }}>
+      <p className={css.rowBelow}>
         <Mark kind={o.spreadKnown && d.withinFan ? 'ready' : 'CAUTION'} />
         {o.spreadKnown
           ? d.withinFan

@@ -1,3 +1,5 @@
+import css from '../../ui/layout.module.css';
+import { Rows } from '../../ui/Rows';
 import { useQueryClient } from '@tanstack/react-query';
 import { Button, Modal } from 'antd';
 import { useCallback, useState } from 'react';
@@ -50,21 +52,13 @@ export default function RunPanel({ job, go }: PanelProps) {
             the strictest of house, job and what this stem’s hinge and line stand.
           </p>
         )}
-        {held && (
-          <p className="hero" style={{ color: 'var(--keep)', margin: '8px 0' }}>
-            HOLD
-          </p>
-        )}
+        {held && <p className={`hero ${css.keepLine}`}>HOLD</p>}
         {r.word === 'STAND_FAST' || (!r.going && !held && r.because) ? (
           <p className="hero stand">
             STAND FAST<small>the go has ended: {r.because}</small>
           </p>
         ) : null}
-        {r.going && (
-          <p className="hero" style={{ color: 'var(--ok)', margin: '8px 0' }}>
-            GO
-          </p>
-        )}
+        {r.going && <p className={`hero ${css.goLine}`}>GO</p>}
         {step && (
           <section aria-label="Ready">
             <h2>
@@ -75,10 +69,10 @@ export default function RunPanel({ job, go }: PanelProps) {
             </h2>
             <ul className="list">
               {step.people.map((p) => (
-                <li key={p.personId + p.role} style={{ display: 'flex', gap: 10, alignItems: 'center', minHeight: 44 }}>
+                <li key={p.personId + p.role} className={css.person}>
                   <Mark kind={p.readyAt ? 'ready' : 'none'} />
                   <b>{p.name}</b>
-                  <span style={{ flex: 1 }} className="s">
+                  <span className={`s ${css.grow}`}>
                     {p.roleWords}
                     {p.signed ? '' : ', not signed'}
                   </span>
@@ -87,9 +81,9 @@ export default function RunPanel({ job, go }: PanelProps) {
               ))}
             </ul>
             <ul className="list" aria-label="Protections">
-              <li style={{ display: 'flex', gap: 10, alignItems: 'center', minHeight: 44 }}>
+              <li className={css.person}>
                 <Mark kind={r.signalTriedAt ? 'ready' : 'none'} />
-                <b style={{ flex: 1 }}>Stop signal tried, whistle and arm</b>
+                <b className={css.grow}>Stop signal tried, whistle and arm</b>
                 {leader && !r.signalTriedAt ? (
                   <Button type="text" onClick={() => void act(api.POST('/api/jobs/{job}/run/signal-tried', path))}>
                     Tried, answered
@@ -111,7 +105,7 @@ export default function RunPanel({ job, go }: PanelProps) {
               Stands against a go <span>{r.against.length}</span>
             </h2>
             {r.against.slice(0, 8).map((f) => (
-              <p key={f.why + f.subject} className="s" style={{ padding: '2px 0' }}>
+              <p key={f.why + f.subject} className={`s ${css.itemClose}`}>
                 • {f.words}
               </p>
             ))}
@@ -122,20 +116,13 @@ export default function RunPanel({ job, go }: PanelProps) {
           <h2>
             Log, written by itself <span>newest {r.log.length}</span>
           </h2>
-          <table>
-            <tbody>
-              {r.log.slice(0, 40).map((l, i) => (
-                <tr key={i}>
-                  <td className="n" style={{ whiteSpace: 'nowrap' }}>
-                    {clock(l.at)}
-                  </td>
-                  <td>
-                    {l.who.split(' ')[0]}: {l.says.words}
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <Rows
+            rows={r.log.slice(0, 40)}
+            columns={[
+              { cell: (l) => <span className="n">{clock(l.at)}</span> },
+              { cell: (l) => `${l.who.split(' ')[0]}: ${l.says.words}` },
+            ]}
+          />
         </section>
         {leader && !info?.closed && (
           <Button type="text" onClick={() => setClosing(true)}>

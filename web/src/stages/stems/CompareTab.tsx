@@ -1,7 +1,8 @@
+import { Noted, Rows } from '../../ui/Rows';
 import { Button } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { api, data, type Schemas } from '../../api/client';
-import { Mark } from '../../figures/Mark';
+import { Mark, type MarkKind } from '../../figures/Mark';
 import { useUnits } from '../../units/useUnits';
 
 /** All stems side by side, the most dangerous first. */
@@ -22,71 +23,46 @@ export function CompareTab({
   return (
     <section aria-label="All stems">
       <p className="s">In order of danger: what is found of the stem itself, worst first, cleared or not.</p>
-      <table aria-label="Stems by danger" style={{ fontSize: 14 }}>
-        <thead>
-          <tr>
-            <th />
-            <th>stem</th>
-            <th className="r">{feet ? 'dia' : 'cm'}</th>
-            <th className="r">{feet ? 'height' : 'm high'}</th>
-            <th className="r">lean °</th>
-            <th className="r">t, high</th>
-          </tr>
-        </thead>
-        {q.data?.map((d) => {
+      <Rows
+        label="Stems by danger"
+        rows={(q.data ?? []).flatMap((d) => {
           const s = stems.find((x) => x.id === d.stemId);
-          if (!s) return null;
-          const said = s.toBeKept
-            ? 'to be kept'
-            : s.notKnown.length > 0
-              ? `not known: ${s.notKnown.join(', ')}`
-              : (s.chosen?.words ?? d.worst?.replace(`${s.label}: `, '') ?? 'nothing found');
-          return (
-            // the button with the stem's label does the same from the keys
-            // eslint-disable-next-line jsx-a11y/click-events-have-key-events, jsx-a11y/no-noninteractive-element-interactions
-            <tbody key={d.stemId} onClick={() => choose(d.stemId)} style={{ cursor: 'pointer' }}>
-              <tr style={{ borderTop: '1px solid var(--hair)' }}>
-                <td>
-                  <Mark
-                    size={18}
-                    kind={
-                      d.stops > 0
-                        ? 'STOP'
-                        : d.secondOpinions > 0
-                          ? 'SECOND_OPINION'
-                          : d.cautions > 0
-                            ? 'CAUTION'
-                            : s.notKnown.length > 0
-                              ? 'none'
-                              : 'ready'
-                    }
-                  />
-                </td>
-                <td>
-                  <Button
-                    type="text"
-                    style={{ fontWeight: 700, padding: 0, minHeight: 30, textAlign: 'left' }}
-                    onClick={() => choose(d.stemId)}
-                  >
-                    {s.label}
-                  </Button>{' '}
-                  {s.commonName.split(',')[0]}
-                </td>
-                <td className="r n">{s.diameter?.shown ?? '–'}</td>
-                <td className="r n">{s.height?.shown ?? '–'}</td>
-                <td className="r n">{s.lean?.said.deg ?? '–'}</td>
-                <td className="r n">{s.mass?.said.massHighKg ?? '–'}</td>
-              </tr>
-              <tr>
-                <td style={{ borderTop: 0 }} />
-                <td colSpan={5} style={{ borderTop: 0, paddingTop: 0 }}>
-                  <small>{said}</small>
-                </td>
-              </tr>
-            </tbody>
-          );
+          return s ? [{ d, s }] : [];
         })}
-      </table>
+        keyOf={({ d }) => d.stemId}
+        choose={({ d }) => choose(d.stemId)}
+        columns={[
+          { cell: ({ d, s }) => <Mark size={18} kind={markOf(d, s)} /> },
+          {
+            head: 'stem',
+            cell: ({ d, s }) => (
+              <Noted note={saidOf(d, s)}>
+                <Button type="text" className="b" onClick={() => choose(d.stemId)}>
+                  {s.label}
+                </Button>{' '}
+                {s.commonName.split(',')[0]}
+              </Noted>
+            ),
+          },
+          { head: feet ? 'dia' : 'cm', quantity: true, cell: ({ s }) => s.diameter?.shown ?? '–' },
+          { head: feet ? 'height' : 'm high', quantity: true, cell: ({ s }) => s.height?.shown ?? '–' },
+          { head: 'lean °', quantity: true, cell: ({ s }) => s.lean?.said.deg ?? '–' },
+          { head: 't, high', quantity: true, cell: ({ s }) => s.mass?.said.massHighKg ?? '–' },
+        ]}
+      />
     </section>
   );
+}
+
+function saidOf(d: Schemas['DangerView'], s: Schemas['StemView']): string {
+  if (s.toBeKept) return 'to be kept';
+  if (s.notKnown.length > 0) return `not known: ${s.notKnown.join(', ')}`;
+  return s.chosen?.words ?? d.worst?.replace(`${s.label}: `, '') ?? 'nothing found';
+}
+
+function markOf(d: Schemas['DangerView'], s: Schemas['StemView']): MarkKind {
+  if (d.stops > 0) return 'STOP';
+  if (d.secondOpinions > 0) return 'SECOND_OPINION';
+  if (d.cautions > 0) return 'CAUTION';
+  return s.notKnown.length > 0 ? 'none' : 'ready';
 }

@@ -1,3 +1,4 @@
+import css from '../../ui/layout.module.css';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
@@ -33,7 +34,7 @@ export function DefectForm({
   const [tells, setTells] = useState<Schemas['TellChoice']['key'][]>([]);
   const choice = choices.defects.find((d) => d.key === kind);
   return (
-    <section className="form" aria-label="New defect" style={{ borderTop: '2px solid var(--ink)', paddingTop: 8 }}>
+    <section className={`form ${css.formAbove}`} aria-label="New defect">
       <label>
         Kind
         <Select

@@ -1,3 +1,4 @@
+import css from '../../ui/layout.module.css';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas, upload } from '../../api/client';
@@ -61,7 +62,7 @@ export function FaultsTab({
           }
         />
       ) : (
-        <Button type="text" style={{ fontWeight: 700 }} onClick={() => begin({ fromM: 1, faceDeg: 0 })}>
+        <Button type="text" className={css.strong} onClick={() => begin({ fromM: 1, faceDeg: 0 })}>
           + Record a fault (D, or tap the figure)
         </Button>
       )}
@@ -73,17 +74,7 @@ export function FaultsTab({
         const f = findings.find((x) => x.key === `defect:${stem.label}:${d.id}`);
         const own = photos.filter((p) => p.defectId === d.id);
         return (
-          <div
-            key={d.id}
-            style={{
-              display: 'grid',
-              gridTemplateColumns: '28px 1fr',
-              gap: 8,
-              padding: '8px 0',
-              borderTop: '1px solid var(--hair)',
-            }}
-            data-severity={f?.severity}
-          >
+          <div key={d.id} className={css.fault} data-severity={f?.severity}>
             {f ? <Mark kind={f.severity} /> : <Mark kind="none" />}
             <div>
               <b>{f ? f.words : `${d.words}${d.setAside ? '' : ', stem kept or felled'}`}</b>
@@ -110,7 +101,7 @@ export function FaultsTab({
                   ))}
                 </div>
               )}
-              <div style={{ display: 'flex' }}>
+              <div className={css.flexed}>
                 <FilePick label={`Photo of ${d.words}`} accept="image/*" onFile={(f) => photo(f, d.id)}>
                   <Button type="text">+ photo</Button>
                 </FilePick>
@@ -144,11 +135,7 @@ export function FaultsTab({
         );
       })}
       {others.map((f) => (
-        <div
-          key={f.key}
-          style={{ display: 'grid', gridTemplateColumns: '28px 1fr', gap: 8, padding: '6px 0' }}
-          data-severity={f.severity}
-        >
+        <div key={f.key} className={css.marked} data-severity={f.severity}>
           <Mark kind={f.severity} />
           <span>
             <b>{f.words}</b>
@@ -169,7 +156,7 @@ export function FaultsTab({
             <Photo key={p.id} job={job} photo={p} />
           ))}
       </div>
-      <div style={{ display: 'flex', gap: 8, alignItems: 'center' }}>
+      <div className={css.row}>
         <FilePick label="Photo" accept="image/*" onFile={(f) => photo(f)}>
           <Button type="text">+ Add a photo</Button>
         </FilePick>

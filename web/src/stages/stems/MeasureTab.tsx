@@ -1,3 +1,4 @@
+import css from '../../ui/layout.module.css';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { api, data, type Schemas } from '../../api/client';
@@ -112,7 +113,7 @@ export function MeasureTab({ job, stem }: { job: string; stem: Schemas['StemView
         <Chips label="How" value={kind} onChange={choose} options={ways.map(([value, words]) => ({ value, words }))} />
       )}
       {(kind === 'HEIGHT_ANGLES' || kind === 'LEAN_VIEW') && (
-        <Button type="text" style={{ fontWeight: 700 }} onClick={shoot}>
+        <Button type="text" className={css.strong} onClick={shoot}>
           Rangefinder <span className="sim">simulated</span>
         </Button>
       )}

@@ -1,4 +1,6 @@
-import { Button, Select } from 'antd';
+import css from '../../ui/layout.module.css';
+import { Noted, Pairs, Rows } from '../../ui/Rows';
+import { Button, Flex, Select } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, data, type Schemas } from '../../api/client';
@@ -20,92 +22,49 @@ export function ReadTab({ job, stem, leader, look }: { job: string; stem: Stem; 
       {leader && <Identity key={stem.version} job={job} stem={stem} />}
       <Figures stem={stem} />
       {stem.notKnown.length > 0 && (
-        <p className="refused" style={{ borderColor: 'var(--drop)' }}>
+        <p className={`refused ${css.edgeCaution}`}>
           Not known: {stem.notKnown.join(', ')}. No lay can be computed before.
         </p>
       )}
       {stem.contradictions.map((c) => (
-        <p key={c} className="refused" style={{ borderColor: 'var(--drop)' }}>
+        <p key={c} className={`refused ${css.edgeCaution}`}>
           {c}.
         </p>
       ))}
-      <Button type="primary" size="large" block style={{ marginTop: 10 }} onClick={look}>
+      <Button type="primary" size="large" block className={css.belowMore} onClick={look}>
         First look
       </Button>
       <Leaning key={stem.id} job={job} stem={stem} />
-      <table aria-label="Derived">
-        <tbody>
-          {stem.mass && (
-            <tr>
-              <td>
-                at the cut, {stem.mass.said.atM}
-                <br />
-                <small>from the taper of the stem</small>
-              </td>
-              <td className="r n">{stem.mass.said.dCutM}</td>
-            </tr>
-          )}
-          {stem.mass && (
-            <tr>
-              <td>
-                stem and crown
-                <br />
-                <small>±{stem.mass.said.sigmaRel}, crown by its form</small>
-              </td>
-              <td className="r n">
-                {stem.mass.said.stemKg} + {stem.mass.said.crownKg}
-              </td>
-            </tr>
-          )}
-          {stem.crownRadius && (
-            <tr>
-              <td>
-                crown radius
-                <br />
-                <small>
-                  {stem.crownRadius.how}; counted {stem.crownRadius.shownHigh}
-                </small>
-              </td>
-              <td className="r n">
-                {stem.crownRadius.shown} ±{stem.crownRadius.shownSigma}
-              </td>
-            </tr>
-          )}
-          {stem.crownOffset && (
-            <tr>
-              <td>
-                middle of the crown
-                <br />
-                <small>from its radii</small>
-              </td>
-              <td className="r n">
-                {stem.crownOffset.said.offsetM} ±{stem.crownOffset.said.sigmaM}
-                {stem.crownOffset.said.azimuthDeg === undefined
-                  ? ', centred'
-                  : ` to ${stem.crownOffset.said.azimuthDeg}`}
-              </td>
-            </tr>
-          )}
-          {stem.outline && (
-            <tr>
-              <td>
-                crown begins
-                <br />
-                <small>{stem.outline.crownAssumed ? 'assumed half way up; measure its base' : 'measured'}</small>
-              </td>
-              <td className="r n">{stem.outline.said.crownFromM}</td>
-            </tr>
-          )}
-          {stem.heave && (
-            <tr>
-              <td>root plate lifted</td>
-              <td className="r n">
-                {stem.heave.shown} ±{stem.heave.shownSigma}
-              </td>
-            </tr>
-          )}
-        </tbody>
-      </table>
+      <Pairs
+        label="Derived"
+        rows={[
+          stem.mass && [
+            <Noted note="from the taper of the stem">at the cut, {stem.mass.said.atM}</Noted>,
+            stem.mass.said.dCutM,
+          ],
+          stem.mass && [
+            <Noted note={`±${stem.mass.said.sigmaRel}, crown by its form`}>stem and crown</Noted>,
+            `${stem.mass.said.stemKg} + ${stem.mass.said.crownKg}`,
+          ],
+          stem.crownRadius && [
+            <Noted note={`${stem.crownRadius.how}; counted ${stem.crownRadius.shownHigh}`}>crown radius</Noted>,
+            `${stem.crownRadius.shown} ±${stem.crownRadius.shownSigma}`,
+          ],
+          stem.crownOffset && [
+            <Noted note="from its radii">middle of the crown</Noted>,
+            `${stem.crownOffset.said.offsetM} ±${stem.crownOffset.said.sigmaM}${
+              stem.crownOffset.said.azimuthDeg === undefined ? ', centred' : ` to ${stem.crownOffset.said.azimuthDeg}`
+            }`,
+          ],
+          stem.outline && [
+            <Noted note={stem.outline.crownAssumed ? 'assumed half way up; measure its base' : 'measured'}>
+              crown begins
+            </Noted>,
+            stem.outline.said.crownFromM,
+          ],
+          stem.heave && ['root plate lifted', `${stem.heave.shown} ±${stem.heave.shownSigma}`],
+        ]}
+      />
       <Sightings job={job} stem={stem} leader={leader} />
     </>
   );
@@ -201,26 +160,23 @@ function Leaning({ job, stem }: { job: string; stem: Stem }) {
           digits={0}
         />
       </div>
-      <table>
-        <tbody>
-          <tr>
-            <td>{l.forwardDeg >= 0 ? 'forward' : 'backward'}</td>
-            <td className="r n">
+      <Pairs
+        rows={[
+          [
+            l.forwardDeg >= 0 ? 'forward' : 'backward',
+            <>
               <b>{l.said.forwardDeg}</b> ±{l.said.sigmaForwardDeg}
-            </td>
-          </tr>
-          <tr>
-            <td>{l.sideRightDeg >= 0 ? 'to the right' : 'to the left'}</td>
-            <td className="r n">
+            </>,
+          ],
+          [
+            l.sideRightDeg >= 0 ? 'to the right' : 'to the left',
+            <>
               <b>{l.said.sideRightDeg}</b> ±{l.said.sigmaSideDeg}
-            </td>
-          </tr>
-          <tr>
-            <td>wind at its limit, from any side, is worth</td>
-            <td className="r n">{l.said.windDeg} more</td>
-          </tr>
-        </tbody>
-      </table>
+            </>,
+          ],
+          ['wind at its limit, from any side, is worth', `${l.said.windDeg} more`],
+        ]}
+      />
     </section>
   );
 }
@@ -239,11 +195,15 @@ function Sightings({ job, stem, leader }: { job: string; stem: Stem; leader: boo
           {stem.sightings.length} kept, none overwritten; {counted} count
         </span>
       </h2>
-      <table aria-label="Sightings">
-        <tbody>
-          {stem.sightings.map((s) => (
-            <tr key={s.id} className={s.doesNotCount ? 'voided' : undefined}>
-              <td>
+      <Rows
+        label="Sightings"
+        rows={stem.sightings}
+        keyOf={(s) => s.id}
+        voided={(s) => Boolean(s.doesNotCount)}
+        columns={[
+          {
+            cell: (s) => (
+              <>
                 {s.words}
                 <br />
                 <small>
@@ -289,16 +249,21 @@ function Sightings({ job, stem, leader }: { job: string; stem: Stem; leader: boo
                     ))}
                   </span>
                 )}
-              </td>
-              <td className="r n" style={{ whiteSpace: 'nowrap' }}>
+              </>
+            ),
+          },
+          {
+            quantity: true,
+            cell: (s) => (
+              <>
                 <b>{s.shown}</b>
                 <br />±{s.shownSigma}
                 {leader && !s.doesNotCount && (
-                  <div style={{ display: 'flex', justifyContent: 'flex-end' }}>
+                  <Flex justify="end">
                     {!s.accepted && (
                       <Button
                         type="text"
-                        style={{ fontWeight: 700 }}
+                        className="b"
                         onClick={() =>
                           void act(api.POST('/api/jobs/{job}/stems/{stem}/sightings/{id}/accept', path(s.id)))
                         }
@@ -314,13 +279,13 @@ function Sightings({ job, stem, leader }: { job: string; stem: Stem; leader: boo
                     >
                       set aside
                     </Button>
-                  </div>
+                  </Flex>
                 )}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+              </>
+            ),
+          },
+        ]}
+      />
     </>
   );
 }

@@ -1,3 +1,4 @@
+import css from '../../ui/layout.module.css';
 import { Button } from 'antd';
 import { useEffect, useState } from 'react';
 import { NO_ANSWER } from '../../api/job';
@@ -99,7 +100,7 @@ export function SightingForm({
         </div>
       ))}
       {!more && kind.notes.some((n) => n.choices.length > 0 || !first(n)) && (
-        <Button type="text" style={{ textAlign: 'left' }} onClick={() => setMore(true)}>
+        <Button type="text" className={css.alignLeft} onClick={() => setMore(true)}>
           Measured otherwise:{' '}
           {kind.notes
             .filter((n) => n.choices.length > 0 || !first(n))
@@ -117,12 +118,12 @@ export function SightingForm({
             </small>
           </>
         )}
-        {refused && <small style={{ color: 'var(--keep)', fontWeight: 700 }}>{refused}</small>}
+        {refused && <small className={css.keepStrong}>{refused}</small>}
       </div>
       <Button
         size="large"
         block
-        style={{ fontSize: 16 }}
+        className={css.plainSize}
         disabled={!complete}
         onClick={() => {
           const before = { numbers, choices };

@@ -1,3 +1,4 @@
+import css from '../../ui/layout.module.css';
 import { useNavigate } from 'react-router';
 import { Button, Select } from 'antd';
 import { useEffect, useState } from 'react';
@@ -50,7 +51,7 @@ export default function StemsPanel({ job, go }: PanelProps) {
   const own = findings.filter((f) => f.stage === 'STEMS' && f.about === 'STEM' && f.subject === stem?.label && f.open);
   return (
     <>
-      <div className="body" style={{ paddingTop: 8 }}>
+      <div className={`body ${css.roomAbove}`}>
         {stems.length <= MOST_BUTTONS ? (
           <div className="chips" role="group" aria-label="Stems">
             {stems.map((s) => (
@@ -70,7 +71,7 @@ export default function StemsPanel({ job, go }: PanelProps) {
             )}
           </div>
         ) : (
-          <div style={{ display: 'grid', gridTemplateColumns: '1fr 46px', gap: 6 }}>
+          <div className={css.choiceAndAdd}>
             <Select
               aria-label="Stem"
               showSearch

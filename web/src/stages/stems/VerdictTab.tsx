@@ -1,3 +1,4 @@
+import css from '../../ui/layout.module.css';
 import { Button, Input } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -42,7 +43,7 @@ export function VerdictTab({ job, stem, leader }: { job: string; stem: Schemas['
         {!chosen && <small>, the easiest way that nothing recorded speaks against. You decide.</small>}
       </p>
       {finding && (
-        <p className="refused" style={{ borderColor: 'var(--second)' }}>
+        <p className={`refused ${css.edgeSecond}`}>
           {finding.words}. {finding.cleared ?? `Clears it: ${finding.clears}.`}
         </p>
       )}
@@ -52,7 +53,7 @@ export function VerdictTab({ job, stem, leader }: { job: string; stem: Schemas['
           <div>
             <Button
               type="text"
-              style={{ fontWeight: 700, padding: 0, textAlign: 'left', minHeight: 30 }}
+              className={css.lineLink}
               aria-expanded={open === w.verdict}
               onClick={() => setOpen(open === w.verdict ? undefined : w.verdict)}
             >

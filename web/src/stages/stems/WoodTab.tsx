@@ -1,3 +1,4 @@
+import { Rows } from '../../ui/Rows';
 import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
@@ -61,25 +62,26 @@ export function WoodTab({ job, stem, leader }: { job: string; stem: Schemas['Ste
             : 'the same for every lay'}
         </span>
       </h2>
-      <table aria-label="Wood by place">
-        <tbody>
-          {PLACES.map(([p, w]) => (
-            <tr key={p}>
-              <td style={{ width: '40%' }}>{w}</td>
-              <td>
-                <Select
-                  aria-label={w}
-                  style={{ width: '100%' }}
-                  disabled={!leader}
-                  value={stem.wood[p]}
-                  onChange={(c) => set(p, c)}
-                  options={choices.conditions.map((c) => ({ value: c.key, label: words(c.key) }))}
-                />
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Rows
+        label="Wood by place"
+        rows={PLACES}
+        keyOf={([p]) => p}
+        columns={[
+          { width: '40%', cell: ([, w]) => w },
+          {
+            cell: ([p, w]) => (
+              <Select
+                aria-label={w}
+                className="wide"
+                disabled={!leader}
+                value={stem.wood[p]}
+                onChange={(c) => set(p, c)}
+                options={choices.conditions.map((c) => ({ value: c.key, label: words(c.key) }))}
+              />
+            ),
+          },
+        ]}
+      />
       {PLACES.filter(([p], i) => PLACES.findIndex(([q]) => stem.wood[q] === stem.wood[p]) === i).map(([p]) => (
         <p key={p} className="s">
           <b>{words(stem.wood[p])}</b>: {choices.conditions.find((c) => c.key === stem.wood[p])?.words}.
@@ -95,23 +97,15 @@ export function WoodTab({ job, stem, leader }: { job: string; stem: Schemas['Ste
       <h2>
         Probed walls <span>{stem.walls.length}; three directions, both corners among them</span>
       </h2>
-      <table aria-label="Walls">
-        <tbody>
-          {stem.walls.map((w, i) => (
-            <tr key={i}>
-              <td>
-                to {azimuth(w.azimuthDeg)}°, {length(w.heightM)} up
-              </td>
-              <td className="r n">
-                {length(w.thicknessM, 2)} ±{length(w.sigmaM, 2)}
-              </td>
-              <td>
-                <small>{w.accepted ? '' : 'waits for you'}</small>
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Rows
+        label="Walls"
+        rows={stem.walls}
+        columns={[
+          { cell: (w) => `to ${azimuth(w.azimuthDeg)}°, ${length(w.heightM)} up` },
+          { quantity: true, cell: (w) => `${length(w.thicknessM, 2)} ±${length(w.sigmaM, 2)}` },
+          { cell: (w) => <small>{w.accepted ? '' : 'waits for you'}</small> },
+        ]}
+      />
       {stem.walls.length < 3 && (
         <p className="empty">What is not probed counts as decayed where a fault makes it suspect.</p>
       )}

@@ -1,3 +1,4 @@
+import css from '../../ui/layout.module.css';
 import { Button, Input, Select } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
@@ -42,8 +43,8 @@ export default function TanglePanel({ job, go }: PanelProps) {
         </h2>
         <ul className="list">
           {t.relations.map((r) => (
-            <li key={r.id} style={{ display: 'flex', alignItems: 'center', gap: 8 }}>
-              <span style={{ flex: 1 }}>
+            <li key={r.id} className={css.row}>
+              <span className={css.grow}>
                 <b>{r.a}</b> {TYPES.find((x) => x.value === r.type)?.label} <b>{r.b}</b>
               </span>
               {leader && (
@@ -75,7 +76,7 @@ export default function TanglePanel({ job, go }: PanelProps) {
             </div>
             <Button
               type="text"
-              style={{ fontWeight: 700 }}
+              className={css.strong}
               onClick={() =>
                 void act(
                   api.POST('/api/jobs/{job}/tangle/relations', {
@@ -107,9 +108,7 @@ export default function TanglePanel({ job, go }: PanelProps) {
                   borderTop: i ? '1px solid var(--hair)' : 0,
                 }}
               >
-                <b className="n" style={{ fontSize: 20 }}>
-                  {i + 1}
-                </b>
+                <b className={`n ${css.bigLabel}`}>{i + 1}</b>
                 <div>
                   <b>
                     {s.stems.join(' with ')}
@@ -169,7 +168,7 @@ export default function TanglePanel({ job, go }: PanelProps) {
         {findings
           .filter((f) => f.stage === 'TANGLE')
           .map((f) => (
-            <p key={f.key} data-severity={f.severity} style={{ display: 'flex', gap: 8, padding: '4px 0' }}>
+            <p key={f.key} data-severity={f.severity} className={css.openPoint}>
               <Mark kind={f.open ? f.severity : 'ready'} />{' '}
               <span>
                 {f.words}
@@ -213,7 +212,7 @@ function Guard({ job, hang, leader }: { job: string; hang: Schemas['TanglesHang'
             aria-label="Guarded by"
             value={guard}
             onChange={(e) => setGuard(e.target.value)}
-            style={{ minHeight: 46, font: 'inherit', padding: '0 10px', width: '100%' }}
+            className={css.wideField}
           />
         </label>
         <label>
@@ -222,7 +221,7 @@ function Guard({ job, hang, leader }: { job: string; hang: Schemas['TanglesHang'
             aria-label="Closed off how"
             value={closure}
             onChange={(e) => setClosure(e.target.value)}
-            style={{ minHeight: 46, font: 'inherit', padding: '0 10px', width: '100%' }}
+            className={css.wideField}
           />
         </label>
       </div>
@@ -231,7 +230,7 @@ function Guard({ job, hang, leader }: { job: string; hang: Schemas['TanglesHang'
         <Button
           size="large"
           block
-          style={{ fontSize: 16 }}
+          className={css.plainSize}
           onClick={() =>
             void act(
               api.PUT('/api/jobs/{job}/tangle/hangs/{stem}', {
