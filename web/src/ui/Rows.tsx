@@ -20,10 +20,12 @@ type Props<T> = {
   /** What stays in the book and does not count. */
   voided?: (row: T) => boolean;
   choose?: (row: T) => void;
+  /** Said beneath a row, over its whole width. */
+  under?: (row: T) => ReactNode;
 };
 
 /** A table of ours: Ant Design's, with hair rules, whole at once, its heads only where something needs one. */
-export function Rows<T extends object>({ label, rows, keyOf, columns, voided, choose }: Props<T>) {
+export function Rows<T extends object>({ label, rows, keyOf, columns, voided, choose, under }: Props<T>) {
   const keyed = rows.map((row, i) => ({ key: keyOf ? keyOf(row, i) : String(i), row, i }));
   return (
     <Table
@@ -33,6 +35,13 @@ export function Rows<T extends object>({ label, rows, keyOf, columns, voided, ch
       pagination={false}
       showHeader={columns.some((c) => c.head !== undefined)}
       dataSource={keyed}
+      expandable={
+        under && {
+          expandedRowKeys: keyed.map((k) => k.key),
+          expandedRowRender: ({ row }) => under(row),
+          showExpandColumn: false,
+        }
+      }
       rowClassName={({ row }) => (voided?.(row) ? 'voided' : '')}
       onRow={choose && (({ row }) => ({ onClick: () => choose(row), className: css.chosen }))}
       columns={columns.map((c, n) => ({
@@ -40,7 +49,7 @@ export function Rows<T extends object>({ label, rows, keyOf, columns, voided, ch
         title: c.head,
         width: c.width,
         align: c.quantity || c.right ? ('right' as const) : undefined,
-        className: c.quantity ? 'n' : undefined,
+        onCell: c.quantity ? () => ({ className: `n ${css.quantity}` }) : undefined,
         render: (_, { row, i }: (typeof keyed)[number]) => c.cell(row, i),
       }))}
     />

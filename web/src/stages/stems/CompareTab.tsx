@@ -1,9 +1,9 @@
-import { Noted, Rows } from '../../ui/Rows';
+import css from '../../ui/layout.module.css';
+import { Rows } from '../../ui/Rows';
 import { Button } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { api, data, type Schemas } from '../../api/client';
 import { Mark, type MarkKind } from '../../figures/Mark';
-import { useUnits } from '../../units/useUnits';
 
 /** All stems side by side, the most dangerous first. */
 export function CompareTab({
@@ -15,7 +15,6 @@ export function CompareTab({
   stems: Schemas['StemView'][];
   choose: (id: string) => void;
 }) {
-  const feet = useUnits() === 'feet';
   const q = useQuery({
     queryKey: ['job', job, 'danger'],
     queryFn: () => data(api.GET('/api/jobs/{job}/stems/danger', { params: { path: { job } } })),
@@ -31,23 +30,24 @@ export function CompareTab({
         })}
         keyOf={({ d }) => d.stemId}
         choose={({ d }) => choose(d.stemId)}
+        under={({ d, s }) => <small>{saidOf(d, s)}</small>}
         columns={[
           { cell: ({ d, s }) => <Mark size={18} kind={markOf(d, s)} /> },
           {
             head: 'stem',
             cell: ({ d, s }) => (
-              <Noted note={saidOf(d, s)}>
-                <Button type="text" className="b" onClick={() => choose(d.stemId)}>
+              <>
+                <Button type="text" className={css.link} onClick={() => choose(d.stemId)}>
                   {s.label}
                 </Button>{' '}
                 {s.commonName.split(',')[0]}
-              </Noted>
+              </>
             ),
           },
-          { head: feet ? 'dia' : 'cm', quantity: true, cell: ({ s }) => s.diameter?.shown ?? '–' },
-          { head: feet ? 'height' : 'm high', quantity: true, cell: ({ s }) => s.height?.shown ?? '–' },
-          { head: 'lean °', quantity: true, cell: ({ s }) => s.lean?.said.deg ?? '–' },
-          { head: 't, high', quantity: true, cell: ({ s }) => s.mass?.said.massHighKg ?? '–' },
+          { head: 'thick', quantity: true, cell: ({ s }) => s.diameter?.shown ?? '–' },
+          { head: 'high', quantity: true, cell: ({ s }) => s.height?.shown ?? '–' },
+          { head: 'lean', quantity: true, cell: ({ s }) => s.lean?.said.deg ?? '–' },
+          { head: 'mass, up', quantity: true, cell: ({ s }) => s.mass?.said.massHighKg ?? '–' },
         ]}
       />
     </section>
