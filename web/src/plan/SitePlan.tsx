@@ -10,7 +10,7 @@ import { addProjection } from 'ol/proj';
 import ImageCanvas from 'ol/source/ImageCanvas';
 import VectorSource from 'ol/source/Vector';
 import RegularShape from 'ol/style/RegularShape';
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Schemas, Spot } from '../api/client';
 import { onGlare } from '../app/glare';
 import { useUnits } from '../units/useUnits';
@@ -19,6 +19,7 @@ import { length } from '../units/length';
 import type { Ghost, LayFocus, Sketch } from './planTools';
 import { beginSketch, geometryOf } from './sketching';
 import { falling } from './falling';
+import { labelFeatures, NOTHING, takeWords, type Taken } from './labelLayer';
 import {
   BAND_PX,
   Circle,
@@ -420,9 +421,18 @@ export default function SitePlan({
   const groundSource = useRef(new VectorSource());
   const dialSource = useRef(new VectorSource());
   const fallSource = useRef(new VectorSource());
+  const labelSource = useRef(new VectorSource());
   const picture = useRef(new ImageLayer({ opacity: 0.7, zIndex: -2 }));
   const hooks = useRef({ picking, onPick, onTurn, onPoint, onStem, onFeature, scene, sketch, ghosts });
   const [resolution, setResolution] = useState(0.15);
+  const resolved = useRef(resolution);
+  const taken = useRef<Record<'ground' | 'drawn' | 'dial', Taken>>({ ground: NOTHING, drawn: NOTHING, dial: NOTHING });
+  /** All words are placed together, whichever part of the plan was drawn anew. */
+  const say = useCallback(() => {
+    labelSource.current.clear(true);
+    labelSource.current.addFeatures(labelFeatures(Object.values(taken.current), resolved.current));
+    labelSource.current.changed();
+  }, []);
   const [glare, setGlare] = useState(0);
   const [fonts, setFonts] = useState(false);
   const fitted = useRef(false);
@@ -461,6 +471,12 @@ export default function SitePlan({
           updateWhileAnimating: true,
           updateWhileInteracting: true,
           zIndex: 2,
+        }),
+        new VectorLayer({
+          source: labelSource.current,
+          updateWhileAnimating: true,
+          updateWhileInteracting: true,
+          zIndex: 3,
         }),
       ],
       view: new View({
@@ -560,19 +576,30 @@ export default function SitePlan({
   useEffect(() => {
     dialSource.current.clear(true);
     if (dial && onStage === 3 && focus === 'lay' && east !== undefined && north !== undefined && reachM !== undefined) {
-      dialSource.current.addFeatures(
-        dialStyles({ eastM: east, northM: north }, reachM, dial, resolution, nearHandle ?? 0, pointed).map(alone),
+      const band = dialStyles({ eastM: east, northM: north }, reachM, dial, resolution, nearHandle ?? 0, pointed).map(
+        alone,
       );
-    }
+      taken.current.dial = takeWords(band);
+      dialSource.current.addFeatures(band);
+    } else taken.current.dial = NOTHING;
     dialSource.current.changed();
-  }, [dial, pointed, focus, onStage, east, north, reachM, nearHandle, resolution, glare, fonts]);
+    say();
+  }, [dial, pointed, focus, onStage, east, north, reachM, nearHandle, resolution, glare, fonts, say]);
+
+  useEffect(() => {
+    resolved.current = resolution;
+    say();
+  }, [resolution, fonts, say]);
 
   const { features, stage, feature } = scene;
   useEffect(() => {
     groundSource.current.clear(true);
-    groundSource.current.addFeatures(ground(hooks.current.scene, surroundings));
+    const things = ground(hooks.current.scene, surroundings);
+    taken.current.ground = takeWords(things);
+    groundSource.current.addFeatures(things);
     groundSource.current.changed();
-  }, [features, stage, feature, surroundings, glare, fonts]);
+    say();
+  }, [features, stage, feature, surroundings, glare, fonts, say]);
 
   const under = surroundings?.underlay;
   useEffect(() => {
@@ -590,7 +617,10 @@ export default function SitePlan({
 
   useEffect(() => {
     source.current.clear(true);
-    source.current.addFeatures(draw(scene, resolution));
+    const drawn = draw(scene, resolution);
+    taken.current.drawn = takeWords(drawn);
+    source.current.addFeatures(drawn);
+    say();
     for (const g of ghosts) {
       if (g.outline && g.form && g.form !== 'POINT')
         source.current.addFeature(
@@ -620,7 +650,7 @@ export default function SitePlan({
       fitted.current = true;
       if (map.current) fitAll(map.current, scene);
     }
-  }, [scene, resolution, glare, fonts, ghosts]);
+  }, [scene, resolution, glare, fonts, ghosts, say]);
 
   const feet = useUnits() === 'feet';
   const unit = feet ? 0.3048 : 1;

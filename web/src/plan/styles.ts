@@ -324,7 +324,7 @@ export function dropStyle(points: Spot[]): Style {
 }
 
 /** The band of the dial lies outside the reach circle: solid blocked, teeth costly, crosses with a guy, arrows with a pull, open channel. */
-export const BAND_PX = 22;
+export const BAND_PX = 12;
 export function dialStyles(
   centre: Spot,
   reachM: number,
@@ -368,13 +368,13 @@ export function dialStyles(
         }),
       );
     }
-    if (r.state === 'COSTLY') stroked(r, 1.5, (d) => [[at(d, 0), at(d, 13)]]);
+    if (r.state === 'COSTLY') stroked(r, 1.5, (d) => [[at(d, 0), at(d, 9)]]);
     if (r.state === 'OPEN_WITH_GUY')
       stroked(r, 5, (d) => [
-        [at(d - 1.6, 3), at(d + 1.6, BAND_PX - 3)],
-        [at(d + 1.6, 3), at(d - 1.6, BAND_PX - 3)],
+        [at(d - 1.6, 2), at(d + 1.6, BAND_PX - 2)],
+        [at(d + 1.6, 2), at(d - 1.6, BAND_PX - 2)],
       ]);
-    if (r.state === 'OPEN_WITH_PULL') stroked(r, 6, (d) => [[at(d - 1.6, 3), at(d, BAND_PX - 3), at(d + 1.6, 3)]]);
+    if (r.state === 'OPEN_WITH_PULL') stroked(r, 6, (d) => [[at(d - 1.6, 2), at(d, BAND_PX - 2), at(d + 1.6, 2)]]);
     if (r.state === 'BLOCKED' && width(r) >= 24 && widest.get(r.reason) === r) say(r.reason, 'ink');
     else if (r.state === 'OPEN' && width(r) >= 10) say('open', 'act');
     else if (r.state === 'OPEN_WITH_PULL' && width(r) >= 16) say(pulls(r), 'ink');

@@ -32,8 +32,7 @@ class OrdinaryTreeStory extends DemoStory {
     }
 
     private Locator starting(String words) {
-        return his.page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + words)));
+        return his.page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + words)));
     }
 
     private void shot(String name) {

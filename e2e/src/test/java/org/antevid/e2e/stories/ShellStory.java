@@ -13,6 +13,7 @@ import java.io.IOException;
 import java.net.InetAddress;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.antevid.e2e.Browsers;
 import org.antevid.e2e.Server;
@@ -104,8 +105,14 @@ class ShellStory {
             for (int[] size : new int[][] {{390, 844}, {600, 960}, {820, 1100}, {1000, 700}, {640, 400}}) {
                 String what = size[0] + " x " + size[1];
                 page.setViewportSize(size[0], size[1]);
-                for (String path :
-                        List.of("/", "/house", "/crew/" + job, "/jobs/" + job + "/trees", "/jobs/" + job + "/trees/new", "/jobs/" + job + "/place", "/jobs/" + job + "/stems")) {
+                for (String path : List.of(
+                        "/",
+                        "/house",
+                        "/crew/" + job,
+                        "/jobs/" + job + "/trees",
+                        "/jobs/" + job + "/trees/new",
+                        "/jobs/" + job + "/place",
+                        "/jobs/" + job + "/stems")) {
                     page.navigate(server.local() + path);
                     page.waitForTimeout(500);
                     assertThat((Integer) page.evaluate("document.documentElement.scrollWidth"))
@@ -116,8 +123,12 @@ class ShellStory {
                 assertThat(page.getByRole(AriaRole.STATUS).first()).containsText("Tap where the stem stands");
                 imre.tapPlan(3 * stems, 0);
                 stems++;
-                assertThat(page.getByText("alive, nothing seen").or(page.getByText("Species")).first()).isVisible();
-                Locator hold = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^HOLD")));
+                assertThat(page.getByText("alive, nothing seen")
+                                .or(page.getByText("Species"))
+                                .first())
+                        .isVisible();
+                Locator hold =
+                        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^HOLD")));
                 page.mouse().wheel(0, 900);
                 page.waitForTimeout(300);
                 BoundingBox box = hold.boundingBox();

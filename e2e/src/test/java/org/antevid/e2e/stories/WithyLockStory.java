@@ -138,9 +138,7 @@ class WithyLockStory {
         assertThat(imre.region("What to do").locator("svg[aria-label^=Dial]")).isVisible();
         imre.shot("tree");
         imre.page
-                .getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName(Pattern.compile("^Write it down")))
+                .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Write it down")))
                 .click();
         assertThat(imre.region("Trees")).containsText("S4");
         imre.shot("trees");
