@@ -39,7 +39,7 @@ export function TreeAnswer({ job, view, stored }: { job: string; view: View; sto
     stored ? <Link to={`/jobs/${job}/${stageOf(f)}`}>See</Link> : undefined;
   return (
     <section aria-label="What to do" className={css.answer}>
-      <h1 data-headline={look.headline}>{view.headline ?? look.headlineWords}</h1>
+      <h2 data-headline={look.headline}>{view.headline ?? look.headlineWords}</h2>
       <p>
         {never ? 'Because: ' : ''}
         {look.because}.

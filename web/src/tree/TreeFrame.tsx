@@ -36,7 +36,7 @@ export function TreeFrame({ job, back, title, wide, children }: Props) {
         <Link to={back.to} aria-label={back.words}>
           ← {back.words}
         </Link>
-        <b className={css.title}>{title}</b>
+        <h1 className={css.title}>{title}</h1>
         <Dropdown
           trigger={['click']}
           menu={{

@@ -46,7 +46,7 @@ export function Rows<T extends object>({ label, rows, keyOf, columns, voided, ch
       onRow={choose && (({ row }) => ({ onClick: () => choose(row), className: css.chosen }))}
       columns={columns.map((c, n) => ({
         key: n,
-        title: c.head,
+        title: c.head ?? <span className={css.unseen}>mark</span>,
         width: c.width,
         align: c.quantity || c.right ? ('right' as const) : undefined,
         onCell: c.quantity ? () => ({ className: `n ${css.quantity}` }) : undefined,

@@ -155,7 +155,7 @@ function StepCard({
             {leader && !step.done && p.role !== 'CUTTER' && (
               <Button
                 type="text"
-                aria-label={`Set where ${name(p.personId)} stands`}
+                aria-label={`Stand of ${name(p.personId)}`}
                 onClick={() =>
                   pick(
                     `Tap where ${name(p.personId)} stands in step ${step.turn}`,

@@ -108,7 +108,7 @@ export function SightingForm({
             .join(', ')}
         </Button>
       )}
-      <div className="answer" aria-live="polite" aria-label="What follows">
+      <div className="answer" role="status" aria-label="What follows">
         {answer && (
           <>
             = {answer.shown}{' '}

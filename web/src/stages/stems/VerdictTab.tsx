@@ -86,7 +86,10 @@ export function VerdictTab({ job, stem, leader }: { job: string; stem: Schemas['
             )}
           </div>
           {leader && chosen !== w.verdict && (
-            <Button aria-label={`choose ${w.words}`} onClick={() => choose(w.verdict)}>
+            <Button
+              aria-label={`${w.excluded ? 'still choose' : 'choose'} ${w.words}`}
+              onClick={() => choose(w.verdict)}
+            >
               {w.excluded ? 'still choose' : 'choose'}
             </Button>
           )}

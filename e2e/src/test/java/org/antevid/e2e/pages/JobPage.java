@@ -5,12 +5,10 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.util.List;
 
 /** What a person does on the leader's screen. */
 public final class JobPage {
-    private static final Path SHOTS = Path.of("target/shots");
     public final Page page;
 
     public JobPage(Page page) {
@@ -106,7 +104,7 @@ public final class JobPage {
     }
 
     public JobPage shot(String name) {
-        page.screenshot(new Page.ScreenshotOptions().setPath(SHOTS.resolve(name + ".png")));
+        Looked.at(page, name);
         return this;
     }
 }

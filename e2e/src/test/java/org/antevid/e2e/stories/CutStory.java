@@ -9,10 +9,10 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.regex.Pattern;
 import org.antevid.e2e.pages.CrewPhone;
 import org.antevid.e2e.pages.JobPage;
+import org.antevid.e2e.pages.Looked;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
@@ -182,7 +182,7 @@ class CutStory extends DemoStory {
         imre.choose("Person for step 2", "Tove Arkwright");
         imre.region("Step 2").getByText("Give the role").click();
         assertThat(imre.region("Step 2")).containsText("Tove Arkwright, winch");
-        imre.page.getByLabel("Set where Tove Arkwright stands").nth(1).click();
+        imre.page.getByLabel("Stand of Tove Arkwright").nth(1).click();
         imre.tapPlan(82, 62);
         imre.stage(7);
         imre.button("Issue briefing 1");
@@ -196,7 +196,7 @@ class CutStory extends DemoStory {
         assertThat(nadia.locator("section[aria-label^='Cut card S1']")).containsText("notch depth");
         assertThat(nadia.locator("section[aria-label^='Cut card S1']")).containsText("Stand on the right");
         assertThat(nadia.getByTestId("stump-figure")).isVisible();
-        nadia.screenshot(new Page.ScreenshotOptions().setPath(Path.of("target/shots/phone-cut.png")));
+        Looked.at(nadia, "phone-cut");
     }
 
     @Test

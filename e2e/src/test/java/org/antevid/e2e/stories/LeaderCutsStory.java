@@ -7,13 +7,13 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
 import org.antevid.e2e.pages.CrewPhone;
 import org.antevid.e2e.pages.JobPage;
+import org.antevid.e2e.pages.Looked;
 import org.antevid.e2e.pages.Ordinary;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
@@ -116,7 +116,7 @@ class LeaderCutsStory extends DemoStory {
         assertThat(word(oren)).hasText("Stay out");
         assertThat(oren.locator(".now")).containsText(Pattern.compile("Stay outside the ring of \\d+\\sm"));
         assertThat(oren.locator(".now")).containsText("Wait at: the gate");
-        his.screenshot(new Page.ScreenshotOptions().setPath(Path.of("target/shots/phone-leader.png")));
+        Looked.at(his, "phone-leader");
     }
 
     @Test
@@ -179,7 +179,7 @@ class LeaderCutsStory extends DemoStory {
         sefa.waitForTimeout(11_500);
         assertThat(sefa.getByRole(AriaRole.ALERT).first()).containsText("No link, this may be old");
         assertThat(imre.page.locator("header .link")).containsText("no link, this may be old");
-        sefa.screenshot(new Page.ScreenshotOptions().setPath(Path.of("target/shots/phone-no-link.png")));
+        Looked.at(sefa, "phone-no-link");
         imre.page.locator("body").press("h");
         assertThat(imre.page.locator(".banner")).containsText("kept here, not sent yet");
         sefa.locator("button.thumb").click();

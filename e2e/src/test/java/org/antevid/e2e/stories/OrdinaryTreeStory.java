@@ -6,10 +6,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.antevid.e2e.pages.JobPage;
+import org.antevid.e2e.pages.Looked;
 import org.antevid.e2e.pages.Ordinary;
 import org.antevid.e2e.pages.Taps;
 import org.junit.jupiter.api.Order;
@@ -36,7 +36,7 @@ class OrdinaryTreeStory extends DemoStory {
     }
 
     private void shot(String name) {
-        his.page.screenshot(new Page.ScreenshotOptions().setPath(Path.of("target/shots/" + name + ".png")));
+        Looked.at(his.page, name);
     }
 
     @Test
@@ -53,8 +53,8 @@ class OrdinaryTreeStory extends DemoStory {
         taps = new Taps(his);
         taps.plan(0, 0);
         tap(List.of("beech", "alive, nothing seen", "40", "18", "3", "none seen", "wedges"));
-        assertThat(answer().locator("h1")).containsText(Pattern.compile("^fell to \\d{3}°, wedges, hinge \\d+\\smm"));
-        assertThat(answer().locator("h1")).isInViewport();
+        assertThat(answer().locator("h2")).containsText(Pattern.compile("^fell to \\d{3}°, wedges, hinge \\d+\\smm"));
+        assertThat(answer().locator("h2")).isInViewport();
         assertThat(starting("Use this")).isInViewport();
         assertThat(taps.count()).isLessThanOrEqualTo(TO_THE_VERDICT);
         assertThat(answer()).containsText("hinge long");
@@ -83,7 +83,7 @@ class OrdinaryTreeStory extends DemoStory {
         taps.button("New tree");
         taps.plan(25, 10);
         tap(List.of("beech", "alive, nothing seen", "30", "14", "2", "none seen", "wedges"));
-        assertThat(answer().locator("h1")).containsText("fell to");
+        assertThat(answer().locator("h2")).containsText("fell to");
         taps.on(starting("Use this"));
         taps.button("Issue briefing 2");
         assertThat(his.region("Trees")).containsText("S2");

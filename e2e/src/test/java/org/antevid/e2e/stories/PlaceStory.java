@@ -15,11 +15,11 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
+import org.antevid.e2e.pages.Looked;
 import org.antevid.e2e.pages.Taps;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
@@ -94,7 +94,7 @@ class PlaceStory extends DemoStory {
         assertThat(taps.count() - before)
                 .as("taps from new stem to the provisional verdict")
                 .isLessThanOrEqualTo(10);
-        Locator headline = imre.region("What to do").locator("h1");
+        Locator headline = imre.region("What to do").locator("h2");
         assertThat(headline).containsText(Pattern.compile("fell to \\d{3}°, wedges"));
         assertThat(headline).isInViewport();
         assertThat(imre.region("What to do")).containsText(Pattern.compile("Measure next: (lean|height|girth|crown)"));
@@ -404,7 +404,7 @@ class PlaceStory extends DemoStory {
         tap("cracks in the soil");
         tap("SW");
         tap("curved round the stem, a stem’s height or less away");
-        sefa.screenshot(new Page.ScreenshotOptions().setPath(Path.of("target/shots/phone-see.png")));
+        Looked.at(sefa, "phone-see");
         tap("Add the fault");
         assertThat(sefa.getByRole(AriaRole.STATUS)).containsText("It tightens the plan at once");
         imre.tab("Faults");

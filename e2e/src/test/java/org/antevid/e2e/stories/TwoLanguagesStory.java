@@ -5,7 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
+import org.antevid.e2e.pages.Looked;
 import org.antevid.e2e.pages.Ordinary;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
@@ -53,7 +53,7 @@ class TwoLanguagesStory extends DemoStory {
         assertThat(sefa.locator(".phone")).containsText("Doy ALTO cuando");
         assertThat(sefa.locator(".phone")).containsText("alguien o algún animal entra en la zona de exclusión");
         assertThat(sefa.locator("section[aria-label='Repetir'] h3").first()).containsText("Repetir 1 de 3");
-        sefa.screenshot(new Page.ScreenshotOptions().setPath(Path.of("target/shots/phone-spanish.png")));
+        Looked.at(sefa, "phone-spanish");
         assertThat(imre.region("Signatures")).containsText("0 of 2");
     }
 

@@ -7,7 +7,6 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -18,6 +17,7 @@ import org.antevid.e2e.Server;
 import org.antevid.e2e.TailgateNetwork;
 import org.antevid.e2e.pages.CrewPhone;
 import org.antevid.e2e.pages.JobPage;
+import org.antevid.e2e.pages.Looked;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.MethodOrderer;
@@ -317,13 +317,13 @@ class WithyLockStory {
         imre.region("Step 1").getByText("Remove").click();
         assertThat(imre.region("Step 1")).containsText("bring down the hung-up stem S2");
 
-        imre.page.getByLabel("Set where Tove Arkwright stands").first().click();
+        imre.page.getByLabel("Stand of Tove Arkwright").first().click();
         imre.tapPlan(11, 41);
         imre.openPoints();
         assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("would stand beneath S2")))
                 .isVisible();
         imre.openPoints();
-        imre.page.getByLabel("Set where Tove Arkwright stands").first().click();
+        imre.page.getByLabel("Stand of Tove Arkwright").first().click();
         imre.tapPlan(47, 65);
 
         imre.openPoints();
@@ -388,7 +388,7 @@ class WithyLockStory {
         imre.choose("Person for step 2", "Tove Arkwright");
         imre.region("Step 2").getByText("Give the role").click();
         assertThat(imre.region("Step 2")).containsText("Tove Arkwright, winch");
-        imre.page.getByLabel("Set where Tove Arkwright stands").nth(1).click();
+        imre.page.getByLabel("Stand of Tove Arkwright").nth(1).click();
         imre.tapPlan(82, 62);
         imre.page.waitForTimeout(400);
         imre.shot("crew");
@@ -426,7 +426,7 @@ class WithyLockStory {
         assertThat(sefa.locator("section[aria-label^='Step 2']")).containsText("My way out");
         assertThat(sefa.locator(".phone")).containsText("1 long, both arms up: all stop");
         assertThat(sefa.locator(".phone")).containsText("anyone or any animal comes inside the ring");
-        sefa.screenshot(new Page.ScreenshotOptions().setPath(Path.of("target/shots/phone-brief.png")));
+        Looked.at(sefa, "phone-brief");
         signWrongly(sefa, "1357");
         List.of(nadia, sefa, tove).forEach(p -> sign(p, p == nadia ? "2468" : p == sefa ? "1357" : "9753"));
         assertThat(imre.region("Signatures")).containsText("3 of 3");
@@ -559,7 +559,7 @@ class WithyLockStory {
         assertThat(imre.region("Log")).containsText("Saw: brake tried");
         askedAgain();
         List.of(nadia, sefa, tove).forEach(this::ready);
-        sefa.screenshot(new Page.ScreenshotOptions().setPath(Path.of("target/shots/phone-run.png")));
+        Looked.at(sefa, "phone-run");
         go();
         assertThat(nadia.locator(".now strong")).hasText("Go");
         imre.shot("run");
@@ -576,7 +576,7 @@ class WithyLockStory {
         assertThat(tove.getByText("Confirm: stopped")).hasCount(0);
         nadia.getByText("Confirm: stopped").click();
         assertThat(sefa.locator("ul[aria-label='Sent, seen, stopped']")).containsText("stopped: Nadia Quill");
-        sefa.screenshot(new Page.ScreenshotOptions().setPath(Path.of("target/shots/phone-hold.png")));
+        Looked.at(sefa, "phone-hold");
         imre.shot("hold");
         Object status =
                 sefa.evaluate("async () => { const id = location.pathname.split('/')[2]; const holds = await (await "

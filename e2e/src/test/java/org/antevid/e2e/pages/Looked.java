@@ -1,0 +1,32 @@
+package org.antevid.e2e.pages;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+
+/** A view as somebody looks at it: kept as a picture, and open to those who do not see it. */
+public final class Looked {
+    private static final Path SHOTS = Path.of("target/shots");
+    private static final Path AXE = Path.of("../web/node_modules/axe-core/axe.min.js");
+    private static final String VIOLATIONS = """
+        async () => (await axe.run(document, { resultTypes: ['violations'] })).violations
+          .map((v) => v.id + ' (' + v.impact + '): ' + v.nodes.slice(0, 3).map((n) => n.html.slice(0, 160)).join(' ; '))""";
+
+    private Looked() {}
+
+    /** Keeps a picture under this name and holds the view to the rules of accessibility. */
+    public static void at(Page page, String name) {
+        page.screenshot(new Page.ScreenshotOptions().setPath(SHOTS.resolve(name + ".png")));
+        try {
+            page.evaluate(Files.readString(AXE));
+        } catch (IOException e) {
+            throw new UncheckedIOException("run the build of web/ first", e);
+        }
+        assertThat((List<?>) page.evaluate(VIOLATIONS)).as("axe, " + name).isEmpty();
+    }
+}
