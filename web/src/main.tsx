@@ -1,3 +1,4 @@
+import { Skeleton } from 'antd';
 import css from './ui/layout.module.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { lazy, StrictMode, Suspense } from 'react';
@@ -66,7 +67,7 @@ createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <QueryClientProvider client={queries}>
       <AppTheme>
-        <Suspense fallback={<p className={css.waiting}>Opening…</p>}>
+        <Suspense fallback={<Skeleton active className={css.waiting} />}>
           <RouterProvider router={router} />
         </Suspense>
         <AskAgain />

@@ -1,5 +1,5 @@
 import css from '../ui/layout.module.css';
-import { Button } from 'antd';
+import { Button, Skeleton } from 'antd';
 import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { Problem, type Schemas, type Spot } from '../api/client';
@@ -11,15 +11,13 @@ import { DialLegend } from '../figures/DialFigure';
 import { useScene } from '../plan/useScene';
 import { type Ghost, type LayFocus, PlanContext, type PlanTools, type Sketch } from '../plan/planTools';
 import { DirectionCard } from '../stages/lay/DirectionCard';
-import { switchGlare } from './glare';
+import { MainMenu } from './MainMenu';
 import { HoldBanner } from './HoldBanner';
 import { KeySheet, useKeys } from './keys';
 import { OpenPoints } from './OpenPoints';
 import { type Stage, stageMark, STAGE_WORDS, STAGES } from './stages';
 import { azimuth } from '../units/format';
-import { useManner } from '../words/useManner';
-import { language } from '../words/words';
-import { useUnits } from '../units/useUnits';
+import { Boundary } from '../ui/Boundary';
 import { later } from './later';
 
 const SitePlan = lazy(() => later(() => import('../plan/SitePlan')));
@@ -45,8 +43,6 @@ export default function JobScreen() {
   const { job = '', stage: at = 'place' } = useParams();
   const stage = (STAGES as readonly string[]).includes(at) ? (at as Stage) : 'place';
   const number = STAGES.indexOf(stage) + 1;
-  const inUnits = useUnits();
-  const read = useManner();
   const navigate = useNavigate();
   const link = useLive(job, true);
   const out = useOutbox(job);
@@ -189,19 +185,7 @@ export default function JobScreen() {
                 <b>Here</b> {(here.data ?? []).map((n) => n.split(' ')[0]).join(' · ')}
               </div>
               <div className={link === 'lost' ? 'link lost' : 'quiet link'}>{LINK[link]}</div>
-              <Button
-                type="text"
-                onClick={() => read(language(), inUnits !== 'feet')}
-                title="Metres or feet and inches"
-              >
-                {inUnits === 'feet' ? 'ft in' : 'm'}
-              </Button>
-              <Button type="text" onClick={switchGlare}>
-                Glare
-              </Button>
-              <Button type="text" aria-label="All keys" onClick={() => setKeys(true)}>
-                ?
-              </Button>
+              <MainMenu more={[{ words: 'All keys', act: () => setKeys(true) }]} />
               <Button type="primary" danger className="hold" onClick={hold}>
                 HOLD
               </Button>
@@ -226,25 +210,27 @@ export default function JobScreen() {
           </nav>
           <main className={split ? `mid split${stage === 'stems' && (picking || !selected) ? ' taps' : ''}` : 'mid'}>
             <div className={stage === 'stems' ? 'planbox withbase' : 'planbox'}>
-              <Suspense fallback={null}>
-                <SitePlan
-                  scene={scene}
-                  picking={Boolean(picking)}
-                  onStem={setStem}
-                  onFeature={selectFeature}
-                  sketch={sketch}
-                  ghosts={ghosts}
-                  surroundings={surroundings.data}
-                  job={job}
-                  onTurn={(deg) => turn.current?.(deg)}
-                  onPoint={point}
-                  onPick={(spot) => {
-                    const p = picking;
-                    setPicking(undefined);
-                    p?.picked(spot);
-                  }}
-                />
-              </Suspense>
+              <Boundary what="The plan">
+                <Suspense fallback={<Skeleton active className="body" />}>
+                  <SitePlan
+                    scene={scene}
+                    picking={Boolean(picking)}
+                    onStem={setStem}
+                    onFeature={selectFeature}
+                    sketch={sketch}
+                    ghosts={ghosts}
+                    surroundings={surroundings.data}
+                    job={job}
+                    onTurn={(deg) => turn.current?.(deg)}
+                    onPoint={point}
+                    onPick={(spot) => {
+                      const p = picking;
+                      setPicking(undefined);
+                      p?.picked(spot);
+                    }}
+                  />
+                </Suspense>
+              </Boundary>
               {picking && (
                 <div className="hint" role="status">
                   {picking.hint}{' '}
@@ -296,9 +282,11 @@ export default function JobScreen() {
                 </Button>
               </p>
             )}
-            <Suspense fallback={<p className="body">Opening…</p>}>
-              <Panel job={job} go={go} />
-            </Suspense>
+            <Boundary key={stage} what={STAGE_WORDS[stage]}>
+              <Suspense fallback={<Skeleton active className="body" />}>
+                <Panel job={job} go={go} />
+              </Suspense>
+            </Boundary>
           </aside>
           <OpenPoints job={job} findings={findings.data ?? []} leader={j.myPart === 'LEADER'} go={go} />
           {keys && <KeySheet close={() => setKeys(false)} />}

@@ -92,7 +92,7 @@ export function TreeAnswer({ job, view, stored }: { job: string; view: View; sto
       <p className="s">
         {look.nextMeasurement
           ? `Measure next: ${look.nextMeasurement}${look.nextDegrees && look.nextDegrees >= 1 ? `; it could change ${look.said.nextDegrees} of the dial` : ''}. `
-          : ''}
+          : 'Measure next: nothing that would change what to do. '}
         By eye all of it hangs on the ± beside each value. Local code and the qualified person on site outrank this.
       </p>
     </section>

@@ -1,14 +1,12 @@
-import { Button, Dropdown } from 'antd';
+import { Button } from 'antd';
 import { type ReactNode, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useHold, useJob } from '../api/job';
 import { useLive } from '../api/live';
 import { pressHold, useOutbox } from '../api/outbox';
-import { switchGlare } from '../app/glare';
+import { MainMenu } from '../app/MainMenu';
 import { HoldBanner } from '../app/HoldBanner';
-import { useUnits } from '../units/useUnits';
-import { useManner } from '../words/useManner';
-import { language } from '../words/words';
+import { Boundary } from '../ui/Boundary';
 import css from './tree.module.css';
 
 type Props = {
@@ -26,8 +24,6 @@ export function TreeFrame({ job, back, title, wide, children }: Props) {
   const hold = useHold(job);
   const out = useOutbox(job);
   const navigate = useNavigate();
-  const feet = useUnits() === 'feet';
-  const read = useManner();
   const [refused, setRefused] = useState('');
   const unsent = out.unsent.some((u) => u.kind === 'hold');
   return (
@@ -37,27 +33,7 @@ export function TreeFrame({ job, back, title, wide, children }: Props) {
           ← {back.words}
         </Link>
         <h1 className={css.title}>{title}</h1>
-        <Dropdown
-          trigger={['click']}
-          menu={{
-            items: [
-              { key: 'stages', label: 'All nine stages' },
-              { key: 'units', label: feet ? 'Show metres' : 'Show feet and inches' },
-              { key: 'glare', label: 'Glare on or off' },
-              { key: 'house', label: 'House' },
-              { key: 'board', label: 'All jobs' },
-            ],
-            onClick: ({ key }) => {
-              if (key === 'stages') void navigate(`/jobs/${job}/place`);
-              if (key === 'units') read(language(), !feet);
-              if (key === 'glare') switchGlare();
-              if (key === 'house') void navigate('/house');
-              if (key === 'board') void navigate('/');
-            },
-          }}
-        >
-          <Button type="text">☰ Menu</Button>
-        </Dropdown>
+        <MainMenu more={[{ words: 'All nine stages', act: () => void navigate(`/jobs/${job}/place`) }]} />
         {info && (
           <span className={css.gust}>
             Gust <b className="n">{info.wind.gust}</b> {info.wind.simulated && <span className="sim">simulated</span>}
@@ -80,7 +56,9 @@ export function TreeFrame({ job, back, title, wide, children }: Props) {
           </Button>
         </p>
       )}
-      <main className={css.main}>{children(setRefused)}</main>
+      <main className={css.main}>
+        <Boundary what={title}>{children(setRefused)}</Boundary>
+      </main>
       <Button type="primary" danger className={css.hold} onClick={() => pressHold(job)}>
         <b>HOLD</b>
         <small>saw off, all stand still</small>

@@ -1,5 +1,5 @@
 import css from '../../ui/layout.module.css';
-import { Button, Input } from 'antd';
+import { Button, Input, Skeleton } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useSurroundings } from '../../api/job';
@@ -19,7 +19,7 @@ export function LeaveTab({ job, leader }: { job: string; leader: boolean }) {
   const { say } = usePlanTools();
   const act = useAct(job, say);
   const s = useSurroundings(job).data;
-  if (!s) return <p className="empty">Opening…</p>;
+  if (!s) return <Skeleton active className="body" />;
   const answer = (key: Schemas['PermitView']['key'], a: Answer) =>
     void act(
       api.PUT('/api/jobs/{job}/place/permits', {

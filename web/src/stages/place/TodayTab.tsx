@@ -1,6 +1,6 @@
 import css from '../../ui/layout.module.css';
 import { Rows } from '../../ui/Rows';
-import { Button } from 'antd';
+import { Button, Skeleton } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useSurroundings } from '../../api/job';
@@ -14,7 +14,7 @@ export function TodayTab({ job, info, leader }: { job: string; info: Schemas['Jo
   const { say } = usePlanTools();
   const act = useAct(job, say);
   const s = useSurroundings(job).data;
-  if (!s) return <p className="empty">Opening…</p>;
+  if (!s) return <Skeleton active className="body" />;
   const day = (over: Partial<Schemas['DayRequest']>) =>
     void act(api.PUT('/api/jobs/{job}/place/day', { params: { path: { job } }, body: over }));
   return (

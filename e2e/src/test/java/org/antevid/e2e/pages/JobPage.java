@@ -42,6 +42,13 @@ public final class JobPage {
                 .click();
     }
 
+    /** Chooses from the menu in the head of the page. */
+    public void menu(String item) {
+        page.getByText("☰ Menu").click();
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(item))
+                .click();
+    }
+
     /** Chooses a part of the stage's panel. */
     public void tab(String name) {
         page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name).setExact(true))

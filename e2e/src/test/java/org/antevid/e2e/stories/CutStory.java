@@ -244,12 +244,12 @@ class CutStory extends DemoStory {
                 .click());
         assertThat(Files.readAllBytes(pdf.path()))
                 .startsWith("%PDF".getBytes(java.nio.charset.StandardCharsets.US_ASCII));
-        imre.button("m");
+        imre.menu("Feet and inches");
         assertThat(cutCard()).containsText(" in");
         assertThat(cutCard()).not().containsText(" mm from bark");
         // both ends of the hinge, each whole: the thinner alone would be cut too thin at the other
         assertThat(imre.page.getByTestId("stump-figure")).containsText(Pattern.compile("\\d in \\| \\d[\\d /]* in"));
-        imre.button("ft in");
+        imre.menu("Metres");
         imre.page.navigate(server.local() + "/house");
         assertThat(imre.region("Saws and kit")).containsText("110.0 kN breaking");
         assertThat(imre.region("Saws and kit").getByText("Take off the list")).hasCount(0);

@@ -63,7 +63,7 @@ class PlanWordsStory extends DemoStory {
             geometry: { type: 'Point', coordinates: [(i % 8) * 9 + (i % 3), Math.floor(i / 8) * 11 + (i % 5)] },
             properties: { name: names[i % 8] + ' number ' + (i + 1), kind: 'other', worth: 1 + i % 4, radiusM: 1 } }));
           const form = new FormData();
-          form.append('file', new Blob([JSON.stringify({ type: 'FeatureCollection', features })], { type: 'application/geo+json' }), 'yard.geojson');
+          form.append('file', new Blob([JSON.stringify({ type: 'FeatureCollection', antevidFrame: 'local-metres', features })], { type: 'application/geo+json' }), 'yard.geojson');
           const sent = await fetch(at + '/files/geojson', { method: 'POST', headers: { 'X-XSRF-TOKEN': token() }, body: form });
           if (!sent.ok) throw new Error(await sent.text());
           await call('POST', at + '/trees', { at: { eastM: 32, northM: 26 }, species: 'FAGUS', wood: 'SOUND', diameterM: 0.3, heightM: 12, crownRadiusM: 2, leanDeg: 0, faults: [], means: 'WEDGES' });

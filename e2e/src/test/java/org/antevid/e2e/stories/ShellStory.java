@@ -46,7 +46,7 @@ class ShellStory {
             page.locator("body").press("?");
             assertThat(page.getByRole(AriaRole.DIALOG)).containsText("turn the lay");
             imre.button("Close");
-            imre.button("Glare");
+            imre.menu("Glare on or off");
             assertThat((String) page.evaluate("getComputedStyle(document.body).backgroundColor"))
                     .isEqualTo("rgb(255, 255, 255)");
             page.waitForTimeout(500);
@@ -59,7 +59,7 @@ class ShellStory {
             assertThat((Boolean) page.evaluate("document.documentElement.classList.contains('glare')"))
                     .as("the switch is remembered")
                     .isTrue();
-            imre.button("Glare");
+            imre.menu("Glare on or off");
             page.setViewportSize(390, 844);
             page.waitForTimeout(600);
             imre.shot("narrow");
@@ -121,7 +121,7 @@ class ShellStory {
                 }
                 page.getByLabel("New stem").click();
                 assertThat(page.getByRole(AriaRole.STATUS).first()).containsText("Tap where the stem stands");
-                imre.tapPlan(3 * stems, 0);
+                imre.tapPlan(45 + 3 * stems, 35);
                 stems++;
                 assertThat(page.getByText("alive, nothing seen")
                                 .or(page.getByText("Species"))

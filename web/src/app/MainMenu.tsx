@@ -1,0 +1,45 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { Button, Dropdown } from 'antd';
+import { useNavigate } from 'react-router';
+import { api } from '../api/client';
+import { useUnits } from '../units/useUnits';
+import { useManner } from '../words/useManner';
+import { language } from '../words/words';
+import { switchGlare } from './glare';
+
+type Item = { words: string; act: () => void };
+
+/** Everything that is not the work itself, in words; HOLD alone stands out beside it. */
+export function MainMenu({ more = [] }: { more?: Item[] }) {
+  const feet = useUnits() === 'feet';
+  const spanish = language() === 'SPANISH';
+  const read = useManner();
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const leave = async () => {
+    await api.DELETE('/api/session', {});
+    queries.clear();
+    void navigate('/sign-in');
+  };
+  const items: Item[] = [
+    ...more,
+    { words: feet ? 'Metres' : 'Feet and inches', act: () => read(language(), !feet) },
+    { words: 'Glare on or off', act: switchGlare },
+    { words: spanish ? 'English' : 'Español', act: () => read(spanish ? 'ENGLISH' : 'SPANISH', feet) },
+    { words: 'All jobs', act: () => void navigate('/') },
+    { words: 'Sums', act: () => void navigate('/sums') },
+    { words: 'House', act: () => void navigate('/house') },
+    { words: 'Sign out', act: () => void leave() },
+  ];
+  return (
+    <Dropdown
+      trigger={['click']}
+      menu={{
+        items: items.map((i) => ({ key: i.words, label: i.words })),
+        onClick: ({ key }) => items.find((i) => i.words === key)?.act(),
+      }}
+    >
+      <Button type="text">☰ Menu</Button>
+    </Dropdown>
+  );
+}
