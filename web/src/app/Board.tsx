@@ -1,6 +1,6 @@
 import css from '../ui/layout.module.css';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { Button, Input, Pagination, Grid } from 'antd';
+import { Button, Empty, Flex, Grid, Input, Pagination, Segmented, Skeleton } from 'antd';
 import { type FormEvent, useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, data, Problem } from '../api/client';
@@ -10,15 +10,24 @@ import { PlanSketch } from '../plan/PlanSketch';
 import { TopBar } from './TopBar';
 import { field } from './field';
 
+type Show = 'OPEN' | 'CLOSED' | 'ALL';
+const SHOWN = [
+  { value: 'OPEN' as const, label: 'Open' },
+  { value: 'CLOSED' as const, label: 'Closed' },
+  { value: 'ALL' as const, label: 'All' },
+];
+
 /** All jobs as cards, each with its own plan drawn small. */
 export default function Board() {
   const navigate = useNavigate();
   const wide = Grid.useBreakpoint().md;
   const session = useSession();
   const [page, setPage] = useState(0);
+  const [q, setQ] = useState('');
+  const [show, setShow] = useState<Show>('OPEN');
   const board = useQuery({
-    queryKey: ['board', page],
-    queryFn: () => data(api.GET('/api/board', { params: { query: { page } } })),
+    queryKey: ['board', page, q, show],
+    queryFn: ({ signal }) => data(api.GET('/api/board', { params: { query: { page, q, show } }, signal })),
     placeholderData: keepPreviousData,
     enabled: session.data?.signedIn === true,
     staleTime: 0,
@@ -33,7 +42,38 @@ export default function Board() {
       <TopBar />
       <main className="board">
         <h1>Board</h1>
-        <p className="s">Every job you are on. The mark says what stands in the way.</p>
+        <Flex gap={12} wrap align="center">
+          <Input
+            allowClear
+            aria-label="Find a job"
+            placeholder="Find by name or place"
+            className={css.find}
+            value={q}
+            onChange={(e) => {
+              setQ(e.target.value);
+              setPage(0);
+            }}
+          />
+          <Segmented
+            aria-label="Which jobs"
+            options={SHOWN}
+            value={show}
+            onChange={(v) => {
+              setShow(v);
+              setPage(0);
+            }}
+          />
+          <span className="s">
+            {board.data ? `${board.data.all} of yours; the mark says what stands in the way` : ''}
+          </span>
+        </Flex>
+        {board.data?.all === 0 && (
+          <Empty
+            image={Empty.PRESENTED_IMAGE_SIMPLE}
+            description={q ? `No job is called or lies at “${q}”.` : 'No job here yet. Open one below.'}
+          />
+        )}
+        {!board.data && <Skeleton active />}
         <div className="cards">
           {board.data?.jobs.map((j) => (
             <Link

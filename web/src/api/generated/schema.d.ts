@@ -3495,6 +3495,7 @@ export interface components {
             usualHigh: number;
             /** Format: double */
             usualLow: number;
+            words: string;
         };
         /** @description A finding as somebody reads it, with the values it is said of. */
         FindingView: {
@@ -5565,6 +5566,11 @@ export interface components {
         SumView: {
             fields: components["schemas"]["FieldView"][];
             name: string;
+            /**
+             * @description what somebody wants to know who opens it
+             * @enum {string}
+             */
+            question: "HOW_BIG" | "HOW_IT_LEANS" | "HOW_SOUND" | "HOW_IT_FALLS" | "WHERE_IT_LIES" | "HOW_HEAVY" | "HOW_TO_CUT" | "WHAT_BRINGS_IT_OVER" | "WHAT_HANGS";
             title: string;
         };
         /** @description What stands by beside the means. */
@@ -6006,6 +6012,8 @@ export interface operations {
         parameters: {
             query?: {
                 page?: number;
+                q?: string;
+                show?: "OPEN" | "CLOSED" | "ALL";
             };
             header?: never;
             path?: never;
@@ -15208,13 +15216,13 @@ export interface operations {
                         advice?: string;
                         class_back_cut?: string;
                         class_bore?: string;
-                        energy_ratio?: null | number;
-                        energy_ratio_back_cut?: null | number;
-                        energy_ratio_bore?: null | number;
+                        energy_ratio?: number | null;
+                        energy_ratio_back_cut?: number | null;
+                        energy_ratio_bore?: number | null;
                         errors?: unknown[];
-                        index?: null | number;
+                        index?: number | null;
                         mechanics_class?: string;
-                        moves_at_holding_m?: null | number;
+                        moves_at_holding_m?: number | null;
                         moves_early?: boolean;
                         ok?: boolean;
                         points?: Record<string, never>;
@@ -15328,15 +15336,15 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        area_m2?: null | number;
-                        azimuth_deg?: null | number;
+                        area_m2?: number | null;
+                        azimuth_deg?: number | null;
                         errors?: unknown[];
-                        max_radius_m?: null | number;
-                        offset_e_m?: null | number;
-                        offset_m?: null | number;
-                        offset_n_m?: null | number;
+                        max_radius_m?: number | null;
+                        offset_e_m?: number | null;
+                        offset_m?: number | null;
+                        offset_n_m?: number | null;
                         ok?: boolean;
-                        sigma_m?: null | number;
+                        sigma_m?: number | null;
                         warnings?: unknown[];
                     };
                 };
@@ -15525,32 +15533,32 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        back_cut_step_m?: null | number;
+                        back_cut_step_m?: number | null;
                         bar_reach?: string;
-                        behind_hinge_m?: null | number;
-                        bore_front_m?: null | number;
-                        bore_length_m?: null | number;
+                        behind_hinge_m?: number | null;
+                        bore_front_m?: number | null;
+                        bore_length_m?: number | null;
                         bore_possible?: boolean;
-                        chord_apex_m?: null | number;
-                        closes_after_deg?: null | number;
-                        closes_at_tree_deg?: null | number;
-                        depth_from_bark_m?: null | number;
-                        depth_m?: null | number;
+                        chord_apex_m?: number | null;
+                        closes_after_deg?: number | null;
+                        closes_at_tree_deg?: number | null;
+                        depth_from_bark_m?: number | null;
+                        depth_m?: number | null;
                         errors?: unknown[];
                         face_bar_reach?: string;
-                        face_deg?: null | number;
-                        free_flight_deg?: null | number;
-                        ground_after_deg?: null | number;
-                        hinge_length_m?: null | number;
-                        hinge_offset_m?: null | number;
-                        hinge_share_across?: null | number;
-                        hinge_thick_m?: null | number;
+                        face_deg?: number | null;
+                        free_flight_deg?: number | null;
+                        ground_after_deg?: number | null;
+                        hinge_length_m?: number | null;
+                        hinge_offset_m?: number | null;
+                        hinge_share_across?: number | null;
+                        hinge_thick_m?: number | null;
                         hinge_to_ground?: boolean;
-                        mouth_m?: null | number;
+                        mouth_m?: number | null;
                         ok?: boolean;
-                        rule_hinge_m?: null | number;
-                        strap_from_bark_m?: null | number;
-                        strap_m?: null | number;
+                        rule_hinge_m?: number | null;
+                        strap_from_bark_m?: number | null;
+                        strap_m?: number | null;
                         warnings?: unknown[];
                     };
                 };
@@ -15654,13 +15662,13 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        d_high_m?: null | number;
-                        d_low_m?: null | number;
-                        d_m?: null | number;
-                        d_under_bark_m?: null | number;
+                        d_high_m?: number | null;
+                        d_low_m?: number | null;
+                        d_m?: number | null;
+                        d_under_bark_m?: number | null;
                         errors?: unknown[];
                         ok?: boolean;
-                        sigma_m?: null | number;
+                        sigma_m?: number | null;
                         warnings?: unknown[];
                     };
                 };
@@ -15833,23 +15841,23 @@ export interface operations {
                      */
                     "application/json": {
                         azimuth_deg?: unknown;
-                        effective_lean_deg?: null | number;
-                        effective_offset_m?: null | number;
+                        effective_lean_deg?: number | null;
+                        effective_offset_m?: number | null;
                         errors?: unknown[];
-                        forward_Nm?: null | number;
-                        gravity_forward_Nm?: null | number;
-                        gravity_side_Nm?: null | number;
-                        mass_kg?: null | number;
-                        moment_Nm?: null | number;
-                        moment_e_Nm?: null | number;
-                        moment_n_Nm?: null | number;
+                        forward_Nm?: number | null;
+                        gravity_forward_Nm?: number | null;
+                        gravity_side_Nm?: number | null;
+                        mass_kg?: number | null;
+                        moment_Nm?: number | null;
+                        moment_e_Nm?: number | null;
+                        moment_n_Nm?: number | null;
                         ok?: boolean;
-                        side_right_Nm?: null | number;
-                        sigma_forward_Nm?: null | number;
-                        sigma_side_Nm?: null | number;
+                        side_right_Nm?: number | null;
+                        sigma_forward_Nm?: number | null;
+                        sigma_side_Nm?: number | null;
                         warnings?: unknown[];
-                        wind_forward_Nm?: null | number;
-                        wind_side_Nm?: null | number;
+                        wind_forward_Nm?: number | null;
+                        wind_side_Nm?: number | null;
                     };
                 };
             };
@@ -16022,13 +16030,13 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        best_azimuth_deg?: null | number;
+                        best_azimuth_deg?: number | null;
                         best_side?: string;
-                        distance_reached_m?: null | number;
+                        distance_reached_m?: number | null;
                         errors?: unknown[];
-                        margin_s?: null | number;
+                        margin_s?: number | null;
                         ok?: boolean;
-                        required_m?: null | number;
+                        required_m?: number | null;
                         routes?: unknown[];
                         warnings?: unknown[];
                     };
@@ -16172,18 +16180,18 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        balance_deg?: null | number;
+                        balance_deg?: number | null;
                         errors?: unknown[];
                         ok?: boolean;
-                        omega_end?: null | number;
+                        omega_end?: number | null;
                         stalled?: boolean;
-                        start_used_deg?: null | number;
-                        t_after_notice_s?: null | number;
-                        t_close_s?: null | number;
-                        t_fast_s?: null | number;
-                        t_total_s?: null | number;
-                        tip_speed_fast_ms?: null | number;
-                        tip_speed_ms?: null | number;
+                        start_used_deg?: number | null;
+                        t_after_notice_s?: number | null;
+                        t_close_s?: number | null;
+                        t_fast_s?: number | null;
+                        t_total_s?: number | null;
+                        tip_speed_fast_ms?: number | null;
+                        tip_speed_ms?: number | null;
                         warnings?: unknown[];
                     };
                 };
@@ -16369,25 +16377,25 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        butt_kick_m?: null | number;
-                        butt_zone_m?: null | number;
-                        design_reach_m?: null | number;
+                        butt_kick_m?: number | null;
+                        butt_zone_m?: number | null;
+                        design_reach_m?: number | null;
                         downhill_unbounded?: boolean;
                         errors?: unknown[];
-                        exclusion_m?: null | number;
-                        length_m?: null | number;
-                        map_reach_m?: null | number;
+                        exclusion_m?: number | null;
+                        length_m?: number | null;
+                        map_reach_m?: number | null;
                         ok?: boolean;
                         open_from_deg?: unknown;
                         open_to_deg?: unknown;
-                        slide_m?: null | number;
-                        slope_along_deg?: null | number;
-                        swath_half_95_m?: null | number;
-                        swath_half_m?: null | number;
-                        throw_m?: null | number;
-                        tip_e_m?: null | number;
-                        tip_n_m?: null | number;
-                        tip_speed_ms?: null | number;
+                        slide_m?: number | null;
+                        slope_along_deg?: number | null;
+                        swath_half_95_m?: number | null;
+                        swath_half_m?: number | null;
+                        throw_m?: number | null;
+                        tip_e_m?: number | null;
+                        tip_n_m?: number | null;
+                        tip_speed_ms?: number | null;
                         warnings?: unknown[];
                     };
                 };
@@ -16486,11 +16494,11 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        cg_m?: null | number;
+                        cg_m?: number | null;
                         errors?: unknown[];
-                        mass_kg?: null | number;
+                        mass_kg?: number | null;
                         ok?: boolean;
-                        volume_m3?: null | number;
+                        volume_m3?: number | null;
                         warnings?: unknown[];
                     };
                 };
@@ -16626,14 +16634,14 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        error_per_m_lean_toward?: null | number;
+                        error_per_m_lean_toward?: number | null;
                         errors?: unknown[];
-                        height_m?: null | number;
-                        high_m?: null | number;
-                        horizontal_distance_m?: null | number;
-                        low_m?: null | number;
+                        height_m?: number | null;
+                        high_m?: number | null;
+                        horizontal_distance_m?: number | null;
+                        low_m?: number | null;
                         ok?: boolean;
-                        sigma_m?: null | number;
+                        sigma_m?: number | null;
                         warnings?: unknown[];
                     };
                 };
@@ -16759,12 +16767,12 @@ export interface operations {
                      */
                     "application/json": {
                         errors?: unknown[];
-                        height_m?: null | number;
-                        high_m?: null | number;
-                        low_m?: null | number;
+                        height_m?: number | null;
+                        high_m?: number | null;
+                        low_m?: number | null;
                         ok?: boolean;
-                        sigma_m?: null | number;
-                        sun_elevation_deg?: null | number;
+                        sigma_m?: number | null;
+                        sun_elevation_deg?: number | null;
                         warnings?: unknown[];
                     };
                 };
@@ -16877,11 +16885,11 @@ export interface operations {
                      */
                     "application/json": {
                         errors?: unknown[];
-                        height_m?: null | number;
-                        high_m?: null | number;
-                        low_m?: null | number;
+                        height_m?: number | null;
+                        high_m?: number | null;
+                        low_m?: number | null;
                         ok?: boolean;
-                        sigma_m?: null | number;
+                        sigma_m?: number | null;
                         warnings?: unknown[];
                     };
                 };
@@ -17022,20 +17030,20 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        drift_deg?: null | number;
+                        drift_deg?: number | null;
                         errors?: unknown[];
-                        forward_hold_Nm?: null | number;
+                        forward_hold_Nm?: number | null;
                         moves_alone?: boolean;
-                        needed_thick_m?: null | number;
+                        needed_thick_m?: number | null;
                         ok?: boolean;
-                        side_capacity_Nm?: null | number;
-                        side_design_Nm?: null | number;
-                        spring_Nm_per_rad?: null | number;
-                        thick_lean_side_m?: null | number;
-                        thick_tension_m?: null | number;
-                        utilisation?: null | number;
+                        side_capacity_Nm?: number | null;
+                        side_design_Nm?: number | null;
+                        spring_Nm_per_rad?: number | null;
+                        thick_lean_side_m?: number | null;
+                        thick_tension_m?: number | null;
+                        utilisation?: number | null;
                         utilisation_class?: string;
-                        utilisation_signed?: null | number;
+                        utilisation_signed?: number | null;
                         warnings?: unknown[];
                     };
                 };
@@ -17171,18 +17179,18 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        corner_left_m?: null | number;
-                        corner_right_m?: null | number;
+                        corner_left_m?: number | null;
+                        corner_right_m?: number | null;
                         errors?: unknown[];
-                        hinge_side_share?: null | number;
-                        hinge_wood_share?: null | number;
-                        hollow_ratio?: null | number;
+                        hinge_side_share?: number | null;
+                        hinge_wood_share?: number | null;
+                        hollow_ratio?: number | null;
                         ok?: boolean;
                         result?: string;
-                        stem_share?: null | number;
-                        stress_share?: null | number;
-                        t_over_r?: null | number;
-                        wall_min_m?: null | number;
+                        stem_share?: number | null;
+                        stress_share?: number | null;
+                        t_over_r?: number | null;
+                        wall_min_m?: number | null;
                         warnings?: unknown[];
                     };
                 };
@@ -17332,16 +17340,16 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        bias_deg?: null | number;
-                        bias_geometry_deg?: null | number;
-                        bias_hinge_deg?: null | number;
+                        bias_deg?: number | null;
+                        bias_geometry_deg?: number | null;
+                        bias_hinge_deg?: number | null;
                         components?: Record<string, never>;
                         controlled?: boolean;
                         errors?: unknown[];
-                        half_width_95_m?: null | number;
+                        half_width_95_m?: number | null;
                         ok?: boolean;
-                        p_gross?: null | number;
-                        sigma_deg?: null | number;
+                        p_gross?: number | null;
+                        sigma_deg?: number | null;
                         warnings?: unknown[];
                     };
                 };
@@ -26565,9 +26573,9 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        back_capacity_Nm?: null | number;
-                        best_deg?: null | number;
-                        blocked_count?: null | number;
+                        back_capacity_Nm?: number | null;
+                        best_deg?: number | null;
+                        blocked_count?: number | null;
                         errors?: unknown[];
                         ok?: boolean;
                         rows?: unknown[];
@@ -26680,18 +26688,18 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        azimuth_deg?: null | number;
-                        chi2?: null | number;
-                        design_offset_m?: null | number;
+                        azimuth_deg?: number | null;
+                        chi2?: number | null;
+                        design_offset_m?: number | null;
                         errors?: unknown[];
-                        lean_deg?: null | number;
-                        offset_e_m?: null | number;
-                        offset_m?: null | number;
-                        offset_n_m?: null | number;
+                        lean_deg?: number | null;
+                        offset_e_m?: number | null;
+                        offset_m?: number | null;
+                        offset_n_m?: number | null;
                         ok?: boolean;
-                        sigma_across_m?: null | number;
-                        sigma_along_m?: null | number;
-                        sigma_azimuth_deg?: null | number;
+                        sigma_across_m?: number | null;
+                        sigma_along_m?: number | null;
+                        sigma_azimuth_deg?: number | null;
                         warnings?: unknown[];
                     };
                 };
@@ -26911,27 +26919,27 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        advantage?: null | number;
-                        anchor_N?: null | number;
-                        arm_m?: null | number;
+                        advantage?: number | null;
+                        anchor_N?: number | null;
+                        arm_m?: number | null;
                         available_N?: unknown;
                         block_N?: unknown;
                         capacity_Nm?: unknown;
                         errors?: unknown[];
-                        gravity_back_Nm?: null | number;
-                        hand_N?: null | number;
-                        leg_N?: null | number;
-                        min_mbs_N?: null | number;
-                        min_person_dist_m?: null | number;
+                        gravity_back_Nm?: number | null;
+                        hand_N?: number | null;
+                        leg_N?: number | null;
+                        min_mbs_N?: number | null;
+                        min_person_dist_m?: number | null;
                         ok?: boolean;
-                        people?: null | number;
-                        resisting_Nm?: null | number;
-                        rope_angle_deg?: null | number;
-                        side_moment_Nm?: null | number;
+                        people?: number | null;
+                        resisting_Nm?: number | null;
+                        rope_angle_deg?: number | null;
+                        side_moment_Nm?: number | null;
                         stem_stress_at_m?: unknown;
                         stem_stress_share?: unknown;
-                        tension_N?: null | number;
-                        tension_static_N?: null | number;
+                        tension_N?: number | null;
+                        tension_static_N?: number | null;
                         warnings?: unknown[];
                         wll_use?: unknown;
                     };
@@ -27251,10 +27259,10 @@ export interface operations {
                      */
                     "application/json": {
                         errors?: unknown[];
-                        extra_deg?: null | number;
-                        extra_tip_m?: null | number;
-                        final_deg?: null | number;
-                        hinged_deg?: null | number;
+                        extra_deg?: number | null;
+                        extra_tip_m?: number | null;
+                        final_deg?: number | null;
+                        hinged_deg?: number | null;
                         ok?: boolean;
                         warnings?: unknown[];
                     };
@@ -27419,18 +27427,18 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        anchor_N?: null | number;
-                        arm_m?: null | number;
-                        down_load_N?: null | number;
+                        anchor_N?: number | null;
+                        arm_m?: number | null;
+                        down_load_N?: number | null;
                         errors?: unknown[];
-                        forward_moment_Nm?: null | number;
+                        forward_moment_Nm?: number | null;
                         length_change_m?: Record<string, never>;
-                        min_mbs_N?: null | number;
-                        needed_Nm?: null | number;
+                        min_mbs_N?: number | null;
+                        needed_Nm?: number | null;
                         ok?: boolean;
-                        rope_angle_deg?: null | number;
-                        rope_length_m?: null | number;
-                        tension_N?: null | number;
+                        rope_angle_deg?: number | null;
+                        rope_length_m?: number | null;
+                        tension_N?: number | null;
                         warnings?: unknown[];
                         wll_use?: unknown;
                     };
@@ -27527,10 +27535,10 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        angle_deg?: null | number;
+                        angle_deg?: number | null;
                         errors?: unknown[];
-                        miss_m?: null | number;
-                        mm_for_1m_miss?: null | number;
+                        miss_m?: number | null;
+                        mm_for_1m_miss?: number | null;
                         ok?: boolean;
                         warnings?: unknown[];
                     };
@@ -27667,16 +27675,16 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        area_m2?: null | number;
-                        arm_m?: null | number;
+                        area_m2?: number | null;
+                        arm_m?: number | null;
                         errors?: unknown[];
                         holds?: boolean;
-                        needed_m?: null | number;
+                        needed_m?: number | null;
                         ok?: boolean;
-                        ratio?: null | number;
-                        tension_N?: null | number;
+                        ratio?: number | null;
+                        tension_N?: number | null;
                         warnings?: unknown[];
-                        wood_m?: null | number;
+                        wood_m?: number | null;
                     };
                 };
             };
@@ -27805,15 +27813,15 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        circle_share?: null | number;
-                        distance_m?: null | number;
+                        circle_share?: number | null;
+                        distance_m?: number | null;
                         errors?: unknown[];
                         in_reach?: boolean;
-                        off_lay_deg?: null | number;
+                        off_lay_deg?: number | null;
                         ok?: boolean;
-                        p_controlled?: null | number;
-                        p_decision?: null | number;
-                        p_total?: null | number;
+                        p_controlled?: number | null;
+                        p_decision?: number | null;
+                        p_total?: number | null;
                         warnings?: unknown[];
                     };
                 };
@@ -27968,16 +27976,16 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        circle_share?: null | number;
+                        circle_share?: number | null;
                         errors?: unknown[];
                         in_reach?: boolean;
-                        mc_hits?: null | number;
-                        mc_p?: null | number;
-                        mc_se?: null | number;
+                        mc_hits?: number | null;
+                        mc_p?: number | null;
+                        mc_se?: number | null;
                         ok?: boolean;
-                        p_controlled?: null | number;
-                        p_decision?: null | number;
-                        p_total?: null | number;
+                        p_controlled?: number | null;
+                        p_decision?: number | null;
+                        p_total?: number | null;
                         warnings?: unknown[];
                     };
                 };
@@ -28101,11 +28109,11 @@ export interface operations {
                     "application/json": {
                         errors?: unknown[];
                         ok?: boolean;
-                        p_controlled?: null | number;
-                        p_decision?: null | number;
-                        p_total?: null | number;
+                        p_controlled?: number | null;
+                        p_decision?: number | null;
+                        p_total?: number | null;
                         warnings?: unknown[];
-                        width_deg?: null | number;
+                        width_deg?: number | null;
                     };
                 };
             };
@@ -28252,23 +28260,23 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        cg_m?: null | number;
-                        crown_cg_m?: null | number;
-                        crown_kg?: null | number;
-                        d_butt_m?: null | number;
-                        d_cut_m?: null | number;
+                        cg_m?: number | null;
+                        crown_cg_m?: number | null;
+                        crown_kg?: number | null;
+                        d_butt_m?: number | null;
+                        d_cut_m?: number | null;
                         errors?: unknown[];
-                        form_factor?: null | number;
-                        inertia_kgm2?: null | number;
-                        k2_s2?: null | number;
-                        mass_high_kg?: null | number;
-                        mass_kg?: null | number;
+                        form_factor?: number | null;
+                        inertia_kgm2?: number | null;
+                        k2_s2?: number | null;
+                        mass_high_kg?: number | null;
+                        mass_kg?: number | null;
                         ok?: boolean;
-                        percussion_m?: null | number;
-                        sigma_rel?: null | number;
-                        stem_cg_m?: null | number;
-                        stem_kg?: null | number;
-                        stem_volume_m3?: null | number;
+                        percussion_m?: number | null;
+                        sigma_rel?: number | null;
+                        stem_cg_m?: number | null;
+                        stem_kg?: number | null;
+                        stem_volume_m3?: number | null;
                         warnings?: unknown[];
                     };
                 };
@@ -28440,21 +28448,21 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        back_angle_deg?: null | number;
-                        drive_per_wedge_N?: null | number;
+                        back_angle_deg?: number | null;
+                        drive_per_wedge_N?: number | null;
                         enough?: boolean;
                         errors?: unknown[];
-                        force_per_wedge_N?: null | number;
-                        force_total_N?: null | number;
-                        levels_needed?: null | number;
-                        lift_available_m?: null | number;
-                        lift_design_m?: null | number;
-                        lift_needed_m?: null | number;
+                        force_per_wedge_N?: number | null;
+                        force_total_N?: number | null;
+                        levels_needed?: number | null;
+                        lift_available_m?: number | null;
+                        lift_design_m?: number | null;
+                        lift_needed_m?: number | null;
                         next_step?: string;
                         ok?: boolean;
                         reasons?: unknown[];
-                        tip_move_per_mm_m?: null | number;
-                        total_offset_m?: null | number;
+                        tip_move_per_mm_m?: number | null;
+                        total_offset_m?: number | null;
                         warnings?: unknown[];
                     };
                 };
@@ -28591,10 +28599,10 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        area_m2?: null | number;
-                        cd?: null | number;
+                        area_m2?: number | null;
+                        cd?: number | null;
                         errors?: unknown[];
-                        force_N?: null | number;
+                        force_N?: number | null;
                         force_height_m?: unknown;
                         moment_Nm?: unknown;
                         ok?: boolean;

@@ -75,4 +75,26 @@ class BoardTest {
         assertThat(lay.path("cuts").isMissingNode() || lay.path("cuts").isNull())
                 .isTrue();
     }
+
+    @Test
+    void aJobIsFoundByPartOfItsNameAndClosedOnesAreOutOfTheWay() throws Exception {
+        run.briefed(run.saw);
+        calls.open(run.leader, "Quernstone Lane");
+        JsonNode found =
+                calls.call(run.leader, "GET", "/api/board?q=quernSTONE", null).body();
+        assertThat(found.get("all").asInt()).isPositive();
+        assertThat(found.get("jobs"))
+                .allSatisfy(j -> assertThat(j.get("name").asText()).isEqualTo("Quernstone Lane"));
+        assertThat(calls.call(run.leader, "GET", "/api/board?q=quernstone&show=CLOSED", null)
+                        .body()
+                        .get("all")
+                        .asInt())
+                .isZero();
+        calls.on(run.leader, "POST", "/close", null);
+        assertThat(calls.call(run.leader, "GET", "/api/board?q=quernstone&show=CLOSED", null)
+                        .body()
+                        .get("all")
+                        .asInt())
+                .isPositive();
+    }
 }

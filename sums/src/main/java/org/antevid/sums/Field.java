@@ -54,6 +54,14 @@ public record Field(
         return new Field(name, "", Kind.LIST, false, 0, 0, 0, 0, Optional.of(List.of()), List.of());
     }
 
+    /** @return the name as it is read: without its unit, words apart */
+    public String words() {
+        String bare = !unit.isEmpty() && name.endsWith("_" + unit)
+                ? name.substring(0, name.length() - unit.length() - 1)
+                : name;
+        return bare.replace('_', ' ');
+    }
+
     Field usual(double from, double to) {
         return new Field(name, unit, kind, required, low, high, from, to, standard, choices);
     }

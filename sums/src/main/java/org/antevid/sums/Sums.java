@@ -1,6 +1,6 @@
 package org.antevid.sums;
 
-import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,18 +10,31 @@ import java.util.Optional;
 public final class Sums {
     private static final Map<String, Sum> ALL = new LinkedHashMap<>();
 
+    private static final Map<String, Question> ASKED = new HashMap<>();
+
     static {
-        List<Sum> sums = new ArrayList<>(MeasureSums.ALL);
-        sums.addAll(LeanSums.ALL);
-        sums.addAll(HollowSums.ALL);
-        sums.addAll(FallSums.ALL);
-        sums.addAll(LaySums.ALL);
-        sums.add(SweepSum.SWEEP);
-        sums.addAll(WoodSums.ALL);
-        sums.add(CutSum.CUTS);
-        sums.addAll(HelpSums.ALL);
-        sums.add(ReleaseSum.RELEASE);
-        sums.forEach(s -> ALL.put(s.name(), s));
+        add(Question.HOW_BIG, MeasureSums.ALL);
+        add(Question.HOW_IT_LEANS, LeanSums.ALL);
+        add(Question.HOW_SOUND, HollowSums.ALL);
+        add(Question.HOW_IT_FALLS, FallSums.ALL);
+        add(Question.WHERE_IT_LIES, LaySums.ALL);
+        add(Question.WHERE_IT_LIES, List.of(SweepSum.SWEEP));
+        add(Question.HOW_HEAVY, WoodSums.ALL);
+        add(Question.HOW_TO_CUT, List.of(CutSum.CUTS));
+        add(Question.WHAT_BRINGS_IT_OVER, HelpSums.ALL);
+        add(Question.WHAT_HANGS, List.of(ReleaseSum.RELEASE));
+    }
+
+    private static void add(Question question, List<Sum> sums) {
+        sums.forEach(s -> {
+            ALL.put(s.name(), s);
+            ASKED.put(s.name(), question);
+        });
+    }
+
+    /** @return what somebody wants to know who opens this sum */
+    public static Question question(Sum sum) {
+        return ASKED.getOrDefault(sum.name(), Question.HOW_BIG);
     }
 
     private Sums() {}

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.antevid.app.problem.NotThere;
 import org.antevid.sums.Field;
+import org.antevid.sums.Question;
 import org.antevid.sums.Sum;
 import org.antevid.sums.Sums;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -20,6 +21,7 @@ import org.springframework.web.bind.annotation.RestController;
 class SumsController {
     record FieldView(
             String name,
+            String words,
             String unit,
             String kind,
             boolean required,
@@ -32,6 +34,7 @@ class SumsController {
         static FieldView of(Field f) {
             return new FieldView(
                     f.name(),
+                    f.words(),
                     f.unit(),
                     f.kind().name().toLowerCase(Locale.ROOT),
                     f.required(),
@@ -44,7 +47,8 @@ class SumsController {
         }
     }
 
-    record SumView(String name, String title, List<FieldView> fields) {}
+    /** @param question what somebody wants to know who opens it */
+    record SumView(String name, String title, Question question, List<FieldView> fields) {}
 
     /** Every sum with its fields, units, ranges and what counts where nothing is given. */
     @GetMapping
@@ -53,6 +57,7 @@ class SumsController {
                 .map(s -> new SumView(
                         s.name(),
                         s.title(),
+                        Sums.question(s),
                         s.fields().stream().map(FieldView::of).toList()))
                 .toList();
     }

@@ -69,13 +69,14 @@ class ShellStory {
                     .isLessThanOrEqualTo(390);
             page.setViewportSize(1280, 800);
             page.navigate(server.local() + "/sums");
-            page.locator("label")
-                    .filter(new Locator.FilterOptions().setHasText("girth_m"))
-                    .first()
-                    .locator("input")
+            page.getByRole(AriaRole.SPINBUTTON, new Page.GetByRoleOptions().setName("girth, m"))
                     .fill("1.5");
-            imre.button("Compute");
-            assertThat(imre.region("Answer")).containsText("0.477465");
+            assertThat(imre.region("Answer")).containsText("0.4775");
+            assertThat(imre.region("How the answer moves").locator(".recharts-line-curve"))
+                    .isVisible();
+            assertThat(page).hasURL(Pattern.compile("girth_m=1.5"));
+            page.reload();
+            assertThat(imre.region("Answer")).containsText("0.4775");
             imre.shot("sums");
             page.navigate(server.local() + "/drills");
             assertThat(page.locator("main")).containsText("will stand here");

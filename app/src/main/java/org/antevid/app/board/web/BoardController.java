@@ -1,9 +1,11 @@
 package org.antevid.app.board.web;
 
 import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -59,17 +61,35 @@ public class BoardController {
         this.reviews = reviews;
     }
 
-    /** A page of jobs, newest visit first, each with its mark and a small drawing. */
+    /** Which jobs are looked at. */
+    enum BoardShow {
+        OPEN,
+        CLOSED,
+        ALL
+    }
+
+    /**
+     * A page of jobs, newest visit first, each with its mark and a small drawing.
+     *
+     * @param q part of a name or place, whatever its case; empty for all
+     */
     @GetMapping("/api/board")
-    BoardPage board(@AuthenticationPrincipal SignedIn me, @RequestParam(defaultValue = "0") @Min(0) int page) {
+    BoardPage board(
+            @AuthenticationPrincipal SignedIn me,
+            @RequestParam(defaultValue = "0") @Min(0) int page,
+            @RequestParam(defaultValue = "") @Size(max = 80) String q,
+            @RequestParam(defaultValue = "ALL") BoardShow show) {
         List<Jobs.Job> seen = jobs.seenBy(me).stream()
+                .filter(j -> show == BoardShow.ALL || j.closed() == (show == BoardShow.CLOSED))
+                .filter(j -> named(j, q.strip().toLowerCase(Locale.ROOT)))
                 .sorted(Comparator.comparing(Jobs.Job::closed).thenComparing(BoardController::nearer))
                 .toList();
         int pages = Math.max(1, (seen.size() + A_PAGE - 1) / A_PAGE);
         int at = Math.min(page, pages - 1);
         List<Jobs.Job> here = seen.subList(at * A_PAGE, Math.min(seen.size(), (at + 1) * A_PAGE));
         Map<String, Marks.Mark> known = marks.of(here.stream().map(Jobs.Job::id).toList());
-        Map<String, Jobs.Job> byId = seen.stream().collect(Collectors.toMap(Jobs.Job::id, Function.identity()));
+        Map<String, Jobs.Job> byId =
+                jobs.seenBy(me).stream().collect(Collectors.toMap(Jobs.Job::id, Function.identity()));
         List<Reviews.Lesson> lessons = reviews.newestLessons(byId.keySet());
         return new BoardPage(
                 here.stream()
@@ -78,6 +98,10 @@ public class BoardController {
                 at,
                 pages,
                 seen.size());
+    }
+
+    private static boolean named(Jobs.Job j, String part) {
+        return (j.name() + " " + j.place()).toLowerCase(Locale.ROOT).contains(part);
     }
 
     /** Of open jobs the next visit first, of closed ones the last. */

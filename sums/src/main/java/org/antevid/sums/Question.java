@@ -1,0 +1,14 @@
+package org.antevid.sums;
+
+/** What somebody wants to know who opens a sum. */
+public enum Question {
+    HOW_BIG,
+    HOW_IT_LEANS,
+    HOW_SOUND,
+    HOW_IT_FALLS,
+    WHERE_IT_LIES,
+    HOW_HEAVY,
+    HOW_TO_CUT,
+    WHAT_BRINGS_IT_OVER,
+    WHAT_HANGS
+}

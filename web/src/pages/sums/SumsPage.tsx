@@ -1,0 +1,67 @@
+import { useQuery } from '@tanstack/react-query';
+import { Menu, Select, Skeleton } from 'antd';
+import { useSearchParams } from 'react-router';
+import { api, data, type Schemas } from '../../api/client';
+import { TopBar } from '../../app/TopBar';
+import { SumForm } from './SumForm';
+import css from './sums.module.css';
+
+type Sum = Schemas['SumView'];
+
+const QUESTIONS: Record<Sum['question'], string> = {
+  HOW_BIG: 'How big is it?',
+  HOW_IT_LEANS: 'How does it lean?',
+  HOW_SOUND: 'Is enough of it sound?',
+  HOW_HEAVY: 'How heavy, how strong?',
+  HOW_IT_FALLS: 'How does it come down?',
+  WHERE_IT_LIES: 'Where does it lie, what does it hit?',
+  HOW_TO_CUT: 'How is it cut?',
+  WHAT_BRINGS_IT_OVER: 'What brings it over?',
+  WHAT_HANGS: 'What hangs and lies?',
+};
+const ORDER = Object.keys(QUESTIONS) as Sum['question'][];
+
+/** Every computation on its own, by the question somebody has; the address carries the figures. */
+export default function SumsPage() {
+  const sums = useQuery({ queryKey: ['sums'], queryFn: () => data(api.GET('/api/sums', {})), staleTime: Infinity });
+  const [search, setSearch] = useSearchParams();
+  const name = search.get('sum') ?? 'diameter';
+  const sum = sums.data?.find((s) => s.name === name);
+  const open = (next: string) => setSearch({ sum: next });
+  const groups = ORDER.map((q) => ({ q, of: (sums.data ?? []).filter((s) => s.question === q) }));
+  return (
+    <div className={css.page}>
+      <TopBar />
+      <main className={css.main}>
+        <nav className={css.menu} aria-label="Sums">
+          <h1>Sums</h1>
+          <Menu
+            mode="inline"
+            selectedKeys={[name]}
+            onClick={({ key }) => open(key)}
+            items={groups.map((g) => ({
+              key: g.q,
+              type: 'group',
+              label: QUESTIONS[g.q],
+              children: g.of.map((s) => ({ key: s.name, label: s.title })),
+            }))}
+          />
+        </nav>
+        <div className={css.choose}>
+          <h1>Sums</h1>
+          <Select
+            aria-label="Sum"
+            className="wide"
+            value={name}
+            onChange={open}
+            options={groups.map((g) => ({
+              label: QUESTIONS[g.q],
+              options: g.of.map((s) => ({ value: s.name, label: s.title })),
+            }))}
+          />
+        </div>
+        {sum ? <SumForm key={sum.name} sum={sum} /> : <Skeleton active className={css.form} />}
+      </main>
+    </div>
+  );
+}
