@@ -30,7 +30,7 @@ import org.springframework.test.web.servlet.MockMvc;
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class RunRacesTest {
     /** Each is some twenty commits to the disk; {@code ./antevid bench} runs many more. */
-    private static final int ROUNDS = Integer.getInteger("races.rounds", 40);
+    private static final int ROUNDS = Integer.getInteger("races.rounds", 12);
 
     private final ExecutorService hands = Executors.newFixedThreadPool(4);
     private final RunningJob run;
