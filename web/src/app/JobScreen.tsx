@@ -11,9 +11,8 @@ import { DialLegend } from '../figures/DialFigure';
 import { useScene } from '../plan/useScene';
 import { type Ghost, type LayFocus, PlanContext, type PlanTools, type Sketch } from '../plan/planTools';
 import { DirectionCard } from '../stages/lay/DirectionCard';
-import { MainMenu } from './MainMenu';
 import { HoldBanner } from './HoldBanner';
-import { KeySheet, useKeys } from './keys';
+import { useKeys } from './keys';
 import { OpenPoints } from './OpenPoints';
 import { type Stage, stageMark, STAGE_WORDS, STAGES } from './stages';
 import { azimuth } from '../units/format';
@@ -34,6 +33,8 @@ const PANELS = {
 };
 const LINK = { live: 'live', connecting: 'linking', asking: 'slow link', lost: <b>no link, this may be old</b> };
 const DrawTools = lazy(() => later(() => import('../stages/place/DrawTools')).then((m) => ({ default: m.DrawTools })));
+const MainMenu = lazy(() => later(() => import('./MainMenu')));
+const KeySheet = lazy(() => later(() => import('./KeySheet')));
 const SideFigure = lazy(() => later(() => import('../figures/SideFigure')));
 const BaseFigure = lazy(() => later(() => import('../figures/BaseFigure')));
 const StumpFigure = lazy(() => later(() => import('../figures/StumpFigure')));
@@ -185,7 +186,9 @@ export default function JobScreen() {
                 <b>Here</b> {(here.data ?? []).map((n) => n.split(' ')[0]).join(' · ')}
               </div>
               <div className={link === 'lost' ? 'link lost' : 'quiet link'}>{LINK[link]}</div>
-              <MainMenu more={[{ words: 'All keys', act: () => setKeys(true) }]} />
+              <Suspense fallback={<Button type="text">☰ Menu</Button>}>
+                <MainMenu more={[{ words: 'All keys', act: () => setKeys(true) }]} />
+              </Suspense>
               <Button type="primary" danger className="hold" onClick={hold}>
                 HOLD
               </Button>
@@ -289,7 +292,11 @@ export default function JobScreen() {
             </Boundary>
           </aside>
           <OpenPoints job={job} findings={findings.data ?? []} leader={j.myPart === 'LEADER'} go={go} />
-          {keys && <KeySheet close={() => setKeys(false)} />}
+          {keys && (
+            <Suspense fallback={null}>
+              <KeySheet close={() => setKeys(false)} />
+            </Suspense>
+          )}
         </div>
       </PlanContext.Provider>
     </>

@@ -10,7 +10,7 @@ import { switchGlare } from './glare';
 type Item = { words: string; act: () => void };
 
 /** Everything that is not the work itself, in words; HOLD alone stands out beside it. */
-export function MainMenu({ more = [] }: { more?: Item[] }) {
+export default function MainMenu({ more = [] }: { more?: Item[] }) {
   const feet = useUnits() === 'feet';
   const spanish = language() === 'SPANISH';
   const read = useManner();

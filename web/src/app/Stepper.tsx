@@ -25,6 +25,11 @@ export function Stepper({ label, unit, value, onChange, step, min, max, digits =
   const other = feet ? IMPERIAL[unit] : undefined;
   const per = other?.per ?? 1;
   const by = imperial ? stepM(step) : (other?.step ?? step) / per;
+  // what is typed stays as it was typed: out of its range it is said, never brought into it without a word
+  const outside =
+    value === null || ((min === undefined || value >= min) && (max === undefined || value <= max))
+      ? undefined
+      : between(min, max, imperial ? feetInches : (v) => String(Number((v * per).toFixed(other?.digits ?? digits))));
   const move = (d: number) => onChange(Number(((value ?? 0) + d).toFixed(imperial || other ? 4 : digits)));
   return (
     <div className="field">
@@ -40,10 +45,8 @@ export function Stepper({ label, unit, value, onChange, step, min, max, digits =
             aria-label={label}
             value={value === null || !other ? value : Number((value * per).toFixed(other.digits))}
             onChange={(v) => onChange(typeof v === 'number' ? (other ? Number((v / per).toFixed(4)) : v) : null)}
-            min={min === undefined ? undefined : min * per}
-            max={max === undefined ? undefined : max * per}
             step={other?.step ?? step}
-            status={wrong ? 'error' : undefined}
+            status={wrong || outside ? 'error' : undefined}
             controls={false}
             className={css.full}
           />
@@ -52,9 +55,9 @@ export function Stepper({ label, unit, value, onChange, step, min, max, digits =
           +
         </Button>
       </span>
-      {wrong ? (
+      {wrong || outside ? (
         <span role="alert" className="wrong">
-          {wrong}
+          {wrong ?? outside}
         </span>
       ) : (
         note && (
@@ -71,6 +74,13 @@ export function Stepper({ label, unit, value, onChange, step, min, max, digits =
     </div>
   );
 }
+
+const between = (min: number | undefined, max: number | undefined, say: (v: number) => string): string =>
+  min === undefined
+    ? `at most ${say(max ?? 0)}`
+    : max === undefined
+      ? `${say(min)} or more`
+      : `between ${say(min)} and ${say(max)}`;
 
 /** A length as people say it; what is no length stays standing, marked, and counts as not given. */
 function Said({

@@ -1,13 +1,15 @@
 import { Button } from 'antd';
-import { type ReactNode, useState } from 'react';
+import { lazy, type ReactNode, Suspense, useState } from 'react';
+import { later } from '../app/later';
 import { Link, useNavigate } from 'react-router';
 import { useHold, useJob } from '../api/job';
 import { useLive } from '../api/live';
 import { pressHold, useOutbox } from '../api/outbox';
-import { MainMenu } from '../app/MainMenu';
 import { HoldBanner } from '../app/HoldBanner';
 import { Boundary } from '../ui/Boundary';
 import css from './tree.module.css';
+
+const MainMenu = lazy(() => later(() => import('../app/MainMenu')));
 
 type Props = {
   job: string;
@@ -33,7 +35,9 @@ export function TreeFrame({ job, back, title, wide, children }: Props) {
           ← {back.words}
         </Link>
         <h1 className={css.title}>{title}</h1>
-        <MainMenu more={[{ words: 'All nine stages', act: () => void navigate(`/jobs/${job}/place`) }]} />
+        <Suspense fallback={<Button type="text">☰ Menu</Button>}>
+          <MainMenu more={[{ words: 'All nine stages', act: () => void navigate(`/jobs/${job}/place`) }]} />
+        </Suspense>
         {info && (
           <span className={css.gust}>
             Gust <b className="n">{info.wind.gust}</b> {info.wind.simulated && <span className="sim">simulated</span>}

@@ -7,6 +7,7 @@ import { useAct, useStems, useSurroundings } from '../api/job';
 import { later } from '../app/later';
 import { useScene } from '../plan/useScene';
 import { useChoices } from '../stages/stems/choices';
+import { BEGINNINGS } from './choices';
 import { openQuestions, type Question, useDraft } from './draft';
 import { TreeAnswer } from './TreeAnswer';
 import { TreeFacts } from './TreeFacts';
@@ -130,6 +131,18 @@ function Tree({ job, stemId, say }: { job: string; stemId?: string; say: (words:
               setAsked(undefined);
             }}
           />
+        )}
+        {current === 'SPECIES' && draft.means === undefined && (
+          <div role="group" aria-label="Begin with" className={css.question}>
+            <h2 className={css.asked}>Begin with, or tap it through</h2>
+            <div className={css.answers}>
+              {BEGINNINGS.map((b) => (
+                <Button key={b.words} onClick={() => tap(b.tap)}>
+                  {b.words}
+                </Button>
+              ))}
+            </div>
+          </div>
         )}
         {current && !picking && (
           <TreeQuestion

@@ -1,17 +1,19 @@
 import css from '../../ui/layout.module.css';
-import { Button } from 'antd';
-import { useState } from 'react';
+import { Button, Skeleton } from 'antd';
+import { lazy, Suspense, useState } from 'react';
+import { later } from '../../app/later';
 import { api, data, type Schemas } from '../../api/client';
 import { useAct, useFindings, useJob } from '../../api/job';
 import type { PanelProps } from '../../app/stages';
 import { usePanelKey } from '../../app/keys';
 import { Tabs } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';
-import { AccessTab } from './AccessTab';
-import { FilesTab } from './FilesTab';
-import { LeaveTab } from './LeaveTab';
 import { PlanTab } from './PlanTab';
-import { TodayTab } from './TodayTab';
+
+const AccessTab = lazy(() => later(() => import('./AccessTab')).then((m) => ({ default: m.AccessTab })));
+const FilesTab = lazy(() => later(() => import('./FilesTab')).then((m) => ({ default: m.FilesTab })));
+const LeaveTab = lazy(() => later(() => import('./LeaveTab')).then((m) => ({ default: m.LeaveTab })));
+const TodayTab = lazy(() => later(() => import('./TodayTab')).then((m) => ({ default: m.TodayTab })));
 
 type Tab = 'plan' | 'today' | 'leave' | 'access' | 'files';
 
@@ -70,10 +72,12 @@ export default function PlacePanel({ job, go }: PanelProps) {
             {leader && info?.joinAddress && <Join job={job} info={info} act={act} />}
           </>
         )}
-        {tab === 'today' && info && <TodayTab job={job} info={info} leader={leader} />}
-        {tab === 'leave' && <LeaveTab job={job} leader={leader} />}
-        {tab === 'access' && <AccessTab job={job} leader={leader} />}
-        {tab === 'files' && <FilesTab job={job} leader={leader} />}
+        <Suspense fallback={<Skeleton active />}>
+          {tab === 'today' && info && <TodayTab job={job} info={info} leader={leader} />}
+          {tab === 'leave' && <LeaveTab job={job} leader={leader} />}
+          {tab === 'access' && <AccessTab job={job} leader={leader} />}
+          {tab === 'files' && <FilesTab job={job} leader={leader} />}
+        </Suspense>
       </div>
       <Button type="primary" className="next" onClick={() => go('stems')}>
         <span>

@@ -1,7 +1,5 @@
-import { Rows } from '../ui/Rows';
-import { Button } from 'antd';
 import { useEffect } from 'react';
-import { type Stage, STAGE_WORDS, STAGES } from './stages';
+import { type Stage, STAGES } from './stages';
 
 type Actions = { go: (stage: Stage) => void; hold: () => void; sheet: () => void };
 
@@ -38,30 +36,4 @@ export function useKeys({ go, hold, sheet }: Actions): void {
     window.addEventListener('keydown', listen);
     return () => window.removeEventListener('keydown', listen);
   }, [go, hold, sheet]);
-}
-
-const SHEET: [string, string][] = [
-  ['[  ]', 'turn the lay 1°, with Shift 10°'],
-  ['D', 'new defect (Stems)'],
-  ['T', 'new target (Place)'],
-  ['Z', 'take the drop zone (Lay)'],
-  ['E', 'ways out (Lay)'],
-  ['O', 'open points'],
-  ['H', 'HOLD'],
-  ['?', 'this sheet'],
-];
-
-export function KeySheet({ close }: { close: () => void }) {
-  return (
-    <div className="sheet" role="dialog" aria-label="All keys">
-      <h1>All keys</h1>
-      <Rows
-        rows={[...STAGES.map((s, i) => [String(i + 1), STAGE_WORDS[s]] as const), ...SHEET]}
-        columns={[{ cell: ([k]) => <span className="n">{k}</span> }, { cell: ([, w]) => w }]}
-      />
-      <Button type="primary" size="large" block onClick={close}>
-        Close
-      </Button>
-    </div>
-  );
 }
