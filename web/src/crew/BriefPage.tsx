@@ -20,7 +20,7 @@ export function BriefPage({ job, card, changed, say }: Props) {
     return (
       <div className="c">
         <p>{t('brief.none')}</p>
-        <h3>{t('brief.comes')}</h3>
+        <h2>{t('brief.comes')}</h2>
       </div>
     );
   const e = card.plan.emergency;
@@ -29,7 +29,7 @@ export function BriefPage({ job, card, changed, say }: Props) {
       {changed && <p className="refused">{t('brief.changing')}</p>}
       {card.changes.length > 0 && (
         <div className="c" aria-label={t('brief.changed', { number: card.number })}>
-          <h3>{t('brief.changed', { number: card.number })}</h3>
+          <h2>{t('brief.changed', { number: card.number })}</h2>
           <ul>
             {card.changes.map((c) => (
               <li key={c.says.words}>
@@ -44,7 +44,7 @@ export function BriefPage({ job, card, changed, say }: Props) {
           <PlanSketch plan={card.plan} height={230} changes={card.changes} />
           <div className="c">
             <p>{t('brief.noPart')}</p>
-            <h3>{t('brief.outside')}</h3>
+            <h2>{t('brief.outside')}</h2>
           </div>
         </>
       )}
@@ -52,11 +52,11 @@ export function BriefPage({ job, card, changed, say }: Props) {
         <MyPost key={p.turn + p.role} card={card} p={p} />
       ))}
       <div className="c">
-        <h3>{t('brief.signals')}</h3>
+        <h2>{t('brief.signals')}</h2>
         <p>{card.signals.join(' · ')}</p>
       </div>
       <div className="c">
-        <h3>{t('brief.stopWhen')}</h3>
+        <h2>{t('brief.stopWhen')}</h2>
         <ul>
           {card.stopConditions.map((s) => (
             <li key={s}>
@@ -67,7 +67,7 @@ export function BriefPage({ job, card, changed, say }: Props) {
       </div>
       {e.nearestHelp && (
         <div className="c" aria-label={t('brief.emergency')}>
-          <h3>{t('brief.emergency')}</h3>
+          <h2>{t('brief.emergency')}</h2>
           <p>{t('brief.say', { help: e.nearestHelp, where: e.gridReference })}</p>
           <p className="s">
             {t('brief.more', {
@@ -117,18 +117,18 @@ function MyPost({ card, p }: { card: Card; p: Card['posts'][number] }) {
       </div>
       <PlanSketch plan={card.plan} height={230} focus={p.stem} changes={card.changes} me={me} />
       <div className="c">
-        <h3>{t('brief.stand')}</h3>
+        <h2>{t('brief.stand')}</h2>
         <p>
           {stand}
           {p.exclusionM !== undefined && p.role !== 'CUTTER' && t('brief.ring', { ring: p.exclusionM })}
         </p>
       </div>
       <div className="c">
-        <h3>{t('brief.way')}</h3>
+        <h2>{t('brief.way')}</h2>
         <p className={css.wayOut}>{ways || t('brief.way.none')}</p>
       </div>
       <div className="c">
-        <h3>{t('brief.task', { role: p.roleWords })}</h3>
+        <h2>{t('brief.task', { role: p.roleWords })}</h2>
         <p>{p.task}</p>
       </div>
     </section>
@@ -159,7 +159,7 @@ function Sign({ job, card, say }: { job: string; card: Card; say: (words: string
     <section aria-label={t('label.readBack')}>
       {card.questions.map((q, i) => (
         <div className="c" key={q.words} role="group" aria-label={q.words}>
-          <h3>{t('brief.readBack', { number: i + 1, all: card.questions.length })}</h3>
+          <h2>{t('brief.readBack', { number: i + 1, all: card.questions.length })}</h2>
           <p>{q.words}</p>
           <div className="chips">
             {q.choices.map((c, k) => (

@@ -88,49 +88,53 @@ export default function CrewApp() {
   }
   return (
     <div className="phone">
-      <div className="top">
+      <header className="top">
         <b>{name}</b>
-        <span className="grow">
+        <h1 className="grow">
           {info.data?.name}
           {card ? ` · ${t('briefingNumber', { number: card.number })}` : ''}
-        </span>
+        </h1>
         <Button type="text" onClick={switchGlare}>
           {t('glare')}
         </Button>
         <Manner />
-      </div>
+      </header>
       <nav className="tabs">
         {tab('brief', `${t('tab.brief')}${needsSign ? ' •' : ''}`)}
         {tab('run', t('tab.run'))}
         {tab('cut', t('tab.cut'))}
         {tab('see', t('tab.see'))}
       </nav>
-      {LINK[link] && (
-        <p className="refused" role="alert">
-          {t(LINK[link])}
-        </p>
-      )}
-      {(refused || (out.says && !unsent)) && (
-        <p className="refused" role="alert">
-          {refused || out.says}
-        </p>
-      )}
-      {(hold || unsent) && (
-        <HeldCard
-          hold={hold}
-          me={me}
-          unsent={unsent}
-          says={out.says}
-          mayConfirm={run?.step?.iMayConfirmStopped ?? false}
-          confirming={out.unsent.some((u) => u.kind === 'stopped')}
-          confirm={confirm}
-        />
-      )}
-      <Suspense fallback={<p className="c">{t('opening')}</p>}>{body}</Suspense>
-      <Button type="text" className="thumb" onClick={() => pressHold(job)}>
-        <b>{t('hold')}</b>
-        <span>{t('hold.who')}</span>
-      </Button>
+      <main>
+        {LINK[link] && (
+          <p className="refused" role="alert">
+            {t(LINK[link])}
+          </p>
+        )}
+        {(refused || (out.says && !unsent)) && (
+          <p className="refused" role="alert">
+            {refused || out.says}
+          </p>
+        )}
+        {(hold || unsent) && (
+          <HeldCard
+            hold={hold}
+            me={me}
+            unsent={unsent}
+            says={out.says}
+            mayConfirm={run?.step?.iMayConfirmStopped ?? false}
+            confirming={out.unsent.some((u) => u.kind === 'stopped')}
+            confirm={confirm}
+          />
+        )}
+        <Suspense fallback={<p className="c">{t('opening')}</p>}>{body}</Suspense>
+      </main>
+      <footer>
+        <Button type="text" className="thumb" onClick={() => pressHold(job)}>
+          <b>{t('hold')}</b>
+          <span>{t('hold.who')}</span>
+        </Button>
+      </footer>
     </div>
   );
 }

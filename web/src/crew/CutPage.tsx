@@ -22,7 +22,7 @@ export default function CutPage({ job, card }: { job: string; card?: Schemas['Ca
     return (
       <div className="c">
         <p>{t('cut.none')}</p>
-        <h3>{t('cut.comes')}</h3>
+        <h2>{t('cut.comes')}</h2>
       </div>
     );
   return (
@@ -66,7 +66,7 @@ export default function CutPage({ job, card }: { job: string; card?: Schemas['Ca
               <CutFigure card={c} phone />
             </div>
             <div className="c">
-              <h3>{t('cut.stand', { stand: term('EscapeRoutes.Side', c.stand) })}</h3>
+              <h2>{t('cut.stand', { stand: term('EscapeRoutes.Side', c.stand) })}</h2>
               <p>{t('cut.never', { because: c.standsBecause.words })}</p>
             </div>
             {ticking ? (
@@ -75,7 +75,7 @@ export default function CutPage({ job, card }: { job: string; card?: Schemas['Ca
               </div>
             ) : (
               <div className="c">
-                <h3>{t('cut.order')}</h3>
+                <h2>{t('cut.order')}</h2>
                 <ol className={css.numbered}>
                   {c.steps
                     .filter((s) => s.kind === 'CUT')
@@ -90,7 +90,7 @@ export default function CutPage({ job, card }: { job: string; card?: Schemas['Ca
             )}
             {c.help.length > 0 && (
               <div className="c">
-                <h3>{t('cut.help')}</h3>
+                <h2>{t('cut.help')}</h2>
                 <ul>
                   {c.help.map((h) => (
                     <li key={h.words}>{h.words}</li>

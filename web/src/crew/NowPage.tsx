@@ -75,7 +75,7 @@ export function NowPage({ job, run, card, info, lost, say }: Props) {
       <section
         className={`now ${lost && run.word === 'GO' ? 'old' : run.word === 'STAND_FAST' || run.word === 'STOP' ? 'halt' : ''}`}
       >
-        <h3>{t('now', { turn: step?.turn, all: run.stepsInAll, title: step?.title })}</h3>
+        <h2>{t('now', { turn: step?.turn, all: run.stepsInAll, title: step?.title })}</h2>
         <strong>{t(`word.${run.word}`)}</strong>
         <p>{because(t, run, post?.task, run.waitAt || info.meetingPoint)}</p>
         {lost && run.word === 'GO' && <p>{t('now.old')}</p>}
@@ -84,7 +84,7 @@ export function NowPage({ job, run, card, info, lost, say }: Props) {
         <>
           <PlanSketch plan={card.plan} height={230} focus={post.stem} me={sketchMe} />
           <div className="c">
-            <h3>{t('now.then', { role: post.roleWords })}</h3>
+            <h2>{t('now.then', { role: post.roleWords })}</h2>
             <p>{post.task}</p>
           </div>
         </>
@@ -130,9 +130,9 @@ function Gust({ run }: { run: Run }) {
   const w = run.wind;
   return (
     <div className="c">
-      <h3>
+      <h2>
         {t('gust', { at: clock(w.at) })} {w.simulated && <span className="sim">{t('simulated')}</span>}
-      </h3>
+      </h2>
       <p className="n">
         {t('gust.is', {
           gust: w.gust,
@@ -162,7 +162,7 @@ function Protected({ job, p }: { job: string; p: Schemas['ProtectionState'] }) {
     });
   return (
     <div className="c">
-      <h3>{p.name}</h3>
+      <h2>{p.name}</h2>
       <p className="line">
         <Mark kind={p.done && !p.askAgain ? 'ready' : 'none'} />
         <span className="grow">

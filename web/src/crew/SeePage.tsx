@@ -34,7 +34,7 @@ export default function SeePage({ job }: { job: string }) {
   return (
     <>
       <div className="c" role="group" aria-label={t('see.which')}>
-        <h3>{t('see.which')}</h3>
+        <h2>{t('see.which')}</h2>
         <div className="chips">
           {stems.map((s) => (
             <Button
@@ -53,13 +53,13 @@ export default function SeePage({ job }: { job: string }) {
       </div>
       {stem && !what && (
         <div className="c">
-          <h3>
+          <h2>
             {stem.label}:{' '}
             {stem.defects
               .filter((d) => !d.setAside)
               .map((d) => d.words)
               .join(', ') || t('see.noFault')}
-          </h3>
+          </h2>
           <Button size="large" block className={css.below} onClick={() => setWhat('fault')}>
             {t('see.fault')}
           </Button>
@@ -133,7 +133,7 @@ export default function SeePage({ job }: { job: string }) {
       )}
       {waiting.length > 0 && (
         <div className="c">
-          <h3>{t('see.waiting')}</h3>
+          <h2>{t('see.waiting')}</h2>
           <ul>
             {waiting.map((u) => (
               <li key={u.id}>
@@ -146,7 +146,7 @@ export default function SeePage({ job }: { job: string }) {
       )}
       {!stem && (
         <div className="c">
-          <h3>{t('see.say')}</h3>
+          <h2>{t('see.say')}</h2>
         </div>
       )}
     </>
@@ -221,7 +221,7 @@ function Fault({
   const [tells, setTells] = useState<Schemas['TellChoice']['key'][]>([]);
   return (
     <div className="c" aria-label={t('label.fault')}>
-      <h3>{t('see.what')}</h3>
+      <h2>{t('see.what')}</h2>
       <div className="chips">
         {(kind ? [kind] : choices.defects).map((d) => (
           <Button
@@ -237,7 +237,7 @@ function Fault({
       {kind && (
         <>
           <Amount label={t('see.height')} unit="m" value={from} step={0.5} set={setFrom} />
-          <h3>{t('see.side')}</h3>
+          <h2>{t('see.side')}</h2>
           <div className="chips">
             {FACES.map((f, i) => (
               <Button
@@ -252,7 +252,7 @@ function Fault({
           </div>
           {kind.tells.length > 0 && (
             <>
-              <h3>{t('see.else')}</h3>
+              <h2>{t('see.else')}</h2>
               <div className="chips">
                 {kind.tells.map((x) => (
                   <Button
@@ -333,7 +333,7 @@ function Measured({
   });
   return (
     <div className="c" aria-label={t('label.measurement')}>
-      <h3>{t('see.whatMeasured')}</h3>
+      <h2>{t('see.whatMeasured')}</h2>
       <div className="chips">
         {(kind ? [kind] : choices.sightings.filter((s) => PHONE_KINDS.includes(s.key))).map((s) => (
           <Button

@@ -158,7 +158,7 @@ function Tree({ job, stemId, say }: { job: string; stemId?: string; say: (words:
           />
         )}
         {!stemId && draft.at && !complete && (
-          <Button type="text" onClick={() => void putOnPlan()}>
+          <Button type="text" className={css.long} onClick={() => void putOnPlan()}>
             It hangs or lies, or is looked at later: only put it on the plan
           </Button>
         )}

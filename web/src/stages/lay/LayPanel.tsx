@@ -16,6 +16,8 @@ import { RestsTab } from './RestsTab';
 import { useLay } from './useLay';
 import { WaysTab } from './WaysTab';
 
+const MOST_NAMED = 2;
+
 /** Stage 3: where it falls, what it can hit, who must be out, and whether the cutter gets away. */
 export default function LayPanel({ job, go }: PanelProps) {
   const tools = usePlanTools();
@@ -200,7 +202,10 @@ export default function LayPanel({ job, go }: PanelProps) {
               {!v
                 ? 'what is missing is named above'
                 : blocking.length > 0
-                  ? `a stop will stand: ${blocking.map((t) => t.name).join(', ')}`
+                  ? `a stop will stand: ${blocking
+                      .slice(0, MOST_NAMED)
+                      .map((t) => t.name)
+                      .join(', ')}${blocking.length > MOST_NAMED ? ` and ${blocking.length - MOST_NAMED} more` : ''}`
                   : 'the crew is briefed on it'}
             </small>
           </span>

@@ -19,6 +19,7 @@ import { isDefect } from './isDefect';
 export type Tab = 'read' | 'measure' | 'faults' | 'wood' | 'verdict' | 'all';
 /** More stems than this are chosen from a list, not from a row of buttons. */
 const MOST_BUTTONS = 14;
+const NARROW = '(max-width: 899px)';
 
 /** Stage 2: what each stem is, measured or by eye, its defects and what they change, and whether it can be done at all. */
 export default function StemsPanel({ job, go }: PanelProps) {
@@ -43,11 +44,17 @@ export default function StemsPanel({ job, go }: PanelProps) {
   }, []);
   useEffect(() => setDefect(undefined), [tools.stem]);
   const leader = info?.myPart === 'LEADER';
-  const add = () =>
+  const add = () => {
+    // on a narrow display the plan of this stage is small: the tree's own page asks where it stands
+    if (window.matchMedia(NARROW).matches) {
+      void navigate(`/jobs/${job}/trees/new`);
+      return;
+    }
     tools.pick('Tap where the stem stands', (at) => {
       tap(draftKey(job), { at });
       void navigate(`/jobs/${job}/trees/new`);
     });
+  };
   const own = findings.filter((f) => f.stage === 'STEMS' && f.about === 'STEM' && f.subject === stem?.label && f.open);
   return (
     <>

@@ -52,7 +52,7 @@ class TwoLanguagesStory extends DemoStory {
         assertThat(sefa.locator("section[aria-label^='Paso 1']")).containsText("Mi tarea: vigía");
         assertThat(sefa.locator(".phone")).containsText("Doy ALTO cuando");
         assertThat(sefa.locator(".phone")).containsText("alguien o algún animal entra en la zona de exclusión");
-        assertThat(sefa.locator("section[aria-label='Repetir'] h3").first()).containsText("Repetir 1 de 3");
+        assertThat(sefa.locator("section[aria-label='Repetir'] h2").first()).containsText("Repetir 1 de 3");
         Looked.at(sefa, "phone-spanish");
         assertThat(imre.region("Signatures")).containsText("0 of 2");
     }
