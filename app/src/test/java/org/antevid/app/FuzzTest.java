@@ -28,7 +28,7 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 @OnRealSockets
 class FuzzTest {
     private static final ObjectMapper JSON = new ObjectMapper();
-    private static final int REQUESTS = Integer.getInteger("fuzz.requests", 1500);
+    private static final int REQUESTS = Integer.getInteger("fuzz.requests", 800);
     private static final long SEED = Long.getLong("fuzz.seed", 11);
     private static final List<String> ODD = List.of(
             "",
