@@ -41,7 +41,7 @@ export function TypesTab({ l, v }: { l: Cutting; v: CutView }) {
               </p>
             ))}
             {on && (
-              <div className={`s ${css.typeBody}`} aria-label={`About ${t.words}`}>
+              <div role="group" className={`s ${css.typeBody}`} aria-label={`About ${t.words}`}>
                 <p>
                   <b>First</b> {t.firstCut}.
                   {t.stepM > 0 ? ` Back cut ${t.said.stepM} above the floor.` : ' Back cut level with the floor.'}

@@ -209,7 +209,7 @@ function Protected({ job, p }: { job: string; p: Schemas['ProtectionState'] }) {
       )}
       {!waits && (
         <Button type="text" aria-label={`${p.name} ${p.done ? 'not done' : 'done'}`} onClick={() => done(!p.done)}>
-          {p.done ? 'Undo' : 'Done'}
+          {p.done ? 'Not done' : 'Done'}
         </Button>
       )}
       {out.refused[key] && (
