@@ -19,7 +19,7 @@ import { isDefect } from './isDefect';
 export type Tab = 'read' | 'measure' | 'faults' | 'wood' | 'verdict' | 'all';
 /** More stems than this are chosen from a list, not from a row of buttons. */
 const MOST_BUTTONS = 14;
-const NARROW = '(max-width: 899px)';
+const NARROW = '(max-width: 1000px)';
 
 /** Stage 2: what each stem is, measured or by eye, its defects and what they change, and whether it can be done at all. */
 export default function StemsPanel({ job, go }: PanelProps) {
