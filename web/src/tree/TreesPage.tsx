@@ -28,7 +28,10 @@ function Trees({ job, say }: { job: string; say: (words: string) => void }) {
   const stems = useStems(job).data;
   const lays = useLays(job).data ?? [];
   const steps = useSteps(job).data ?? [];
-  const findings = useFindings(job).data ?? [];
+  const asked = useFindings(job);
+  const findings = asked.data ?? [];
+  // until the answer is there nothing is good: what was found before may not know the newest tree
+  const known = asked.data !== undefined && !asked.isFetching;
   const leader = useJob(job).data?.myPart === 'LEADER';
   if (!stems) return <Skeleton active />;
   const turn = (s: Schemas['StemView']) => steps.find((x) => x.stem === s.label)?.turn ?? Infinity;
@@ -45,7 +48,7 @@ function Trees({ job, say }: { job: string; say: (words: string) => void }) {
         )}
         {ordered.map((s) => (
           <Link key={s.id} to={`/jobs/${job}/trees/${s.id}`} className={css.row}>
-            <Mark kind={markOf(s, findings, lays)} size={24} />
+            <Mark kind={known ? markOf(s, findings, lays) : 'none'} size={24} />
             <b className={css.label}>{s.label}</b>
             <span className={css.says}>
               <b>{headline(s, lays)}</b>
@@ -71,7 +74,7 @@ function Trees({ job, say }: { job: string; say: (words: string) => void }) {
           </Button>
         )}
       </section>
-      {leader && stems.length > 0 && <OneBriefing job={job} say={say} findings={findings} />}
+      {leader && stems.length > 0 && <OneBriefing job={job} say={say} findings={findings} known={known} />}
     </div>
   );
 }
@@ -96,10 +99,12 @@ function OneBriefing({
   job,
   say,
   findings,
+  known,
 }: {
   job: string;
   say: (words: string) => void;
   findings: Schemas['FindingView'][];
+  known: boolean;
 }) {
   const act = useAct(job, say);
   const b = useBriefings(job).data;
@@ -141,7 +146,7 @@ function OneBriefing({
           type="primary"
           size="large"
           block
-          disabled={stops.length > 0}
+          disabled={!known || stops.length > 0}
           onClick={() => void act(api.POST('/api/jobs/{job}/briefings', { params: { path: { job } } }))}
         >
           Issue briefing {(latest?.number ?? 0) + 1}
