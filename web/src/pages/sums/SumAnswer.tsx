@@ -14,7 +14,7 @@ export function SumAnswer({ answer }: { answer: Figures }) {
         <Alert type="warning" title={warnings.map((w) => w.replaceAll('_', ' ').toLowerCase()).join('; ')} />
       )}
       <Rows
-        rows={entries(answer).slice(first ? 0 : undefined)}
+        rows={entries(answer).filter(([k]) => k !== first?.[0])}
         keyOf={([k]) => k}
         columns={[
           { cell: ([k]) => said(k).words },
