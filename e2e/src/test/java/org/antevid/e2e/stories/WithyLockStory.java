@@ -528,21 +528,21 @@ class WithyLockStory {
         imre.button("Tried, answered");
         while (imre.page
                         .locator("ul[aria-label=Protections] button")
-                        .filter(new Locator.FilterOptions().setHasText("Done"))
+                        .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^Done$")))
                         .count()
                 > 0) {
             int left = imre.page
                     .locator("ul[aria-label=Protections] button")
-                    .filter(new Locator.FilterOptions().setHasText("Done"))
+                    .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^Done$")))
                     .count();
             imre.page
                     .locator("ul[aria-label=Protections] button")
-                    .filter(new Locator.FilterOptions().setHasText("Done"))
+                    .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^Done$")))
                     .first()
                     .click();
             assertThat(imre.page
                             .locator("ul[aria-label=Protections] button")
-                            .filter(new Locator.FilterOptions().setHasText("Done")))
+                            .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^Done$"))))
                     .hasCount(left - 1);
         }
         askedAgain();
