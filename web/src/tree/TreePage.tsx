@@ -1,10 +1,11 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { Button, Skeleton } from 'antd';
+import { Button, Popconfirm, Skeleton } from 'antd';
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, data, type Schemas } from '../api/client';
-import { useAct, useStems, useSurroundings } from '../api/job';
+import { useAct, useLays, useStems, useSurroundings } from '../api/job';
 import { later } from '../app/later';
+import { azimuth } from '../units/format';
 import { useScene } from '../plan/useScene';
 import { useChoices } from '../stages/stems/choices';
 import { BEGINNINGS } from './choices';
@@ -77,8 +78,13 @@ function Tree({ job, stemId, say }: { job: string; stemId?: string; say: (words:
     selected: stemId,
   });
   const picking = current === 'WHERE';
+  const planned = useLays(job).data?.find((l) => l.stemId === stemId);
+  const [using, setUsing] = useState(false);
   const use = async () => {
+    // pressed twice it would be two trees
+    setUsing(true);
     const used = await act(api.POST('/api/jobs/{job}/trees', { params: { path: { job } }, body }));
+    setUsing(false);
     if (!used) return;
     drop();
     void navigate(`/jobs/${job}/trees`);
@@ -177,13 +183,32 @@ function Tree({ job, stemId, say }: { job: string; stemId?: string; say: (words:
           {complete && <TreeAnswer job={job} view={view} stored={Boolean(stemId)} />}
         </div>
         {complete && !current && (
-          <Button type="primary" className={`next ${css.use}`} disabled={look.isFetching} onClick={() => void use()}>
-            <span>
-              {never ? 'Write it down' : 'Use this'}
-              <small>{never ? 'without a lay: it is not felled by hand' : 'fixes lay, card, ways out and step'}</small>
-            </span>
-            →
-          </Button>
+          <Popconfirm
+            disabled={!planned || never}
+            title={`A lay to ${azimuth(planned?.choice.layDeg ?? 0)}° is planned already. Take this one in its place?`}
+            okText="Take this one"
+            cancelText="Leave it"
+            onConfirm={() => void use()}
+          >
+            <Button
+              type="primary"
+              className={`next ${css.use}`}
+              disabled={look.isFetching || using}
+              onClick={planned && !never ? undefined : () => void use()}
+            >
+              <span>
+                {never ? 'Write it down' : 'Use this'}
+                <small>
+                  {never
+                    ? 'without a lay: it is not felled by hand'
+                    : planned
+                      ? `in place of the lay to ${azimuth(planned.choice.layDeg)}° planned before`
+                      : 'fixes lay, card, ways out and step'}
+                </small>
+              </span>
+              →
+            </Button>
+          </Popconfirm>
         )}
       </div>
     </>
