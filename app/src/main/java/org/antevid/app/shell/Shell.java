@@ -31,6 +31,7 @@ class Shell implements WebMvcConfigurer {
             "/jobs/{job}",
             "/jobs/{job}/{stage}",
             "/jobs/{job}/hand-over/{stem}",
+            "/jobs/{job}/trees/{stem}",
             "/crew/{job}",
             "/crew/{job}/{page}",
             "/sums",
