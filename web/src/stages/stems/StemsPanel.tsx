@@ -9,7 +9,6 @@ import { Tabs } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';
 import { CompareTab } from './CompareTab';
 import { FaultsTab } from './FaultsTab';
-import { draftKey, useDrafts } from '../../tree/draft';
 import { MeasureTab } from './MeasureTab';
 import { ReadTab } from './ReadTab';
 import { VerdictTab } from './VerdictTab';
@@ -19,7 +18,6 @@ import { isDefect } from './isDefect';
 export type Tab = 'read' | 'measure' | 'faults' | 'wood' | 'verdict' | 'all';
 /** More stems than this are chosen from a list, not from a row of buttons. */
 const MOST_BUTTONS = 14;
-const NARROW = '(max-width: 1000px)';
 
 /** Stage 2: what each stem is, measured or by eye, its defects and what they change, and whether it can be done at all. */
 export default function StemsPanel({ job, go }: PanelProps) {
@@ -29,7 +27,6 @@ export default function StemsPanel({ job, go }: PanelProps) {
   const findings = useFindings(job).data ?? [];
   const [tab, setTab] = useState<Tab>('read');
   const navigate = useNavigate();
-  const tap = useDrafts((d) => d.tap);
   const [defect, setDefect] = useState<{ fromM: number; faceDeg: number }>();
   const stem = stems.find((s) => s.id === tools.stem);
   const begin = (at: { fromM: number; faceDeg: number }) => {
@@ -44,17 +41,8 @@ export default function StemsPanel({ job, go }: PanelProps) {
   }, []);
   useEffect(() => setDefect(undefined), [tools.stem]);
   const leader = info?.myPart === 'LEADER';
-  const add = () => {
-    // on a narrow display the plan of this stage is small: the tree's own page asks where it stands
-    if (window.matchMedia(NARROW).matches) {
-      void navigate(`/jobs/${job}/trees/new`);
-      return;
-    }
-    tools.pick('Tap where the stem stands', (at) => {
-      tap(draftKey(job), { at });
-      void navigate(`/jobs/${job}/trees/new`);
-    });
-  };
+  // the plan of this stage is small beside the figure: the tree's own page asks where it stands
+  const add = () => void navigate(`/jobs/${job}/trees/new`);
   const own = findings.filter((f) => f.stage === 'STEMS' && f.about === 'STEM' && f.subject === stem?.label && f.open);
   return (
     <>
@@ -97,7 +85,7 @@ export default function StemsPanel({ job, go }: PanelProps) {
             )}
           </div>
         )}
-        {!stem && <p className="empty">No stem yet. Tap + and then the plan.</p>}
+        {!stem && <p className="empty">No stem yet. Tap +, then where it stands.</p>}
         {stem && (
           <>
             <h1>

@@ -108,4 +108,25 @@ class OrdinaryTreeStory extends DemoStory {
         assertThat(his.page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Faults seen")))
                 .isVisible();
     }
+
+    @Test
+    @Order(5)
+    void aTreeIsOpenedByItsAddressAndAPlannedLayIsNotReplacedUnasked() {
+        his.page.getByText("← Trees").click();
+        his.region("Trees")
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(Pattern.compile("S2")))
+                .first()
+                .click();
+        his.page.waitForURL(Pattern.compile("/trees/[0-9a-f-]{36}$"));
+        his.page.reload();
+        assertThat(answer().locator("h2")).containsText(Pattern.compile("fell to"));
+        starting("Use this").click();
+        assertThat(his.page.getByText("Take this one in its place?")).isVisible();
+        his.button("Leave it");
+        assertThat(answer().locator("h2")).isVisible();
+        starting("Use this").click();
+        his.button("Take this one");
+        his.page.waitForURL(Pattern.compile("/trees$"));
+        assertThat(his.region("Trees")).containsText("S2");
+    }
 }

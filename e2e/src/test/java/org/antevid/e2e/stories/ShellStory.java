@@ -117,6 +117,7 @@ class ShellStory {
                         "/jobs/" + job + "/place",
                         "/jobs/" + job + "/stems")) {
                     page.navigate(server.local() + path);
+                    assertThat(page.getByRole(AriaRole.MAIN).first()).isVisible();
                     page.waitForTimeout(500);
                     assertThat((Integer) page.evaluate("document.documentElement.scrollWidth"))
                             .as(what + path)

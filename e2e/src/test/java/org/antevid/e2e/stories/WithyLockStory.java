@@ -186,6 +186,7 @@ class WithyLockStory {
         imre.shot("stem-defect");
 
         imre.page.getByLabel("New stem").click();
+        assertThat(imre.page.getByText("Where does it stand").first()).isVisible();
         imre.tapPlan(80, 30);
         imre.button("It hangs or lies, or is looked at later: only put it on the plan");
         assertThat(imre.page
