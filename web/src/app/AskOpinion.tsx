@@ -32,6 +32,7 @@ export function AskOpinion({ job, f, done }: { job: string; f: Schemas['FindingV
   };
   return (
     <Form<Opinion>
+      name={`opinion-${f.key}`}
       layout="vertical"
       className="opinion"
       requiredMark={false}

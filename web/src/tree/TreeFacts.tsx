@@ -10,6 +10,8 @@ const NBSP = '\u00a0';
 
 type Props = {
   draft: Draft;
+  /** What it is brought over by, as its lay is planned. */
+  planned?: Schemas['TreeView']['means'];
   stem?: Schemas['StemView'];
   species: (key: NonNullable<Draft['species']>) => string;
   current?: Question;
@@ -18,7 +20,7 @@ type Props = {
 };
 
 /** What is known of the tree so far; a touch opens an answer again. */
-export function TreeFacts({ draft, stem, species, current, open, ask }: Props) {
+export function TreeFacts({ draft, planned, stem, species, current, open, ask }: Props) {
   const feet = useUnits() === 'feet';
   const wood =
     draft.wood === 'SOUND' ? WOOD[draft.faults?.length === 0 ? 0 : 1] : WOOD.find((w) => w.tap.wood === draft.wood);
@@ -26,7 +28,7 @@ export function TreeFacts({ draft, stem, species, current, open, ask }: Props) {
   const inches = (m: number) => (feet ? `${Math.round(m / 0.0254)} in` : `${Math.round(m * 100)} cm`);
   const lean =
     draft.leanDeg === undefined
-      ? stem?.lean && `${stem.lean.said.deg} to ${stem.lean.said.azimuthDeg}`
+      ? stem?.lean && stemLean(stem.lean)
       : draft.leanDeg === 0
         ? 'none seen ±2°'
         : `${draft.leanDeg}° ±2° ${SIDES.find((s) => s.tap.leansToDeg === draft.leansToDeg)?.words ?? 'to …'}`;
@@ -46,7 +48,7 @@ export function TreeFacts({ draft, stem, species, current, open, ask }: Props) {
     ['HEIGHT', 'Height', draft.heightM ? `${length(draft.heightM)} ±15${NBSP}%` : stem?.height?.shown],
     ['CROWN', 'Crown', draft.crownRadiusM ? `${length(draft.crownRadiusM)} ±20${NBSP}%` : stem?.crownRadius?.shown],
     ['LEAN', 'Lean', lean],
-    ['MEANS', 'Over by', MEANS.find((m) => m.tap.means === draft.means)?.words],
+    ['MEANS', 'Over by', MEANS.find((m) => m.tap.means === (draft.means ?? planned))?.words],
   ];
   return (
     <div className={css.facts} role="group" aria-label="The tree">
@@ -65,6 +67,10 @@ export function TreeFacts({ draft, stem, species, current, open, ask }: Props) {
     </div>
   );
 }
+
+/** A lean of nothing leans nowhere. */
+const stemLean = ({ deg, said }: Schemas['LeanFigure']): string =>
+  deg === 0 ? `none seen ±${said.sigmaDeg}` : `${said.deg} ±${said.sigmaDeg} to ${said.azimuthDeg}`;
 
 /** A cell is lit for each of its questions. */
 const isAsked = (cell: Question, current?: Question): boolean =>

@@ -121,6 +121,7 @@ function Tree({ job, stemId, say }: { job: string; stemId?: string; say: (words:
       <div className={css.panel}>
         <TreeFacts
           draft={draft}
+          planned={view?.means}
           stem={stem}
           species={(k) => choices.species.find((c) => c.key === k)?.words ?? ''}
           current={current}
@@ -138,7 +139,7 @@ function Tree({ job, stemId, say }: { job: string; stemId?: string; say: (words:
             }}
           />
         )}
-        {current === 'SPECIES' && draft.means === undefined && (
+        {current === 'SPECIES' && !view?.means && (
           <div role="group" aria-label="Begin with" className={css.question}>
             <h2 className={css.asked}>Begin with, or tap it through</h2>
             <div className={css.answers}>

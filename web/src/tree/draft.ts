@@ -38,7 +38,7 @@ export function openQuestions(view: Schemas['TreeView'] | undefined, draft: Draf
   const all: Question[] = [
     ...(view.placeOpen ? (['WHERE'] as const) : []),
     ...view.open,
-    ...(view.meansOpen ? (['MEANS'] as const) : []),
+    ...(view.means ? [] : (['MEANS'] as const)),
   ];
   return all.filter((q) => !answered(q, draft));
 }

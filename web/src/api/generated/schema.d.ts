@@ -5724,7 +5724,11 @@ export interface components {
             label: string;
             lay?: components["schemas"]["LayView"];
             look?: components["schemas"]["Look"];
-            meansOpen: boolean;
+            /**
+             * @description what it is brought over by, as tapped or as its lay is planned; empty: still to be said
+             * @enum {string}
+             */
+            means?: "NOTHING" | "LEVER" | "WEDGES" | "HAND_LINE" | "MACHINE_LINE";
             /** @description what is still to be tapped; nothing is judged before */
             open: ("SPECIES" | "WOOD" | "FAULTS" | "DIAMETER" | "HEIGHT" | "CROWN" | "LEAN" | "LEANS_TO")[];
             placeOpen: boolean;
@@ -15216,13 +15220,13 @@ export interface operations {
                         advice?: string;
                         class_back_cut?: string;
                         class_bore?: string;
-                        energy_ratio?: number | null;
-                        energy_ratio_back_cut?: number | null;
-                        energy_ratio_bore?: number | null;
+                        energy_ratio?: null | number;
+                        energy_ratio_back_cut?: null | number;
+                        energy_ratio_bore?: null | number;
                         errors?: unknown[];
-                        index?: number | null;
+                        index?: null | number;
                         mechanics_class?: string;
-                        moves_at_holding_m?: number | null;
+                        moves_at_holding_m?: null | number;
                         moves_early?: boolean;
                         ok?: boolean;
                         points?: Record<string, never>;
@@ -15336,15 +15340,15 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        area_m2?: number | null;
-                        azimuth_deg?: number | null;
+                        area_m2?: null | number;
+                        azimuth_deg?: null | number;
                         errors?: unknown[];
-                        max_radius_m?: number | null;
-                        offset_e_m?: number | null;
-                        offset_m?: number | null;
-                        offset_n_m?: number | null;
+                        max_radius_m?: null | number;
+                        offset_e_m?: null | number;
+                        offset_m?: null | number;
+                        offset_n_m?: null | number;
                         ok?: boolean;
-                        sigma_m?: number | null;
+                        sigma_m?: null | number;
                         warnings?: unknown[];
                     };
                 };
@@ -15533,32 +15537,32 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        back_cut_step_m?: number | null;
+                        back_cut_step_m?: null | number;
                         bar_reach?: string;
-                        behind_hinge_m?: number | null;
-                        bore_front_m?: number | null;
-                        bore_length_m?: number | null;
+                        behind_hinge_m?: null | number;
+                        bore_front_m?: null | number;
+                        bore_length_m?: null | number;
                         bore_possible?: boolean;
-                        chord_apex_m?: number | null;
-                        closes_after_deg?: number | null;
-                        closes_at_tree_deg?: number | null;
-                        depth_from_bark_m?: number | null;
-                        depth_m?: number | null;
+                        chord_apex_m?: null | number;
+                        closes_after_deg?: null | number;
+                        closes_at_tree_deg?: null | number;
+                        depth_from_bark_m?: null | number;
+                        depth_m?: null | number;
                         errors?: unknown[];
                         face_bar_reach?: string;
-                        face_deg?: number | null;
-                        free_flight_deg?: number | null;
-                        ground_after_deg?: number | null;
-                        hinge_length_m?: number | null;
-                        hinge_offset_m?: number | null;
-                        hinge_share_across?: number | null;
-                        hinge_thick_m?: number | null;
+                        face_deg?: null | number;
+                        free_flight_deg?: null | number;
+                        ground_after_deg?: null | number;
+                        hinge_length_m?: null | number;
+                        hinge_offset_m?: null | number;
+                        hinge_share_across?: null | number;
+                        hinge_thick_m?: null | number;
                         hinge_to_ground?: boolean;
-                        mouth_m?: number | null;
+                        mouth_m?: null | number;
                         ok?: boolean;
-                        rule_hinge_m?: number | null;
-                        strap_from_bark_m?: number | null;
-                        strap_m?: number | null;
+                        rule_hinge_m?: null | number;
+                        strap_from_bark_m?: null | number;
+                        strap_m?: null | number;
                         warnings?: unknown[];
                     };
                 };
@@ -15662,13 +15666,13 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        d_high_m?: number | null;
-                        d_low_m?: number | null;
-                        d_m?: number | null;
-                        d_under_bark_m?: number | null;
+                        d_high_m?: null | number;
+                        d_low_m?: null | number;
+                        d_m?: null | number;
+                        d_under_bark_m?: null | number;
                         errors?: unknown[];
                         ok?: boolean;
-                        sigma_m?: number | null;
+                        sigma_m?: null | number;
                         warnings?: unknown[];
                     };
                 };
@@ -15841,23 +15845,23 @@ export interface operations {
                      */
                     "application/json": {
                         azimuth_deg?: unknown;
-                        effective_lean_deg?: number | null;
-                        effective_offset_m?: number | null;
+                        effective_lean_deg?: null | number;
+                        effective_offset_m?: null | number;
                         errors?: unknown[];
-                        forward_Nm?: number | null;
-                        gravity_forward_Nm?: number | null;
-                        gravity_side_Nm?: number | null;
-                        mass_kg?: number | null;
-                        moment_Nm?: number | null;
-                        moment_e_Nm?: number | null;
-                        moment_n_Nm?: number | null;
+                        forward_Nm?: null | number;
+                        gravity_forward_Nm?: null | number;
+                        gravity_side_Nm?: null | number;
+                        mass_kg?: null | number;
+                        moment_Nm?: null | number;
+                        moment_e_Nm?: null | number;
+                        moment_n_Nm?: null | number;
                         ok?: boolean;
-                        side_right_Nm?: number | null;
-                        sigma_forward_Nm?: number | null;
-                        sigma_side_Nm?: number | null;
+                        side_right_Nm?: null | number;
+                        sigma_forward_Nm?: null | number;
+                        sigma_side_Nm?: null | number;
                         warnings?: unknown[];
-                        wind_forward_Nm?: number | null;
-                        wind_side_Nm?: number | null;
+                        wind_forward_Nm?: null | number;
+                        wind_side_Nm?: null | number;
                     };
                 };
             };
@@ -16030,13 +16034,13 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        best_azimuth_deg?: number | null;
+                        best_azimuth_deg?: null | number;
                         best_side?: string;
-                        distance_reached_m?: number | null;
+                        distance_reached_m?: null | number;
                         errors?: unknown[];
-                        margin_s?: number | null;
+                        margin_s?: null | number;
                         ok?: boolean;
-                        required_m?: number | null;
+                        required_m?: null | number;
                         routes?: unknown[];
                         warnings?: unknown[];
                     };
@@ -16180,18 +16184,18 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        balance_deg?: number | null;
+                        balance_deg?: null | number;
                         errors?: unknown[];
                         ok?: boolean;
-                        omega_end?: number | null;
+                        omega_end?: null | number;
                         stalled?: boolean;
-                        start_used_deg?: number | null;
-                        t_after_notice_s?: number | null;
-                        t_close_s?: number | null;
-                        t_fast_s?: number | null;
-                        t_total_s?: number | null;
-                        tip_speed_fast_ms?: number | null;
-                        tip_speed_ms?: number | null;
+                        start_used_deg?: null | number;
+                        t_after_notice_s?: null | number;
+                        t_close_s?: null | number;
+                        t_fast_s?: null | number;
+                        t_total_s?: null | number;
+                        tip_speed_fast_ms?: null | number;
+                        tip_speed_ms?: null | number;
                         warnings?: unknown[];
                     };
                 };
@@ -16377,25 +16381,25 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        butt_kick_m?: number | null;
-                        butt_zone_m?: number | null;
-                        design_reach_m?: number | null;
+                        butt_kick_m?: null | number;
+                        butt_zone_m?: null | number;
+                        design_reach_m?: null | number;
                         downhill_unbounded?: boolean;
                         errors?: unknown[];
-                        exclusion_m?: number | null;
-                        length_m?: number | null;
-                        map_reach_m?: number | null;
+                        exclusion_m?: null | number;
+                        length_m?: null | number;
+                        map_reach_m?: null | number;
                         ok?: boolean;
                         open_from_deg?: unknown;
                         open_to_deg?: unknown;
-                        slide_m?: number | null;
-                        slope_along_deg?: number | null;
-                        swath_half_95_m?: number | null;
-                        swath_half_m?: number | null;
-                        throw_m?: number | null;
-                        tip_e_m?: number | null;
-                        tip_n_m?: number | null;
-                        tip_speed_ms?: number | null;
+                        slide_m?: null | number;
+                        slope_along_deg?: null | number;
+                        swath_half_95_m?: null | number;
+                        swath_half_m?: null | number;
+                        throw_m?: null | number;
+                        tip_e_m?: null | number;
+                        tip_n_m?: null | number;
+                        tip_speed_ms?: null | number;
                         warnings?: unknown[];
                     };
                 };
@@ -16494,11 +16498,11 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        cg_m?: number | null;
+                        cg_m?: null | number;
                         errors?: unknown[];
-                        mass_kg?: number | null;
+                        mass_kg?: null | number;
                         ok?: boolean;
-                        volume_m3?: number | null;
+                        volume_m3?: null | number;
                         warnings?: unknown[];
                     };
                 };
@@ -16634,14 +16638,14 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        error_per_m_lean_toward?: number | null;
+                        error_per_m_lean_toward?: null | number;
                         errors?: unknown[];
-                        height_m?: number | null;
-                        high_m?: number | null;
-                        horizontal_distance_m?: number | null;
-                        low_m?: number | null;
+                        height_m?: null | number;
+                        high_m?: null | number;
+                        horizontal_distance_m?: null | number;
+                        low_m?: null | number;
                         ok?: boolean;
-                        sigma_m?: number | null;
+                        sigma_m?: null | number;
                         warnings?: unknown[];
                     };
                 };
@@ -16767,12 +16771,12 @@ export interface operations {
                      */
                     "application/json": {
                         errors?: unknown[];
-                        height_m?: number | null;
-                        high_m?: number | null;
-                        low_m?: number | null;
+                        height_m?: null | number;
+                        high_m?: null | number;
+                        low_m?: null | number;
                         ok?: boolean;
-                        sigma_m?: number | null;
-                        sun_elevation_deg?: number | null;
+                        sigma_m?: null | number;
+                        sun_elevation_deg?: null | number;
                         warnings?: unknown[];
                     };
                 };
@@ -16885,11 +16889,11 @@ export interface operations {
                      */
                     "application/json": {
                         errors?: unknown[];
-                        height_m?: number | null;
-                        high_m?: number | null;
-                        low_m?: number | null;
+                        height_m?: null | number;
+                        high_m?: null | number;
+                        low_m?: null | number;
                         ok?: boolean;
-                        sigma_m?: number | null;
+                        sigma_m?: null | number;
                         warnings?: unknown[];
                     };
                 };
@@ -17030,20 +17034,20 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        drift_deg?: number | null;
+                        drift_deg?: null | number;
                         errors?: unknown[];
-                        forward_hold_Nm?: number | null;
+                        forward_hold_Nm?: null | number;
                         moves_alone?: boolean;
-                        needed_thick_m?: number | null;
+                        needed_thick_m?: null | number;
                         ok?: boolean;
-                        side_capacity_Nm?: number | null;
-                        side_design_Nm?: number | null;
-                        spring_Nm_per_rad?: number | null;
-                        thick_lean_side_m?: number | null;
-                        thick_tension_m?: number | null;
-                        utilisation?: number | null;
+                        side_capacity_Nm?: null | number;
+                        side_design_Nm?: null | number;
+                        spring_Nm_per_rad?: null | number;
+                        thick_lean_side_m?: null | number;
+                        thick_tension_m?: null | number;
+                        utilisation?: null | number;
                         utilisation_class?: string;
-                        utilisation_signed?: number | null;
+                        utilisation_signed?: null | number;
                         warnings?: unknown[];
                     };
                 };
@@ -17179,18 +17183,18 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        corner_left_m?: number | null;
-                        corner_right_m?: number | null;
+                        corner_left_m?: null | number;
+                        corner_right_m?: null | number;
                         errors?: unknown[];
-                        hinge_side_share?: number | null;
-                        hinge_wood_share?: number | null;
-                        hollow_ratio?: number | null;
+                        hinge_side_share?: null | number;
+                        hinge_wood_share?: null | number;
+                        hollow_ratio?: null | number;
                         ok?: boolean;
                         result?: string;
-                        stem_share?: number | null;
-                        stress_share?: number | null;
-                        t_over_r?: number | null;
-                        wall_min_m?: number | null;
+                        stem_share?: null | number;
+                        stress_share?: null | number;
+                        t_over_r?: null | number;
+                        wall_min_m?: null | number;
                         warnings?: unknown[];
                     };
                 };
@@ -17340,16 +17344,16 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        bias_deg?: number | null;
-                        bias_geometry_deg?: number | null;
-                        bias_hinge_deg?: number | null;
+                        bias_deg?: null | number;
+                        bias_geometry_deg?: null | number;
+                        bias_hinge_deg?: null | number;
                         components?: Record<string, never>;
                         controlled?: boolean;
                         errors?: unknown[];
-                        half_width_95_m?: number | null;
+                        half_width_95_m?: null | number;
                         ok?: boolean;
-                        p_gross?: number | null;
-                        sigma_deg?: number | null;
+                        p_gross?: null | number;
+                        sigma_deg?: null | number;
                         warnings?: unknown[];
                     };
                 };
@@ -26573,9 +26577,9 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        back_capacity_Nm?: number | null;
-                        best_deg?: number | null;
-                        blocked_count?: number | null;
+                        back_capacity_Nm?: null | number;
+                        best_deg?: null | number;
+                        blocked_count?: null | number;
                         errors?: unknown[];
                         ok?: boolean;
                         rows?: unknown[];
@@ -26688,18 +26692,18 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        azimuth_deg?: number | null;
-                        chi2?: number | null;
-                        design_offset_m?: number | null;
+                        azimuth_deg?: null | number;
+                        chi2?: null | number;
+                        design_offset_m?: null | number;
                         errors?: unknown[];
-                        lean_deg?: number | null;
-                        offset_e_m?: number | null;
-                        offset_m?: number | null;
-                        offset_n_m?: number | null;
+                        lean_deg?: null | number;
+                        offset_e_m?: null | number;
+                        offset_m?: null | number;
+                        offset_n_m?: null | number;
                         ok?: boolean;
-                        sigma_across_m?: number | null;
-                        sigma_along_m?: number | null;
-                        sigma_azimuth_deg?: number | null;
+                        sigma_across_m?: null | number;
+                        sigma_along_m?: null | number;
+                        sigma_azimuth_deg?: null | number;
                         warnings?: unknown[];
                     };
                 };
@@ -26919,27 +26923,27 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        advantage?: number | null;
-                        anchor_N?: number | null;
-                        arm_m?: number | null;
+                        advantage?: null | number;
+                        anchor_N?: null | number;
+                        arm_m?: null | number;
                         available_N?: unknown;
                         block_N?: unknown;
                         capacity_Nm?: unknown;
                         errors?: unknown[];
-                        gravity_back_Nm?: number | null;
-                        hand_N?: number | null;
-                        leg_N?: number | null;
-                        min_mbs_N?: number | null;
-                        min_person_dist_m?: number | null;
+                        gravity_back_Nm?: null | number;
+                        hand_N?: null | number;
+                        leg_N?: null | number;
+                        min_mbs_N?: null | number;
+                        min_person_dist_m?: null | number;
                         ok?: boolean;
-                        people?: number | null;
-                        resisting_Nm?: number | null;
-                        rope_angle_deg?: number | null;
-                        side_moment_Nm?: number | null;
+                        people?: null | number;
+                        resisting_Nm?: null | number;
+                        rope_angle_deg?: null | number;
+                        side_moment_Nm?: null | number;
                         stem_stress_at_m?: unknown;
                         stem_stress_share?: unknown;
-                        tension_N?: number | null;
-                        tension_static_N?: number | null;
+                        tension_N?: null | number;
+                        tension_static_N?: null | number;
                         warnings?: unknown[];
                         wll_use?: unknown;
                     };
@@ -27259,10 +27263,10 @@ export interface operations {
                      */
                     "application/json": {
                         errors?: unknown[];
-                        extra_deg?: number | null;
-                        extra_tip_m?: number | null;
-                        final_deg?: number | null;
-                        hinged_deg?: number | null;
+                        extra_deg?: null | number;
+                        extra_tip_m?: null | number;
+                        final_deg?: null | number;
+                        hinged_deg?: null | number;
                         ok?: boolean;
                         warnings?: unknown[];
                     };
@@ -27427,18 +27431,18 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        anchor_N?: number | null;
-                        arm_m?: number | null;
-                        down_load_N?: number | null;
+                        anchor_N?: null | number;
+                        arm_m?: null | number;
+                        down_load_N?: null | number;
                         errors?: unknown[];
-                        forward_moment_Nm?: number | null;
+                        forward_moment_Nm?: null | number;
                         length_change_m?: Record<string, never>;
-                        min_mbs_N?: number | null;
-                        needed_Nm?: number | null;
+                        min_mbs_N?: null | number;
+                        needed_Nm?: null | number;
                         ok?: boolean;
-                        rope_angle_deg?: number | null;
-                        rope_length_m?: number | null;
-                        tension_N?: number | null;
+                        rope_angle_deg?: null | number;
+                        rope_length_m?: null | number;
+                        tension_N?: null | number;
                         warnings?: unknown[];
                         wll_use?: unknown;
                     };
@@ -27535,10 +27539,10 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        angle_deg?: number | null;
+                        angle_deg?: null | number;
                         errors?: unknown[];
-                        miss_m?: number | null;
-                        mm_for_1m_miss?: number | null;
+                        miss_m?: null | number;
+                        mm_for_1m_miss?: null | number;
                         ok?: boolean;
                         warnings?: unknown[];
                     };
@@ -27675,16 +27679,16 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        area_m2?: number | null;
-                        arm_m?: number | null;
+                        area_m2?: null | number;
+                        arm_m?: null | number;
                         errors?: unknown[];
                         holds?: boolean;
-                        needed_m?: number | null;
+                        needed_m?: null | number;
                         ok?: boolean;
-                        ratio?: number | null;
-                        tension_N?: number | null;
+                        ratio?: null | number;
+                        tension_N?: null | number;
                         warnings?: unknown[];
-                        wood_m?: number | null;
+                        wood_m?: null | number;
                     };
                 };
             };
@@ -27813,15 +27817,15 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        circle_share?: number | null;
-                        distance_m?: number | null;
+                        circle_share?: null | number;
+                        distance_m?: null | number;
                         errors?: unknown[];
                         in_reach?: boolean;
-                        off_lay_deg?: number | null;
+                        off_lay_deg?: null | number;
                         ok?: boolean;
-                        p_controlled?: number | null;
-                        p_decision?: number | null;
-                        p_total?: number | null;
+                        p_controlled?: null | number;
+                        p_decision?: null | number;
+                        p_total?: null | number;
                         warnings?: unknown[];
                     };
                 };
@@ -27976,16 +27980,16 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        circle_share?: number | null;
+                        circle_share?: null | number;
                         errors?: unknown[];
                         in_reach?: boolean;
-                        mc_hits?: number | null;
-                        mc_p?: number | null;
-                        mc_se?: number | null;
+                        mc_hits?: null | number;
+                        mc_p?: null | number;
+                        mc_se?: null | number;
                         ok?: boolean;
-                        p_controlled?: number | null;
-                        p_decision?: number | null;
-                        p_total?: number | null;
+                        p_controlled?: null | number;
+                        p_decision?: null | number;
+                        p_total?: null | number;
                         warnings?: unknown[];
                     };
                 };
@@ -28109,11 +28113,11 @@ export interface operations {
                     "application/json": {
                         errors?: unknown[];
                         ok?: boolean;
-                        p_controlled?: number | null;
-                        p_decision?: number | null;
-                        p_total?: number | null;
+                        p_controlled?: null | number;
+                        p_decision?: null | number;
+                        p_total?: null | number;
                         warnings?: unknown[];
-                        width_deg?: number | null;
+                        width_deg?: null | number;
                     };
                 };
             };
@@ -28260,23 +28264,23 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        cg_m?: number | null;
-                        crown_cg_m?: number | null;
-                        crown_kg?: number | null;
-                        d_butt_m?: number | null;
-                        d_cut_m?: number | null;
+                        cg_m?: null | number;
+                        crown_cg_m?: null | number;
+                        crown_kg?: null | number;
+                        d_butt_m?: null | number;
+                        d_cut_m?: null | number;
                         errors?: unknown[];
-                        form_factor?: number | null;
-                        inertia_kgm2?: number | null;
-                        k2_s2?: number | null;
-                        mass_high_kg?: number | null;
-                        mass_kg?: number | null;
+                        form_factor?: null | number;
+                        inertia_kgm2?: null | number;
+                        k2_s2?: null | number;
+                        mass_high_kg?: null | number;
+                        mass_kg?: null | number;
                         ok?: boolean;
-                        percussion_m?: number | null;
-                        sigma_rel?: number | null;
-                        stem_cg_m?: number | null;
-                        stem_kg?: number | null;
-                        stem_volume_m3?: number | null;
+                        percussion_m?: null | number;
+                        sigma_rel?: null | number;
+                        stem_cg_m?: null | number;
+                        stem_kg?: null | number;
+                        stem_volume_m3?: null | number;
                         warnings?: unknown[];
                     };
                 };
@@ -28448,21 +28452,21 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        back_angle_deg?: number | null;
-                        drive_per_wedge_N?: number | null;
+                        back_angle_deg?: null | number;
+                        drive_per_wedge_N?: null | number;
                         enough?: boolean;
                         errors?: unknown[];
-                        force_per_wedge_N?: number | null;
-                        force_total_N?: number | null;
-                        levels_needed?: number | null;
-                        lift_available_m?: number | null;
-                        lift_design_m?: number | null;
-                        lift_needed_m?: number | null;
+                        force_per_wedge_N?: null | number;
+                        force_total_N?: null | number;
+                        levels_needed?: null | number;
+                        lift_available_m?: null | number;
+                        lift_design_m?: null | number;
+                        lift_needed_m?: null | number;
                         next_step?: string;
                         ok?: boolean;
                         reasons?: unknown[];
-                        tip_move_per_mm_m?: number | null;
-                        total_offset_m?: number | null;
+                        tip_move_per_mm_m?: null | number;
+                        total_offset_m?: null | number;
                         warnings?: unknown[];
                     };
                 };
@@ -28599,10 +28603,10 @@ export interface operations {
                      *     }
                      */
                     "application/json": {
-                        area_m2?: number | null;
-                        cd?: number | null;
+                        area_m2?: null | number;
+                        cd?: null | number;
                         errors?: unknown[];
-                        force_N?: number | null;
+                        force_N?: null | number;
                         force_height_m?: unknown;
                         moment_Nm?: unknown;
                         ok?: boolean;

@@ -87,7 +87,8 @@ public class Trees {
      *
      * @param stem id of a stem that is written down already
      * @param at where it stands, for one that is not
-     * @param means what can bring it over; empty while nobody has said
+     * @param means what can bring it over; empty while nobody has said: what its planned lay counts on, where it has
+     *     one
      */
     public record Entry(Optional<String> stem, Optional<Spot> at, TreeSight sight, Optional<Means.Kind> means) {}
 
@@ -95,11 +96,13 @@ public class Trees {
      * What follows from it.
      *
      * @param open what is still to be tapped; nothing is judged before
+     * @param means what it is brought over by, as tapped or as its lay was planned; empty where that is still to be
+     *     said
      */
     public record Answer(
             TreeSights.Sketch sketch,
             List<TreeSight.Question> open,
-            boolean meansOpen,
+            Optional<Means.Kind> means,
             boolean placeOpen,
             Optional<Judged> judged) {}
 
@@ -124,12 +127,14 @@ public class Trees {
                 .orElseGet(() -> sights.fresh(jobId, e.at.orElse(new Spot(0, 0)), e.sight));
         List<TreeSight.Question> open = sketch.open();
         boolean placeOpen = e.stem.isEmpty() && e.at.isEmpty();
+        Optional<Means.Kind> means = e.means.or(() ->
+                e.stem.flatMap(lays::chosenFor).map(lay -> lay.choice().means().kind()));
         return new Answer(
                 sketch,
                 open,
-                e.means.isEmpty(),
+                means,
                 placeOpen,
-                open.isEmpty() && !placeOpen ? e.means.map(m -> judged(jobId, sketch.reading(), m)) : Optional.empty());
+                open.isEmpty() && !placeOpen ? means.map(m -> judged(jobId, sketch.reading(), m)) : Optional.empty());
     }
 
     private Judged judged(String jobId, StemReading stem, Means.Kind means) {
@@ -183,7 +188,7 @@ public class Trees {
     }
 
     private static int missing(Answer a) {
-        return a.open.size() + (a.meansOpen ? 1 : 0) + (a.placeOpen ? 1 : 0);
+        return a.open.size() + (a.means.isEmpty() ? 1 : 0) + (a.placeOpen ? 1 : 0);
     }
 
     private static ChoiceRequest request(LayPlan p, Judgement.LookAnswer look) {

@@ -342,6 +342,7 @@ class WithyLockStory {
         imre.choose("Who takes it", "Wilma Stroud");
         imre.button("Write it down");
         assertThat(hung).containsText("second opinion: Wilma Stroud");
+        assertThat(imre.page.getByLabel("Who takes it")).hasCount(0);
         Locator base =
                 imre.page.locator(".finding").filter(new Locator.FilterOptions().setHasText("S2: broken at the base"));
         wilmaLooks(base, "photo of the torn fibres");
@@ -610,6 +611,7 @@ class WithyLockStory {
         imre.fill("Read back", "agreed, as said");
         imre.button("Write it down");
         assertThat(finding).containsText("second opinion: Wilma Stroud");
+        assertThat(imre.page.getByLabel("Who takes it")).hasCount(0);
     }
 
     /** What was emptied or closed is looked at again before each go. */

@@ -76,6 +76,7 @@ public class TreeController {
 
     /**
      * @param open what is still to be tapped; nothing is judged before
+     * @param means what it is brought over by, as tapped or as its lay is planned; empty: still to be said
      * @param headline lay, means and hinge in one line; empty where it is not felled by hand
      * @param lay the fan, zones and ways out it is felled by; empty where it is not felled by hand
      * @param cut its cut card
@@ -85,7 +86,7 @@ public class TreeController {
             String label,
             Optional<String> headline,
             List<TreeSight.Question> open,
-            boolean meansOpen,
+            Optional<Means.Kind> means,
             boolean placeOpen,
             Optional<Look> look,
             Optional<LayView> lay,
@@ -98,7 +99,7 @@ public class TreeController {
                             .flatMap(j -> j.lay().map(l -> j.look().look().inOneLine(l)))
                             .map(Speech.words()::say),
                     a.open(),
-                    a.meansOpen(),
+                    a.means(),
                     a.placeOpen(),
                     a.judged().map(j -> Look.of(j.look())),
                     a.judged().flatMap(j -> j.lay().map(p -> LayView.of(p, j.site(), LayView.LayRecord.NOTHING))),
