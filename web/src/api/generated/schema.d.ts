@@ -2709,6 +2709,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sums/{name}/curve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How the number the sum is about moves with one field, in the reader's units. */
+        post: operations["sumsCurveOfSum"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/{name}/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The same answer as somebody reads it: a row for each result, in the reader's units. */
+        post: operations["sumsTableOfSum"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -2790,6 +2824,20 @@ export interface components {
             longitudeDeg: number;
             /** Format: int64 */
             version: number;
+        };
+        AnswerTable: {
+            main?: string;
+            rows: components["schemas"]["AnswerTableRow"][];
+            spread?: string;
+            warnings: string[];
+        };
+        AnswerTableRow: {
+            /** Format: int32 */
+            depth: number;
+            name: string;
+            shown?: string;
+            unit: string;
+            words: string;
         };
         /** @description A quantity or name as the interface gives it. */
         ArgView: {
@@ -3044,6 +3092,22 @@ export interface components {
         Credentials: {
             name: string;
             passphrase: string;
+        };
+        Curve: {
+            against: string;
+            /** Format: double */
+            at?: number;
+            points: components["schemas"]["CurvePoint"][];
+            xUnit: string;
+            xWords: string;
+            yUnit: string;
+            yWords: string;
+        };
+        CurvePoint: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
         };
         /** @description The cut card as it is frozen into a briefing, drawn on screen and printed. Metres inside the bark; left and right as seen looking along the lay. What people cut by is in measures, already whole steps on the safe side. */
         CutPart: {
@@ -3483,18 +3547,35 @@ export interface components {
         FieldView: {
             choices: string[];
             /** Format: double */
+            handyHigh: number;
+            /**
+             * Format: double
+             * @description the range that is slid over, as far as an ordinary tree goes
+             */
+            handyLow: number;
+            /** Format: double */
             high: number;
             kind: string;
             /** Format: double */
             low: number;
+            moves: boolean;
             name: string;
+            /**
+             * Format: double
+             * @description how many of those are one of unit
+             */
+            perUnit: number;
+            /** @description the unit it is read and written in by who asks */
+            reads: string;
             required: boolean;
             standard?: Record<string, never>;
+            /** @description of the number that is sent */
             unit: string;
             /** Format: double */
             usualHigh: number;
             /** Format: double */
             usualLow: number;
+            /** @description its name without the unit */
             words: string;
         };
         /** @description A finding as somebody reads it, with the values it is said of. */
@@ -28687,6 +28768,172 @@ export interface operations {
                     "application/json": {
                         [key: string]: unknown;
                     };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCurveOfSum: {
+        parameters: {
+            query?: {
+                against?: string;
+            };
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Curve"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsTableOfSum: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AnswerTable"];
                 };
             };
             /** @description What was sent cannot be read; every field at fault is named */

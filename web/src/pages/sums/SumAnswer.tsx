@@ -1,31 +1,36 @@
 import { Alert, Statistic } from 'antd';
+import type { Schemas } from '../../api/client';
 import { Rows } from '../../ui/Rows';
-import { entries, numbers, said, shown } from './answers';
-import type { Figures } from './SumForm';
+import css from './sums.module.css';
 
-/** The first number large, everything beneath it, and what is to be warned of. */
-export function SumAnswer({ answer }: { answer: Figures }) {
-  const first = numbers(answer).at(0);
-  const warnings = (answer.warnings ?? []) as string[];
+type Row = Schemas['AnswerTable']['rows'][number];
+const said = (r: Row | undefined): string => [r?.shown, r?.unit].filter(Boolean).join(' ');
+
+/** The number the sum is about, large with its uncertainty, everything else beneath it, and what is to be warned of. */
+export function SumAnswer({ answer }: { answer: Schemas['AnswerTable'] }) {
+  const alone = (name: string | undefined) => answer.rows.find((r) => r.depth === 0 && r.name === name);
+  const main = alone(answer.main);
+  const spread = alone(answer.spread);
   return (
     <>
-      {first && <Statistic title={said(first[0]).words} value={shown(first[1])} suffix={said(first[0]).unit} />}
-      {warnings.length > 0 && (
-        <Alert type="warning" title={warnings.map((w) => w.replaceAll('_', ' ').toLowerCase()).join('; ')} />
+      {main && (
+        <Statistic
+          title={main.words}
+          value={main.shown}
+          suffix={
+            <>
+              {main.unit} {spread && <small>±{said(spread)}</small>}
+            </>
+          }
+        />
       )}
+      {answer.warnings.length > 0 && <Alert type="warning" title={answer.warnings.join('; ')} />}
       <Rows
-        rows={entries(answer).filter(([k]) => k !== first?.[0])}
-        keyOf={([k]) => k}
+        rows={answer.rows.map((row, at) => ({ row, at })).filter(({ row }) => row !== main)}
+        keyOf={({ at }) => String(at)}
         columns={[
-          { cell: ([k]) => said(k).words },
-          {
-            right: true,
-            cell: ([k, v]) => (
-              <b className="n">
-                {shown(v)} {typeof v === 'number' ? said(k).unit : ''}
-              </b>
-            ),
-          },
+          { cell: ({ row }) => <span className={css[`depth${Math.min(row.depth, 2)}`]}>{row.words}</span> },
+          { right: true, cell: ({ row }) => <b className="n">{said(row)}</b> },
         ]}
       />
     </>

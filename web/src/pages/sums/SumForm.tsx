@@ -3,6 +3,7 @@ import { Button, Form, Input, InputNumber, Select, Slider, Switch } from 'antd';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { api, data, Problem, type Schemas } from '../../api/client';
+import { useUnits } from '../../units/useUnits';
 import { SumAnswer } from './SumAnswer';
 import { SumPlot } from './SumPlot';
 import css from './sums.module.css';
@@ -28,14 +29,16 @@ function figures(sum: Sum, search: URLSearchParams): Figures {
   return all;
 }
 
-export const compute = (name: string, given: Figures, signal?: AbortSignal): Promise<Figures> =>
-  data(api.POST('/api/sums/{name}', { params: { path: { name } }, body: given as never, signal }));
+/** A number as it is written in the reader's unit, and back; the address and the server have it in its own. */
+const read = (f: Field, v: number): number => Number((v * f.perUnit).toPrecision(5));
+const sent = (f: Field, v: number): number => Number((v / f.perUnit).toPrecision(9));
 
 /** The fields of one sum with their ranges, its answer as they change, and how the answer moves. */
 export function SumForm({ sum }: { sum: Sum }) {
   const [search, setSearch] = useSearchParams();
   const given = figures(sum, search);
   const [copied, setCopied] = useState(false);
+  const units = useUnits();
   const set = (name: string, value: unknown) => {
     setCopied(false);
     setSearch(
@@ -50,8 +53,9 @@ export function SumForm({ sum }: { sum: Sum }) {
   };
   const missing = sum.fields.filter((f) => f.required && given[f.name] === undefined);
   const answer = useQuery({
-    queryKey: ['sum', sum.name, given],
-    queryFn: ({ signal }) => compute(sum.name, given, signal),
+    queryKey: ['sum', sum.name, given, units],
+    queryFn: ({ signal }) =>
+      data(api.POST('/api/sums/{name}/table', { params: { path: { name: sum.name } }, body: given as never, signal })),
     enabled: missing.length === 0,
     placeholderData: keepPreviousData,
   });
@@ -87,7 +91,13 @@ export function SumForm({ sum }: { sum: Sum }) {
         ) : (
           answer.data && <SumAnswer answer={answer.data} />
         )}
-        {answer.data && missing.length === 0 && !refused && <SumPlot sum={sum} given={given} answer={answer.data} />}
+        {answer.data && missing.length === 0 && !refused && (
+          <SumPlot
+            sum={sum}
+            given={given}
+            about={answer.data.rows.find((r) => r.depth === 0 && r.name === answer.data.main)?.words}
+          />
+        )}
         <Button
           block
           size="large"
@@ -112,12 +122,19 @@ function One({
   wrong?: string;
   set: (value: unknown) => void;
 }) {
-  const label = f.unit ? `${f.words}, ${f.unit}` : f.words;
-  const standard = f.standard === undefined ? undefined : JSON.stringify(f.standard);
+  const label = f.reads ? `${f.words}, ${f.reads}` : f.words;
+  const standard =
+    typeof f.standard === 'number'
+      ? String(read(f, f.standard))
+      : f.standard === undefined
+        ? undefined
+        : JSON.stringify(f.standard);
+  const low = read(f, f.handyLow);
+  const high = read(f, f.handyHigh);
   return (
     <Form.Item
       label={label}
-      tooltip={f.kind === 'number' ? `${f.low} to ${f.high} ${f.unit}` : undefined}
+      tooltip={f.kind === 'number' ? `${read(f, f.low)} to ${read(f, f.high)} ${f.reads}` : undefined}
       validateStatus={wrong ? 'error' : undefined}
       help={wrong ?? (standard === undefined || f.kind !== 'number' ? undefined : `else ${standard}`)}
       required={f.required}
@@ -126,18 +143,18 @@ function One({
         <div className={css.number}>
           <Slider
             ariaLabelForHandle={`${label}, slider`}
-            min={f.usualLow}
-            max={f.usualHigh}
-            step={(f.usualHigh - f.usualLow) / 200 || 1}
+            min={low}
+            max={high}
+            step={(high - low) / 200 || 1}
             tooltip={{ open: false }}
-            value={typeof value === 'number' ? value : Number(f.standard ?? f.usualLow)}
-            onChange={(v) => set(Number(v.toPrecision(3)))}
+            value={read(f, typeof value === 'number' ? value : Number(f.standard ?? f.handyLow))}
+            onChange={(v) => set(sent(f, Number(v.toPrecision(3))))}
           />
           <InputNumber
             aria-label={label}
-            value={typeof value === 'number' ? value : null}
+            value={typeof value === 'number' ? read(f, value) : null}
             placeholder={standard ?? '–'}
-            onChange={set}
+            onChange={(v) => set(v === null ? null : sent(f, v))}
           />
         </div>
       )}

@@ -3,6 +3,7 @@ import { Menu, Select, Skeleton } from 'antd';
 import { useSearchParams } from 'react-router';
 import { api, data, type Schemas } from '../../api/client';
 import { TopBar } from '../../app/TopBar';
+import { useUnits } from '../../units/useUnits';
 import { SumForm } from './SumForm';
 import css from './sums.module.css';
 
@@ -23,7 +24,12 @@ const ORDER = Object.keys(QUESTIONS) as Sum['question'][];
 
 /** Every computation on its own, by the question somebody has; the address carries the figures. */
 export default function SumsPage() {
-  const sums = useQuery({ queryKey: ['sums'], queryFn: () => data(api.GET('/api/sums', {})), staleTime: Infinity });
+  const units = useUnits();
+  const sums = useQuery({
+    queryKey: ['sums', units],
+    queryFn: () => data(api.GET('/api/sums', {})),
+    staleTime: Infinity,
+  });
   const [search, setSearch] = useSearchParams();
   const name = search.get('sum') ?? 'diameter';
   const sum = sums.data?.find((s) => s.name === name);

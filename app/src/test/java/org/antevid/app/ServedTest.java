@@ -268,6 +268,18 @@ class ServedTest {
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.margin_s").value(nullValue()));
         mvc.perform(json(post("/api/sums/no_such"), Map.of())).andExpect(status().isNotFound());
+        Map<String, Object> miss = Map.of("error_mm", 10, "hinge_length_m", 0.4, "length_m", 25);
+        mvc.perform(json(post("/api/sums/sight_miss/table"), miss))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.main").value("miss_m"))
+                .andExpect(jsonPath("$.rows[?(@.name=='miss_m')].shown").value("625"))
+                .andExpect(jsonPath("$.rows[?(@.name=='miss_m')].unit").value("mm"));
+        mvc.perform(json(post("/api/sums/sight_miss/curve?against=length_m"), miss))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.at").value(25.0))
+                .andExpect(jsonPath("$.points.length()").value(25));
+        mvc.perform(json(post("/api/sums/sight_miss/curve?against=colour"), miss))
+                .andExpect(status().isUnprocessableEntity());
         mvc.perform(get("/api/sums"))
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$[?(@.name=='cuts')]").isNotEmpty());

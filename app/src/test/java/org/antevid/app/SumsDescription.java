@@ -22,6 +22,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Stream;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.sums.Field;
@@ -120,7 +121,8 @@ final class SumsDescription {
         if (value instanceof Boolean) {
             s.setTypes(Set.of("boolean"));
         } else if (value instanceof Number) {
-            s.setTypes(Set.of("number", "null"));
+            // in this order: a set that hashes would describe it another way in every run
+            s.setTypes(new TreeSet<>(List.of("null", "number")));
         } else if (value instanceof List) {
             s.setTypes(Set.of("array"));
             s.setItems(new Schema<>());

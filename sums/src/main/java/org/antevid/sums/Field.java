@@ -2,6 +2,7 @@ package org.antevid.sums;
 
 import java.util.List;
 import java.util.Optional;
+import org.antevid.words.Units;
 
 /**
  * One input of a sum as the open interface names it (snake case with the unit).
@@ -56,10 +57,26 @@ public record Field(
 
     /** @return the name as it is read: without its unit, words apart */
     public String words() {
-        String bare = !unit.isEmpty() && name.endsWith("_" + unit)
-                ? name.substring(0, name.length() - unit.length() - 1)
-                : name;
-        return bare.replace('_', ' ');
+        return Unit.coded(unit).words(name);
+    }
+
+    /** @return what its number is read and written in */
+    public Unit.Scale scale(Units units) {
+        return Unit.coded(unit).read(units, Math.max(Math.abs(usualLow), Math.abs(usualHigh)));
+    }
+
+    /** @return the low end of what is slid over: the usual range, as far as an ordinary tree goes; more is typed */
+    public double handyLow() {
+        return Math.max(usualLow, -Unit.coded(unit).ofATree());
+    }
+
+    public double handyHigh() {
+        return Math.min(usualHigh, Math.max(Unit.coded(unit).ofATree(), handyLow()));
+    }
+
+    /** @return whether it is a number with a range it can be moved over */
+    public boolean moves() {
+        return kind == Kind.NUMBER && usualHigh > usualLow;
     }
 
     Field usual(double from, double to) {

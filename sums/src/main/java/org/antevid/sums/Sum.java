@@ -2,7 +2,9 @@ package org.antevid.sums;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
+import org.antevid.words.Units;
 import org.jspecify.annotations.Nullable;
 
 /** One computation callable alone: its name, what it answers, its fields, and the computation. */
@@ -21,5 +23,20 @@ public record Sum(String name, String title, List<Field> fields, Function<Input,
             }
         });
         return answer.asMap();
+    }
+
+    /** @throws org.antevid.core.quantity.RefusedInput as {@link #compute} does */
+    public AnswerTable table(Map<String, ?> raw, Units units) {
+        Map<String, @Nullable Object> answer = compute(raw);
+        return AnswerTable.of(answer, Sums.main(this, answer), units);
+    }
+
+    /**
+     * @param against name of the field that is moved over its usual range; where nobody says, the one that moves it
+     *     most
+     * @throws org.antevid.core.quantity.RefusedInput as {@link #compute} does, and for a field that cannot be moved
+     */
+    public Curve curve(Map<String, ?> raw, Optional<String> against, Units units) {
+        return Curve.of(this, raw, against, units);
     }
 }

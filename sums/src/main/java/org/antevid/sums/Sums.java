@@ -5,12 +5,35 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** All sums by name. */
 public final class Sums {
     private static final Map<String, Sum> ALL = new LinkedHashMap<>();
 
     private static final Map<String, Question> ASKED = new HashMap<>();
+
+    /** What somebody who opens a sum wants to read first; of the others it is the first number. */
+    private static final Map<String, String> MAIN = Map.ofEntries(
+            Map.entry("tree_mass", "mass_kg"),
+            Map.entry("lean_plumb", "lean_deg"),
+            Map.entry("crown_offset", "offset_m"),
+            Map.entry("wind_load", "force_N"),
+            Map.entry("effective_lean", "effective_lean_deg"),
+            Map.entry("sight_miss", "miss_m"),
+            Map.entry("fall_zone", "exclusion_m"),
+            Map.entry("fall_time", "t_total_s"),
+            Map.entry("lay_spread", "sigma_deg"),
+            Map.entry("release_drift", "final_deg"),
+            Map.entry("strike_point", "p_decision"),
+            Map.entry("strike_sector", "p_decision"),
+            Map.entry("strike_polygon", "p_decision"),
+            Map.entry("lay_sweep", "best_deg"),
+            Map.entry("strap", "ratio"),
+            Map.entry("cuts", "hinge_thick_m"),
+            Map.entry("wedges", "lift_needed_m"),
+            Map.entry("pull_line", "tension_N"),
+            Map.entry("side_guy", "tension_N"));
 
     static {
         add(Question.HOW_BIG, MeasureSums.ALL);
@@ -35,6 +58,16 @@ public final class Sums {
     /** @return what somebody wants to know who opens this sum */
     public static Question question(Sum sum) {
         return ASKED.getOrDefault(sum.name(), Question.HOW_BIG);
+    }
+
+    /** @return name of the number a sum is about, where its answer has one */
+    static Optional<String> main(Sum sum, Map<String, @Nullable Object> answer) {
+        return Optional.ofNullable(MAIN.get(sum.name()))
+                .filter(name -> answer.get(name) instanceof Number)
+                .or(() -> answer.entrySet().stream()
+                        .filter(e -> e.getValue() instanceof Number)
+                        .map(Map.Entry::getKey)
+                        .findFirst());
     }
 
     private Sums() {}
