@@ -272,8 +272,8 @@ class ServedTest {
         mvc.perform(json(post("/api/sums/sight_miss/table"), miss))
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.main").value("miss_m"))
-                .andExpect(jsonPath("$.rows[?(@.name=='miss_m')].shown").value("625"))
-                .andExpect(jsonPath("$.rows[?(@.name=='miss_m')].unit").value("mm"));
+                .andExpect(jsonPath("$.rows[?(@.name=='miss_m')].shown").value("0.6248"))
+                .andExpect(jsonPath("$.rows[?(@.name=='miss_m')].unit").value("m"));
         mvc.perform(json(post("/api/sums/sight_miss/curve?against=length_m"), miss))
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.at").value(25.0))

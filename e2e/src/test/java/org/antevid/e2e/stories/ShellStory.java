@@ -73,12 +73,12 @@ class ShellStory {
                             AriaRole.SPINBUTTON,
                             new Page.GetByRoleOptions().setName("girth, m").setExact(true))
                     .fill("1.5");
-            assertThat(imre.region("Answer")).containsText("0.4775");
+            assertThat(imre.region("Answer")).containsText("477.5");
             assertThat(imre.region("How the answer moves").locator(".recharts-line-curve"))
                     .isVisible();
             assertThat(page).hasURL(Pattern.compile("girth_m=1.5"));
             page.reload();
-            assertThat(imre.region("Answer")).containsText("0.4775");
+            assertThat(imre.region("Answer")).containsText("477.5");
             imre.shot("sums");
             page.navigate(server.local() + "/drills");
             assertThat(page.locator("main")).containsText("will stand here");
