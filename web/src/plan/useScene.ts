@@ -10,7 +10,7 @@ import {
   useSteps,
   useTangle,
 } from '../api/job';
-import type { PlanScene } from './SitePlan';
+import type { PlanScene } from './scene';
 
 /** What the plan is looked at for. */
 export type Looking = Pick<PlanScene, 'stage' | 'preview' | 'dial' | 'focus' | 'pointed' | 'selected' | 'feature'>;

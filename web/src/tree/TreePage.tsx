@@ -23,7 +23,7 @@ const NONE: never[] = [];
 const UNSEEN = {
   species: 'UNKNOWN',
   state: 'STANDING',
-  wood: { left: 'SOUND', right: 'SOUND', back: 'SOUND', core: 'SOUND', crown: 'SOUND' },
+  wood: { left: 'UNSEEN', right: 'UNSEEN', back: 'UNSEEN', core: 'UNSEEN', crown: 'UNSEEN' },
   shape: 'FOREST',
   crown: 'FOREST_BROADLEAF',
   toBeKept: false,

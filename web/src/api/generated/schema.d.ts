@@ -3064,7 +3064,8 @@ export interface components {
         };
         ConditionChoice: {
             /** @enum {string} */
-            key: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE";
+            key: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE" | "UNSEEN";
+            name: string;
             words: string;
         };
         ConditionsRequest: {
@@ -3451,6 +3452,8 @@ export interface components {
             reason: string;
             /** @enum {string} */
             state: "BLOCKED" | "OPEN_WITH_PULL" | "OPEN_WITH_GUY" | "COSTLY" | "OPEN";
+            /** @description ids of what it strikes or that has to be protected first */
+            targets: string[];
         };
         DoneRequest: {
             done: boolean;
@@ -4716,7 +4719,7 @@ export interface components {
             /** Format: double */
             soundRightM: number;
             /** @enum {string} */
-            wood: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE";
+            wood: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE" | "UNSEEN";
         };
         OpenedView: {
             /** Format: date-time */
@@ -5476,7 +5479,7 @@ export interface components {
             heave?: components["schemas"]["StemFigure"];
             height?: components["schemas"]["StemFigure"];
             /** @enum {string} */
-            hingeWood: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE";
+            hingeWood: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE" | "UNSEEN";
             hingeWoodWords: string;
             id: string;
             label: string;
@@ -5787,7 +5790,7 @@ export interface components {
             /** @description id of a stem that is written down already; else at says where it stands */
             stem?: string;
             /** @enum {string} */
-            wood?: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE";
+            wood?: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE" | "UNSEEN";
         };
         TreeUsed: {
             id: string;
@@ -6057,17 +6060,17 @@ export interface components {
         };
         WoodView: {
             /** @enum {string} */
-            back: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE";
+            back: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE" | "UNSEEN";
             /** @enum {string} */
-            core: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE";
+            core: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE" | "UNSEEN";
             /** @enum {string} */
-            crown: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE";
+            crown: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE" | "UNSEEN";
             /** Format: double */
             facingDeg?: number;
             /** @enum {string} */
-            left: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE";
+            left: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE" | "UNSEEN";
             /** @enum {string} */
-            right: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE";
+            right: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE" | "UNSEEN";
         };
         /** @description Ground kept clear while it is felled, as clipped; older documents have none. */
         ZonePart: {

@@ -5,7 +5,7 @@ import { api, type Schemas } from '../../api/client';
 import { useAct, useLays, useStems } from '../../api/job';
 import { Chips, Stepper } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';
-import { azimuth, words } from '../../units/format';
+import { azimuth } from '../../units/format';
 import { length } from '../../units/length';
 import { useChoices } from './choices';
 import { stemRequest } from './stemRequest';
@@ -36,6 +36,7 @@ export function WoodTab({ job, stem, leader }: { job: string; stem: Schemas['Ste
   const same = PLACES.every(([p]) => stem.wood[p] === stem.wood.left);
   const set = (p: Place, c: Schemas['ConditionChoice']['key']) =>
     change({ wood: { ...stem.wood, [p]: c, facingDeg: facing } });
+  const named = (key: Schemas['ConditionChoice']['key']) => choices.conditions.find((c) => c.key === key)?.name ?? '';
   const kind = choices.species.find((c) => c.key === stem.species);
   return (
     <>
@@ -51,7 +52,7 @@ export function WoodTab({ job, stem, leader }: { job: string; stem: Schemas['Ste
         onChange={(c) => leader && change({ wood: { left: c, right: c, back: c, core: c, crown: c } })}
         options={choices.conditions.map((c) => ({
           value: c.key,
-          words: c.key === 'SOUND' ? 'alive, sound' : words(c.key),
+          words: c.key === 'SOUND' ? 'alive, sound' : c.name,
         }))}
       />
       <h2>
@@ -76,7 +77,7 @@ export function WoodTab({ job, stem, leader }: { job: string; stem: Schemas['Ste
                 disabled={!leader}
                 value={stem.wood[p]}
                 onChange={(c) => set(p, c)}
-                options={choices.conditions.map((c) => ({ value: c.key, label: words(c.key) }))}
+                options={choices.conditions.map((c) => ({ value: c.key, label: c.name }))}
               />
             ),
           },
@@ -84,7 +85,7 @@ export function WoodTab({ job, stem, leader }: { job: string; stem: Schemas['Ste
       />
       {PLACES.filter(([p], i) => PLACES.findIndex(([q]) => stem.wood[q] === stem.wood[p]) === i).map(([p]) => (
         <p key={p} className="s">
-          <b>{words(stem.wood[p])}</b>: {choices.conditions.find((c) => c.key === stem.wood[p])?.words}.
+          <b>{named(stem.wood[p])}</b>: {choices.conditions.find((c) => c.key === stem.wood[p])?.words}.
         </p>
       ))}
       <p className="s">
@@ -92,7 +93,7 @@ export function WoodTab({ job, stem, leader }: { job: string; stem: Schemas['Ste
         and back counts. A hinge takes the corners, the strap the back, overhead rules the crown.
       </p>
       <p>
-        <b>For the hinge, whatever the lay: {words(stem.hingeWood)}.</b> <small>{stem.hingeWoodWords}.</small>
+        <b>For the hinge, whatever the lay: {named(stem.hingeWood)}.</b> <small>{stem.hingeWoodWords}.</small>
       </p>
       <h2>
         Probed walls <span>{stem.walls.length}; three directions, both corners among them</span>

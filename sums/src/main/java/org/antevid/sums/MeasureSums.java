@@ -18,8 +18,10 @@ import org.antevid.core.stem.StemMass;
 final class MeasureSums {
     static final List<String> GENERA =
             Arrays.stream(Species.values()).map(Species::genus).toList();
-    static final List<String> CONDITIONS =
-            Arrays.stream(Condition.values()).map(Condition::key).toList();
+    static final List<String> CONDITIONS = Arrays.stream(Condition.values())
+            .filter(c -> c != Condition.UNSEEN)
+            .map(Condition::key)
+            .toList();
 
     static final List<Sum> ALL = List.of(
             new Sum(

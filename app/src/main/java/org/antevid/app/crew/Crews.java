@@ -80,13 +80,23 @@ public class Crews {
 
     public void change(String jobId, String id, Entry e, Long version) {
         StepEntity r = open(jobId, id);
-        trail.requireFresh(r, id, r.version, version, "Step " + r.turn);
+        trail.requireFresh(
+                r,
+                id,
+                r.version,
+                version,
+                Arg.said(Message.of(Answer.STEP_NUMBER).with("number", Arg.count(r.turn))));
         save(r, e);
     }
 
     public void remove(String jobId, String id, Long version) {
         StepEntity r = open(jobId, id);
-        trail.requireFresh(r, id, r.version, version, "Step " + r.turn);
+        trail.requireFresh(
+                r,
+                id,
+                r.version,
+                version,
+                Arg.said(Message.of(Answer.STEP_NUMBER).with("number", Arg.count(r.turn))));
         steps.delete(r);
         steps.flush();
         int turn = 1;

@@ -9,6 +9,9 @@ import org.antevid.app.house.store.HouseRepository;
 import org.antevid.app.reader.HouseWords;
 import org.antevid.app.trace.Trail;
 import org.antevid.core.judge.HouseRules;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
+import org.antevid.words.Answer;
 import org.antevid.words.Regional;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.ApplicationEventPublisher;
@@ -79,7 +82,7 @@ public class House {
             r = new HouseEntity();
             r.id = ONLY;
         } else {
-            trail.requireFresh(r, ONLY, r.version, version, "The house rules");
+            trail.requireFresh(r, ONLY, r.version, version, Arg.said(Message.of(Answer.HOUSE_RULES)));
         }
         r.exclusionLengths = rules.exclusionLengths();
         r.soundSigmaDeg = rules.soundSigmaDeg();

@@ -28,6 +28,7 @@ public record DialView(
      *
      * @param costs what speaks against it, most first
      * @param pull that it takes in a line, in words; empty when it goes without
+     * @param targets ids of what it strikes or that has to be protected first
      */
     public record Direction(
             int deg,
@@ -36,7 +37,8 @@ public record DialView(
             List<String> against,
             List<String> first,
             List<String> costs,
-            Optional<String> pull) {}
+            Optional<String> pull,
+            List<String> targets) {}
 
     /**
      * A run of lays with one state and reason; {@code fromDeg} inclusive, {@code toDeg} exclusive, 0..360.
@@ -109,7 +111,8 @@ public record DialView(
                 words.say(l.against()),
                 words.say(l.first()),
                 words.terms(l.costs().keySet()),
-                Optional.of(l.pullN()).filter(n -> n > 0).map(n -> words.show(Arg.up(Dimension.PULL, n))));
+                Optional.of(l.pullN()).filter(n -> n > 0).map(n -> words.show(Arg.up(Dimension.PULL, n))),
+                l.targets());
     }
 
     private static WindowView window(Window w) {

@@ -323,12 +323,7 @@ public class Lays {
             r.stemId = stemId;
             r.jobId = jobId;
         } else {
-            trail.requireFresh(
-                    r,
-                    stemId,
-                    r.version,
-                    version,
-                    "The lay of " + stem.reading().label());
+            trail.requireFresh(r, stemId, r.version, version, layOf(jobId, stemId));
         }
         if (!dropZone.isEmpty()) {
             Shape.polygon(dropZone);
@@ -375,7 +370,7 @@ public class Lays {
             Long version) {
         stems.requireOpen(jobId, stemId);
         LayEntity r = record(jobId, stemId);
-        trail.requireFresh(r, stemId, r.version, version, "The lay of this stem");
+        trail.requireFresh(r, stemId, r.version, version, layOf(jobId, stemId));
         ClipPart clip = ClipPart.of(kind, outline, Require.text(reason, 200, "reason"), who.name());
         clip.forCore();
         if (r.clips.size() >= MOST_CLIPS) {
@@ -386,11 +381,16 @@ public class Lays {
         jobs.touched(jobId, Change.LAY);
     }
 
+    private Arg layOf(String jobId, String stemId) {
+        String label = stems.known(jobId, stemId).reading().label();
+        return Arg.said(Message.of(Answer.LAY_OF).with("stem", Arg.name(label)));
+    }
+
     /** Puts a piece back into its zone. */
     public void unclip(String jobId, String stemId, int index, Long version) {
         stems.requireOpen(jobId, stemId);
         LayEntity r = record(jobId, stemId);
-        trail.requireFresh(r, stemId, r.version, version, "The lay of this stem");
+        trail.requireFresh(r, stemId, r.version, version, layOf(jobId, stemId));
         if (index < 0 || index >= r.clips.size()) {
             throw new NotThere();
         }

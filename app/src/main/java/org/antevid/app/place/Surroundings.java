@@ -19,6 +19,7 @@ import org.antevid.app.place.store.SurroundingsRepository;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.reader.Speech;
 import org.antevid.app.trace.Trail;
+import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
@@ -109,14 +110,15 @@ public class Surroundings {
 
     /** One part of the form: its version is its own, so that two people at two parts do not get in each other's way. */
     private SurroundingsEntity toChange(
-            String jobId, ToLongFunction<SurroundingsEntity> part, Optional<Long> version, String name) {
+            String jobId, ToLongFunction<SurroundingsEntity> part, Optional<Long> version, Answer named) {
         SurroundingsEntity stored = records.findById(jobId).orElse(null);
         if (stored == null) {
             SurroundingsEntity r = new SurroundingsEntity();
             r.jobId = jobId;
             return r;
         }
-        version.ifPresent(v -> trail.requireFresh(stored, jobId, part.applyAsLong(stored), v, name));
+        version.ifPresent(
+                v -> trail.requireFresh(stored, jobId, part.applyAsLong(stored), v, Arg.said(Message.of(named))));
         return stored;
     }
 
@@ -132,7 +134,7 @@ public class Surroundings {
             Optional<Light> light,
             Optional<CrownLoad> load,
             Optional<Long> version) {
-        SurroundingsEntity r = toChange(jobId, x -> x.dayVersion, version, "The day");
+        SurroundingsEntity r = toChange(jobId, x -> x.dayVersion, version, Answer.THE_DAY);
         ground.ifPresent(g -> r.ground = g);
         light.ifPresent(l -> r.light = l);
         load.ifPresent(l -> r.crownLoad = l);
@@ -142,7 +144,7 @@ public class Surroundings {
 
     /** Sets the answers that are given and leaves the rest. */
     public void permits(String jobId, Map<Permit, Permit.Answer> answers) {
-        SurroundingsEntity r = toChange(jobId, x -> 0, Optional.empty(), "Permission");
+        SurroundingsEntity r = toChange(jobId, x -> 0, Optional.empty(), Answer.THE_PERMITS);
         Map<Permit, Permit.Answer> all = new EnumMap<>(Permit.class);
         all.putAll(r.permits);
         all.putAll(answers);
@@ -151,7 +153,7 @@ public class Surroundings {
     }
 
     public void card(String jobId, EmergencyCard c, Long version) {
-        SurroundingsEntity r = toChange(jobId, x -> x.cardVersion, Optional.of(version), "The emergency card");
+        SurroundingsEntity r = toChange(jobId, x -> x.cardVersion, Optional.of(version), Answer.THE_EMERGENCY_CARD);
         r.nearestHelp = c.nearestHelp().strip();
         r.route = c.route().strip();
         r.gridReference = c.gridReference().strip();
@@ -165,7 +167,7 @@ public class Surroundings {
     }
 
     public void access(String jobId, Access a, Long version) {
-        SurroundingsEntity r = toChange(jobId, x -> x.accessVersion, Optional.of(version), "The way in");
+        SurroundingsEntity r = toChange(jobId, x -> x.accessVersion, Optional.of(version), Answer.THE_WAY_IN);
         r.accessWidthM = a.widthM().orElse(null);
         r.accessGradientDeg = a.gradientDeg().orElse(null);
         r.accessLoadKg = a.loadLimitKg().orElse(null);
@@ -175,7 +177,7 @@ public class Surroundings {
     }
 
     public void anchor(String jobId, Anchor a, Long version) {
-        SurroundingsEntity r = toChange(jobId, x -> x.anchorVersion, Optional.of(version), "The anchor");
+        SurroundingsEntity r = toChange(jobId, x -> x.anchorVersion, Optional.of(version), Answer.THE_ANCHOR);
         r.anchorLatitudeDeg = a.latitudeDeg();
         r.anchorLongitudeDeg = a.longitudeDeg();
         r.gridNorthDeg = a.gridNorthDeg();

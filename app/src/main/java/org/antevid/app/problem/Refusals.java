@@ -107,7 +107,7 @@ class Refusals {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> stale(Stale e) {
-        return problem(HttpStatus.CONFLICT, e.getMessage(), NONE);
+        return problem(HttpStatus.CONFLICT, Speech.words().say(e.says()), NONE);
     }
 
     @ExceptionHandler({

@@ -1,8 +1,17 @@
 package org.antevid.app.problem;
 
-/** The record was changed since the caller read it; the sentence says by whom, when and what. */
+import org.antevid.core.message.Message;
+
+/** The record was changed since the caller read it; what it says is by whom, when and what. */
 public final class Stale extends RuntimeException {
-    public Stale(String sentence) {
-        super(sentence);
+    private final transient Message says;
+
+    public Stale(Message says) {
+        super(says.toString());
+        this.says = says;
+    }
+
+    public Message says() {
+        return says;
     }
 }

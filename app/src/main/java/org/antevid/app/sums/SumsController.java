@@ -102,7 +102,8 @@ class SumsController {
      * @param against name of the field; where nobody says, the one that moves it most
      */
     @PostMapping("/{name}/curve")
-    Curve curveOfSum(@PathVariable String name, @RequestParam Optional<String> against, @RequestBody Map<String, Object> input) {
+    Curve curveOfSum(
+            @PathVariable String name, @RequestParam Optional<String> against, @RequestBody Map<String, Object> input) {
         return sum(name).curve(input, against, units());
     }
 

@@ -14,6 +14,9 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import org.antevid.app.problem.Stale;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
+import org.antevid.words.Answer;
 import org.hibernate.envers.AuditReader;
 import org.hibernate.envers.AuditReaderFactory;
 import org.hibernate.envers.query.AuditEntity;
@@ -33,9 +36,18 @@ public class Trail {
 
     /** @throws Stale naming who changed what and when, unless both versions are the same */
     public void requireFresh(Object record, String id, long stored, @Nullable Long given, String name) {
+        requireFresh(record, id, stored, given, Arg.name(name));
+    }
+
+    /**
+     * @param what the record as somebody calls it
+     * @throws Stale naming who changed what and when, unless both versions are the same
+     */
+    public void requireFresh(Object record, String id, long stored, @Nullable Long given, Arg what) {
         if (!Objects.equals(stored, given)) {
-            throw new Stale(name + " was changed in the meantime: " + lastChange(record.getClass(), id)
-                    + ". Look again, then change it.");
+            throw new Stale(Message.of(Answer.CHANGED_SINCE)
+                    .with("what", what)
+                    .with("by", Arg.said(lastChange(record.getClass(), id))));
         }
     }
 
@@ -67,38 +79,45 @@ public class Trail {
                 .map(r -> Instant.ofEpochMilli(reader.findRevision(Revision.class, r).atMs));
     }
 
-    private String lastChange(Class<?> type, String id) {
+    private Message lastChange(Class<?> type, String id) {
         AuditReader reader = AuditReaderFactory.get(entities);
         List<Number> revisions = reader.getRevisions(type, id);
         if (revisions.isEmpty()) {
-            return "by nobody known";
+            return Message.of(Answer.BY_NOBODY_KNOWN);
         }
         Number last = revisions.get(revisions.size() - 1);
         Revision revision = reader.findRevision(Revision.class, last);
-        String what = revisions.size() < 2
-                ? "made it"
+        List<Message> changes = revisions.size() < 2
+                ? List.of()
                 : differences(reader.find(type, id, revisions.get(revisions.size() - 2)), reader.find(type, id, last));
-        return revision.who + " at " + CLOCK.format(Instant.ofEpochMilli(revision.atMs)) + ", " + what;
+        Message by = Message.of(
+                        revisions.size() < 2 ? Answer.MADE_BY : changes.isEmpty() ? Answer.SAVED_BY : Answer.CHANGED_BY)
+                .with("who", Arg.name(revision.who))
+                .with("at", Arg.name(CLOCK.format(Instant.ofEpochMilli(revision.atMs))));
+        return changes.isEmpty() ? by : by.with("changes", Arg.all(changes));
     }
 
-    private static String differences(Object before, Object after) {
-        List<String> changes = new ArrayList<>();
+    private static List<Message> differences(@Nullable Object before, Object after) {
+        List<Message> changes = new ArrayList<>();
         for (Field f : after.getClass().getDeclaredFields()) {
             if (Modifier.isStatic(f.getModifiers()) || f.getName().equals("version") || before == null) {
                 continue;
             }
             try {
                 f.setAccessible(true);
-                Object was = f.get(before);
-                Object now = f.get(after);
-                if (!Objects.equals(String.valueOf(was), String.valueOf(now))) {
-                    changes.add(words(f.getName()) + " from " + was + " to " + now);
+                String was = String.valueOf(f.get(before));
+                String now = String.valueOf(f.get(after));
+                if (!was.equals(now)) {
+                    changes.add(Message.of(Answer.FIELD_CHANGED)
+                            .with("field", Arg.name(words(f.getName())))
+                            .with("was", Arg.name(was))
+                            .with("now", Arg.name(now)));
                 }
             } catch (IllegalAccessException e) {
                 throw new IllegalStateException(e);
             }
         }
-        return changes.isEmpty() ? "saved it" : String.join("; ", changes);
+        return changes;
     }
 
     private static String words(String field) {

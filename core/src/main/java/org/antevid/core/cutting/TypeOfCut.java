@@ -10,6 +10,7 @@ import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.stem.Condition;
 import org.antevid.core.stump.BackCut;
 import org.antevid.core.stump.CutCard;
 import org.antevid.core.stump.HingeHold;
@@ -47,8 +48,8 @@ public record TypeOfCut(
     static TypeOfCut of(LayPlan p) {
         School school = p.choice().school();
         CutCard c = p.card();
-        double hold = HingeHold.of(p.stem().species(), org.antevid.core.stem.Condition.SOUND, c, 1, 0, 0, 0)
-                .forwardHoldNm();
+        double hold =
+                HingeHold.of(p.stem().species(), Condition.SOUND, c, 1, 0, 0, 0).forwardHoldNm();
         return new TypeOfCut(school, c, p.row().map(Sweep.Row::use), hold, whenClosed(c), contradictions(p));
     }
 

@@ -24,7 +24,7 @@ import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
 import org.antevid.core.site.StandingTree;
 import org.antevid.core.stem.Lean;
-import org.antevid.core.stem.SightedQuantity;
+import org.antevid.core.stem.MissingFact;
 import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.Tipping;
@@ -178,7 +178,7 @@ public record LayPlan(
      *     chosen
      */
     public static LayPlan of(StemReading stem, LayChoice choice, Site site, Limits limits) {
-        List<SightedQuantity> missing = stem.notKnown();
+        List<MissingFact> missing = stem.notKnown();
         if (!missing.isEmpty()) {
             throw new RefusedInput(Message.of(Refusal.NOT_KNOWN).with("missing", Arg.terms(missing)), stem.label());
         }

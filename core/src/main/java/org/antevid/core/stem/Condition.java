@@ -10,7 +10,9 @@ public enum Condition {
     DEAD_RECENT(0.6),
     DEAD_OLD(0.3),
     DECAYED(0.3),
-    UNRELIABLE(0);
+    UNRELIABLE(0),
+    /** Nobody has looked: it holds nothing, and is asked for before anything is said of the tree. */
+    UNSEEN(0);
 
     private final double factor;
 
@@ -30,7 +32,7 @@ public enum Condition {
 
     /** @return whether it breaks instead of bending, so that no lay is promised on it (judgement) */
     public boolean rotten() {
-        return factor <= ROTTEN;
+        return factor <= ROTTEN && this != UNSEEN;
     }
 
     private static final double ROTTEN = 0.3;

@@ -13,7 +13,8 @@ public enum ConditionWords implements Code {
     DEAD_RECENT,
     DEAD_OLD,
     DECAYED,
-    UNRELIABLE;
+    UNRELIABLE,
+    UNSEEN;
 
     public static Message of(Condition c) {
         return Message.of(
@@ -25,6 +26,7 @@ public enum ConditionWords implements Code {
                             case DEAD_OLD -> DEAD_OLD;
                             case DECAYED -> DECAYED;
                             case UNRELIABLE -> UNRELIABLE;
+                            case UNSEEN -> UNSEEN;
                         })
                 .with("holds", Arg.of(Dimension.SHARE, c.factor()));
     }

@@ -165,17 +165,20 @@ public record StemReading(
     private static final double MEASURED_HEIGHT_REL = 0.02;
     private static final double MEASURED_LEAN_DEG = 0.3;
 
-    /** @return what must still be measured before a reach can be computed */
-    public List<SightedQuantity> notKnown() {
-        List<SightedQuantity> missing = new ArrayList<>();
+    /** @return what must still be measured or looked at before a reach can be computed */
+    public List<MissingFact> notKnown() {
+        List<MissingFact> missing = new ArrayList<>();
         if (dbh.isEmpty()) {
-            missing.add(SightedQuantity.DIAMETER);
+            missing.add(MissingFact.DIAMETER);
         }
         if (height.isEmpty()) {
-            missing.add(SightedQuantity.HEIGHT);
+            missing.add(MissingFact.HEIGHT);
         }
         if (crownRadiusM.isEmpty()) {
-            missing.add(SightedQuantity.CROWN);
+            missing.add(MissingFact.CROWN);
+        }
+        if (!wood.seen()) {
+            missing.add(MissingFact.WOOD);
         }
         return missing;
     }

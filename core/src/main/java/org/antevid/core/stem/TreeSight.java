@@ -86,8 +86,10 @@ public record TreeSight(
     public List<Question> open(Optional<StemReading> known) {
         Set<Question> open = EnumSet.noneOf(Question.class);
         // of a stem that was only put on the plan nobody has looked at the wood
-        boolean bare =
-                known.filter(k -> k.dbh().isPresent() && k.height().isPresent()).isEmpty();
+        boolean bare = known.filter(k -> k.dbh().isPresent()
+                        && k.height().isPresent()
+                        && k.wood().seen())
+                .isEmpty();
         boolean named = known.filter(k -> k.species() != Species.UNKNOWN).isPresent();
         add(open, Question.SPECIES, species.isPresent() || !bare || named);
         add(open, Question.WOOD, wood.isPresent() || !bare);

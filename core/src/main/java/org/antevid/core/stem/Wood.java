@@ -1,6 +1,7 @@
 package org.antevid.core.stem;
 
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.antevid.core.quantity.Azimuth;
 
 /**
@@ -17,6 +18,11 @@ public record Wood(
 
     public static Wood all(Condition c) {
         return new Wood(c, c, c, c, c, Optional.empty());
+    }
+
+    /** @return whether somebody has looked at all of it */
+    public boolean seen() {
+        return Stream.of(left, right, back, core, crown).noneMatch(c -> c == Condition.UNSEEN);
     }
 
     private boolean readFor(double layDeg) {
@@ -59,7 +65,9 @@ public record Wood(
         return worst(worst(left, right), back);
     }
 
+    /** @return what holds least; what is known to hold nothing goes before what nobody has looked at */
     public static Condition worst(Condition a, Condition b) {
-        return b.factor() < a.factor() ? b : a;
+        boolean known = a == Condition.UNSEEN && b.factor() <= a.factor();
+        return known || b.factor() < a.factor() ? b : a;
     }
 }

@@ -27,6 +27,30 @@ class TreeSightTest {
     }
 
     @Test
+    void woodNobodyHasLookedAtIsAskedForAndNeverTakenForSound() {
+        StemReading known = Samples.oak("S1", new Spot(0, 0), List.of());
+        StemReading unseen = new StemReading(
+                known.label(),
+                known.species(),
+                known.state(),
+                known.at(),
+                known.dbh(),
+                known.height(),
+                known.lean(),
+                known.crownRadiusM(),
+                Condition.UNSEEN,
+                known.shape(),
+                known.crown(),
+                known.defects(),
+                known.toBeKept());
+        assertThat(known.notKnown()).isEmpty();
+        assertThat(unseen.notKnown()).containsExactly(MissingFact.WOOD);
+        assertThat(TreeSight.NOTHING.open(Optional.of(known))).isEmpty();
+        assertThat(TreeSight.NOTHING.open(Optional.of(unseen))).contains(Question.WOOD, Question.FAULTS);
+        assertThat(Condition.UNSEEN.factor()).as("knowing less holds no more").isZero();
+    }
+
+    @Test
     void ofATreeNobodyKnowsEverythingIsAsked() {
         assertThat(TreeSight.NOTHING.open(Optional.empty()))
                 .containsExactly(

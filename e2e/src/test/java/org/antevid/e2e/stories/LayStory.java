@@ -11,6 +11,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
@@ -75,6 +76,12 @@ class LayStory extends DemoStory {
         imre.page.mouse().click(at[0], at[1]);
         assertThat(imre.region("Direction")).containsText("beehives");
         assertThat(imre.region("Direction")).containsText("Against it, most first: targets");
+        assertThat((Integer) imre.page
+                        .getByTestId("site-plan")
+                        .evaluate("el => el.olMap.getAllLayers().flatMap(l => l.getSource()?.getFeatures?.() ?? [])"
+                                + ".filter(f => f.get('lit')).length"))
+                .as("what it strikes is lit on the plan")
+                .isPositive();
         imre.shot("lay-direction");
         imre.button("Turn the lay here");
         assertThat(lay()).hasText(Pattern.compile("09[123]°"));
@@ -82,6 +89,36 @@ class LayStory extends DemoStory {
 
     @Test
     @Order(4)
+    void thePlanIsGoneThroughByKeyboard() {
+        Locator plan = imre.page.getByTestId("site-plan");
+        imre.button("Find, show");
+        imre.choose("Find on the plan", "footbridge");
+        List<?> middle = (List<?>) plan.evaluate("el => el.olMap.getView().getCenter()");
+        assertThat(((Number) middle.get(1)).doubleValue())
+                .as("south of the stem")
+                .isLessThan(STUMP_N);
+        imre.button("Find, show");
+        imre.page.getByLabel("Lays of the other stems").click();
+        assertThat(imre.page.getByText("Find; 1 not shown")).isVisible();
+        imre.page.getByLabel("Lays of the other stems").click();
+        imre.page.keyboard().press("Escape");
+        imre.stage(2);
+        imre.page.getByLabel("New stem").click();
+        assertThat(imre.page.getByText("Where does it stand").first()).isVisible();
+        plan.focus();
+        for (int i = 0; i < 3; i++) {
+            imre.page.keyboard().press("ArrowRight");
+            imre.page.waitForTimeout(150);
+        }
+        imre.page.keyboard().press("Enter");
+        assertThat(imre.page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("The tree")))
+                .containsText("on the plan");
+        imre.page.goBack();
+        imre.stage(3);
+    }
+
+    @Test
+    @Order(5)
     void heMeetsAStop() {
         imre.tab("Reach");
         Locator hives = imre.region("Targets").locator("tr").filter(new Locator.FilterOptions().setHasText("beehives"));
@@ -98,7 +135,7 @@ class LayStory extends DemoStory {
     }
 
     @Test
-    @Order(5)
+    @Order(6)
     void theBeehivesAreMovedAndAWindowOpens() {
         imre.stage(1);
         imre.page
@@ -130,7 +167,7 @@ class LayStory extends DemoStory {
     }
 
     @Test
-    @Order(6)
+    @Order(7)
     void heAimsAtALandmarkAndFixesTheLay() {
         imre.button("Aim at a landmark");
         imre.tapPlan(70, 36);
@@ -150,7 +187,7 @@ class LayStory extends DemoStory {
     }
 
     @Test
-    @Order(7)
+    @Order(8)
     void groundBehindTheLockWallIsTakenOutOfTheRing() {
         imre.tab("Reach");
         assertThat(imre.region("Ring")).containsText("mechanics: reach, throw, slide");
@@ -166,7 +203,7 @@ class LayStory extends DemoStory {
     }
 
     @Test
-    @Order(8)
+    @Order(9)
     void aWayOutIsClearedAndWalksFaster() {
         imre.tab("Ways out");
         Locator main = imre.region("Ways out").locator("tr").filter(new Locator.FilterOptions().setHasText(", main"));
@@ -181,7 +218,7 @@ class LayStory extends DemoStory {
     }
 
     @Test
-    @Order(9)
+    @Order(10)
     void heRehearsesIt() {
         imre.tab("Rehearse");
         inAside("10,000").click();
@@ -208,7 +245,7 @@ class LayStory extends DemoStory {
     }
 
     @Test
-    @Order(10)
+    @Order(11)
     void sheetsAndFilesShowTheSavedLay() throws IOException {
         imre.tab("Reach");
         assertThat(new String(Files.readAllBytes(taken("Sheet to scale, PDF")), 0, 5, StandardCharsets.ISO_8859_1))
@@ -237,7 +274,7 @@ class LayStory extends DemoStory {
     }
 
     @Test
-    @Order(11)
+    @Order(12)
     void aNewMeasureMakesTheFixedLayOutOfDateAndSaysByHowMuch() {
         imre.tab("Rests on");
         assertThat(imre.region("Rests on")).containsText("height");

@@ -238,7 +238,7 @@ public class StemController {
 
     record SightingChoice(SightingKind key, String words, String instrument, boolean byEye, List<NoteView> notes) {}
 
-    record ConditionChoice(Condition key, String words) {}
+    record ConditionChoice(Condition key, String name, String words) {}
 
     record FoundChoice(Defect.Found key, String words) {}
 
@@ -294,7 +294,8 @@ public class StemController {
                                 k.notes().stream().map(n -> NoteView.of(k, n)).toList()))
                         .toList(),
                 Arrays.stream(Condition.values())
-                        .map(c -> new ConditionChoice(c, Speech.words().say(ConditionWords.of(c))))
+                        .map(c -> new ConditionChoice(
+                                c, Speech.words().term(c), Speech.words().say(ConditionWords.of(c))))
                         .toList(),
                 Arrays.stream(Defect.Found.values())
                         .map(f -> new FoundChoice(f, Speech.words().term(f)))

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
@@ -68,6 +69,7 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
      * @param first what must be done before it is free
      * @param costs points taken off, by what takes them, largest first
      * @param pullN pull in a line that it takes, reserve in; 0 when it goes without
+     * @param targets ids of what it strikes more often than may be, or that has to be protected first
      * @param sure the means beat the backward moment at its 95 % side too, not only as it is expected
      */
     public record Lay(
@@ -79,6 +81,7 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
             Map<CostPart, Double> costs,
             double score,
             double pullN,
+            List<String> targets,
             boolean sure) {}
 
     /** A run of lays with one state and reason; {@code fromDeg} inclusive, {@code toDeg} exclusive, 0..360. */
@@ -151,6 +154,18 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
                 stepDeg == 1 && windows.isEmpty()
                         ? Optional.of(closed(lays, stem, choice, site, limits))
                         : Optional.empty());
+    }
+
+    private static List<String> targets(Sweep.Row r) {
+        return Stream.concat(
+                        r.blocks().stream()
+                                .filter(Block.TargetStruck.class::isInstance)
+                                .map(b -> ((Block.TargetStruck) b).target()),
+                        r.conditions().stream()
+                                .filter(Precondition.Protect.class::isInstance)
+                                .map(c -> ((Precondition.Protect) c).target()))
+                .distinct()
+                .toList();
     }
 
     private static List<Run> runs(List<Lay> lays, int stepDeg) {
@@ -268,7 +283,7 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
                     ? Optional.empty()
                     : Optional.of(!r.enough() ? doubtful(stem, choice) : costlyReason(r, first, costs, names));
         }
-        return new Lay(r.layDeg(), state, reason, against, first, costs, r.score(), pull, r.enough());
+        return new Lay(r.layDeg(), state, reason, against, first, costs, r.score(), pull, targets(r), r.enough());
     }
 
     /** What must come first and makes a lay costly: something is protected, or somebody else is asked. */

@@ -147,7 +147,7 @@ public record LaySpread(
         }
         double turnPerUse = Math.toDegrees(h.thickM / h.lengthAlongM);
         double sideWind = h.sigmaSideUse * turnPerUse;
-        boolean sound = h.wood != Condition.UNRELIABLE;
+        boolean sound = h.wood.factor() > 0;
         double geometry = Math.toDegrees(Math.asin(h.tipSideM / h.lengthM));
         double yield = Math.max(-1, Math.min(1, h.sideUse)) * turnPerUse;
         double model = 0.5 * Math.abs(yield) + 0.3 * Math.abs(geometry);
@@ -184,7 +184,7 @@ public record LaySpread(
             case STRESSED -> 0.02;
             case DEAD_RECENT -> 0.03;
             case DEAD_OLD, DECAYED -> 0.1;
-            case UNRELIABLE -> 0.25;
+            case UNRELIABLE, UNSEEN -> 0.25;
         };
     }
 

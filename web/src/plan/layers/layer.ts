@@ -1,0 +1,14 @@
+import type Feature from 'ol/Feature';
+import type { Schemas } from '../../api/client';
+import type { PlanScene } from '../scene';
+
+/**
+ * One part of the plan. What stands on the place is drawn anew when it changes, not when one zooms; what is said about
+ * it, with every view.
+ */
+export type PlanLayer = {
+  key: string;
+  /** What it is called where it is switched off; a part that has none is always there. */
+  words?: string;
+  draw: (scene: PlanScene, resolution: number, place?: Schemas['PlaceView']) => Feature[];
+};

@@ -1,0 +1,26 @@
+import { styled } from '../draw';
+import { geometryOf } from '../sketching';
+import { Fill, line, Style, token } from '../styles';
+import type { PlanLayer } from './layer';
+
+/** What the direction that is pointed at on the dial would strike. */
+export const lit: PlanLayer = {
+  key: 'lit',
+  draw: (scene) => {
+    const at = scene.stage === 3 && scene.focus === 'lay' && scene.pointed !== undefined ? scene.pointed : undefined;
+    const struck = at === undefined ? [] : (scene.dial?.lays.find((l) => l.deg === at)?.targets ?? []);
+    return scene.features
+      .filter((f) => struck.includes(f.id))
+      .map((f) =>
+        styled(
+          geometryOf(f.entry.form, f.entry.outline),
+          new Style({
+            stroke: line('keep', 6),
+            fill: new Fill({ color: `${token('keep')}33` }),
+            zIndex: 7,
+          }),
+          { lit: f.id },
+        ),
+      );
+  },
+};

@@ -1,0 +1,40 @@
+import type Feature from 'ol/Feature';
+import { alone, styled } from '../draw';
+import type { PlanScene } from '../scene';
+import { Circle, Fill, Point, Style, token, toward, wayStyles, words, xy } from '../styles';
+import type { PlanLayer } from './layer';
+
+/** Who stands where in the step that is next, and the ways out of each. */
+export const people: PlanLayer = {
+  key: 'people',
+  words: 'People and their ways out',
+  draw: (scene) => (scene.stage >= 6 && scene.stage <= 8 ? posts(scene) : []),
+};
+
+function posts(scene: PlanScene): Feature[] {
+  const out: Feature[] = [];
+  const step = scene.plan?.steps.find((s) => !scene.steps.find((x) => x.id === s.id)?.done);
+  for (const p of step?.posts ?? []) {
+    if (!p.stand) continue;
+    out.push(
+      styled(
+        new Point(xy(p.stand)),
+        new Style({
+          image: new Circle({ radius: 9, fill: new Fill({ color: token('ink') }) }),
+          text: words(`${p.person.split(' ')[0]}, ${p.role.toLowerCase()}`, 'ink', true, [0, -18]),
+          zIndex: 14,
+        }),
+      ),
+    );
+    for (const w of p.waysOut)
+      out.push(
+        ...wayStyles(
+          w.lengthM > 12 || w.path.length < 2
+            ? [p.stand, toward(p.stand, w.azimuthDeg, Math.min(w.lengthM, 12))]
+            : w.path,
+          w.name,
+        ).map(alone),
+      );
+  }
+  return out;
+}

@@ -1,0 +1,32 @@
+import type Feature from 'ol/Feature';
+import type { Schemas } from '../../api/client';
+import { styled } from '../draw';
+import { Circle, Fill, line, Point, Style, token, words, xy } from '../styles';
+import type { PlanLayer } from './layer';
+
+/** Where the stems stand. */
+export const stems: PlanLayer = {
+  key: 'stems',
+  draw: (scene) => scene.stems.map((s) => stemFeature(s, s.id === scene.selected)),
+};
+
+function stemFeature(s: Schemas['StemView'], selected: boolean): Feature {
+  const r = selected ? 8 : 6;
+  const fill = s.state === 'FELLED' ? token('wood') : s.toBeKept ? token('ok') : token('panel');
+  return styled(
+    new Point(xy(s.at)),
+    [
+      new Style({
+        image: new Circle({ radius: r, fill: new Fill({ color: fill }), stroke: line('ink', selected ? 4 : 2.5) }),
+        text: words(
+          s.label + (s.state === 'HUNG' ? ' hung' : s.toBeKept ? ' keep' : s.state === 'FELLED' ? ' down' : ''),
+          'ink',
+          true,
+          [0, 20],
+        ),
+        zIndex: 10,
+      }),
+    ],
+    { stemId: s.id },
+  );
+}

@@ -1,0 +1,18 @@
+import { create } from 'zustand';
+import type { Spot } from '../api/client';
+
+type PlanView = {
+  /** Keys of the parts that are switched off; what can be struck is always there. */
+  hidden: string[];
+  /** What was looked for last: the plan puts it in its middle. */
+  lookAt?: Spot;
+  show: (all: string[], shown: string[]) => void;
+  look: (at: Spot) => void;
+};
+
+/** How somebody looks at the plan; gone with the page, so that nobody finds a plan with parts missing. */
+export const usePlanView = create<PlanView>((set) => ({
+  hidden: [],
+  show: (all, shown) => set({ hidden: all.filter((k) => !shown.includes(k)) }),
+  look: (at) => set({ lookAt: { ...at } }),
+}));

@@ -1,0 +1,38 @@
+import type { Schemas } from '../api/client';
+import type { LayFocus } from './planTools';
+
+/** Everything that stands on a plan, and what is looked at. */
+export type PlanScene = {
+  features: Schemas['PlacedFeature'][];
+  stems: Schemas['StemView'][];
+  lays: Schemas['StemLay'][];
+  tangle?: Schemas['TangleView'];
+  steps: Schemas['StepView'][];
+  people: Schemas['PersonView'][];
+  plan?: Schemas['PlanDocument'];
+  preview?: Schemas['LayView'];
+  dial?: Schemas['DialView'];
+  focus?: LayFocus;
+  pointed?: number;
+  selected?: string;
+  feature?: string;
+  stage: number;
+  slopeDeg: number;
+  downhillDeg: number;
+  changes: Schemas['BriefPlanComparisonChange'][];
+  outcomes: Schemas['Outcome'][];
+};
+
+/** What the plan shows when it is opened: east, north of two corners, metres. */
+export function extent(scene: PlanScene): number[] {
+  const all = [...scene.features.flatMap((f) => f.entry.outline), ...scene.stems.map((s) => s.at)];
+  if (all.length === 0) return [0, 0, 90, 70];
+  const e = all.map((p) => p.eastM);
+  const n = all.map((p) => p.northM);
+  const middle = [(Math.min(...e) + Math.max(...e)) / 2, (Math.min(...n) + Math.max(...n)) / 2];
+  const half = [
+    Math.max(30, (Math.max(...e) - Math.min(...e)) / 2),
+    Math.max(20, (Math.max(...n) - Math.min(...n)) / 2),
+  ];
+  return [middle[0] - half[0], middle[1] - half[1], middle[0] + half[0], middle[1] + half[1]];
+}
