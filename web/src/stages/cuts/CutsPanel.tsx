@@ -6,6 +6,7 @@ import type { PanelProps } from '../../app/stages';
 import { Tabs } from '../../app/Stepper';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
+import { azimuth } from '../../units/format';
 import { useUnits } from '../../units/useUnits';
 import { useTerms } from '../../words/words';
 import { CardTab } from './CardTab';
@@ -47,6 +48,8 @@ export default function CutsPanel({ job, go }: PanelProps) {
     )
       l.settle();
   };
+  // a card is not saved onto another lay than the one whose drop zone is fixed
+  const turned = l.saved !== undefined && l.choice.layDeg !== l.saved.choice.layDeg;
   const mine = findings.filter((f) => f.stage === 'CUTS' && f.subject === v?.card.stem);
   const open = mine.filter((f) => f.open && f.severity !== 'NOTE');
   const said = (key: CutView['card']['measures'][number]['key']) => {
@@ -159,7 +162,14 @@ export default function CutsPanel({ job, go }: PanelProps) {
           </>
         )}
       </div>
-      {l.changed && leader ? (
+      {l.changed && turned ? (
+        <Button type="primary" className="next" onClick={() => go('lay')}>
+          <span>
+            First: fix the lay to {azimuth(l.choice.layDeg)}°<small>these cuts are for a lay that is not saved</small>
+          </span>
+          →
+        </Button>
+      ) : l.changed && leader ? (
         <Button type="primary" className="next" disabled={l.faults.length > 0} onClick={() => void save()}>
           <span>
             Save this cut card

@@ -1,5 +1,6 @@
-import { useEffect, useRef, useState } from 'react';
-import { api, data, type Fault, Problem, type Schemas } from '../../api/client';
+import { useEffect } from 'react';
+import { api, data, type Schemas } from '../../api/client';
+import { usePreview } from '../../api/usePreview';
 import { usePlanTools } from '../../plan/planTools';
 import { useLay } from '../lay/useLay';
 
@@ -12,40 +13,10 @@ export type SupportChoice = Schemas['SupportRequest'];
 export function useCuts(job: string) {
   const l = useLay(job);
   const { showCut } = usePlanTools();
-  const [view, setView] = useState<CutView>();
-  const [faults, setFaults] = useState<Fault[]>([]);
-  const busy = useRef(false);
-  const wanted = useRef<typeof l.choice | undefined>(undefined);
-  const id = l.lay || faults.length > 0 ? l.stem?.id : undefined;
-  const key = JSON.stringify([l.choice, l.stamp]);
-  useEffect(() => {
-    setView(undefined);
-    setFaults([]);
-  }, [l.stem?.id]);
-  useEffect(() => {
-    if (!id) return;
-    wanted.current = l.choice;
-    if (busy.current) return;
-    busy.current = true;
-    void (async () => {
-      while (wanted.current) {
-        const c = wanted.current;
-        wanted.current = undefined;
-        try {
-          setView(
-            await data(
-              api.POST('/api/jobs/{job}/stems/{stem}/cuts/preview', { params: { path: { job, stem: id } }, body: c }),
-            ),
-          );
-          setFaults([]);
-        } catch (e) {
-          setFaults(e instanceof Problem ? e.faults : []);
-        }
-      }
-      busy.current = false;
-    })();
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- the key stands for the choice
-  }, [key, id, job]);
+  const id = l.lay || l.layFaults.length > 0 ? l.stem?.id : undefined;
+  const { answer: view, faults } = usePreview('cuts', id, l.choice, l.stamp, (body, signal) =>
+    data(api.POST('/api/jobs/{job}/stems/{stem}/cuts/preview', { params: { path: { job, stem: id! } }, body, signal })),
+  );
   useEffect(() => showCut(view?.card), [view, showCut]);
   useEffect(() => () => showCut(undefined), [showCut]);
   const cuts = l.choice.cuts ?? {};

@@ -122,6 +122,17 @@ export default function LayPanel({ job, go }: PanelProps) {
                 <small>thrown beyond tip</small>
               </div>
             </div>
+            {l.changed && (
+              <p className="s" role="status">
+                <b>Not saved.</b>{' '}
+                {l.saved
+                  ? `Planned is ${azimuth(l.saved.choice.layDeg)}°${l.saved.fixed ? ', fixed' : ''}.`
+                  : 'Nothing is planned for this stem.'}{' '}
+                <Button type="text" className={css.link} onClick={() => l.settle()}>
+                  {l.saved ? 'Back to the planned one' : 'Back to the best'}
+                </Button>
+              </p>
+            )}
             {l.layFaults.length > 0 && (
               <p className="refused" role="alert">
                 {l.layFaults.map((f) => f.message).join('; ')}. What is shown is the last that could be computed.

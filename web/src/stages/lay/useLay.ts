@@ -1,8 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useMemo, useRef, useState } from 'react';
-import { api, data, type Fault, Problem, type Schemas } from '../../api/client';
+import { useEffect, useMemo, useState } from 'react';
+import { api, data, type Schemas } from '../../api/client';
 import { useFeatures, useLays, useStems } from '../../api/job';
+import { usePreview } from '../../api/usePreview';
 import { type LayFocus, usePlanTools } from '../../plan/planTools';
+import { useLayDrafts } from './layDraft';
 
 export type Choice = Schemas['ChoiceRequest'];
 const FIRST: Choice = { layDeg: 0, cutHeightM: 0.3, school: 'OPEN_FACE', barM: 0.45, means: 'WEDGES' };
@@ -14,7 +16,10 @@ export function useLay(job: string, focus?: LayFocus) {
   const stem = useStems(job).data?.find((s) => s.id === tools.stem);
   const features = useFeatures(job);
   const saved = lays.data?.find((l) => l.stemId === tools.stem);
-  const [choice, setChoice] = useState<Choice>();
+  const draft = `${job}/${tools.stem ?? ''}`;
+  const choice = useLayDrafts((d) => d.drafts[draft]);
+  const put = useLayDrafts((d) => d.put);
+  const setChoice = (c?: Choice) => put(draft, c);
   const [best, setBest] = useState<number>();
   const current = useMemo<Choice>(
     () => choice ?? saved?.choice ?? { ...FIRST, layDeg: best ?? 0 },
@@ -29,50 +34,22 @@ export function useLay(job: string, focus?: LayFocus) {
     features.dataUpdatedAt,
     saved?.outOfDate,
   ]);
-  useEffect(() => {
-    setChoice(undefined);
-    setBest(undefined);
-  }, [tools.stem]);
+  useEffect(() => setBest(undefined), [tools.stem]);
 
-  const [lay, setLay] = useState<Schemas['LayView']>();
-  const [faults, setFaults] = useState<Fault[]>([]);
-  const busy = useRef(false);
-  const wanted = useRef<Choice | undefined>(undefined);
   const { say } = tools;
-  const key = JSON.stringify(current);
+  const preview = usePreview('lay', able ? tools.stem : undefined, current, stamp, (body, signal) =>
+    data(
+      api.POST('/api/jobs/{job}/stems/{stem}/lay/preview', {
+        params: { path: { job, stem: tools.stem! } },
+        body,
+        signal,
+      }),
+    ),
+  );
+  const { answer: lay, faults, failed } = preview;
   useEffect(() => {
-    if (!able || !tools.stem) {
-      setLay(undefined);
-      return;
-    }
-    const id = tools.stem;
-    wanted.current = current;
-    if (busy.current) return;
-    busy.current = true;
-    void (async () => {
-      while (wanted.current) {
-        const c: Choice = wanted.current;
-        wanted.current = undefined;
-        try {
-          const got = await data(
-            api.POST('/api/jobs/{job}/stems/{stem}/lay/preview', { params: { path: { job, stem: id } }, body: c }),
-          );
-          setLay(got);
-          setFaults([]);
-        } catch (e) {
-          // a value that cannot be keeps the last answer standing and is said at its field
-          const at = e instanceof Problem ? e.faults : [];
-          setFaults(at);
-          if (at.length === 0 || at.some((f) => f.code === 'NOT_KNOWN')) {
-            setLay(undefined);
-            say((e as Error).message);
-          }
-        }
-      }
-      busy.current = false;
-    })();
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- the key stands for the choice
-  }, [key, able, tools.stem, stamp]);
+    if (failed) say(failed.message);
+  }, [failed, say]);
 
   const rest = { ...current, layDeg: 0 };
   const dial = useQuery({

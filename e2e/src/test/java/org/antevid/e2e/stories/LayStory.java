@@ -114,7 +114,11 @@ class LayStory extends DemoStory {
         assertThat(imre.page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("The tree")))
                 .containsText("on the plan");
         imre.page.goBack();
+        imre.stage(4);
+        assertThat(imre.page.locator(".next")).containsText("First: fix the lay to 09");
         imre.stage(3);
+        assertThat(lay()).hasText(Pattern.compile("09[123]°"));
+        assertThat(aside()).containsText("Not saved. Planned is 058°");
     }
 
     @Test

@@ -1,0 +1,17 @@
+import { create } from 'zustand';
+import type { Schemas } from '../../api/client';
+
+type Choice = Schemas['ChoiceRequest'];
+type LayDrafts = { drafts: Record<string, Choice>; put: (key: string, choice?: Choice) => void };
+
+/** Lays and cuts that are being chosen and are not saved, one for each stem; they stay when one looks at something else. */
+export const useLayDrafts = create<LayDrafts>((set) => ({
+  drafts: {},
+  put: (key, choice) =>
+    set((s) => {
+      const drafts = { ...s.drafts };
+      if (choice) drafts[key] = choice;
+      else delete drafts[key];
+      return { drafts };
+    }),
+}));
