@@ -18,7 +18,7 @@ const CrewApp = lazy(() => later(() => import('./crew/CrewApp')));
 const TreesPage = lazy(() => later(() => import('./tree/TreesPage')));
 const TreePage = lazy(() => later(() => import('./tree/TreePage')));
 const SumsPage = lazy(() => later(() => import('./pages/sums/SumsPage')));
-const HousePage = lazy(() => later(() => import('./pages/HousePage')));
+const HousePage = lazy(() => later(() => import('./pages/house/HousePage')));
 const HandOverPage = lazy(() => later(() => import('./pages/HandOverPage')));
 const Coming = lazy(() => later(() => import('./pages/Coming')));
 

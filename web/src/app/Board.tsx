@@ -1,14 +1,14 @@
 import css from '../ui/layout.module.css';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { Button, Empty, Flex, Grid, Input, Pagination, Segmented, Skeleton } from 'antd';
-import { type FormEvent, useEffect, useState } from 'react';
+import { Button, Empty, Flex, Form, Grid, Input, Pagination, Segmented, Skeleton } from 'antd';
+import { useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { api, data, Problem } from '../api/client';
-import { NO_ANSWER, useSession } from '../api/job';
+import { api, data } from '../api/client';
+import { useSession } from '../api/job';
 import { Mark } from '../figures/Mark';
 import { PlanSketch } from '../plan/PlanSketch';
 import { TopBar } from './TopBar';
-import { field } from './field';
+import { useSend } from '../ui/useSend';
 
 type Show = 'OPEN' | 'CLOSED' | 'ALL';
 const SHOWN = [
@@ -144,40 +144,35 @@ export default function Board() {
   );
 }
 
+type New = { name: string; place: string; visitOn: string };
+
 function NewJob({ done }: { done: (id: string) => void }) {
-  const [refused, setRefused] = useState('');
-  async function open(e: FormEvent<HTMLFormElement>) {
-    e.preventDefault();
-    const f = new FormData(e.currentTarget);
-    try {
-      const made = await data(
-        api.POST('/api/jobs', {
-          body: { name: field(f, 'name'), place: field(f, 'place'), visitOn: field(f, 'visitOn') },
-        }),
-      );
-      done(made.jobId);
-    } catch (p) {
-      setRefused(p instanceof Problem ? p.message : NO_ANSWER);
-    }
-  }
+  const [form] = Form.useForm<New>();
+  const { send, sending, refused } = useSend(form);
+  const open = (body: New) => void send(data(api.POST('/api/jobs', { body })).then((made) => done(made.jobId)));
   return (
-    <form className={`door ${css.apart}`} onSubmit={(e) => void open(e)}>
-      <label>
-        Name
-        <Input name="name" required maxLength={80} />
-      </label>
-      <label>
-        Place
-        <Input name="place" required maxLength={200} />
-      </label>
-      <label>
-        Visit on
-        <Input name="visitOn" type="date" required defaultValue={new Date().toISOString().slice(0, 10)} />
-      </label>
-      {refused && <p className="refused">{refused}</p>}
-      <Button type="primary" size="large" block htmlType="submit">
+    <Form
+      form={form}
+      name="job"
+      layout="vertical"
+      requiredMark={false}
+      className={`door ${css.apart}`}
+      initialValues={{ visitOn: new Date().toISOString().slice(0, 10) }}
+      onFinish={open}
+    >
+      <Form.Item name="name" label="Name" rules={[{ required: true, message: 'what the crew calls it' }]}>
+        <Input maxLength={80} />
+      </Form.Item>
+      <Form.Item name="place" label="Place" rules={[{ required: true, message: 'where it is, in words' }]}>
+        <Input maxLength={200} />
+      </Form.Item>
+      <Form.Item name="visitOn" label="Visit on" rules={[{ required: true, message: 'the day' }]}>
+        <Input type="date" />
+      </Form.Item>
+      {refused}
+      <Button type="primary" size="large" block htmlType="submit" loading={sending}>
         Open the job
       </Button>
-    </form>
+    </Form>
   );
 }

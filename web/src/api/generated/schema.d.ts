@@ -95,6 +95,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/house/species": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The species table: what mass, hinge and splitting are computed with. */
+        get: operations["houseSpeciesTable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -3807,6 +3824,23 @@ export interface components {
                 gustMs: string;
             };
         };
+        /** @description The rules in force, and what each number rests on. */
+        HouseView: {
+            /** Format: double */
+            exclusionLengths: number;
+            /** Format: double */
+            leastAwayM: number;
+            regional: ("FACE" | "TRIGGER" | "HOLDING_WOOD")[];
+            /** Format: double */
+            soundSigmaDeg: number;
+            thresholds: components["schemas"]["ThresholdView"][];
+            /** @enum {string} */
+            usualSchool: "CONVENTIONAL" | "OPEN_FACE" | "HUMBOLDT" | "DEEP_FACE" | "THIN_HINGE";
+            /** Format: int64 */
+            version: number;
+            /** Format: double */
+            windLimitMs: number;
+        };
         /** @description What became of a file. */
         ImportReport: {
             /** Format: int32 */
@@ -5359,6 +5393,20 @@ export interface components {
             split: string;
             words: string;
         };
+        /** @description What the sums take of a species. */
+        SpeciesView: {
+            botanical: string;
+            /** @description of green wood, lightest to heaviest */
+            density: string;
+            hinge: string;
+            /** @description bending strength of its weakest common member */
+            holds: string;
+            /** @enum {string} */
+            key: "ABIES" | "PICEA" | "PINUS" | "LARIX" | "PSEUDOTSUGA" | "TSUGA" | "THUJA" | "CEDRUS" | "CUPRESSUS" | "SEQUOIA" | "TAXUS" | "FAGUS" | "QUERCUS" | "FRAXINUS" | "ACER" | "BETULA" | "ALNUS" | "POPULUS" | "SALIX" | "TILIA" | "ULMUS" | "ROBINIA" | "CASTANEA" | "AESCULUS" | "PLATANUS" | "JUGLANS" | "PRUNUS" | "SORBUS" | "CARPINUS" | "CARYA" | "LIRIODENDRON" | "PYRUS" | "EUCALYPTUS" | "UNKNOWN";
+            note: string;
+            split: string;
+            words: string;
+        };
         SplitView: {
             changes: components["schemas"]["ChangeView"][];
             /** Format: double */
@@ -5734,6 +5782,25 @@ export interface components {
             radiusM: number;
             /** Format: int32 */
             worth: number;
+        };
+        /** @description A number the house may set. */
+        ThresholdView: {
+            /** @description its name among the rules */
+            field: string;
+            /** Format: double */
+            high: number;
+            /** @enum {string} */
+            key: "EXCLUSION_LENGTHS" | "SOUND_SIGMA" | "WIND_LIMIT" | "LEAST_AWAY";
+            /**
+             * Format: double
+             * @description least it may be, in SI units; high the most
+             */
+            low: number;
+            /** @description what the usual one rests on */
+            source: string;
+            /** @description what counts until the house says otherwise, as somebody reads it */
+            usual: string;
+            words: string;
         };
         Thresholds: {
             /** Format: double */
@@ -6173,7 +6240,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Thresholds"];
+                    "application/json": components["schemas"]["HouseView"];
                 };
             };
             /** @description Nobody is signed in */
@@ -6206,7 +6273,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Thresholds"];
+                    "application/json": components["schemas"]["HouseView"];
                 };
             };
             /** @description What was sent cannot be read; every field at fault is named */
@@ -6499,6 +6566,35 @@ export interface operations {
             };
             /** @description It cannot be so; every field at fault is named */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    houseSpeciesTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SpeciesView"][];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
                 headers: {
                     [name: string]: unknown;
                 };

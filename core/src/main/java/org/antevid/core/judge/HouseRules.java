@@ -1,7 +1,6 @@
 package org.antevid.core.judge;
 
 import org.antevid.core.lay.LayPlan;
-import org.antevid.core.quantity.Require;
 import org.antevid.core.stump.School;
 
 /**
@@ -15,17 +14,22 @@ import org.antevid.core.stump.School;
  */
 public record HouseRules(
         double exclusionLengths, double soundSigmaDeg, double windLimitMs, School usualSchool, double leastAwayM) {
-    public static final HouseRules USUAL = new HouseRules(2, 3, 10, School.OPEN_FACE, LayPlan.LEAST_AWAY_M);
+    public static final HouseRules USUAL = new HouseRules(
+            Threshold.EXCLUSION_LENGTHS.usual(),
+            Threshold.SOUND_SIGMA.usual(),
+            Threshold.WIND_LIMIT.usual(),
+            School.OPEN_FACE,
+            Threshold.LEAST_AWAY.usual());
 
     public HouseRules(double exclusionLengths, double soundSigmaDeg, double windLimitMs, School usualSchool) {
-        this(exclusionLengths, soundSigmaDeg, windLimitMs, usualSchool, LayPlan.LEAST_AWAY_M);
+        this(exclusionLengths, soundSigmaDeg, windLimitMs, usualSchool, Threshold.LEAST_AWAY.usual());
     }
 
     public HouseRules {
-        Require.within(exclusionLengths, 1, 5, "exclusionLengths");
-        Require.within(soundSigmaDeg, 1, 30, "soundSigmaDeg");
-        Require.within(windLimitMs, 2, 20, "windLimitMs");
-        Require.within(leastAwayM, 1, 10, "leastAwayM");
+        Threshold.EXCLUSION_LENGTHS.require(exclusionLengths);
+        Threshold.SOUND_SIGMA.require(soundSigmaDeg);
+        Threshold.WIND_LIMIT.require(windLimitMs);
+        Threshold.LEAST_AWAY.require(leastAwayM);
     }
 
     public LayPlan.Limits layLimits() {

@@ -251,6 +251,7 @@ class CutStory extends DemoStory {
         assertThat(imre.page.getByTestId("stump-figure")).containsText(Pattern.compile("\\d in \\| \\d[\\d /]* in"));
         imre.menu("Metres");
         imre.page.navigate(server.local() + "/house");
+        imre.tab("Saws and kit");
         assertThat(imre.region("Saws and kit")).containsText("110.0 kN breaking");
         assertThat(imre.region("Saws and kit").getByText("Take off the list")).hasCount(0);
         assertThat(browsers.errors()).isEmpty();
@@ -262,11 +263,20 @@ class CutStory extends DemoStory {
     void theHouseSaysTheWordsOfItsRegion() {
         JobPage ottoline = new JobPage(browsers.leader()).signIn(server.local(), "Ottoline Fenn");
         ottoline.page.navigate(server.local() + "/house");
+        assertThat(ottoline.page.locator("main")).containsText("usual 2.0: practice rule");
+        ottoline.fill("Gust at which work stops", "40");
+        ottoline.button("Save the house rules");
+        assertThat(ottoline.page.getByRole(AriaRole.ALERT).first()).containsText("20");
+        ottoline.shot("house");
+        ottoline.fill("Gust at which work stops", "9.5");
         ottoline.page.getByLabel("face, for the notch").check();
         ottoline.page.getByLabel("holding wood, for the hinge").check();
         ottoline.button("Save the house rules");
+        assertThat(ottoline.page.getByRole(AriaRole.ALERT)).hasCount(0);
         ottoline.page.reload();
         assertThat(ottoline.page.getByLabel("face, for the notch")).isChecked();
+        ottoline.tab("Species");
+        assertThat(ottoline.region("Species")).containsText("poplar");
         ottoline.page.context().close();
         imre.page.navigate(server.local());
         imre.open("Withy Lock");

@@ -1,17 +1,25 @@
 package org.antevid.app.house.web;
 
 import jakarta.validation.constraints.NotNull;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Set;
 import org.antevid.app.house.House;
 import org.antevid.app.people.Fresh;
 import org.antevid.app.people.Office;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.NotAllowed;
+import org.antevid.app.reader.Speech;
 import org.antevid.core.judge.HouseRules;
+import org.antevid.core.judge.Threshold;
+import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
+import org.antevid.core.stem.Species;
 import org.antevid.core.stump.School;
+import org.antevid.sums.Unit;
 import org.antevid.words.Answer;
 import org.antevid.words.Regional;
+import org.antevid.words.Words;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.validation.annotation.Validated;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -32,6 +40,75 @@ public class HouseController {
             Set<Regional> regional,
             @NotNull Long version) {}
 
+    /**
+     * A number the house may set.
+     *
+     * @param field its name among the rules
+     * @param usual what counts until the house says otherwise, as somebody reads it
+     * @param low least it may be, in SI units; {@code high} the most
+     * @param source what the usual one rests on
+     */
+    record ThresholdView(
+            Threshold key, String field, String words, String usual, double low, double high, String source) {
+        static ThresholdView of(Threshold t) {
+            Words words = Speech.words();
+            return new ThresholdView(
+                    t,
+                    t.field(),
+                    words.term(t),
+                    words.show(Arg.of(t.dimension(), t.usual())),
+                    t.low(),
+                    t.high(),
+                    words.term(t.source()));
+        }
+    }
+
+    /** The rules in force, and what each number rests on. */
+    record HouseView(
+            double exclusionLengths,
+            double soundSigmaDeg,
+            double windLimitMs,
+            School usualSchool,
+            double leastAwayM,
+            Set<Regional> regional,
+            long version,
+            List<ThresholdView> thresholds) {}
+
+    /**
+     * What the sums take of a species.
+     *
+     * @param density of green wood, lightest to heaviest
+     * @param holds bending strength of its weakest common member
+     */
+    record SpeciesView(
+            Species key,
+            String words,
+            String botanical,
+            String density,
+            String holds,
+            String hinge,
+            String split,
+            String note) {
+        static SpeciesView of(Species s) {
+            Words words = Speech.words();
+            Unit.Scale mass = Unit.DENSITY.read(words.manner().units(), s.densityHighKgm3());
+            Unit.Scale strength = Unit.PRESSURE.read(words.manner().units(), s.holdsMPa());
+            return new SpeciesView(
+                    s,
+                    words.term(s),
+                    s.genus(),
+                    whole(s.densityLowKgm3(), mass) + " to " + whole(s.densityHighKgm3(), mass) + " " + mass.unit(),
+                    whole(s.holdsMPa(), strength) + " " + strength.unit(),
+                    words.term(s.hinge()),
+                    words.term(s.split()),
+                    words.term(s, "note"));
+        }
+
+        private static String whole(double value, Unit.Scale scale) {
+            return String.valueOf(Math.round(value * scale.per()));
+        }
+    }
+
     private final House house;
     private final Fresh fresh;
 
@@ -42,21 +119,28 @@ public class HouseController {
 
     /** The rules of the house that no job may loosen. */
     @GetMapping
-    Thresholds rules() {
+    HouseView rules() {
         HouseRules r = house.rules();
-        return new Thresholds(
+        return new HouseView(
                 r.exclusionLengths(),
                 r.soundSigmaDeg(),
                 r.windLimitMs(),
                 r.usualSchool(),
                 r.leastAwayM(),
                 house.regional(),
-                house.version());
+                house.version(),
+                Arrays.stream(Threshold.values()).map(ThresholdView::of).toList());
+    }
+
+    /** The species table: what mass, hinge and splitting are computed with. */
+    @GetMapping("/species")
+    List<SpeciesView> speciesTable() {
+        return Arrays.stream(Species.values()).map(SpeciesView::of).toList();
     }
 
     /** Changes the rules of the house; the owner alone. Versions keep two people from overwriting each other. */
     @PutMapping
-    Thresholds change(@Validated @RequestBody Thresholds t, @AuthenticationPrincipal SignedIn me) {
+    HouseView change(@Validated @RequestBody Thresholds t, @AuthenticationPrincipal SignedIn me) {
         if (me.office() != Office.OWNER) {
             throw new NotAllowed(Message.of(Answer.OWNER_CHANGES_RULES));
         }

@@ -1,12 +1,10 @@
-import css from '../ui/layout.module.css';
-import { Rows } from '../ui/Rows';
-import { Button, Input, InputNumber, Select } from 'antd';
-import { useQueryClient } from '@tanstack/react-query';
-import { type FormEvent, useState } from 'react';
-import { api, Problem, type Schemas } from '../api/client';
-import { NO_ANSWER, useKit } from '../api/job';
-import { field } from '../app/field';
-import { Stepper } from '../app/Stepper';
+import { Button, Form, Input, InputNumber, Select } from 'antd';
+import { api, type Schemas } from '../../api/client';
+import { useKit } from '../../api/job';
+import { Rows } from '../../ui/Rows';
+import { StepperItem } from '../../ui/StepperItem';
+import { useSend } from '../../ui/useSend';
+import css from './house.module.css';
 
 type Kind = Schemas['KitRequest']['kind'];
 type Asked = {
@@ -58,59 +56,25 @@ const KINDS: { value: Kind; words: string; asks: Asked[] }[] = [
   },
 ];
 
+type Typed = { name: string; count: number; kind: Kind } & Partial<Record<Asked['name'], number | null>>;
+
 /** Saws, wedges, ropes and what else the plans choose from. */
 export function Kit({ owner }: { owner: boolean }) {
   const kit = useKit().data ?? [];
-  const queries = useQueryClient();
-  const [kind, setKind] = useState<Kind>('SAW');
-  const [faults, setFaults] = useState<{ field: string; message: string }[]>([]);
-  const [typed, setTyped] = useState<Partial<Record<Asked['name'], number | null>>>({});
-  const asks = KINDS.find((k) => k.value === kind)!.asks;
-  async function run(write: Promise<unknown>) {
-    try {
-      await write;
-      setFaults([]);
-      await queries.invalidateQueries({ queryKey: ['kit'] });
-      return true;
-    } catch (e) {
-      setFaults(
-        e instanceof Problem
-          ? e.faults.length
-            ? e.faults
-            : [{ field: '', message: e.message }]
-          : [{ field: '', message: NO_ANSWER }],
-      );
-      return false;
-    }
-  }
-  async function add(e: FormEvent<HTMLFormElement>) {
-    e.preventDefault();
-    const form = e.currentTarget;
-    const f = new FormData(form);
+  const [form] = Form.useForm<Typed>();
+  const { send, sending, refused } = useSend(form);
+  const kind = Form.useWatch('kind', form) ?? 'SAW';
+  const asks = KINDS.find((k) => k.value === kind)?.asks ?? [];
+  const add = async ({ name, count, ...typed }: Typed) => {
     const numbers = Object.fromEntries(
       asks.flatMap((a) => {
         const given = typed[a.name];
         return given === undefined || given === null ? [] : [[a.name, given * a.per]];
       }),
     );
-    if (
-      await run(
-        api.POST('/api/house/kit', {
-          body: {
-            kind,
-            name: field(f, 'name'),
-            count: Number(f.get('count') || 1),
-            note: '',
-            ...numbers,
-          },
-        }),
-      )
-    ) {
-      form.reset();
-      setTyped({});
-    }
-  }
-  const wrong = (field: string) => faults.find((x) => x.field === field)?.message;
+    if (await send(api.POST('/api/house/kit', { body: { kind, name, count, note: '', ...numbers } })))
+      form.setFieldsValue({ name: '', count: 1, ...Object.fromEntries(asks.map((a) => [a.name, null])) });
+  };
   return (
     <section aria-label="Saws and kit">
       <h2>
@@ -130,7 +94,7 @@ export function Kit({ owner }: { owner: boolean }) {
                 <Button
                   type="text"
                   onClick={() =>
-                    void run(
+                    void send(
                       api.DELETE('/api/house/kit/{id}', {
                         params: { path: { id: k.id }, query: { version: k.version } },
                       }),
@@ -144,50 +108,34 @@ export function Kit({ owner }: { owner: boolean }) {
         ]}
       />
       {owner && (
-        <form className={`door ${css.apart}`} onSubmit={(e) => void add(e)} aria-label="Add kit">
+        <Form
+          form={form}
+          name="kit"
+          layout="vertical"
+          className={css.add}
+          requiredMark={false}
+          initialValues={{ kind: 'SAW', count: 1 }}
+          onFinish={(t) => void add(t)}
+          aria-label="Add kit"
+        >
           <b>Add a saw or kit</b>
-          <label>
-            Kind
-            <Select
-              aria-label="Kind"
-              value={kind}
-              onChange={(k) => {
-                setKind(k);
-                setTyped({});
-              }}
-              options={KINDS.map((k) => ({ value: k.value, label: k.words }))}
-            />
-          </label>
-          <label>
-            Called
-            <Input name="name" required maxLength={60} />
-          </label>
-          <label>
-            How many
-            <InputNumber name="count" defaultValue={1} />
-          </label>
+          <Form.Item name="kind" label="Kind">
+            <Select aria-label="Kind" options={KINDS.map((k) => ({ value: k.value, label: k.words }))} />
+          </Form.Item>
+          <Form.Item name="name" label="Called" rules={[{ required: true, message: 'what it is called' }]}>
+            <Input maxLength={60} />
+          </Form.Item>
+          <Form.Item name="count" label="How many">
+            <InputNumber />
+          </Form.Item>
           {asks.map((a) => (
-            <Stepper
-              key={kind + a.name}
-              label={a.words}
-              unit={a.unit}
-              value={typed[a.name] ?? null}
-              onChange={(v) => setTyped({ ...typed, [a.name]: v })}
-              step={a.step}
-              wrong={wrong(a.name)}
-            />
+            <StepperItem key={kind + a.name} name={a.name} label={a.words} unit={a.unit} step={a.step} />
           ))}
-          {faults
-            .filter((x) => !asks.some((a) => a.name === x.field))
-            .map((x) => (
-              <p key={x.field} role="alert" className="refused">
-                {x.message}
-              </p>
-            ))}
-          <Button type="primary" size="large" block htmlType="submit">
+          {refused}
+          <Button type="primary" size="large" block htmlType="submit" loading={sending}>
             Add to the list
           </Button>
-        </form>
+        </Form>
       )}
     </section>
   );

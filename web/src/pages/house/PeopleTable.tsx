@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Input, Popconfirm, Space, Table } from 'antd';
 import { useState } from 'react';
-import { api, data, type Schemas } from '../api/client';
+import { api, data, type Schemas } from '../../api/client';
 
 type Person = Schemas['PersonEntry'];
 type Props = { people: Person[]; owner: boolean; run: (write: Promise<unknown>) => Promise<void> };

@@ -1,0 +1,63 @@
+package org.antevid.core.judge;
+
+import org.antevid.core.lay.LayPlan;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.quantity.Require;
+
+/** The numbers a house may set, each with what is usual, how far it may go, and what the usual one rests on. */
+public enum Threshold {
+    /** Tree lengths kept clear around a tree that is felled. */
+    EXCLUSION_LENGTHS("exclusionLengths", 2, 1, 5, Dimension.TIMES, Source.PRACTICE),
+    /** Standard deviation of the lay in sound wood, degrees. */
+    SOUND_SIGMA("soundSigmaDeg", 3, 1, 30, Dimension.ANGLE, Source.JUDGEMENT),
+    /** Gust at which work stops, m/s. */
+    WIND_LIMIT("windLimitMs", 10, 2, 20, Dimension.SPEED, Source.PRACTICE),
+    /** A cutter who gets less far than this by the time it is down stops the lay, metres. */
+    LEAST_AWAY("leastAwayM", LayPlan.LEAST_AWAY_M, 1, 10, Dimension.LENGTH, Source.JUDGEMENT);
+
+    private final String field;
+    private final double usual;
+    private final double low;
+    private final double high;
+    private final Dimension dimension;
+    private final Source source;
+
+    Threshold(String field, double usual, double low, double high, Dimension dimension, Source source) {
+        this.field = field;
+        this.usual = usual;
+        this.low = low;
+        this.high = high;
+        this.dimension = dimension;
+        this.source = source;
+    }
+
+    /** @return its name among the rules of the house */
+    public String field() {
+        return field;
+    }
+
+    public double usual() {
+        return usual;
+    }
+
+    public double low() {
+        return low;
+    }
+
+    public double high() {
+        return high;
+    }
+
+    public Dimension dimension() {
+        return dimension;
+    }
+
+    public Source source() {
+        return source;
+    }
+
+    /** @throws org.antevid.core.quantity.RefusedInput outside of how far it may go */
+    void require(double value) {
+        Require.within(value, low, high, field);
+    }
+}

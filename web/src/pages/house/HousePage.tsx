@@ -1,0 +1,78 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { Skeleton, Tabs } from 'antd';
+import { useState } from 'react';
+import { api, data, Problem } from '../../api/client';
+import { NO_ANSWER, useSession } from '../../api/job';
+import { TopBar } from '../../app/TopBar';
+import { AddPerson } from './AddPerson';
+import { Kit } from './KitList';
+import { OwnSecrets, PeopleTable } from './PeopleTable';
+import { RulesForm } from './RulesForm';
+import { SpeciesTable } from './SpeciesTable';
+import css from './house.module.css';
+
+/** What holds for every job of the company: its rules, kit, people and the species table; the owner edits them. */
+export default function HousePage() {
+  const session = useSession().data;
+  const queries = useQueryClient();
+  const rules = useQuery({ queryKey: ['house'], queryFn: () => data(api.GET('/api/house', {})) });
+  const people = useQuery({ queryKey: ['people'], queryFn: () => data(api.GET('/api/people', {})) });
+  const [refused, setRefused] = useState('');
+  const owner = session?.office === 'OWNER';
+  async function run(write: Promise<unknown>) {
+    try {
+      await write;
+      setRefused('');
+      await queries.invalidateQueries();
+    } catch (e) {
+      setRefused(e instanceof Problem ? e.message : NO_ANSWER);
+    }
+  }
+  return (
+    <>
+      <TopBar />
+      <main className={css.page}>
+        <h1>House</h1>
+        {refused && (
+          <p className="refused" role="alert">
+            {refused}
+          </p>
+        )}
+        <Tabs
+          items={[
+            {
+              key: 'rules',
+              label: 'Rules',
+              children: (
+                <>
+                  <p className="s">
+                    The company’s own limits, for every job. Local code and the qualified person outrank them.
+                    {!owner && ' The owner changes them.'}
+                  </p>
+                  {rules.data ? (
+                    <RulesForm key={rules.data.version} rules={rules.data} owner={owner} />
+                  ) : (
+                    <Skeleton active />
+                  )}
+                </>
+              ),
+            },
+            { key: 'kit', label: 'Saws and kit', children: <Kit owner={owner} /> },
+            {
+              key: 'people',
+              label: 'People',
+              children: (
+                <>
+                  <PeopleTable people={people.data ?? []} owner={owner} run={run} />
+                  {owner && <AddPerson />}
+                  {session?.way === 'PASSPHRASE' && <OwnSecrets run={run} />}
+                </>
+              ),
+            },
+            { key: 'species', label: 'Species', children: <SpeciesTable /> },
+          ]}
+        />
+      </main>
+    </>
+  );
+}

@@ -1,0 +1,63 @@
+import { Button, Checkbox, Form, Select } from 'antd';
+import { api, type Schemas } from '../../api/client';
+import { StepperItem } from '../../ui/StepperItem';
+import { useSend } from '../../ui/useSend';
+import { useTerms } from '../../words/words';
+import css from './house.module.css';
+
+type Rules = Schemas['HouseView'];
+const SCHOOLS: Rules['usualSchool'][] = ['CONVENTIONAL', 'OPEN_FACE', 'HUMBOLDT', 'DEEP_FACE', 'THIN_HINGE'];
+const REGIONAL: Rules['regional'] = ['FACE', 'TRIGGER', 'HOLDING_WOOD'];
+const STEPS: Record<Rules['thresholds'][number]['key'], { unit: string; step: number; digits: number }> = {
+  EXCLUSION_LENGTHS: { unit: '', step: 0.5, digits: 1 },
+  SOUND_SIGMA: { unit: '°', step: 0.5, digits: 1 },
+  WIND_LIMIT: { unit: 'm/s', step: 0.5, digits: 1 },
+  LEAST_AWAY: { unit: 'm', step: 0.1, digits: 1 },
+};
+
+/** The numbers the house sets, each beside the usual one and what that rests on, and the words of its region. */
+export function RulesForm({ rules, owner }: { rules: Rules; owner: boolean }) {
+  const [form] = Form.useForm<Rules>();
+  const { send, sending, refused } = useSend(form);
+  const term = useTerms();
+  const save = (v: Rules) => void send(api.PUT('/api/house', { body: { ...v, version: rules.version } }));
+  return (
+    <Form
+      form={form}
+      name="rules"
+      layout="vertical"
+      className={css.rules}
+      key={rules.version}
+      initialValues={rules}
+      disabled={!owner}
+      onFinish={save}
+    >
+      {rules.thresholds.map((t) => (
+        <StepperItem
+          key={t.key}
+          name={t.field}
+          label={t.words}
+          {...STEPS[t.key]}
+          min={t.low}
+          max={t.high}
+          note={`usual ${t.usual}: ${t.source}`}
+        />
+      ))}
+      <Form.Item name="usualSchool" label="Type of cut that needs no reason">
+        <Select
+          aria-label="Type of cut that needs no reason"
+          options={SCHOOLS.map((s) => ({ value: s, label: term('School', s) }))}
+        />
+      </Form.Item>
+      <Form.Item name="regional" label="Words of our region, said to everybody">
+        <Checkbox.Group options={REGIONAL.map((r) => ({ value: r, label: term('Regional', r) }))} />
+      </Form.Item>
+      {refused}
+      {owner && (
+        <Button type="primary" size="large" block htmlType="submit" loading={sending}>
+          Save the house rules
+        </Button>
+      )}
+    </Form>
+  );
+}

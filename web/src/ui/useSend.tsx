@@ -1,0 +1,43 @@
+import { useQueryClient } from '@tanstack/react-query';
+import type { FormInstance } from 'antd';
+import { type ReactNode, useState } from 'react';
+import { Problem } from '../api/client';
+import { NO_ANSWER } from '../api/job';
+
+/**
+ * Sends what is in a form. What the server refuses is said at the field it names, the rest above the button; what was
+ * typed stays.
+ */
+export function useSend(form: FormInstance): {
+  send: (write: Promise<unknown>) => Promise<boolean>;
+  sending: boolean;
+  refused: ReactNode;
+} {
+  const queries = useQueryClient();
+  const [words, setWords] = useState('');
+  const [sending, setSending] = useState(false);
+  const send = async (write: Promise<unknown>) => {
+    setSending(true);
+    try {
+      await write;
+      setWords('');
+      await queries.invalidateQueries();
+      return true;
+    } catch (e) {
+      const faults = e instanceof Problem ? e.faults : [];
+      const names = Object.keys(form.getFieldsValue() as object);
+      const here = faults.filter((f) => names.includes(f.field));
+      form.setFields(here.map((f) => ({ name: f.field, errors: [f.message] })));
+      setWords(faults.length > 0 && here.length === faults.length ? '' : e instanceof Problem ? e.message : NO_ANSWER);
+      return false;
+    } finally {
+      setSending(false);
+    }
+  };
+  const refused = words && (
+    <p className="refused" role="alert">
+      {words}
+    </p>
+  );
+  return { send, sending, refused };
+}
