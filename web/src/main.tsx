@@ -1,4 +1,5 @@
-import { Button, Result, Skeleton } from 'antd';
+import { Button, Result } from 'antd';
+import { Waiting } from './ui/Waiting';
 import css from './ui/layout.module.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { lazy, StrictMode, Suspense } from 'react';
@@ -88,7 +89,7 @@ createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <QueryClientProvider client={queries}>
       <AppTheme>
-        <Suspense fallback={<Skeleton active className={css.waiting} />}>
+        <Suspense fallback={<Waiting className={css.waiting} />}>
           <RouterProvider router={router} />
         </Suspense>
         <AskAgain />

@@ -1,6 +1,7 @@
 import css from '../ui/layout.module.css';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { Button, Empty, Flex, Form, Grid, Input, Pagination, Segmented, Skeleton } from 'antd';
+import { Button, Empty, Flex, Form, Grid, Input, Pagination, Segmented } from 'antd';
+import { Waiting } from '../ui/Waiting';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, data } from '../api/client';
@@ -73,7 +74,7 @@ export default function Board() {
             description={q ? `No job is called or lies at “${q}”.` : 'No job here yet. Open one below.'}
           />
         )}
-        {!board.data && <Skeleton active />}
+        {!board.data && <Waiting />}
         <div className="cards">
           {board.data?.jobs.map((j) => (
             <Link

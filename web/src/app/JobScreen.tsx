@@ -1,5 +1,6 @@
 import css from '../ui/layout.module.css';
-import { Button, Skeleton } from 'antd';
+import { Button } from 'antd';
+import { Waiting } from '../ui/Waiting';
 import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { Problem, type Schemas, type Spot } from '../api/client';
@@ -214,7 +215,7 @@ export default function JobScreen() {
           <main className={split ? `mid split${stage === 'stems' && (picking || !selected) ? ' taps' : ''}` : 'mid'}>
             <div className={stage === 'stems' ? 'planbox withbase' : 'planbox'}>
               <Boundary what="The plan">
-                <Suspense fallback={<Skeleton active className="body" />}>
+                <Suspense fallback={<Waiting className="body" />}>
                   <SitePlan
                     scene={scene}
                     picking={Boolean(picking)}
@@ -286,7 +287,7 @@ export default function JobScreen() {
               </p>
             )}
             <Boundary key={stage} what={STAGE_WORDS[stage]}>
-              <Suspense fallback={<Skeleton active className="body" />}>
+              <Suspense fallback={<Waiting className="body" />}>
                 <Panel job={job} go={go} />
               </Suspense>
             </Boundary>

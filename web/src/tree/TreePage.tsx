@@ -1,5 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { Button, Popconfirm, Skeleton } from 'antd';
+import { Button, Popconfirm } from 'antd';
+import { Waiting } from '../ui/Waiting';
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, data, type Schemas } from '../api/client';
@@ -101,7 +102,7 @@ function Tree({ job, stemId, say }: { job: string; stemId?: string; say: (words:
   return (
     <>
       <div className={`planbox ${css.plan} ${picking ? css.picking : ''}`}>
-        <Suspense fallback={<Skeleton active />}>
+        <Suspense fallback={<Waiting />}>
           <SitePlan
             scene={scene}
             picking={picking}
@@ -175,7 +176,7 @@ function Tree({ job, stemId, say }: { job: string; stemId?: string; say: (words:
               {look.error.message}
             </p>
           )}
-          {open.length === 0 && !complete && !look.error && <Skeleton active title={{ width: '80%' }} />}
+          {open.length === 0 && !complete && !look.error && <Waiting title={{ width: '80%' }} />}
           {complete && stemId && (
             <Link to={`/jobs/${job}/stems`} state={{ stem: stemId }}>
               Measure, faults, wood and verdict of {view.label}

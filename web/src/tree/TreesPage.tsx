@@ -1,4 +1,5 @@
-import { Alert, Button, Empty, Skeleton } from 'antd';
+import { Alert, Button, Empty } from 'antd';
+import { Waiting } from '../ui/Waiting';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, type Schemas } from '../api/client';
 import { useAct, useBriefings, useFindings, useJob, useLays, useStems, useSteps } from '../api/job';
@@ -33,7 +34,7 @@ function Trees({ job, say }: { job: string; say: (words: string) => void }) {
   // until the answer is there nothing is good: what was found before may not know the newest tree
   const known = asked.data !== undefined && !asked.isFetching;
   const leader = useJob(job).data?.myPart === 'LEADER';
-  if (!stems) return <Skeleton active />;
+  if (!stems) return <Waiting />;
   const turn = (s: Schemas['StemView']) => steps.find((x) => x.stem === s.label)?.turn ?? Infinity;
   const ordered = [...stems].sort((a, b) => turn(a) - turn(b));
   return (

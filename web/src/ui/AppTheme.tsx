@@ -10,7 +10,11 @@ const THEMES = { paper: antevidTheme(paper), glare: antevidTheme(glare) };
 export function AppTheme({ children }: { children: ReactNode }) {
   const bright = useSyncExternalStore(onGlare, isGlare);
   return (
-    <ConfigProvider theme={bright ? THEMES.glare : THEMES.paper} button={{ autoInsertSpace: false }}>
+    <ConfigProvider
+      theme={bright ? THEMES.glare : THEMES.paper}
+      button={{ autoInsertSpace: false }}
+      renderEmpty={() => '–'}
+    >
       {children}
     </ConfigProvider>
   );

@@ -1,6 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { Skeleton, Tabs } from 'antd';
-import { useState } from 'react';
+import { Tabs } from 'antd';
+import { Waiting } from '../../ui/Waiting';
+import { useEffect, useState } from 'react';
+import { useNavigate } from 'react-router';
 import { api, data, Problem } from '../../api/client';
 import { NO_ANSWER, useSession } from '../../api/job';
 import { TopBar } from '../../app/TopBar';
@@ -14,6 +16,10 @@ import css from './house.module.css';
 /** What holds for every job of the company: its rules, kit, people and the species table; the owner edits them. */
 export default function HousePage() {
   const session = useSession().data;
+  const navigate = useNavigate();
+  useEffect(() => {
+    if (session && !session.signedIn) void navigate('/sign-in');
+  }, [session, navigate]);
   const queries = useQueryClient();
   const rules = useQuery({ queryKey: ['house'], queryFn: () => data(api.GET('/api/house', {})) });
   const people = useQuery({ queryKey: ['people'], queryFn: () => data(api.GET('/api/people', {})) });
@@ -49,11 +55,7 @@ export default function HousePage() {
                     The company’s own limits, for every job. Local code and the qualified person outrank them.
                     {!owner && ' The owner changes them.'}
                   </p>
-                  {rules.data ? (
-                    <RulesForm key={rules.data.version} rules={rules.data} owner={owner} />
-                  ) : (
-                    <Skeleton active />
-                  )}
+                  {rules.data ? <RulesForm key={rules.data.version} rules={rules.data} owner={owner} /> : <Waiting />}
                 </>
               ),
             },

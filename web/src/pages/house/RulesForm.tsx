@@ -40,7 +40,7 @@ export function RulesForm({ rules, owner }: { rules: Rules; owner: boolean }) {
           {...STEPS[t.key]}
           min={t.low}
           max={t.high}
-          note={`usual ${t.usual}: ${t.source}`}
+          note={`usual ${t.usual}, ${t.source}`}
         />
       ))}
       <Form.Item name="usualSchool" label="Type of cut that needs no reason">

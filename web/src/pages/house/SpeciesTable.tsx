@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
-import { Skeleton, Table } from 'antd';
+import { Table } from 'antd';
+import { Waiting } from '../../ui/Waiting';
 import { api, data, type Schemas } from '../../api/client';
 import { useUnits } from '../../units/useUnits';
 
@@ -23,7 +24,7 @@ export function SpeciesTable() {
           rowKey="key"
           size="small"
           pagination={false}
-          scroll={{ x: 'max-content' }}
+          scroll={{ x: 860 }}
           dataSource={species.data}
           columns={[
             {
@@ -42,7 +43,7 @@ export function SpeciesTable() {
           ]}
         />
       ) : (
-        <Skeleton active />
+        <Waiting />
       )}
       <p className="s">
         From the literature; green wood of a living tree varies by 15 % with the season. What has to hold is computed

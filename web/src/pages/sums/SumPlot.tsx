@@ -1,5 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { Select, Skeleton } from 'antd';
+import { Select } from 'antd';
+import { Waiting } from '../../ui/Waiting';
 import { lazy, Suspense, useState } from 'react';
 import { api, data, type Schemas } from '../../api/client';
 import { later } from '../../app/later';
@@ -36,7 +37,7 @@ export function SumPlot({ sum, given, about }: { sum: Schemas['SumView']; given:
         onChange={setChosen}
         options={movable.map((f) => ({ value: f.name, label: `${about} against ${f.words}` }))}
       />
-      <Suspense fallback={<Skeleton active />}>
+      <Suspense fallback={<Waiting />}>
         {c && <Curve points={c.points} at={c.at} x={withUnit(c.xWords, c.xUnit)} y={c.yUnit} />}
       </Suspense>
     </section>

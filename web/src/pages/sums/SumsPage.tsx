@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
-import { Menu, Select, Skeleton } from 'antd';
+import { Menu, Select } from 'antd';
+import { Waiting } from '../../ui/Waiting';
 import { useSearchParams } from 'react-router';
 import { api, data, type Schemas } from '../../api/client';
 import { TopBar } from '../../app/TopBar';
@@ -66,7 +67,7 @@ export default function SumsPage() {
             }))}
           />
         </div>
-        {sum ? <SumForm key={sum.name} sum={sum} /> : <Skeleton active className={css.form} />}
+        {sum ? <SumForm key={sum.name} sum={sum} /> : <Waiting className={css.form} />}
       </main>
     </div>
   );

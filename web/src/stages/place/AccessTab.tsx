@@ -1,5 +1,6 @@
 import css from '../../ui/layout.module.css';
-import { Button, Input, Select, Skeleton } from 'antd';
+import { Button, Input, Select } from 'antd';
+import { Waiting } from '../../ui/Waiting';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useSurroundings } from '../../api/job';
@@ -17,7 +18,7 @@ const USES = [
 /** What can get in, which machines the crew has, and which of them get through. */
 export function AccessTab({ job, leader }: { job: string; leader: boolean }) {
   const s = useSurroundings(job).data;
-  if (!s) return <Skeleton active className="body" />;
+  if (!s) return <Waiting className="body" />;
   return (
     <>
       <h1>What gets in</h1>

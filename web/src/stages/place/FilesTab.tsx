@@ -1,7 +1,8 @@
 import css from '../../ui/layout.module.css';
 import { Rows } from '../../ui/Rows';
 import { FilePick } from '../../ui/FilePick';
-import { Button, Select, Skeleton } from 'antd';
+import { Button, Select } from 'antd';
+import { Waiting } from '../../ui/Waiting';
 import { useState } from 'react';
 import { api, Problem, type Schemas, type Spot, upload } from '../../api/client';
 import { useAct, useSurroundings } from '../../api/job';
@@ -20,7 +21,7 @@ const FORMATS: [Format, string][] = [
 /** Drawing under the plan, the anchor on the globe, and open formats out and in. */
 export function FilesTab({ job, leader }: { job: string; leader: boolean }) {
   const s = useSurroundings(job).data;
-  if (!s) return <Skeleton active className="body" />;
+  if (!s) return <Waiting className="body" />;
   const base = `/api/jobs/${job}/files`;
   return (
     <>

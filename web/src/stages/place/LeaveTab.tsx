@@ -1,5 +1,6 @@
 import css from '../../ui/layout.module.css';
-import { Button, Input, Skeleton } from 'antd';
+import { Button, Input } from 'antd';
+import { Waiting } from '../../ui/Waiting';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useSurroundings } from '../../api/job';
@@ -19,7 +20,7 @@ export function LeaveTab({ job, leader }: { job: string; leader: boolean }) {
   const { say } = usePlanTools();
   const act = useAct(job, say);
   const s = useSurroundings(job).data;
-  if (!s) return <Skeleton active className="body" />;
+  if (!s) return <Waiting className="body" />;
   const answer = (key: Schemas['PermitView']['key'], a: Answer) =>
     void act(
       api.PUT('/api/jobs/{job}/place/permits', {

@@ -1,5 +1,6 @@
 import css from '../../ui/layout.module.css';
-import { Button, Skeleton } from 'antd';
+import { Button } from 'antd';
+import { Waiting } from '../../ui/Waiting';
 import { lazy, Suspense, useState } from 'react';
 import { later } from '../../app/later';
 import { api, data, type Schemas } from '../../api/client';
@@ -72,7 +73,7 @@ export default function PlacePanel({ job, go }: PanelProps) {
             {leader && info?.joinAddress && <Join job={job} info={info} act={act} />}
           </>
         )}
-        <Suspense fallback={<Skeleton active />}>
+        <Suspense fallback={<Waiting />}>
           {tab === 'today' && info && <TodayTab job={job} info={info} leader={leader} />}
           {tab === 'leave' && <LeaveTab job={job} leader={leader} />}
           {tab === 'access' && <AccessTab job={job} leader={leader} />}

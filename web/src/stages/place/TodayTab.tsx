@@ -1,6 +1,7 @@
 import css from '../../ui/layout.module.css';
 import { Rows } from '../../ui/Rows';
-import { Button, Skeleton } from 'antd';
+import { Button } from 'antd';
+import { Waiting } from '../../ui/Waiting';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useSurroundings } from '../../api/job';
@@ -14,7 +15,7 @@ export function TodayTab({ job, info, leader }: { job: string; info: Schemas['Jo
   const { say } = usePlanTools();
   const act = useAct(job, say);
   const s = useSurroundings(job).data;
-  if (!s) return <Skeleton active className="body" />;
+  if (!s) return <Waiting className="body" />;
   const day = (over: Partial<Schemas['DayRequest']>) =>
     void act(api.PUT('/api/jobs/{job}/place/day', { params: { path: { job } }, body: over }));
   return (

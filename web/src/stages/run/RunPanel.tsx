@@ -1,7 +1,8 @@
 import css from '../../ui/layout.module.css';
 import { Rows } from '../../ui/Rows';
 import { useQueryClient } from '@tanstack/react-query';
-import { Button, Modal, Skeleton } from 'antd';
+import { Button, Modal } from 'antd';
+import { Waiting } from '../../ui/Waiting';
 import { useCallback, useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useHold, useJob, useRun } from '../../api/job';
@@ -32,7 +33,7 @@ export default function RunPanel({ job, go }: PanelProps) {
   const r = answer && { ...answer, held, going: answer.going && !held };
   const path = { params: { path: { job } } };
   const give = () => void act(api.POST('/api/jobs/{job}/run/go', { ...path, body: { id: newId() } }));
-  if (!r) return <Skeleton active className="body" />;
+  if (!r) return <Waiting className="body" />;
   const step = r.step;
   const ready = step?.people.filter((p) => p.readyAt).length ?? 0;
   return (

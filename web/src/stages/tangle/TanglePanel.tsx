@@ -1,5 +1,6 @@
 import css from '../../ui/layout.module.css';
-import { Button, Input, Select, Skeleton } from 'antd';
+import { Button, Input, Select } from 'antd';
+import { Waiting } from '../../ui/Waiting';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useFindings, useJob, useStems, useTangle } from '../../api/job';
@@ -30,7 +31,7 @@ export default function TanglePanel({ job, go }: PanelProps) {
   const labels = stems
     .filter((s) => s.state !== 'FELLED')
     .map((s) => ({ value: s.label, label: `${s.label} ${s.commonName}` }));
-  if (!t) return <Skeleton active className="body" />;
+  if (!t) return <Waiting className="body" />;
   return (
     <>
       <div className="body">

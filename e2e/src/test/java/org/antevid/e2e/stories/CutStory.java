@@ -263,7 +263,7 @@ class CutStory extends DemoStory {
     void theHouseSaysTheWordsOfItsRegion() {
         JobPage ottoline = new JobPage(browsers.leader()).signIn(server.local(), "Ottoline Fenn");
         ottoline.page.navigate(server.local() + "/house");
-        assertThat(ottoline.page.locator("main")).containsText("usual 2.0: practice rule");
+        assertThat(ottoline.page.locator("main")).containsText("usual 2.0, practice rule");
         ottoline.fill("Gust at which work stops", "40");
         ottoline.button("Save the house rules");
         assertThat(ottoline.page.getByRole(AriaRole.ALERT).first()).containsText("20");
