@@ -81,12 +81,13 @@ class PlanWordsStory extends DemoStory {
     }
 
     private void everywhere(String job, String name) {
-        for (int[] size : SIZES) {
-            imre.page.setViewportSize(size[0], size[1]);
-            for (String stage : List.of("place", "lay", "brief")) {
-                imre.page.navigate(server.local() + "/jobs/" + job + "/" + stage);
-                imre.page.waitForSelector("[data-testid=site-plan][data-ready=yes]");
-                imre.page.waitForTimeout(900);
+        for (String stage : List.of("place", "lay", "brief")) {
+            imre.page.navigate(server.local() + "/jobs/" + job + "/" + stage);
+            imre.page.waitForSelector("[data-testid=site-plan][data-ready=yes]");
+            imre.page.waitForTimeout(900);
+            for (int[] size : SIZES) {
+                imre.page.setViewportSize(size[0], size[1]);
+                imre.page.waitForTimeout(400);
                 proven(name + " " + size[0] + " " + stage);
             }
         }
