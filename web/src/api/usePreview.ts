@@ -1,15 +1,17 @@
-import { useQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
 import { type Fault, Problem } from './client';
 
 const KEPT_MS = 20_000;
 const NONE: Fault[] = [];
-type Held<T> = { subject: string; answer: T };
+type Shown<Answer> = { subject?: string; answer?: Answer; faults: Fault[]; failed?: Error };
+type Wanted<Answer> = { key: string; ask: (signal: AbortSignal) => Promise<Answer> };
 
 /**
  * What the server answers to something that is being chosen. While one answer is under way nothing else is asked; then
  * the latest is, so that a lay that is dragged is never left without an answer. What is asked of another subject is
- * given up at once. A choice that is refused keeps the last answer standing; its faults are said at their fields.
+ * given up at once. A choice that is refused keeps the last answer standing; its faults are said at their fields. One
+ * answer is one render.
  *
  * @param subject what it is asked of; undefined while nothing can be asked
  * @param stamp what else the answer depends on
@@ -21,32 +23,58 @@ export function usePreview<Choice, Answer>(
   stamp: string,
   ask: (choice: Choice, signal: AbortSignal) => Promise<Answer>,
 ): { answer?: Answer; faults: Fault[]; failed?: Error } {
-  const wanted = { subject, choice, stamp };
-  const key = JSON.stringify(wanted);
-  const [asked, setAsked] = useState({ key, ...wanted });
-  const [held, setHeld] = useState<Held<Answer>>();
-  const query = useQuery({
-    queryKey: ['preview', name, asked.key],
-    enabled: asked.subject !== undefined,
-    queryFn: ({ signal }) => ask(asked.choice, signal),
-    staleTime: Infinity,
-    gcTime: KEPT_MS,
-    retry: false,
-  });
-  const { data, isFetching, error } = query;
+  const queries = useQueryClient();
+  const [shown, setShown] = useState<Shown<Answer>>({ faults: NONE });
+  const wanted = useRef<Wanted<Answer>>(undefined);
+  const running = useRef<{ subject: string; stop: AbortController }>(undefined);
+  const key = JSON.stringify([subject, choice, stamp]);
+
   useEffect(() => {
-    if (asked.key !== key && (!isFetching || asked.subject !== subject)) setAsked({ key, subject, choice, stamp });
-  }, [asked, key, isFetching, subject, choice, stamp]);
-  useEffect(() => {
-    if (data !== undefined && asked.subject !== undefined) setHeld({ subject: asked.subject, answer: data });
-  }, [data, asked.subject]);
-  const mine = subject !== undefined && asked.subject === subject;
-  const faults = mine && error instanceof Problem ? error.faults : NONE;
-  const unknown = mine && error !== null && (faults.length === 0 || faults.some((f) => f.code === 'NOT_KNOWN'));
-  const last = data !== undefined && mine ? data : held?.subject === subject ? held?.answer : undefined;
-  return {
-    answer: subject === undefined || unknown ? undefined : last,
-    faults,
-    failed: unknown ? (error ?? undefined) : undefined,
-  };
+    if (running.current && running.current.subject !== subject) {
+      running.current.stop.abort();
+      running.current = undefined;
+    }
+    if (subject === undefined) return;
+    wanted.current = { key, ask: (signal) => ask(choice, signal) };
+    if (running.current) return;
+    const mine = { subject, stop: new AbortController() };
+    running.current = mine;
+    const { signal } = mine.stop;
+    void (async () => {
+      while (wanted.current && !signal.aborted) {
+        const next: Wanted<Answer> = wanted.current;
+        wanted.current = undefined;
+        try {
+          const answer = await queries.fetchQuery({
+            queryKey: ['preview', name, next.key],
+            queryFn: () => next.ask(signal),
+            staleTime: Infinity,
+            gcTime: KEPT_MS,
+            retry: false,
+          });
+          if (!signal.aborted) setShown({ subject, answer, faults: NONE });
+        } catch (e) {
+          if (signal.aborted) return;
+          const faults = e instanceof Problem ? e.faults : NONE;
+          const unknown = faults.length === 0 || faults.some((f) => f.code === 'NOT_KNOWN');
+          setShown((s) => ({
+            subject,
+            answer: unknown || s.subject !== subject ? undefined : s.answer,
+            faults,
+            failed: unknown ? (e as Error) : undefined,
+          }));
+        }
+      }
+      if (running.current === mine) running.current = undefined;
+    })();
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the key stands for the choice
+  }, [key, subject]);
+  useEffect(
+    () => () => {
+      running.current?.stop.abort();
+      running.current = undefined;
+    },
+    [],
+  );
+  return subject !== undefined && shown.subject === subject ? shown : { faults: NONE };
 }

@@ -3454,6 +3454,8 @@ export interface components {
             /** Format: double */
             pullDeg: number;
             runs: components["schemas"]["DialRun"][];
+            /** @description ids of all that any direction strikes */
+            targets: string[];
             windows: components["schemas"]["WindowView"][];
         };
         /** @description One direction. */
@@ -3469,8 +3471,8 @@ export interface components {
             reason: string;
             /** @enum {string} */
             state: "BLOCKED" | "OPEN_WITH_PULL" | "OPEN_WITH_GUY" | "COSTLY" | "OPEN";
-            /** @description ids of what it strikes or that has to be protected first */
-            targets: string[];
+            /** @description places among the targets of the dial: what it strikes or that has to be protected first */
+            targets: number[];
         };
         DoneRequest: {
             done: boolean;

@@ -8,7 +8,8 @@ export const lit: PlanLayer = {
   key: 'lit',
   draw: (scene) => {
     const at = scene.stage === 3 && scene.focus === 'lay' && scene.pointed !== undefined ? scene.pointed : undefined;
-    const struck = at === undefined ? [] : (scene.dial?.lays.find((l) => l.deg === at)?.targets ?? []);
+    const places = at === undefined ? [] : (scene.dial?.lays.find((l) => l.deg === at)?.targets ?? []);
+    const struck = places.map((i) => scene.dial?.targets[i]);
     return scene.features
       .filter((f) => struck.includes(f.id))
       .map((f) =>

@@ -11,12 +11,17 @@ import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
 import org.antevid.words.Words;
 
-/** The dial as the screens draw it. Pulls are rounded up. */
+/**
+ * The dial as the screens draw it. Pulls are rounded up.
+ *
+ * @param targets ids of all that any direction strikes
+ */
 public record DialView(
         List<DialRun> runs,
         List<Direction> lays,
         List<WindowView> windows,
         List<DialPick> picks,
+        List<String> targets,
         Optional<DialClosed> closed,
         double openDeg,
         double pullDeg,
@@ -28,7 +33,7 @@ public record DialView(
      *
      * @param costs what speaks against it, most first
      * @param pull that it takes in a line, in words; empty when it goes without
-     * @param targets ids of what it strikes or that has to be protected first
+     * @param targets places among the targets of the dial: what it strikes or that has to be protected first
      */
     public record Direction(
             int deg,
@@ -38,7 +43,7 @@ public record DialView(
             List<String> first,
             List<String> costs,
             Optional<String> pull,
-            List<String> targets) {}
+            List<Integer> targets) {}
 
     /**
      * A run of lays with one state and reason; {@code fromDeg} inclusive, {@code toDeg} exclusive, 0..360.
@@ -65,13 +70,16 @@ public record DialView(
 
     public static DialView of(Dial d) {
         Words words = Speech.words();
+        List<String> targets =
+                d.lays().stream().flatMap(l -> l.targets().stream()).distinct().toList();
         return new DialView(
                 d.runs().stream().map(r -> run(words, d, r)).toList(),
-                d.lays().stream().map(l -> direction(words, l)).toList(),
+                d.lays().stream().map(l -> direction(words, l, targets)).toList(),
                 d.windows().stream().map(DialView::window).toList(),
                 d.picks().stream()
                         .map(p -> new DialPick(p.deg(), p.score(), words.say(p.why())))
                         .toList(),
+                targets,
                 d.closed().map(c -> new DialClosed(words.say(c.mostFrequent()), c.degrees(), words.say(c.opens()))),
                 d.degrees(Dial.State.OPEN),
                 d.degrees(Dial.State.OPEN_WITH_PULL),
@@ -103,7 +111,7 @@ public record DialView(
         return reason.map(words::say).orElse("");
     }
 
-    private static Direction direction(Words words, Dial.Lay l) {
+    private static Direction direction(Words words, Dial.Lay l, List<String> targets) {
         return new Direction(
                 (int) l.deg(),
                 l.state(),
@@ -112,7 +120,7 @@ public record DialView(
                 words.say(l.first()),
                 words.terms(l.costs().keySet()),
                 Optional.of(l.pullN()).filter(n -> n > 0).map(n -> words.show(Arg.up(Dimension.PULL, n))),
-                l.targets());
+                l.targets().stream().map(targets::indexOf).toList());
     }
 
     private static WindowView window(Window w) {
