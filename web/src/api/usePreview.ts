@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useId, useRef, useState } from 'react';
 import { type Fault, Problem } from './client';
 
 const KEPT_MS = 20_000;
@@ -24,6 +24,8 @@ export function usePreview<Choice, Answer>(
   ask: (choice: Choice, signal: AbortSignal) => Promise<Answer>,
 ): { answer?: Answer; faults: Fault[]; failed?: Error } {
   const queries = useQueryClient();
+  // its own key: a question that another page gave up must not be shared
+  const own = useId();
   const [shown, setShown] = useState<Shown<Answer>>({ faults: NONE });
   const wanted = useRef<Wanted<Answer>>(undefined);
   const running = useRef<{ subject: string; stop: AbortController }>(undefined);
@@ -46,7 +48,7 @@ export function usePreview<Choice, Answer>(
         wanted.current = undefined;
         try {
           const answer = await queries.fetchQuery({
-            queryKey: ['preview', name, next.key],
+            queryKey: ['preview', name, own, next.key],
             queryFn: () => next.ask(signal),
             staleTime: Infinity,
             gcTime: KEPT_MS,

@@ -49,7 +49,7 @@ type Props = {
 /** Shows the whole site, as after every change of the plan's size. */
 function fitAll(map: OlMap, scene: PlanScene): void {
   const wide = (map.getSize()?.[0] ?? 0) > 500;
-  map.getView().fit(extent(scene), { padding: [40, 24, 60, wide ? 84 : 24] });
+  map.getView().fit(extent(scene), { padding: [64, 24, 60, wide ? 84 : 24] });
 }
 
 /** A place on the plan as a finger means it: to a decimetre. */
