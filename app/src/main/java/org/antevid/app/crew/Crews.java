@@ -80,23 +80,18 @@ public class Crews {
 
     public void change(String jobId, String id, Entry e, Long version) {
         StepEntity r = open(jobId, id);
-        trail.requireFresh(
-                r,
-                id,
-                r.version,
-                version,
-                Arg.said(Message.of(Answer.STEP_NUMBER).with("number", Arg.count(r.turn))));
+        requireFresh(r, version);
         save(r, e);
+    }
+
+    private void requireFresh(StepEntity r, Long version) {
+        Message step = Message.of(Answer.STEP_NUMBER).with("number", Arg.count(r.turn));
+        trail.requireFresh(r, r.id, r.version, version, Arg.said(step));
     }
 
     public void remove(String jobId, String id, Long version) {
         StepEntity r = open(jobId, id);
-        trail.requireFresh(
-                r,
-                id,
-                r.version,
-                version,
-                Arg.said(Message.of(Answer.STEP_NUMBER).with("number", Arg.count(r.turn))));
+        requireFresh(r, version);
         steps.delete(r);
         steps.flush();
         int turn = 1;

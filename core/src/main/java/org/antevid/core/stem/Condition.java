@@ -32,7 +32,7 @@ public enum Condition {
 
     /** @return whether it breaks instead of bending, so that no lay is promised on it (judgement) */
     public boolean rotten() {
-        return factor <= ROTTEN && this != UNSEEN;
+        return factor <= ROTTEN;
     }
 
     private static final double ROTTEN = 0.3;

@@ -66,6 +66,8 @@ public record TreeSight(
             }
         });
         faults = faults.map(Set::copyOf);
+        // who says that nobody has looked has answered nothing
+        wood = wood.filter(w -> w != Condition.UNSEEN);
     }
 
     /** Nothing tapped yet. */

@@ -47,6 +47,16 @@ class TreeSightTest {
         assertThat(unseen.notKnown()).containsExactly(MissingFact.WOOD);
         assertThat(TreeSight.NOTHING.open(Optional.of(known))).isEmpty();
         assertThat(TreeSight.NOTHING.open(Optional.of(unseen))).contains(Question.WOOD, Question.FAULTS);
+        TreeSight saidUnseen = new TreeSight(
+                Optional.of(Species.FAGUS),
+                Optional.of(Condition.UNSEEN),
+                Optional.of(0.5),
+                Optional.of(20.0),
+                Optional.of(4.0),
+                Optional.of(0.0),
+                Optional.empty(),
+                Optional.of(Set.of()));
+        assertThat(saidUnseen.open(Optional.empty())).containsExactly(Question.WOOD);
         assertThat(Condition.UNSEEN.factor()).as("knowing less holds no more").isZero();
     }
 
