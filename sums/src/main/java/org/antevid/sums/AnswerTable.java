@@ -9,7 +9,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.antevid.words.Units;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Message;
+import org.antevid.words.SumWords;
+import org.antevid.words.Words;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -32,49 +35,87 @@ public record AnswerTable(Optional<String> main, Optional<String> spread, List<R
      */
     public record Row(String name, String words, Optional<String> shown, String unit, int depth) {}
 
-    static AnswerTable of(Map<String, @Nullable Object> answer, Optional<String> main, Units units) {
-        List<Row> rows = new ArrayList<>();
+    static AnswerTable of(Map<String, @Nullable Object> answer, Optional<String> main, Words words) {
+        Writer writer = new Writer(words);
         answer.forEach((name, value) -> {
             if (!ENVELOPE.contains(name)) {
-                add(rows, name, Unit.ending(name).words(name), value, Unit.ending(name), units, 0);
+                writer.add(name, value, 0);
             }
         });
         List<?> warned = answer.get("warnings") instanceof List<?> w ? w : List.of();
         return new AnswerTable(
                 main,
                 main.map(m -> Unit.ending(m).suffixed("sigma")).filter(s -> answer.get(s) instanceof Number),
-                List.copyOf(rows),
-                warned.stream().map(String::valueOf).map(AnswerTable::warning).toList());
+                List.copyOf(writer.rows),
+                warned.stream().map(String::valueOf).map(writer::warning).toList());
     }
 
-    private static String warning(String code) {
-        return code.startsWith(UNUSUAL)
-                ? Unit.ending(code).words(code.substring(UNUSUAL.length())) + " is unusual"
-                : words(code);
-    }
+    /** Writes rows in the words and units of one reader. */
+    private static final class Writer {
+        private final Words words;
+        private final List<Row> rows = new ArrayList<>();
 
-    private static String words(String key) {
-        return key.replace('_', ' ').toLowerCase(Locale.ROOT);
-    }
-
-    private static void add(
-            List<Row> rows, String name, String words, @Nullable Object value, Unit unit, Units units, int depth) {
-        if (value instanceof Map<?, ?> map) {
-            rows.add(new Row(name, words, Optional.empty(), "", depth));
-            map.forEach((k, v) -> {
-                String key = String.valueOf(k);
-                Unit of = Unit.ending(key);
-                add(rows, key, of.words(key), v, of, units, depth + 1);
-            });
-        } else if (value instanceof List<?> list && list.stream().anyMatch(AnswerTable::isNested)) {
-            rows.add(new Row(name, words, Optional.empty(), "", depth));
-            for (int i = 0; i < list.size(); i++) {
-                add(rows, name, String.valueOf(i + 1), list.get(i), unit, units, depth + 1);
-            }
-        } else {
-            Unit.Scale scale = unit.read(units, size(value));
-            rows.add(new Row(name, words, Optional.of(said(value, scale)), isNumber(value) ? scale.unit() : "", depth));
+        Writer(Words words) {
+            this.words = words;
         }
+
+        String warning(String code) {
+            return code.startsWith(UNUSUAL)
+                    ? words.say(Message.of(SumWords.UNUSUAL)
+                            .with("field", Arg.name(named(code.substring(UNUSUAL.length())))))
+                    : apart(code);
+        }
+
+        void add(String name, @Nullable Object value, int depth) {
+            add(name, named(name), value, depth);
+        }
+
+        private void add(String name, String label, @Nullable Object value, int depth) {
+            if (value instanceof Map<?, ?> map) {
+                rows.add(new Row(name, label, Optional.empty(), "", depth));
+                map.forEach((k, v) -> add(String.valueOf(k), v, depth + 1));
+            } else if (value instanceof List<?> list && list.stream().anyMatch(AnswerTable::isNested)) {
+                rows.add(new Row(name, label, Optional.empty(), "", depth));
+                for (int i = 0; i < list.size(); i++) {
+                    add(name, String.valueOf(i + 1), list.get(i), depth + 1);
+                }
+            } else {
+                Unit.Scale scale = Unit.ending(name).read(words.manner().units(), size(value));
+                rows.add(new Row(
+                        name, label, Optional.of(shown(value, scale)), isNumber(value) ? scale.unit() : "", depth));
+            }
+        }
+
+        private String shown(@Nullable Object value, Unit.Scale scale) {
+            if (value == null) {
+                return word(SumWords.NOT_KNOWN);
+            }
+            if (value instanceof Number n) {
+                return digits(n.doubleValue() * scale.per());
+            }
+            if (value instanceof Boolean b) {
+                return word(b ? SumWords.YES : SumWords.NO);
+            }
+            if (value instanceof List<?> list) {
+                return list.isEmpty()
+                        ? word(SumWords.NONE)
+                        : list.stream().map(v -> shown(v, scale)).collect(Collectors.joining(", "));
+            }
+            return apart(String.valueOf(value));
+        }
+
+        private String word(SumWords code) {
+            return words.say(Message.of(code));
+        }
+    }
+
+    /** A name of the open interface as it is read: without its unit, words apart. */
+    private static String named(String name) {
+        return Unit.ending(name).words(name);
+    }
+
+    private static String apart(String key) {
+        return key.replace('_', ' ').toLowerCase(Locale.ROOT);
     }
 
     private static boolean isNested(@Nullable Object v) {
@@ -92,24 +133,6 @@ public record AnswerTable(Optional<String> main, Optional<String> spread, List<R
                 : v instanceof List<?> list
                         ? list.stream().mapToDouble(AnswerTable::size).max().orElse(0)
                         : 0;
-    }
-
-    private static String said(@Nullable Object value, Unit.Scale scale) {
-        if (value == null) {
-            return "not known";
-        }
-        if (value instanceof Number n) {
-            return digits(n.doubleValue() * scale.per());
-        }
-        if (value instanceof Boolean b) {
-            return b ? "yes" : "no";
-        }
-        if (value instanceof List<?> list) {
-            return list.isEmpty()
-                    ? "none"
-                    : list.stream().map(v -> said(v, scale)).collect(Collectors.joining(", "));
-        }
-        return words(String.valueOf(value));
     }
 
     /** @return four digits, without an exponent */

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import org.antevid.words.Units;
+import org.antevid.words.Words;
 import org.jspecify.annotations.Nullable;
 
 /** One computation callable alone: its name, what it answers, its fields, and the computation. */
@@ -26,9 +27,9 @@ public record Sum(String name, String title, List<Field> fields, Function<Input,
     }
 
     /** @throws org.antevid.core.quantity.RefusedInput as {@link #compute} does */
-    public AnswerTable table(Map<String, ?> raw, Units units) {
+    public AnswerTable table(Map<String, ?> raw, Words words) {
         Map<String, @Nullable Object> answer = compute(raw);
-        return AnswerTable.of(answer, Sums.main(this, answer), units);
+        return AnswerTable.of(answer, Sums.main(this, answer), words);
     }
 
     /**

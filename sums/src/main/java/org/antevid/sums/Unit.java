@@ -1,5 +1,11 @@
 package org.antevid.sums;
 
+import static org.antevid.words.Imperial.FOOT_M;
+import static org.antevid.words.Imperial.INCH_M;
+import static org.antevid.words.Imperial.LBF_N;
+import static org.antevid.words.Imperial.LB_KG;
+import static org.antevid.words.Imperial.MPH_MS;
+
 import java.util.Arrays;
 import java.util.Comparator;
 import org.antevid.words.Units;
@@ -29,12 +35,8 @@ public enum Unit {
     private static final double SHORT_M = 0.5;
 
     private static final double KILO = 1000;
-    private static final double INCH_M = 0.0254;
-    private static final double FOOT_M = 0.3048;
-    private static final double MPH_MS = 0.44704;
-    private static final double LB_KG = 0.45359237;
-    private static final double LBF_N = 4.4482216;
-    private static final double PSI_MPA = 0.0068947573;
+    private static final double MEGA = 1e6;
+    private static final double PSI_MPA = LBF_N / INCH_M / INCH_M / MEGA;
     private final String code;
     private final String suffix;
 

@@ -10,7 +10,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.antevid.core.quantity.RefusedInput;
+import org.antevid.words.Language;
+import org.antevid.words.Manner;
 import org.antevid.words.Units;
+import org.antevid.words.Words;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -19,6 +22,10 @@ import org.junit.jupiter.params.provider.CsvSource;
 class AnswerTableTest {
     private static final Map<String, Object> WEDGES =
             Map.of("mass_kg", 2000, "back_offset_m", 0.3, "cg_height_m", 9, "hinge_offset_m", 0.15, "wedge_arm_m", 0.3);
+
+    private static Words in(Units units) {
+        return Words.of(new Manner(Language.ENGLISH, units));
+    }
 
     private static AnswerTable.Row row(AnswerTable t, String name) {
         return t.rows().stream().filter(r -> r.name().equals(name)).findFirst().orElseThrow();
@@ -60,8 +67,8 @@ class AnswerTableTest {
     @Test
     void theSameAnswerIsSaidInBothUnits() {
         Sum wedges = Sums.named("wedges").orElseThrow();
-        AnswerTable metric = wedges.table(WEDGES, Units.METRIC);
-        AnswerTable feet = wedges.table(WEDGES, Units.FEET);
+        AnswerTable metric = wedges.table(WEDGES, in(Units.METRIC));
+        AnswerTable feet = wedges.table(WEDGES, in(Units.FEET));
         String force = "force_total_N";
         double n = ((Number) wedges.compute(WEDGES).get(force)).doubleValue();
         assertThat(row(metric, force).shown()).contains(AnswerTable.digits(n / 1000));
@@ -81,7 +88,7 @@ class AnswerTableTest {
         answer.put("rows", List.of(Map.of("low_m", 0.02, "open", true)));
         answer.put("miss_m", Arrays.asList(1.23456, 2));
         answer.put("warnings", List.of("UNUSUAL:wind_side_Nm", "TOO_THIN"));
-        AnswerTable t = AnswerTable.of(answer, Optional.of("low_m"), Units.METRIC);
+        AnswerTable t = AnswerTable.of(answer, Optional.of("low_m"), in(Units.METRIC));
         assertThat(row(t, "margin_s").shown()).contains("not known");
         assertThat(row(t, "rows").shown()).isEmpty();
         assertThat(row(t, "low_m").depth()).isEqualTo(2);
@@ -111,7 +118,7 @@ class AnswerTableTest {
     void theNumberASumIsAboutHasItsUncertainty() {
         AnswerTable height = Sums.named("height_angles")
                 .orElseThrow()
-                .table(Map.of("distance_m", 20, "top", 40, "base", -3), Units.METRIC);
+                .table(Map.of("distance_m", 20, "top", 40, "base", -3), in(Units.METRIC));
         assertThat(height.main()).contains("height_m");
         assertThat(height.spread()).contains("sigma_m");
     }

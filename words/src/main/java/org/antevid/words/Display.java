@@ -1,5 +1,10 @@
 package org.antevid.words;
 
+import static org.antevid.words.Imperial.INCH_M;
+import static org.antevid.words.Imperial.LBF_N;
+import static org.antevid.words.Imperial.LB_KG;
+import static org.antevid.words.Imperial.MPH_MS;
+
 import java.math.BigDecimal;
 import java.util.Locale;
 import org.antevid.core.message.Arg;
@@ -14,11 +19,7 @@ import org.antevid.core.quantity.Rounding;
  * on a crew that reads two languages a number looks the same in both.
  */
 public final class Display {
-    private static final double INCH_M = 0.0254;
     private static final double FOOT_IN = 12;
-    private static final double MPH_MS = 0.44704;
-    private static final double LBF_N = 4.4482216;
-    private static final double LB_KG = 0.45359237;
     private static final double TONNE_KG = 1000;
     private static final double KILO = 1000;
     /** People measure with a tape in wet wood: whole steps of five millimetres, or quarters of an inch. */

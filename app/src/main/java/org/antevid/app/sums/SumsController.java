@@ -93,7 +93,7 @@ class SumsController {
     /** The same answer as somebody reads it: a row for each result, in the reader's units. */
     @PostMapping("/{name}/table")
     AnswerTable tableOfSum(@PathVariable String name, @RequestBody Map<String, Object> input) {
-        return sum(name).table(input, units());
+        return sum(name).table(input, Speech.words());
     }
 
     /**

@@ -97,7 +97,7 @@ public class HouseController {
                     s,
                     words.term(s),
                     s.genus(),
-                    whole(s.densityLowKgm3(), mass) + " to " + whole(s.densityHighKgm3(), mass) + " " + mass.unit(),
+                    whole(s.densityLowKgm3(), mass) + "–" + whole(s.densityHighKgm3(), mass) + " " + mass.unit(),
                     whole(s.holdsMPa(), strength) + " " + strength.unit(),
                     words.term(s.hinge()),
                     words.term(s.split()),
