@@ -5,10 +5,10 @@ import { Problem } from '../api/client';
 import { NO_ANSWER } from '../api/job';
 
 /**
- * Sends what is in a form. What the server refuses is said at the field it names, the rest above the button; what was
- * typed stays.
+ * Sends a write and asks anew for what it changed. What the server refuses of a form is said at the field it names,
+ * anything else in one line; what was typed stays.
  */
-export function useSend(form: FormInstance): {
+export function useSend(form?: FormInstance): {
   send: (write: Promise<unknown>) => Promise<boolean>;
   sending: boolean;
   refused: ReactNode;
@@ -25,9 +25,9 @@ export function useSend(form: FormInstance): {
       return true;
     } catch (e) {
       const faults = e instanceof Problem ? e.faults : [];
-      const names = Object.keys(form.getFieldsValue() as object);
+      const names = form ? Object.keys(form.getFieldsValue() as object) : [];
       const here = faults.filter((f) => names.includes(f.field));
-      form.setFields(here.map((f) => ({ name: f.field, errors: [f.message] })));
+      form?.setFields(here.map((f) => ({ name: f.field, errors: [f.message] })));
       setWords(faults.length > 0 && here.length === faults.length ? '' : e instanceof Problem ? e.message : NO_ANSWER);
       return false;
     } finally {

@@ -1,11 +1,12 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { Tabs } from 'antd';
 import { Waiting } from '../../ui/Waiting';
-import { useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
-import { api, data, Problem } from '../../api/client';
-import { NO_ANSWER, useSession } from '../../api/job';
+import { api, data } from '../../api/client';
+import { useSession } from '../../api/job';
 import { TopBar } from '../../app/TopBar';
+import { useSend } from '../../ui/useSend';
 import { AddPerson } from './AddPerson';
 import { Kit } from './KitList';
 import { OwnSecrets, PeopleTable } from './PeopleTable';
@@ -20,30 +21,16 @@ export default function HousePage() {
   useEffect(() => {
     if (session && !session.signedIn) void navigate('/sign-in');
   }, [session, navigate]);
-  const queries = useQueryClient();
   const rules = useQuery({ queryKey: ['house'], queryFn: () => data(api.GET('/api/house', {})) });
   const people = useQuery({ queryKey: ['people'], queryFn: () => data(api.GET('/api/people', {})) });
-  const [refused, setRefused] = useState('');
+  const { send, refused } = useSend();
   const owner = session?.office === 'OWNER';
-  async function run(write: Promise<unknown>) {
-    try {
-      await write;
-      setRefused('');
-      await queries.invalidateQueries();
-    } catch (e) {
-      setRefused(e instanceof Problem ? e.message : NO_ANSWER);
-    }
-  }
   return (
     <>
       <TopBar />
       <main className={css.page}>
         <h1>House</h1>
-        {refused && (
-          <p className="refused" role="alert">
-            {refused}
-          </p>
-        )}
+        {refused}
         <Tabs
           items={[
             {
@@ -65,9 +52,9 @@ export default function HousePage() {
               label: 'People',
               children: (
                 <>
-                  <PeopleTable people={people.data ?? []} owner={owner} run={run} />
+                  <PeopleTable people={people.data ?? []} owner={owner} run={send} />
                   {owner && <AddPerson />}
-                  {session?.way === 'PASSPHRASE' && <OwnSecrets run={run} />}
+                  {session?.way === 'PASSPHRASE' && <OwnSecrets run={send} />}
                 </>
               ),
             },

@@ -1,10 +1,10 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { Button, Input, Popconfirm, Space, Table } from 'antd';
 import { useState } from 'react';
 import { api, data, type Schemas } from '../../api/client';
 
 type Person = Schemas['PersonEntry'];
-type Props = { people: Person[]; owner: boolean; run: (write: Promise<unknown>) => Promise<void> };
+type Props = { people: Person[]; owner: boolean; run: (write: Promise<unknown>) => Promise<boolean> };
 
 /** Everybody of the company; for the owner also what each proves themselves with, and where they are signed in. */
 export function PeopleTable({ people, owner, run }: Props) {
@@ -43,7 +43,7 @@ function Actions({ p, run }: { p: Person; run: Props['run'] }) {
   const [changing, setChanging] = useState(false);
   const [passphrase, setPassphrase] = useState('');
   const change = async () => {
-    await run(api.PUT('/api/people/{id}/passphrase', { ...path, body: { passphrase } }));
+    if (!(await run(api.PUT('/api/people/{id}/passphrase', { ...path, body: { passphrase } })))) return;
     setChanging(false);
     setPassphrase('');
   };
@@ -82,14 +82,12 @@ function Actions({ p, run }: { p: Person; run: Props['run'] }) {
 
 /** One's own: passphrase, PIN, and everywhere one is signed in. */
 export function OwnSecrets({ run }: { run: Props['run'] }) {
-  const queries = useQueryClient();
   const places = useQuery({ queryKey: ['places'], queryFn: () => data(api.GET('/api/session/places', {})) });
   const [old, setOld] = useState('');
   const [passphrase, setPassphrase] = useState('');
   const [pin, setPin] = useState('');
   const clear = async (write: Promise<unknown>) => {
-    await run(write);
-    await queries.invalidateQueries({ queryKey: ['places'] });
+    if (!(await run(write))) return;
     setOld('');
     setPassphrase('');
     setPin('');
