@@ -1,16 +1,17 @@
 import css from '../ui/layout.module.css';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { Button, Empty, Flex, Form, Grid, Input, Pagination, Segmented } from 'antd';
+import { Button, Empty, Flex, Grid, Input, Pagination, Segmented } from 'antd';
 import { Waiting } from '../ui/Waiting';
-import { useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, data } from '../api/client';
 import { useSession } from '../api/job';
 import { Mark } from '../figures/Mark';
 import { PlanSketch } from '../plan/PlanSketch';
+import { later } from './later';
 import { TopBar } from './TopBar';
-import { useSend } from '../ui/useSend';
 
+const NewJob = lazy(() => later(() => import('./NewJob')));
 type Show = 'OPEN' | 'CLOSED' | 'ALL';
 const SHOWN = [
   { value: 'OPEN' as const, label: 'Open' },
@@ -134,7 +135,9 @@ export default function Board() {
         )}
         {session.data?.office === 'LEADER' &&
           (asking ? (
-            <NewJob done={(id) => void navigate(`/jobs/${id}/trees/new`)} />
+            <Suspense fallback={<Waiting />}>
+              <NewJob done={(id) => void navigate(`/jobs/${id}/trees/new`)} />
+            </Suspense>
           ) : (
             <Button type="text" className={css.addJob} onClick={() => setAsking(true)}>
               + Open a job
@@ -142,38 +145,5 @@ export default function Board() {
           ))}
       </main>
     </>
-  );
-}
-
-type New = { name: string; place: string; visitOn: string };
-
-function NewJob({ done }: { done: (id: string) => void }) {
-  const [form] = Form.useForm<New>();
-  const { send, sending, refused } = useSend(form);
-  const open = (body: New) => void send(data(api.POST('/api/jobs', { body })).then((made) => done(made.jobId)));
-  return (
-    <Form
-      form={form}
-      name="job"
-      layout="vertical"
-      requiredMark={false}
-      className={`door ${css.apart}`}
-      initialValues={{ visitOn: new Date().toISOString().slice(0, 10) }}
-      onFinish={open}
-    >
-      <Form.Item name="name" label="Name" rules={[{ required: true, message: 'what the crew calls it' }]}>
-        <Input maxLength={80} />
-      </Form.Item>
-      <Form.Item name="place" label="Place" rules={[{ required: true, message: 'where it is, in words' }]}>
-        <Input maxLength={200} />
-      </Form.Item>
-      <Form.Item name="visitOn" label="Visit on" rules={[{ required: true, message: 'the day' }]}>
-        <Input type="date" />
-      </Form.Item>
-      {refused}
-      <Button type="primary" size="large" block htmlType="submit" loading={sending}>
-        Open the job
-      </Button>
-    </Form>
   );
 }

@@ -27,6 +27,8 @@ export default function MainMenu({ more = [] }: { more?: Item[] }) {
     { words: 'Glare on or off', act: switchGlare },
     { words: spanish ? 'English' : 'Español', act: () => read(spanish ? 'ENGLISH' : 'SPANISH', feet) },
     { words: 'All jobs', act: () => void navigate('/') },
+    { words: 'Logbook', act: () => void navigate('/logbook') },
+    { words: 'Drills', act: () => void navigate('/drills') },
     { words: 'Sums', act: () => void navigate('/sums') },
     { words: 'House', act: () => void navigate('/house') },
     { words: 'Sign out', act: () => void leave() },

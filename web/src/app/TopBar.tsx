@@ -1,20 +1,16 @@
-import css from '../ui/layout.module.css';
 import { Button } from 'antd';
-import { useQueryClient } from '@tanstack/react-query';
-import { Link, useNavigate } from 'react-router';
-import { api } from '../api/client';
+import { lazy, Suspense } from 'react';
+import { Link } from 'react-router';
 import { useSession } from '../api/job';
+import css from '../ui/layout.module.css';
 import { switchGlare } from './glare';
+import { later } from './later';
 
+const MainMenu = lazy(() => later(() => import('./MainMenu')));
+
+/** Where one is outside of a job; on a narrow display the ways there are in the menu. */
 export function TopBar() {
   const session = useSession();
-  const navigate = useNavigate();
-  const queries = useQueryClient();
-  async function leave() {
-    await api.DELETE('/api/session', {});
-    queries.clear();
-    void navigate('/sign-in');
-  }
   return (
     <nav className="topbar" aria-label="Antevid">
       <b>Antevid</b>
@@ -24,12 +20,13 @@ export function TopBar() {
       <Link to="/sums">Sums</Link>
       <Link to="/house">House</Link>
       <span className={css.toTheRight}>{session.data?.name}</span>
-      <Button type="text" onClick={switchGlare}>
-        Glare
-      </Button>
-      {session.data?.signedIn && (
-        <Button type="text" onClick={() => void leave()}>
-          Sign out
+      {session.data?.signedIn ? (
+        <Suspense fallback={null}>
+          <MainMenu />
+        </Suspense>
+      ) : (
+        <Button type="text" onClick={switchGlare}>
+          Glare
         </Button>
       )}
     </nav>

@@ -2844,8 +2844,8 @@ export interface components {
         };
         AnswerTable: {
             main?: string;
+            plusMinus?: string;
             rows: components["schemas"]["AnswerTableRow"][];
-            spread?: string;
             warnings: string[];
         };
         AnswerTableRow: {

@@ -23,6 +23,7 @@ export function PeopleTable({ people, owner, run }: Props) {
       rowKey="id"
       size="small"
       pagination={false}
+      scroll={{ x: 760 }}
       dataSource={people}
       columns={[
         { title: 'Name', dataIndex: 'name', render: (n: string) => <b>{n}</b> },

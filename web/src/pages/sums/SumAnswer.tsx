@@ -8,9 +8,7 @@ const said = (r: Row | undefined): string => [r?.shown, r?.unit].filter(Boolean)
 
 /** The number the sum is about, large with its uncertainty, everything else beneath it, and what is to be warned of. */
 export function SumAnswer({ answer }: { answer: Schemas['AnswerTable'] }) {
-  const alone = (name: string | undefined) => answer.rows.find((r) => r.depth === 0 && r.name === name);
-  const main = alone(answer.main);
-  const spread = alone(answer.spread);
+  const main = answer.rows.find((r) => r.depth === 0 && r.name === answer.main);
   return (
     <>
       {main && (
@@ -19,7 +17,7 @@ export function SumAnswer({ answer }: { answer: Schemas['AnswerTable'] }) {
           value={main.shown}
           suffix={
             <>
-              {main.unit} {spread && <small>±{said(spread)}</small>}
+              {main.unit} {answer.plusMinus && <small>±{answer.plusMinus}</small>}
             </>
           }
         />

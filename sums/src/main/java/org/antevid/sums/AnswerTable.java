@@ -2,6 +2,7 @@ package org.antevid.sums;
 
 import java.math.BigDecimal;
 import java.math.MathContext;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -12,6 +13,7 @@ import java.util.stream.Collectors;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 import org.antevid.words.SumWords;
+import org.antevid.words.Units;
 import org.antevid.words.Words;
 import org.jspecify.annotations.Nullable;
 
@@ -20,10 +22,11 @@ import org.jspecify.annotations.Nullable;
  * nearest; what is sawn, stood at or pulled is rounded to its safe side where it is planned.
  *
  * @param main name of the number the sum is about
- * @param spread name of its standard deviation, in the same unit, where the sum has one
+ * @param plusMinus its standard deviation as it is said beside it, rounded up, in its unit, where the sum has one
  */
-public record AnswerTable(Optional<String> main, Optional<String> spread, List<Row> rows, List<String> warnings) {
+public record AnswerTable(Optional<String> main, Optional<String> plusMinus, List<Row> rows, List<String> warnings) {
     private static final MathContext DIGITS = new MathContext(4);
+    private static final MathContext UNCERTAIN = new MathContext(2, RoundingMode.UP);
     private static final Set<String> ENVELOPE = Set.of("ok", "errors", "warnings");
     private static final String UNUSUAL = "UNUSUAL:";
 
@@ -45,7 +48,7 @@ public record AnswerTable(Optional<String> main, Optional<String> spread, List<R
         List<?> warned = answer.get("warnings") instanceof List<?> w ? w : List.of();
         return new AnswerTable(
                 main,
-                main.map(m -> Unit.ending(m).suffixed("sigma")).filter(s -> answer.get(s) instanceof Number),
+                main.flatMap(m -> plusMinus(answer, m, words.manner().units())),
                 List.copyOf(writer.rows),
                 warned.stream().map(String::valueOf).map(writer::warning).toList());
     }
@@ -107,6 +110,16 @@ public record AnswerTable(Optional<String> main, Optional<String> spread, List<R
         private String word(SumWords code) {
             return words.say(Message.of(code));
         }
+    }
+
+    private static Optional<String> plusMinus(Map<String, @Nullable Object> answer, String main, Units units) {
+        Unit unit = Unit.ending(main);
+        if (!(answer.get(unit.suffixed("sigma")) instanceof Number sigma)) {
+            return Optional.empty();
+        }
+        Unit.Scale scale = unit.read(units, size(answer.get(main)));
+        BigDecimal up = BigDecimal.valueOf(sigma.doubleValue() * scale.per()).round(UNCERTAIN);
+        return Optional.of((up.stripTrailingZeros().toPlainString() + " " + scale.unit()).strip());
     }
 
     /** A name of the open interface as it is read: without its unit, words apart. */

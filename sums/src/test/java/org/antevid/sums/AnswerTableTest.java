@@ -120,7 +120,7 @@ class AnswerTableTest {
                 .orElseThrow()
                 .table(Map.of("distance_m", 20, "top", 40, "base", -3), in(Units.METRIC));
         assertThat(height.main()).contains("height_m");
-        assertThat(height.spread()).contains("sigma_m");
+        assertThat(height.plusMinus()).as("in the unit of the height, up").contains("0.2 m");
     }
 
     @Test

@@ -59,7 +59,7 @@ public class LastTimeController {
                                             .map(Speech.words()::term)))
                             .toList(),
                     Speech.words().show(Arg.down(Dimension.SPEED, b.job().windLimitMs())),
-                    b.job().meetingPoint(),
+                    b.sameAddress() ? b.job().meetingPoint() : "",
                     b.sameAddress() ? b.place().card() : EmergencyCard.EMPTY,
                     b.sameAddress() ? b.place().permits().size() : 0,
                     b.machines().stream().map(m -> m.machine().name()).toList(),
