@@ -172,7 +172,7 @@ export default function SitePlan({
       const { preview, dial, stage, focus } = hooks.current.scene;
       if (!preview || !dial || stage !== 3 || focus !== 'lay' || hooks.current.picking) return undefined;
       const [e, n] = [coordinate[0] - preview.stump.eastM, coordinate[1] - preview.stump.northM];
-      const outside = (Math.hypot(e, n) - preview.reachM) / (m.getView().getResolution() ?? 1);
+      const outside = (Math.hypot(e, n) - preview.reach.reachM) / (m.getView().getResolution() ?? 1);
       return outside < -4 || outside > BAND_PX + 6
         ? undefined
         : Math.floor(((Math.atan2(e, n) * 180) / Math.PI + 360) % 360);
@@ -231,7 +231,7 @@ export default function SitePlan({
   const onStage = scene.stage;
   const east = preview?.stump.eastM;
   const north = preview?.stump.northM;
-  const reachM = preview?.reachM;
+  const reachM = preview?.reach.reachM;
   const nearHandle = preview && Math.round(preview.layDeg / 6) * 6;
   useEffect(() => {
     dialSource.current.clear(true);

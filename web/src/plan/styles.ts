@@ -158,7 +158,7 @@ function fill(kind: string, worth: number): Fill | undefined {
 /** A place on the ring that lies on the site, so that its word can be read. */
 function onSite(l: Schemas['LayView'], box: number[]): Spot {
   const turns = [90, -90, 120, -120, 60, -60, 150, -150, 180, 30, -30, 0];
-  const places = turns.map((t) => toward(l.stump, l.layDeg + t, l.exclusionM));
+  const places = turns.map((t) => toward(l.stump, l.layDeg + t, l.reach.exclusionM));
   return (
     places.find(
       (p) => p.eastM > box[0] + 9 && p.eastM < box[2] - 9 && p.northM > box[1] + 2 && p.northM < box[3] - 2,
@@ -180,29 +180,32 @@ export function layStyles(l: Schemas['LayView'], lively: boolean, box: number[],
     out.push(new Style({ geometry: ring(o), stroke: line('keep', lively ? 3 : 2, [26, 9]) }));
   if (keep)
     out.push(
-      new Style({ geometry: new Point(xy(onSite(l, box))), text: words(`keep out ${l.figures.ring}`, 'keep', true) }),
+      new Style({
+        geometry: new Point(xy(onSite(l, box))),
+        text: words(`keep out ${l.reach.said.exclusionM}`, 'keep', true),
+      }),
     );
   if (focus !== 'rehearse')
     out.push(
       new Style({
-        geometry: ring(l.fan),
+        geometry: ring(l.reach.fan.outline),
         stroke: line('lay', 1.6),
-        fill: new Fill({ color: `${token('lay')}${l.wholeCircle ? '10' : '22'}` }),
+        fill: new Fill({ color: `${token('lay')}${l.reach.fan.wholeCircle ? '10' : '22'}` }),
       }),
     );
   if (lively) {
-    out.push(new Style({ geometry: new CircleGeom(xy(l.stump), l.reachM), stroke: line('ink', 1.25, [3, 4]) }));
-    if (!l.wholeCircle && focus !== 'rehearse') {
-      const middle = (l.fanFromDeg + l.fanToDeg) / 2;
+    out.push(new Style({ geometry: new CircleGeom(xy(l.stump), l.reach.reachM), stroke: line('ink', 1.25, [3, 4]) }));
+    if (!l.reach.fan.wholeCircle && focus !== 'rehearse') {
+      const middle = (l.reach.fan.fromDeg + l.reach.fan.toDeg) / 2;
       for (const [deg, sigmas] of [
-        [l.fanFromDeg, 2],
-        [l.fanToDeg, 2],
-        [middle - (l.sigmaDeg ?? 0), 1],
-        [middle + (l.sigmaDeg ?? 0), 1],
+        [l.reach.fan.fromDeg, 2],
+        [l.reach.fan.toDeg, 2],
+        [middle - (l.control.sigmaDeg ?? 0), 1],
+        [middle + (l.control.sigmaDeg ?? 0), 1],
       ]) {
         out.push(
           new Style({
-            geometry: new LineString([xy(l.stump), xy(toward(l.stump, deg, l.reachM))]),
+            geometry: new LineString([xy(l.stump), xy(toward(l.stump, deg, l.reach.reachM))]),
             stroke: line('lay', sigmas === 1 ? 1.4 : 0.8, sigmas === 1 ? undefined : [5, 4]),
           }),
         );
@@ -211,7 +214,7 @@ export function layStyles(l: Schemas['LayView'], lively: boolean, box: number[],
     if (focus === 'reach') out.push(...reachStyles(l));
     if (focus === 'ways') out.push(...dangerStyles(l));
     if (focus === 'lay') {
-      for (const s of l.landmarks.slice(0, 1))
+      for (const s of l.aiming.landmarks.slice(0, 1))
         out.push(
           new Style({
             geometry: new Point(xy(s.at)),
@@ -220,9 +223,9 @@ export function layStyles(l: Schemas['LayView'], lively: boolean, box: number[],
           }),
         );
     }
-    for (const w of l.ways) if (w.open) out.push(...wayStyles(w.path, w.name, w.clearedBy !== undefined));
+    for (const w of l.leaving.ways) if (w.open) out.push(...wayStyles(w.path, w.name, w.clearedBy !== undefined));
   }
-  const tip = toward(l.stump, l.layDeg, l.reachM);
+  const tip = toward(l.stump, l.layDeg, l.reach.reachM);
   out.push(new Style({ geometry: new LineString([xy(l.stump), xy(tip)]), stroke: line('lay', 4.5), zIndex: 6 }));
   out.push(
     new Style({
@@ -255,7 +258,7 @@ function reachStyles(l: Schemas['LayView']): Style[] {
         }),
       );
       const along =
-        z.kind === 'BUTT' ? toward(l.stump, l.layDeg - 80, 1000) : toward(l.stump, l.layDeg + 20, l.reachM * 1.1);
+        z.kind === 'BUTT' ? toward(l.stump, l.layDeg - 80, 1000) : toward(l.stump, l.layDeg + 20, l.reach.reachM * 1.1);
       const off = (p: Spot) => Math.hypot(p.eastM - along.eastM, p.northM - along.northM);
       const at = o.reduce((a, b) => (off(b) < off(a) ? b : a));
       out.push(
@@ -281,10 +284,10 @@ function reachStyles(l: Schemas['LayView']): Style[] {
 
 /** Directions nobody leaves by. */
 function dangerStyles(l: Schemas['LayView']): Style[] {
-  return l.dangers.flatMap((s) => {
+  return l.leaving.dangers.flatMap((s) => {
     const span = (((s.toDeg - s.fromDeg) % 360) + 360) % 360;
     const arc = Array.from({ length: Math.ceil(span / 4) + 1 }, (_, i) =>
-      toward(l.stump, Math.min(s.fromDeg + i * 4, s.fromDeg + span), l.escapeM),
+      toward(l.stump, Math.min(s.fromDeg + i * 4, s.fromDeg + span), l.leaving.escapeM),
     );
     return [
       new Style({

@@ -12,16 +12,21 @@ export function useSend(form?: FormInstance): {
   send: (write: Promise<unknown>) => Promise<boolean>;
   sending: boolean;
   refused: ReactNode;
+  /** Said after the last one was stored. */
+  saved: ReactNode;
 } {
   const queries = useQueryClient();
   const [words, setWords] = useState('');
   const [sending, setSending] = useState(false);
+  const [stored, setStored] = useState(false);
   const send = async (write: Promise<unknown>) => {
     setSending(true);
+    setStored(false);
     try {
       await write;
       setWords('');
       await queries.invalidateQueries();
+      setStored(true);
       return true;
     } catch (e) {
       const faults = e instanceof Problem ? e.faults : [];
@@ -39,5 +44,6 @@ export function useSend(form?: FormInstance): {
       {words}
     </p>
   );
-  return { send, sending, refused };
+  const saved = stored && <p role="status">Saved.</p>;
+  return { send, sending, refused, saved };
 }

@@ -114,12 +114,15 @@ export function useWords(): (key: string, args?: Args) => string {
   return (key, args = {}) => say(lang, key, args);
 }
 
+/** What these say is which word stands for which: they are not exchanged themselves. */
+const EXCHANGES = 'Regional';
+
 /** The word for a value of ours, by its type in the core: `term('Zone.Kind', 'RING')`. */
 export function useTerms(): (type: string, value: string) => string {
   const lang = useSyncExternalStore(subscribe, language);
   return (type, value) => {
     const word = CATALOGUE[lang].get(`${type}.${value}`) ?? CATALOGUE.ENGLISH.get(`${type}.${value}`);
     if (word === undefined) throw new Error(`${type}.${value} is not in the catalogue`);
-    return bracketed(lang, exchanged(word));
+    return bracketed(lang, type === EXCHANGES ? word : exchanged(word));
   };
 }

@@ -2787,25 +2787,6 @@ export interface components {
             why: "NO_STEP" | "HOLD" | "SIGNAL" | "NO_BRIEFING" | "PLAN_CHANGED" | "STOP" | "SECOND_OPINION" | "NOT_SIGNED" | "NOT_READY" | "NOT_DONE" | "ASK_AGAIN" | "GUST" | "WIND_SILENT" | "CLOSED";
             words: string;
         };
-        /** @description Correction offered for the drift that is expected; never applied by itself. */
-        Aim: {
-            /**
-             * Format: double
-             * @description to sight at so that it lies on its lay
-             */
-            aimDeg: number;
-            /** Format: double */
-            correctDeg: number;
-            /** @description Its quantities in the reader's units, each rounded to the side it says */
-            said: {
-                /** @description angle, nearest */
-                aimDeg: string;
-                /** @description angle, up */
-                correctDeg: string;
-            };
-            /** @enum {string} */
-            side: "RIGHT" | "LEFT";
-        };
         AimRequest: {
             landmark: components["schemas"]["Spot"];
             /**
@@ -2813,6 +2794,32 @@ export interface components {
              * @description right of it positive, at its distance
              */
             offM: number;
+        };
+        /** @description How the lay is sighted. */
+        AimingView: {
+            correction?: components["schemas"]["CorrectionView"];
+            /**
+             * Format: double
+             * @description error at the hinge that misses by a metre
+             */
+            hingeOffFor1mMissM: number;
+            landmarks: components["schemas"]["SightView"][];
+            /** Format: double */
+            missM: number;
+            /**
+             * Format: double
+             * @description at the stump that nobody sees; missM at the tip from it
+             */
+            offM: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description short, down */
+                hingeOffFor1mMissM: string;
+                /** @description height, up */
+                missM: string;
+                /** @description short, nearest */
+                offM: string;
+            };
         };
         /** @description Where the site's origin lies on the globe. Local metres and WGS 84 are turned into each other by geodesics from the origin, exact to far under a millimetre over a site; beyond 20 km the local frame is not meant for it. */
         Anchor: {
@@ -2845,16 +2852,8 @@ export interface components {
         AnswerTable: {
             main?: string;
             plusMinus?: string;
-            rows: components["schemas"]["AnswerTableRow"][];
+            rows: components["schemas"]["Row"][];
             warnings: string[];
-        };
-        AnswerTableRow: {
-            /** Format: int32 */
-            depth: number;
-            name: string;
-            shown?: string;
-            unit: string;
-            words: string;
         };
         /** @description A quantity or name as the interface gives it. */
         ArgView: {
@@ -2862,6 +2861,12 @@ export interface components {
             value: Record<string, never>;
             /** @description in the reader's language and units, rounded to the safe side */
             words: string;
+        };
+        /** @description What it may hit, hang up in or drive away. */
+        AroundView: {
+            hangUps: components["schemas"]["HangUpView"][];
+            occupied: components["schemas"]["OccupiedView"][];
+            targets: components["schemas"]["TargetView"][];
         };
         /** @description Directions nobody leaves by, clockwise from one edge to the other. */
         BarredSectorView: {
@@ -3101,6 +3106,70 @@ export interface components {
             /** Format: double */
             heightM: number;
             line: components["schemas"]["Spot"][];
+        };
+        /** @description Whether the hinge governs the lay, and what brings it over. */
+        ControlView: {
+            /** Format: double */
+            biasDeg?: number;
+            gives?: string;
+            /**
+             * Format: double
+             * @description at which the crew holds
+             */
+            holdGustMs: number;
+            leanKnown: boolean;
+            measureLeanFirst: boolean;
+            /** @description pull, where it takes one */
+            needed?: string;
+            /** Format: double */
+            neededN?: number;
+            proven: boolean;
+            /** @description why control is not proven */
+            reasons: string[];
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description angle, nearest */
+                biasDeg?: string;
+                /** @description speed, down */
+                holdGustMs: string;
+                /** @description speed, down */
+                standsGustMs?: string;
+                /** @description angle, up */
+                within95Deg?: string;
+            };
+            /**
+             * Format: double
+             * @description of what the hinge can hold aside
+             */
+            sidePercent?: number;
+            /** Format: double */
+            sigmaDeg?: number;
+            /**
+             * Format: double
+             * @description that hinge and means stand; empty while the lean is not known
+             */
+            standsGustMs?: number;
+            strap?: components["schemas"]["StrapView"];
+            /** Format: double */
+            within95Deg?: number;
+        };
+        CorrectionView: {
+            /**
+             * Format: double
+             * @description to sight at so that it lies on its lay
+             */
+            aimDeg: number;
+            /** Format: double */
+            correctDeg: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description angle, nearest */
+                aimDeg: string;
+                /** @description angle, up */
+                correctDeg: string;
+            };
+            /** @enum {string} */
+            side: "RIGHT" | "LEFT";
         };
         /** @description What was made. */
         Created: {
@@ -3540,6 +3609,17 @@ export interface components {
             /** Format: double */
             within95Deg: number;
         };
+        /** @description Where it may fall, by its spread. */
+        FanView: {
+            /** Format: double */
+            fromDeg: number;
+            outline: components["schemas"]["Spot"][];
+            /** Format: double */
+            radiusM: number;
+            /** Format: double */
+            toDeg: number;
+            wholeCircle: boolean;
+        };
         FeatureRequest: {
             agreedBy?: string;
             /** @enum {string} */
@@ -3700,7 +3780,7 @@ export interface components {
             /** Format: int64 */
             version?: number;
         };
-        HangUp: {
+        HangUpView: {
             /**
              * Format: double
              * @description 0..1, how badly the crowns meet
@@ -4006,10 +4086,21 @@ export interface components {
             takenHow: string;
             who: string;
         };
+        LandingContact: {
+            at: components["schemas"]["Spot"];
+            /** Format: double */
+            atM: number;
+            bed: string;
+            breaks: boolean;
+            lifts: boolean;
+            name: string;
+            where: string;
+        };
+        /** @description What it comes down on. */
         LandingView: {
             /** Format: double */
             buttLiftShare?: number;
-            contacts: components["schemas"]["LayContact"][];
+            contacts: components["schemas"]["LandingContact"][];
             /** @description Its quantities in the reader's units, each rounded to the side it says */
             said: {
                 /** @description times, up */
@@ -4061,59 +4152,12 @@ export interface components {
             /** Format: double */
             layDeg: number;
         };
-        LayContact: {
-            at: components["schemas"]["Spot"];
-            /** Format: double */
-            atM: number;
-            bed: string;
-            breaks: boolean;
-            lifts: boolean;
-            name: string;
-            where: string;
-        };
         /** @description Sector about the fall line, clockwise. */
         LayFallZoneOpen: {
             /** Format: double */
             fromDeg: number;
             /** Format: double */
             toDeg: number;
-        };
-        /** @description The figures of a lay as they are read: in the reader's units, each rounded to its safe side. */
-        LayFigures: {
-            /** @description up */
-            butt: string;
-            /** @description of butt and crown, up */
-            clear: string;
-            /** @description at which the crew holds, down */
-            holdGust: string;
-            /** @description by the rule of the house */
-            leastAway: string;
-            /** @description up; empty without end downhill */
-            mechanics?: string;
-            /** @description at the tip, up */
-            missWhenOff: string;
-            /** @description so much at the stump is said */
-            off: string;
-            /** @description up */
-            practice: string;
-            /** @description up */
-            reach: string;
-            /** @description by the cutter when it lands, down */
-            reached?: string;
-            /** @description the same on a cleared way */
-            reachedIfCleared?: string;
-            /** @description kept clear, up */
-            ring: string;
-            /** @description up; empty where nothing stops it */
-            slide?: string;
-            /** @description down; empty while the lean is not known */
-            standsGust?: string;
-            /** @description to each side, up */
-            swath: string;
-            /** @description beyond the tip, up */
-            thrown: string;
-            /** @description of what is cleared for a way out */
-            wayWide: string;
         };
         /** @description The fixed lay of a stem and what follows from it; bias and sigma are empty where control is not proven, the cut card and the gust at which this stem holds, the strictest of house, leader and what hinge and line stand, in older documents. */
         LayPart: {
@@ -4144,129 +4188,28 @@ export interface components {
             wholeCircle: boolean;
             zones: components["schemas"]["ZonePart"][];
         };
-        LayTarget: {
-            atMost?: string;
-            blocks: boolean;
-            /** @description in words, the controlled one; atMost over every spread up to this one, chanceLost with control lost altogether */
-            chance: string;
-            chanceLost?: string;
-            clearance: string;
-            /** Format: double */
-            clearanceM: number;
-            /** Format: double */
-            fromStumpM: number;
-            id: string;
-            inFan: boolean;
-            inReach: boolean;
-            inRing: boolean;
-            isProtected: boolean;
-            /** @description for its worth */
-            limit?: string;
-            mayBeHit: boolean;
-            name: string;
-            /** Format: int32 */
-            worth: number;
-        };
-        /** @description A lay as the screens draw it. Zones are rounded up, clearances and times down, before they leave. */
+        /** @description A lay as the screens draw it, each subject apart. Zones are rounded up, clearances and times down, before they leave. */
         LayView: {
-            aim?: components["schemas"]["Aim"];
-            /** @enum {string} */
-            away: "NOT_KNOWN" | "LEFT_BEFORE" | "CLEAR" | "WITHIN" | "TOO_NEAR";
-            /** Format: double */
-            biasDeg?: number;
-            /** Format: double */
-            buttZoneM: number;
-            /** Format: double */
-            clearM: number;
-            controlProven: boolean;
-            controlReasons: string[];
-            dangers: components["schemas"]["BarredSectorView"][];
-            /** Format: double */
-            escapeM: number;
-            /** Format: double */
-            exclusionM: number;
-            /** Format: double */
-            fallFastS?: number;
-            fan: components["schemas"]["Spot"][];
-            /** Format: double */
-            fanFromDeg: number;
-            /** Format: double */
-            fanRadiusM: number;
-            /** Format: double */
-            fanToDeg: number;
-            figures: components["schemas"]["LayFigures"];
-            givesWords?: string;
-            hangUps: components["schemas"]["HangUp"][];
-            /** Format: double */
-            hingeOffFor1mMissM: number;
-            /** Format: double */
-            holdGustMs: number;
+            aiming: components["schemas"]["AimingView"];
+            around: components["schemas"]["AroundView"];
+            control: components["schemas"]["ControlView"];
             landing: components["schemas"]["LandingView"];
-            landmarks: components["schemas"]["Sight"][];
             /** Format: double */
             layDeg: number;
-            leanKnown: boolean;
-            /** Format: double */
-            leastAwayM: number;
-            /** Format: double */
-            marginS?: number;
+            leaving: components["schemas"]["LeavingView"];
             /** Format: double */
             massHighKg: number;
-            measureLeanFirst: boolean;
-            /** Format: double */
-            missPerCmM: number;
-            /** Format: double */
-            neededN?: number;
-            neededWords?: string;
-            occupied: components["schemas"]["OccupiedArea"][];
-            /** Format: double */
-            reachM: number;
-            /** Format: double */
-            reachedIfClearedM?: number;
-            /** Format: double */
-            reachedM?: number;
-            ring: components["schemas"]["Ring"];
+            reach: components["schemas"]["ReachView"];
             /** @description Its quantities in the reader's units, each rounded to the side it says */
             said: {
-                /** @description angle, nearest */
-                biasDeg?: string;
-                /** @description time, down */
-                fallFastS?: string;
-                /** @description short, down */
-                hingeOffFor1mMissM: string;
                 /** @description azimuth, nearest */
                 layDeg: string;
                 /** @description mass, up */
                 massHighKg: string;
-                /** @description angle, up */
-                within95Deg?: string;
             };
-            /** Format: double */
-            sidePercent?: number;
-            /** Format: double */
-            sigmaDeg?: number;
-            /** Format: double */
-            slideM?: number;
-            /** Format: double */
-            slopeAlongDeg: number;
-            /** Format: double */
-            standsGustMs?: number;
             stem: string;
-            strap?: components["schemas"]["StrapView"];
             stump: components["schemas"]["Spot"];
             suggestedDropZone: components["schemas"]["Spot"][];
-            /** Format: double */
-            swathHalfM: number;
-            targets: components["schemas"]["LayTarget"][];
-            /** Format: double */
-            throwM: number;
-            timeHelps: string[];
-            tip: components["schemas"]["Spot"];
-            ways: components["schemas"]["WayView"][];
-            waysDiffer?: string;
-            wholeCircle: boolean;
-            /** Format: double */
-            within95Deg?: number;
             zones: components["schemas"]["ZoneView"][];
         };
         LeanFigure: {
@@ -4325,6 +4268,60 @@ export interface components {
              * @description what the wind at its limit is worth, up
              */
             windDeg: number;
+        };
+        /** @description How the cutter gets away. */
+        LeavingView: {
+            /** @enum {string} */
+            away: "NOT_KNOWN" | "LEFT_BEFORE" | "CLEAR" | "WITHIN" | "TOO_NEAR";
+            /**
+             * Format: double
+             * @description of butt and crown
+             */
+            clearM: number;
+            dangers: components["schemas"]["BarredSectorView"][];
+            /** @description why one way is the better */
+            differ?: string;
+            /**
+             * Format: double
+             * @description length a way out must have
+             */
+            escapeM: number;
+            /** Format: double */
+            fallFastS?: number;
+            /** @description what gets him farther away in time */
+            helps: string[];
+            /**
+             * Format: double
+             * @description by the rule of the house
+             */
+            leastAwayM: number;
+            /** Format: double */
+            marginS?: number;
+            /** Format: double */
+            reachedIfClearedM?: number;
+            /**
+             * Format: double
+             * @description by the cutter when it lands; reachedIfClearedM on a cleared way
+             */
+            reachedM?: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description length, up */
+                clearM: string;
+                /** @description time, down */
+                fallFastS?: string;
+                /** @description length, nearest */
+                leastAwayM: string;
+                /** @description length, down */
+                reachedIfClearedM?: string;
+                /** @description length, down */
+                reachedM?: string;
+                /** @description length, nearest */
+                wayWideM: string;
+            };
+            /** Format: double */
+            wayWideM: number;
+            ways: components["schemas"]["WayView"][];
         };
         /** @description How much longer the guy would have to be when the stem has turned by so many degrees; shorter is negative. */
         LengthChange: {
@@ -4712,7 +4709,7 @@ export interface components {
             words: string;
         };
         /** @description Somewhere people or animals may be inside the ring. */
-        OccupiedArea: {
+        OccupiedView: {
             away: string;
             by: string;
             done: boolean;
@@ -5112,6 +5109,47 @@ export interface components {
             choices: string[];
             words: string;
         };
+        /** @description How far it reaches and what is kept clear. Metres, rounded up. */
+        ReachView: {
+            /** Format: double */
+            buttZoneM: number;
+            /**
+             * Format: double
+             * @description the keep-out ring
+             */
+            exclusionM: number;
+            fan: components["schemas"]["FanView"];
+            /** Format: double */
+            reachM: number;
+            ring: components["schemas"]["RingView"];
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description length, up */
+                buttZoneM: string;
+                /** @description distance, up */
+                exclusionM: string;
+                /** @description length, up */
+                reachM: string;
+                /** @description length, up */
+                slideM?: string;
+                /** @description length, up */
+                swathHalfM: string;
+                /** @description length, up */
+                throwM: string;
+            };
+            /**
+             * Format: double
+             * @description of the stem downhill; empty where nothing stops it
+             */
+            slideM?: number;
+            /** Format: double */
+            slopeAlongDeg: number;
+            /** Format: double */
+            swathHalfM: number;
+            /** Format: double */
+            throwM: number;
+            tip: components["schemas"]["Spot"];
+        };
         ReadyRequest: {
             /** @description made by the sender, so that it is done once however often it is sent */
             id?: string;
@@ -5203,9 +5241,9 @@ export interface components {
             /** @enum {string} */
             when?: "STRAP_RELEASED" | "KERF_OPENS";
         };
-        /** @description Practice and mechanics of the keep-out ring, whole metres. */
-        Ring: {
-            /** @description which of them is the larger */
+        /** @description Practice and mechanics of the keep-out ring. */
+        RingView: {
+            /** @description which of them is the larger, in words */
             decides: string;
             /**
              * Format: double
@@ -5215,6 +5253,21 @@ export interface components {
             open?: components["schemas"]["LayFallZoneOpen"];
             /** Format: double */
             practiceM: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description distance, up */
+                mechanicsM?: string;
+                /** @description distance, up */
+                practiceM: string;
+            };
+        };
+        Row: {
+            /** Format: int32 */
+            depth: number;
+            name: string;
+            shown?: string;
+            unit: string;
+            words: string;
         };
         RunView: {
             against: components["schemas"]["AgainstView"][];
@@ -5295,7 +5348,7 @@ export interface components {
             };
             simulated: boolean;
         };
-        Sight: {
+        SightView: {
             at: components["schemas"]["Spot"];
             away: string;
             /** Format: double */
@@ -5761,6 +5814,29 @@ export interface components {
             /** Format: double */
             distanceM: number;
             from: components["schemas"]["Spot"];
+        };
+        TargetView: {
+            atMost?: string;
+            blocks: boolean;
+            /** @description in words, the controlled one; atMost over every spread up to this one, chanceLost with control lost altogether */
+            chance: string;
+            chanceLost?: string;
+            clearance: string;
+            /** Format: double */
+            clearanceM: number;
+            /** Format: double */
+            fromStumpM: number;
+            id: string;
+            inFan: boolean;
+            inReach: boolean;
+            inRing: boolean;
+            isProtected: boolean;
+            /** @description for its worth */
+            limit?: string;
+            mayBeHit: boolean;
+            name: string;
+            /** Format: int32 */
+            worth: number;
         };
         TellChoice: {
             bad: boolean;

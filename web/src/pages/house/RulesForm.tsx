@@ -18,7 +18,7 @@ const STEPS: Record<Rules['thresholds'][number]['key'], { unit: string; step: nu
 /** The numbers the house sets, each beside the usual one and what that rests on, and the words of its region. */
 export function RulesForm({ rules, owner }: { rules: Rules; owner: boolean }) {
   const [form] = Form.useForm<Rules>();
-  const { send, sending, refused } = useSend(form);
+  const { send, sending, refused, saved } = useSend(form);
   const term = useTerms();
   const save = (v: Rules) => void send(api.PUT('/api/house', { body: { ...v, version: rules.version } }));
   return (
@@ -53,6 +53,7 @@ export function RulesForm({ rules, owner }: { rules: Rules; owner: boolean }) {
         <Checkbox.Group options={REGIONAL.map((r) => ({ value: r, label: term('Regional', r) }))} />
       </Form.Item>
       {refused}
+      {saved}
       {owner && (
         <Button type="primary" size="large" block htmlType="submit" loading={sending}>
           Save the house rules

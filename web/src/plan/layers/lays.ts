@@ -28,7 +28,7 @@ function planned(scene: PlanScene, own: boolean): Feature[] {
     const previewed = scene.preview && l.stemId === scene.selected;
     const zone =
       previewed && scene.preview && scene.stage === 3
-        ? scene.preview.wholeCircle
+        ? scene.preview.reach.fan.wholeCircle
           ? []
           : scene.preview.suggestedDropZone
         : l.dropZone;
@@ -55,7 +55,7 @@ function turned(scene: PlanScene, resolution: number): Feature[] {
 
 /** Houses, paths and pens in the ring, with who empties, closes or guards them. */
 function closed(scene: PlanScene, p: Schemas['LayView']): Feature[] {
-  return p.occupied.flatMap((o) => {
+  return p.around.occupied.flatMap((o) => {
     const f = scene.features.find((x) => x.id === o.id);
     if (!f) return [];
     const colour = o.done ? 'ok' : o.takenCareOf ? 'drop' : 'keep';
@@ -85,7 +85,7 @@ function closed(scene: PlanScene, p: Schemas['LayView']): Feature[] {
 
 /** The lay's handle, dragged to turn it; outside the band of the dial. */
 function handle(p: Schemas['LayView'], resolution: number): Feature {
-  const at = toward(p.stump, p.layDeg, p.reachM + 42 * resolution);
+  const at = toward(p.stump, p.layDeg, p.reach.reachM + 42 * resolution);
   const digits = words(azimuth(p.layDeg), 'paper', true);
   digits.setFill(new Fill({ color: '#fff' }));
   digits.setStroke(line('lay', 0.1));

@@ -46,7 +46,7 @@ export default function LayPanel({ job, go }: PanelProps) {
   usePanelKey(['z'], () => void fix(false));
   usePanelKey(['e'], () => setTab('ways'));
   const v = l.lay;
-  const blocking = v?.targets.filter((t) => t.blocks) ?? [];
+  const blocking = v?.around.targets.filter((t) => t.blocks) ?? [];
   const isFixed = l.saved?.fixed && !l.changed;
   const old = l.changed ? undefined : l.saved?.outOfDate;
 
@@ -88,14 +88,16 @@ export default function LayPanel({ job, go }: PanelProps) {
               </span>
               <span>
                 <b>Lay</b>{' '}
-                {v.controlProven ? (
+                {v.control.proven ? (
                   <span className="s">
-                    spread ±{v.said.within95Deg} (95 %), drifts {v.said.biasDeg}{' '}
-                    {(v.biasDeg ?? 0) >= 0 ? 'right' : 'left'}; the side lean takes {v.sidePercent} % of the hinge
+                    spread ±{v.control.said.within95Deg} (95 %), drifts {v.control.said.biasDeg}{' '}
+                    {(v.control.biasDeg ?? 0) >= 0 ? 'right' : 'left'}; the side lean takes {v.control.sidePercent} % of
+                    the hinge
                   </span>
                 ) : (
                   <b className={css.keep}>
-                    control not proven: {!v.leanKnown || v.measureLeanFirst ? 'measure the lean' : 'it may go any way'}
+                    control not proven:{' '}
+                    {!v.control.leanKnown || v.control.measureLeanFirst ? 'measure the lean' : 'it may go any way'}
                   </b>
                 )}
               </span>
@@ -110,15 +112,15 @@ export default function LayPanel({ job, go }: PanelProps) {
             </div>
             <div className="figs">
               <div>
-                <Figure shown={v.figures.reach} />
+                <Figure shown={v.reach.said.reachM} />
                 <small>reach, rounded up</small>
               </div>
               <div>
-                <Figure shown={v.figures.ring} />
+                <Figure shown={v.reach.said.exclusionM} />
                 <small>keep-out ring, up</small>
               </div>
               <div>
-                <Figure shown={v.figures.thrown} />
+                <Figure shown={v.reach.said.throwM} />
                 <small>thrown beyond tip</small>
               </div>
             </div>
@@ -138,10 +140,10 @@ export default function LayPanel({ job, go }: PanelProps) {
                 {l.layFaults.map((f) => f.message).join('; ')}. What is shown is the last that could be computed.
               </p>
             )}
-            {!v.controlProven && (
+            {!v.control.proven && (
               <div className="refused">
-                {v.controlReasons.join('; ')}.
-                {(!v.leanKnown || v.measureLeanFirst) && (
+                {v.control.reasons.join('; ')}.
+                {(!v.control.leanKnown || v.control.measureLeanFirst) && (
                   <>
                     <br />
                     <Button type="text" className={css.link} onClick={() => go('stems')}>
@@ -179,7 +181,11 @@ export default function LayPanel({ job, go }: PanelProps) {
                 tabs={[
                   { value: 'lay', words: 'Lay' },
                   { value: 'reach', words: 'Reach', mark: blocking.length > 0 },
-                  { value: 'ways', words: 'Ways out', mark: v.away !== 'CLEAR' && v.away !== 'LEFT_BEFORE' },
+                  {
+                    value: 'ways',
+                    words: 'Ways out',
+                    mark: v.leaving.away !== 'CLEAR' && v.leaving.away !== 'LEFT_BEFORE',
+                  },
                   { value: 'rehearse', words: 'Rehearse' },
                   { value: 'rests', words: 'Rests on', mark: Boolean(old) },
                 ]}

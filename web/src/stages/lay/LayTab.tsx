@@ -25,7 +25,7 @@ export function LayTab({ job, l, v, leader }: Props) {
   return (
     <>
       <h2 className={css.firstHead}>
-        What brings it over <span>{v.neededWords ? `needs ${v.neededWords}` : ''}</span>
+        What brings it over <span>{v.control.needed ? `needs ${v.control.needed}` : ''}</span>
       </h2>
       <Chips
         label=""
@@ -42,7 +42,7 @@ export function LayTab({ job, l, v, leader }: Props) {
       {line && (
         <Line
           choice={l.choice}
-          gives={v.givesWords}
+          gives={v.control.gives}
           set={(over) => l.set({ ...over, rig: { ...(l.choice.rig ?? {}), proposed: undefined } })}
           wrong={(field) => l.layFaults.find((f) => f.field === field)?.message}
         />
@@ -57,10 +57,10 @@ export function LayTab({ job, l, v, leader }: Props) {
         </div>
       )}
       <Aim job={job} l={l} v={v} leader={leader} />
-      {v.standsGustMs !== undefined && (
+      {v.control.standsGustMs !== undefined && (
         <p className="s">
-          Hinge and means stand gusts of <b className="n">{v.figures.standsGust}</b> from the worst side, rounded down;
-          the crew holds at <b className="n">{v.figures.holdGust}</b>.
+          Hinge and means stand gusts of <b className="n">{v.control.said.standsGustMs}</b> from the worst side, rounded
+          down; the crew holds at <b className="n">{v.control.said.holdGustMs}</b>.
         </p>
       )}
     </>
@@ -200,20 +200,20 @@ function Aim({ job, l, v, leader }: Props) {
       <h2>
         Aim{' '}
         <span>
-          {v.figures.off} off at the stump is {v.figures.missWhenOff} at the tip, up
+          {v.aiming.said.offM} off at the stump is {v.aiming.said.missM} at the tip, up
         </span>
       </h2>
-      {v.landmarks[0] ? (
+      {v.aiming.landmarks[0] ? (
         <p>
-          Sight <b>{v.landmarks[0].words}</b>, {v.landmarks[0].away} away.
+          Sight <b>{v.aiming.landmarks[0].words}</b>, {v.aiming.landmarks[0].away} away.
         </p>
       ) : (
         <p className="s">No landmark within 15° of this lay; set a stake.</p>
       )}
-      {v.aim && (
+      {v.aiming.correction && (
         <p>
-          It drifts: to lie on {azimuth(v.layDeg)}° sight <b className="n">{v.aim.said.aimDeg}</b>,{' '}
-          {v.aim.said.correctDeg} to the {v.aim.side === 'LEFT' ? 'left' : 'right'}.{' '}
+          It drifts: to lie on {azimuth(v.layDeg)}° sight <b className="n">{v.aiming.correction.said.aimDeg}</b>,{' '}
+          {v.aiming.correction.said.correctDeg} to the {v.aiming.correction.side === 'LEFT' ? 'left' : 'right'}.{' '}
           <small>Offered, never applied by itself.</small>
         </p>
       )}

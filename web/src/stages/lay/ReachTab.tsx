@@ -22,7 +22,7 @@ export function ReachTab({ job, l, v, leader, go }: Props) {
       </h2>
       <Rows
         label="Targets"
-        rows={[...v.targets].sort(
+        rows={[...v.around.targets].sort(
           (a, b) =>
             Number(b.blocks) - Number(a.blocks) || Number(b.inFan) - Number(a.inFan) || a.clearanceM - b.clearanceM,
         )}
@@ -56,39 +56,39 @@ export function ReachTab({ job, l, v, leader, go }: Props) {
           },
         ]}
       />
-      {v.hangUps.length > 0 && (
+      {v.around.hangUps.length > 0 && (
         <p>
-          <b>May hang up</b> in {v.hangUps.map((h) => `${h.tree} (${h.words})`).join(', ')}.
+          <b>May hang up</b> in {v.around.hangUps.map((h) => `${h.tree} (${h.words})`).join(', ')}.
         </p>
       )}
 
       <h2>
-        Keep-out ring <span>the worse decides: {v.ring.decides}</span>
+        Keep-out ring <span>the worse decides: {v.reach.ring.decides}</span>
       </h2>
       <Pairs
         label="Ring"
         rows={[
-          ['practice, tree lengths kept clear', v.figures.practice],
+          ['practice, tree lengths kept clear', v.reach.ring.said.practiceM],
           [
-            `mechanics: reach, throw, slide${v.slideM === undefined ? '' : ` ${v.figures.slide}`}`,
-            v.figures.mechanics ?? 'no end downhill',
+            `mechanics: reach, throw, slide${v.reach.slideM === undefined ? '' : ` ${v.reach.said.slideM}`}`,
+            v.reach.ring.said.mechanicsM ?? 'no end downhill',
           ],
           [
             <Noted
               note={
-                v.ring.open &&
-                `open downhill, ${azimuth(v.ring.open.fromDeg)}° to ${azimuth(v.ring.open.toDeg)}°: nothing holds it there`
+                v.reach.ring.open &&
+                `open downhill, ${azimuth(v.reach.ring.open.fromDeg)}° to ${azimuth(v.reach.ring.open.toDeg)}°: nothing holds it there`
               }
             >
               <b>kept clear</b>
             </Noted>,
-            <b>{v.figures.ring}</b>,
+            <b>{v.reach.said.exclusionM}</b>,
           ],
-          ['crown’s swath to each side of the stem', v.figures.swath],
-          ['butt zone', v.figures.butt],
+          ['crown’s swath to each side of the stem', v.reach.said.swathHalfM],
+          ['butt zone', v.reach.said.buttZoneM],
         ]}
       />
-      {v.ring.open && (
+      {v.reach.ring.open && (
         <section aria-label="Below the stem">
           <p className="refused">
             It may roll or run downhill without end. Below must be empty to the first thing that holds.
@@ -100,15 +100,15 @@ export function ReachTab({ job, l, v, leader, go }: Props) {
       <h2>
         Emptied, closed or guarded{' '}
         <span>
-          {v.occupied.filter((o) => !o.done).length} of {v.occupied.length} not done
+          {v.around.occupied.filter((o) => !o.done).length} of {v.around.occupied.length} not done
         </span>
       </h2>
-      {v.occupied.length === 0 ? (
+      {v.around.occupied.length === 0 ? (
         <p className="s">No house, path or pen in the ring.</p>
       ) : (
         <Rows
           label="Emptied, closed or guarded"
-          rows={v.occupied}
+          rows={v.around.occupied}
           keyOf={(o) => o.id}
           columns={[
             {
@@ -123,7 +123,7 @@ export function ReachTab({ job, l, v, leader, go }: Props) {
           ]}
         />
       )}
-      {v.occupied.some((o) => !o.takenCareOf) && (
+      {v.around.occupied.some((o) => !o.takenCareOf) && (
         <Button type="text" className={css.link} onClick={() => go('place')}>
           Name who does it, in Place →
         </Button>

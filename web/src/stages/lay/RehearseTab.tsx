@@ -52,7 +52,7 @@ export function RehearseTab({ job, l, v }: Props) {
   const base = (r: Schemas['RehearsalView']) => ({
     stump: v.stump,
     layDeg: v.layDeg,
-    reachM: v.reachM,
+    reachM: v.reach.reachM,
     byDegree: r.whatIf.byDegree,
     tips: r.whatIf.tips,
     falls: r.whatIf.falls,

@@ -8,15 +8,15 @@ export function SightingCard({ v, close }: { v: Schemas['LayView']; close: () =>
   return (
     <div className="sheet" role="dialog" aria-label="Sighting card">
       <h1>{v.stem}: sight the notch</h1>
-      <p className={`hero ${css.layLine}`}>{v.aim?.said.aimDeg ?? v.said.layDeg}</p>
+      <p className={`hero ${css.layLine}`}>{v.aiming.correction?.said.aimDeg ?? v.said.layDeg}</p>
       <p>
-        {v.aim
-          ? `for a lay of ${v.said.layDeg}: it drifts ${v.aim.said.correctDeg} to the ${v.aim.side === 'LEFT' ? 'right' : 'left'}`
+        {v.aiming.correction
+          ? `for a lay of ${v.said.layDeg}: it drifts ${v.aiming.correction.said.correctDeg} to the ${v.aiming.correction.side === 'LEFT' ? 'right' : 'left'}`
           : 'no drift expected'}
       </p>
       <Pairs
         rows={[
-          ...v.landmarks.map(
+          ...v.aiming.landmarks.map(
             (m) =>
               [
                 <>
@@ -26,18 +26,18 @@ export function SightingCard({ v, close }: { v: Schemas['LayView']; close: () =>
               ] as const,
           ),
           [
-            `${v.figures.off} off at the stump`,
+            `${v.aiming.said.offM} off at the stump`,
             <>
-              <b>{v.figures.missWhenOff}</b> at the tip, up
+              <b>{v.aiming.said.missM}</b> at the tip, up
             </>,
           ],
           [
             '1 m off at the tip',
             <>
-              <b>{v.said.hingeOffFor1mMissM}</b> at the hinge
+              <b>{v.aiming.said.hingeOffFor1mMissM}</b> at the hinge
             </>,
           ],
-          ['spread', v.said.within95Deg === undefined ? 'not known' : `±${v.said.within95Deg} (95 %)`],
+          ['spread', v.control.said.within95Deg === undefined ? 'not known' : `±${v.control.said.within95Deg} (95 %)`],
         ]}
       />
       <p className="s">

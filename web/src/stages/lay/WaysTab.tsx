@@ -10,7 +10,7 @@ import { azimuth } from '../../units/format';
 import type { Turning } from './useLay';
 
 /** The mark of his main way says what the finding says. */
-const AWAY: Record<Schemas['LayView']['away'], MarkKind> = {
+const AWAY: Record<Schemas['LeavingView']['away'], MarkKind> = {
   CLEAR: 'ready',
   LEFT_BEFORE: 'ready',
   NOT_KNOWN: 'CAUTION',
@@ -32,17 +32,20 @@ export function WaysTab({ job, l, v, leader }: Props) {
         body: { side, done },
       }),
     );
-  const strap = v.strap;
+  const strap = v.control.strap;
   const line = l.choice.means.endsWith('LINE');
   const atPull = line && (l.choice.clock ?? 'AT_PULL') === 'AT_PULL';
   return (
     <>
       <h2 className={css.firstHead}>
-        Ways out <span>down in {v.fallFastS === undefined ? 'not known' : `${v.said.fallFastS}, rounded down`}</span>
+        Ways out{' '}
+        <span>
+          down in {v.leaving.fallFastS === undefined ? 'not known' : `${v.leaving.said.fallFastS}, rounded down`}
+        </span>
       </h2>
       <Rows
         label="Ways out"
-        rows={v.ways}
+        rows={v.leaving.ways}
         keyOf={(w) => w.name}
         columns={[
           {
@@ -76,72 +79,73 @@ export function WaysTab({ job, l, v, leader }: Props) {
             quantity: true,
             cell: (w) =>
               w.open &&
-              (v.away === 'LEFT_BEFORE'
+              (v.leaving.away === 'LEFT_BEFORE'
                 ? 'left before'
                 : w.marginS === undefined
                   ? 'not known'
                   : w.marginS >= 0
                     ? `${w.said.marginS} spare`
-                    : w.best && v.away === 'CLEAR'
+                    : w.best && v.leaving.away === 'CLEAR'
                       ? 'clear in time'
                       : `at its end ${w.said.marginS} late`),
           },
-          { cell: (w) => <Mark size={18} kind={!w.open ? 'CAUTION' : w.best ? AWAY[v.away] : 'NOTE'} /> },
+          { cell: (w) => <Mark size={18} kind={!w.open ? 'CAUTION' : w.best ? AWAY[v.leaving.away] : 'NOTE'} /> },
         ]}
       />
-      {v.waysDiffer && <p className="s">{v.waysDiffer}.</p>}
+      {v.leaving.differ && <p className="s">{v.leaving.differ}.</p>}
       <p className="s">Never to the fall side, square to the stem or straight behind: the shaded sectors.</p>
-      {v.reachedM !== undefined && (
+      {v.leaving.reachedM !== undefined && (
         <p aria-label="Reached">
-          When it lands the cutter has walked <b className="n">{v.figures.reached}</b> on the better way
-          {v.reachedIfClearedM !== undefined && v.reachedIfClearedM > v.reachedM ? (
+          When it lands the cutter has walked <b className="n">{v.leaving.said.reachedM}</b> on the better way
+          {v.leaving.reachedIfClearedM !== undefined && v.leaving.reachedIfClearedM > v.leaving.reachedM ? (
             <>
-              , cleared <b className="n">{v.figures.reachedIfCleared}</b>
+              , cleared <b className="n">{v.leaving.said.reachedIfClearedM}</b>
             </>
           ) : (
             ''
           )}
-          ; clear of butt and crown at <b className="n">{v.figures.clear}</b>.
+          ; clear of butt and crown at <b className="n">{v.leaving.said.clearM}</b>.
         </p>
       )}
-      {v.away === 'LEFT_BEFORE' && (
+      {v.leaving.away === 'LEFT_BEFORE' && (
         <p role="status" aria-label="Away">
           He is away before the pull is given; no time runs against him.
         </p>
       )}
-      {v.away === 'NOT_KNOWN' && (
+      {v.leaving.away === 'NOT_KNOWN' && (
         <p role="status" aria-label="Away">
           How far he gets is not known: lean, line or a way out is missing.
         </p>
       )}
-      {v.away === 'WITHIN' && (
+      {v.leaving.away === 'WITHIN' && (
         <p role="status" aria-label="Away" className={css.cautionBar}>
-          Not clear of it yet when it lands. What helps: {v.timeHelps.join('; ')}.
+          Not clear of it yet when it lands. What helps: {v.leaving.helps.join('; ')}.
         </p>
       )}
-      {v.away === 'TOO_NEAR' && (
+      {v.leaving.away === 'TOO_NEAR' && (
         <p role="status" aria-label="Away" className="refused">
-          He gets less than {v.figures.leastAway} away. What helps: {v.timeHelps.join('; ')}.
+          He gets less than {v.leaving.said.leastAwayM} away. What helps: {v.leaving.helps.join('; ')}.
         </p>
       )}
 
       <h2>
         Clear first{' '}
         <span>
-          {v.ways.filter((w) => w.clearedBy !== undefined).length} of {v.ways.filter((w) => w.open).length} done
+          {v.leaving.ways.filter((w) => w.clearedBy !== undefined).length} of{' '}
+          {v.leaving.ways.filter((w) => w.open).length} done
         </span>
       </h2>
       {!l.saved && <p className="s">Save the lay first (Z); clearing is kept for the lay it was done for.</p>}
       <Rows
         label="Clear first"
-        rows={v.ways.filter((w) => w.open)}
+        rows={v.leaving.ways.filter((w) => w.open)}
         keyOf={(w) => w.name}
         columns={[
           {
             cell: (w) => (
               <>
-                <b className="esc">{w.name}</b> {w.length} on {azimuth(w.azimuthDeg ?? 0)}°, {v.figures.wayWide} wide:
-                brush, brash, tools
+                <b className="esc">{w.name}</b> {w.length} on {azimuth(w.azimuthDeg ?? 0)}°, {v.leaving.said.wayWideM}{' '}
+                wide: brush, brash, tools
               </>
             ),
           },

@@ -167,7 +167,7 @@ class JobFlowTest {
     void anEyeLeanIsTooLittleToProveTheLayAndAPlumbedOneEnough() throws Exception {
         JsonNode byEye =
                 on(leader, "POST", "/stems/" + stem + "/lay/preview", choice(0)).body();
-        assertThat(byEye.get("controlProven").asBoolean()).isFalse();
+        assertThat(byEye.at("/control/proven").asBoolean()).isFalse();
         assertThat(on(
                                 leader,
                                 "POST",
@@ -177,14 +177,14 @@ class JobFlowTest {
                 .isEqualTo(201);
         assertThat(on(leader, "POST", "/stems/" + stem + "/lay/preview", choice(0))
                         .body()
-                        .get("controlProven")
+                        .at("/control/proven")
                         .asBoolean())
                 .isTrue();
         JsonNode back = on(leader, "POST", "/stems/" + stem + "/lay/preview", choice(180))
                 .body();
-        assertThat(back.get("controlProven").asBoolean()).isFalse();
-        assertThat(back.get("wholeCircle").asBoolean()).isTrue();
-        assertThat(back.has("sigmaDeg")).isFalse();
+        assertThat(back.at("/control/proven").asBoolean()).isFalse();
+        assertThat(back.at("/reach/fan/wholeCircle").asBoolean()).isTrue();
+        assertThat(back.get("control").has("sigmaDeg")).isFalse();
         assertThat(on(leader, "POST", "/stems/" + stem + "/lay/dial", choice(0))
                         .body()
                         .get("runs"))

@@ -149,13 +149,15 @@ class LayServerTest {
         }
         assertThat(sum).isEqualTo(360);
         JsonNode v = preview(0);
-        assertThat(v.get("targets").get(0).get("chance").asText()).isEqualTo("100 %");
-        assertThat(v.get("targets").get(0).get("blocks").asBoolean()).isTrue();
-        assertThat(v.get("ring").get("decides").asText()).isEqualTo("practice");
+        assertThat(v.get("around").get("targets").get(0).get("chance").asText()).isEqualTo("100 %");
+        assertThat(v.get("around").get("targets").get(0).get("blocks").asBoolean())
+                .isTrue();
+        assertThat(v.at("/reach/ring/decides").asText()).isEqualTo("practice");
         assertThat(v.get("zones"))
                 .extracting(z -> z.get("kind").asText())
                 .containsExactly("RING", "DROP", "BUTT", "LINE");
-        assertThat(v.get("occupied").get(0).get("takenCareOf").asBoolean()).isFalse();
+        assertThat(v.get("around").get("occupied").get(0).get("takenCareOf").asBoolean())
+                .isFalse();
     }
 
     @Test
@@ -177,8 +179,9 @@ class LayServerTest {
     @Test
     void aTreeBesideItCatchesIt() throws Exception {
         stem(0, 8, true);
-        assertThat(preview(0).get("hangUps").get(0).get("tree").asText()).isEqualTo("S2");
-        assertThat(preview(180).get("hangUps")).isEmpty();
+        assertThat(preview(0).get("around").get("hangUps").get(0).get("tree").asText())
+                .isEqualTo("S2");
+        assertThat(preview(180).get("around").get("hangUps")).isEmpty();
     }
 
     @Test
@@ -223,21 +226,23 @@ class LayServerTest {
                         .codes())
                 .containsExactly("MISSING");
         fix(0, null);
-        double before = preview(0).get("ways").get(0).get("walkS").asDouble();
+        double before =
+                preview(0).get("leaving").get("ways").get(0).get("walkS").asDouble();
         assertThat(calls.on(leader, "PUT", "/stems/" + stem + "/lay/clearing", Map.of("side", "RIGHT", "done", true))
                         .status())
                 .isEqualTo(204);
-        JsonNode cleared = preview(0).get("ways").get(0);
+        JsonNode cleared = preview(0).get("leaving").get("ways").get(0);
         assertThat(cleared.get("walkS").asDouble()).isLessThan(before);
         assertThat(cleared.get("clearedBy").asText()).isEqualTo("Lorne Askew");
-        assertThat(preview(3).get("ways").get(0).has("clearedBy"))
+        assertThat(preview(3).get("leaving").get("ways").get(0).has("clearedBy"))
                 .as("much the same way")
                 .isTrue();
-        assertThat(preview(30).get("ways").get(0).has("clearedBy"))
+        assertThat(preview(30).get("leaving").get("ways").get(0).has("clearedBy"))
                 .as("another way")
                 .isFalse();
         calls.on(leader, "PUT", "/stems/" + stem + "/lay/clearing", Map.of("side", "RIGHT", "done", false));
-        assertThat(preview(0).get("ways").get(0).get("walkS").asDouble()).isEqualTo(before);
+        assertThat(preview(0).get("leaving").get("ways").get(0).get("walkS").asDouble())
+                .isEqualTo(before);
     }
 
     @Test
@@ -375,7 +380,7 @@ class LayServerTest {
         double widthMm = java.util.Arrays.stream(x).max().orElseThrow()
                 - java.util.Arrays.stream(x).min().orElseThrow();
         assertThat(widthMm * scale / 1000)
-                .isCloseTo(2 * saved().get("lay").get("ring").get("practiceM").asDouble(), within(0.5));
+                .isCloseTo(2 * saved().at("/lay/reach/exclusionM").asDouble(), within(0.5));
         assertThat(svg).contains("Fixed. Written out by Petra Vane");
         byte[] pdf = calls.bytes(crew, "/stems/" + stem + "/lay/sheet.pdf");
         assertThat(new String(pdf, 0, 5, StandardCharsets.ISO_8859_1)).isEqualTo("%PDF-");

@@ -222,7 +222,7 @@ class PlaceServerTest {
                                 "NOTHING"))
                 .body();
         // 4 m on 20 m, falling to the west
-        assertThat(lay.get("slopeAlongDeg").asDouble())
+        assertThat(lay.at("/reach/slopeAlongDeg").asDouble())
                 .isCloseTo(Math.toDegrees(Math.atan(0.2)), org.assertj.core.api.Assertions.within(1e-6));
     }
 

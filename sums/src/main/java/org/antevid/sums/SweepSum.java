@@ -8,11 +8,18 @@ import java.util.Optional;
 import org.antevid.core.lay.Means;
 import org.antevid.core.lay.spread.LaySpread;
 import org.antevid.core.lay.sweep.Arcs;
+import org.antevid.core.lay.sweep.Around;
 import org.antevid.core.lay.sweep.Block;
+import org.antevid.core.lay.sweep.CoveredTarget;
+import org.antevid.core.lay.sweep.FellingMethod;
+import org.antevid.core.lay.sweep.JudgedLay;
 import org.antevid.core.lay.sweep.LyingTree;
 import org.antevid.core.lay.sweep.Neighbour;
 import org.antevid.core.lay.sweep.Precondition;
+import org.antevid.core.lay.sweep.StruckTarget;
 import org.antevid.core.lay.sweep.Sweep;
+import org.antevid.core.lay.sweep.SweptTree;
+import org.antevid.core.lay.sweep.Weakness;
 import org.antevid.core.lay.sweep.Window;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.Fault;
@@ -70,7 +77,7 @@ final class SweepSum {
 
     private static Answer sweep(Input in) {
         Condition wood = in.choice(Condition.class, "condition");
-        Sweep.Tree tree = new Sweep.Tree(
+        SweptTree tree = new SweptTree(
                 new Estimate(in.num("height_m"), in.num("sigma_height_m")),
                 in.num("cut_height_m"),
                 in.num("crown_radius_m"),
@@ -90,11 +97,11 @@ final class SweepSum {
                 0,
                 in.num("tip_off_e_m"),
                 in.num("tip_off_n_m"),
-                Sweep.Weakness.NONE);
+                Weakness.NONE);
         LyingTree lying = Sweep.lying(tree);
         LyingTree thrown = lying.longer(lying.lengthM() * (1 + in.num("throw_share")));
         Optional<Double> given = in.opt("back_capacity_Nm");
-        Sweep.Method method = new Sweep.Method(
+        FellingMethod method = new FellingMethod(
                 in.choice(School.class, "school"),
                 CutChoice.BY_THE_RULE,
                 2.5,
@@ -118,13 +125,13 @@ final class SweepSum {
         Sweep sweep = new Sweep(
                 tree,
                 method,
-                new Sweep.Around(
+                new Around(
                         new Ground(in.num("slope_deg"), in.num("downhill_deg")),
                         targets(in.list("targets"), lying, thrown),
                         neighbours(in.list("neighbours")),
                         FallSums.obstacles(in.list("obstacles")),
                         tree.height().value()));
-        List<Sweep.Row> rows = sweep.all();
+        List<JudgedLay> rows = sweep.all();
         List<Window> windows = Window.of(rows);
         List<String> warnings = new ArrayList<>();
         if (!sweep.touching().isEmpty()) {
@@ -139,9 +146,9 @@ final class SweepSum {
         return new Answer()
                 .put("windows", windows.stream().map(SweepSum::window).toList())
                 .put("best_deg", windows.stream().findFirst().map(Window::bestDeg))
-                .put("back_capacity_Nm", rows.get(0).capacityNm())
+                .put("back_capacity_Nm", rows.get(0).back().capacityNm())
                 .put("blocked_count", (int)
-                        rows.stream().filter(Sweep.Row::blocked).count())
+                        rows.stream().filter(JudgedLay::blocked).count())
                 .put("rows", rows.stream().map(SweepSum::row).toList())
                 .warn(warnings, w -> w);
     }
@@ -189,7 +196,7 @@ final class SweepSum {
         throw new IllegalStateException("no such precondition: " + c);
     }
 
-    private static Map<String, Object> row(Sweep.Row r) {
+    private static Map<String, Object> row(JudgedLay r) {
         Map<String, Object> m = new LinkedHashMap<>();
         m.put("az", (int) r.layDeg());
         m.put("blocks", r.blocks().stream().map(SweepSum::code).toList());
@@ -203,26 +210,27 @@ final class SweepSum {
         cost.put("escape", r.cost().escape());
         m.put("cost", cost);
         m.put("score", r.score());
-        m.put("forward_Nm", r.forwardNm());
-        m.put("side_Nm", r.sideNm());
-        m.put("utilisation", r.use());
-        m.put("with_guy", r.withGuy());
-        m.put("bias_deg", r.spread().biasDeg().orElse(null));
-        m.put("sigma_deg", r.spread().sigmaDeg().orElse(null));
+        m.put("forward_Nm", r.lean().forwardNm());
+        m.put("side_Nm", r.lean().sideNm());
+        m.put("utilisation", r.control().use());
+        m.put("with_guy", r.control().withGuy());
+        m.put("bias_deg", r.control().spread().biasDeg().orElse(null));
+        m.put("sigma_deg", r.control().spread().sigmaDeg().orElse(null));
         m.put(
                 "strikes",
                 r.strikes().stream()
                         .map(s -> List.of(s.id(), s.strike().decision()))
                         .toList());
         m.put("strike_details", r.strikes().stream().map(SweepSum::strike).toList());
-        m.put("hangup", r.hangUp());
-        m.put("slope_deg", r.slopeDeg());
-        m.put("escape_open", (int)
-                r.escape().routes().stream().filter(EscapeRoutes.Route::open).count());
+        m.put("hangup", r.hangUps().chance());
+        m.put("slope_deg", r.ways().slopeDeg());
+        m.put("escape_open", (int) r.ways().escape().routes().stream()
+                .filter(EscapeRoutes.Route::open)
+                .count());
         return m;
     }
 
-    private static Map<String, Object> strike(Sweep.Struck s) {
+    private static Map<String, Object> strike(StruckTarget s) {
         Map<String, Object> m = new LinkedHashMap<>();
         m.put("id", s.id());
         m.put("class", s.worth());
@@ -233,8 +241,8 @@ final class SweepSum {
         return m;
     }
 
-    private static List<Sweep.Target> targets(List<?> raw, LyingTree lying, LyingTree thrown) {
-        List<Sweep.Target> targets = new ArrayList<>();
+    private static List<CoveredTarget> targets(List<?> raw, LyingTree lying, LyingTree thrown) {
+        List<CoveredTarget> targets = new ArrayList<>();
         for (int i = 0; i < raw.size(); i++) {
             String at = "targets[" + i + "]";
             RefusedInput bad = new RefusedInput(Refusal.BAD_TARGET, at);
@@ -247,7 +255,7 @@ final class SweepSum {
             }
             Input.requireKnown(t, List.of("id", "class", "mitigable", "polygon", "e", "n", "radius_m"), at + ".");
             boolean mitigable = Boolean.TRUE.equals(t.get("mitigable")) || "yes".equals(t.get("mitigable"));
-            targets.add(new Sweep.Target(
+            targets.add(new CoveredTarget(
                     String.valueOf(t.get("id")),
                     worth.intValue(),
                     mitigable,

@@ -13,7 +13,7 @@ import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayControl;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
-import org.antevid.core.lay.sweep.Sweep;
+import org.antevid.core.lay.sweep.JudgedLay;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
@@ -99,28 +99,28 @@ public record CutPlan(
         double gust = site.today().designGustMs();
         double wind = Tipping.windNm(stem, p.choice().cutHeightM(), gust);
         List<Message> refused = new ArrayList<>();
-        Optional<Pull> pull =
-                p.row().flatMap(r -> pull(p, r, p.choice().means(), gust, wind, CutRemark.LINE_REFUSED, refused, site));
-        Optional<Pull> fallback = p.row().flatMap(r -> p.choice()
+        Optional<Pull> pull = p.judged()
+                .flatMap(r -> pull(p, r, p.choice().means(), gust, wind, CutRemark.LINE_REFUSED, refused, site));
+        Optional<Pull> fallback = p.judged().flatMap(r -> p.choice()
                 .support()
                 .fallback()
                 .flatMap(m -> pull(p, r, m, gust, wind, CutRemark.FALLBACK_REFUSED, refused, site)));
         double windNow =
                 Tipping.windNm(stem, p.choice().cutHeightM(), site.today().judgedGustMs());
         double pretension = pull.map(l -> l.pretensionN() * l.still().armM()).orElse(0.0);
-        Optional<StrapHold> strap = p.row()
+        Optional<StrapHold> strap = p.judged()
                 .filter(r -> back == BackCut.BORE_STRAP)
                 .flatMap(r -> p.strapAgainst(r.forwardHighNm() + windNow + pretension));
-        boolean strapAtLimit = p.row()
+        boolean strapAtLimit = p.judged()
                 .filter(r -> back == BackCut.BORE_STRAP)
                 .flatMap(r -> p.strapAgainst(r.forwardHighNm() + wind + pretension))
                 .map(StrapHold::holds)
                 .orElse(true);
         Optional<StrapHold> full = strap.flatMap(
-                s -> pull.flatMap(l -> p.strapAgainst(p.row().orElseThrow().forwardHighNm()
+                s -> pull.flatMap(l -> p.strapAgainst(p.judged().orElseThrow().forwardHighNm()
                         + wind
                         + l.atLimit().tensionN() * l.atLimit().armM())));
-        Optional<Splitting> splitting = p.row()
+        Optional<Splitting> splitting = p.judged()
                 .filter(r -> card.depthM() + card.hingeThickM() < card.dLayM())
                 .map(r -> {
                     double pulled = pulledNm(p, pull);
@@ -128,7 +128,7 @@ public record CutPlan(
                 });
         boolean splitsInWind = splitting
                 .filter(x -> x.risk().result().compareTo(SplitRisk.Level.HIGH) < 0)
-                .map(x -> Splitting.level(p, p.row().orElseThrow(), back, x.forwardNm() + wind)
+                .map(x -> Splitting.level(p, p.judged().orElseThrow(), back, x.forwardNm() + wind)
                                 .compareTo(SplitRisk.Level.HIGH)
                         >= 0)
                 .orElse(false);
@@ -137,18 +137,18 @@ public record CutPlan(
                 p,
                 rule,
                 back,
-                p.row().map(Sweep.Row::hold),
+                p.judged().map(r -> r.control().hold()),
                 strap,
                 full,
                 splitting,
                 Passes.of(p, back),
-                p.row().map(r -> wedges(p, r, 0)),
-                p.row().map(r -> wedges(p, r, wind)),
-                p.row().map(r -> lever(p, r)),
+                p.judged().map(r -> wedges(p, r, 0)),
+                p.judged().map(r -> wedges(p, r, wind)),
+                p.judged().map(r -> lever(p, r)),
                 pull,
                 fallback,
                 List.copyOf(refused),
-                p.row().flatMap(r -> guy(p, r, site)),
+                p.judged().flatMap(r -> guy(p, r, site)),
                 CutHeights.of(p, slope),
                 cuts.opened().map(o -> o.of(card)),
                 suspect(p),
@@ -160,8 +160,8 @@ public record CutPlan(
     private static CutCard rule(LayPlan p) {
         CutChoice by = p.choice().cuts().measuresByTheRule();
         double slope = p.zone().slopeAlongDeg();
-        Condition wood = p.row()
-                .map(Sweep.Row::wood)
+        Condition wood = p.judged()
+                .map(r -> r.control().wood())
                 .orElseGet(() -> p.stem().corners(p.choice().layDeg()).worse());
         return CutCard.of(by.stump(
                 p.choice().school(),
@@ -177,7 +177,7 @@ public record CutPlan(
 
     private static Optional<Pull> pull(
             LayPlan p,
-            Sweep.Row r,
+            JudgedLay r,
             Means m,
             double gust,
             double wind,
@@ -200,26 +200,26 @@ public record CutPlan(
         }
     }
 
-    private static Wedges wedges(LayPlan p, Sweep.Row r, double windNm) {
+    private static Wedges wedges(LayPlan p, JudgedLay r, double windNm) {
         return LayControl.wedges(
                 p.choice().support().wedges(), p.mass().cgM(), p.control().leveredKg(), p.card(), r, windNm);
     }
 
-    private static Lever lever(LayPlan p, Sweep.Row r) {
+    private static Lever lever(LayPlan p, JudgedLay r) {
         return Lever.of(
                 p.control().leveredKg(),
                 p.mass().cgM(),
                 p.card().behindHingeM(),
-                r.hold().forwardHoldNm(),
-                r.hold().bendPerRadNm(),
+                r.control().hold().forwardHoldNm(),
+                r.control().hold().bendPerRadNm(),
                 p.card().dLayM());
     }
 
-    private static Optional<SideGuy> guy(LayPlan p, Sweep.Row r, Site site) {
+    private static Optional<SideGuy> guy(LayPlan p, JudgedLay r, Site site) {
         return p.choice().support().guy().flatMap((Guy g) -> g.on(
                         p.stem().at(),
                         p.choice().layDeg(),
-                        r.sideNm() >= 0,
+                        r.lean().sideNm() >= 0,
                         p.stem().height().orElseThrow().high(),
                         p.choice().cutHeightM(),
                         site)
@@ -227,7 +227,8 @@ public record CutPlan(
                     try {
                         return Optional.of(SideGuy.of(
                                 at,
-                                SideGuy.Load.all(r.hold().designNm(), g.rope().map(x -> x.mbsN()))));
+                                SideGuy.Load.all(
+                                        r.control().hold().designNm(), g.rope().map(x -> x.mbsN()))));
                     } catch (RefusedInput e) {
                         return Optional.empty();
                     }
@@ -319,9 +320,9 @@ public record CutPlan(
      *     asks for it
      */
     public Optional<Taper> taper() {
-        return lay.row().flatMap(r -> byRuleHold(r)
+        return lay.judged().flatMap(r -> byRuleHold(r)
                 .filter(h -> h.utilisation() >= 0.15 && Double.isFinite(h.utilisation()) && byTheRule.hingeThickM() > 0)
-                .map(h -> r.sideNm() >= 0
+                .map(h -> r.lean().sideNm() >= 0
                         ? new Taper(h.tensionSideM(), h.leanSideM())
                         : new Taper(h.leanSideM(), h.tensionSideM())));
     }
@@ -329,14 +330,20 @@ public record CutPlan(
     /** Hinge thickness offered at both ends, metres. */
     public record Taper(double leftM, double rightM) {}
 
-    private Optional<HingeHold> byRuleHold(Sweep.Row r) {
-        return Optional.of(
-                HingeHold.of(lay.stem().species(), r.wood(), byTheRule, 1, r.sideNm(), r.sigmaSideNm(), r.forwardNm()));
+    private Optional<HingeHold> byRuleHold(JudgedLay r) {
+        return Optional.of(HingeHold.of(
+                lay.stem().species(),
+                r.control().wood(),
+                byTheRule,
+                1,
+                r.lean().sideNm(),
+                r.lean().sigmaSideNm(),
+                r.lean().forwardNm()));
     }
 
     /** @return thickness by the mechanics for three tenths of use, beside the rule's; empty while not known */
     public Optional<Double> mechanicsHingeM() {
-        return lay.row().flatMap(r -> byRuleHold(r).flatMap(HingeHold::neededThickM));
+        return lay.judged().flatMap(r -> byRuleHold(r).flatMap(HingeHold::neededThickM));
     }
 
     /** @return all measures in the order in which they are cut */

@@ -10,7 +10,7 @@ import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
 import org.antevid.core.lay.Support;
-import org.antevid.core.lay.sweep.Sweep;
+import org.antevid.core.lay.sweep.JudgedLay;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
@@ -67,7 +67,7 @@ public record NextHelp(Kind kind, Message says, boolean enough) {
             return Optional.empty();
         }
         return tried(p, site, on.hinge(thin))
-                .filter(t -> t.row.use() < MOST_SIDE_USE)
+                .filter(t -> t.row.control().use() < MOST_SIDE_USE)
                 .map(t -> new NextHelp(
                         Kind.THINNER_HINGE,
                         each(
@@ -76,7 +76,11 @@ public record NextHelp(Kind kind, Message says, boolean enough) {
                                         .with(
                                                 "now",
                                                 Arg.of(Dimension.SHORT, p.card().hingeThickM()))
-                                        .with("side", Arg.up(Dimension.SHARE, t.row.use())),
+                                        .with(
+                                                "side",
+                                                Arg.up(
+                                                        Dimension.SHARE,
+                                                        t.row.control().use())),
                                 p,
                                 t,
                                 site),
@@ -123,16 +127,16 @@ public record NextHelp(Kind kind, Message says, boolean enough) {
         return Arg.up(Dimension.FORCE, Wedges.SAFETY * w.forcePerWedgeN());
     }
 
-    private record Trial(LayPlan plan, Sweep.Row row) {
+    private record Trial(LayPlan plan, JudgedLay row) {
         boolean enough() {
-            return row.enough();
+            return row.back().enough();
         }
     }
 
     private static Optional<Trial> tried(CutPlan p, Site site, LayChoice choice) {
         try {
             LayPlan plan = LayPlan.of(p.lay().stem(), choice, site, p.lay().limits());
-            return plan.row().map(r -> new Trial(plan, r));
+            return plan.judged().map(r -> new Trial(plan, r));
         } catch (RefusedInput e) {
             return Optional.empty();
         }

@@ -10,7 +10,7 @@ import org.antevid.core.assist.Rig;
 import org.antevid.core.assist.Travel;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
-import org.antevid.core.lay.sweep.Sweep;
+import org.antevid.core.lay.sweep.JudgedLay;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
@@ -88,14 +88,14 @@ public record Pull(
     }
 
     /** @throws RefusedInput when the line cannot be computed, saying why */
-    static Pull of(LayPlan p, Sweep.Row row, Means means, double gustMs, double windNm, Site site) {
+    static Pull of(LayPlan p, JudgedLay row, Means means, double gustMs, double windNm, Site site) {
         Means aimed = means.aimed(p.stem().at(), p.choice().layDeg(), p.choice().cutHeightM(), site);
         StemMass mass = p.mass();
         double weight = mass.massHighKg() * StemMass.G;
         double offset = p.card().hingeOffsetM();
-        double back = row.backHighNm() / weight - offset;
+        double back = row.back().highNm() / weight - offset;
         double rope = aimed.ropeHeightM().orElseThrow();
-        double hold = row.hold().forwardHoldNm();
+        double hold = row.control().hold().forwardHoldNm();
         double height = p.stem().height().orElseThrow().value();
         Rig rig = aimed.rig();
         Optional<Double> winch = aimed.kind() == Means.Kind.MACHINE_LINE ? aimed.pullN() : Optional.empty();

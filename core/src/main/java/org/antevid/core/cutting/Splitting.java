@@ -4,7 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.core.lay.LayPlan;
-import org.antevid.core.lay.sweep.Sweep;
+import org.antevid.core.lay.sweep.JudgedLay;
+import org.antevid.core.lay.sweep.Weakness;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
@@ -38,15 +39,15 @@ public record Splitting(SplitRisk risk, double forwardNm, List<Change> changes, 
      * @param forwardNm lean, wind and pull together, N m
      * @param pullNm the part of it that a line puts on
      */
-    static Splitting of(LayPlan p, Sweep.Row row, BackCut back, double forwardNm, double pullNm) {
+    static Splitting of(LayPlan p, JudgedLay row, BackCut back, double forwardNm, double pullNm) {
         CutCard c = p.card();
-        Sweep.Weakness weak = Sweep.Weakness.of(p.stem());
+        Weakness weak = Weakness.of(p.stem());
         double lean = Math.max(-45, Math.min(60, p.control().forwardLeanDeg()));
         SplitRisk.Opening opening =
                 back.bored() && c.borePossible() ? SplitRisk.Opening.BORE_STRAP : SplitRisk.Opening.BACK_CUT;
         SplitRisk.Cut cut = new SplitRisk.Cut(
                 p.stem().species(),
-                row.wood(),
+                row.control().wood(),
                 p.choice().school(),
                 opening,
                 c.dLayM(),
@@ -88,11 +89,11 @@ public record Splitting(SplitRisk risk, double forwardNm, List<Change> changes, 
         if (risk.result() != SplitRisk.Level.LOW) {
             changes.add(new Change(Message.of(SplitWords.BIND), Optional.empty()));
         }
-        return new Splitting(risk, forwardNm, changes, likely(p, row.wood(), weak));
+        return new Splitting(risk, forwardNm, changes, likely(p, row.control().wood(), weak));
     }
 
     /** @return how readily it splits with another moment toward the lay, N m */
-    static SplitRisk.Level level(LayPlan p, Sweep.Row row, BackCut back, double forwardNm) {
+    static SplitRisk.Level level(LayPlan p, JudgedLay row, BackCut back, double forwardNm) {
         return of(p, row, back, forwardNm, 0).risk.result();
     }
 
@@ -113,7 +114,7 @@ public record Splitting(SplitRisk risk, double forwardNm, List<Change> changes, 
                 c.underTension());
     }
 
-    private static List<Message> likely(LayPlan p, Condition wood, Sweep.Weakness weak) {
+    private static List<Message> likely(LayPlan p, Condition wood, Weakness weak) {
         List<Message> why = new ArrayList<>();
         Species.SplitClass of = p.stem().species().split();
         if (of != Species.SplitClass.LOW) {

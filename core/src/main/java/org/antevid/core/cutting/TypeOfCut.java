@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
-import org.antevid.core.lay.sweep.Sweep;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
@@ -50,7 +49,7 @@ public record TypeOfCut(
         CutCard c = p.card();
         double hold =
                 HingeHold.of(p.stem().species(), Condition.SOUND, c, 1, 0, 0, 0).forwardHoldNm();
-        return new TypeOfCut(school, c, p.row().map(Sweep.Row::use), hold, whenClosed(c), contradictions(p));
+        return new TypeOfCut(school, c, p.judged().map(r -> r.control().use()), hold, whenClosed(c), contradictions(p));
     }
 
     private static Message whenClosed(CutCard c) {
@@ -66,7 +65,7 @@ public record TypeOfCut(
         CutCard c = p.card();
         School school = p.choice().school();
         boolean pulledBack = p.choice().means().isLine()
-                && p.row().filter(r -> r.backHighNm() > 0).isPresent();
+                && p.judged().filter(r -> r.back().highNm() > 0).isPresent();
         if (school == School.THIN_HINGE && c.dLayM() > THIN_ON_MOST_M) {
             says.add(Message.of(TypeWords.THIN_ON_MUCH)
                     .with("hinge", Arg.of(Dimension.SHORT, c.hingeThickM()))
@@ -79,13 +78,17 @@ public record TypeOfCut(
         if (school == School.DEEP_FACE && p.choice().means().kind() != Means.Kind.MACHINE_LINE) {
             says.add(Message.of(TypeWords.NO_MACHINE_HOLDS));
         }
-        p.row()
-                .filter(r -> r.use() >= 0.6)
+        p.judged()
+                .filter(r -> r.control().use() >= 0.6)
                 .ifPresent(r -> says.add(
-                        r.use() >= 1
+                        r.control().use() >= 1
                                 ? Message.of(TypeWords.SIDE_LEAN_TOO_MUCH)
                                 : Message.of(TypeWords.SIDE_LEAN_USES)
-                                        .with("share", Arg.up(Dimension.SHARE, r.use()))));
+                                        .with(
+                                                "share",
+                                                Arg.up(
+                                                        Dimension.SHARE,
+                                                        r.control().use()))));
         if (c.warnings().contains(CutCard.Warning.HINGE_NOT_RELIABLE)) {
             says.add(Message.of(TypeWords.NO_HINGE_WOOD));
         }

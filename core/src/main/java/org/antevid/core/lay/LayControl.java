@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.core.assist.Wedges;
-import org.antevid.core.lay.sweep.Sweep;
+import org.antevid.core.lay.sweep.JudgedLay;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
@@ -90,20 +90,21 @@ public record LayControl(
      * @return whether it is only the uncertainty that stands against it: the means beat what is expected and nothing
      *     else is missing
      */
-    public boolean asExpected(Optional<Sweep.Row> row) {
+    public boolean asExpected(Optional<JudgedLay> judged) {
         return !doubts.isEmpty()
                 && doubts.stream().allMatch(u -> u.why == Why.MEANS)
-                && row.filter(Sweep.Row::enoughAsExpected).isPresent();
+                && judged.filter(r -> r.back().enoughAsExpected()).isPresent();
     }
 
-    /** @param row what the sweep says of this lay; empty while the lean is not known */
-    public static LayControl of(StemReading stem, LayChoice choice, StemMass mass, Optional<Sweep.Row> row, Site site) {
-        return row.map(r -> known(stem, choice, mass, r, site)).orElse(LEAN_NOT_KNOWN);
+    /** @param judged what the sweep says of this lay; empty while the lean is not known */
+    public static LayControl of(
+            StemReading stem, LayChoice choice, StemMass mass, Optional<JudgedLay> judged, Site site) {
+        return judged.map(r -> known(stem, choice, mass, r, site)).orElse(LEAN_NOT_KNOWN);
     }
 
-    private static LayControl known(StemReading stem, LayChoice choice, StemMass mass, Sweep.Row row, Site site) {
+    private static LayControl known(StemReading stem, LayChoice choice, StemMass mass, JudgedLay judged, Site site) {
         List<Doubt> reasons = new ArrayList<>();
-        CutCard card = row.card();
+        CutCard card = judged.cuts().card();
         hollow(stem, choice, card, mass)
                 .filter(h -> h.result().compareTo(Hollow.Result.RAISE_CUT_OR_MACHINE_ASSIST) >= 0)
                 .ifPresent(h -> reasons.add(corners(LayDoubt.PROBED_CORNERS, h.cornerLeftM(), h.cornerRightM())));
@@ -112,42 +113,50 @@ public record LayControl(
                 .map(o -> o.of(card))
                 .filter(o -> o.result().compareTo(Hollow.Result.RAISE_CUT_OR_MACHINE_ASSIST) >= 0)
                 .ifPresent(o -> reasons.add(corners(LayDoubt.OPENED_CORNERS, o.leftM(), o.rightM())));
-        if (row.use() >= 1 && !row.wood().rotten()) {
+        if (judged.control().use() >= 1 && !judged.control().wood().rotten()) {
             reasons.add(Doubt.of(LayDoubt.SIDE_LEAN)
-                    .with("side", Arg.up(Dimension.ANGLE, sideDeg(row, mass)))
-                    .with("right", Arg.flag(row.sideNm() >= 0))
-                    .with("times", Arg.up(Dimension.TIMES, Math.min(MOST_TIMES, row.use())))
-                    .with("guyed", Arg.flag(row.guyNm() > 0)));
-        } else if (!row.controlled()) {
+                    .with("side", Arg.up(Dimension.ANGLE, sideDeg(judged, mass)))
+                    .with("right", Arg.flag(judged.lean().sideNm() >= 0))
+                    .with(
+                            "times",
+                            Arg.up(
+                                    Dimension.TIMES,
+                                    Math.min(MOST_TIMES, judged.control().use())))
+                    .with("guyed", Arg.flag(judged.control().guyNm() > 0)));
+        } else if (!judged.control().governed()) {
             reasons.add(Doubt.of(LayDoubt.HINGE_WOOD)
                     .with("wood", Arg.term(stem.corners(choice.layDeg()).worse())));
         }
         Means means = choice.means().aimed(stem.at(), choice.layDeg(), choice.cutHeightM(), site);
         double weight = mass.massHighKg() * StemMass.G;
-        double designBackM = row.backHighNm() / weight - card.hingeOffsetM();
-        Optional<Double> needed = row.backHighNm() <= 0
+        double designBackM = judged.back().highNm() / weight - card.hingeOffsetM();
+        Optional<Double> needed = judged.back().highNm() <= 0
                 ? means.neededN(0, mass, designBackM, card.hingeOffsetM())
-                : means.neededN(row.backHighNm() + row.hold().forwardHoldNm(), mass, designBackM, card.hingeOffsetM());
+                : means.neededN(
+                        judged.back().highNm() + judged.control().hold().forwardHoldNm(),
+                        mass,
+                        designBackM,
+                        card.hingeOffsetM());
         double levered = Tipping.of(stem, mass, choice.cutHeightM(), site.today())
-                .leveredKg(row.backHighNm(), choice.layDeg(), card.hingeOffsetM());
-        if (!row.enough()) {
+                .leveredKg(judged.back().highNm(), choice.layDeg(), card.hingeOffsetM());
+        if (!judged.back().enough()) {
             reasons.add(
-                    row.capacityNm().isEmpty()
+                    judged.back().capacityNm().isEmpty()
                             ? Doubt.of(LayDoubt.MEANS_NOT_KNOWN).with("line", Arg.term(means.kind()))
-                            : tooWeak(choice, means, mass.cgM(), levered, row, needed));
+                            : tooWeak(choice, means, mass.cgM(), levered, judged, needed));
         }
         boolean proven = reasons.isEmpty();
         return new LayControl(
                 List.copyOf(reasons),
-                proven ? row.spread().biasDeg() : Optional.empty(),
-                proven ? Optional.of(row.sigmaDeg()) : Optional.empty(),
-                proven ? row.spread().lostChance() : 1,
-                Optional.of(row.hold()),
-                Optional.of(row.backHighNm()),
-                row.capacityNm(),
+                proven ? judged.control().spread().biasDeg() : Optional.empty(),
+                proven ? Optional.of(judged.control().sigmaDeg()) : Optional.empty(),
+                proven ? judged.control().spread().lostChance() : 1,
+                Optional.of(judged.control().hold()),
+                Optional.of(judged.back().highNm()),
+                judged.back().capacityNm(),
                 needed,
-                row.leanDeg(),
-                proven ? Optional.of(standsGust(stem, choice, row)) : Optional.empty(),
+                judged.lean().deg(),
+                proven ? Optional.of(standsGust(stem, choice, judged)) : Optional.empty(),
                 levered);
     }
 
@@ -158,27 +167,31 @@ public record LayControl(
     }
 
     /** @return the lean across the lay, degrees, the pull of a line off the lay in it */
-    static double sideDeg(Sweep.Row row, StemMass mass) {
-        return Math.toDegrees(Math.atan(Math.abs(row.sideNm()) / (mass.massKg() * StemMass.G * mass.cgM())));
+    static double sideDeg(JudgedLay judged, StemMass mass) {
+        return Math.toDegrees(Math.atan(Math.abs(judged.lean().sideNm()) / (mass.massKg() * StemMass.G * mass.cgM())));
     }
 
     /** What is missing, in what is read on site: millimetres of lift, kilograms on the rope. */
     private static Doubt tooWeak(
-            LayChoice choice, Means means, double cgM, double leveredKg, Sweep.Row row, Optional<Double> needed) {
-        double perNm = row.card().behindHingeM() / (leveredKg * StemMass.G * cgM);
+            LayChoice choice, Means means, double cgM, double leveredKg, JudgedLay judged, Optional<Double> needed) {
+        double perNm = judged.cuts().card().behindHingeM() / (leveredKg * StemMass.G * cgM);
         return switch (means.kind()) {
             case NOTHING ->
                 Doubt.of(LayDoubt.SITS_BACK)
-                        .with("behind", Arg.up(Dimension.REACH, row.backHighNm() / (leveredKg * StemMass.G)));
+                        .with("behind", Arg.up(Dimension.REACH, judged.back().highNm() / (leveredKg * StemMass.G)));
             case LEVER ->
                 Doubt.of(LayDoubt.LEVER_LIFTS_LESS)
                         .with(
                                 "lift",
                                 Arg.down(
                                         Dimension.SHORT,
-                                        perNm * row.capacityNm().orElse(0.0)))
-                        .with("need", Arg.up(Dimension.SHORT, perNm * row.backHighNm()));
-            case WEDGES -> wedges(wedges(choice.support().wedges(), cgM, leveredKg, row.card(), row, 0));
+                                        perNm * judged.back().capacityNm().orElse(0.0)))
+                        .with(
+                                "need",
+                                Arg.up(Dimension.SHORT, perNm * judged.back().highNm()));
+            case WEDGES ->
+                wedges(wedges(
+                        choice.support().wedges(), cgM, leveredKg, judged.cuts().card(), judged, 0));
             case HAND_LINE, MACHINE_LINE -> {
                 Doubt line = Doubt.of(needed.isPresent() ? LayDoubt.LINE_WEAK : LayDoubt.LINE_PULLS_DOWN)
                         .with("line", Arg.term(means.kind()))
@@ -191,8 +204,8 @@ public record LayControl(
 
     /** @return what wedges do against the backward moment of a lay at its 95 % side, with a wind against them */
     public static Wedges wedges(
-            Wedges.Set set, double cgM, double leveredKg, CutCard card, Sweep.Row row, double windNm) {
-        double back = row.backHighNm() / (leveredKg * StemMass.G);
+            Wedges.Set set, double cgM, double leveredKg, CutCard card, JudgedLay judged, double windNm) {
+        double back = judged.back().highNm() / (leveredKg * StemMass.G);
         double turned = Math.atan(Math.max(0, back) / cgM);
         double offset = card.hingeOffsetM();
         return Wedges.of(
@@ -203,7 +216,7 @@ public record LayControl(
                         offset,
                         Math.max(0.02, card.behindHingeM()),
                         windNm,
-                        row.hold().bendNm(turned) / Wedges.SAFETY),
+                        judged.control().hold().bendNm(turned) / Wedges.SAFETY),
                 set);
     }
 
@@ -224,18 +237,21 @@ public record LayControl(
      * Bisection: the moment of the wind only grows with the gust. Lean and gust are not at their worst together: their
      * margins join in quadrature.
      */
-    private static double standsGust(StemReading stem, LayChoice choice, Sweep.Row row) {
+    private static double standsGust(StemReading stem, LayChoice choice, JudgedLay judged) {
         double low = 0;
         double high = STRONGEST_GUST_MS;
-        double side = Math.max(0, Math.abs(row.sideNm()) - row.guyNm());
-        double sideMargin = row.hold().designNm() - Math.abs(row.sideNm());
-        double backMargin = row.backHighNm() - row.backNm();
-        double means = row.capacityNm().orElse(0.0);
+        double side =
+                Math.max(0, Math.abs(judged.lean().sideNm()) - judged.control().guyNm());
+        double sideMargin =
+                judged.control().hold().designNm() - Math.abs(judged.lean().sideNm());
+        double backMargin = judged.back().highNm() - judged.back().nm();
+        double means = judged.back().capacityNm().orElse(0.0);
         for (int i = 0; i < 30; i++) {
             double gust = (low + high) / 2;
             double wind = Tipping.windNm(stem, choice.cutHeightM(), gust);
-            double back = row.backNm() + Math.hypot(backMargin, wind);
-            boolean stands = side + Math.hypot(sideMargin, wind) < row.hold().capacityNm()
+            double back = judged.back().nm() + Math.hypot(backMargin, wind);
+            boolean stands = side + Math.hypot(sideMargin, wind)
+                            < judged.control().hold().capacityNm()
                     && (!choice.means().isLine() || back <= 0 || back <= means);
             low = stands ? gust : low;
             high = stands ? high : gust;
@@ -267,6 +283,14 @@ public record LayControl(
 
     public boolean failsBy(Why why) {
         return doubts.stream().anyMatch(u -> u.why == why);
+    }
+
+    /** Standard deviations to each side that hold 95 in 100 falls. */
+    private static final double NINETY_FIVE = 1.96;
+
+    /** @return half of the sector about the expected lay that holds 95 in 100 falls; empty when not proven */
+    public Optional<Double> within95Deg() {
+        return sigmaDeg.map(s -> NINETY_FIVE * s);
     }
 
     /** @return bias at its larger 95 % side, degrees, for what must be aimed off */

@@ -7,10 +7,14 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.antevid.core.assist.Rig;
+import org.antevid.core.lay.spread.SightMiss;
+import org.antevid.core.lay.sweep.JudgedLay;
+import org.antevid.core.lay.sweep.StruckTarget;
 import org.antevid.core.lay.sweep.Sweep;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
+import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Rounding;
@@ -37,7 +41,7 @@ import org.antevid.core.stump.StrapHold;
  * Everything that follows from one lay of one stem on this place: cuts, reach, ring, fan, targets, ways out.
  *
  * @param landing what it comes down on
- * @param row what the sweep says of it; empty while the lean is not known
+ * @param judged what the sweep says of it; empty while the lean is not known
  */
 public record LayPlan(
         StemReading stem,
@@ -50,7 +54,7 @@ public record LayPlan(
         List<TargetCheck> targets,
         FallTime fallTime,
         EscapeRoutes escape,
-        Optional<Sweep.Row> row,
+        Optional<JudgedLay> judged,
         Landing landing,
         Limits limits) {
     private static final double LIVE_RESTITUTION = 0.3;
@@ -118,9 +122,45 @@ public record LayPlan(
         return helps;
     }
 
+    /** @return the ring kept clear round the stump */
+    public KeepOutRing ring() {
+        return KeepOutRing.of(zone, limits.exclusionLengths());
+    }
+
+    /** @return what an error at the stump that nobody sees does at the tip */
+    public SightMiss sightMiss() {
+        return SightMiss.of(1000 * SightMiss.OFF_M, Math.max(LEAST_HINGE_M, card.hingeLengthM()), zone.lengthM());
+    }
+
+    private static final double LEAST_HINGE_M = 0.05;
+
+    /**
+     * Correction for the drift that is expected, to be chosen by the leader.
+     *
+     * @param side to which the sight is moved
+     * @param aimDeg to sight at so that it lies on its lay
+     */
+    public record Aim(double correctDeg, EscapeRoutes.Side side, double aimDeg) {}
+
+    /** Less drift than this is not sighted. */
+    private static final double NO_DRIFT_DEG = 0.05;
+
+    /** @return empty where no drift is expected or none is known */
+    public Optional<Aim> aim() {
+        return control.biasDeg()
+                .filter(b -> Math.abs(b) >= NO_DRIFT_DEG)
+                .map(b -> new Aim(
+                        Math.abs(b),
+                        b > 0 ? EscapeRoutes.Side.LEFT : EscapeRoutes.Side.RIGHT,
+                        Azimuth.normal(choice.layDeg() - b)));
+    }
+
     /** @return how the back is cut: as the leader chose, else as lean, pull and wood ask */
     public BackCut backCut() {
-        return choice.cuts().backCut().or(() -> row.map(Sweep.Row::backCut)).orElse(BackCut.STRAIGHT);
+        return choice.cuts()
+                .backCut()
+                .or(() -> judged.map(r -> r.cuts().backCut()))
+                .orElse(BackCut.STRAIGHT);
     }
 
     /**
@@ -138,7 +178,7 @@ public record LayPlan(
             boolean inReach,
             boolean inFan,
             boolean inRing,
-            Optional<Sweep.Struck> struck) {
+            Optional<StruckTarget> struck) {
         /**
          * @return whether it must not be hit and is: likelier than its worth allows, or in a fan that is the whole
          *     circle
@@ -189,7 +229,9 @@ public record LayPlan(
                         .mostBeside(stem.mass(choice.cutHeightM()).orElseThrow().dCutM())
                 : 0;
         for (int n = choice.support().wedges().beside() + 1;
-                n <= most && sweep.filter(w -> !w.at(choice.layDeg()).enough()).isPresent();
+                n <= most
+                        && sweep.filter(w -> !w.at(choice.layDeg()).back().enough())
+                                .isPresent();
                 n++) {
             wedged = choice.by(choice.support().beside(n));
             sweep = StemSweep.of(stem, wedged, site, limits);
@@ -201,8 +243,8 @@ public record LayPlan(
         StemMass mass = stem.mass(choice.cutHeightM()).orElseThrow();
         Ground ground = site.groundAt(stem.at());
         double slope = ground.alongDeg(choice.layDeg());
-        Optional<Sweep.Row> row = sweep.map(w -> w.at(choice.layDeg()));
-        CutCard card = row.map(Sweep.Row::card)
+        Optional<JudgedLay> judged = sweep.map(w -> w.at(choice.layDeg()));
+        CutCard card = judged.map(r -> r.cuts().card())
                 .orElseGet(() -> CutCard.of(choice.cuts()
                         .stump(
                                 choice.school(),
@@ -214,9 +256,9 @@ public record LayPlan(
                                 CutChoice.bar(choice.barM()),
                                 choice.means().movedBy(),
                                 choice.cuts().flare(choice.cutHeightM()))));
-        LayControl control = LayControl.of(stem, choice, mass, row, site);
-        CutCard fitted =
-                row.map(r -> fitted(stem, choice, mass, card, r, control, site)).orElse(card);
+        LayControl control = LayControl.of(stem, choice, mass, judged, site);
+        CutCard fitted = judged.map(r -> fitted(stem, choice, mass, card, r, control, site))
+                .orElse(card);
         FallZone zone = FallZone.of(new FallZone.Fall(
                 choice.layDeg(),
                 stem.at(),
@@ -235,7 +277,7 @@ public record LayPlan(
                 control.sigmaDeg().orElse(WHOLE_CIRCLE_SIGMA_DEG),
                 stem.limbless() ? FallZone.Limbs.LIMBLESS : FallZone.Limbs.BRANCHED));
         Fan fan = Fan.of(stem.at(), choice.layDeg(), control, zone);
-        FallTime time = row.flatMap(r -> StemSweep.fall(stem, choice, mass, site, r))
+        FallTime time = judged.flatMap(r -> StemSweep.fall(stem, choice, mass, site, r))
                 .map(FallTime::of)
                 .orElse(FallTime.NOT_KNOWN);
         EscapeRoutes escape = EscapeRoutes.around(EscapeRoutes.Cutter.usual(
@@ -243,13 +285,13 @@ public record LayPlan(
                         stem.height().orElseThrow().high(),
                         ground,
                         stem.lean().map(Lean::azimuthDeg),
-                        row.map(Sweep.Row::clock).orElse(EscapeRoutes.Clock.NOT_KNOWN),
+                        judged.map(r -> r.ways().clock()).orElse(EscapeRoutes.Clock.NOT_KNOWN),
                         Math.min(30, zone.buttZoneM()),
                         barsTheCutter(stem, choice, site))
                 .on(site.today().ground())
                 .clearedOn(choice.leaving().cleared()));
         List<TargetCheck> targets = site.targets()
-                .map(f -> check(f, stem.at(), zone, fan, row, control))
+                .map(f -> check(f, stem.at(), zone, fan, judged, control))
                 .toList();
         return new LayPlan(
                 stem,
@@ -262,7 +304,7 @@ public record LayPlan(
                 targets,
                 time,
                 escape,
-                row,
+                judged,
                 Landing.of(site, stem.at(), choice.layDeg(), zone.designReachM(), mass.dCutM()),
                 limits);
     }
@@ -276,10 +318,10 @@ public record LayPlan(
             LayChoice choice,
             StemMass mass,
             CutCard card,
-            Sweep.Row row,
+            JudgedLay judged,
             LayControl control,
             Site site) {
-        if (row.backCut() != BackCut.BORE_STRAP
+        if (judged.cuts().backCut() != BackCut.BORE_STRAP
                 || !card.borePossible()
                 || choice.cuts().strapM().isPresent()) {
             return card;
@@ -291,10 +333,10 @@ public record LayPlan(
                         .orElse(0.0)
                 * aimed.armM(
                                 mass,
-                                row.backHighNm() / (mass.massHighKg() * StemMass.G) - card.hingeOffsetM(),
+                                judged.back().highNm() / (mass.massHighKg() * StemMass.G) - card.hingeOffsetM(),
                                 card.hingeOffsetM())
                         .orElse(0.0);
-        double forward = row.forwardHighNm()
+        double forward = judged.forwardHighNm()
                 + Tipping.windNm(stem, choice.cutHeightM(), site.today().designGustMs())
                 + pretension;
         double room = card.strapM() + card.boreLengthM().orElseThrow() - CutCard.BORE_NEEDS_M;
@@ -322,8 +364,8 @@ public record LayPlan(
                                 choice.school(),
                                 choice.cuts().wood(mass.dCutM(), choice.layDeg()),
                                 choice.layDeg(),
-                                row.wood(),
-                                row.leanDeg(),
+                                judged.control().wood(),
+                                judged.lean().deg(),
                                 site.groundAt(stem.at()).alongDeg(choice.layDeg()),
                                 CutChoice.bar(choice.barM()),
                                 choice.means().movedBy(),
@@ -335,7 +377,8 @@ public record LayPlan(
      *     hinge
      */
     public Optional<Double> sideUse() {
-        return row.filter(r -> Double.isFinite(r.hold().utilisation())).map(Sweep.Row::use);
+        return judged.filter(r -> Double.isFinite(r.control().hold().utilisation()))
+                .map(r -> r.control().use());
     }
 
     /**
@@ -343,7 +386,7 @@ public record LayPlan(
      *     lean is not known or it cannot be bored
      */
     public Optional<StrapHold> strap() {
-        return row.flatMap(r -> strapAgainst(r.forwardHighNm()));
+        return judged.flatMap(r -> strapAgainst(r.forwardHighNm()));
     }
 
     /** @return the strap of this cut card against a forward moment, N m; empty when it cannot be bored */
@@ -397,10 +440,10 @@ public record LayPlan(
     }
 
     private static TargetCheck check(
-            Feature f, Spot stump, FallZone zone, Fan fan, Optional<Sweep.Row> row, LayControl control) {
+            Feature f, Spot stump, FallZone zone, Fan fan, Optional<JudgedLay> judged, LayControl control) {
         double distance = f.shape().distanceTo(stump);
         double clearance = fan.area().distanceTo(f.shape());
-        Optional<Sweep.Struck> struck = row.filter(r -> control.proven())
+        Optional<StruckTarget> struck = judged.filter(r -> control.proven())
                 .flatMap(r ->
                         r.strikes().stream().filter(s -> s.id().equals(f.id())).findFirst());
         return new TargetCheck(

@@ -7,9 +7,19 @@ import java.util.concurrent.ConcurrentHashMap;
 import org.antevid.core.assist.Rig;
 import org.antevid.core.lay.spread.LaySpread;
 import org.antevid.core.lay.sweep.Arcs;
+import org.antevid.core.lay.sweep.Around;
+import org.antevid.core.lay.sweep.CoveredTarget;
+import org.antevid.core.lay.sweep.FellingMethod;
+import org.antevid.core.lay.sweep.Getaway;
+import org.antevid.core.lay.sweep.GuyPull;
+import org.antevid.core.lay.sweep.HingeWood;
+import org.antevid.core.lay.sweep.JudgedLay;
 import org.antevid.core.lay.sweep.LyingTree;
+import org.antevid.core.lay.sweep.MeansCapacity;
 import org.antevid.core.lay.sweep.Neighbour;
 import org.antevid.core.lay.sweep.Sweep;
+import org.antevid.core.lay.sweep.SweptTree;
+import org.antevid.core.lay.sweep.Weakness;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Refusal;
@@ -72,7 +82,7 @@ public final class StemSweep {
         double weight = tips.weightN();
         double crownBase = stem.more().crownBaseM().filter(b -> b < height).orElse(CROWN_BASE_SHARE * height);
         RecordedHinge hinge = new RecordedHinge(stem, choice, mass);
-        Sweep.Tree tree = new Sweep.Tree(
+        SweptTree tree = new SweptTree(
                 stem.height().get(),
                 choice.cutHeightM(),
                 stem.crownRadiusM().orElseThrow(),
@@ -92,9 +102,9 @@ public final class StemSweep {
                 Tipping.sigmaMassRel(mass),
                 lean.offsetM(height, 90),
                 lean.offsetM(height, 0),
-                Sweep.Weakness.of(stem));
+                Weakness.of(stem));
         Lines lines = new Lines(stem, choice, mass, tips, hinge, site);
-        Sweep.Method method = new Sweep.Method(
+        FellingMethod method = new FellingMethod(
                 choice.school(),
                 choice.cuts(),
                 choice.barM(),
@@ -121,7 +131,7 @@ public final class StemSweep {
      */
     private record RecordedHinge(
             StemReading stem, LayChoice choice, StemMass mass, Map<Double, StemReading.Corners> known)
-            implements Sweep.HingeWood {
+            implements HingeWood {
         private RecordedHinge(StemReading stem, LayChoice choice, StemMass mass) {
             this(stem, choice, mass, new ConcurrentHashMap<>());
         }
@@ -180,12 +190,12 @@ public final class StemSweep {
         }
     }
 
-    private static Sweep.GuyPull guyed(StemReading stem, LayChoice choice, Site site) {
+    private static GuyPull guyed(StemReading stem, LayChoice choice, Site site) {
         return choice.support()
                 .guy()
-                .<Sweep.GuyPull>map(g -> (lay, side) -> g.capacityNm(
+                .<GuyPull>map(g -> (lay, side) -> g.capacityNm(
                         stem.at(), lay, side, stem.height().orElseThrow().high(), choice.cutHeightM(), site))
-                .orElse(Sweep.GuyPull.NONE);
+                .orElse(GuyPull.NONE);
     }
 
     /**
@@ -200,7 +210,7 @@ public final class StemSweep {
             RecordedHinge wood,
             Site site,
             Map<Double, Means> known)
-            implements Sweep.Capacity, Sweep.Getaway {
+            implements MeansCapacity, Getaway {
         private Lines(StemReading stem, LayChoice choice, StemMass mass, Tipping tips, RecordedHinge wood, Site site) {
             this(stem, choice, mass, tips, wood, site, new ConcurrentHashMap<>());
         }
@@ -303,13 +313,17 @@ public final class StemSweep {
     }
 
     /** @return the fall that times the cutter on the chosen lay; empty while lean or line is not known */
-    static Optional<FallTime.Fall> fall(StemReading stem, LayChoice choice, StemMass mass, Site site, Sweep.Row row) {
+    static Optional<FallTime.Fall> fall(StemReading stem, LayChoice choice, StemMass mass, Site site, JudgedLay row) {
         Tipping tips = Tipping.of(stem, mass, choice.cutHeightM(), site.today());
         return new Lines(stem, choice, mass, tips, new RecordedHinge(stem, choice, mass), site)
-                .fall(choice.layDeg(), row.card(), row.forwardNm(), row.backHighNm());
+                .fall(
+                        choice.layDeg(),
+                        row.cuts().card(),
+                        row.lean().forwardNm(),
+                        row.back().highNm());
     }
 
-    private static Sweep.Around around(StemReading stem, Site site, Sweep.Tree tree, StemMass mass) {
+    private static Around around(StemReading stem, Site site, SweptTree tree, StemMass mass) {
         LyingTree lying = Sweep.lying(tree);
         double restitution = LayPlan.restitution(stem);
         double tipSpeed = lying.lengthM() * Math.sqrt(2 * mass.k2s2());
@@ -319,9 +333,9 @@ public final class StemSweep {
                         + Math.max(
                                 USUAL_THROW_SHARE * lying.lengthM(),
                                 Math.pow(restitution * tipSpeed, 2) / StemMass.G)));
-        List<Sweep.Target> targets = site.targets()
+        List<CoveredTarget> targets = site.targets()
                 .filter(Feature::mustNotBeHit)
-                .map(f -> new Sweep.Target(
+                .map(f -> new CoveredTarget(
                         f.id(),
                         f.worthNow(),
                         mitigable(f),
@@ -329,7 +343,7 @@ public final class StemSweep {
                         f.worthNow() >= 3 ? thrown.covering(f.shape(), stem.at()) : Arcs.NONE))
                 .toList();
         Ground ground = site.groundAt(stem.at());
-        return new Sweep.Around(
+        return new Around(
                 ground,
                 targets,
                 neighbours(stem, site),

@@ -128,6 +128,13 @@ public record EscapeRoutes(
                         Azimuth.normal(layDeg - MOST_REL_DEG)));
     }
 
+    /** @return what is said of the ground of a way that was cleared or was not */
+    public Message footing(boolean cleared) {
+        return cleared
+                ? Message.of(WayRemark.CLEARED)
+                : Message.of(WayRemark.NOT_CLEARED).with("share", Arg.down(Dimension.SHARE, footingFactor));
+    }
+
     /**
      * @return where practice and walking speed do not prefer the same way; empty when they agree or only one is open
      */
@@ -185,6 +192,11 @@ public record EscapeRoutes(
 
         public boolean straight() {
             return path.size() <= 2;
+        }
+
+        /** @return of the ground along it, uphill positive */
+        public double slopeUpDeg() {
+            return Math.toDegrees(Math.atan(slopeUp));
         }
     }
 

@@ -4,5 +4,7 @@ import org.antevid.core.message.Code;
 
 /** What is said of the ways out. */
 enum WayRemark implements Code {
-    PRACTICE_OR_QUICKER
+    PRACTICE_OR_QUICKER,
+    CLEARED,
+    NOT_CLEARED
 }

@@ -166,8 +166,8 @@ class CutPlanTest {
         Random r = new Random(seed);
         StemReading s = leaning(0.1 + 2.5 * r.nextDouble(), 360 * r.nextDouble());
         CutPlan p = plan(s, toward(0, Means.of(Means.Kind.WEDGES)));
-        double back = p.lay().row().orElseThrow().backHighNm();
-        double capacity = p.lay().row().orElseThrow().capacityNm().orElseThrow();
+        double back = p.lay().judged().orElseThrow().back().highNm();
+        double capacity = p.lay().judged().orElseThrow().back().capacityNm().orElseThrow();
         if (Math.abs(back - capacity) > 0.02 * capacity) {
             assertThat(p.wedges().orElseThrow().enough())
                     .as("seed %d: %f of %f", seed, back, capacity)
@@ -341,16 +341,18 @@ class CutPlanTest {
         LayChoice bare = toward(0, WINCH);
         Guy guy = new Guy(12, new Spot(-35, 0), Optional.of(new Kit.Rope("guy line", 90000, Optional.empty())));
         LayChoice guyed = bare.by(new Support(Optional.of(guy), Optional.empty(), Wedges.Set.USUAL, false));
-        assertThat(plan(aside, guyed).lay().row().orElseThrow().use())
-                .isLessThan(plan(aside, bare).lay().row().orElseThrow().use());
+        assertThat(plan(aside, guyed).lay().judged().orElseThrow().control().use())
+                .isLessThan(
+                        plan(aside, bare).lay().judged().orElseThrow().control().use());
         assertThat(plan(aside, guyed).guy().orElseThrow().warnings()).isEmpty();
         assertThat(Dial.of(aside, guyed, WINDY, LayPlan.Limits.USUAL).free())
                 .isGreaterThan(Dial.of(aside, bare, WINDY, LayPlan.Limits.USUAL).free());
         LayChoice wrongSide = bare.by(new Support(
                 Optional.of(new Guy(12, new Spot(35, 0), guy.rope())), Optional.empty(), Wedges.Set.USUAL, false));
         assertThat(plan(aside, wrongSide).guy()).isEmpty();
-        assertThat(plan(aside, wrongSide).lay().row().orElseThrow().use())
-                .isEqualTo(plan(aside, bare).lay().row().orElseThrow().use());
+        assertThat(plan(aside, wrongSide).lay().judged().orElseThrow().control().use())
+                .isEqualTo(
+                        plan(aside, bare).lay().judged().orElseThrow().control().use());
     }
 
     @Test

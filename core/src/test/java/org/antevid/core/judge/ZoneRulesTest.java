@@ -160,7 +160,7 @@ class ZoneRulesTest {
             StemReading aside = org.antevid.core.Samples.stem(
                     "S1", HERE, StemState.STANDING, Optional.of(new Lean(lean, 90, 0.4)), Condition.SOUND, List.of());
             Situation.StemFacts f = fell(aside, toward(0, WINCH), site());
-            double use = f.lay().orElseThrow().row().orElseThrow().use();
+            double use = f.lay().orElseThrow().judged().orElseThrow().control().use();
             assertThat(found(site(), List.of(f)).stream().anyMatch(x -> x.key().equals("side:S1")))
                     .as("use %s", use)
                     .isEqualTo(use >= 0.6 && use < 1);

@@ -78,7 +78,7 @@ class TippingTest {
         LayPlan l = LayPlan.of(oak, Samples.toward(0, Samples.WINCH), Samples.site(), LayPlan.Limits.USUAL);
         double gust = l.control().standsGustMs().orElseThrow();
         assertThat(gust).isGreaterThan(3);
-        double side = Math.abs(l.row().orElseThrow().sideNm());
+        double side = Math.abs(l.judged().orElseThrow().lean().sideNm());
         double margin = l.control().hold().orElseThrow().designNm() - side;
         double capacity = l.control().hold().orElseThrow().capacityNm();
         // lean and gust are not at their worst together: |M| + sqrt(margin^2 + wind^2) against the hinge

@@ -93,8 +93,9 @@ class SplitAndStrapTest {
                         Samples.toward(0, Samples.WINCH),
                         Samples.site(),
                         LayPlan.Limits.USUAL)
-                .row()
+                .judged()
                 .orElseThrow()
+                .cuts()
                 .split();
     }
 

@@ -9,7 +9,7 @@ import java.util.stream.LongStream;
 import org.antevid.core.lay.LayChoice;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
-import org.antevid.core.lay.sweep.Sweep;
+import org.antevid.core.lay.sweep.JudgedLay;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.site.CrownLoad;
 import org.antevid.core.site.Ground;
@@ -94,10 +94,14 @@ class KnowingLessTest {
     }
 
     private static void noLess(LayPlan less, LayPlan more) {
-        Sweep.Row a = less.row().orElseThrow();
-        Sweep.Row b = more.row().orElseThrow();
-        assertThat(a.use()).as("side lean of the hinge").isGreaterThanOrEqualTo(b.use() - 1e-9);
-        assertThat(a.backHighNm()).as("backward moment").isGreaterThanOrEqualTo(b.backHighNm() - 1e-6);
+        JudgedLay a = less.judged().orElseThrow();
+        JudgedLay b = more.judged().orElseThrow();
+        assertThat(a.control().use())
+                .as("side lean of the hinge")
+                .isGreaterThanOrEqualTo(b.control().use() - 1e-9);
+        assertThat(a.back().highNm())
+                .as("backward moment")
+                .isGreaterThanOrEqualTo(b.back().highNm() - 1e-6);
         assertThat(a.forwardHighNm()).as("forward moment").isGreaterThanOrEqualTo(b.forwardHighNm() - 1e-6);
         assertThat(missM(less)).as("miss at the tip").isGreaterThanOrEqualTo(missM(more) - 1e-9);
         assertThat(less.zone().designReachM())
@@ -106,14 +110,14 @@ class KnowingLessTest {
         assertThat(less.zone().exclusionM())
                 .as("ring")
                 .isGreaterThanOrEqualTo(more.zone().exclusionM() - 1e-9);
-        assertThat(b.enough() || !a.enough())
+        assertThat(b.back().enough() || !a.back().enough())
                 .as("means enough only with less known")
                 .isTrue();
     }
 
     /** One sigma of the spread at the tip, metres; a lay that is not controlled misses by its whole length. */
     private static double missM(LayPlan p) {
-        double sigma = p.row().orElseThrow().sigmaDeg();
+        double sigma = p.judged().orElseThrow().control().sigmaDeg();
         return p.zone().lengthM() * (sigma == 0 ? 1 : Math.sin(Math.toRadians(Math.min(90, sigma))));
     }
 
@@ -124,9 +128,9 @@ class KnowingLessTest {
         LayPlan measured = d.plan(d.stem(LEAST_SIGMA, 0.3, d.lean, Optional.of(centred(d.radius))), d.site);
         LayPlan not = d.plan(d.stem(LEAST_SIGMA, 0.3, d.lean, Optional.empty()), d.site);
         noLess(not, measured);
-        assertThat(not.row().orElseThrow().sigmaSideNm())
+        assertThat(not.judged().orElseThrow().lean().sigmaSideNm())
                 .as("what nobody measured is uncertain")
-                .isGreaterThan(measured.row().orElseThrow().sigmaSideNm());
+                .isGreaterThan(measured.judged().orElseThrow().lean().sigmaSideNm());
     }
 
     @ParameterizedTest

@@ -142,7 +142,7 @@ class OnSiteTest {
         assertThat(shut.escape().best()).isEmpty();
         assertThat(shut.escape().routes()).allMatch(r -> r.blockedBy().stream()
                 .anyMatch(b -> b instanceof Arg.Name n && n.text().startsWith("T")));
-        assertThat(shut.row().orElseThrow().blocks()).contains(new Block.NoWayOut());
+        assertThat(shut.judged().orElseThrow().blocks()).contains(new Block.NoWayOut());
         List<Site.Trunk> itself = List.of(new Site.Trunk("S1", Shape.disc(HERE, 0.3)));
         assertThat(plan(s, walking(Means.of(Means.Kind.NOTHING)), level().withTrunks(itself))
                         .escape()
@@ -249,9 +249,12 @@ class OnSiteTest {
                         Optional.of(0.0)));
         StemReading all = withWood(one, Wood.all(Condition.DECAYED));
         LayChoice c = toward(0, Means.of(Means.Kind.NOTHING));
-        double sound = plan(one, c, level()).row().orElseThrow().hold().capacityNm();
-        double corner = plan(left, c, level()).row().orElseThrow().hold().capacityNm();
-        double rotten = plan(all, c, level()).row().orElseThrow().hold().capacityNm();
+        double sound =
+                plan(one, c, level()).judged().orElseThrow().control().hold().capacityNm();
+        double corner =
+                plan(left, c, level()).judged().orElseThrow().control().hold().capacityNm();
+        double rotten =
+                plan(all, c, level()).judged().orElseThrow().control().hold().capacityNm();
         assertThat(corner).isBetween(rotten, sound);
         assertThat(corner).isGreaterThan(0.3 * sound);
         assertThat(found(left, c, level()))

@@ -272,9 +272,12 @@ class CutStory extends DemoStory {
         ottoline.page.getByLabel("face, for the notch").check();
         ottoline.page.getByLabel("holding wood, for the hinge").check();
         ottoline.button("Save the house rules");
+        assertThat(ottoline.page.getByText("Saved.")).isVisible();
         assertThat(ottoline.page.getByRole(AriaRole.ALERT)).hasCount(0);
         ottoline.page.reload();
+        // what is exchanged for what is said as it stands, also where the words are exchanged already
         assertThat(ottoline.page.getByLabel("face, for the notch")).isChecked();
+        assertThat(ottoline.page.getByLabel("holding wood, for the hinge")).isChecked();
         ottoline.tab("Species");
         assertThat(ottoline.region("Species")).containsText("poplar");
         ottoline.page.context().close();

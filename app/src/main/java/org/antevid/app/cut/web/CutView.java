@@ -226,10 +226,10 @@ public record CutView(
                 p.fallback().map(l -> line(p, l, hands)),
                 Speech.words().say(p.refused()),
                 p.guy().map(g -> guy(p, g)),
-                lay.row()
+                lay.judged()
                         .map(r -> new NeedView(
-                                p.asOffsetM(r.backHighNm()),
-                                r.capacityNm().map(p::asOffsetM),
+                                p.asOffsetM(r.back().highNm()),
+                                r.back().capacityNm().map(p::asOffsetM),
                                 p.asOffsetM(p.windNm()))),
                 p.heights().reasons().stream()
                         .map(r -> Speech.words().say(r.says()))
@@ -257,7 +257,11 @@ public record CutView(
                 Speech.words().say(Message.of(decides)),
                 p.taper().map(t -> sawn(t.leftM())),
                 p.taper().map(t -> sawn(t.rightM())),
-                p.lay().row().map(r -> r.use()).filter(u -> u < NOT_A_HINGE).map(u -> Rounding.up(CM * u, 0)),
+                p.lay()
+                        .judged()
+                        .map(r -> r.control().use())
+                        .filter(u -> u < NOT_A_HINGE)
+                        .map(u -> Rounding.up(CM * u, 0)),
                 guyPercent(p),
                 Rounding.up(p.bendsDeg().orElseThrow(), 1),
                 h.movesAlone());
@@ -301,9 +305,15 @@ public record CutView(
 
     private static double guyPercent(CutPlan p) {
         return p.lay()
-                .row()
-                .map(r -> r.guyNm() > 0
-                        ? Rounding.down(CM * Math.min(1, r.guyNm() / r.hold().designNm()), 0)
+                .judged()
+                .map(r -> r.control().guyNm() > 0
+                        ? Rounding.down(
+                                CM
+                                        * Math.min(
+                                                1,
+                                                r.control().guyNm()
+                                                        / r.control().hold().designNm()),
+                                0)
                         : 0)
                 .orElse(0.0);
     }
@@ -335,7 +345,7 @@ public record CutView(
                     Speech.words().say(p.looseAbove()));
         }
         Wedges w = p.wedges().get();
-        double back = p.lay().row().map(r -> r.backHighNm()).orElse(0.0);
+        double back = p.lay().judged().map(r -> r.back().highNm()).orElse(0.0);
         Lever lever = p.lever().orElseThrow();
         boolean fits = p.card().dLayM() <= Lever.MOST_DIAMETER_M;
         return new WedgesView(

@@ -71,9 +71,10 @@ final class Rigging implements CardRule {
 
     /** What is done when it does not move is decided before it does not move. */
     private static Stream<Finding> onOneLine(CutPlan p) {
-        boolean one = p.lay().row().filter(r -> r.backHighNm() > Sweep.PUSH_NM).isPresent()
-                && p.lay().choice().means().isLine()
-                && p.lay().choice().support().fallback().isEmpty();
+        boolean one =
+                p.lay().judged().filter(r -> r.back().highNm() > Sweep.PUSH_NM).isPresent()
+                        && p.lay().choice().means().isLine()
+                        && p.lay().choice().support().fallback().isEmpty();
         return one ? Stream.of(Finding.of(RuleId.NO_FALLBACK, CAUTION, CardRule.label(p))) : Stream.empty();
     }
 }

@@ -18,10 +18,14 @@ final class SideLean implements CardRule {
 
     @Override
     public Stream<Finding> check(CutPlan p, Situation s) {
-        return p.lay().row().filter(r -> p.lay().control().proven() && r.withGuy()).stream()
+        return p
+                .lay()
+                .judged()
+                .filter(r -> p.lay().control().proven() && r.control().withGuy())
+                .stream()
                 .map(r -> Finding.of(RuleId.SIDE_LEAN, CAUTION, CardRule.label(p))
-                        .with("use", Arg.up(SHARE, r.use()))
+                        .with("use", Arg.up(SHARE, r.control().use()))
                         .with("most", Arg.of(SHARE, MOST_USE))
-                        .with(Margin.atMost(SHARE, r.use(), MOST_USE)));
+                        .with(Margin.atMost(SHARE, r.control().use(), MOST_USE)));
     }
 }

@@ -32,14 +32,17 @@ final class SplitsUp implements CardRule {
         SplitRisk.Level level = x.risk().result();
         boolean high = level.compareTo(SplitRisk.Level.HIGH) >= 0;
         boolean sure = p.lay()
-                .row()
-                .map(r -> p.strapLeft() ? r.split().bore() : r.split().backCut())
+                .judged()
+                .map(r -> p.strapLeft()
+                        ? r.cuts().split().bore()
+                        : r.cuts().split().backCut())
                 .filter(l -> l.compareTo(SplitRisk.Level.HIGH) >= 0)
                 .isPresent();
         boolean never = sure
                 && (level == SplitRisk.Level.EXTREME
                         || x.risk().advice() == SplitRisk.Advice.DO_NOT_HAND_FELL && high && notWorkedRound(p));
-        SplitRisk.Advice advice = p.lay().row().map(r -> r.split().advice()).orElse(SplitRisk.Advice.STANDARD);
+        SplitRisk.Advice advice =
+                p.lay().judged().map(r -> r.cuts().split().advice()).orElse(SplitRisk.Advice.STANDARD);
         if (!high && (advice == SplitRisk.Advice.STANDARD || p.strapLeft() || upright(p))) {
             return Optional.empty();
         }
@@ -67,7 +70,10 @@ final class SplitsUp implements CardRule {
     /** Hardly leaning and not pulled: moderate by its species is how it is cut every day. */
     private static boolean upright(CutPlan p) {
         return !p.lay().choice().means().isLine()
-                && p.lay().row().filter(r -> r.leanDeg() < Sweep.UPRIGHT_DEG).isPresent();
+                && p.lay()
+                        .judged()
+                        .filter(r -> r.lean().deg() < Sweep.UPRIGHT_DEG)
+                        .isPresent();
     }
 
     /**
@@ -76,8 +82,8 @@ final class SplitsUp implements CardRule {
      */
     private static boolean notWorkedRound(CutPlan p) {
         return p.lay()
-                .row()
-                .filter(r -> r.split().advice() == SplitRisk.Advice.DO_NOT_HAND_FELL)
+                .judged()
+                .filter(r -> r.cuts().split().advice() == SplitRisk.Advice.DO_NOT_HAND_FELL)
                 .isPresent();
     }
 }

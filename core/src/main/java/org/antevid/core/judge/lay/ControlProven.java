@@ -12,7 +12,6 @@ import org.antevid.core.judge.RuleId;
 import org.antevid.core.judge.Severity;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.lay.LayPlan;
-import org.antevid.core.lay.sweep.Sweep;
 import org.antevid.core.message.Arg;
 
 /** Where hinge and means cannot be shown to govern the fall: by what it fails decides how much that weighs. */
@@ -35,7 +34,8 @@ public final class ControlProven implements Rule {
                 .map(u -> switch (u.why()) {
                     case LEAN_NOT_KNOWN, SIDE_LEAN, MEANS_NOT_KNOWN -> STOP;
                     case HINGE_WOOD, CORNERS -> SECOND_OPINION;
-                    case MEANS -> p.row().filter(Sweep.Row::enoughAsExpected).isPresent() ? CAUTION : STOP;
+                    case MEANS ->
+                        p.judged().filter(r -> r.back().enoughAsExpected()).isPresent() ? CAUTION : STOP;
                 })
                 .min(Comparator.naturalOrder())
                 .orElse(CAUTION);

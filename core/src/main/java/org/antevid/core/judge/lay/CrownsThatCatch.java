@@ -14,7 +14,7 @@ import org.antevid.core.judge.RuleId;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.sweep.Block;
-import org.antevid.core.lay.sweep.Sweep;
+import org.antevid.core.lay.sweep.JudgedLay;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 
@@ -25,13 +25,13 @@ public final class CrownsThatCatch implements Rule {
 
     @Override
     public Stream<Finding> check(Situation s) {
-        return s.laysAhead().flatMap(p -> p.row().filter(r -> r.hangUp() > WORTH_SAYING).stream()
+        return s.laysAhead().flatMap(p -> p.judged().filter(r -> r.hangUps().chance() > WORTH_SAYING).stream()
                 .map(r -> said(p, r)));
     }
 
-    private static Finding said(LayPlan p, Sweep.Row row) {
+    private static Finding said(LayPlan p, JudgedLay row) {
         boolean blocks = row.blocks().stream().anyMatch(Block.HangsUp.class::isInstance);
-        List<Map.Entry<String, Double>> crowns = row.hangUps().entrySet().stream()
+        List<Map.Entry<String, Double>> crowns = row.hangUps().byNeighbour().entrySet().stream()
                 .sorted(Map.Entry.<String, Double>comparingByValue().reversed())
                 .toList();
         return Finding.of(RuleId.HANGS_UP, blocks ? STOP : CAUTION, p.stem().label())

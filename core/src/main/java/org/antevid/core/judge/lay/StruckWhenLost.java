@@ -9,7 +9,7 @@ import org.antevid.core.judge.Margin;
 import org.antevid.core.judge.Rule;
 import org.antevid.core.judge.RuleId;
 import org.antevid.core.judge.Situation;
-import org.antevid.core.lay.sweep.Sweep;
+import org.antevid.core.lay.sweep.StruckTarget;
 import org.antevid.core.message.Arg;
 
 /** Only losing control altogether makes it too likely: that is for restraint or dismantling, not for aim. */
@@ -18,7 +18,7 @@ public final class StruckWhenLost implements Rule {
     public Stream<Finding> check(Situation s) {
         return s.laysAhead().filter(p -> p.control().proven()).flatMap(p -> p.targets().stream()
                 .filter(t -> t.feature().mustNotBeHit())
-                .flatMap(t -> t.struck().filter(Sweep.Struck::onlyWhenLost).stream()
+                .flatMap(t -> t.struck().filter(StruckTarget::onlyWhenLost).stream()
                         .map(k -> Finding.of(
                                         RuleId.CONTROL_LOST,
                                         SECOND_OPINION,

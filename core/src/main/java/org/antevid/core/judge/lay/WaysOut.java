@@ -55,7 +55,7 @@ public final class WaysOut implements Rule {
         return switch (p.away()) {
             case CLEAR, LEFT_BEFORE -> Stream.empty();
             case NOT_KNOWN ->
-                p.row().isEmpty()
+                p.judged().isEmpty()
                         ? Stream.empty()
                         : Stream.of(Finding.of(
                                 RuleId.TIME_NOT_KNOWN, CAUTION, p.stem().label()));

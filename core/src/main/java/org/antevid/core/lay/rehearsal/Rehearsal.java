@@ -9,8 +9,9 @@ import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.spread.LaySpread;
 import org.antevid.core.lay.spread.ReleaseDrift;
 import org.antevid.core.lay.sweep.Arcs;
+import org.antevid.core.lay.sweep.JudgedLay;
 import org.antevid.core.lay.sweep.LyingTree;
-import org.antevid.core.lay.sweep.Sweep;
+import org.antevid.core.lay.sweep.StruckTarget;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Mulberry;
 import org.antevid.core.quantity.Refusal;
@@ -81,7 +82,7 @@ public record Rehearsal(
      */
     public static Rehearsal of(LayPlan p, WhatIf w, int falls, int seed) {
         Require.within(falls, 1, MOST_FALLS, "falls");
-        Sweep.Row row = p.row()
+        JudgedLay row = p.judged()
                 .orElseThrow(() ->
                         new RefusedInput(Refusal.LEAN_TO_REHEARSE, p.stem().label()));
         Mulberry draws = new Mulberry(seed);
@@ -89,23 +90,24 @@ public record Rehearsal(
         double lay = p.choice().layDeg();
         double length =
                 Math.max(1, p.stem().height().orElseThrow().value() - p.choice().cutHeightM());
-        double hingeM = row.card().hingeLengthM() * (w.rotten == Corner.NONE ? 1 : 1 - ROTTEN_SHARE);
-        double capacity = row.hold().capacityNm() * Math.pow(hingeM / row.card().hingeLengthM(), 2);
-        double turnPerUse = Math.toDegrees(row.card().hingeThickM() / hingeM);
+        double hingeM = row.cuts().card().hingeLengthM() * (w.rotten == Corner.NONE ? 1 : 1 - ROTTEN_SHARE);
+        double capacity = row.control().hold().capacityNm()
+                * Math.pow(hingeM / row.cuts().card().hingeLengthM(), 2);
+        double turnPerUse = Math.toDegrees(row.cuts().card().hingeThickM() / hingeM);
         double wind = Tipping.windNm(p.stem(), p.choice().cutHeightM(), w.gustMs);
         double pivotM = w.rotten == Corner.NONE
                 ? 0
-                : (w.rotten == Corner.LEFT ? 1 : -1) * (row.card().hingeLengthM() - hingeM) / 2;
+                : (w.rotten == Corner.LEFT ? 1 : -1) * (row.cuts().card().hingeLengthM() - hingeM) / 2;
         double weightN = p.mass().massHighKg() * StemMass.G;
         double tip = lean.offsetM(length, lay + 90);
         double sigmaTip = lean.sigmaOffsetM(length);
         double[] extra = w.releaseDeg
                 .map(r -> early(length, p.mass().k2s2(), lean.deg(), r, tip, sigmaTip))
                 .orElse(new double[0]);
-        double sawyer = row.spread().sawyerDeg();
+        double sawyer = row.control().spread().sawyerDeg();
         double lostChance = LaySpread.lostChance(p.stem().corners(lay).worse());
-        boolean means = p.control().proven() || row.enough();
-        List<Sweep.Struck> targets = row.strikes();
+        boolean means = p.control().proven() || row.back().enough();
+        List<StruckTarget> targets = row.strikes();
         Map<String, Arcs> covering = new LinkedHashMap<>();
         LyingTree body = new LyingTree(
                 length,
@@ -129,7 +131,7 @@ public record Rehearsal(
         for (int i = 0; i < falls; i++) {
             double drawnTip = tip + sigmaTip * draws.normal();
             double gust = wind * Math.cos(2 * Math.PI * draws.next());
-            double moment = row.sideNm() * (sigmaTip > 0 && Math.abs(tip) > 1e-9 ? drawnTip / tip : 1)
+            double moment = row.lean().sideNm() * (sigmaTip > 0 && Math.abs(tip) > 1e-9 ? drawnTip / tip : 1)
                     + gust
                     - weightN * pivotM;
             double use = capacity > 0 ? moment / capacity : 99;
@@ -162,7 +164,7 @@ public record Rehearsal(
             });
         }
         java.util.Arrays.sort(off);
-        double start = Math.max(1, Math.min(60, row.leanDeg()));
+        double start = Math.max(1, Math.min(60, row.lean().deg()));
         List<Double> motion = FallTime.motion(
                 FallTime.Fall.fastest(
                         p.mass(),

@@ -30,18 +30,18 @@ public record Window(
      * @param rows all 360 in order
      * @return the windows, best first; those under a sigma wide last
      */
-    public static List<Window> of(List<Sweep.Row> rows) {
+    public static List<Window> of(List<JudgedLay> rows) {
         return of(rows, i -> rows.get(i).blocked());
     }
 
     /** The same with what is blocked said by the caller, for each whole degree. */
-    public static List<Window> of(List<Sweep.Row> rows, IntPredicate isBlocked) {
+    public static List<Window> of(List<JudgedLay> rows, IntPredicate isBlocked) {
         int blocked = -1;
         for (int i = 0; i < 360 && blocked < 0; i++) {
             blocked = isBlocked.test(i) ? i : -1;
         }
         if (blocked < 0) {
-            Sweep.Row best = rows.stream()
+            JudgedLay best = rows.stream()
                     .reduce((a, b) -> b.score() > a.score() + SAME ? b : a)
                     .orElseThrow();
             return List.of(new Window(
@@ -65,17 +65,17 @@ public record Window(
         return List.copyOf(windows);
     }
 
-    private static Window between(List<Sweep.Row> rows, int from, int to) {
+    private static Window between(List<JudgedLay> rows, int from, int to) {
         int middle = (from + to) / 2;
-        Sweep.Row best = rows.get(middle % 360);
+        JudgedLay best = rows.get(middle % 360);
         int bestEdge = Math.min(middle - from, to - middle) + 1;
         boolean narrow = true;
         for (int i = from; i <= to; i++) {
-            Sweep.Row row = rows.get(i % 360);
+            JudgedLay row = rows.get(i % 360);
             int edge = Math.min(i - from, to - i) + 1;
             boolean better =
                     narrow || row.score() > best.score() + SAME || row.score() > best.score() - SAME && edge > bestEdge;
-            if (edge >= row.spread().sigmaDeg().orElse(Double.MAX_VALUE) && better) {
+            if (edge >= row.control().spread().sigmaDeg().orElse(Double.MAX_VALUE) && better) {
                 best = row;
                 bestEdge = edge;
                 narrow = false;
@@ -89,7 +89,7 @@ public record Window(
                 (int) best.layDeg(),
                 best.score(),
                 Optional.of(bestEdge),
-                best.spread().sigmaDeg().map(s -> edge / s),
+                best.control().spread().sigmaDeg().map(s -> edge / s),
                 narrow);
     }
 }

@@ -111,15 +111,16 @@ class SweepTest {
         LayPlan off = LayPlan.of(leaning(180), Samples.toward(0, aside), Samples.site(), LayPlan.Limits.USUAL);
         LayPlan without =
                 LayPlan.of(leaning(180), Samples.toward(0, Samples.WINCH), Samples.site(), LayPlan.Limits.USUAL);
-        assertThat(straight.row().orElseThrow().sideNm())
+        assertThat(straight.judged().orElseThrow().lean().sideNm())
                 .as("pulled along the lay: the lean alone")
-                .isLessThan(0.9 * off.row().orElseThrow().sideNm());
-        assertThat(off.row().orElseThrow().sideNm())
+                .isLessThan(0.9 * off.judged().orElseThrow().lean().sideNm());
+        assertThat(off.judged().orElseThrow().lean().sideNm())
                 .as("pulled to the right of the lay")
-                .isGreaterThan(without.row().orElseThrow().sideNm() + 1000);
+                .isGreaterThan(without.judged().orElseThrow().lean().sideNm() + 1000);
         assertThat(LayPlan.of(leaning(180), Samples.toward(300, aside), Samples.site(), LayPlan.Limits.USUAL)
-                        .row()
+                        .judged()
                         .orElseThrow()
+                        .back()
                         .capacityNm())
                 .as("a hundred degrees off")
                 .contains(0.0);
@@ -216,7 +217,7 @@ class SweepTest {
         assertThat(d.lays().get(0).reason()).contains(Message.of(DialRemark.HANGS_UP));
         assertThat(d.lays().get(180).state()).isEqualTo(Dial.State.OPEN);
         LayPlan into = LayPlan.of(leaning(0), Samples.toward(0, Samples.WINCH), site, LayPlan.Limits.USUAL);
-        assertThat(into.row().orElseThrow().hangUps()).containsOnlyKeys("T1");
+        assertThat(into.judged().orElseThrow().hangUps().byNeighbour()).containsOnlyKeys("T1");
     }
 
     @Test

@@ -220,8 +220,8 @@ class ZoneTest {
         one.control().biasDeg().ifPresent(b -> assertThat(
                         other.control().biasDeg().orElseThrow())
                 .isCloseTo(-b, within(1e-6)));
-        assertThat(other.row().orElseThrow().score())
-                .isCloseTo(one.row().orElseThrow().score(), within(0.05));
+        assertThat(other.judged().orElseThrow().score())
+                .isCloseTo(one.judged().orElseThrow().score(), within(0.05));
     }
 
     private static LayPlan mirrored(double lean, double lay, double bearing, double far, int side) {
