@@ -19,6 +19,7 @@ import { type Stage, stageMark, STAGE_WORDS, STAGES } from './stages';
 import { azimuth } from '../units/format';
 import { Boundary } from '../ui/Boundary';
 import { later } from './later';
+import { Menu } from './Menu';
 
 const SitePlan = lazy(() => later(() => import('../plan/SitePlan')));
 const PANELS = {
@@ -34,7 +35,6 @@ const PANELS = {
 };
 const LINK = { live: 'live', connecting: 'linking', asking: 'slow link', lost: <b>no link, this may be old</b> };
 const DrawTools = lazy(() => later(() => import('../stages/place/DrawTools')).then((m) => ({ default: m.DrawTools })));
-const MainMenu = lazy(() => later(() => import('./MainMenu')));
 const KeySheet = lazy(() => later(() => import('./KeySheet')));
 const SideFigure = lazy(() => later(() => import('../figures/SideFigure')));
 const BaseFigure = lazy(() => later(() => import('../figures/BaseFigure')));
@@ -187,9 +187,7 @@ export default function JobScreen() {
                 <b>Here</b> {(here.data ?? []).map((n) => n.split(' ')[0]).join(' · ')}
               </div>
               <div className={link === 'lost' ? 'link lost' : 'quiet link'}>{LINK[link]}</div>
-              <Suspense fallback={<Button type="text">☰ Menu</Button>}>
-                <MainMenu more={[{ words: 'All keys', act: () => setKeys(true) }]} />
-              </Suspense>
+              <Menu more={[{ words: 'All keys', act: () => setKeys(true) }]} />
               <Button type="primary" danger className="hold" onClick={hold}>
                 HOLD
               </Button>

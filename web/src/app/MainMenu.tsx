@@ -7,10 +7,10 @@ import { useManner } from '../words/useManner';
 import { language } from '../words/words';
 import { switchGlare } from './glare';
 
-type Item = { words: string; act: () => void };
+export type MenuItem = { words: string; act: () => void };
 
 /** Everything that is not the work itself, in words; HOLD alone stands out beside it. */
-export default function MainMenu({ more = [] }: { more?: Item[] }) {
+export default function MainMenu({ more = [] }: { more?: MenuItem[] }) {
   const feet = useUnits() === 'feet';
   const spanish = language() === 'SPANISH';
   const read = useManner();
@@ -21,7 +21,7 @@ export default function MainMenu({ more = [] }: { more?: Item[] }) {
     queries.clear();
     void navigate('/sign-in');
   };
-  const items: Item[] = [
+  const items: MenuItem[] = [
     ...more,
     { words: feet ? 'Metres' : 'Feet and inches', act: () => read(language(), !feet) },
     { words: 'Glare on or off', act: switchGlare },

@@ -1,12 +1,9 @@
 import { Button } from 'antd';
-import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
 import { useSession } from '../api/job';
 import css from '../ui/layout.module.css';
 import { switchGlare } from './glare';
-import { later } from './later';
-
-const MainMenu = lazy(() => later(() => import('./MainMenu')));
+import { Menu } from './Menu';
 
 /** Where one is outside of a job; on a narrow display the ways there are in the menu. */
 export function TopBar() {
@@ -21,9 +18,7 @@ export function TopBar() {
       <Link to="/house">House</Link>
       <span className={css.toTheRight}>{session.data?.name}</span>
       {session.data?.signedIn ? (
-        <Suspense fallback={null}>
-          <MainMenu />
-        </Suspense>
+        <Menu />
       ) : (
         <Button type="text" onClick={switchGlare}>
           Glare

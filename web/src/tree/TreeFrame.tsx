@@ -1,6 +1,6 @@
 import { Button } from 'antd';
-import { lazy, type ReactNode, Suspense, useState } from 'react';
-import { later } from '../app/later';
+import { type ReactNode, useState } from 'react';
+import { Menu } from '../app/Menu';
 import { Link, useNavigate } from 'react-router';
 import { useHold, useJob } from '../api/job';
 import { useLive } from '../api/live';
@@ -8,8 +8,6 @@ import { pressHold, useOutbox } from '../api/outbox';
 import { HoldBanner } from '../app/HoldBanner';
 import { Boundary } from '../ui/Boundary';
 import css from './tree.module.css';
-
-const MainMenu = lazy(() => later(() => import('../app/MainMenu')));
 
 type Props = {
   job: string;
@@ -35,9 +33,7 @@ export function TreeFrame({ job, back, title, wide, children }: Props) {
           ← {back.words}
         </Link>
         <h1 className={css.title}>{title}</h1>
-        <Suspense fallback={<Button type="text">☰ Menu</Button>}>
-          <MainMenu more={[{ words: 'All nine stages', act: () => void navigate(`/jobs/${job}/place`) }]} />
-        </Suspense>
+        <Menu more={[{ words: 'All nine stages', act: () => void navigate(`/jobs/${job}/place`) }]} />
         {info && (
           <span className={css.gust}>
             Gust <b className="n">{info.wind.gust}</b> {info.wind.simulated && <span className="sim">simulated</span>}

@@ -42,7 +42,7 @@ export default function HousePage() {
                     The company’s own limits, for every job. Local code and the qualified person outrank them.
                     {!owner && ' The owner changes them.'}
                   </p>
-                  {rules.data ? <RulesForm key={rules.data.version} rules={rules.data} owner={owner} /> : <Waiting />}
+                  {rules.data ? <RulesForm rules={rules.data} owner={owner} /> : <Waiting />}
                 </>
               ),
             },

@@ -1,4 +1,5 @@
 import { Button, Checkbox, Form, Select } from 'antd';
+import { useEffect } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { StepperItem } from '../../ui/StepperItem';
 import { useSend } from '../../ui/useSend';
@@ -20,6 +21,8 @@ export function RulesForm({ rules, owner }: { rules: Rules; owner: boolean }) {
   const [form] = Form.useForm<Rules>();
   const { send, sending, refused, saved } = useSend(form);
   const term = useTerms();
+  // another has changed them, or they were just stored
+  useEffect(() => form.setFieldsValue(rules), [form, rules]);
   const save = (v: Rules) => void send(api.PUT('/api/house', { body: { ...v, version: rules.version } }));
   return (
     <Form
@@ -27,7 +30,6 @@ export function RulesForm({ rules, owner }: { rules: Rules; owner: boolean }) {
       name="rules"
       layout="vertical"
       className={css.rules}
-      key={rules.version}
       initialValues={rules}
       disabled={!owner}
       onFinish={save}

@@ -1,0 +1,21 @@
+import { Button } from 'antd';
+import { lazy, Suspense } from 'react';
+import { later } from './later';
+import type { MenuItem } from './MainMenu';
+
+const MainMenu = lazy(() => later(() => import('./MainMenu')));
+
+/** The menu of every page, loaded after what the page is for; until then its button says that it cannot be pressed. */
+export function Menu({ more }: { more?: MenuItem[] }) {
+  return (
+    <Suspense
+      fallback={
+        <Button type="text" disabled>
+          ☰ Menu
+        </Button>
+      }
+    >
+      <MainMenu more={more} />
+    </Suspense>
+  );
+}
