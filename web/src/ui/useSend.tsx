@@ -22,6 +22,7 @@ export function useSend(form?: FormInstance): {
   const send = async (write: Promise<unknown>) => {
     setSending(true);
     setStored(false);
+    form?.setFields(form.getFieldsError().map(({ name }) => ({ name, errors: [] })));
     try {
       await write;
       setWords('');

@@ -15,7 +15,7 @@ import java.util.regex.Pattern;
 
 /** The application as a process of its own, as a person starts it. */
 public final class Server implements AutoCloseable {
-    private static final Path JAR = Path.of("../app/target/app-0.1.0-exec.jar");
+    private static final Path LAID = Path.of("../app/target/laid");
     private final Path data;
     private final int port;
     private final String address;
@@ -32,21 +32,31 @@ public final class Server implements AutoCloseable {
         }
     }
 
+    /** What the console script starts: laid out, with its archive of classes. */
+    public static List<String> command(List<String> settings, List<String> arguments) {
+        List<String> command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-Xshare:auto",
+                "-XX:SharedArchiveFile=" + LAID.resolve("antevid.jsa"),
+                "-Xlog:cds=off",
+                "-Xlog:cds+dynamic=off",
+                "-XX:TieredStopAtLevel=1",
+                "-XX:+UseSerialGC"));
+        command.addAll(settings);
+        command.addAll(List.of("-jar", LAID.resolve("antevid.jar").toString()));
+        command.addAll(arguments);
+        return command;
+    }
+
     public Server start(String mode) {
         try {
             output = Files.createTempFile("antevid", ".out");
-            List<String> command = new ArrayList<>(List.of(
-                    Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                    "-XX:TieredStopAtLevel=1",
-                    "-Xmx256m",
-                    "-Dantevid.address=" + address,
-                    "-jar",
-                    JAR.toString(),
-                    mode,
-                    "--data",
-                    data.toString(),
-                    "--port",
-                    String.valueOf(port)));
+            List<String> command = command(
+                    List.of(
+                            "-Xmx256m",
+                            "-Dantevid.address=" + address,
+                            "-Dantevid.empty=" + LAID.resolve("empty.mv.db")),
+                    List.of(mode, "--data", data.toString(), "--port", String.valueOf(port)));
             process = new ProcessBuilder(command)
                     .redirectErrorStream(true)
                     .redirectOutput(output.toFile())

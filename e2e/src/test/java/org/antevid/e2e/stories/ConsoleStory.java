@@ -11,6 +11,7 @@ import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Pattern;
@@ -21,26 +22,11 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** What the person at the console sees, and what is left after power is lost. */
 class ConsoleStory {
-    private static final String JAR = "../app/target/app-0.1.0-exec.jar";
-
     private record Ended(int code, String printed) {}
 
     private static Ended run(String... arguments) throws IOException, InterruptedException {
         Path out = Files.createTempFile("antevid", ".out");
-        String[] command = new String[arguments.length + 4];
-        System.arraycopy(
-                new String[] {
-                    Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                    "-XX:TieredStopAtLevel=1",
-                    "-jar",
-                    JAR
-                },
-                0,
-                command,
-                0,
-                4);
-        System.arraycopy(arguments, 0, command, 4, arguments.length);
-        Process p = new ProcessBuilder(command)
+        Process p = new ProcessBuilder(Server.command(List.of(), List.of(arguments)))
                 .redirectErrorStream(true)
                 .redirectOutput(out.toFile())
                 .start();

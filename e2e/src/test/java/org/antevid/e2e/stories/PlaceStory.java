@@ -44,7 +44,11 @@ class PlaceStory extends DemoStory {
                 .entry("Name", "Reed End")
                 .entry("Place", "the old mill meadow")
                 .button("Open the job");
-        imre.page.waitForURL("**/trees/new");
+        // the board stands until the page of the tree is there
+        assertThat(imre.page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("HOLD").setExact(true)))
+                .isVisible();
         taps.button("☰ Menu").on(imre.page.getByText("All nine stages"));
         assertThat(imre.page.getByTestId("site-plan")).isVisible();
         imre.page.waitForTimeout(600);
@@ -109,7 +113,11 @@ class PlaceStory extends DemoStory {
                 .isTrue();
         taps.button("Use this fixes lay, card, ways out and step →");
         assertThat(imre.region("Trees")).containsText("S1");
-        imre.page.waitForURL("**/trees/new");
+        // the board stands until the page of the tree is there
+        assertThat(imre.page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("HOLD").setExact(true)))
+                .isVisible();
         taps.button("☰ Menu").on(imre.page.getByText("All nine stages"));
         imre.stage(3);
         // Lay starts with what was looked at
