@@ -77,5 +77,7 @@ export function useAct(job: string, say: (words: string) => void): (write: Promi
 }
 
 /** Saws and kit of the house. */
+export const useTemplates = () =>
+  useQuery({ queryKey: ['templates'], queryFn: () => data(api.GET('/api/house/templates', {})), staleTime: 60_000 });
 export const useKit = () =>
   useQuery({ queryKey: ['kit'], queryFn: () => data(api.GET('/api/house/kit', {})), staleTime: 60_000 });

@@ -4,12 +4,11 @@ import { Waiting } from '../ui/Waiting';
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, data, type Schemas } from '../api/client';
-import { useAct, useLays, useStems, useSurroundings } from '../api/job';
+import { useAct, useLays, useStems, useSurroundings, useTemplates } from '../api/job';
 import { later } from '../app/later';
 import { azimuth } from '../units/format';
 import { useScene } from '../plan/useScene';
 import { useChoices } from '../stages/stems/choices';
-import { BEGINNINGS } from './choices';
 import { openQuestions, type Question, useDraft } from './draft';
 import { TreeAnswer } from './TreeAnswer';
 import { TreeFacts } from './TreeFacts';
@@ -30,6 +29,14 @@ const UNSEEN = {
   toBeKept: false,
   note: '',
 } as const;
+
+/** What a template says; what it leaves open stays as it was tapped. */
+const begun = ({ species, wood, leanDeg, means }: Schemas['TemplateView']) => ({
+  ...(species && { species }),
+  ...(wood && { wood }),
+  ...(leanDeg !== undefined && { leanDeg }),
+  ...(means && { means }),
+});
 
 /** What the server says to what is tapped; an older question is given up for a newer one. */
 function useTreeLook(job: string, body: Schemas['TreeRequest']) {
@@ -58,6 +65,7 @@ function Tree({ job, stemId, say }: { job: string; stemId?: string; say: (words:
   const stem = stems.find((s) => s.id === stemId);
   const choices = useChoices(job);
   const surroundings = useSurroundings(job).data;
+  const templates = useTemplates().data ?? NONE;
   const [asked, setAsked] = useState<Question>();
   const body = { ...draft, stem: stemId };
   const look = useTreeLook(job, body);
@@ -140,13 +148,13 @@ function Tree({ job, stemId, say }: { job: string; stemId?: string; say: (words:
             }}
           />
         )}
-        {current === 'SPECIES' && !view?.means && (
+        {current === 'SPECIES' && !view?.means && templates.length > 0 && (
           <div role="group" aria-label="Begin with" className={css.question}>
             <h2 className={css.asked}>Begin with, or tap it through</h2>
             <div className={css.answers}>
-              {BEGINNINGS.map((b) => (
-                <Button key={b.words} onClick={() => tap(b.tap)}>
-                  {b.words}
+              {templates.map((t) => (
+                <Button key={t.id} onClick={() => tap(begun(t))}>
+                  {t.name}
                 </Button>
               ))}
             </div>

@@ -84,10 +84,3 @@ export const MEANS: Option[] = [
   { words: 'hand line', tap: { means: 'HAND_LINE' } },
   { words: 'machine line', tap: { means: 'MACHINE_LINE' } },
 ];
-
-/** The usual beginnings: each says what whoever chooses it has seen, and leaves the rest to be asked. */
-export const BEGINNINGS: Option[] = [
-  { words: 'straight, wedges', tap: { leanDeg: 0, means: 'WEDGES' } },
-  { words: 'dead spruce, hand line', tap: { species: 'PICEA', wood: 'DEAD_RECENT', means: 'HAND_LINE' } },
-  { words: 'leans back, machine', tap: { means: 'MACHINE_LINE' } },
-];

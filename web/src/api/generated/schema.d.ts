@@ -112,6 +112,42 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/house/templates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The sorts of tree the house meets most, by name. */
+        get: operations["treeTemplateAll"];
+        put?: never;
+        /** Adds a sort of tree; the owner alone. */
+        post: operations["treeTemplateAdd"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house/templates/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Changes a sort of tree. */
+        put: operations["treeTemplateChange"];
+        post?: never;
+        /** Takes a sort of tree off the list; trees that began with it stay as they are. */
+        delete: operations["treeTemplateRemove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -4705,6 +4741,7 @@ export interface components {
             standard?: number;
             /** Format: double */
             step: number;
+            touched: boolean;
             unit: string;
             words: string;
         };
@@ -5361,7 +5398,7 @@ export interface components {
             byEye: boolean;
             instrument: string;
             /** @enum {string} */
-            key: "GIRTH" | "CALLIPER" | "EYE_DIAMETER" | "HEIGHT_ANGLES" | "HEIGHT_STICK" | "HEIGHT_SHADOW" | "EYE_HEIGHT" | "LEAN_VIEW" | "PLUMB_LEAN" | "EYE_LEAN" | "CROWN_RADIUS" | "EYE_CROWN" | "CROWN_BASE" | "SOUND_WALL" | "HEAVE" | "DEFECT_HEIGHT";
+            key: "GIRTH" | "CALLIPER" | "EYE_DIAMETER" | "HEIGHT_ANGLES" | "HEIGHT_STICK" | "HEIGHT_SHADOW" | "HEIGHT_PHOTO" | "EYE_HEIGHT" | "LEAN_VIEW" | "LEAN_PHOTO" | "PLUMB_LEAN" | "EYE_LEAN" | "CROWN_RADIUS" | "EYE_CROWN" | "CROWN_BASE" | "SOUND_WALL" | "HEAVE" | "DEFECT_HEIGHT";
             notes: components["schemas"]["NoteView"][];
             words: string;
         };
@@ -5372,7 +5409,7 @@ export interface components {
             id?: string;
             instrument?: string;
             /** @enum {string} */
-            kind: "GIRTH" | "CALLIPER" | "EYE_DIAMETER" | "HEIGHT_ANGLES" | "HEIGHT_STICK" | "HEIGHT_SHADOW" | "EYE_HEIGHT" | "LEAN_VIEW" | "PLUMB_LEAN" | "EYE_LEAN" | "CROWN_RADIUS" | "EYE_CROWN" | "CROWN_BASE" | "SOUND_WALL" | "HEAVE" | "DEFECT_HEIGHT";
+            kind: "GIRTH" | "CALLIPER" | "EYE_DIAMETER" | "HEIGHT_ANGLES" | "HEIGHT_STICK" | "HEIGHT_SHADOW" | "HEIGHT_PHOTO" | "EYE_HEIGHT" | "LEAN_VIEW" | "LEAN_PHOTO" | "PLUMB_LEAN" | "EYE_LEAN" | "CROWN_RADIUS" | "EYE_CROWN" | "CROWN_BASE" | "SOUND_WALL" | "HEAVE" | "DEFECT_HEIGHT";
             numbers: {
                 [key: string]: number;
             };
@@ -5389,7 +5426,7 @@ export interface components {
             id: string;
             instrument: string;
             /** @enum {string} */
-            kind: "GIRTH" | "CALLIPER" | "EYE_DIAMETER" | "HEIGHT_ANGLES" | "HEIGHT_STICK" | "HEIGHT_SHADOW" | "EYE_HEIGHT" | "LEAN_VIEW" | "PLUMB_LEAN" | "EYE_LEAN" | "CROWN_RADIUS" | "EYE_CROWN" | "CROWN_BASE" | "SOUND_WALL" | "HEAVE" | "DEFECT_HEIGHT";
+            kind: "GIRTH" | "CALLIPER" | "EYE_DIAMETER" | "HEIGHT_ANGLES" | "HEIGHT_STICK" | "HEIGHT_SHADOW" | "HEIGHT_PHOTO" | "EYE_HEIGHT" | "LEAN_VIEW" | "LEAN_PHOTO" | "PLUMB_LEAN" | "EYE_LEAN" | "CROWN_RADIUS" | "EYE_CROWN" | "CROWN_BASE" | "SOUND_WALL" | "HEAVE" | "DEFECT_HEIGHT";
             raw: string;
             shown: string;
             shownSigma: string;
@@ -5843,6 +5880,42 @@ export interface components {
             /** @enum {string} */
             key: "MOVES" | "HEALED" | "SOUNDS_DULL" | "SOUNDS_CLEAR" | "CURVED_ROUND_STEM" | "GROUND_MOVES" | "EDGE_LIFTED" | "CRACKS_EVERYWHERE";
             words: string;
+        };
+        /** @description What a tree of this sort begins with; what is left out is asked for. */
+        TemplateRequest: {
+            /**
+             * Format: double
+             * @description 0: none seen
+             */
+            leanDeg?: number;
+            /** @enum {string} */
+            means?: "NOTHING" | "LEVER" | "WEDGES" | "HAND_LINE" | "MACHINE_LINE";
+            name: string;
+            /** @enum {string} */
+            species?: "ABIES" | "PICEA" | "PINUS" | "LARIX" | "PSEUDOTSUGA" | "TSUGA" | "THUJA" | "CEDRUS" | "CUPRESSUS" | "SEQUOIA" | "TAXUS" | "FAGUS" | "QUERCUS" | "FRAXINUS" | "ACER" | "BETULA" | "ALNUS" | "POPULUS" | "SALIX" | "TILIA" | "ULMUS" | "ROBINIA" | "CASTANEA" | "AESCULUS" | "PLATANUS" | "JUGLANS" | "PRUNUS" | "SORBUS" | "CARPINUS" | "CARYA" | "LIRIODENDRON" | "PYRUS" | "EUCALYPTUS" | "UNKNOWN";
+            /**
+             * Format: int64
+             * @description of the template that is changed
+             */
+            version?: number;
+            /** @enum {string} */
+            wood?: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE" | "UNSEEN";
+        };
+        TemplateView: {
+            id: string;
+            /** Format: double */
+            leanDeg?: number;
+            /** @enum {string} */
+            means?: "NOTHING" | "LEVER" | "WEDGES" | "HAND_LINE" | "MACHINE_LINE";
+            name: string;
+            /** @enum {string} */
+            species?: "ABIES" | "PICEA" | "PINUS" | "LARIX" | "PSEUDOTSUGA" | "TSUGA" | "THUJA" | "CEDRUS" | "CUPRESSUS" | "SEQUOIA" | "TAXUS" | "FAGUS" | "QUERCUS" | "FRAXINUS" | "ACER" | "BETULA" | "ALNUS" | "POPULUS" | "SALIX" | "TILIA" | "ULMUS" | "ROBINIA" | "CASTANEA" | "AESCULUS" | "PLATANUS" | "JUGLANS" | "PRUNUS" | "SORBUS" | "CARPINUS" | "CARYA" | "LIRIODENDRON" | "PYRUS" | "EUCALYPTUS" | "UNKNOWN";
+            /** Format: int64 */
+            version: number;
+            /** @enum {string} */
+            wood?: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE" | "UNSEEN";
+            /** @description what it says of the tree, one after the other */
+            words: string[];
         };
         /** @description A feature. outline has one point for a disc. */
         Thing: {
@@ -6673,6 +6746,258 @@ export interface operations {
             };
             /** @description Nobody is signed in */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    treeTemplateAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TemplateView"][];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    treeTemplateAdd: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TemplateRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    treeTemplateChange: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TemplateRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    treeTemplateRemove: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

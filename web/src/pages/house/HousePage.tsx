@@ -12,6 +12,7 @@ import { Kit } from './KitList';
 import { OwnSecrets, PeopleTable } from './PeopleTable';
 import { RulesForm } from './RulesForm';
 import { SpeciesTable } from './SpeciesTable';
+import { Templates } from './Templates';
 import css from './house.module.css';
 
 /** What holds for every job of the company: its rules, kit, people and the species table; the owner edits them. */
@@ -46,6 +47,7 @@ export default function HousePage() {
                 </>
               ),
             },
+            { key: 'templates', label: 'Templates', children: <Templates owner={owner} /> },
             { key: 'kit', label: 'Saws and kit', children: <Kit owner={owner} /> },
             {
               key: 'people',

@@ -1,12 +1,13 @@
 import css from '../../ui/layout.module.css';
 import { Button } from 'antd';
 import { useState } from 'react';
-import { api, data, type Schemas } from '../../api/client';
+import { api, data, type Schemas, upload } from '../../api/client';
 import { useAct } from '../../api/job';
 import { Chips } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';
 import { useChoices } from './choices';
 import { Figures } from './Figures';
+import { PhotoTouches, type Touch } from './PhotoTouches';
 import { type Given, SightingForm } from './SightingForm';
 
 type Kind = Schemas['SightingChoice']['key'];
@@ -24,6 +25,7 @@ const WAYS: { what: string; kinds: [Kind, string][] }[] = [
     what: 'Height',
     kinds: [
       ['HEIGHT_ANGLES', 'two angles'],
+      ['HEIGHT_PHOTO', 'photo'],
       ['HEIGHT_STICK', 'stick'],
       ['HEIGHT_SHADOW', 'shadow'],
       ['EYE_HEIGHT', 'by eye'],
@@ -33,6 +35,7 @@ const WAYS: { what: string; kinds: [Kind, string][] }[] = [
     what: 'Lean',
     kinds: [
       ['LEAN_VIEW', 'one view'],
+      ['LEAN_PHOTO', 'photo'],
       ['PLUMB_LEAN', 'as an angle'],
       ['EYE_LEAN', 'by eye'],
     ],
@@ -49,6 +52,23 @@ const WAYS: { what: string; kinds: [Kind, string][] }[] = [
   { what: 'Fault', kinds: [['DEFECT_HEIGHT', 'height by angles']] },
 ];
 
+/** What is touched on a photo, in order; its words are those of the fields. */
+const TOUCHES: Partial<Record<Kind, { x?: string; y: string }[]>> = {
+  HEIGHT_PHOTO: [{ y: 'footY' }, { y: 'markY' }, { y: 'topY' }],
+  LEAN_PHOTO: [
+    { x: 'footX', y: 'footY' },
+    { x: 'topX', y: 'topY' },
+    { x: 'lowX', y: 'lowY' },
+    { x: 'highX', y: 'highY' },
+  ],
+};
+const PHOTO_ADVICE: Partial<Record<Kind, string>> = {
+  HEIGHT_PHOTO:
+    'Something of known length stands upright at the foot: a pole, a staff, a person. The longer it is, the surer the height. Stand off at least as far as the tree is high, the whole stem in the picture.',
+  LEAN_PHOTO:
+    'Something plumb stands beside the stem in the picture: a cord with a weight, a corner of a house. Two photos, best at right angles, make a lean.',
+};
+
 /** Measuring like a field book: the kind, the raw numbers, what follows at once. */
 export function MeasureTab({ job, stem }: { job: string; stem: Schemas['StemView'] }) {
   const { say, pick } = usePlanTools();
@@ -56,6 +76,8 @@ export function MeasureTab({ job, stem }: { job: string; stem: Schemas['StemView
   const sightings = useChoices(job).sightings;
   const [what, setWhat] = useState('Girth');
   const [kind, setKind] = useState<Kind>('GIRTH');
+  const [photo, setPhoto] = useState<{ numbers: Record<string, number>; file: File }>();
+  const [photos, setPhotos] = useState(0);
   const [filled, setFilled] = useState<{ given: Given; simulated: boolean; n: number }>();
   const ways = WAYS.find((w) => w.what === what)?.kinds ?? [];
   const choice = sightings.find((s) => s.key === kind);
@@ -63,16 +85,28 @@ export function MeasureTab({ job, stem }: { job: string; stem: Schemas['StemView
   const choose = (k: Kind) => {
     setKind(k);
     setFilled(undefined);
+    setPhoto(undefined);
   };
-  const keep = (g: Given) => {
+  const touches: Touch[] | undefined = TOUCHES[kind]?.map((t) => ({
+    ...t,
+    words: choice?.notes.find((n) => n.name === t.y)?.words ?? '',
+  }));
+  const keep = async (g: Given) => {
     const simulated = filled?.simulated ?? false;
     setFilled(undefined);
-    return act(
+    const kept = await act(
       api.POST('/api/jobs/{job}/stems/{stem}/sightings', {
         params: { path: { job, stem: stem.id } },
         body: { kind, ...g, instrument: simulated ? 'rangefinder' : (choice?.instrument ?? ''), simulated } as never,
       }),
     );
+    if (kept && photo) {
+      setPhoto(undefined);
+      setPhotos(photos + 1);
+      // what was touched can be looked at again
+      await act(upload(`/api/jobs/${job}/stems/${stem.id}/photos`, photo.file, photo.file.name));
+    }
+    return kept;
   };
   const shoot = () =>
     pick(
@@ -117,6 +151,14 @@ export function MeasureTab({ job, stem }: { job: string; stem: Schemas['StemView
           Rangefinder <span className="sim">simulated</span>
         </Button>
       )}
+      {PHOTO_ADVICE[kind] && <p className="s">{PHOTO_ADVICE[kind]}</p>}
+      {touches && (
+        <PhotoTouches
+          key={`${kind}${photos}`}
+          touches={touches}
+          touched={(numbers, file) => setPhoto({ numbers, file })}
+        />
+      )}
       {choice && (
         <SightingForm
           key={`${kind}${filled?.n ?? 0}`}
@@ -124,6 +166,7 @@ export function MeasureTab({ job, stem }: { job: string; stem: Schemas['StemView
           stem={stem.id}
           kind={choice}
           filled={filled?.given}
+          touched={photo?.numbers}
           keep={keep}
         />
       )}

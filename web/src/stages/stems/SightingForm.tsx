@@ -22,12 +22,15 @@ export function SightingForm({
   stem,
   kind,
   filled,
+  touched,
   keep,
 }: {
   job: string;
   stem: string;
   kind: Kind;
   filled?: Given;
+  /** Numbers that are read off a photo. */
+  touched?: Record<string, number>;
   keep: (g: Given) => Promise<boolean>;
 }) {
   const [numbers, setNumbers] = useState<Record<string, number | null>>(filled?.numbers ?? {});
@@ -35,7 +38,10 @@ export function SightingForm({
   const [answer, setAnswer] = useState<Schemas['Preview']>();
   const [refused, setRefused] = useState('');
   const given: Given = {
-    numbers: Object.fromEntries(Object.entries(numbers).filter((e): e is [string, number] => e[1] !== null)),
+    numbers: {
+      ...Object.fromEntries(Object.entries(numbers).filter((e): e is [string, number] => e[1] !== null)),
+      ...touched,
+    },
     choices,
   };
   const complete = kind.notes.every((n) => !n.required || n.choices.length > 0 || given.numbers[n.name] !== undefined);
@@ -69,7 +75,7 @@ export function SightingForm({
   const first = (n: Schemas['NoteView']) => n.required || n.standard === undefined;
   const pairs: Schemas['NoteView'][][] = [];
   kind.notes
-    .filter((n) => n.choices.length === 0 && (more || first(n)))
+    .filter((n) => n.choices.length === 0 && !n.touched && (more || first(n)))
     .forEach((n, i, all) => (i % 2 === 0 ? pairs.push([n, ...(all[i + 1] ? [all[i + 1]] : [])]) : undefined));
   return (
     <div className="form">

@@ -98,6 +98,41 @@ class TreeServerTest {
     }
 
     @Test
+    void aTemplateOfTheHouseBeginsATreeAndAsksForTheRest() throws Exception {
+        SignedIn owner = calls.person("Maud Orrell", Office.OWNER, Set.of());
+        Map<String, Object> larch =
+                Map.of("name", "dead larch", "species", "LARIX", "wood", "DEAD_RECENT", "means", "HAND_LINE");
+        assertThat(calls.call(leader, "POST", "/api/house/templates", larch).status())
+                .isEqualTo(403);
+        assertThat(calls.call(owner, "POST", "/api/house/templates", Map.of("name", "leans", "leanDeg", 5))
+                        .status())
+                .as("a lean without its side is asked for at the tree")
+                .isEqualTo(422);
+        assertThat(calls.call(owner, "POST", "/api/house/templates", larch).status())
+                .isEqualTo(201);
+        JsonNode all = calls.call(leader, "GET", "/api/house/templates", null).body();
+        assertThat(all)
+                .extracting(t -> t.get("name").asText())
+                .contains("straight, wedges", "dead conifer, hand line", "leans back, machine", "dead larch");
+        JsonNode first = all.get(0);
+        assertThat(first.get("words")).extracting(JsonNode::asText).contains("spruce", "hand line");
+        JsonNode v = look(Map.of("species", "LARIX", "wood", "DEAD_RECENT", "means", "HAND_LINE"));
+        assertThat(v.get("open"))
+                .extracting(JsonNode::asText)
+                .contains("HEIGHT", "LEAN")
+                .doesNotContain("SPECIES");
+        for (JsonNode t : all) {
+            if (t.get("name").asText().equals("dead larch")) {
+                String path = "/api/house/templates/" + t.get("id").asText() + "?version=";
+                assertThat(calls.call(owner, "DELETE", path + 7, null).status()).isEqualTo(409);
+                assertThat(calls.call(owner, "DELETE", path + t.get("version").asLong(), null)
+                                .status())
+                        .isEqualTo(204);
+            }
+        }
+    }
+
+    @Test
     void aDangerousTreeNeverPassesSilently() throws Exception {
         Map<String, Object> tree = upright();
         tree.put("wood", "DEAD_OLD");

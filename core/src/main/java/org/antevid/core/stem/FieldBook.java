@@ -196,10 +196,7 @@ public record FieldBook(
     }
 
     private static Optional<LeanQuantity> lean(List<Sighting> counted, Optional<Quantity> height, List<Message> says) {
-        List<LeanByPlumb.PlumbView> views = counted.stream()
-                .filter(s -> s.kind() == SightingKind.LEAN_VIEW)
-                .map(Sighting::view)
-                .toList();
+        List<Sighting> views = counted.stream().filter(Sighting::isView).toList();
         Optional<LeanQuantity> direct = Stream.of(SightingKind.PLUMB_LEAN, SightingKind.EYE_LEAN)
                 .flatMap(k -> counted.stream().filter(s -> s.kind() == k).reduce((a, b) -> b).stream())
                 .findFirst()
@@ -219,12 +216,14 @@ public record FieldBook(
             return direct;
         }
         try {
-            LeanByPlumb l = LeanByPlumb.of(views);
+            double heightM = height.get().estimate().value();
+            LeanByPlumb l =
+                    LeanByPlumb.of(views.stream().map(s -> s.view(heightM)).toList());
             if (l.warnings().contains(SightingWarning.VIEWS_DISAGREE)) {
                 says.add(Message.of(BookRemark.VIEWS_DISAGREE));
             }
             return Optional.of(new LeanQuantity(
-                    l.lean(height.get().estimate().value()),
+                    l.lean(heightM),
                     Message.of(How.VIEWS).with("count", Arg.count(views.size())),
                     false,
                     l.warnings()));

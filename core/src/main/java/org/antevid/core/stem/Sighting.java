@@ -128,6 +128,21 @@ public record Sighting(
                         0.01,
                         0.2));
             case HEIGHT_SHADOW -> shadow(n);
+            case HEIGHT_PHOTO -> {
+                HeightByPhoto h = HeightByPhoto.of(new HeightByPhoto.Touched(
+                        Require.present(n, "footY"),
+                        Require.present(n, "markY"),
+                        Require.present(n, "topY"),
+                        Require.present(n, "aspect"),
+                        Require.present(n, "knownM"),
+                        Require.present(n, "cameraM"),
+                        Optional.ofNullable(n.get("viewDeg"))));
+                yield new Result(h.height(), h.warnings());
+            }
+            case LEAN_PHOTO -> {
+                LeanByPhoto l = photo(n);
+                yield good(new Estimate(l.deg(), l.sigmaDeg()));
+            }
             case EYE_HEIGHT -> share(Require.present(n, "heightM"), EYE_HEIGHT_SHARE);
             case LEAN_VIEW -> {
                 LeanByPlumb.PlumbView v = view(n);
@@ -188,6 +203,19 @@ public record Sighting(
                 Require.present(n, "sigmaM"));
     }
 
+    private static LeanByPhoto photo(Map<String, Double> n) {
+        return LeanByPhoto.of(
+                at(n, "footX", "footY"),
+                at(n, "topX", "topY"),
+                at(n, "lowX", "lowY"),
+                at(n, "highX", "highY"),
+                Require.present(n, "aspect"));
+    }
+
+    private static LeanByPhoto.At at(Map<String, Double> n, String x, String y) {
+        return new LeanByPhoto.At(Require.present(n, x), Require.present(n, y));
+    }
+
     private static Result good(Estimate e) {
         return new Result(e, List.of());
     }
@@ -196,9 +224,26 @@ public record Sighting(
         return good(new Estimate(value, share * value));
     }
 
-    /** @return the plumbed view that it is */
-    LeanByPlumb.PlumbView view() {
-        return view(numbers);
+    /** @return whether it is one view of the lean, of which two make one */
+    boolean isView() {
+        return kind == SightingKind.LEAN_VIEW || kind == SightingKind.LEAN_PHOTO;
+    }
+
+    /**
+     * @param heightM of the stem: what a photo says as an angle is an offset at its top
+     * @return the plumbed view that it is
+     */
+    LeanByPlumb.PlumbView view(double heightM) {
+        if (kind == SightingKind.LEAN_VIEW) {
+            return view(numbers);
+        }
+        LeanByPhoto l = photo(numbers);
+        return new LeanByPlumb.PlumbView(
+                Require.present(numbers, "bearingDeg"),
+                Optional.of(heightM * Math.tan(Math.toRadians(l.deg()))),
+                Optional.empty(),
+                Optional.empty(),
+                heightM * Math.tan(Math.toRadians(l.sigmaDeg())));
     }
 
     Optional<Double> number(String name) {

@@ -3,6 +3,7 @@ package org.antevid.core.stem;
 import static org.antevid.core.stem.FieldNote.choice;
 import static org.antevid.core.stem.FieldNote.maybe;
 import static org.antevid.core.stem.FieldNote.need;
+import static org.antevid.core.stem.FieldNote.touch;
 import static org.antevid.core.stem.FieldNote.with;
 
 import java.util.List;
@@ -25,6 +26,15 @@ public enum SightingKind {
             need("poleShadowM", "m", 0.05, 60, 0.1),
             with("treeFallDeg", "°", -45, 45, 1, 0),
             with("poleFallDeg", "°", -45, 45, 1, 0)),
+    HEIGHT_PHOTO(
+            SightedQuantity.HEIGHT,
+            touch("footY"),
+            touch("markY"),
+            touch("topY"),
+            touch("aspect"),
+            need("knownM", "m", 0.5, 12, 0.1),
+            with("cameraM", "m", 0.2, 20, 0.1, 1.6),
+            maybe("viewDeg", "°", 20, 110, 1)),
     EYE_HEIGHT(SightedQuantity.HEIGHT, need("heightM", "m", 2, 120, 1)),
     LEAN_VIEW(
             SightedQuantity.LEAN,
@@ -33,6 +43,18 @@ public enum SightingKind {
             maybe("angleDeg", "°", -45, 45, 0.5),
             maybe("distanceM", "m", 2, 300, 1),
             with("sigmaM", "m", 0.05, 10, 0.05, 0.15)),
+    LEAN_PHOTO(
+            SightedQuantity.LEAN,
+            touch("footX"),
+            touch("footY"),
+            touch("topX"),
+            touch("topY"),
+            touch("lowX"),
+            touch("lowY"),
+            touch("highX"),
+            touch("highY"),
+            touch("aspect"),
+            need("bearingDeg", "°", 0, 360, 5)),
     PLUMB_LEAN(
             SightedQuantity.LEAN,
             need("leanDeg", "°", 0, 60, 0.5),

@@ -216,6 +216,12 @@ class FieldBookTest {
             case "poleM", "poleShadowM" -> 1.5;
             case "bearingDeg", "azimuthDeg", "treeFallDeg", "poleFallDeg", "groundSlopeDeg", "barkM" -> 0;
             case "leanDeg", "angleDeg" -> 3;
+            case "footY", "lowY" -> 0.1;
+            case "markY" -> 0.2;
+            case "topY", "highY" -> 0.9;
+            case "knownM" -> 2;
+            case "cameraM" -> 1.6;
+            case "viewDeg" -> 67;
             case "sigmaM" -> 0.15;
             case "sigmaDeg" -> 0.6;
             default -> 0.5;

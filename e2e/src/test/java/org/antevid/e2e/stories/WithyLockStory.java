@@ -490,7 +490,7 @@ class WithyLockStory {
         return imre.page
                 .evaluate("async () => { const id = location.pathname.split('/')[2]; const lays = await (await "
                         + "fetch(`/api/jobs/${id}/lays`)).json();"
-                        + " return lays.find(l => l.stem === 'S1').lay.exclusionM + ' m'; }")
+                        + " return lays.find(l => l.stem === 'S1').lay.reach.exclusionM + ' m'; }")
                 .toString();
     }
 

@@ -285,7 +285,7 @@ public class FieldBookController {
                             && v instanceof Number x
                             && x.doubleValue() == n.standard().get()
                     || !n.choices().isEmpty() && n.choices().get(0).equals(v);
-            if (v != null && !usual) {
+            if (v != null && !usual && !n.touched()) {
                 raw.append(raw.isEmpty() ? "" : ", ")
                         .append(Speech.words().term(s.kind, n.name()).toLowerCase(Locale.ROOT))
                         .append(' ')

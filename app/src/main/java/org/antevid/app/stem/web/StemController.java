@@ -221,7 +221,8 @@ public class StemController {
             double step,
             boolean required,
             Optional<Double> standard,
-            List<String> choices) {
+            List<String> choices,
+            boolean touched) {
         static NoteView of(SightingKind kind, FieldNote n) {
             return new NoteView(
                     n.name(),
@@ -232,7 +233,8 @@ public class StemController {
                     n.step(),
                     n.required(),
                     n.standard(),
-                    n.choices());
+                    n.choices(),
+                    n.touched());
         }
     }
 
