@@ -57,6 +57,11 @@ export function usePreview<Choice, Answer>(
           if (!signal.aborted) setShown({ subject, answer, faults: NONE });
         } catch (e) {
           if (signal.aborted) return;
+          // the same question was under way and was given up by who asked it first
+          if (e instanceof DOMException && e.name === 'AbortError') {
+            wanted.current ??= next;
+            continue;
+          }
           const faults = e instanceof Problem ? e.faults : NONE;
           const unknown = faults.length === 0 || faults.some((f) => f.code === 'NOT_KNOWN');
           setShown((s) => ({

@@ -154,7 +154,7 @@ export function MeasureTab({ job, stem }: { job: string; stem: Schemas['StemView
       {PHOTO_ADVICE[kind] && <p className="s">{PHOTO_ADVICE[kind]}</p>}
       {touches && (
         <PhotoTouches
-          key={`${kind}${photos}`}
+          key={`touch${kind}${photos}`}
           touches={touches}
           touched={(numbers, file) => setPhoto({ numbers, file })}
         />

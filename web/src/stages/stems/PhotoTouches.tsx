@@ -1,4 +1,4 @@
-import { Button } from 'antd';
+import { Button, Drawer } from 'antd';
 import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from 'react';
 import { FilePick } from '../../ui/FilePick';
 import css from './photo.module.css';
@@ -9,6 +9,10 @@ export type Touch = { words: string; x?: string; y: string };
 
 const ZOOM = 4;
 const STEP = 0.002;
+const LOUPE = 120;
+/** The header stays, with its HOLD. */
+const HEADER = 52;
+const BELOW_HEADER = `calc(100dvh - ${HEADER}px)`;
 const inside = (v: number) => Math.min(1, Math.max(0, v));
 
 /** A photo that is touched in order; a loupe beside the finger shows what lies under it, arrows move the cross too. */
@@ -67,89 +71,117 @@ export function PhotoTouches({
     e.preventDefault();
     e.stopPropagation();
   };
-  if (!photo)
-    return (
+  return (
+    <>
       <FilePick label="Photo to be touched" accept="image/*" camera onFile={take}>
         <Button size="large" block>
-          Take or choose the photo
+          {photo ? 'Another photo' : 'Take or choose the photo'}
         </Button>
       </FilePick>
-    );
-  return (
-    <div className={css.touching}>
-      <p role="status" className={css.asked}>
-        {current ? (
+      {photo && !current && (
+        <div className="two">
+          <p role="status" className={css.asked}>
+            All {touches.length} touched.
+          </p>
+          <Button onClick={() => setSet(set.slice(0, -1))}>Last touch again</Button>
+        </div>
+      )}
+      <Drawer
+        open={photo !== undefined && current !== undefined}
+        placement="bottom"
+        size={BELOW_HEADER}
+        rootStyle={{ top: HEADER }}
+        mask={false}
+        destroyOnHidden
+        closable={false}
+        onClose={() => setPhoto(undefined)}
+        title={
+          current && (
+            <span role="status">
+              Touch <b>{current.words.toLowerCase()}</b>, {set.length + 1} of {touches.length}
+            </span>
+          )
+        }
+        extra={
           <>
-            Touch <b>{current.words.toLowerCase()}</b>, {set.length + 1} of {touches.length}
+            <Button disabled={set.length === 0} onClick={() => setSet(set.slice(0, -1))}>
+              Last again
+            </Button>{' '}
+            <Button onClick={() => setPhoto(undefined)}>Leave</Button>
           </>
-        ) : (
-          'All touched.'
-        )}
-      </p>
-      {/* eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- an application takes keys */}
-      <div
-        ref={picture}
-        className={css.picture}
-        role="application"
-        aria-label={`Photo: ${current?.words ?? 'all touched'}; arrows move the cross, Enter sets it`}
-        // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- an application takes keys
-        tabIndex={0}
-        onKeyDown={byKey}
-        onPointerDown={(e) => {
-          if (!current) return;
-          e.currentTarget.setPointerCapture(e.pointerId);
-          setCross(under(e));
-        }}
-        onPointerMove={(e) => {
-          if (cross && e.buttons > 0) setCross(under(e));
-        }}
-        onPointerUp={(e) => {
-          if (cross) put(under(e));
-        }}
+        }
+        classNames={{ body: css.body }}
       >
-        <img
-          src={photo.url}
-          alt=""
-          draggable={false}
-          onLoad={(e) => setAspect(e.currentTarget.naturalWidth / e.currentTarget.naturalHeight)}
-        />
-        <svg viewBox="0 0 100 100" preserveAspectRatio="none" aria-hidden>
-          {set.map((a, i) =>
-            i % 2 === 1 || touches.every((t) => !t.x) ? (
-              <line
-                key={`l${touches[i].y}`}
-                x1={100 * (i > 0 ? set[i - 1].x : a.x)}
-                y1={100 - 100 * (i > 0 ? set[i - 1].y : a.y)}
-                x2={100 * a.x}
-                y2={100 - 100 * a.y}
-                className={css.line}
-              />
-            ) : null,
-          )}
-        </svg>
-        {[...set, ...(cross ? [cross] : [])].map((a, i) => (
-          <i key={i} className={css.cross} style={{ left: `${100 * a.x}%`, bottom: `${100 * a.y}%` }} />
-        ))}
-        {cross && (
-          <span
-            aria-hidden
-            className={`${css.loupe} ${cross.x < 0.5 && cross.y > 0.5 ? css.right : ''}`}
-            style={{
-              backgroundImage: `url(${photo.url})`,
-              backgroundSize: `${ZOOM * (picture.current?.clientWidth ?? 0)}px ${ZOOM * (picture.current?.clientHeight ?? 0)}px`,
-              backgroundPosition: `${60 - ZOOM * cross.x * (picture.current?.clientWidth ?? 0)}px ${60 - ZOOM * (1 - cross.y) * (picture.current?.clientHeight ?? 0)}px`,
+        {photo && (
+          // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions -- an application takes keys
+          <div
+            ref={picture}
+            className={css.picture}
+            role="application"
+            aria-label={`Photo: ${current?.words ?? 'all touched'}; arrows move the cross, Enter sets it`}
+            // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- an application takes keys
+            tabIndex={0}
+            onKeyDown={byKey}
+            onPointerDown={(e) => {
+              if (!current) return;
+              e.currentTarget.setPointerCapture(e.pointerId);
+              setCross(under(e));
             }}
-          />
+            onPointerMove={(e) => {
+              if (cross && e.buttons > 0) setCross(under(e));
+            }}
+            onPointerUp={(e) => {
+              if (cross) put(under(e));
+            }}
+          >
+            <img
+              src={photo.url}
+              alt=""
+              draggable={false}
+              onLoad={(e) => setAspect(e.currentTarget.naturalWidth / e.currentTarget.naturalHeight)}
+            />
+            <Lines set={set} inPairs={touches.some((t) => t.x !== undefined)} />
+            {[...set, ...(cross ? [cross] : [])].map((a, i) => (
+              <i key={i} className={css.cross} style={{ left: `${100 * a.x}%`, bottom: `${100 * a.y}%` }} />
+            ))}
+            {cross && <Loupe url={photo.url} at={cross} box={picture.current} />}
+          </div>
         )}
-      </div>
-      <div className="two">
-        <Button onClick={() => setSet(set.slice(0, -1))} disabled={set.length === 0}>
-          Last touch again
-        </Button>
-        <FilePick label="Another photo" accept="image/*" camera onFile={take}>
-          <Button block>Another photo</Button>
-        </FilePick>
-      </div>
-    </div>
+      </Drawer>
+    </>
   );
+}
+
+/** From touch to touch up the stem; or each line by its two ends. */
+function Lines({ set, inPairs }: { set: At[]; inPairs: boolean }) {
+  return (
+    <svg viewBox="0 0 100 100" preserveAspectRatio="none" aria-hidden>
+      {set
+        .slice(1)
+        .map((a, i) =>
+          inPairs && i % 2 === 1 ? null : (
+            <line
+              key={i}
+              x1={100 * set[i].x}
+              y1={100 - 100 * set[i].y}
+              x2={100 * a.x}
+              y2={100 - 100 * a.y}
+              className={css.line}
+            />
+          ),
+        )}
+    </svg>
+  );
+}
+
+/** What lies under the finger, beside it. */
+function Loupe({ url, at, box }: { url: string; at: At; box: HTMLDivElement | null }) {
+  const [wide, high] = [ZOOM * (box?.clientWidth ?? 0), ZOOM * (box?.clientHeight ?? 0)];
+  const place = {
+    backgroundImage: `url(${url})`,
+    backgroundSize: `${wide}px ${high}px`,
+    backgroundPosition: `${LOUPE / 2 - wide * at.x}px ${LOUPE / 2 - high * (1 - at.y)}px`,
+  };
+  const away = at.x < 0.5 && at.y > 0.5;
+  return <span aria-hidden className={`${css.loupe} ${away ? css.right : ''}`} style={place} />;
 }

@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.FilePayload;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.antevid.e2e.pages.JobPage;
@@ -128,5 +130,43 @@ class OrdinaryTreeStory extends DemoStory {
         his.button("Take this one");
         his.page.waitForURL(Pattern.compile("/trees$"));
         assertThat(his.region("Trees")).containsText("S2");
+    }
+
+    @Test
+    @Order(6)
+    void aPhotoIsTouchedAtFootMarkAndTopForTheHeight() {
+        String address = his.page.url().replaceFirst("/trees.*", "/stems");
+        // any picture does: what counts is where it is touched
+        byte[] picture = his.page.screenshot();
+        his.page.navigate(address);
+        his.tab("Measure");
+        his.button("Height");
+        his.button("photo");
+        his.page.locator("input[type=file]").first().setInputFiles(new FilePayload("stem.png", "image/png", picture));
+        Locator photo = his.page.locator("[aria-label^='Photo:']");
+        touch(photo, 0.12);
+        touch(photo, 0.24);
+        Looked.at(his.page, "phone-photo");
+        touch(photo, 0.85);
+        assertThat(his.page.getByText("All 3 touched.")).isVisible();
+        his.fill("Known length (m)", "3");
+        Locator follows = his.page.getByLabel("What follows");
+        assertThat(follows).containsText(Pattern.compile("= \\d+\\.\\d+ m\\s+±\\d+\\.\\d+ m"));
+        his.button("Keep this sighting");
+        assertThat(his.page.getByLabel("New sighting")).containsText("from a photo");
+        his.tab("Faults");
+        assertThat(his.page.locator(".photos img")).hasCount(1);
+    }
+
+    private void touch(Locator photo, double up) {
+        assertThat(photo).isVisible();
+        BoundingBox box = photo.boundingBox();
+        double x = box.x + 0.5 * box.width;
+        double y = box.y + (1 - up) * box.height;
+        his.page.mouse().move(x, y);
+        his.page.mouse().down();
+        his.page.mouse().move(x, y - 3);
+        his.page.mouse().move(x, y);
+        his.page.mouse().up();
     }
 }
