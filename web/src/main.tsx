@@ -1,15 +1,15 @@
-import { Button, Result } from 'antd';
 import { Waiting } from './ui/Waiting';
 import css from './ui/layout.module.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
-import { createBrowserRouter, RouterProvider } from 'react-router';
+import { BrowserRouter, Route, Routes } from 'react-router';
 import './app/app.css';
 import { AskAgain } from './app/AskAgain';
 import { startGlare } from './app/glare';
 import { later } from './app/later';
 import { AppTheme } from './ui/AppTheme';
+import { Boundary, type Fault } from './ui/Boundary';
 
 const Board = lazy(() => later(() => import('./app/Board')));
 const SignIn = lazy(() => later(() => import('./app/SignIn')));
@@ -24,62 +24,42 @@ const HandOverPage = lazy(() => later(() => import('./pages/HandOverPage')));
 const Coming = lazy(() => later(() => import('./pages/Coming')));
 
 /** The page itself could not be had: the network has gone, or the server has a newer one. */
-function Failed() {
-  return (
-    <Result
-      status="warning"
-      title="This page could not be had"
-      subTitle="The network may have gone, or the server has a newer page. HOLD by whistle and arm until it is back."
-      extra={
-        <Button type="primary" size="large" onClick={() => window.location.reload()}>
-          Ask again
-        </Button>
-      }
-    />
-  );
-}
+const FAILED: Fault = {
+  type: 'warning',
+  title: 'This page could not be had',
+  words: 'The network may have gone, or the server has a newer page. HOLD by whistle and arm until it is back.',
+  again: 'Ask again',
+  act: () => window.location.reload(),
+};
 
 startGlare();
 
-const router = createBrowserRouter([
-  {
-    errorElement: <Failed />,
-    children: [
-      { path: '/', element: <Board /> },
-      { path: '/sign-in', element: <SignIn /> },
-      { path: '/join', element: <JoinPage /> },
-      { path: '/join/:code', element: <JoinPage /> },
-      { path: '/crew/:job', element: <CrewApp /> },
-      { path: '/crew/:job/:page', element: <CrewApp /> },
-      { path: '/jobs/:job', element: <JobScreen /> },
-      { path: '/jobs/:job/trees', element: <TreesPage /> },
-      { path: '/jobs/:job/trees/new', element: <TreePage /> },
-      { path: '/jobs/:job/trees/:stem', element: <TreePage /> },
-      { path: '/jobs/:job/:stage', element: <JobScreen /> },
-      { path: '/jobs/:job/hand-over/:stem', element: <HandOverPage /> },
-      { path: '/sums', element: <SumsPage /> },
-      { path: '/house', element: <HousePage /> },
-      {
-        path: '/logbook',
-        element: (
-          <Coming
-            title="Logbook"
-            words="All outcomes of all jobs, accuracy and corrections will stand here. Until then each job's Review holds its own outcomes."
-          />
-        ),
-      },
-      {
-        path: '/drills',
-        element: (
-          <Coming
-            title="Drills"
-            words="Practice at reading lean, bind and lay will stand here, on made-up stems, before it can hurt."
-          />
-        ),
-      },
-    ],
-  },
-]);
+const LOGBOOK =
+  'All outcomes of all jobs, accuracy and corrections will stand here. Until then each job’s Review holds its own outcomes.';
+const DRILLS = 'Practice at reading lean, bind and lay will stand here, on made-up stems, before it can hurt.';
+
+function Pages() {
+  return (
+    <Routes>
+      <Route path="/" element={<Board />} />
+      <Route path="/sign-in" element={<SignIn />} />
+      <Route path="/join" element={<JoinPage />} />
+      <Route path="/join/:code" element={<JoinPage />} />
+      <Route path="/crew/:job" element={<CrewApp />} />
+      <Route path="/crew/:job/:page" element={<CrewApp />} />
+      <Route path="/jobs/:job" element={<JobScreen />} />
+      <Route path="/jobs/:job/trees" element={<TreesPage />} />
+      <Route path="/jobs/:job/trees/new" element={<TreePage />} />
+      <Route path="/jobs/:job/trees/:stem" element={<TreePage />} />
+      <Route path="/jobs/:job/:stage" element={<JobScreen />} />
+      <Route path="/jobs/:job/hand-over/:stem" element={<HandOverPage />} />
+      <Route path="/sums" element={<SumsPage />} />
+      <Route path="/house" element={<HousePage />} />
+      <Route path="/logbook" element={<Coming title="Logbook" words={LOGBOOK} />} />
+      <Route path="/drills" element={<Coming title="Drills" words={DRILLS} />} />
+    </Routes>
+  );
+}
 
 const queries = new QueryClient({
   defaultOptions: { queries: { retry: false, staleTime: 5_000, refetchOnWindowFocus: true } },
@@ -89,9 +69,13 @@ createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <QueryClientProvider client={queries}>
       <AppTheme>
-        <Suspense fallback={<Waiting className={css.waiting} />}>
-          <RouterProvider router={router} />
-        </Suspense>
+        <Boundary what="This page" failed={FAILED}>
+          <BrowserRouter>
+            <Suspense fallback={<Waiting className={css.waiting} />}>
+              <Pages />
+            </Suspense>
+          </BrowserRouter>
+        </Boundary>
         <AskAgain />
       </AppTheme>
     </QueryClientProvider>

@@ -10,7 +10,7 @@ type Opinion = { taker: string; phone: string; calledAt: Dayjs; shown: string; r
 const need = (message: string) => [{ required: true, message }];
 
 /** A second opinion by telephone: whom, which number, when, what was shown, and their words read back to them. */
-export function AskOpinion({ job, f, done }: { job: string; f: Schemas['FindingView']; done: () => void }) {
+export default function AskOpinion({ job, f, done }: { job: string; f: Schemas['FindingView']; done: () => void }) {
   const { say } = usePlanTools();
   const act = useAct(job, say);
   const takers = useQuery({

@@ -1,14 +1,16 @@
 import css from '../ui/layout.module.css';
 import { Button } from 'antd';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { api, type Schemas } from '../api/client';
 import { useAct, useSession } from '../api/job';
 import { Mark } from '../figures/Mark';
 import { usePlanTools } from '../plan/planTools';
-import { AskOpinion } from './AskOpinion';
+import { later } from './later';
+import { Waiting } from '../ui/Waiting';
 import { usePanelKey } from './keys';
 import { type Stage, stageOf } from './stages';
 
+const AskOpinion = lazy(() => later(() => import('./AskOpinion')));
 type Finding = Schemas['FindingView'];
 
 /** Every finding, worst first, one tap from where it is cleared. */
@@ -95,7 +97,11 @@ function Row({ job, f, leader, go }: { job: string; f: Finding; leader: boolean;
         <div className="s">
           {f.why} ({f.source}). {f.open ? <>Clears it: {f.clears}.</> : <b>{f.cleared}</b>}
         </div>
-        {asking && <AskOpinion job={job} f={f} done={() => setAsking(false)} />}
+        {asking && (
+          <Suspense fallback={<Waiting />}>
+            <AskOpinion job={job} f={f} done={() => setAsking(false)} />
+          </Suspense>
+        )}
       </div>
       <div className="act">
         {f.open && leader && f.severity === 'CAUTION' && (

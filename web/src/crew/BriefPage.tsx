@@ -14,7 +14,7 @@ type Card = Schemas['Card'];
 type Props = { job: string; card?: Card; changed: boolean; say: (words: string) => void };
 
 /** What the leader knows, read back and signed. */
-export function BriefPage({ job, card, changed, say }: Props) {
+export default function BriefPage({ job, card, changed, say }: Props) {
   const t = useWords();
   if (!card)
     return (

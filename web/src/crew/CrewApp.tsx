@@ -7,15 +7,19 @@ import { useCard, useHold, useJob, useRun } from '../api/job';
 import { type Link as Connection, useLive } from '../api/live';
 import { post, pressHold, type UnsentKind, useOutbox } from '../api/outbox';
 import { switchGlare } from '../app/glare';
+import { later } from '../app/later';
 import { useSeen } from '../app/holds';
-import { BriefPage } from './BriefPage';
 import { HeldCard } from './HeldCard';
 import { NowPage } from './NowPage';
-import { useWords } from '../words/words';
+import { fetchSpanish, useWords } from '../words/words';
 import { Manner } from './Manner';
 
-const SeePage = lazy(() => import('./SeePage'));
-const CutPage = lazy(() => import('./CutPage'));
+const ahead = { brief: () => import('./BriefPage'), see: () => import('./SeePage'), cut: () => import('./CutPage') };
+const BriefPage = lazy(() => later(ahead.brief));
+const SeePage = lazy(() => later(ahead.see));
+const CutPage = lazy(() => later(ahead.cut));
+/** Once the first page stands, the others are had while there is a link. */
+const AHEAD_MS = 1500;
 
 const AFTER: Record<UnsentKind, string[]> = {
   hold: [],
@@ -38,6 +42,13 @@ export default function CrewApp() {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const link = useLive(job, false);
+  useEffect(() => {
+    const soon = setTimeout(
+      () => [...Object.values(ahead), fetchSpanish].forEach((load) => void later<unknown>(load).catch(() => undefined)),
+      AHEAD_MS,
+    );
+    return () => clearTimeout(soon);
+  }, []);
   const info = useJob(job);
   const card = useCard(job).data ?? undefined;
   const run = useRun(job).data;

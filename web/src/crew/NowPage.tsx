@@ -1,14 +1,16 @@
+import css from '../ui/layout.module.css';
 import { Button } from 'antd';
-import { lazy } from 'react';
+import { lazy, Suspense } from 'react';
 import type { Schemas } from '../api/client';
 import { Mark } from '../figures/Mark';
-import { PlanSketch } from '../plan/PlanSketch';
 import { clock } from '../units/format';
 import { post as keep, type Refused, useOutbox } from '../api/outbox';
+import { later } from '../app/later';
 import { length } from '../units/length';
 import { useWords } from '../words/words';
 
-const LeadersGo = lazy(() => import('./LeadersGo'));
+const LeadersGo = lazy(() => later(() => import('./LeadersGo')));
+const PlanSketch = lazy(() => later(() => import('../plan/PlanSketch')).then((m) => ({ default: m.PlanSketch })));
 
 type Run = Schemas['RunView'];
 type Props = {
@@ -82,7 +84,9 @@ export function NowPage({ job, run, card, info, lost, say }: Props) {
       </section>
       {post && card && (
         <>
-          <PlanSketch plan={card.plan} height={230} focus={post.stem} me={sketchMe} />
+          <Suspense fallback={<div className={css.sketch} />}>
+            <PlanSketch plan={card.plan} height={230} focus={post.stem} me={sketchMe} />
+          </Suspense>
           <div className="c">
             <h2>{t('now.then', { role: post.roleWords })}</h2>
             <p>{post.task}</p>

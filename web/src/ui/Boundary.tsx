@@ -1,8 +1,26 @@
-import { Button, Result } from 'antd';
-import { Component, type ReactNode } from 'react';
+import { Button } from 'antd';
+import { Component, lazy, type ReactNode, Suspense } from 'react';
 
-type Props = { what: string; children: ReactNode };
+export type Fault = { type: 'error' | 'warning'; title: string; words: string; again: string; act: () => void };
+type Props = {
+  what: string;
+  children: ReactNode;
+  /** Shown in its place; else that it is a fault of ours. */
+  failed?: Fault;
+};
 type State = { failed?: Error };
+
+/** The same without what could not be had. */
+const Plain = ({ title, words, again, act }: Fault) => (
+  <div role="alert" className="refused">
+    <b>{title}.</b> {words}{' '}
+    <Button type="primary" size="large" onClick={act}>
+      {again}
+    </Button>
+  </div>
+);
+// nobody waits for it before something fails, and then the network may be what failed
+const FaultAlert = lazy(() => import('./FaultAlert').catch(() => ({ default: Plain })));
 
 /** What fails in one part leaves the rest standing: HOLD, the plan and the other stages go on. */
 export class Boundary extends Component<Props, State> {
@@ -18,17 +36,17 @@ export class Boundary extends Component<Props, State> {
 
   override render(): ReactNode {
     if (!this.state.failed) return this.props.children;
+    const fault: Fault = this.props.failed ?? {
+      type: 'error',
+      title: `${this.props.what} cannot be shown`,
+      words: 'This is a fault of Antevid, not yours. What was saved is safe; HOLD and the other parts work.',
+      again: 'Show it again',
+      act: () => this.setState({ failed: undefined }),
+    };
     return (
-      <Result
-        status="error"
-        title={`${this.props.what} cannot be shown`}
-        subTitle="This is a fault of Antevid, not yours. What was saved is safe; HOLD and the other parts work."
-        extra={
-          <Button type="primary" size="large" onClick={() => this.setState({ failed: undefined })}>
-            Show it again
-          </Button>
-        }
-      />
+      <Suspense fallback={<Plain {...fault} />}>
+        <FaultAlert {...fault} />
+      </Suspense>
     );
   }
 }

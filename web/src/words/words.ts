@@ -1,10 +1,9 @@
 import { IntlMessageFormat } from 'intl-messageformat';
 import { TYPE } from '@formatjs/icu-messageformat-parser';
 import { useSyncExternalStore } from 'react';
+import { later } from '../app/later';
 import english from '../../../words/src/main/resources/words/phone_en.properties?raw';
-import spanish from '../../../words/src/main/resources/words/phone_es.properties?raw';
 import englishTerms from '../../../words/src/main/resources/words/terms_en.properties?raw';
-import spanishTerms from '../../../words/src/main/resources/words/terms_es.properties?raw';
 
 /** The words of the crew's pages: the same catalogue that the server says its own from, carried along for a lost link. */
 /** PSEUDO is English in brackets: what stands outside of them is not from the catalogue; tests alone choose it. */
@@ -23,10 +22,19 @@ const read = (file: string): Map<string, string> =>
 const ENGLISH = read(`${english}\n${englishTerms}`);
 const CATALOGUE: Record<Language, Map<string, string>> = {
   ENGLISH,
-  SPANISH: read(`${spanish}\n${spanishTerms}`),
+  // until it is here, English
+  SPANISH: new Map(),
   PSEUDO: ENGLISH,
 };
 const formats = new Map<string, IntlMessageFormat>();
+
+/** Fetches the Spanish words, once; a phone has them ahead, for when its link has gone. */
+export const fetchSpanish = async (): Promise<void> => {
+  if (CATALOGUE.SPANISH.size > 0) return;
+  const { SPANISH } = await later(() => import('./spanish'));
+  CATALOGUE.SPANISH = read(SPANISH);
+  window.dispatchEvent(new Event('antevid-language'));
+};
 
 export const language = (): Language => {
   const chosen = localStorage.getItem(KEY);
@@ -77,7 +85,18 @@ export function readIn(chosen: Language): void {
   localStorage.setItem(KEY, chosen);
   document.documentElement.lang = TAG[chosen];
   window.dispatchEvent(new Event('antevid-language'));
+  fetchChosen();
 }
+
+/** The language that can be spoken now. */
+const spoken = (): Language => (language() === 'SPANISH' && CATALOGUE.SPANISH.size === 0 ? 'ENGLISH' : language());
+
+/** Without a link it stays English until there is one. */
+function fetchChosen(): void {
+  if (language() === 'SPANISH') void fetchSpanish().catch(() => undefined);
+}
+fetchChosen();
+window.addEventListener('online', fetchChosen);
 
 const subscribe = (changed: () => void) => {
   window.addEventListener('antevid-language', changed);
@@ -110,7 +129,7 @@ function say(lang: Language, key: string, args: Args): string {
 
 /** What is said on the crew's pages, in the language of this person. */
 export function useWords(): (key: string, args?: Args) => string {
-  const lang = useSyncExternalStore(subscribe, language);
+  const lang = useSyncExternalStore(subscribe, spoken);
   return (key, args = {}) => say(lang, key, args);
 }
 
@@ -119,7 +138,7 @@ const EXCHANGES = 'Regional';
 
 /** The word for a value of ours, by its type in the core: `term('Zone.Kind', 'RING')`. */
 export function useTerms(): (type: string, value: string) => string {
-  const lang = useSyncExternalStore(subscribe, language);
+  const lang = useSyncExternalStore(subscribe, spoken);
   return (type, value) => {
     const word = CATALOGUE[lang].get(`${type}.${value}`) ?? CATALOGUE.ENGLISH.get(`${type}.${value}`);
     if (word === undefined) throw new Error(`${type}.${value} is not in the catalogue`);

@@ -149,7 +149,7 @@ class OrdinaryTreeStory extends DemoStory {
         Looked.at(his.page, "phone-photo");
         touch(photo, 0.85);
         assertThat(his.page.getByText("All 3 touched.")).isVisible();
-        his.fill("Known length (m)", "3");
+        his.fill("Known length", "3");
         Locator follows = his.page.getByLabel("What follows");
         assertThat(follows).containsText(Pattern.compile("= \\d+\\.\\d+ m\\s+±\\d+\\.\\d+ m"));
         his.button("Keep this sighting");
