@@ -14,7 +14,13 @@ import { NowPage } from './NowPage';
 import { fetchSpanish, useWords } from '../words/words';
 import { Manner } from './Manner';
 
-const ahead = { brief: () => import('./BriefPage'), see: () => import('./SeePage'), cut: () => import('./CutPage') };
+const ahead = {
+  brief: () => import('./BriefPage'),
+  see: () => import('./SeePage'),
+  cut: () => import('./CutPage'),
+  plan: () => import('../plan/PlanSketch'),
+  go: () => import('./LeadersGo'),
+};
 const BriefPage = lazy(() => later(ahead.brief));
 const SeePage = lazy(() => later(ahead.see));
 const CutPage = lazy(() => later(ahead.cut));

@@ -5,6 +5,7 @@ import { useSearchParams } from 'react-router';
 import { api, data, type Schemas } from '../../api/client';
 import { TopBar } from '../../app/TopBar';
 import { useUnits } from '../../units/useUnits';
+import { QuestionPicture } from './QuestionPicture';
 import { SumForm } from './SumForm';
 import css from './sums.module.css';
 
@@ -49,7 +50,12 @@ export default function SumsPage() {
             items={groups.map((g) => ({
               key: g.q,
               type: 'group',
-              label: QUESTIONS[g.q],
+              label: (
+                <span className={css.question}>
+                  <QuestionPicture question={g.q} />
+                  {QUESTIONS[g.q]}
+                </span>
+              ),
               children: g.of.map((s) => ({ key: s.name, label: s.title })),
             }))}
           />

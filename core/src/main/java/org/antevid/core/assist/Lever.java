@@ -11,7 +11,7 @@ import org.antevid.core.stem.StemMass;
  */
 public record Lever(double capacityNm, double liftM) {
     /** Stems thicker than this at the cut are not for it (practice rule). */
-    public static final double MOST_DIAMETER_M = 0.3;
+    private static final double MOST_DIAMETER_M = 0.3;
     /** Both hands and the legs (judgement); an arm's pull on a rope is less. */
     private static final double LIFTS_N = 600;
 
@@ -20,9 +20,14 @@ public record Lever(double capacityNm, double liftM) {
     private static final double TOE_LIFT_M = 0.03;
     private static final double KERF_M = 0.008;
 
+    /** @return whether it is a tool for a stem as thick as this at the cut, metres */
+    public static boolean fits(double diameterM) {
+        return diameterM <= MOST_DIAMETER_M;
+    }
+
     public static Lever of(
             double massKg, double cgM, double armM, double hingeHoldNm, double hingePerRadNm, double diameterM) {
-        if (diameterM > MOST_DIAMETER_M) {
+        if (!fits(diameterM)) {
             return new Lever(0, 0);
         }
         double force = LIFTS_N * LONG_ARM_M / TOE_M;

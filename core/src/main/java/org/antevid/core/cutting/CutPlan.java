@@ -157,6 +157,38 @@ public record CutPlan(
                 new InWind(strapAtLimit, splitsInWind));
     }
 
+    /** A hinge that mechanics wants this much thicker than practice is none: something else is wrong (judgement). */
+    private static final double FAR_MORE = 1.5;
+
+    /** @return which of practice and mechanics decides how thick the hinge is */
+    public HingeBy hingeBy() {
+        double practice = byTheRule.ruleHingeM();
+        return mechanicsHingeM()
+                .map(m -> m > FAR_MORE * practice
+                        ? HingeBy.ASKS_FAR_MORE
+                        : m > practice ? HingeBy.MECHANICS : HingeBy.PRACTICE)
+                .orElse(HingeBy.NO_HINGE_WOOD);
+    }
+
+    /** @return whether the stem is thin enough at the cut for a felling lever */
+    public boolean leverFits() {
+        return Lever.fits(card().dLayM());
+    }
+
+    /** @return whether a lever alone beats the backward moment at its 95 % side */
+    public boolean leverEnough() {
+        double back = lay.judged().map(r -> r.back().highNm()).orElse(0.0);
+        return leverFits()
+                && lever.filter(l -> l.capacityNm() >= Math.max(0, back)).isPresent();
+    }
+
+    private static final double LEAST_BEHIND_M = 0.02;
+
+    /** @return how far the tip moves for each metre that wedges lift the back */
+    public double tipPerLift() {
+        return lay.zone().lengthM() / Math.max(LEAST_BEHIND_M, card().behindHingeM());
+    }
+
     private static CutCard rule(LayPlan p) {
         CutChoice by = p.choice().cuts().measuresByTheRule();
         double slope = p.zone().slopeAlongDeg();

@@ -49,7 +49,7 @@ public record NextHelp(Kind kind, Message says, boolean enough) {
         if (p.looseAbove().isEmpty()) {
             thinner(p, site, on).ifPresent(all::add);
             more(p, site, on).ifPresent(all::add);
-            if (p.card().dLayM() <= Lever.MOST_DIAMETER_M) {
+            if (Lever.fits(p.card().dLayM())) {
                 tried(p, site, on.by(Means.of(Means.Kind.LEVER)))
                         .ifPresent(t -> all.add(new NextHelp(Kind.LEVER, Message.of(HelpWords.LEVER), t.enough())));
             }

@@ -6,12 +6,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.antevid.app.reader.Speech;
-import org.antevid.core.assist.Lever;
 import org.antevid.core.assist.SideGuy;
 import org.antevid.core.assist.Wedges;
 import org.antevid.core.brief.CutPart;
 import org.antevid.core.cutting.CutPlan;
-import org.antevid.core.cutting.HingeBy;
 import org.antevid.core.cutting.NextHelp;
 import org.antevid.core.cutting.Pull;
 import org.antevid.core.cutting.Splitting;
@@ -245,16 +243,10 @@ public record CutView(
 
     private static HingeView hinge(CutPlan p) {
         var h = p.hinge().orElseThrow();
-        double practice = p.byTheRule().ruleHingeM();
-        Optional<Double> mechanics = p.mechanicsHingeM();
-        boolean far = mechanics.isEmpty() || mechanics.get() > 1.5 * practice;
-        HingeBy decides = mechanics.isEmpty()
-                ? HingeBy.NO_HINGE_WOOD
-                : far ? HingeBy.ASKS_FAR_MORE : mechanics.get() > practice ? HingeBy.MECHANICS : HingeBy.PRACTICE;
         return new HingeView(
-                practice,
-                mechanics,
-                Speech.words().say(Message.of(decides)),
+                p.byTheRule().ruleHingeM(),
+                p.mechanicsHingeM(),
+                Speech.words().say(Message.of(p.hingeBy())),
                 p.taper().map(t -> sawn(t.leftM())),
                 p.taper().map(t -> sawn(t.rightM())),
                 p.lay()
@@ -306,15 +298,7 @@ public record CutView(
     private static double guyPercent(CutPlan p) {
         return p.lay()
                 .judged()
-                .map(r -> r.control().guyNm() > 0
-                        ? Rounding.down(
-                                CM
-                                        * Math.min(
-                                                1,
-                                                r.control().guyNm()
-                                                        / r.control().hold().designNm()),
-                                0)
-                        : 0)
+                .map(r -> Rounding.down(CM * r.control().guyShare(), 0))
                 .orElse(0.0);
     }
 
@@ -345,9 +329,6 @@ public record CutView(
                     Speech.words().say(p.looseAbove()));
         }
         Wedges w = p.wedges().get();
-        double back = p.lay().judged().map(r -> r.back().highNm()).orElse(0.0);
-        Lever lever = p.lever().orElseThrow();
-        boolean fits = p.card().dLayM() <= Lever.MOST_DIAMETER_M;
         return new WedgesView(
                 true,
                 name,
@@ -357,15 +338,15 @@ public record CutView(
                 p.gustMs(),
                 gust(p.gustMs()),
                 Rounding.up(w.drivePerWedgeN(), -2),
-                p.lay().zone().lengthM() / Math.max(0.02, p.card().behindHingeM()) / 1000,
+                p.tipPerLift() / 1000,
                 w.levels(),
                 Speech.words().terms(w.reasons()),
                 w.enough(),
                 next.stream()
                         .map(n -> new NextView(n.kind(), Speech.words().say(n.says()), n.enough()))
                         .toList(),
-                fits,
-                fits && lever.capacityNm() >= Math.max(0, back),
+                p.leverFits(),
+                p.leverEnough(),
                 Speech.words().say(p.looseAbove()));
     }
 

@@ -59,6 +59,11 @@ public record JudgedLay(
             double sigmaDeg) {
         private static final double WITH_GUY = 0.6;
 
+        /** @return share of the side moment that a guy takes, 0..1 */
+        public double guyShare() {
+            return guyNm > 0 ? Math.min(1, guyNm / hold.designNm()) : 0;
+        }
+
         /** @return whether a guy belongs to it: the hinge has little left */
         public boolean withGuy() {
             return use >= WITH_GUY && use < 1;
