@@ -84,7 +84,7 @@ export function NowPage({ job, run, card, info, lost, say }: Props) {
       </section>
       {post && card && (
         <>
-          <Suspense fallback={<div className={css.sketch} />}>
+          <Suspense fallback={<div className={css.sketchComes} />}>
             <PlanSketch plan={card.plan} height={230} focus={post.stem} me={sketchMe} />
           </Suspense>
           <div className="c">

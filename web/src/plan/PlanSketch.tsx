@@ -6,16 +6,31 @@ import { useWords } from '../words/words';
 type Plan = Schemas['PlanDocument'];
 type Box = { x: number; y: number; w: number; h: number };
 
+/** Left free on each side, as a share of what is drawn. */
+const ROOM = 0.08;
+
 export type Me = { stand: Spot; ways: Schemas['WayPart'][]; label: string };
 
 function bounds(plan: Plan, extra: Spot[]): Box {
-  const all = [...plan.things.flatMap((t) => t.outline), ...plan.stems.map((s) => s.at), ...extra];
+  const all = [
+    ...plan.things.flatMap((t) => t.outline),
+    ...plan.stems.flatMap((s) => [s.at, ...(s.lay?.dropZone ?? [])]),
+    ...extra,
+  ];
   if (all.length === 0) return { x: -45, y: -35, w: 90, h: 70 };
   const e = all.map((p) => p.eastM);
   const n = all.map((p) => -p.northM);
-  const x = Math.min(...e) - 3;
-  const y = Math.min(...n) - 3;
-  return { x, y, w: Math.max(20, Math.max(...e) + 3 - x), h: Math.max(15, Math.max(...n) + 3 - y) };
+  const wide = Math.max(...e) - Math.min(...e);
+  const high = Math.max(...n) - Math.min(...n);
+  // names stand beside what they name, the north arrow in its corner
+  const side = 3 + ROOM * wide;
+  const above = 3 + ROOM * high;
+  return {
+    x: Math.min(...e) - side,
+    y: Math.min(...n) - above,
+    w: Math.max(20, wide + 2 * side),
+    h: Math.max(15, high + 2 * above),
+  };
 }
 
 const xy = (p: Spot): string => `${p.eastM.toFixed(2)},${(-p.northM).toFixed(2)}`;
