@@ -1,9 +1,9 @@
 import { Button, Form, Input, InputNumber, Select } from 'antd';
 import { api, type Schemas } from '../../api/client';
 import { useKit } from '../../api/job';
-import { Rows } from '../../ui/Rows';
 import { StepperItem } from '../../ui/StepperItem';
 import { useSend } from '../../ui/useSend';
+import { HouseList } from './HouseList';
 import css from './house.module.css';
 
 type Kind = Schemas['KitRequest']['kind'];
@@ -77,35 +77,16 @@ export function Kit({ owner }: { owner: boolean }) {
   };
   return (
     <section aria-label="Saws and kit">
-      <h2>
-        Saws and kit <span>{kit.length}</span>
-      </h2>
-      <Rows
-        rows={kit}
-        keyOf={(k) => k.id}
-        columns={[
-          { cell: (k) => <b>{k.name}</b> },
-          { cell: (k) => `${k.kindWords}${k.count > 1 ? `, ${k.count} of them` : ''}` },
-          { cell: (k) => <span className="n">{said(k)}</span> },
-          {
-            right: true,
-            cell: (k) =>
-              owner && (
-                <Button
-                  type="text"
-                  onClick={() =>
-                    void send(
-                      api.DELETE('/api/house/kit/{id}', {
-                        params: { path: { id: k.id }, query: { version: k.version } },
-                      }),
-                    )
-                  }
-                >
-                  Take off the list
-                </Button>
-              ),
-          },
+      <HouseList
+        heading="Saws and kit"
+        items={kit}
+        says={[
+          (k) => `${k.kindWords}${k.count > 1 ? `, ${k.count} of them` : ''}`,
+          (k) => <span className="n">{said(k)}</span>,
         ]}
+        takeOff={
+          owner ? (path, query) => void send(api.DELETE('/api/house/kit/{id}', { params: { path, query } })) : undefined
+        }
       />
       {owner && (
         <Form

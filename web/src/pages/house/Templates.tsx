@@ -3,8 +3,8 @@ import { Button, Checkbox, Form, Input, Select } from 'antd';
 import { api, data, type Schemas } from '../../api/client';
 import { useTemplates } from '../../api/job';
 import { MEANS, WOOD } from '../../tree/choices';
-import { Rows } from '../../ui/Rows';
 import { useSend } from '../../ui/useSend';
+import { HouseList } from './HouseList';
 import css from './house.module.css';
 
 type Typed = Pick<Schemas['TemplateRequest'], 'name' | 'species' | 'wood' | 'means'> & { straight?: boolean };
@@ -31,34 +31,15 @@ export function Templates({ owner }: { owner: boolean }) {
   };
   return (
     <section aria-label="Templates">
-      <h2>
-        A new tree begins with <span>{templates.length}</span>
-      </h2>
-      <Rows
-        rows={templates}
-        keyOf={(t) => t.id}
-        columns={[
-          { cell: (t) => <b>{t.name}</b> },
-          { cell: (t) => [...t.words, ...(t.leanDeg === 0 ? ['no lean seen'] : [])].join(', ') },
-          {
-            right: true,
-            cell: (t) =>
-              owner && (
-                <Button
-                  type="text"
-                  onClick={() =>
-                    void send(
-                      api.DELETE('/api/house/templates/{id}', {
-                        params: { path: { id: t.id }, query: { version: t.version } },
-                      }),
-                    )
-                  }
-                >
-                  Take off the list
-                </Button>
-              ),
-          },
-        ]}
+      <HouseList
+        heading="A new tree begins with"
+        items={templates}
+        says={[(t) => [...t.words, ...(t.leanDeg === 0 ? ['no lean seen'] : [])].join(', ')]}
+        takeOff={
+          owner
+            ? (path, query) => void send(api.DELETE('/api/house/templates/{id}', { params: { path, query } }))
+            : undefined
+        }
       />
       <p className="s">What is left open here is asked for at the tree. No number is taken from a template.</p>
       {owner && (

@@ -280,6 +280,11 @@ class CutStory extends DemoStory {
         assertThat(ottoline.page.getByLabel("holding wood, for the hinge")).isChecked();
         ottoline.tab("Species");
         assertThat(ottoline.region("Species")).containsText("poplar");
+        ottoline.tab("Templates");
+        assertThat(ottoline.region("Templates")).containsText("straight, wedges");
+        ottoline.fill("Called", "dead larch, line");
+        ottoline.button("Add to the list");
+        assertThat(ottoline.region("Templates")).containsText("dead larch, line");
         ottoline.page.context().close();
         imre.page.navigate(server.local());
         imre.open("Withy Lock");
