@@ -79,6 +79,7 @@ class ShellStory {
             assertThat(page).hasURL(Pattern.compile("girth_m=1.5"));
             page.reload();
             assertThat(imre.region("Answer")).containsText("477.5");
+            assertThat(imre.page.locator(".recharts-surface").first()).isVisible();
             imre.shot("sums");
             page.navigate(server.local() + "/drills");
             assertThat(page.locator("main")).containsText("will stand here");
