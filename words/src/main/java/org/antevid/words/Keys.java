@@ -42,7 +42,8 @@ public final class Keys {
     /** What is kept carries the names of its day: types that have been renamed, under the name they had. */
     private static final Map<String, String> FORMER = Map.of(
             "Basis.Told", "Basis.AnswerKind",
-            "LayPlan.TargetCheck.Struck", "LayPlan.TargetCheck.NoChance",
+            "LayPlan.TargetCheck.Struck", "TargetCheck.NoChance",
+            "LayPlan.TargetCheck.NoChance", "TargetCheck.NoChance",
             "Measured", "SightedQuantity",
             "DoesNotMove.Then", "DoesNotMove.Remedy",
             "Rig.When", "Rig.PullBegin");

@@ -21,6 +21,7 @@ import org.antevid.core.cutting.CutPlan;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
+import org.antevid.core.lay.Obstacles;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.retreat.EscapeRoutes;
@@ -197,7 +198,7 @@ public class Documents {
 
     private static List<PlanDocument.WayPart> wayOut(Site site, Spot stand, Spot stump, double ringM) {
         try {
-            WayOut w = WayOut.of(stand, stump, ringM, LayPlan.obstacles(site, stand));
+            WayOut w = WayOut.of(stand, stump, ringM, Obstacles.around(site, stand));
             return List.of(new PlanDocument.WayPart(
                     "E",
                     w.azimuthDeg(),

@@ -7,6 +7,7 @@ import java.util.Optional;
 import org.antevid.app.sheet.Sheet;
 import org.antevid.core.lay.Landmark;
 import org.antevid.core.lay.LayPlan;
+import org.antevid.core.lay.TargetCheck;
 import org.antevid.core.lay.spread.SightMiss;
 import org.antevid.core.lay.zone.Zone;
 import org.antevid.core.message.Arg;
@@ -346,13 +347,13 @@ final class LaySheet {
     private void targets() {
         title(PaperWords.TARGETS);
         boolean proven = plan.control().proven();
-        List<LayPlan.TargetCheck> all = plan.targets().stream()
+        List<TargetCheck> all = plan.targets().stream()
                 .filter(t -> t.inReach() || t.inFan())
-                .sorted(Comparator.comparing((LayPlan.TargetCheck t) -> !t.blocks(proven))
-                        .thenComparingDouble(LayPlan.TargetCheck::clearanceM))
+                .sorted(Comparator.comparing((TargetCheck t) -> !t.blocks(proven))
+                        .thenComparingDouble(TargetCheck::clearanceM))
                 .toList();
         int room = (int) ((LAST_LINE - line) / ROW_MM);
-        List<LayPlan.TargetCheck> shown = all.size() <= room ? all : all.subList(0, Math.max(0, room - 1));
+        List<TargetCheck> shown = all.size() <= room ? all : all.subList(0, Math.max(0, room - 1));
         shown.forEach(t -> row(
                 Message.of(PaperWords.TARGET)
                         .with("name", Arg.name(t.feature().name()))

@@ -211,7 +211,7 @@ public record Basis(List<Fact> facts, List<Answer> answers) {
         return d.kind().name() + d.fromM() + d.toM();
     }
 
-    private static Fact target(LayPlan.TargetCheck t) {
+    private static Fact target(TargetCheck t) {
         Feature f = t.feature();
         return new Fact(
                 Source.FEATURE,

@@ -4,12 +4,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 import org.antevid.core.assist.Rig;
 import org.antevid.core.lay.spread.SightMiss;
 import org.antevid.core.lay.sweep.JudgedLay;
-import org.antevid.core.lay.sweep.StruckTarget;
 import org.antevid.core.lay.sweep.Sweep;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
@@ -21,12 +18,9 @@ import org.antevid.core.quantity.Rounding;
 import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.retreat.FallTime;
 import org.antevid.core.site.Feature;
-import org.antevid.core.site.FeatureKind;
 import org.antevid.core.site.Ground;
-import org.antevid.core.site.Shape;
 import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
-import org.antevid.core.site.StandingTree;
 import org.antevid.core.stem.Lean;
 import org.antevid.core.stem.MissingFact;
 import org.antevid.core.stem.StemMass;
@@ -60,13 +54,7 @@ public record LayPlan(
     private static final double LIVE_RESTITUTION = 0.3;
     private static final double BRASH_RESTITUTION = 0.45;
     private static final double WHOLE_CIRCLE_SIGMA_DEG = 90;
-    /** Nobody runs on ground steeper than this (judgement). */
-    private static final double STEEPEST_WAY_DEG = 35;
-
     private static final double WORTH_CLEARING_M = 0.1;
-    /** What lies farther off bars nobody's way. */
-    private static final double NEAR_M = 20;
-
     /** House rules the lay depends on: tree lengths kept clear, spread of sound wood in degrees. */
     public record Limits(double exclusionLengths, double soundSigmaDeg, double leastAwayM) {
         public static final Limits USUAL = new Limits(2, 3, LEAST_AWAY_M);
@@ -164,56 +152,6 @@ public record LayPlan(
     }
 
     /**
-     * One target against this lay. Horizontal metres.
-     *
-     * @param fromStumpM nearest point from the stump
-     * @param clearanceM from the fan's edge, 0 when touched
-     * @param struck chance to be hit; empty when out of reach, when it may be hit, or when control of the lay is not
-     *     proven
-     */
-    public record TargetCheck(
-            Feature feature,
-            double fromStumpM,
-            double clearanceM,
-            boolean inReach,
-            boolean inFan,
-            boolean inRing,
-            Optional<StruckTarget> struck) {
-        /**
-         * @return whether it must not be hit and is: likelier than its worth allows, or in a fan that is the whole
-         *     circle
-         */
-        public boolean blocks(boolean proven) {
-            return feature.mustNotBeHit()
-                    && (proven
-                            ? struck.filter(s -> s.strike().controlled() > s.limit())
-                                    .isPresent()
-                            : inFan);
-        }
-
-        /** @return the chance to be hit; what cannot be reached is said to be out of reach, never "0 %" */
-        public Arg chance(boolean proven) {
-            if (!feature.mustNotBeHit()) {
-                return Arg.term(feature.mayBeHit() ? NoChance.MAY_BE_HIT : NoChance.PROTECTED);
-            }
-            return struck.map(s -> Arg.up(Dimension.CHANCE, s.strike().controlled()))
-                    .orElse(Arg.term(
-                            !proven && inFan
-                                    ? NoChance.COUNTS_AS_HIT
-                                    : inFan ? NoChance.THROWN_WOOD : NoChance.OUT_OF_REACH));
-        }
-
-        /** Where there is no chance to say. */
-        public enum NoChance {
-            MAY_BE_HIT,
-            PROTECTED,
-            COUNTS_AS_HIT,
-            THROWN_WOOD,
-            OUT_OF_REACH
-        }
-    }
-
-    /**
      * @throws RefusedInput {@code NOT_KNOWN} naming what must be measured first, or when the stem cannot be cut as
      *     chosen
      */
@@ -287,11 +225,11 @@ public record LayPlan(
                         stem.lean().map(Lean::azimuthDeg),
                         judged.map(r -> r.ways().clock()).orElse(EscapeRoutes.Clock.NOT_KNOWN),
                         Math.min(30, zone.buttZoneM()),
-                        barsTheCutter(stem, choice, site))
+                        Obstacles.ofTheCutter(stem, choice, site))
                 .on(site.today().ground())
                 .clearedOn(choice.leaving().cleared()));
         List<TargetCheck> targets = site.targets()
-                .map(f -> check(f, stem.at(), zone, fan, judged, control))
+                .map(f -> TargetCheck.of(f, stem.at(), zone, fan, judged, control))
                 .toList();
         return new LayPlan(
                 stem,
@@ -439,105 +377,11 @@ public record LayPlan(
         return stem.brash() ? BRASH_RESTITUTION : LIVE_RESTITUTION;
     }
 
-    private static TargetCheck check(
-            Feature f, Spot stump, FallZone zone, Fan fan, Optional<JudgedLay> judged, LayControl control) {
-        double distance = f.shape().distanceTo(stump);
-        double clearance = fan.area().distanceTo(f.shape());
-        Optional<StruckTarget> struck = judged.filter(r -> control.proven())
-                .flatMap(r ->
-                        r.strikes().stream().filter(s -> s.id().equals(f.id())).findFirst());
-        return new TargetCheck(
-                f,
-                distance,
-                clearance,
-                distance <= zone.designReachM(),
-                clearance <= 0,
-                distance <= zone.exclusionM(),
-                struck);
-    }
-
-    /**
-     * What bars the cutter: things on the place, a loaded rope, ground too steep to run on. In the frame of the stump.
-     */
-    private static List<EscapeRoutes.Obstacle> barsTheCutter(StemReading stem, LayChoice choice, Site site) {
-        List<EscapeRoutes.Obstacle> all = new ArrayList<>(obstacles(site, stem));
-        Means means = choice.means().aimed(stem.at(), choice.layDeg(), choice.cutHeightM(), site);
-        if (means.isLine() && means.stand().isPresent()) {
-            Spot stand = means.stand().get();
-            List<Spot> rope = new ArrayList<>(List.of(
-                    new Spot(0, 0).at(stem.at().bearingTo(stand), 1.5),
-                    new Spot(
-                            stand.eastM() - stem.at().eastM(),
-                            stand.northM() - stem.at().northM())));
-            means.puller()
-                    .ifPresent(p -> rope.add(new Spot(
-                            p.eastM() - stem.at().eastM(),
-                            p.northM() - stem.at().northM())));
-            all.add(new EscapeRoutes.Obstacle(Arg.said(Message.of(EscapeRoutes.Bar.LOADED_ROPE)), Shape.line(rope)));
-        }
-        for (int east = -12; east <= 12; east += 2) {
-            for (int north = -12; north <= 12; north += 2) {
-                if (site.groundAt(new Spot(stem.at().eastM() + east, stem.at().northM() + north))
-                                .slopeDeg()
-                        > STEEPEST_WAY_DEG) {
-                    all.add(new EscapeRoutes.Obstacle(
-                            Arg.said(Message.of(EscapeRoutes.Bar.SLOPE_EDGE)), Shape.disc(new Spot(east, north), 1.2)));
-                }
-            }
-        }
-        return all;
-    }
-
     /** @return houses, paths, pens and the like inside the ring: each is emptied, closed or guarded by name */
     public List<Feature> occupied(Site site) {
         return site.features().stream()
                 .filter(f -> f.kind().mayHoldPeople() && f.shape().distanceTo(stem.at()) <= zone.exclusionM())
                 .toList();
-    }
-
-    /**
-     * @return what bars the way, in the frame of the stump: features, every other trunk, stump and lying stem, ground
-     *     another stem endangers
-     */
-    public static List<EscapeRoutes.Obstacle> obstacles(Site site, StemReading own) {
-        return obstacles(site, own.at(), own.label());
-    }
-
-    /** The same round any spot, no trunk left out. */
-    public static List<EscapeRoutes.Obstacle> obstacles(Site site, Spot from) {
-        return obstacles(site, from, "");
-    }
-
-    private static List<EscapeRoutes.Obstacle> obstacles(Site site, Spot from, String own) {
-        List<EscapeRoutes.Obstacle> obstacles = new ArrayList<>();
-        for (Feature f : site.features()) {
-            if (f.kind().barsTheWay() && f.shape().distanceTo(from) < NEAR_M) {
-                Shape seen = f.shape().seenFrom(from);
-                obstacles.add(new EscapeRoutes.Obstacle(
-                        f.name(),
-                        f.kind() == FeatureKind.OTHER_TREE && !f.shape().hasArea() ? seen.grown(Site.TRUNK_M) : seen));
-            }
-        }
-        Set<String> measured = site.trees().stream().map(StandingTree::label).collect(Collectors.toSet());
-        site.trees().stream()
-                .filter(t -> !t.label().equals(own) && t.at().distanceTo(from) < NEAR_M)
-                .forEach(t -> obstacles.add(new EscapeRoutes.Obstacle(
-                        t.label(),
-                        Shape.disc(
-                                new Spot(t.at().eastM() - from.eastM(), t.at().northM() - from.northM()),
-                                t.dbhM() / 2))));
-        site.trunks().stream()
-                .filter(t -> !t.label().equals(own)
-                        && !measured.contains(t.label())
-                        && t.shape().distanceTo(from) < NEAR_M)
-                .forEach(t -> obstacles.add(
-                        new EscapeRoutes.Obstacle(t.label(), t.shape().seenFrom(from))));
-        for (Site.Danger d : site.dangers()) {
-            obstacles.add(new EscapeRoutes.Obstacle(
-                    Arg.said(Message.of(EscapeRoutes.Bar.BENEATH).with("stem", Arg.name(d.hung()))),
-                    d.area().seenFrom(from)));
-        }
-        return obstacles;
     }
 
     /** @return the worthiest target that blocks this lay */

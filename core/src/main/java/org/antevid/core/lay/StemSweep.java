@@ -347,7 +347,7 @@ public final class StemSweep {
                 ground,
                 targets,
                 neighbours(stem, site),
-                LayPlan.obstacles(site, stem),
+                Obstacles.around(site, stem),
                 stem.height().orElseThrow().high());
     }
 

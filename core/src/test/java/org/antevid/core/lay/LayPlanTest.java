@@ -89,7 +89,7 @@ class LayPlanTest {
     void aTargetBesideTheFanIsInReachButNotTouched() {
         // 15 m east of the stump, lay north: in reach of 20 m, well clear of a fan a few degrees wide
         LayPlan p = plan(0, WINCH, target("hut", 15, 0, 1, 3));
-        LayPlan.TargetCheck hut = p.targets().get(0);
+        TargetCheck hut = p.targets().get(0);
         assertThat(hut.inReach()).isTrue();
         assertThat(hut.inFan()).isFalse();
         assertThat(hut.clearanceM()).isBetween(8.0, 11.5);
@@ -144,13 +144,13 @@ class LayPlanTest {
         double turn = random.nextInt(360);
         Spot a = new Spot(0, 0).at(bearing, far);
         Spot b = new Spot(0, 0).at(bearing + turn, far);
-        LayPlan.TargetCheck before = check(lay, 0, a);
-        LayPlan.TargetCheck after = check(lay + turn, turn, b);
+        TargetCheck before = check(lay, 0, a);
+        TargetCheck after = check(lay + turn, turn, b);
         assertThat(after.clearanceM()).as("seed %d", seed).isCloseTo(before.clearanceM(), within(0.05));
         assertThat(after.inReach()).as("seed %d", seed).isEqualTo(before.inReach());
     }
 
-    private static LayPlan.TargetCheck check(double lay, double leanTo, Spot at) {
+    private static TargetCheck check(double lay, double leanTo, Spot at) {
         StemReading s = stem(
                 "S1",
                 new Spot(0, 0),

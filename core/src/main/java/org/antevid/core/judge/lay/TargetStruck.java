@@ -13,6 +13,7 @@ import org.antevid.core.judge.Rule;
 import org.antevid.core.judge.RuleId;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.lay.LayPlan;
+import org.antevid.core.lay.TargetCheck;
 import org.antevid.core.message.Arg;
 import org.antevid.core.site.Feature;
 
@@ -26,7 +27,7 @@ public final class TargetStruck implements Rule {
                         : anyWay(p));
     }
 
-    private static Finding struck(LayPlan p, LayPlan.TargetCheck t) {
+    private static Finding struck(LayPlan p, TargetCheck t) {
         Finding found = Finding.of(
                         RuleId.STRIKE, STOP, p.stem().label(), t.feature().id())
                 .with("lay", Arg.azimuth(p.choice().layDeg()))
@@ -43,7 +44,7 @@ public final class TargetStruck implements Rule {
     private static Stream<Finding> anyWay(LayPlan p) {
         List<Feature> hit = p.targets().stream()
                 .filter(t -> t.blocks(false))
-                .map(LayPlan.TargetCheck::feature)
+                .map(TargetCheck::feature)
                 .sorted(Comparator.comparingInt(Feature::worth).reversed())
                 .toList();
         return hit.isEmpty()

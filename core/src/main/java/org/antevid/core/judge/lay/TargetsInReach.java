@@ -10,7 +10,7 @@ import org.antevid.core.judge.Phrase;
 import org.antevid.core.judge.Rule;
 import org.antevid.core.judge.RuleId;
 import org.antevid.core.judge.Situation;
-import org.antevid.core.lay.LayPlan;
+import org.antevid.core.lay.TargetCheck;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 
@@ -19,7 +19,7 @@ public final class TargetsInReach implements Rule {
     @Override
     public Stream<Finding> check(Situation s) {
         return s.laysAhead().flatMap(p -> {
-            List<LayPlan.TargetCheck> near = p.targets().stream()
+            List<TargetCheck> near = p.targets().stream()
                     .filter(t -> t.inReach() && !t.inFan() && t.feature().mustNotBeHit())
                     .toList();
             return near.isEmpty()
@@ -33,7 +33,7 @@ public final class TargetsInReach implements Rule {
         });
     }
 
-    private static Arg clear(LayPlan.TargetCheck t) {
+    private static Arg clear(TargetCheck t) {
         return Arg.said(Message.of(Phrase.CLEAR_BY)
                 .with("target", Arg.name(t.feature().name()))
                 .with("clear", Arg.down(LENGTH, t.clearanceM())));

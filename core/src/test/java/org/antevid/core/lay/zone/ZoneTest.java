@@ -22,6 +22,7 @@ import org.antevid.core.lay.Guy;
 import org.antevid.core.lay.LayPlan;
 import org.antevid.core.lay.Means;
 import org.antevid.core.lay.Support;
+import org.antevid.core.lay.TargetCheck;
 import org.antevid.core.lay.sweep.LyingTree;
 import org.antevid.core.lay.sweep.Strike;
 import org.antevid.core.message.Arg;
@@ -242,9 +243,9 @@ class ZoneTest {
         LayPlan p =
                 plan(0, WINCH, target("far", 0, 60, 1, 4), target("near", 0, 18, 1, 4), target("beside", 15, 0, 1, 4));
         List<Arg> said = p.targets().stream()
-                .map((LayPlan.TargetCheck t) -> t.chance(p.control().proven()))
+                .map((TargetCheck t) -> t.chance(p.control().proven()))
                 .toList();
-        assertThat(said.get(0)).isEqualTo(Arg.term(LayPlan.TargetCheck.NoChance.OUT_OF_REACH));
+        assertThat(said.get(0)).isEqualTo(Arg.term(TargetCheck.NoChance.OUT_OF_REACH));
         assertThat(((Arg.Amount) said.get(1)).value()).isCloseTo(1, within(0.01));
         assertThat(((Arg.Amount) said.get(2)).value()).isLessThan(0.001);
         Feature agreed = new Feature(
@@ -258,11 +259,11 @@ class ZoneTest {
                 "",
                 false);
         assertThat(plan(0, WINCH, agreed).targets().get(0).chance(true))
-                .isEqualTo(Arg.term(LayPlan.TargetCheck.NoChance.MAY_BE_HIT));
+                .isEqualTo(Arg.term(TargetCheck.NoChance.MAY_BE_HIT));
         assertThat(plan(180, Means.of(Means.Kind.NOTHING), target("near", 0, 18, 1, 4))
                         .targets()
                         .get(0)
                         .chance(false))
-                .isEqualTo(Arg.term(LayPlan.TargetCheck.NoChance.COUNTS_AS_HIT));
+                .isEqualTo(Arg.term(TargetCheck.NoChance.COUNTS_AS_HIT));
     }
 }
