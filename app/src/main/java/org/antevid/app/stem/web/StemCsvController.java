@@ -6,6 +6,7 @@ import org.antevid.app.exchange.ImportReport;
 import org.antevid.app.job.Needs;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.stem.StemCsv;
+import org.antevid.app.stem.StemCsvImport;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -33,9 +34,11 @@ public class StemCsvController {
     }
 
     private final StemCsv csv;
+    private final StemCsvImport imports;
 
-    StemCsvController(StemCsv csv) {
+    StemCsvController(StemCsv csv, StemCsvImport imports) {
         this.csv = csv;
+        this.imports = imports;
     }
 
     /** A table of the job as comma-separated values, with columns that name their units. */
@@ -70,9 +73,9 @@ public class StemCsvController {
             @AuthenticationPrincipal SignedIn me)
             throws IOException {
         return switch (table) {
-            case STEMS -> csv.readStems(job, file.getBytes(), takeGoodRows, me);
-            case SIGHTINGS -> csv.readSightings(job, file.getBytes(), takeGoodRows, me);
-            case DEFECTS -> csv.readDefects(job, file.getBytes(), takeGoodRows, me);
+            case STEMS -> imports.stems(job, file.getBytes(), takeGoodRows, me);
+            case SIGHTINGS -> imports.sightings(job, file.getBytes(), takeGoodRows, me);
+            case DEFECTS -> imports.defects(job, file.getBytes(), takeGoodRows, me);
         };
     }
 }
