@@ -15,6 +15,7 @@ import org.antevid.app.house.House;
 import org.antevid.app.job.JobLog;
 import org.antevid.app.judgement.Documents;
 import org.antevid.app.judgement.Judgement;
+import org.antevid.app.judgement.StemJudgement;
 import org.antevid.app.lay.ChoiceRequest;
 import org.antevid.app.lay.Lays;
 import org.antevid.app.people.SignedIn;
@@ -66,15 +67,25 @@ public class Trees {
 
     private final TreeSights sights;
     private final Judgement judgement;
+    private final StemJudgement stemJudgement;
     private final Lays lays;
     private final Crews crews;
     private final House house;
     private final LastTime last;
     private final JobLog log;
 
-    Trees(TreeSights sights, Judgement judgement, Lays lays, Crews crews, House house, LastTime last, JobLog log) {
+    Trees(
+            TreeSights sights,
+            Judgement judgement,
+            StemJudgement stemJudgement,
+            Lays lays,
+            Crews crews,
+            House house,
+            LastTime last,
+            JobLog log) {
         this.sights = sights;
         this.judgement = judgement;
+        this.stemJudgement = stemJudgement;
         this.lays = lays;
         this.crews = crews;
         this.house = house;
@@ -111,7 +122,7 @@ public class Trees {
      * @param against of the tree itself, worst first; what the leader has cleared of it is left out
      */
     public record Judged(
-            Judgement.LookAnswer look,
+            StemJudgement.LookAnswer look,
             Site site,
             Optional<LayPlan> lay,
             Optional<CutPart> cut,
@@ -141,7 +152,7 @@ public class Trees {
         Situation job = judgement.situation(jobId);
         Situation bare = job.with(new Situation.StemFacts(stem, Optional.empty(), false, Optional.empty()));
         LayChoice asked = new LayChoice(0, CUT_M, house.rules().usualSchool(), BAR_M, Means.of(means));
-        Judgement.LookAnswer look = judgement.firstLook(jobId, stem, asked, bare);
+        StemJudgement.LookAnswer look = stemJudgement.firstLook(jobId, stem, asked, bare);
         Optional<LayPlan> plan = look.look()
                 .layDeg()
                 .filter(d -> look.look().headline() != FirstLook.Headline.NOT_BY_HAND)
@@ -191,7 +202,7 @@ public class Trees {
         return a.open.size() + (a.means.isEmpty() ? 1 : 0) + (a.placeOpen ? 1 : 0);
     }
 
-    private static ChoiceRequest request(LayPlan p, Judgement.LookAnswer look) {
+    private static ChoiceRequest request(LayPlan p, StemJudgement.LookAnswer look) {
         LayChoice c = p.choice();
         ChoiceRequest plain = ChoiceRequest.plain(
                 c.layDeg(),

@@ -9,6 +9,7 @@ import java.util.Optional;
 import org.antevid.app.job.Needs;
 import org.antevid.app.judgement.Documents;
 import org.antevid.app.judgement.Judgement;
+import org.antevid.app.judgement.StemJudgement;
 import org.antevid.app.people.People;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.reader.Created;
@@ -53,11 +54,13 @@ public class JudgementController {
     record Takers(String competence, List<Taker> people) {}
 
     private final Judgement judgement;
+    private final StemJudgement stems;
     private final Documents documents;
     private final People people;
 
-    JudgementController(Judgement judgement, Documents documents, People people) {
+    JudgementController(Judgement judgement, StemJudgement stems, Documents documents, People people) {
         this.judgement = judgement;
+        this.stems = stems;
         this.documents = documents;
         this.people = people;
     }
@@ -93,7 +96,7 @@ public class JudgementController {
     /** @param worst the worst that is found of it; empty where nothing is */
     record DangerView(
             String stemId, String label, int stops, int secondOpinions, int cautions, Optional<String> worst) {
-        private static DangerView of(Judgement.Danger d) {
+        private static DangerView of(StemJudgement.Danger d) {
             return new DangerView(
                     d.stemId(),
                     d.label(),
@@ -133,14 +136,14 @@ public class JudgementController {
     @PostMapping("/stems/{stem}/first-look")
     @Needs(Needs.Right.READ)
     Look look(@PathVariable String job, @PathVariable String stem, @Validated @RequestBody LookRequest c) {
-        return Look.of(judgement.firstLook(job, stem, c.choice()));
+        return Look.of(stems.firstLook(job, stem, c.choice()));
     }
 
     /** Every way of dealing with a stem: what it needs, and what excludes it here. */
     @GetMapping("/stems/{stem}/verdicts")
     @Needs(Needs.Right.READ)
     VerdictsView verdicts(@PathVariable String job, @PathVariable String stem) {
-        Verdicts v = judgement.verdicts(job, stem);
+        Verdicts v = stems.verdicts(job, stem);
         return new VerdictsView(
                 v.offered(),
                 v.options().stream()
@@ -162,7 +165,7 @@ public class JudgementController {
     @GetMapping("/stems/danger")
     @Needs(Needs.Right.READ)
     List<DangerView> danger(@PathVariable String job) {
-        return judgement.byDanger(job).stream().map(DangerView::of).toList();
+        return stems.byDanger(job).stream().map(DangerView::of).toList();
     }
 
     /** Records a second opinion, on site with the taker's own passphrase or by telephone. */

@@ -1,7 +1,7 @@
 package org.antevid.app.judgement.web;
 
 import java.util.Optional;
-import org.antevid.app.judgement.Judgement;
+import org.antevid.app.judgement.StemJudgement;
 import org.antevid.app.lay.DialView;
 import org.antevid.app.reader.Speech;
 import org.antevid.core.brief.FirstLook;
@@ -62,7 +62,7 @@ public record Look(
     }
 
     /** @return the answer in the reader's words */
-    public static Look of(Judgement.LookAnswer looked) {
+    public static Look of(StemJudgement.LookAnswer looked) {
         FirstLook f = looked.look();
         return new Look(
                 f.headline(),
