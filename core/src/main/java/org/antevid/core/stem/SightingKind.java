@@ -33,7 +33,7 @@ public enum SightingKind {
             touch("topY"),
             touch("aspect"),
             need("knownM", "m", 0.5, 12, 0.1),
-            with("cameraM", "m", 0.2, 20, 0.1, 1.6),
+            need("cameraM", "m", 0.2, 20, 0.1),
             maybe("viewDeg", "°", 20, 110, 1)),
     EYE_HEIGHT(SightedQuantity.HEIGHT, need("heightM", "m", 2, 120, 1)),
     LEAN_VIEW(

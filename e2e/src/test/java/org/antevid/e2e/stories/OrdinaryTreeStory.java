@@ -150,6 +150,7 @@ class OrdinaryTreeStory extends DemoStory {
         touch(photo, 0.85);
         assertThat(his.page.getByText("All 3 touched.")).isVisible();
         his.fill("Known length", "3");
+        his.fill("Camera above the foot", "1.6");
         Locator follows = his.page.getByLabel("What follows");
         assertThat(follows).containsText(Pattern.compile("= \\d+\\.\\d+ m\\s+±\\d+\\.\\d+ m"));
         his.button("Keep this sighting");
