@@ -13,6 +13,7 @@ import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.retreat.FallTime;
+import org.antevid.core.retreat.LeavingCutter;
 import org.antevid.core.site.Ground;
 import org.antevid.core.site.Shape;
 import org.antevid.core.site.Spot;
@@ -167,7 +168,7 @@ final class FallSums {
     }
 
     private static Answer escape(Input in) {
-        EscapeRoutes r = EscapeRoutes.of(new EscapeRoutes.Cutter(
+        EscapeRoutes r = EscapeRoutes.of(new LeavingCutter(
                 in.num("lay_deg"),
                 in.num("height_m"),
                 new Ground(in.num("slope_deg"), in.num("downhill_deg")),

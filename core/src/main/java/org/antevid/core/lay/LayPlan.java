@@ -17,6 +17,7 @@ import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.retreat.EscapeRoutes;
 import org.antevid.core.retreat.FallTime;
+import org.antevid.core.retreat.LeavingCutter;
 import org.antevid.core.site.Feature;
 import org.antevid.core.site.Ground;
 import org.antevid.core.site.Site;
@@ -218,7 +219,7 @@ public record LayPlan(
         FallTime time = judged.flatMap(r -> StemSweep.fall(stem, choice, mass, site, r))
                 .map(FallTime::of)
                 .orElse(FallTime.NOT_KNOWN);
-        EscapeRoutes escape = EscapeRoutes.around(EscapeRoutes.Cutter.usual(
+        EscapeRoutes escape = EscapeRoutes.around(LeavingCutter.usual(
                         choice.layDeg(),
                         stem.height().orElseThrow().high(),
                         ground,

@@ -13,8 +13,6 @@ import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.RefusedInput;
-import org.antevid.core.quantity.Require;
-import org.antevid.core.site.Ground;
 import org.antevid.core.site.GroundState;
 import org.antevid.core.site.Shape;
 import org.antevid.core.site.Spot;
@@ -48,7 +46,7 @@ public record EscapeRoutes(
     }
 
     private static final double[] SEARCH_DEG = {135, 130, 140, 125, 145, 120, 150, 115, 155};
-    private static final double START_M = 0.5;
+    static final double START_M = 0.5;
     private static final double FALL_SIDE_DEG = 75;
     /**
      * No way leads nearer the fall side, nor nearer the line straight back, than these turns off the lay (practice
@@ -229,144 +227,6 @@ public record EscapeRoutes(
         }
     }
 
-    /** @param fastS time from noticed movement to tree down, empty when not known */
-    public record Cutter(
-            double layDeg,
-            double heightM,
-            Ground ground,
-            Optional<Double> leanAzimuthDeg,
-            Optional<Double> fastS,
-            double speedMs,
-            double reactS,
-            double clearM,
-            Footing footing,
-            double minDistanceM,
-            double distanceRatio,
-            double corridorM,
-            List<Obstacle> obstacles,
-            Set<Side> cleared) {
-        public Cutter(
-                double layDeg,
-                double heightM,
-                Ground ground,
-                Optional<Double> leanAzimuthDeg,
-                Optional<Double> fastS,
-                double speedMs,
-                double reactS,
-                double clearM,
-                Footing footing,
-                double minDistanceM,
-                double distanceRatio,
-                double corridorM,
-                List<Obstacle> obstacles) {
-            this(
-                    layDeg,
-                    heightM,
-                    ground,
-                    leanAzimuthDeg,
-                    fastS,
-                    speedMs,
-                    reactS,
-                    clearM,
-                    footing,
-                    minDistanceM,
-                    distanceRatio,
-                    corridorM,
-                    obstacles,
-                    Set.of());
-        }
-
-        public Cutter {
-            Require.within(heightM, 1, 120, "height_m");
-            Require.within(speedMs, 0.2, 5, "speed_ms");
-            Require.within(corridorM, 0.5, 5, "corridor_m");
-            // what lies beyond the longest way, with room to go round, bars none
-            double farthest = Math.max(minDistanceM, distanceRatio * heightM) + Detour.ROOM_M + corridorM;
-            Spot stump = new Spot(0, 0);
-            obstacles = obstacles.stream()
-                    .filter(o -> o.shape.distanceTo(stump) <= farthest)
-                    .toList();
-            cleared = Set.copyOf(cleared);
-        }
-
-        /** @return the same cutter with these sides cleared */
-        public Cutter clearedOn(Set<Side> sides) {
-            return new Cutter(
-                    layDeg,
-                    heightM,
-                    ground,
-                    leanAzimuthDeg,
-                    fastS,
-                    speedMs,
-                    reactS,
-                    clearM,
-                    footing,
-                    minDistanceM,
-                    distanceRatio,
-                    corridorM,
-                    obstacles,
-                    sides);
-        }
-
-        private double factor(Side side) {
-            return cleared.contains(side) ? Footing.CLEAR.factor : footing.factor;
-        }
-
-        /**
-         * Practice values: 1.5 m/s, 6 m or a quarter of the height.
-         *
-         * @param clearM out of this stem's swath, throw and butt zone
-         */
-        public static Cutter usual(
-                double layDeg,
-                double heightM,
-                Ground ground,
-                Optional<Double> leanAzimuthDeg,
-                Clock clock,
-                double clearM,
-                List<Obstacle> obstacles) {
-            return new Cutter(
-                    layDeg,
-                    heightM,
-                    ground,
-                    leanAzimuthDeg,
-                    clock.fastS,
-                    1.5,
-                    clock.reactS,
-                    clearM,
-                    Footing.LITTER,
-                    6,
-                    0.25,
-                    1.5,
-                    obstacles);
-        }
-
-        /** @return ids of what bars a straight way along {@code azimuthDeg} */
-        public List<Arg> barred(double azimuthDeg, double requiredM) {
-            return EscapeRoutes.barred(azimuthDeg, START_M, requiredM, corridorM, obstacles);
-        }
-
-        /** @return the same cutter on the ground as it is today */
-        public Cutter on(GroundState state) {
-            Footing today = state == GroundState.FIRM ? footing : Footing.today(state);
-            return new Cutter(
-                    layDeg,
-                    heightM,
-                    ground,
-                    leanAzimuthDeg,
-                    fastS,
-                    speedMs,
-                    reactS,
-                    clearM,
-                    today,
-                    minDistanceM,
-                    distanceRatio,
-                    corridorM,
-                    obstacles,
-                    cleared);
-        }
-    }
-
     /** What bars a straight way along an azimuth for so many metres; lets a caller who asks for many lays remember. */
     @FunctionalInterface
     public interface Bars {
@@ -374,17 +234,17 @@ public record EscapeRoutes(
     }
 
     /** @throws RefusedInput when the cutter's numbers are out of range */
-    public static EscapeRoutes of(Cutter c) {
+    public static EscapeRoutes of(LeavingCutter c) {
         return of(c, c::barred);
     }
 
     /** The same with what bars each azimuth looked up. */
-    public static EscapeRoutes of(Cutter c, Bars bars) {
+    public static EscapeRoutes of(LeavingCutter c, Bars bars) {
         return chosen(c, bars, required(c));
     }
 
     /** The same, and where a side has no straight way, one that goes round what bars it. */
-    public static EscapeRoutes around(Cutter c) {
+    public static EscapeRoutes around(LeavingCutter c) {
         double required = required(c);
         EscapeRoutes straight = chosen(c, c::barred, required);
         if (straight.routes.stream().allMatch(Route::open)) {
@@ -398,28 +258,29 @@ public record EscapeRoutes(
                                 ? r
                                 : new Route(
                                         r.side,
-                                        Detour.of(c.layDeg, r.side.sign, required, c.corridorM, c.obstacles)
+                                        Detour.of(c.layDeg(), r.side.sign, required, c.corridorM(), c.obstacles())
                                                 .map(p -> way(c, r.side, p)),
                                         r.blockedBy))
                         .toList());
     }
 
-    private static double required(Cutter c) {
-        return Math.max(c.minDistanceM, c.distanceRatio * c.heightM);
+    private static double required(LeavingCutter c) {
+        return Math.max(c.minDistanceM(), c.distanceRatio() * c.heightM());
     }
 
-    private static EscapeRoutes chosen(Cutter c, Bars bars, double required) {
+    private static EscapeRoutes chosen(LeavingCutter c, Bars bars, double required) {
         return best(c, required, List.of(route(c, Side.RIGHT, required, bars), route(c, Side.LEFT, required, bars)));
     }
 
-    private static EscapeRoutes best(Cutter c, double required, List<Route> routes) {
+    private static EscapeRoutes best(LeavingCutter c, double required, List<Route> routes) {
         Optional<Route> best = routes.stream()
                 .filter(Route::open)
                 .reduce((a, b) -> b.way.orElseThrow().score > a.way.orElseThrow().score ? b : a);
         List<Warning> warnings = new ArrayList<>();
         Optional<Double> margin = best.flatMap(r -> r.way.orElseThrow().marginS);
-        Optional<Double> reached = best.flatMap(r -> c.fastS.map(fast ->
-                Math.min(1, Math.max(0, fast - c.reactS) / r.way.orElseThrow().walkS) * r.way.orElseThrow().lengthM));
+        Optional<Double> reached = best.flatMap(r -> c.fastS()
+                .map(fast -> Math.min(1, Math.max(0, fast - c.reactS()) / r.way.orElseThrow().walkS)
+                        * r.way.orElseThrow().lengthM));
         if (best.isEmpty()) {
             warnings.add(Warning.NO_ESCAPE_ROUTE);
         } else if (!routes.stream().allMatch(Route::open)) {
@@ -428,16 +289,16 @@ public record EscapeRoutes(
         if (margin.isPresent() && margin.get() < 0) {
             warnings.add(Warning.TREE_DOWN_BEFORE_ROUTE_WALKED);
         }
-        if (reached.isPresent() && reached.get() < c.clearM) {
+        if (reached.isPresent() && reached.get() < c.clearM()) {
             warnings.add(Warning.TOO_SLOW_TO_CLEAR);
         }
-        return new EscapeRoutes(required, routes, best, margin, reached, c.footing.factor, List.copyOf(warnings));
+        return new EscapeRoutes(required, routes, best, margin, reached, c.footing().factor, List.copyOf(warnings));
     }
 
-    private static Route route(Cutter c, Side side, double required, Bars bars) {
+    private static Route route(LeavingCutter c, Side side, double required, Bars bars) {
         Set<Arg> blockers = new LinkedHashSet<>();
         for (double rel : SEARCH_DEG) {
-            double azimuth = Azimuth.normal(c.layDeg + side.sign * rel);
+            double azimuth = Azimuth.normal(c.layDeg() + side.sign * rel);
             List<Arg> hits = bars.along(azimuth, required);
             if (hits.isEmpty()) {
                 return new Route(side, Optional.of(way(c, side, rel, azimuth, required)), List.copyOf(blockers));
@@ -457,9 +318,9 @@ public record EscapeRoutes(
                 .toList();
     }
 
-    private static Way way(Cutter c, Side side, double rel, double azimuth, double required) {
-        double slopeUp = -Math.tan(Math.toRadians(c.ground.alongDeg(azimuth)));
-        double walk = required / (c.speedMs * c.factor(side) * onSlope(slopeUp));
+    private static Way way(LeavingCutter c, Side side, double rel, double azimuth, double required) {
+        double slopeUp = -Math.tan(Math.toRadians(c.ground().alongDeg(azimuth)));
+        double walk = required / (c.speedMs() * c.factor(side) * onSlope(slopeUp));
         return way(
                 c,
                 rel,
@@ -471,26 +332,26 @@ public record EscapeRoutes(
     }
 
     /** A way with corners: its time leg by leg, its direction that of its end. */
-    private static Way way(Cutter c, Side side, List<Spot> path) {
+    private static Way way(LeavingCutter c, Side side, List<Spot> path) {
         Spot end = path.get(path.size() - 1);
         double azimuth = path.get(0).bearingTo(end);
         double walk = 0;
         for (int i = 1; i < path.size(); i++) {
             double up =
-                    -Math.tan(Math.toRadians(c.ground.alongDeg(path.get(i - 1).bearingTo(path.get(i)))));
-            walk += path.get(i - 1).distanceTo(path.get(i)) / (c.speedMs * c.factor(side) * onSlope(up));
+                    -Math.tan(Math.toRadians(c.ground().alongDeg(path.get(i - 1).bearingTo(path.get(i)))));
+            walk += path.get(i - 1).distanceTo(path.get(i)) / (c.speedMs() * c.factor(side) * onSlope(up));
         }
-        double slopeUp = -Math.tan(Math.toRadians(c.ground.alongDeg(azimuth)));
-        return way(c, Math.abs(Azimuth.turn(c.layDeg, azimuth)), azimuth, slopeUp, walk, Detour.lengthM(path), path);
+        double slopeUp = -Math.tan(Math.toRadians(c.ground().alongDeg(azimuth)));
+        return way(c, Math.abs(Azimuth.turn(c.layDeg(), azimuth)), azimuth, slopeUp, walk, Detour.lengthM(path), path);
     }
 
     private static Way way(
-            Cutter c, double rel, double azimuth, double slopeUp, double walk, double length, List<Spot> path) {
-        double lean = c.leanAzimuthDeg
+            LeavingCutter c, double rel, double azimuth, double slopeUp, double walk, double length, List<Spot> path) {
+        double lean = c.leanAzimuthDeg()
                 .map(a -> 20 * Math.cos(Math.toRadians(azimuth - a)))
                 .orElse(0.0);
         double score = 100 - Math.abs(rel - 135) + 60 * slopeUp - lean;
-        return new Way(rel, azimuth, slopeUp, walk, score, c.fastS.map(f -> f - c.reactS - walk), length, path);
+        return new Way(rel, azimuth, slopeUp, walk, score, c.fastS().map(f -> f - c.reactS() - walk), length, path);
     }
 
     private static double onSlope(double slopeUp) {

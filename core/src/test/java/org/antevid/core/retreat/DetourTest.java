@@ -28,8 +28,7 @@ class DetourTest {
     }
 
     private static EscapeRoutes around(double lay, List<EscapeRoutes.Obstacle> obstacles) {
-        return EscapeRoutes.around(
-                EscapeRoutes.Cutter.usual(lay, 20, Ground.LEVEL, Optional.empty(), CLOCK, 3, obstacles));
+        return EscapeRoutes.around(LeavingCutter.usual(lay, 20, Ground.LEVEL, Optional.empty(), CLOCK, 3, obstacles));
     }
 
     @Test
@@ -40,7 +39,7 @@ class DetourTest {
                     "shrub " + rel, Shape.disc(STUMP.at(rel, rel == 127 || rel == 155 ? 3.2 : 5.6), 0.15)));
         }
         EscapeRoutes straight =
-                EscapeRoutes.of(EscapeRoutes.Cutter.usual(0, 20, Ground.LEVEL, Optional.empty(), CLOCK, 3, shrubs));
+                EscapeRoutes.of(LeavingCutter.usual(0, 20, Ground.LEVEL, Optional.empty(), CLOCK, 3, shrubs));
         assertThat(straight.routes().get(0).open()).isFalse();
         EscapeRoutes.Route right = around(0, shrubs).routes().get(0);
         assertThat(right.open()).isTrue();
@@ -100,8 +99,7 @@ class DetourTest {
 
     @Test
     void aClearedWayWalksAtTheClearFactorAndOnlyThatOne() {
-        EscapeRoutes.Cutter litter =
-                EscapeRoutes.Cutter.usual(0, 20, Ground.LEVEL, Optional.empty(), CLOCK, 3, List.of());
+        LeavingCutter litter = LeavingCutter.usual(0, 20, Ground.LEVEL, Optional.empty(), CLOCK, 3, List.of());
         EscapeRoutes before = EscapeRoutes.around(litter);
         EscapeRoutes after = EscapeRoutes.around(litter.clearedOn(Set.of(EscapeRoutes.Side.RIGHT)));
         double walk = before.routes().get(0).way().orElseThrow().walkS();
@@ -123,14 +121,12 @@ class DetourTest {
     @Test
     void wherePracticeAndTheClockPreferDifferentWaysItSaysSo() {
         Ground steep = new Ground(20, 90);
-        EscapeRoutes e =
-                EscapeRoutes.around(EscapeRoutes.Cutter.usual(0, 20, steep, Optional.empty(), CLOCK, 3, List.of()));
+        EscapeRoutes e = EscapeRoutes.around(LeavingCutter.usual(0, 20, steep, Optional.empty(), CLOCK, 3, List.of()));
         assertThat(e.best().orElseThrow().side()).as("uphill by practice").isEqualTo(EscapeRoutes.Side.LEFT);
         assertThat(e.differ().isPresent())
                 .isEqualTo(e.routes().get(0).way().orElseThrow().walkS()
                         < e.routes().get(1).way().orElseThrow().walkS() - 0.05);
-        assertThat(EscapeRoutes.around(
-                                EscapeRoutes.Cutter.usual(0, 20, Ground.LEVEL, Optional.empty(), CLOCK, 3, List.of()))
+        assertThat(EscapeRoutes.around(LeavingCutter.usual(0, 20, Ground.LEVEL, Optional.empty(), CLOCK, 3, List.of()))
                         .differ())
                 .isEmpty();
     }

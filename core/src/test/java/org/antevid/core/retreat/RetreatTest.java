@@ -27,7 +27,7 @@ class RetreatTest {
     }
 
     private static EscapeRoutes routes(double lay, List<EscapeRoutes.Obstacle> obstacles) {
-        return EscapeRoutes.of(EscapeRoutes.Cutter.usual(lay, 20, Ground.LEVEL, Optional.empty(), CLOCK, 3, obstacles));
+        return EscapeRoutes.of(LeavingCutter.usual(lay, 20, Ground.LEVEL, Optional.empty(), CLOCK, 3, obstacles));
     }
 
     @ParameterizedTest
@@ -57,9 +57,9 @@ class RetreatTest {
     @MethodSource("seeds")
     void mirroredLeanSwapsTheSides(int seed) {
         double lean = new Random(seed).nextInt(360);
-        EscapeRoutes one = EscapeRoutes.of(EscapeRoutes.Cutter.usual(
+        EscapeRoutes one = EscapeRoutes.of(LeavingCutter.usual(
                 0, 20, Ground.LEVEL, Optional.of(lean), EscapeRoutes.Clock.NOT_KNOWN, 3, List.of()));
-        EscapeRoutes mirrored = EscapeRoutes.of(EscapeRoutes.Cutter.usual(
+        EscapeRoutes mirrored = EscapeRoutes.of(LeavingCutter.usual(
                 0, 20, Ground.LEVEL, Optional.of(-lean), EscapeRoutes.Clock.NOT_KNOWN, 3, List.of()));
         double right = one.routes().get(0).way().orElseThrow().score();
         double left = mirrored.routes().get(1).way().orElseThrow().score();
@@ -68,8 +68,8 @@ class RetreatTest {
 
     @Test
     void anUnknownFallTimeGivesNoMarginInsteadOfAGoodOne() {
-        EscapeRoutes r = EscapeRoutes.of(EscapeRoutes.Cutter.usual(
-                0, 20, Ground.LEVEL, Optional.empty(), EscapeRoutes.Clock.NOT_KNOWN, 3, List.of()));
+        EscapeRoutes r = EscapeRoutes.of(
+                LeavingCutter.usual(0, 20, Ground.LEVEL, Optional.empty(), EscapeRoutes.Clock.NOT_KNOWN, 3, List.of()));
         assertThat(r.marginS()).isEmpty();
         assertThat(r.reachedM()).isEmpty();
         assertThat(r.best()).isPresent();
@@ -78,7 +78,7 @@ class RetreatTest {
     @Test
     void aTallTreeWantsALongerWay() {
         // a quarter of 40 m
-        assertThat(EscapeRoutes.of(EscapeRoutes.Cutter.usual(
+        assertThat(EscapeRoutes.of(LeavingCutter.usual(
                                 0, 40, Ground.LEVEL, Optional.empty(), EscapeRoutes.Clock.NOT_KNOWN, 3, List.of()))
                         .requiredM())
                 .isEqualTo(10);

@@ -13,6 +13,7 @@ import org.antevid.core.message.Arg;
 import org.antevid.core.quantity.Azimuth;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.retreat.EscapeRoutes;
+import org.antevid.core.retreat.LeavingCutter;
 import org.antevid.core.retreat.WayOut;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.Condition;
@@ -293,7 +294,7 @@ public final class Sweep {
         Optional<Double> lean = Math.hypot(tree.momentEastNm(), tree.momentNorthNm()) > 0
                 ? Optional.of(Azimuth.of(tree.momentEastNm(), tree.momentNorthNm()))
                 : Optional.empty();
-        EscapeRoutes.Cutter cutter = new EscapeRoutes.Cutter(
+        LeavingCutter cutter = new LeavingCutter(
                 layDeg,
                 around.escapeHeightM(),
                 around.ground(),
