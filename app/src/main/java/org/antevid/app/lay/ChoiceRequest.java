@@ -1,5 +1,7 @@
 package org.antevid.app.lay;
 
+import static org.antevid.app.reader.Given.or;
+
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -320,9 +322,5 @@ public record ChoiceRequest(
                         (cuts == null ? CutsRequest.NONE : cuts).forCore(),
                         (support == null ? SupportRequest.NONE : support).forCore(kits))
                 .below(Optional.ofNullable(support).map(SupportRequest::below).map(BelowRequest::forCore));
-    }
-
-    private static <T> Optional<T> or(Optional<T> o) {
-        return o == null ? Optional.empty() : o;
     }
 }

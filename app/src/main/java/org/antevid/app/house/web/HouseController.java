@@ -6,14 +6,11 @@ import java.util.List;
 import java.util.Set;
 import org.antevid.app.house.House;
 import org.antevid.app.people.Fresh;
-import org.antevid.app.people.Office;
 import org.antevid.app.people.SignedIn;
-import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.reader.Speech;
 import org.antevid.core.judge.HouseRules;
 import org.antevid.core.judge.Threshold;
 import org.antevid.core.message.Arg;
-import org.antevid.core.message.Message;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stump.School;
 import org.antevid.sums.Unit;
@@ -141,9 +138,7 @@ public class HouseController {
     /** Changes the rules of the house; the owner alone. Versions keep two people from overwriting each other. */
     @PutMapping
     HouseView change(@Validated @RequestBody Thresholds t, @AuthenticationPrincipal SignedIn me) {
-        if (me.office() != Office.OWNER) {
-            throw new NotAllowed(Message.of(Answer.OWNER_CHANGES_RULES));
-        }
+        OwnerOnly.require(me, Answer.OWNER_CHANGES_RULES);
         fresh.require(me);
         house.change(
                 new HouseRules(

@@ -1,19 +1,18 @@
 package org.antevid.app.house.web;
 
+import static org.antevid.app.reader.Given.or;
+
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.app.house.Kits;
-import org.antevid.app.people.Office;
 import org.antevid.app.people.SignedIn;
-import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.reader.Created;
 import org.antevid.app.reader.Speech;
 import org.antevid.core.assist.KitItem;
 import org.antevid.core.message.Dimension;
-import org.antevid.core.message.Message;
 import org.antevid.core.message.Shown;
 import org.antevid.core.message.Side;
 import org.antevid.words.Answer;
@@ -59,10 +58,6 @@ public class KitController {
                     or(efficiency),
                     or(madeYear),
                     note == null ? "" : note);
-        }
-
-        private static <T> Optional<T> or(Optional<T> o) {
-            return o == null ? Optional.empty() : o;
         }
     }
 
@@ -114,7 +109,7 @@ public class KitController {
     /** Puts a piece of kit on the house's list; the owner alone. */
     @PostMapping
     ResponseEntity<Created> add(@Validated @RequestBody KitRequest k, @AuthenticationPrincipal SignedIn me) {
-        owner(me);
+        OwnerOnly.require(me, Answer.OWNER_CHANGES_KIT);
         return Created.at(kits.add(k.item()));
     }
 
@@ -122,7 +117,7 @@ public class KitController {
     @PutMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void change(@PathVariable String id, @Validated @RequestBody KitRequest k, @AuthenticationPrincipal SignedIn me) {
-        owner(me);
+        OwnerOnly.require(me, Answer.OWNER_CHANGES_KIT);
         kits.change(id, k.item(), k.version);
     }
 
@@ -130,13 +125,7 @@ public class KitController {
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@PathVariable String id, @RequestParam long version, @AuthenticationPrincipal SignedIn me) {
-        owner(me);
+        OwnerOnly.require(me, Answer.OWNER_CHANGES_KIT);
         kits.remove(id, version);
-    }
-
-    private static void owner(SignedIn me) {
-        if (me.office() != Office.OWNER) {
-            throw new NotAllowed(Message.of(Answer.OWNER_CHANGES_KIT));
-        }
     }
 }

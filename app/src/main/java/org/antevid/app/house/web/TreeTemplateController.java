@@ -1,5 +1,7 @@
 package org.antevid.app.house.web;
 
+import static org.antevid.app.reader.Given.or;
+
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -7,13 +9,10 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.antevid.app.house.TreeTemplate;
 import org.antevid.app.house.TreeTemplates;
-import org.antevid.app.people.Office;
 import org.antevid.app.people.SignedIn;
-import org.antevid.app.problem.NotAllowed;
 import org.antevid.app.reader.Created;
 import org.antevid.app.reader.Speech;
 import org.antevid.core.lay.Means;
-import org.antevid.core.message.Message;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.Species;
 import org.antevid.words.Answer;
@@ -50,10 +49,6 @@ public class TreeTemplateController {
             Long version) {
         TreeTemplate template() {
             return new TreeTemplate(name.strip(), or(species), or(wood), or(leanDeg), or(means));
-        }
-
-        private static <T> Optional<T> or(Optional<T> o) {
-            return o == null ? Optional.empty() : o;
         }
     }
 
@@ -100,7 +95,7 @@ public class TreeTemplateController {
     /** Adds a sort of tree; the owner alone. */
     @PostMapping
     ResponseEntity<Created> add(@Validated @RequestBody TemplateRequest t, @AuthenticationPrincipal SignedIn me) {
-        owner(me);
+        OwnerOnly.require(me, Answer.OWNER_CHANGES_TEMPLATES);
         return Created.at(templates.add(t.template()));
     }
 
@@ -109,7 +104,7 @@ public class TreeTemplateController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void change(
             @PathVariable String id, @Validated @RequestBody TemplateRequest t, @AuthenticationPrincipal SignedIn me) {
-        owner(me);
+        OwnerOnly.require(me, Answer.OWNER_CHANGES_TEMPLATES);
         templates.change(id, t.template(), t.version);
     }
 
@@ -117,13 +112,7 @@ public class TreeTemplateController {
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@PathVariable String id, @RequestParam long version, @AuthenticationPrincipal SignedIn me) {
-        owner(me);
+        OwnerOnly.require(me, Answer.OWNER_CHANGES_TEMPLATES);
         templates.remove(id, version);
-    }
-
-    private static void owner(SignedIn me) {
-        if (me.office() != Office.OWNER) {
-            throw new NotAllowed(Message.of(Answer.OWNER_CHANGES_TEMPLATES));
-        }
     }
 }

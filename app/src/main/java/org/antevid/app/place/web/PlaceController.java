@@ -1,5 +1,7 @@
 package org.antevid.app.place.web;
 
+import static org.antevid.app.reader.Given.or;
+
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
@@ -55,10 +57,6 @@ public class PlaceController {
                     agreedOn == null ? "" : agreedOn,
                     or(slopeDeg),
                     or(downhillDeg));
-        }
-
-        private static <T> Optional<T> or(Optional<T> o) {
-            return o == null ? Optional.empty() : o;
         }
     }
 

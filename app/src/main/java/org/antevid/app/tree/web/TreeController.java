@@ -1,5 +1,7 @@
 package org.antevid.app.tree.web;
 
+import static org.antevid.app.reader.Given.or;
+
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -67,10 +69,6 @@ public class TreeController {
                             or(leansToDeg),
                             or(faults)),
                     or(means));
-        }
-
-        private static <T> Optional<T> or(Optional<T> o) {
-            return o == null ? Optional.empty() : o;
         }
     }
 
