@@ -59,15 +59,8 @@ export function TreeFrame({ job, back, title, wide, children }: Props) {
       <main className={css.main}>
         <Boundary what={title}>{children(setRefused)}</Boundary>
       </main>
-      <Button
-        type="primary"
-        danger
-        className={css.hold}
-        aria-label="HOLD: saw off, all stand still"
-        onClick={() => pressHold(job)}
-      >
-        <b>HOLD</b>
-        <small>saw off, all stand still</small>
+      <Button type="primary" danger className={css.hold} onClick={() => pressHold(job)}>
+        <b>HOLD</b> <small>saw off, all stand still</small>
       </Button>
     </div>
   );
