@@ -103,10 +103,31 @@ export interface paths {
             cookie?: never;
         };
         /** The species table: what mass, hinge and splitting are computed with. */
-        get: operations["houseSpeciesTable"];
+        get: operations["speciesSpeciesTable"];
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house/species/{species}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Sets the house's own figures for a genus; the owner alone.
+         * @description Sets the house's own figures for a genus; the owner alone. Every plan is computed anew with them.
+         */
+        put: operations["speciesSetWood"];
+        post?: never;
+        /** Goes back to the literature's figures for a genus; the owner alone. */
+        delete: operations["speciesUsualWood"];
         options?: never;
         head?: never;
         patch?: never;
@@ -3716,6 +3737,42 @@ export interface components {
             /** @description its name without the unit */
             words: string;
         };
+        /** @description One figure of a genus. */
+        FigureView: {
+            /** @description its name in what is sent */
+            field: string;
+            /** Format: double */
+            high: number;
+            /** @enum {string} */
+            key: "DENSITY_LOW" | "DENSITY" | "DENSITY_HIGH" | "HOLDS" | "BENDS" | "STIFFNESS";
+            /** Format: double */
+            low: number;
+            /**
+             * Format: double
+             * @description how many of those are one of the unit that is sent
+             */
+            perUnit: number;
+            /**
+             * Format: double
+             * @description what a press moves it by, in the reader's unit
+             */
+            step: number;
+            /**
+             * Format: double
+             * @description the value in the reader's unit, as fine as it is typed
+             */
+            typed: number;
+            /** @description it is read and written in by who asks */
+            unit: string;
+            /** @description the literature's, as somebody reads it */
+            usual: string;
+            /**
+             * Format: double
+             * @description in the unit that is sent; low and high how far it may go
+             */
+            value: number;
+            words: string;
+        };
         /** @description A finding as somebody reads it, with the values it is said of. */
         FindingView: {
             /**
@@ -5485,18 +5542,28 @@ export interface components {
             split: string;
             words: string;
         };
-        /** @description What the sums take of a species. */
+        /** @description What is computed with for a genus. */
         SpeciesView: {
             botanical: string;
             /** @description of green wood, lightest to heaviest */
             density: string;
+            /** @description in force, each beside the literature's */
+            figures: components["schemas"]["FigureView"][];
             hinge: string;
+            /** @enum {string} */
+            hingeGrade: "STRONG" | "AVERAGE" | "BRITTLE";
             /** @description bending strength of its weakest common member */
             holds: string;
             /** @enum {string} */
             key: "ABIES" | "PICEA" | "PINUS" | "LARIX" | "PSEUDOTSUGA" | "TSUGA" | "THUJA" | "CEDRUS" | "CUPRESSUS" | "SEQUOIA" | "TAXUS" | "FAGUS" | "QUERCUS" | "FRAXINUS" | "ACER" | "BETULA" | "ALNUS" | "POPULUS" | "SALIX" | "TILIA" | "ULMUS" | "ROBINIA" | "CASTANEA" | "AESCULUS" | "PLATANUS" | "JUGLANS" | "PRUNUS" | "SORBUS" | "CARPINUS" | "CARYA" | "LIRIODENDRON" | "PYRUS" | "EUCALYPTUS" | "UNKNOWN";
             note: string;
+            /** @description whether the house may set its own */
+            settable: boolean;
+            /** @description what the house's own figures rest on; empty while the literature's count */
+            source?: string;
             split: string;
+            /** @enum {string} */
+            splitClass: "LOW" | "MODERATE" | "HIGH";
             words: string;
         };
         SplitView: {
@@ -6276,6 +6343,32 @@ export interface components {
             /** Format: int32 */
             widthDeg: number;
         };
+        /** @description Figures of the house for a genus. */
+        WoodRequest: {
+            /** Format: double */
+            bendsMPa: number;
+            /** Format: double */
+            densityHighKgm3: number;
+            /** Format: double */
+            densityKgm3: number;
+            /** Format: double */
+            densityLowKgm3: number;
+            /** @enum {string} */
+            hinge: "STRONG" | "AVERAGE" | "BRITTLE";
+            /** Format: double */
+            holdsMPa: number;
+            /** Format: double */
+            moeGPa: number;
+            /** @description what they rest on */
+            source: string;
+            /** @enum {string} */
+            split: "LOW" | "MODERATE" | "HIGH";
+            /**
+             * Format: int64
+             * @description of the house rules they are changed with
+             */
+            version: number;
+        };
         WoodView: {
             /** @enum {string} */
             back: "SOUND" | "FROZEN" | "STRESSED" | "DEAD_RECENT" | "DEAD_OLD" | "DECAYED" | "UNRELIABLE" | "UNSEEN";
@@ -6726,7 +6819,7 @@ export interface operations {
             };
         };
     };
-    houseSpeciesTable: {
+    speciesSpeciesTable: {
         parameters: {
             query?: never;
             header?: never;
@@ -6746,6 +6839,160 @@ export interface operations {
             };
             /** @description Nobody is signed in */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    speciesSetWood: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                species: "ABIES" | "PICEA" | "PINUS" | "LARIX" | "PSEUDOTSUGA" | "TSUGA" | "THUJA" | "CEDRUS" | "CUPRESSUS" | "SEQUOIA" | "TAXUS" | "FAGUS" | "QUERCUS" | "FRAXINUS" | "ACER" | "BETULA" | "ALNUS" | "POPULUS" | "SALIX" | "TILIA" | "ULMUS" | "ROBINIA" | "CASTANEA" | "AESCULUS" | "PLATANUS" | "JUGLANS" | "PRUNUS" | "SORBUS" | "CARPINUS" | "CARYA" | "LIRIODENDRON" | "PYRUS" | "EUCALYPTUS" | "UNKNOWN";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WoodRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    speciesUsualWood: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                species: "ABIES" | "PICEA" | "PINUS" | "LARIX" | "PSEUDOTSUGA" | "TSUGA" | "THUJA" | "CEDRUS" | "CUPRESSUS" | "SEQUOIA" | "TAXUS" | "FAGUS" | "QUERCUS" | "FRAXINUS" | "ACER" | "BETULA" | "ALNUS" | "POPULUS" | "SALIX" | "TILIA" | "ULMUS" | "ROBINIA" | "CASTANEA" | "AESCULUS" | "PLATANUS" | "JUGLANS" | "PRUNUS" | "SORBUS" | "CARPINUS" | "CARYA" | "LIRIODENDRON" | "PYRUS" | "EUCALYPTUS" | "UNKNOWN";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -60,7 +60,11 @@ export default function HousePage() {
                 </>
               ),
             },
-            { key: 'species', label: 'Species', children: <SpeciesTable /> },
+            {
+              key: 'species',
+              label: 'Species',
+              children: <SpeciesTable owner={owner} version={rules.data?.version ?? -1} />,
+            },
           ]}
         />
       </main>

@@ -42,8 +42,7 @@ export function WoodTab({ job, stem, leader }: { job: string; stem: Schemas['Ste
     <>
       {kind && (
         <p className="s">
-          <b>{kind.words}</b> ({kind.botanical}): {kind.hinge} hinge wood, splits{' '}
-          {kind.split === 'high' ? 'readily' : kind.split === 'moderate' ? 'now and then' : 'seldom'}; {kind.note}.
+          <b>{kind.words}</b> ({kind.botanical}): {kind.hinge} hinge wood, splits {kind.split}; {kind.note}.
         </p>
       )}
       <Chips

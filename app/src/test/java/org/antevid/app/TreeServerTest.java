@@ -133,6 +133,78 @@ class TreeServerTest {
     }
 
     @Test
+    void aHouseThatKnowsItsBeechToBeHeavierPlansWithIt() throws Exception {
+        SignedIn owner = calls.person("Maud Orrell", Office.OWNER, Set.of());
+        String path = "/api/house/species/FAGUS";
+        double usual = look(upright()).at("/lay/massHighKg").asDouble();
+        assertThat(usual).isPositive();
+        assertThat(calls.call(leader, "PUT", path, beech(1100, houseVersion())).status())
+                .isEqualTo(403);
+        Calls.Reply crossed = calls.call(owner, "PUT", path, beech(1300, houseVersion()));
+        assertThat(crossed.status()).isEqualTo(422);
+        assertThat(crossed.text()).contains("densityKgm3").contains("between the lightest and the heaviest");
+        assertThat(calls.call(owner, "PUT", "/api/house/species/UNKNOWN", beech(1100, houseVersion()))
+                        .status())
+                .as("what nobody knows stays heavy and weak")
+                .isEqualTo(422);
+        assertThat(calls.call(owner, "PUT", path, beech(1100, houseVersion())).status())
+                .isEqualTo(204);
+        assertThat(look(upright()).at("/lay/massHighKg").asDouble()).isGreaterThan(1.05 * usual);
+        JsonNode row = beechRow();
+        assertThat(row.get("source").asText()).isEqualTo("weighed at our yard");
+        assertThat(row.at("/figures/1/value").asDouble()).isEqualTo(1100);
+        assertThat(row.at("/figures/1/usual").asText()).isEqualTo("1010 kg/m³");
+        assertThat(calls.call(owner, "DELETE", path + "?version=" + (houseVersion() - 1), null)
+                        .status())
+                .isEqualTo(409);
+        assertThat(calls.call(owner, "DELETE", path + "?version=" + houseVersion(), null)
+                        .status())
+                .isEqualTo(204);
+        assertThat(look(upright()).at("/lay/massHighKg").asDouble()).isEqualTo(usual);
+        assertThat(beechRow().has("source")).isFalse();
+    }
+
+    private static Map<String, Object> beech(double usualKgm3, long version) {
+        return new HashMap<>(Map.of(
+                "densityLowKgm3",
+                1000,
+                "densityKgm3",
+                usualKgm3,
+                "densityHighKgm3",
+                1200,
+                "holdsMPa",
+                60,
+                "bendsMPa",
+                60,
+                "moeGPa",
+                10,
+                "hinge",
+                "AVERAGE",
+                "split",
+                "HIGH",
+                "source",
+                "weighed at our yard",
+                "version",
+                version));
+    }
+
+    private long houseVersion() throws Exception {
+        return calls.call(leader, "GET", "/api/house", null)
+                .body()
+                .get("version")
+                .asLong();
+    }
+
+    private JsonNode beechRow() throws Exception {
+        for (JsonNode s : calls.call(leader, "GET", "/api/house/species", null).body()) {
+            if (s.get("key").asText().equals("FAGUS")) {
+                return s;
+            }
+        }
+        throw new AssertionError("no beech");
+    }
+
+    @Test
     void aDangerousTreeNeverPassesSilently() throws Exception {
         Map<String, Object> tree = upright();
         tree.put("wood", "DEAD_OLD");

@@ -112,7 +112,7 @@ final class HelpSums {
     private static Answer hinge(Input in) {
         double thick = in.num("hinge_thick_m");
         HingeHold h = HingeHold.of(new HingeHold.Hinge(
-                in.choice(Species.class, "genus"),
+                in.choice(Species.class, "genus").wood(),
                 in.choice(Condition.class, "condition"),
                 in.num("hinge_length_m"),
                 thick,

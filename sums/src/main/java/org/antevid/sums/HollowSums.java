@@ -48,7 +48,7 @@ final class HollowSums {
                 in.num("sigma_wall_m"),
                 in.num("mass_kg"),
                 in.num("moment_Nm"),
-                in.choice(Species.class, "genus")));
+                in.choice(Species.class, "genus").wood()));
         return new Answer()
                 .put("wall_min_m", h.wallMinM())
                 .put("t_over_r", h.tOverR())

@@ -8,6 +8,7 @@ import org.antevid.core.quantity.Estimate;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.Diameter;
 import org.antevid.core.stem.Frustum;
+import org.antevid.core.stem.GreenWood;
 import org.antevid.core.stem.HeightByAngles;
 import org.antevid.core.stem.HeightByShadow;
 import org.antevid.core.stem.HeightByStick;
@@ -174,16 +175,16 @@ final class MeasureSums {
     }
 
     private static Answer mass(Input in) {
-        Species species = in.choice(Species.class, "genus");
+        GreenWood green = in.choice(Species.class, "genus").wood();
         double height = in.num("height_m");
         StemMass m = StemMass.of(new StemMass.Tree(
-                species,
+                green,
                 in.num("dbh_m"),
                 height,
                 in.num("cut_height_m"),
                 in.opt("break_height_m").orElse(height),
                 in.choice(StemMass.Shape.class, "shape"),
-                in.opt("density_kgm3").orElse(species.densityKgm3()),
+                in.opt("density_kgm3").orElse(green.densityKgm3()),
                 in.opt("crown_fraction").orElseGet(() -> in.choice(StemMass.Crown.class, "crown")
                         .fraction(in.num("dbh_m"))),
                 in.opt("crown_base_m").orElse(height / 2),

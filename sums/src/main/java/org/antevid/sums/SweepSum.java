@@ -84,7 +84,7 @@ final class SweepSum {
                 in.num("crown_base_m"),
                 in.num("d_cut_m"),
                 in.num("dbh_m"),
-                in.choice(Species.class, "genus"),
+                in.choice(Species.class, "genus").wood(),
                 Oval.round(in.num("d_cut_m")),
                 in.num("flare"),
                 lay -> wood,

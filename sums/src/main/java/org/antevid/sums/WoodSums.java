@@ -57,7 +57,7 @@ final class WoodSums {
 
     private static Answer split(Input in) {
         SplitRisk r = SplitRisk.of(new SplitRisk.Cut(
-                in.choice(Species.class, "genus"),
+                in.choice(Species.class, "genus").wood(),
                 in.choice(Condition.class, "condition"),
                 in.choice(School.class, "school"),
                 in.choice(SplitRisk.Opening.class, "method"),
@@ -92,7 +92,7 @@ final class WoodSums {
 
     private static Answer strap(Input in) {
         StrapHold h = StrapHold.of(new StrapHold.Strap(
-                in.choice(Species.class, "genus"),
+                in.choice(Species.class, "genus").wood(),
                 in.choice(Condition.class, "condition"),
                 in.num("d_lay_m"),
                 in.opt("d_across_m").orElse(in.num("d_lay_m")),

@@ -1,12 +1,16 @@
 package org.antevid.app.stem;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.antevid.app.stem.store.DefectEntity;
 import org.antevid.app.stem.store.SightingEntity;
 import org.antevid.app.stem.store.StemEntity;
 import org.antevid.core.stem.FieldBook;
+import org.antevid.core.stem.GreenWood;
 import org.antevid.core.stem.Sighting;
+import org.antevid.core.stem.Species;
 import org.antevid.core.stem.StemReading;
 
 /** A stem's records put together for the core. */
@@ -17,13 +21,19 @@ public record Readings(
         FieldBook book,
         StemReading reading) {
 
-    static Readings of(StemEntity r, List<SightingEntity> sightings, List<DefectEntity> defects) {
-        return of(r, sightings, defects, List.of());
+    /** @param ownWood figures of the house, for the species it has set some for */
+    static Readings of(
+            StemEntity r, List<SightingEntity> sightings, List<DefectEntity> defects, Map<Species, GreenWood> ownWood) {
+        return of(r, sightings, defects, ownWood, List.of());
     }
 
     /** @param unstored sightings that are not stored */
     static Readings of(
-            StemEntity r, List<SightingEntity> sightings, List<DefectEntity> defects, List<Sighting> unstored) {
+            StemEntity r,
+            List<SightingEntity> sightings,
+            List<DefectEntity> defects,
+            Map<Species, GreenWood> ownWood,
+            List<Sighting> unstored) {
         List<Sighting> core = Stream.concat(sightings.stream().map(SightingEntity::forCore), unstored.stream())
                 .toList();
         FieldBook book = FieldBook.of(core, r.state);
@@ -37,7 +47,8 @@ public record Readings(
                 r.union(),
                 book.disagreements(),
                 waiting,
-                book.crownBase().map(g -> g.estimate().value()));
+                book.crownBase().map(g -> g.estimate().value()),
+                Optional.ofNullable(ownWood.get(r.species)));
         StemReading reading = new StemReading(
                 r.label,
                 r.species,

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import org.antevid.app.house.House;
 import org.antevid.app.job.Change;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.problem.NotThere;
@@ -29,6 +30,7 @@ import org.antevid.core.site.Site;
 import org.antevid.core.site.Spot;
 import org.antevid.core.site.StandingTree;
 import org.antevid.core.stem.Condition;
+import org.antevid.core.stem.GreenWood;
 import org.antevid.core.stem.SightedQuantity;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stem.StemMass;
@@ -48,13 +50,21 @@ public class Stems {
     private final SightingRepository sightings;
     private final DefectRepository defects;
     private final Jobs jobs;
+    private final House house;
     private final Trail trail;
 
-    Stems(StemRepository stems, SightingRepository sightings, DefectRepository defects, Jobs jobs, Trail trail) {
+    Stems(
+            StemRepository stems,
+            SightingRepository sightings,
+            DefectRepository defects,
+            Jobs jobs,
+            House house,
+            Trail trail) {
         this.stems = stems;
         this.sightings = sightings;
         this.defects = defects;
         this.jobs = jobs;
+        this.house = house;
         this.trail = trail;
     }
 
@@ -166,8 +176,9 @@ public class Stems {
         return new ChosenReading(r.stem().id, r.reading(), Optional.ofNullable(r.stem().verdict));
     }
 
-    /** All stems of a job with three questions to the store, however many there are. */
+    /** All stems of a job with four questions to the store, however many there are. */
     public List<Readings> all(String jobId) {
+        Map<Species, GreenWood> ownWood = house.ownWood();
         Map<String, List<SightingEntity>> seen =
                 sightings.findByJobIdOrderByTakenAt(jobId).stream().collect(Collectors.groupingBy(s -> s.stemId));
         Map<String, List<DefectEntity>> faults =
@@ -175,7 +186,8 @@ public class Stems {
         return stems.findByJobId(jobId).stream()
                 .sorted(Comparator.comparingInt((StemEntity r) -> number(r.label))
                         .thenComparing(r -> r.label))
-                .map(r -> Readings.of(r, seen.getOrDefault(r.id, List.of()), faults.getOrDefault(r.id, List.of())))
+                .map(r -> Readings.of(
+                        r, seen.getOrDefault(r.id, List.of()), faults.getOrDefault(r.id, List.of()), ownWood))
                 .toList();
     }
 
@@ -184,7 +196,11 @@ public class Stems {
     }
 
     private Readings read(StemEntity r) {
-        return Readings.of(r, sightings.findByStemIdOrderByTakenAt(r.id), defects.findByStemIdOrderBySeenAt(r.id));
+        return Readings.of(
+                r,
+                sightings.findByStemIdOrderByTakenAt(r.id),
+                defects.findByStemIdOrderBySeenAt(r.id),
+                house.ownWood());
     }
 
     private static int number(String label) {

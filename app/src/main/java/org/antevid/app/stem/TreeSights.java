@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.antevid.app.house.House;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.reader.Speech;
 import org.antevid.app.stem.store.StemEntity;
@@ -13,6 +14,7 @@ import org.antevid.core.run.LogWords;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.Defect;
+import org.antevid.core.stem.GreenWood;
 import org.antevid.core.stem.Sighting;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stem.StemMass;
@@ -36,14 +38,17 @@ public class TreeSights {
     private static final StemMass.Crown CROWN = StemMass.Crown.FOREST_BROADLEAF;
     private final Stems stems;
     private final FieldBooks books;
+    private final House house;
 
-    TreeSights(Stems stems, FieldBooks books) {
+    TreeSights(Stems stems, FieldBooks books, House house) {
         this.stems = stems;
         this.books = books;
+        this.house = house;
     }
 
     /** A stem as it would read. */
-    public record Sketch(String label, Spot at, TreeSight sight, Optional<Readings> known) {
+    public record Sketch(
+            String label, Spot at, TreeSight sight, Optional<Readings> known, Map<Species, GreenWood> ownWood) {
         /** @return what is still to be tapped */
         public List<TreeSight.Question> open() {
             return sight.open(known.map(Readings::reading));
@@ -56,6 +61,7 @@ public class TreeSights {
                     record,
                     known.map(Readings::sightings).orElse(List.of()),
                     known.map(Readings::defects).orElse(List.of()),
+                    ownWood,
                     sight.sightings().stream()
                             .map(s ->
                                     Sighting.read(s.kind().name(), s.kind(), s.numbers(), Map.of(), record.state, true))
@@ -66,21 +72,23 @@ public class TreeSights {
             sight.defects(height, "").stream()
                     .filter(d -> defects.stream().noneMatch(o -> o.kind() == d.kind()))
                     .forEach(defects::add);
+            Species species = sight.species().orElse(r.species());
             return new StemReading(
-                    r.label(),
-                    sight.species().orElse(r.species()),
-                    r.state(),
-                    r.at(),
-                    r.dbh(),
-                    r.height(),
-                    r.lean(),
-                    r.crownRadiusM(),
-                    sight.wood().map(Wood::all).orElse(r.wood()),
-                    r.shape(),
-                    r.crown(),
-                    defects,
-                    r.toBeKept(),
-                    r.more());
+                            r.label(),
+                            species,
+                            r.state(),
+                            r.at(),
+                            r.dbh(),
+                            r.height(),
+                            r.lean(),
+                            r.crownRadiusM(),
+                            sight.wood().map(Wood::all).orElse(r.wood()),
+                            r.shape(),
+                            r.crown(),
+                            defects,
+                            r.toBeKept(),
+                            r.more())
+                    .as(species, Optional.ofNullable(ownWood.get(species)));
         }
 
         private StemEntity unstored() {
@@ -105,13 +113,13 @@ public class TreeSights {
 
     /** A tree nobody has entered yet, under the label it would get. */
     public Sketch fresh(String jobId, Spot at, TreeSight sight) {
-        return new Sketch(stems.nextLabel(jobId), at, sight, Optional.empty());
+        return new Sketch(stems.nextLabel(jobId), at, sight, Optional.empty(), house.ownWood());
     }
 
     /** A tree that is there, and what was tapped on top. */
     public Sketch known(String jobId, String id, TreeSight sight) {
         Readings r = stems.one(jobId, id);
-        return new Sketch(r.stem().label, r.stem().at(), sight, Optional.of(r));
+        return new Sketch(r.stem().label, r.stem().at(), sight, Optional.of(r), house.ownWood());
     }
 
     /** Writes everything down that was tapped; @return the stem's id */

@@ -1,5 +1,6 @@
 /** Stage 2: stems, sightings, defects, first look. */
-@ApplicationModule(allowedDependencies = {"exchange", "instrument", "job", "people", "problem", "reader", "trace"})
+@ApplicationModule(
+        allowedDependencies = {"exchange", "house", "instrument", "job", "people", "problem", "reader", "trace"})
 package org.antevid.app.stem;
 
 import org.springframework.modulith.ApplicationModule;

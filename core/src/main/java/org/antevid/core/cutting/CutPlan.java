@@ -364,7 +364,7 @@ public record CutPlan(
 
     private Optional<HingeHold> byRuleHold(JudgedLay r) {
         return Optional.of(HingeHold.of(
-                lay.stem().species(),
+                lay.stem().greenWood(),
                 r.control().wood(),
                 byTheRule,
                 1,

@@ -62,7 +62,7 @@ public record DoesNotMove(Cause cause, Message says, Optional<Double> extraN, Me
         CutCard c = p.card();
         List<DoesNotMove> all = new ArrayList<>();
         double band = UPPER
-                * p.stem().species().bendsMPa()
+                * p.stem().greenWood().bendsMPa()
                 * 1e6
                 * uncut.widthM
                 * uncut.heightM
@@ -75,7 +75,7 @@ public record DoesNotMove(Cause cause, Message says, Optional<Double> extraN, Me
                 extra(pull, band),
                 Message.of(Remedy.CUT_THE_BAND)));
         double thick = HingeHold.of(new HingeHold.Hinge(
-                                p.stem().species(),
+                                p.stem().greenWood(),
                                 Condition.SOUND,
                                 Math.max(0.02, c.hingeLengthM()),
                                 c.hingeLeftM() + CM,
@@ -88,7 +88,7 @@ public record DoesNotMove(Cause cause, Message says, Optional<Double> extraN, Me
                                 0.5,
                                 0.3))
                         .forwardHoldNm()
-                - HingeHold.of(p.stem().species(), Condition.SOUND, c, 1, 0, 0, 0)
+                - HingeHold.of(p.stem().greenWood(), Condition.SOUND, c, 1, 0, 0, 0)
                         .forwardHoldNm();
         all.add(new DoesNotMove(
                 Cause.HINGE_TOO_THICK,

@@ -199,7 +199,7 @@ final class Measures {
                 return off(Off.NO_STRAP);
             }
             StrapHold less = StrapHold.of(new StrapHold.Strap(
-                    p.lay().stem().species(),
+                    p.lay().stem().greenWood(),
                     p.lay().stem().corners(p.lay().choice().layDeg()).strap(),
                     c.dLayM(),
                     c.dAcrossM(),

@@ -116,7 +116,7 @@ public record Pull(
         Optional<PullLine.Beam> beam = Optional.of(new PullLine.Beam(
                 mass.dCutM(),
                 p.stem().shape(),
-                p.stem().species().holdsMPa(),
+                p.stem().greenWood().holdsMPa(),
                 p.stem().wood().outer()));
         PullLine still = PullLine.of(geometry(mass, back, offset, 0, hold, rope, height, aimed), rigged, beam);
         double nowMs = site.today().judgedGustMs();

@@ -46,7 +46,7 @@ public record Splitting(SplitRisk risk, double forwardNm, List<Change> changes, 
         SplitRisk.Opening opening =
                 back.bored() && c.borePossible() ? SplitRisk.Opening.BORE_STRAP : SplitRisk.Opening.BACK_CUT;
         SplitRisk.Cut cut = new SplitRisk.Cut(
-                p.stem().species(),
+                p.stem().greenWood(),
                 row.control().wood(),
                 p.choice().school(),
                 opening,
@@ -99,7 +99,7 @@ public record Splitting(SplitRisk risk, double forwardNm, List<Change> changes, 
 
     private static SplitRisk.Cut with(SplitRisk.Cut c, double depthM, double forwardNm, double leanDeg) {
         return new SplitRisk.Cut(
-                c.species(),
+                c.green(),
                 c.wood(),
                 c.school(),
                 c.opening(),
@@ -116,7 +116,7 @@ public record Splitting(SplitRisk risk, double forwardNm, List<Change> changes, 
 
     private static List<Message> likely(LayPlan p, Condition wood, Weakness weak) {
         List<Message> why = new ArrayList<>();
-        Species.SplitClass of = p.stem().species().split();
+        Species.SplitClass of = p.stem().greenWood().split();
         if (of != Species.SplitClass.LOW) {
             why.add(Message.of(
                             of == Species.SplitClass.HIGH ? SplitWords.SPLITS_READILY : SplitWords.SPLITS_NOW_AND_THEN)

@@ -47,8 +47,8 @@ public record TypeOfCut(
     static TypeOfCut of(LayPlan p) {
         School school = p.choice().school();
         CutCard c = p.card();
-        double hold =
-                HingeHold.of(p.stem().species(), Condition.SOUND, c, 1, 0, 0, 0).forwardHoldNm();
+        double hold = HingeHold.of(p.stem().greenWood(), Condition.SOUND, c, 1, 0, 0, 0)
+                .forwardHoldNm();
         return new TypeOfCut(school, c, p.judged().map(r -> r.control().use()), hold, whenClosed(c), contradictions(p));
     }
 

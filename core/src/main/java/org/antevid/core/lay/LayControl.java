@@ -269,7 +269,7 @@ public record LayControl(
                 card.hingeThickM(),
                 mass.massHighKg(),
                 0,
-                stem.species());
+                stem.greenWood());
     }
 
     public boolean proven() {

@@ -280,7 +280,7 @@ public record LayPlan(
                 + pretension;
         double room = card.strapM() + card.boreLengthM().orElseThrow() - CutCard.BORE_NEEDS_M;
         Optional<Double> needed = StrapHold.of(new StrapHold.Strap(
-                        stem.species(),
+                        stem.greenWood(),
                         stem.corners(choice.layDeg()).strap(),
                         card.dLayM(),
                         card.dAcrossM(),
@@ -333,7 +333,7 @@ public record LayPlan(
         return !card.borePossible()
                 ? Optional.empty()
                 : Optional.of(StrapHold.of(new StrapHold.Strap(
-                        stem.species(),
+                        stem.greenWood(),
                         stem.corners(choice.layDeg()).strap(),
                         card.dLayM(),
                         card.dAcrossM(),

@@ -89,7 +89,7 @@ public final class StemSweep {
                 crownBase,
                 mass.dCutM(),
                 stem.dbh().orElseThrow().value(),
-                stem.species(),
+                stem.greenWood(),
                 choice.cuts().wood(mass.dCutM(), choice.layDeg()),
                 choice.cuts().flare(choice.cutHeightM()),
                 hinge,
@@ -178,7 +178,7 @@ public final class StemSweep {
                     card.hingeThickM(),
                     mass.massHighKg(),
                     0,
-                    stem.species());
+                    stem.greenWood());
         }
 
         @Override
@@ -223,7 +223,7 @@ public final class StemSweep {
 
         /** The hinge as it must be bent, with the wood that is there. */
         private HingeHold hinge(double layDeg, CutCard card) {
-            return HingeHold.of(stem.species(), Condition.SOUND, card, 1, 0, 0, 0)
+            return HingeHold.of(stem.greenWood(), Condition.SOUND, card, 1, 0, 0, 0)
                     .bending(wood.bendShare(layDeg, card));
         }
 

@@ -74,7 +74,7 @@ public record Hollow(
             double sigmaWallM,
             double massKg,
             double momentNm,
-            Species species) {
+            GreenWood green) {
         public Section {
             Require.within(dM, 0.1, 5, "d_m");
             Require.within(cavityDM, 0, 5, "cavity_d_m");
@@ -150,7 +150,7 @@ public record Hollow(
         double area = Math.PI * (outer * outer - inner * inner);
         double modulus = stem * Math.PI * Math.pow(outer, 3) / 4;
         double stress = s.momentNm / modulus + s.massKg * StemMass.G / area;
-        double stressShare = stress / (CRUSHING_SHARE * s.species.holdsMPa() * 1e6);
+        double stressShare = stress / (CRUSHING_SHARE * s.green.holdsMPa() * 1e6);
         Result result = result(wall / outer, wood, Math.min(left, right), stressShare, s.dM);
         List<Warning> warnings = new ArrayList<>();
         if (result != Result.OK) {

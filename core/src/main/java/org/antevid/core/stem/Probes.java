@@ -50,14 +50,14 @@ public final class Probes {
             double hingeThickM,
             double massKg,
             double momentNm,
-            Species species) {
+            GreenWood green) {
         if (walls.size() < 3) {
             return Optional.empty();
         }
         double radius = dM / 2;
         if (walls.stream().allMatch(w -> w.thicknessM().value() >= radius - 0.01)) {
             return Optional.of(Hollow.of(
-                    new Hollow.Section(dM, 0, 0, 0, depthM, hingeThickM, SIGMA_WALL_M, massKg, momentNm, species)));
+                    new Hollow.Section(dM, 0, 0, 0, depthM, hingeThickM, SIGMA_WALL_M, massKg, momentNm, green)));
         }
         double[] centre = fit(walls, radius, layDeg);
         double far = Math.hypot(centre[0], centre[1]);
@@ -86,7 +86,7 @@ public final class Probes {
                         SIGMA_WALL_M,
                         massKg,
                         momentNm,
-                        species),
+                        green),
                 found(walls, layDeg - 90, radius),
                 found(walls, layDeg + 90, radius)));
     }

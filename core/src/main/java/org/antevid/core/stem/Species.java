@@ -44,14 +44,7 @@ public enum Species {
     EUCALYPTUS(950, 1120, 1290, 75, 75, 11.5, HingeGrade.AVERAGE, SplitClass.HIGH),
     UNKNOWN(900, 1050, 1200, 27, 60, 6.0, HingeGrade.BRITTLE, SplitClass.HIGH);
 
-    private final double densityLowKgm3;
-    private final double densityKgm3;
-    private final double densityHighKgm3;
-    private final double holdsMPa;
-    private final double bendsMPa;
-    private final double moeGPa;
-    private final HingeGrade hinge;
-    private final SplitClass split;
+    private final GreenWood wood;
 
     Species(
             double densityLowKgm3,
@@ -62,14 +55,8 @@ public enum Species {
             double moeGPa,
             HingeGrade hinge,
             SplitClass split) {
-        this.densityLowKgm3 = densityLowKgm3;
-        this.densityKgm3 = densityKgm3;
-        this.densityHighKgm3 = densityHighKgm3;
-        this.holdsMPa = holdsMPa;
-        this.bendsMPa = bendsMPa;
-        this.moeGPa = moeGPa;
-        this.hinge = hinge;
-        this.split = split;
+        this.wood =
+                new GreenWood(densityLowKgm3, densityKgm3, densityHighKgm3, holdsMPa, bendsMPa, moeGPa, hinge, split);
     }
 
     /** How well green wood of the genus holds as a hinge; factors are judgement values. */
@@ -100,37 +87,8 @@ public enum Species {
         return name().toLowerCase(Locale.ROOT);
     }
 
-    public double densityLowKgm3() {
-        return densityLowKgm3;
-    }
-
-    public double densityKgm3() {
-        return densityKgm3;
-    }
-
-    public double densityHighKgm3() {
-        return densityHighKgm3;
-    }
-
-    /** @return bending strength of the weakest common member: for whatever has to hold */
-    public double holdsMPa() {
-        return holdsMPa;
-    }
-
-    /** @return typical bending strength: for whatever has to be bent or stores energy */
-    public double bendsMPa() {
-        return bendsMPa;
-    }
-
-    public double moeGPa() {
-        return moeGPa;
-    }
-
-    public HingeGrade hinge() {
-        return hinge;
-    }
-
-    public SplitClass split() {
-        return split;
+    /** @return its figures from the literature */
+    public GreenWood wood() {
+        return wood;
     }
 }

@@ -130,7 +130,7 @@ public record StemMass(
      * @param sigmaDryRel what the density is uncertain by because dead wood dries, relative
      */
     public record Tree(
-            Species species,
+            GreenWood green,
             double dbhM,
             double heightM,
             double cutHeightM,
@@ -144,7 +144,7 @@ public record StemMass(
             double sigmaHeightM,
             double sigmaDryRel) {
         public Tree(
-                Species species,
+                GreenWood green,
                 double dbhM,
                 double heightM,
                 double cutHeightM,
@@ -157,7 +157,7 @@ public record StemMass(
                 double sigmaDbhM,
                 double sigmaHeightM) {
             this(
-                    species,
+                    green,
                     dbhM,
                     heightM,
                     cutHeightM,
@@ -176,7 +176,7 @@ public record StemMass(
         public Tree from(Optional<Double> measuredBaseM) {
             return measuredBaseM
                     .map(b -> new Tree(
-                            species,
+                            green,
                             dbhM,
                             heightM,
                             cutHeightM,
@@ -195,7 +195,7 @@ public record StemMass(
         /** @return the same of wood that may have dried */
         public Tree of(Dryness d) {
             return new Tree(
-                    species,
+                    green,
                     dbhM,
                     heightM,
                     cutHeightM,
@@ -229,15 +229,15 @@ public record StemMass(
 
         /** Whole tree of the species with its table density and the usual crown proportions. */
         public static Tree whole(
-                Species species, Estimate dbh, Estimate height, double cutHeightM, Shape shape, Crown crown) {
+                GreenWood green, Estimate dbh, Estimate height, double cutHeightM, Shape shape, Crown crown) {
             return new Tree(
-                    species,
+                    green,
                     dbh.value(),
                     height.value(),
                     cutHeightM,
                     height.value(),
                     shape,
-                    species.densityKgm3(),
+                    green.densityKgm3(),
                     crown.fraction(dbh.value()),
                     0.5 * height.value(),
                     0.42,

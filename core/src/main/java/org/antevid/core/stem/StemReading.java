@@ -82,6 +82,7 @@ public record StemReading(
      * @param contradictions what its sightings contradict each other in
      * @param waiting sightings of the crew that the leader has not looked at
      * @param crownBaseM where the crown begins, metres above ground
+     * @param ownWood figures of the house for its species, where it has set some
      */
     public record More(
             Optional<CrownOffset> crownOffset,
@@ -90,9 +91,10 @@ public record StemReading(
             Optional<Union> union,
             List<Message> contradictions,
             int waiting,
-            Optional<Double> crownBaseM) {
-        public static final More NOTHING = new More(
-                Optional.empty(), List.of(), Optional.empty(), Optional.empty(), List.of(), 0, Optional.empty());
+            Optional<Double> crownBaseM,
+            Optional<GreenWood> ownWood) {
+        public static final More NOTHING =
+                new More(Optional.empty(), List.of(), Optional.empty(), Optional.empty(), List.of(), 0);
 
         public More(
                 Optional<CrownOffset> crownOffset,
@@ -101,7 +103,11 @@ public record StemReading(
                 Optional<Union> union,
                 List<Message> contradictions,
                 int waiting) {
-            this(crownOffset, walls, heave, union, contradictions, waiting, Optional.empty());
+            this(crownOffset, walls, heave, union, contradictions, waiting, Optional.empty(), Optional.empty());
+        }
+
+        More with(Optional<GreenWood> otherWood) {
+            return new More(crownOffset, walls, heave, union, contradictions, waiting, crownBaseM, otherWood);
         }
 
         public More {
@@ -148,6 +154,25 @@ public record StemReading(
                 defects,
                 toBeKept,
                 more);
+    }
+
+    /** @return the same stem taken for another species, with the house's figures for that one */
+    public StemReading as(Species other, Optional<GreenWood> ownWood) {
+        return new StemReading(
+                label,
+                other,
+                state,
+                at,
+                dbh,
+                height,
+                lean,
+                crownRadiusM,
+                wood,
+                shape,
+                crown,
+                defects,
+                toBeKept,
+                more.with(ownWood));
     }
 
     /**
@@ -288,10 +313,16 @@ public record StemReading(
         return defects.stream().filter(d -> d.kind() == kind).findFirst();
     }
 
+    /** @return what mass, hinge and splitting are computed with: the house's own figures before the literature's */
+    public GreenWood greenWood() {
+        return more.ownWood.orElse(species.wood());
+    }
+
     public Optional<StemMass> mass(double cutHeightM) {
-        return dbh.flatMap(d -> height.map(h -> StemMass.of(StemMass.Tree.whole(species, d, h, cutHeightM, shape, crown)
-                .from(more.crownBaseM.filter(b -> b < h.value()))
-                .of(wood.dryness()))));
+        return dbh.flatMap(
+                d -> height.map(h -> StemMass.of(StemMass.Tree.whole(greenWood(), d, h, cutHeightM, shape, crown)
+                        .from(more.crownBaseM.filter(b -> b < h.value()))
+                        .of(wood.dryness()))));
     }
 
     /** @return whether nothing of a crown holds it on a slope: a snag or a stub rolls */

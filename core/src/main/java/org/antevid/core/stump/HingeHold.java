@@ -5,7 +5,7 @@ import java.util.Optional;
 import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.stem.Condition;
-import org.antevid.core.stem.Species;
+import org.antevid.core.stem.GreenWood;
 
 /**
  * What the hinge holds: to the side, and against being bent over. Mechanics: side capacity = 0.6 f t L^2 / 6 with f the
@@ -80,7 +80,7 @@ public record HingeHold(
      * @param useTarget use that the needed thickness is asked for
      */
     public record Hinge(
-            Species species,
+            GreenWood green,
             Condition condition,
             double lengthM,
             double leftM,
@@ -100,24 +100,24 @@ public record HingeHold(
         }
 
         private double strengthPa() {
-            return morMPa.orElse(species.holdsMPa()) * 1e6 * species.hinge().factor() * condition.factor();
+            return morMPa.orElse(green.holdsMPa()) * 1e6 * green.hinge().factor() * condition.factor();
         }
 
         private double upperPa() {
-            return UPPER * morMPa.orElse(species.bendsMPa()) * 1e6;
+            return UPPER * morMPa.orElse(green.bendsMPa()) * 1e6;
         }
     }
 
     /** A hinge of one thickness, all of it wood. */
     public static HingeHold of(
-            Species species,
+            GreenWood green,
             Condition condition,
             double hingeLengthM,
             double hingeThickM,
             double sideNm,
             double sigmaSideNm) {
         return of(new Hinge(
-                species,
+                green,
                 condition,
                 hingeLengthM,
                 hingeThickM,
@@ -137,7 +137,7 @@ public record HingeHold(
      * @param woodShare side capacity left of it where it is hollow, 0..1
      */
     public static HingeHold of(
-            Species species,
+            GreenWood green,
             Condition condition,
             CutCard card,
             double woodShare,
@@ -145,7 +145,7 @@ public record HingeHold(
             double sigmaSideNm,
             double forwardNm) {
         return of(new Hinge(
-                species,
+                green,
                 condition,
                 Math.max(0.02, card.hingeLengthM()),
                 card.hingeLeftM(),
@@ -178,7 +178,7 @@ public record HingeHold(
                 taper ? thick * (1 + THICKER * held) : thick,
                 taper ? thick * (1 - THINNER * held) : thick,
                 h.upperPa() * bend,
-                h.species.moeGPa() * 1e9 * h.lengthM * thick * thick / (12 * BENDS_OVER_THICKNESSES),
+                h.green.moeGPa() * 1e9 * h.lengthM * thick * thick / (12 * BENDS_OVER_THICKNESSES),
                 h.forwardNm > 0 && h.forwardNm >= (h.strengthPa() > 0 ? h.strengthPa() * bend : NO_MOMENT_NM));
     }
 

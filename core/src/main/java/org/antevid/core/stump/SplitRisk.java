@@ -11,7 +11,7 @@ import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.stem.Condition;
-import org.antevid.core.stem.Species;
+import org.antevid.core.stem.GreenWood;
 
 /**
  * Whether the stem splits up while it is cut (barber chair): an index of practice and the energy a running split would
@@ -96,7 +96,7 @@ public record SplitRisk(
      * @param underTension bent, or held at the top
      */
     public record Cut(
-            Species species,
+            GreenWood green,
             Condition wood,
             School school,
             Opening opening,
@@ -112,7 +112,7 @@ public record SplitRisk(
         /** @return the same with another moment toward the lay, N m */
         public Cut pulledBy(double otherNm) {
             return new Cut(
-                    species,
+                    green,
                     wood,
                     school,
                     opening,
@@ -141,7 +141,7 @@ public record SplitRisk(
     }
 
     public static SplitRisk of(Cut c) {
-        double strength = c.species.holdsMPa() * 1e6 * c.species.hinge().factor() * c.wood.factor();
+        double strength = c.green.holdsMPa() * 1e6 * c.green.hinge().factor() * c.wood.factor();
         double front = chord(c, c.depthM);
         double moment = c.forwardNm < NO_MOMENT_NM ? 0 : c.forwardNm;
         double lean = c.weightMomentNm
@@ -152,7 +152,7 @@ public record SplitRisk(
                 strength > 0 ? Math.min(room, Math.sqrt(6 * moment / (front * strength))) : moment > 0 ? room : 0;
         boolean early = moves > c.hingeThickM;
         double tough =
-                switch (c.species.split()) {
+                switch (c.green.split()) {
                     case LOW -> 450;
                     case MODERATE -> 300;
                     case HIGH -> 180;
@@ -191,7 +191,7 @@ public record SplitRisk(
     private static Map<String, Double> points(Cut c, double leanDeg) {
         Map<String, Double> points = new LinkedHashMap<>();
         points.put("lean", Math.min(40, 4 * Math.max(0, leanDeg)));
-        points.put("split", 15.0 * c.species.split().ordinal());
+        points.put("split", 15.0 * c.green.split().ordinal());
         points.put("cut", c.opening == Opening.BORE_STRAP ? -20 : openPoints(c.school));
         points.put(
                 "wood",
@@ -250,7 +250,7 @@ public record SplitRisk(
     }
 
     private static double bendsPa(Cut c) {
-        return c.species.bendsMPa() * 1e6 * c.species.hinge().factor() * (c.wood.factor() > 0 ? c.wood.factor() : 1);
+        return c.green.bendsMPa() * 1e6 * c.green.hinge().factor() * (c.wood.factor() > 0 ? c.wood.factor() : 1);
     }
 
     /**
@@ -301,7 +301,7 @@ public record SplitRisk(
             return 0;
         }
         double gain = 1 / slabInertia(c, slab) - 1 / whole;
-        return Math.max(0, momentNm * momentNm / (2 * c.species.moeGPa() * 1e9 * width) * gain);
+        return Math.max(0, momentNm * momentNm / (2 * c.green.moeGPa() * 1e9 * width) * gain);
     }
 
     /** Second moment of a segment of the stump's ellipse about its own centroid, m4. Source: geometry. */

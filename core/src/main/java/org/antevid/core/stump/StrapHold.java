@@ -10,7 +10,7 @@ import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.stem.Condition;
-import org.antevid.core.stem.Species;
+import org.antevid.core.stem.GreenWood;
 
 /**
  * Whether the strap left behind a bore holds the stem until the cutter lets it go. The hinge is the fulcrum; the outer
@@ -51,7 +51,7 @@ public record StrapHold(
      * @param need ratio asked for, 1..5
      */
     public record Strap(
-            Species species,
+            GreenWood green,
             Condition wood,
             double dLayM,
             double dAcrossM,
@@ -79,14 +79,14 @@ public record StrapHold(
         }
 
         public static Strap usual(
-                Species species,
+                GreenWood green,
                 Condition wood,
                 double dLayM,
                 double depthM,
                 double hingeThickM,
                 double strapM,
                 double forwardNm) {
-            return new Strap(species, wood, dLayM, dLayM, depthM, hingeThickM, strapM, 0, forwardNm, 0.5, 2);
+            return new Strap(green, wood, dLayM, dLayM, depthM, hingeThickM, strapM, 0, forwardNm, 0.5, 2);
         }
     }
 
@@ -95,8 +95,7 @@ public record StrapHold(
     public static StrapHold of(Strap s) {
         double wood = s.strapM - s.barkM;
         Segment seg = segment(s, wood);
-        double strength =
-                s.share * s.species.holdsMPa() * 1e6 * s.species.hinge().factor() * s.wood.factor();
+        double strength = s.share * s.green.holdsMPa() * 1e6 * s.green.hinge().factor() * s.wood.factor();
         if (!(strength > 0)) {
             double pulled = Math.max(0, s.forwardNm) / seg.armM;
             return new StrapHold(

@@ -16,13 +16,13 @@ import org.junit.jupiter.api.Test;
 
 class MeansTest {
     private static final StemMass MASS = StemMass.of(StemMass.Tree.whole(
-            Species.QUERCUS,
+            Species.QUERCUS.wood(),
             new Estimate(0.5, 0.01),
             new Estimate(20, 0.5),
             0.3,
             StemMass.Shape.FOREST,
             StemMass.Crown.FOREST_BROADLEAF));
-    private static final HingeHold HINGE = HingeHold.of(Species.PICEA, Condition.SOUND, 0.4, 0.02, 0, 0);
+    private static final HingeHold HINGE = HingeHold.of(Species.PICEA.wood(), Condition.SOUND, 0.4, 0.02, 0, 0);
     private static final CutCard CARD =
             CutCard.of(CutCard.Stump.plain(School.OPEN_FACE, 0.5, Condition.SOUND, 0, 0, 0.5, CutCard.MovedBy.LINE));
 

@@ -58,8 +58,9 @@ class DecayTest {
 
     @Test
     void weightOnAThinShellCounts() {
-        Hollow light = Hollow.of(new Hollow.Section(0.8, 0.5, 0, 0, 0.2, 0.08, 0.015, 2000, 0, Species.FAGUS));
-        Hollow bent = Hollow.of(new Hollow.Section(0.8, 0.5, 0, 0, 0.2, 0.08, 0.015, 2000, 400_000, Species.FAGUS));
+        Hollow light = Hollow.of(new Hollow.Section(0.8, 0.5, 0, 0, 0.2, 0.08, 0.015, 2000, 0, Species.FAGUS.wood()));
+        Hollow bent =
+                Hollow.of(new Hollow.Section(0.8, 0.5, 0, 0, 0.2, 0.08, 0.015, 2000, 400_000, Species.FAGUS.wood()));
         assertThat(bent.stressShare().orElseThrow())
                 .isGreaterThan(light.stressShare().orElseThrow());
     }
@@ -162,11 +163,11 @@ class DecayTest {
 
     private static Hollow hollow(double d, double cavity, double forward, double right) {
         return Hollow.of(
-                new Hollow.Section(d, cavity, forward, right, 0.22 * d, 0.1 * d, 0.015, 0, 0, Species.QUERCUS));
+                new Hollow.Section(d, cavity, forward, right, 0.22 * d, 0.1 * d, 0.015, 0, 0, Species.QUERCUS.wood()));
     }
 
     private static Optional<Hollow> probed(double d, List<FieldBook.Wall> walls) {
-        return Probes.hollow(walls, 0, d, 0.22 * d, 0.1 * d, 0, 0, Species.QUERCUS);
+        return Probes.hollow(walls, 0, d, 0.22 * d, 0.1 * d, 0, 0, Species.QUERCUS.wood());
     }
 
     private static FieldBook.Wall wall(double azimuth, double thickness) {

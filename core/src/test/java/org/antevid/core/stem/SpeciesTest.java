@@ -1,11 +1,19 @@
 package org.antevid.core.stem;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.Arrays;
 import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import org.antevid.core.Samples;
+import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.site.Spot;
+import org.antevid.core.stump.HingeHold;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** The one species table hangs together, and not knowing the species is never the lighter answer. */
@@ -13,12 +21,12 @@ class SpeciesTest {
     @ParameterizedTest
     @EnumSource(Species.class)
     void densitiesAreInOrderAndStrengthsWithinWhatWoodHas(Species s) {
-        assertThat(s.densityLowKgm3()).isLessThan(s.densityKgm3());
-        assertThat(s.densityKgm3()).isLessThan(s.densityHighKgm3());
-        assertThat(s.densityHighKgm3()).isLessThanOrEqualTo(1300);
-        assertThat(s.holdsMPa()).isBetween(27.0, s.bendsMPa());
-        assertThat(s.bendsMPa()).isBetween(30.0, 100.0);
-        assertThat(s.moeGPa()).isBetween(5.0, 14.0);
+        assertThat(s.wood().densityLowKgm3()).isLessThan(s.wood().densityKgm3());
+        assertThat(s.wood().densityKgm3()).isLessThan(s.wood().densityHighKgm3());
+        assertThat(s.wood().densityHighKgm3()).isLessThanOrEqualTo(1300);
+        assertThat(s.wood().holdsMPa()).isBetween(27.0, s.wood().bendsMPa());
+        assertThat(s.wood().bendsMPa()).isBetween(30.0, 100.0);
+        assertThat(s.wood().moeGPa()).isBetween(5.0, 14.0);
     }
 
     @Test
@@ -32,10 +40,54 @@ class SpeciesTest {
     @ParameterizedTest
     @EnumSource(Species.class)
     void anUnknownSpeciesIsTakenForOneThatIsHeavyWeakAndReadyToSplit(Species s) {
-        double unknown = Species.UNKNOWN.holdsMPa() * Species.UNKNOWN.hinge().factor();
-        assertThat(unknown).isLessThanOrEqualTo(s.holdsMPa() * s.hinge().factor());
-        assertThat(Species.UNKNOWN.split()).isEqualTo(Species.SplitClass.HIGH);
-        assertThat(Species.UNKNOWN.densityHighKgm3()).isGreaterThanOrEqualTo(1200);
+        double unknown = Species.UNKNOWN.wood().holdsMPa()
+                * Species.UNKNOWN.wood().hinge().factor();
+        assertThat(unknown)
+                .isLessThanOrEqualTo(s.wood().holdsMPa() * s.wood().hinge().factor());
+        assertThat(Species.UNKNOWN.wood().split()).isEqualTo(Species.SplitClass.HIGH);
+        assertThat(Species.UNKNOWN.wood().densityHighKgm3()).isGreaterThanOrEqualTo(1200);
+    }
+
+    @Test
+    void aHouseThatKnowsItsWoodToBeHeavierAndWeakerHasMoreMassAndLessHinge() {
+        StemReading usual = Samples.oak("S1", new Spot(0, 0), List.of());
+        GreenWood of = usual.greenWood();
+        GreenWood own = new GreenWood(
+                of.densityLowKgm3() + 60,
+                of.densityKgm3() + 60,
+                of.densityHighKgm3() + 60,
+                of.holdsMPa() - 5,
+                of.bendsMPa(),
+                of.moeGPa(),
+                of.hinge(),
+                of.split());
+        StemReading heavier = usual.as(usual.species(), Optional.of(own));
+        assertThat(heavier.greenWood()).isEqualTo(own);
+        assertThat(heavier.mass(0.3).orElseThrow().massKg())
+                .isGreaterThan(usual.mass(0.3).orElseThrow().massKg());
+        assertThat(HingeHold.of(own, Condition.SOUND, 0.4, 0.04, 1000, 0).capacityNm())
+                .isLessThan(
+                        HingeHold.of(of, Condition.SOUND, 0.4, 0.04, 1000, 0).capacityNm());
+        assertThat(heavier.as(Species.UNKNOWN, Optional.empty()).greenWood())
+                .as("another species has its own figures")
+                .isEqualTo(Species.UNKNOWN.wood());
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "900, 850, 1000, 40, 50, 9, densityKgm3",
+        "800, 1050, 1000, 40, 50, 9, densityKgm3",
+        "800, 900, 1000, 60, 50, 9, bendsMPa",
+        "80, 900, 1000, 40, 50, 9, densityLowKgm3",
+        "800, 900, 1000, 40, 50, NaN, moeGPa"
+    })
+    void figuresThatCannotBeAreRefusedByName(
+            double low, double usual, double high, double holds, double bends, double moe, String field) {
+        assertThatThrownBy(() -> new GreenWood(
+                        low, usual, high, holds, bends, moe, Species.HingeGrade.STRONG, Species.SplitClass.LOW))
+                .isInstanceOfSatisfying(
+                        RefusedInput.class,
+                        e -> assertThat(e.faults().get(0).field()).isEqualTo(field));
     }
 
     @ParameterizedTest

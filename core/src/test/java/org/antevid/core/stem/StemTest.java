@@ -22,7 +22,7 @@ class StemTest {
 
     private static StemMass mass(double dbh, double height, double cut) {
         return StemMass.of(StemMass.Tree.whole(
-                Species.FAGUS,
+                Species.FAGUS.wood(),
                 new Estimate(dbh, 0.01),
                 new Estimate(height, 1),
                 cut,
@@ -111,13 +111,14 @@ class StemTest {
 
     @Test
     void theUnknownSpeciesIsHeavyAndWeakAndSplits() {
-        assertThat(Species.UNKNOWN.densityKgm3()).isGreaterThanOrEqualTo(1050);
-        assertThat(Species.UNKNOWN.hinge()).isEqualTo(Species.HingeGrade.BRITTLE);
-        assertThat(Species.UNKNOWN.split()).isEqualTo(Species.SplitClass.HIGH);
+        assertThat(Species.UNKNOWN.wood().densityKgm3()).isGreaterThanOrEqualTo(1050);
+        assertThat(Species.UNKNOWN.wood().hinge()).isEqualTo(Species.HingeGrade.BRITTLE);
+        assertThat(Species.UNKNOWN.wood().split()).isEqualTo(Species.SplitClass.HIGH);
         for (Species s : Species.values()) {
-            assertThat(s.densityLowKgm3()).isLessThan(s.densityKgm3());
-            assertThat(s.densityKgm3()).isLessThan(s.densityHighKgm3());
-            assertThat(s.holdsMPa()).isGreaterThanOrEqualTo(Species.UNKNOWN.holdsMPa());
+            assertThat(s.wood().densityLowKgm3()).isLessThan(s.wood().densityKgm3());
+            assertThat(s.wood().densityKgm3()).isLessThan(s.wood().densityHighKgm3());
+            assertThat(s.wood().holdsMPa())
+                    .isGreaterThanOrEqualTo(Species.UNKNOWN.wood().holdsMPa());
         }
     }
 }

@@ -105,9 +105,9 @@ class CutTest {
 
     @Test
     void sideCapacityGrowsWithTheSquareOfTheHingesLength() {
-        double one = HingeHold.of(Species.QUERCUS, Condition.SOUND, 0.2, 0.04, 1000, 0)
+        double one = HingeHold.of(Species.QUERCUS.wood(), Condition.SOUND, 0.2, 0.04, 1000, 0)
                 .capacityNm();
-        double two = HingeHold.of(Species.QUERCUS, Condition.SOUND, 0.4, 0.04, 1000, 0)
+        double two = HingeHold.of(Species.QUERCUS.wood(), Condition.SOUND, 0.4, 0.04, 1000, 0)
                 .capacityNm();
         assertThat(two).isCloseTo(4 * one, within(1e-6));
         // oak by its weakest member, 48 MPa: 0.6 * 48e6 * 0.04 * 0.16 / 6 = 30 720 N m
@@ -116,11 +116,11 @@ class CutTest {
 
     @Test
     void theHoldCountsTheUncertaintyAgainstTheHinge() {
-        HingeHold h = HingeHold.of(Species.QUERCUS, Condition.SOUND, 0.4, 0.04, -12000, 1500);
+        HingeHold h = HingeHold.of(Species.QUERCUS.wood(), Condition.SOUND, 0.4, 0.04, -12000, 1500);
         // |12000| + 1.6449 * sqrt(1500^2 + (0.2 * 12000)^2) = 12 000 + 1.6449 * 2830.2 = 16 655 N m; / 30 720 = 0.5422
         assertThat(h.designNm()).isCloseTo(16655.39, within(0.01));
         assertThat(h.utilisation()).isCloseTo(0.5422, within(1e-4));
-        assertThat(HingeHold.of(Species.QUERCUS, Condition.UNRELIABLE, 0.4, 0.04, 1, 0)
+        assertThat(HingeHold.of(Species.QUERCUS.wood(), Condition.UNRELIABLE, 0.4, 0.04, 1, 0)
                         .utilisation())
                 .isInfinite();
     }

@@ -117,7 +117,18 @@ class OwnMeasuresTest {
 
     private static double capacity(double length, double left, double right) {
         return HingeHold.of(new HingeHold.Hinge(
-                        Species.QUERCUS, Condition.SOUND, length, left, right, 1, 0, 0, 0, Optional.empty(), 0.5, 0.3))
+                        Species.QUERCUS.wood(),
+                        Condition.SOUND,
+                        length,
+                        left,
+                        right,
+                        1,
+                        0,
+                        0,
+                        0,
+                        Optional.empty(),
+                        0.5,
+                        0.3))
                 .capacityNm();
     }
 
@@ -144,7 +155,7 @@ class OwnMeasuresTest {
 
     @Test
     void bendingSpringsFirstAndEndsAtTheWholeHold() {
-        HingeHold h = HingeHold.of(Species.FAGUS, Condition.SOUND, 0.4, 0.05, 0, 0);
+        HingeHold h = HingeHold.of(Species.FAGUS.wood(), Condition.SOUND, 0.4, 0.05, 0, 0);
         // 1.25 * 60e6 * 0.4 * 0.0025/6 = 12 500 N m; 10e9 * 0.4 * 0.0025/24 = 416 667 N m a radian
         assertThat(h.forwardHoldNm()).isCloseTo(12500, within(1e-6));
         assertThat(h.bendNm(0.01)).isCloseTo(4166.67, within(0.01));

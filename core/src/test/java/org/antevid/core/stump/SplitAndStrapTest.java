@@ -29,7 +29,7 @@ class SplitAndStrapTest {
     private static SplitRisk risk(
             double forwardNm, double lean, Condition wood, boolean seam, boolean tension, double depth) {
         return SplitRisk.of(new SplitRisk.Cut(
-                Species.FRAXINUS,
+                Species.FRAXINUS.wood(),
                 wood,
                 School.OPEN_FACE,
                 SplitRisk.Opening.BACK_CUT,
@@ -100,7 +100,7 @@ class SplitAndStrapTest {
     }
 
     private static StrapHold strap(double strapM, double forwardNm, Condition wood) {
-        return StrapHold.of(StrapHold.Strap.usual(Species.FRAXINUS, wood, 0.5, 0.12, 0.05, strapM, forwardNm));
+        return StrapHold.of(StrapHold.Strap.usual(Species.FRAXINUS.wood(), wood, 0.5, 0.12, 0.05, strapM, forwardNm));
     }
 
     @ParameterizedTest
@@ -128,7 +128,7 @@ class SplitAndStrapTest {
     @Test
     void aStrapOfBarkOrOneThatFillsTheBackIsRefused() {
         assertThatThrownBy(() -> StrapHold.of(new StrapHold.Strap(
-                        Species.FRAXINUS, Condition.SOUND, 0.5, 0.5, 0.12, 0.05, 0.02, 0.02, 1000, 0.5, 2)))
+                        Species.FRAXINUS.wood(), Condition.SOUND, 0.5, 0.5, 0.12, 0.05, 0.02, 0.02, 1000, 0.5, 2)))
                 .hasMessageContaining("STRAP_IS_BARK");
         assertThatThrownBy(() -> strap(0.4, 1000, Condition.SOUND)).hasMessageContaining("NO_WOOD_TO_BORE");
         assertThat(strap(0.05, 0, Condition.SOUND).ratio()).as("nothing pulls").isEmpty();

@@ -163,8 +163,10 @@ class KnowingLessTest {
     @MethodSource("seeds")
     void anUnknownSpeciesHoldsNoMoreThanAnyMember(long seed) {
         Drawn d = Drawn.of(seed);
-        assertThat(Species.UNKNOWN.holdsMPa() * Species.UNKNOWN.hinge().factor())
+        assertThat(Species.UNKNOWN.wood().holdsMPa()
+                        * Species.UNKNOWN.wood().hinge().factor())
                 .as("strength of the hinge")
-                .isLessThanOrEqualTo(d.species.holdsMPa() * d.species.hinge().factor() + 1e-9);
+                .isLessThanOrEqualTo(
+                        d.species.wood().holdsMPa() * d.species.wood().hinge().factor() + 1e-9);
     }
 }

@@ -9,11 +9,16 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
+import jakarta.persistence.MapKeyColumn;
+import jakarta.persistence.MapKeyEnumerated;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.Map;
 import java.util.Set;
 import org.antevid.core.lay.LayPlan;
+import org.antevid.core.stem.Species;
 import org.antevid.core.stump.School;
 import org.antevid.words.Regional;
 import org.hibernate.envers.Audited;
@@ -39,6 +44,13 @@ public class HouseEntity {
     @Enumerated(EnumType.STRING)
     @Column(name = "word")
     public Set<Regional> regional = EnumSet.noneOf(Regional.class);
+
+    /** Figures the house has set for the wood of a genus, by genus. */
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "house_wood", joinColumns = @JoinColumn(name = "house_id"))
+    @MapKeyColumn(name = "species")
+    @MapKeyEnumerated(EnumType.STRING)
+    public Map<Species, WoodPart> wood = new EnumMap<>(Species.class);
 
     @Version
     public long version;

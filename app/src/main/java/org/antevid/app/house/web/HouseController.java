@@ -11,9 +11,7 @@ import org.antevid.app.reader.Speech;
 import org.antevid.core.judge.HouseRules;
 import org.antevid.core.judge.Threshold;
 import org.antevid.core.message.Arg;
-import org.antevid.core.stem.Species;
 import org.antevid.core.stump.School;
-import org.antevid.sums.Unit;
 import org.antevid.words.Answer;
 import org.antevid.words.Regional;
 import org.antevid.words.Words;
@@ -71,41 +69,6 @@ public class HouseController {
             long version,
             List<ThresholdView> thresholds) {}
 
-    /**
-     * What the sums take of a species.
-     *
-     * @param density of green wood, lightest to heaviest
-     * @param holds bending strength of its weakest common member
-     */
-    record SpeciesView(
-            Species key,
-            String words,
-            String botanical,
-            String density,
-            String holds,
-            String hinge,
-            String split,
-            String note) {
-        static SpeciesView of(Species s) {
-            Words words = Speech.words();
-            Unit.Scale mass = Unit.DENSITY.read(words.manner().units(), s.densityHighKgm3());
-            Unit.Scale strength = Unit.PRESSURE.read(words.manner().units(), s.holdsMPa());
-            return new SpeciesView(
-                    s,
-                    words.term(s),
-                    s.genus(),
-                    whole(s.densityLowKgm3(), mass) + "–" + whole(s.densityHighKgm3(), mass) + " " + mass.unit(),
-                    whole(s.holdsMPa(), strength) + " " + strength.unit(),
-                    words.term(s.hinge()),
-                    words.term(s.split()),
-                    words.term(s, "note"));
-        }
-
-        private static String whole(double value, Unit.Scale scale) {
-            return String.valueOf(Math.round(value * scale.per()));
-        }
-    }
-
     private final House house;
     private final Fresh fresh;
 
@@ -127,12 +90,6 @@ public class HouseController {
                 house.regional(),
                 house.version(),
                 Arrays.stream(Threshold.values()).map(ThresholdView::of).toList());
-    }
-
-    /** The species table: what mass, hinge and splitting are computed with. */
-    @GetMapping("/species")
-    List<SpeciesView> speciesTable() {
-        return Arrays.stream(Species.values()).map(SpeciesView::of).toList();
     }
 
     /** Changes the rules of the house; the owner alone. Versions keep two people from overwriting each other. */

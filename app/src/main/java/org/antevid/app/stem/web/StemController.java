@@ -5,7 +5,9 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import org.antevid.app.house.House;
 import org.antevid.app.job.Needs;
 import org.antevid.app.reader.Created;
 import org.antevid.app.reader.Speech;
@@ -25,6 +27,7 @@ import org.antevid.core.stem.Defect;
 import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.FieldBook;
 import org.antevid.core.stem.FieldNote;
+import org.antevid.core.stem.GreenWood;
 import org.antevid.core.stem.Outline;
 import org.antevid.core.stem.SightingKind;
 import org.antevid.core.stem.SightingWarning;
@@ -252,9 +255,11 @@ public class StemController {
             List<FoundChoice> found) {}
 
     private final Stems stems;
+    private final House house;
 
-    StemController(Stems stems) {
+    StemController(Stems stems, House house) {
         this.stems = stems;
+        this.house = house;
     }
 
     /** Stems with what was measured, how it was got and what is not known. */
@@ -264,10 +269,15 @@ public class StemController {
         return stems.all(job).stream().map(StemController::view).toList();
     }
 
+    private static GreenWood wood(Species s, Map<Species, GreenWood> own) {
+        return own.getOrDefault(s, s.wood());
+    }
+
     /** What there is to choose from, the same for every job. */
     @GetMapping("/choices")
     @Needs(Needs.Right.READ)
     Choices choices(@PathVariable String job) {
+        Map<Species, GreenWood> own = house.ownWood();
         return new Choices(
                 Arrays.stream(Species.values())
                         .map(s -> new SpeciesChoice(
@@ -275,8 +285,8 @@ public class StemController {
                                 Speech.words().term(s),
                                 s.genus(),
                                 Speech.words().term(s, "note"),
-                                s.hinge().name().toLowerCase(java.util.Locale.ROOT),
-                                s.split().name().toLowerCase(java.util.Locale.ROOT)))
+                                Speech.words().term(wood(s, own).hinge()),
+                                Speech.words().term(wood(s, own).split())))
                         .toList(),
                 Arrays.stream(DefectKind.values())
                         .map(k -> new DefectChoice(

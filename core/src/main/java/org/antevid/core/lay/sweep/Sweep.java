@@ -152,7 +152,7 @@ public final class Sweep {
         Condition wood = tree.hinge().at(layDeg);
         double side = lean.sideNm();
         HingeHold hold = HingeHold.of(
-                        tree.species(),
+                        tree.green(),
                         wood,
                         card,
                         tree.hinge().sideShare(layDeg, card),
@@ -236,7 +236,7 @@ public final class Sweep {
     private SplitRisk split(double layDeg, CutCard card, JudgedLay.Lean lean, JudgedLay.Back back) {
         double pulled = lean.forwardNm() + method.capacity().forwardNm(layDeg, card, Math.max(0, back.highNm()));
         return SplitRisk.of(new SplitRisk.Cut(
-                tree.species(),
+                tree.green(),
                 tree.hinge().at(layDeg),
                 method.school(),
                 SplitRisk.Opening.BACK_CUT,
@@ -276,7 +276,7 @@ public final class Sweep {
     private boolean strapHolds(double layDeg, CutCard card, double forward, double windNm) {
         double thick = card.strapM() + card.boreLengthM().orElseThrow() - CutCard.BORE_NEEDS_M;
         return StrapHold.of(new StrapHold.Strap(
-                        tree.species(),
+                        tree.green(),
                         tree.hinge().worst(layDeg),
                         card.dLayM(),
                         card.dAcrossM(),

@@ -1,7 +1,7 @@
 package org.antevid.core.lay.sweep;
 
 import org.antevid.core.quantity.Estimate;
-import org.antevid.core.stem.Species;
+import org.antevid.core.stem.GreenWood;
 import org.antevid.core.stump.Oval;
 
 /**
@@ -23,7 +23,7 @@ public record SweptTree(
         double crownBaseM,
         double dCutM,
         double dbhM,
-        Species species,
+        GreenWood green,
         Oval stump,
         double flare,
         HingeWood hinge,
