@@ -15,7 +15,10 @@ import java.util.regex.Pattern;
 
 /** The application as a process of its own, as a person starts it. */
 public final class Server implements AutoCloseable {
-    private static final Path LAID = Path.of("../app/target/laid");
+    private static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
+    /** From the root, where the archive was made: from anywhere else its classes are not taken from it. */
+    private static final Path LAID = Path.of("app/target/laid");
+
     private final Path data;
     private final int port;
     private final String address;
@@ -33,7 +36,7 @@ public final class Server implements AutoCloseable {
     }
 
     /** What the console script starts: laid out, with its archive of classes. */
-    public static List<String> command(List<String> settings, List<String> arguments) {
+    public static ProcessBuilder command(List<String> settings, List<String> arguments) {
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-Xshare:auto",
@@ -45,19 +48,18 @@ public final class Server implements AutoCloseable {
         command.addAll(settings);
         command.addAll(List.of("-jar", LAID.resolve("antevid.jar").toString()));
         command.addAll(arguments);
-        return command;
+        return new ProcessBuilder(command).directory(ROOT.toFile());
     }
 
     public Server start(String mode) {
         try {
             output = Files.createTempFile("antevid", ".out");
-            List<String> command = command(
-                    List.of(
-                            "-Xmx256m",
-                            "-Dantevid.address=" + address,
-                            "-Dantevid.empty=" + LAID.resolve("empty.mv.db")),
-                    List.of(mode, "--data", data.toString(), "--port", String.valueOf(port)));
-            process = new ProcessBuilder(command)
+            process = command(
+                            List.of(
+                                    "-Xmx256m",
+                                    "-Dantevid.address=" + address,
+                                    "-Dantevid.empty=" + LAID.resolve("empty.mv.db")),
+                            List.of(mode, "--data", data.toString(), "--port", String.valueOf(port)))
                     .redirectErrorStream(true)
                     .redirectOutput(output.toFile())
                     .start();

@@ -26,7 +26,7 @@ class ConsoleStory {
 
     private static Ended run(String... arguments) throws IOException, InterruptedException {
         Path out = Files.createTempFile("antevid", ".out");
-        Process p = new ProcessBuilder(Server.command(List.of(), List.of(arguments)))
+        Process p = Server.command(List.of(), List.of(arguments))
                 .redirectErrorStream(true)
                 .redirectOutput(out.toFile())
                 .start();
