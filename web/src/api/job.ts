@@ -20,6 +20,8 @@ export const useSurroundings = (job: string) =>
   useQuery({ queryKey: ['job', job, 'surroundings'], queryFn: () => data(api.GET('/api/jobs/{job}/place', at(job))) });
 export const usePhotos = (job: string) =>
   useQuery({ queryKey: ['job', job, 'photos'], queryFn: () => data(api.GET('/api/jobs/{job}/photos', at(job))) });
+export const useVoiceNotes = (job: string) =>
+  useQuery({ queryKey: ['job', job, 'voice'], queryFn: () => data(api.GET('/api/jobs/{job}/voice-notes', at(job))) });
 export const useLays = (job: string) =>
   useQuery({ queryKey: ['job', job, 'lays'], queryFn: () => data(api.GET('/api/jobs/{job}/lays', at(job))) });
 export const useTangle = (job: string) =>

@@ -4,7 +4,7 @@ import { type Fault, problem, token } from './client';
 import { heard, onHeard } from './heard';
 
 export type UnsentKind =
-  'hold' | 'stopped' | 'ready' | 'tick' | 'protection' | 'sign' | 'sighting' | 'defect' | 'photo' | 'outcome';
+  'hold' | 'stopped' | 'ready' | 'tick' | 'protection' | 'sign' | 'sighting' | 'defect' | 'photo' | 'voice' | 'outcome';
 
 /** One write that waits to be sent; its id makes it one, however often it goes out. */
 export type Unsent = {
@@ -16,8 +16,8 @@ export type Unsent = {
   method: 'POST' | 'PUT';
   path: string;
   body?: Record<string, unknown>;
-  /** A picture as data address. */
-  picture?: string;
+  /** A picture or sound as data address, with what goes beside it. */
+  attached?: { address: string; name: string; fields?: Record<string, string> };
   pressedAt: string;
 };
 export type Refused = { message: string; faults: Fault[] };
@@ -39,7 +39,11 @@ const moment = () => new Promise((r) => setTimeout(r, SHOWN_MS));
 
 function stored(job: string): Unsent[] {
   try {
-    return (JSON.parse(localStorage.getItem(place(job)) ?? '[]') as Unsent[]).filter((u) => u.path);
+    const waiting = JSON.parse(localStorage.getItem(place(job)) ?? '[]') as (Unsent & { picture?: string })[];
+    // a photo that has waited since before sounds could wait too
+    return waiting
+      .filter((u) => u.path)
+      .map(({ picture, ...u }) => (picture ? { ...u, attached: { address: picture, name: 'photo.jpg' } } : u));
   } catch {
     return [];
   }
@@ -65,18 +69,22 @@ function change(job: string, over: Partial<Box>): boolean {
   }
 }
 
-function pictureOf(address: string): Blob {
-  const bytes = atob(address.slice(address.indexOf(',') + 1));
-  return new Blob([Uint8Array.from(bytes, (c) => c.charCodeAt(0))], { type: 'image/jpeg' });
+/** `data:TYPE;base64,BYTES` */
+function fileOf(address: string): Blob {
+  const comma = address.indexOf(',');
+  const bytes = atob(address.slice(comma + 1));
+  const type = address.slice('data:'.length, comma).split(';')[0];
+  return new Blob([Uint8Array.from(bytes, (c) => c.charCodeAt(0))], { type });
 }
 
 async function send(u: Unsent): Promise<Response> {
   const headers: Record<string, string> = { 'X-XSRF-TOKEN': await token() };
   let body: BodyInit;
-  if (u.picture) {
+  if (u.attached) {
     const form = new FormData();
-    form.append('file', pictureOf(u.picture), 'photo.jpg');
+    form.append('file', fileOf(u.attached.address), u.attached.name);
     form.append('id', u.id);
+    Object.entries(u.attached.fields ?? {}).forEach(([name, value]) => form.append(name, value));
     body = form;
   } else {
     headers['Content-Type'] = 'application/json';
@@ -85,7 +93,7 @@ async function send(u: Unsent): Promise<Response> {
     if (u.kind !== 'hold') headers['X-Write-Id'] = u.id;
     body = JSON.stringify({ ...u.body, ...times, id: u.id });
   }
-  const signal = AbortSignal.timeout(u.picture ? LONGEST_PICTURE_MS : LONGEST_MS);
+  const signal = AbortSignal.timeout(u.attached ? LONGEST_PICTURE_MS : LONGEST_MS);
   return fetch(u.path, { method: u.method, body, headers, signal });
 }
 

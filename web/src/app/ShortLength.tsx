@@ -1,5 +1,6 @@
 import css from '../ui/layout.module.css';
 import { Button, InputNumber } from 'antd';
+import { PlusMinus } from '../ui/PlusMinus';
 import { useUnits } from '../units/useUnits';
 
 type Props = {
@@ -37,10 +38,7 @@ export function ShortLength({
       <span>
         {label} ({inches ? 'in' : 'mm'}){value !== undefined && undo === 'take it' && <b className={css.ink}> yours</b>}
       </span>
-      <span className={css.stepper}>
-        <Button aria-label={`${label} less`} onClick={() => onChange(Number((shown - by1).toFixed(5)))}>
-          −
-        </Button>
+      <PlusMinus label={label} by={(way) => onChange(Number((shown + way * by1).toFixed(5)))}>
         <InputNumber
           aria-label={label}
           value={blank && value === undefined ? null : text}
@@ -53,10 +51,7 @@ export function ShortLength({
             onChange(Number((v * per).toFixed(5)))
           }
         />
-        <Button aria-label={`${label} more`} onClick={() => onChange(Number((shown + by1).toFixed(5)))}>
-          +
-        </Button>
-      </span>
+      </PlusMinus>
       {wrong && (
         <span role="alert" className="wrong">
           {wrong}

@@ -2,7 +2,9 @@ import css from '../ui/layout.module.css';
 import { Button, Input, InputNumber, Tabs as AntTabs } from 'antd';
 import { useEffect, useState } from 'react';
 import { feetInches, IMPERIAL, parseLength, stepM } from '../units/length';
+import { PlusMinus } from '../ui/PlusMinus';
 import { useUnits } from '../units/useUnits';
+import { useWords } from '../words/words';
 
 type Props = {
   label: string;
@@ -20,6 +22,7 @@ type Props = {
 
 /** A number with big buttons, for gloves; typing works as well. It is typed in the person's own units, given in ours. */
 export function Stepper({ label, unit, value, onChange, step, min, max, digits = 2, wrong, note, undo }: Props) {
+  const t = useWords();
   const feet = useUnits() === 'feet';
   const imperial = feet && /^m( |$)/.test(unit);
   const other = feet ? IMPERIAL[unit] : undefined;
@@ -29,15 +32,12 @@ export function Stepper({ label, unit, value, onChange, step, min, max, digits =
   const outside =
     value === null || ((min === undefined || value >= min) && (max === undefined || value <= max))
       ? undefined
-      : between(min, max, imperial ? feetInches : (v) => String(Number((v * per).toFixed(other?.digits ?? digits))));
+      : between(t, min, max, imperial ? feetInches : (v) => String(Number((v * per).toFixed(other?.digits ?? digits))));
   const move = (d: number) => onChange(Number(((value ?? 0) + d).toFixed(imperial || other ? 4 : digits)));
   return (
     <div className="field">
       {label} {unit && `(${imperial ? unit.replace('m', 'ft in') : (other?.unit ?? unit)})`}
-      <span className={css.stepper}>
-        <Button aria-label={`${label} less`} onClick={() => move(-by)}>
-          −
-        </Button>
+      <PlusMinus label={label} by={(way) => move(way * by)}>
         {imperial ? (
           <Said label={label} value={value} onChange={onChange} />
         ) : (
@@ -51,10 +51,7 @@ export function Stepper({ label, unit, value, onChange, step, min, max, digits =
             className={css.full}
           />
         )}
-        <Button aria-label={`${label} more`} onClick={() => move(by)}>
-          +
-        </Button>
-      </span>
+      </PlusMinus>
       {wrong || outside ? (
         <span role="alert" className="wrong">
           {wrong ?? outside}
@@ -65,7 +62,7 @@ export function Stepper({ label, unit, value, onChange, step, min, max, digits =
             {note}
             {undo && (
               <Button type="text" onClick={undo}>
-                take it
+                {t('amount.takeIt')}
               </Button>
             )}
           </span>
@@ -75,12 +72,17 @@ export function Stepper({ label, unit, value, onChange, step, min, max, digits =
   );
 }
 
-const between = (min: number | undefined, max: number | undefined, say: (v: number) => string): string =>
+const between = (
+  t: ReturnType<typeof useWords>,
+  min: number | undefined,
+  max: number | undefined,
+  say: (v: number) => string,
+): string =>
   min === undefined
-    ? `at most ${say(max ?? 0)}`
+    ? t('amount.atMost', { high: say(max ?? 0) })
     : max === undefined
-      ? `${say(min)} or more`
-      : `between ${say(min)} and ${say(max)}`;
+      ? t('amount.orMore', { low: say(min) })
+      : t('amount.between', { low: say(min), high: say(max) });
 
 /** A length as people say it; what is no length stays standing, marked, and counts as not given. */
 function Said({

@@ -37,6 +37,7 @@ const AFTER: Record<UnsentKind, string[]> = {
   sighting: ['stems'],
   defect: ['stems'],
   photo: ['photos'],
+  voice: ['voice'],
   outcome: ['review'],
 };
 const LINK: Partial<Record<Connection, string>> = { asking: 'link.asking', lost: 'link.lost' };

@@ -1,27 +1,26 @@
 import css from '../ui/layout.module.css';
-import { FilePick } from '../ui/FilePick';
-import { Button, Input } from 'antd';
-import { useQuery } from '@tanstack/react-query';
+import { Button } from 'antd';
 import { useState } from 'react';
-import { api, data, type Schemas } from '../api/client';
 import { useStems } from '../api/job';
 import { post, useOutbox } from '../api/outbox';
+import { newId } from '../app/newId';
+import { smaller } from '../photo/smaller';
+import { useChoices } from '../stages/stems/choices';
 import { useWords } from '../words/words';
+import { SeeFault } from './SeeFault';
+import { SeeMeasure } from './SeeMeasure';
+import { SeePhoto } from './SeePhoto';
+import { dataAddress } from './dataAddress';
 
 type What = 'fault' | 'measure' | 'photo';
-const FACES = ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW'];
-const LONGEST_PX = 1600;
+const WAITING = ['sighting', 'defect', 'photo', 'voice'];
 
 /** What somebody on the job sees: a fault, a measurement, a photo. It is added, never changed; the leader decides what may relax. */
 export default function SeePage({ job }: { job: string }) {
   const t = useWords();
   const out = useOutbox(job);
   const stems = (useStems(job).data ?? []).filter((s) => s.state !== 'FELLED');
-  const choices = useQuery({
-    queryKey: ['choices'],
-    queryFn: () => data(api.GET('/api/jobs/{job}/stems/choices', { params: { path: { job } } })),
-    staleTime: Infinity,
-  }).data;
+  const choices = useChoices(job);
   const [id, setId] = useState<string>();
   const [what, setWhat] = useState<What>();
   const [kept, setKept] = useState('');
@@ -30,7 +29,18 @@ export default function SeePage({ job }: { job: string }) {
     setKept(words);
     setWhat(undefined);
   };
-  const waiting = out.unsent.filter((u) => u.kind === 'sighting' || u.kind === 'defect' || u.kind === 'photo');
+  const to = stem && `/api/jobs/${job}/stems/${stem.id}`;
+  const photo = (file: Blob) =>
+    smaller(file).then((address) =>
+      post(job, {
+        kind: 'photo',
+        key: 'see',
+        words: t('see.photo'),
+        path: `${to}/photos`,
+        attached: { address, name: 'photo.jpg' },
+      }),
+    );
+  const waiting = out.unsent.filter((u) => WAITING.includes(u.kind));
   return (
     <>
       <div className="c" role="group" aria-label={t('see.which')}>
@@ -71,49 +81,44 @@ export default function SeePage({ job }: { job: string }) {
           </Button>
         </div>
       )}
-      {stem && what === 'fault' && choices && (
-        <Fault
+      {stem && what === 'fault' && (
+        <SeeFault
           key={stem.id}
-          choices={choices}
+          kinds={choices.defects}
           stem={stem}
-          add={(body, words) => {
-            post(job, { kind: 'defect', key: 'see', words, path: `/api/jobs/${job}/stems/${stem.id}/defects`, body });
+          add={(body, words, said) => {
+            const defect = newId();
+            post(job, { id: defect, kind: 'defect', key: 'see', words, path: `${to}/defects`, body });
+            // after the fault it belongs to: what waits is sent in order
+            if (said)
+              void dataAddress(said).then((address) =>
+                post(job, {
+                  kind: 'voice',
+                  key: 'see',
+                  words: t('see.voice'),
+                  path: `${to}/voice-notes`,
+                  attached: { address, name: 'voice', fields: { defect } },
+                }),
+              );
             done(t('see.faultAdded', { what: words }));
           }}
         />
       )}
-      {stem && what === 'measure' && choices && (
-        <Measured
+      {stem && what === 'measure' && (
+        <SeeMeasure
           key={stem.id}
           job={job}
-          choices={choices}
+          kinds={choices.sightings}
           stem={stem}
-          add={(body, words) => {
-            post(job, {
-              kind: 'sighting',
-              key: 'see',
-              words,
-              path: `/api/jobs/${job}/stems/${stem.id}/sightings`,
-              body,
-            });
+          add={(body, words, touched) => {
+            post(job, { kind: 'sighting', key: 'see', words, path: `${to}/sightings`, body });
+            // what was touched can be looked at again
+            if (touched) void photo(touched);
             done(t('see.measureAdded', { what: words }));
           }}
         />
       )}
-      {stem && what === 'photo' && (
-        <Photo
-          add={(picture) => {
-            post(job, {
-              kind: 'photo',
-              key: 'see',
-              words: t('see.photo'),
-              path: `/api/jobs/${job}/stems/${stem.id}/photos`,
-              picture,
-            });
-            done(t('see.photoAdded'));
-          }}
-        />
-      )}
+      {stem && what === 'photo' && <SeePhoto add={(file) => photo(file).then(() => done(t('see.photoAdded')))} />}
       {what && (
         <div className="c">
           <Button type="text" onClick={() => setWhat(undefined)}>
@@ -151,268 +156,4 @@ export default function SeePage({ job }: { job: string }) {
       )}
     </>
   );
-}
-
-function Amount({
-  label,
-  unit,
-  value,
-  step,
-  set,
-}: {
-  label: string;
-  unit: string;
-  value: number | undefined;
-  step: number;
-  set: (v: number | undefined) => void;
-}) {
-  const t = useWords();
-  const digits = step >= 1 ? 0 : step >= 0.1 ? 1 : 3;
-  return (
-    <label className={css.blockApart}>
-      {label} ({unit})
-      <span className={css.bigStepper}>
-        <Button
-          size="large"
-          block
-          aria-label={t('see.less', { label })}
-          onClick={() => set(Number(((value ?? 0) - step).toFixed(digits)))}
-        >
-          −
-        </Button>
-        <Input
-          aria-label={label}
-          inputMode="decimal"
-          value={value ?? ''}
-          onChange={(e) =>
-            set(
-              e.target.value.trim() === '' || Number.isNaN(Number(e.target.value.replace(',', '.')))
-                ? undefined
-                : Number(e.target.value.replace(',', '.')),
-            )
-          }
-        />
-        <Button
-          size="large"
-          block
-          aria-label={t('see.more', { label })}
-          onClick={() => set(Number(((value ?? 0) + step).toFixed(digits)))}
-        >
-          +
-        </Button>
-      </span>
-    </label>
-  );
-}
-
-function Fault({
-  choices,
-  stem,
-  add,
-}: {
-  choices: Schemas['Choices'];
-  stem: Schemas['StemView'];
-  add: (body: Schemas['DefectRequest'], words: string) => void;
-}) {
-  const t = useWords();
-  const [kind, setKind] = useState<Schemas['DefectChoice']>();
-  const [from, setFrom] = useState<number | undefined>(1);
-  const [face, setFace] = useState<number>();
-  const [tells, setTells] = useState<Schemas['TellChoice']['key'][]>([]);
-  return (
-    <div className="c" aria-label={t('label.fault')}>
-      <h2>{t('see.what')}</h2>
-      <div className="chips">
-        {(kind ? [kind] : choices.defects).map((d) => (
-          <Button
-            type={d.key === kind?.key ? 'primary' : 'default'}
-            key={d.key}
-            aria-pressed={d.key === kind?.key}
-            onClick={() => setKind(kind ? undefined : d)}
-          >
-            {d.words}
-          </Button>
-        ))}
-      </div>
-      {kind && (
-        <>
-          <Amount label={t('see.height')} unit="m" value={from} step={0.5} set={setFrom} />
-          <h2>{t('see.side')}</h2>
-          <div className="chips">
-            {FACES.map((f, i) => (
-              <Button
-                type={face === i * 45 ? 'primary' : 'default'}
-                key={f}
-                aria-pressed={face === i * 45}
-                onClick={() => setFace(i * 45)}
-              >
-                {f}
-              </Button>
-            ))}
-          </div>
-          {kind.tells.length > 0 && (
-            <>
-              <h2>{t('see.else')}</h2>
-              <div className="chips">
-                {kind.tells.map((x) => (
-                  <Button
-                    type={tells.includes(x.key) ? 'primary' : 'default'}
-                    key={x.key}
-                    aria-pressed={tells.includes(x.key)}
-                    onClick={() =>
-                      setTells(tells.includes(x.key) ? tells.filter((y) => y !== x.key) : [...tells, x.key])
-                    }
-                  >
-                    {x.words}
-                  </Button>
-                ))}
-              </div>
-            </>
-          )}
-          <Button
-            type="primary"
-            size="large"
-            block
-            disabled={from === undefined || from < 0 || face === undefined}
-            onClick={() =>
-              add(
-                {
-                  kind: kind.key,
-                  fromM: from ?? 0,
-                  toM: (from ?? 0) + 0.5,
-                  faceDeg: face ?? 0,
-                  found: 'SEEN',
-                  tells,
-                  extent: '',
-                  note: '',
-                },
-                t('see.on', { what: kind.words, stem: stem.label }),
-              )
-            }
-          >
-            {t('see.addFault')}
-          </Button>
-        </>
-      )}
-    </div>
-  );
-}
-
-const PHONE_KINDS = ['GIRTH', 'HEIGHT_ANGLES', 'LEAN_VIEW', 'CROWN_RADIUS', 'SOUND_WALL', 'HEAVE', 'EYE_HEIGHT'];
-
-function Measured({
-  job,
-  choices,
-  stem,
-  add,
-}: {
-  job: string;
-  choices: Schemas['Choices'];
-  stem: Schemas['StemView'];
-  add: (body: Schemas['SightingRequest'], words: string) => void;
-}) {
-  const t = useWords();
-  const [kind, setKind] = useState<Schemas['SightingChoice']>();
-  const [numbers, setNumbers] = useState<Record<string, number | undefined>>({});
-  const given = Object.fromEntries(Object.entries(numbers).filter((e): e is [string, number] => e[1] !== undefined));
-  const complete = Boolean(
-    kind?.notes.every((n) => !n.required || n.choices.length > 0 || given[n.name] !== undefined),
-  );
-  const body = kind ? { kind: kind.key, numbers: given, choices: {}, instrument: kind.instrument } : undefined;
-  const answer = useQuery({
-    queryKey: ['preview', stem.id, JSON.stringify(body)],
-    enabled: complete,
-    retry: false,
-    queryFn: () =>
-      data(
-        api.POST('/api/jobs/{job}/stems/{stem}/sightings/preview', {
-          params: { path: { job, stem: stem.id } },
-          body: body!,
-        }),
-      ),
-  });
-  return (
-    <div className="c" aria-label={t('label.measurement')}>
-      <h2>{t('see.whatMeasured')}</h2>
-      <div className="chips">
-        {(kind ? [kind] : choices.sightings.filter((s) => PHONE_KINDS.includes(s.key))).map((s) => (
-          <Button
-            type={s.key === kind?.key ? 'primary' : 'default'}
-            key={s.key}
-            aria-pressed={s.key === kind?.key}
-            onClick={() => {
-              setKind(kind ? undefined : s);
-              setNumbers({});
-            }}
-          >
-            {s.words}
-          </Button>
-        ))}
-      </div>
-      {kind?.notes
-        .filter(
-          (n) =>
-            n.choices.length === 0 &&
-            (n.required || (kind.key === 'LEAN_VIEW' && n.name === 'offsetM') || n.name === 'azimuthDeg'),
-        )
-        .map((n) => (
-          <Amount
-            key={n.name}
-            label={n.words}
-            unit={n.unit.replace(' or %', '')}
-            value={numbers[n.name]}
-            step={n.step}
-            set={(v) => setNumbers({ ...numbers, [n.name]: v })}
-          />
-        ))}
-      {complete && answer.data && (
-        <p>
-          = {answer.data.shown} ±{answer.data.shownSigma}
-        </p>
-      )}
-      {complete && answer.error && <p className={css.keep}>{answer.error.message}</p>}
-      {kind && (
-        <Button
-          type="primary"
-          size="large"
-          block
-          disabled={!complete || Boolean(answer.error)}
-          onClick={() => body && add(body, t('see.of', { what: kind.words, stem: stem.label }))}
-        >
-          {t('see.addMeasure')}
-        </Button>
-      )}
-    </div>
-  );
-}
-
-function Photo({ add }: { add: (picture: string) => void }) {
-  const t = useWords();
-  const [trouble, setTrouble] = useState('');
-  return (
-    <div className="c">
-      <FilePick
-        label={t('label.photo')}
-        accept="image/*"
-        camera
-        onFile={(f) => void smaller(f).then(add, () => setTrouble(t('see.noPicture')))}
-      >
-        <Button type="primary" size="large" block>
-          {t('see.camera')}
-        </Button>
-      </FilePick>
-      {trouble && <p role="alert">{trouble}</p>}
-    </div>
-  );
-}
-
-/** Upright and small enough to wait in the phone's own storage. */
-async function smaller(file: File): Promise<string> {
-  const image = await createImageBitmap(file, { imageOrientation: 'from-image' });
-  const k = Math.min(1, LONGEST_PX / Math.max(image.width, image.height));
-  const canvas = document.createElement('canvas');
-  canvas.width = Math.round(image.width * k);
-  canvas.height = Math.round(image.height * k);
-  canvas.getContext('2d')?.drawImage(image, 0, 0, canvas.width, canvas.height);
-  return canvas.toDataURL('image/jpeg', 0.8);
 }

@@ -12,6 +12,8 @@ type Props = {
   draft: Draft;
   /** What it is brought over by, as its lay is planned. */
   planned?: Schemas['TreeView']['means'];
+  /** What a photo makes of the height. */
+  heightByPhoto?: string;
   stem?: Schemas['StemView'];
   species: (key: NonNullable<Draft['species']>) => string;
   current?: Question;
@@ -20,7 +22,7 @@ type Props = {
 };
 
 /** What is known of the tree so far; a touch opens an answer again. */
-export function TreeFacts({ draft, planned, stem, species, current, open, ask }: Props) {
+export function TreeFacts({ draft, planned, heightByPhoto, stem, species, current, open, ask }: Props) {
   const feet = useUnits() === 'feet';
   const wood =
     draft.wood === 'SOUND' ? WOOD[draft.faults?.length === 0 ? 0 : 1] : WOOD.find((w) => w.tap.wood === draft.wood);
@@ -45,7 +47,15 @@ export function TreeFacts({ draft, planned, stem, species, current, open, ask }:
           : undefined,
     ],
     ['DIAMETER', 'Diameter', draft.diameterM ? `${inches(draft.diameterM)} ±10${NBSP}%` : stem?.diameter?.shown],
-    ['HEIGHT', 'Height', draft.heightM ? `${length(draft.heightM)} ±15${NBSP}%` : stem?.height?.shown],
+    [
+      'HEIGHT',
+      'Height',
+      draft.heightPhoto
+        ? (heightByPhoto ?? 'by photo')
+        : draft.heightM
+          ? `${length(draft.heightM)} ±15${NBSP}%`
+          : stem?.height?.shown,
+    ],
     ['CROWN', 'Crown', draft.crownRadiusM ? `${length(draft.crownRadiusM)} ±20${NBSP}%` : stem?.crownRadius?.shown],
     ['LEAN', 'Lean', lean],
     ['MEANS', 'Over by', MEANS.find((m) => m.tap.means === (draft.means ?? planned))?.words],

@@ -3,7 +3,7 @@ import { Button, Popconfirm } from 'antd';
 import { Waiting } from '../ui/Waiting';
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { api, data, type Schemas } from '../api/client';
+import { api, data, type Schemas, upload } from '../api/client';
 import { useAct, useLays, useStems, useSurroundings, useTemplates } from '../api/job';
 import { later } from '../app/later';
 import { azimuth } from '../units/format';
@@ -67,7 +67,8 @@ function Tree({ job, stemId, say }: { job: string; stemId?: string; say: (words:
   const surroundings = useSurroundings(job).data;
   const templates = useTemplates().data ?? NONE;
   const [asked, setAsked] = useState<Question>();
-  const body = { ...draft, stem: stemId };
+  const { photo, ...tapped } = draft;
+  const body = { ...tapped, stem: stemId };
   const look = useTreeLook(job, body);
   const view = look.data;
   const open = openQuestions(view, draft);
@@ -92,9 +93,16 @@ function Tree({ job, stemId, say }: { job: string; stemId?: string; say: (words:
   const use = async () => {
     // pressed twice it would be two trees
     setUsing(true);
-    const used = await act(api.POST('/api/jobs/{job}/trees', { params: { path: { job } }, body }));
+    let tree: Schemas['TreeUsed'] | undefined;
+    const used = await act(
+      data(api.POST('/api/jobs/{job}/trees', { params: { path: { job } }, body })).then((made) => {
+        tree = made;
+      }),
+    );
     setUsing(false);
     if (!used) return;
+    // what was touched can be looked at again; the tree stands without it too
+    if (photo && tree) void act(upload(`/api/jobs/${job}/stems/${tree.id}/photos`, photo, photo.name));
     drop();
     void navigate(`/jobs/${job}/trees`);
   };
@@ -131,6 +139,7 @@ function Tree({ job, stemId, say }: { job: string; stemId?: string; say: (words:
         <TreeFacts
           draft={draft}
           planned={view?.means}
+          heightByPhoto={view?.heightByPhoto}
           stem={stem}
           species={(k) => choices.species.find((c) => c.key === k)?.words ?? ''}
           current={current}

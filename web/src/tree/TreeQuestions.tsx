@@ -1,10 +1,15 @@
 import { Button, Select } from 'antd';
+import { lazy, Suspense, useState } from 'react';
 import type { Schemas } from '../api/client';
+import { later } from '../app/later';
+import { Waiting } from '../ui/Waiting';
 import { useUnits } from '../units/useUnits';
 import { useChoices } from '../stages/stems/choices';
 import { crowns, diameters, FAULTS, heights, LEANS, MEANS, MOST_FAULTS, SIDES, speciesOptions, WOOD } from './choices';
 import type { Draft, Question } from './draft';
 import css from './tree.module.css';
+
+const HeightByPhoto = lazy(() => later(() => import('./HeightByPhoto').then((m) => ({ default: m.HeightByPhoto }))));
 
 type Props = {
   job: string;
@@ -43,6 +48,7 @@ export function TreeQuestion({ job, question, draft, stems, tap, done }: Props) 
           </Button>
         ))}
       </div>
+      {question === 'HEIGHT' && <ByPhoto job={job} tap={tap} />}
       {question === 'SPECIES' && (
         <Select
           showSearch
@@ -55,6 +61,20 @@ export function TreeQuestion({ job, question, draft, stems, tap, done }: Props) 
         />
       )}
     </div>
+  );
+}
+
+/** Behind a touch: most heights are said by eye first. */
+function ByPhoto({ job, tap }: Pick<Props, 'job' | 'tap'>) {
+  const [open, setOpen] = useState(false);
+  return open ? (
+    <Suspense fallback={<Waiting />}>
+      <HeightByPhoto job={job} tap={tap} />
+    </Suspense>
+  ) : (
+    <Button type="text" className={css.long} onClick={() => setOpen(true)}>
+      By a photo, with something of known length at the foot
+    </Button>
   );
 }
 

@@ -61,10 +61,11 @@ export const diameters = (u: Units): Option[] =>
   u === 'feet'
     ? metres([6, 8, 10, 12, 14, 16, 18, 20, 24, 28, 32, 36, 40], INCH_M, (diameterM) => ({ diameterM }))
     : metres([15, 20, 25, 30, 35, 40, 45, 50, 55, 60, 70, 80, 90, 100], 0.01, (diameterM) => ({ diameterM }));
+const byEye = (heightM: number): Draft => ({ heightM, heightPhoto: undefined, photo: undefined });
 export const heights = (u: Units): Option[] =>
   u === 'feet'
-    ? metres([20, 25, 30, 35, 40, 45, 50, 60, 70, 80, 90, 100], FOOT_M, (heightM) => ({ heightM }))
-    : metres([6, 8, 10, 12, 14, 16, 18, 20, 22, 25, 28, 32], 1, (heightM) => ({ heightM }));
+    ? metres([20, 25, 30, 35, 40, 45, 50, 60, 70, 80, 90, 100], FOOT_M, byEye)
+    : metres([6, 8, 10, 12, 14, 16, 18, 20, 22, 25, 28, 32], 1, byEye);
 export const crowns = (u: Units): Option[] =>
   u === 'feet'
     ? metres([3, 5, 7, 10, 13, 16, 20, 26], FOOT_M, (crownRadiusM) => ({ crownRadiusM }))

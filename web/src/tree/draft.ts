@@ -1,8 +1,8 @@
 import { create } from 'zustand';
 import type { Schemas, Spot } from '../api/client';
 
-/** A tree as it is being tapped; what is missing is asked for. */
-export type Draft = Omit<Schemas['TreeRequest'], 'at'> & { at?: Spot };
+/** A tree as it is being tapped; what is missing is asked for. The photo of its height goes with it when it is used. */
+export type Draft = Omit<Schemas['TreeRequest'], 'at'> & { at?: Spot; photo?: File };
 
 type Drafts = {
   drafts: Record<string, Draft>;
@@ -56,7 +56,7 @@ function answered(q: Question, d: Draft): boolean {
     case 'DIAMETER':
       return d.diameterM !== undefined;
     case 'HEIGHT':
-      return d.heightM !== undefined;
+      return d.heightM !== undefined || d.heightPhoto !== undefined;
     case 'CROWN':
       return d.crownRadiusM !== undefined;
     case 'LEAN':

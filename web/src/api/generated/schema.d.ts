@@ -1753,6 +1753,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/stems/{stem}/voice-notes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Anybody on the job may say what they see. */
+        post: operations["voiceNoteAddVoiceNote"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/steps": {
         parameters: {
             query?: never;
@@ -1902,6 +1919,40 @@ export interface paths {
         put?: never;
         /** Judges a tree as it was tapped, as if it were written down; nothing is stored. */
         post: operations["treeLookAtTree"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/voice-notes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was said of the job's stems and faults, without the sounds. */
+        get: operations["voiceNoteVoiceNotes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/voice-notes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The sound of one, in parts where a player asks for parts. */
+        get: operations["voiceNoteVoiceNote"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -3454,7 +3505,7 @@ export interface components {
             note?: string;
             tells?: ("MOVES" | "HEALED" | "SOUNDS_DULL" | "SOUNDS_CLEAR" | "CURVED_ROUND_STEM" | "GROUND_MOVES" | "EDGE_LIFTED" | "CRACKS_EVERYWHERE")[];
             /** Format: double */
-            toM: number;
+            toM?: number;
             /** Format: double */
             widthM?: number;
         };
@@ -6061,6 +6112,10 @@ export interface components {
             faults?: ("CRACK" | "SPLIT_UNION" | "INCLUDED_BARK" | "CAVITY" | "DECAY_POCKET" | "FUNGUS" | "SWOLLEN_BASE" | "DEAD_TOP" | "HANGING_LIMB" | "DEAD_LIMBS" | "LIGHTNING_SCAR" | "FIRE_SCAR" | "METAL" | "WIRE_SWELLING" | "INSECTS" | "LOOSE_BARK" | "LIFTED_ROOT_PLATE" | "SOIL_CRACKS" | "CUT_ROOTS" | "CANOPY_GAP" | "BENT_STEM" | "VINE" | "TIED_CROWN" | "UNDER_TENSION" | "PREVIOUS_CUTS" | "BROKEN_BASE" | "OTHER")[];
             /** Format: double */
             heightM?: number;
+            /** @description raw numbers of a height touched on a photo, as of a sighting of that kind; counts before heightM */
+            heightPhoto?: {
+                [key: string]: number;
+            };
             /** Format: double */
             leanDeg?: number;
             /**
@@ -6090,6 +6145,8 @@ export interface components {
             cut?: components["schemas"]["CutPart"];
             /** @description lay, means and hinge in one line; empty where it is not felled by hand */
             headline?: string;
+            /** @description what the photo makes of the height, with its standard deviation */
+            heightByPhoto?: string;
             label: string;
             lay?: components["schemas"]["LayView"];
             look?: components["schemas"]["Look"];
@@ -6218,6 +6275,14 @@ export interface components {
             card: number;
             /** Format: int64 */
             day: number;
+        };
+        VoiceNoteView: {
+            /** Format: date-time */
+            at: string;
+            defectId?: string;
+            id: string;
+            stemId: string;
+            who: string;
         };
         WallView: {
             accepted: boolean;
@@ -14088,6 +14153,93 @@ export interface operations {
             };
         };
     };
+    voiceNoteAddVoiceNote: {
+        parameters: {
+            query?: {
+                id?: string;
+                defect?: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     crewSteps: {
         parameters: {
             query?: never;
@@ -14866,6 +15018,87 @@ export interface operations {
             };
             /** @description It cannot be so; every field at fault is named */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    voiceNoteVoiceNotes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VoiceNoteView"][];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    voiceNoteVoiceNote: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -39,8 +39,8 @@ export function SpeciesTable({ owner, version }: { owner: boolean; version: numb
                 </>
               ),
             },
-            { title: 'Green wood', dataIndex: 'density', className: 'n' },
-            { title: 'Holds', dataIndex: 'holds', className: 'n' },
+            { title: 'Green wood', dataIndex: 'density', className: 'n', width: 168 },
+            { title: 'Holds', dataIndex: 'holds', className: 'n', width: 96 },
             { title: 'Hinge', dataIndex: 'hinge' },
             { title: 'Splits', dataIndex: 'split' },
             {
@@ -48,7 +48,9 @@ export function SpeciesTable({ owner, version }: { owner: boolean; version: numb
               render: (_, s) =>
                 s.source ? (
                   <>
-                    <b>Our figures: {s.source}.</b> {s.note}
+                    <b>Our figures: {s.source}</b>
+                    <br />
+                    {s.note}
                   </>
                 ) : (
                   s.note

@@ -2,16 +2,18 @@ import css from '../../ui/layout.module.css';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas, upload } from '../../api/client';
-import { useAct, useFindings, usePhotos } from '../../api/job';
+import { useAct, useFindings, usePhotos, useVoiceNotes } from '../../api/job';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
 import { azimuth, clock } from '../../units/format';
 import { FilePick } from '../../ui/FilePick';
+import { VoiceNote } from '../../voice/VoiceNote';
 import { length } from '../../units/length';
 import { useChoices } from './choices';
 import { DefectForm } from './DefectForm';
 import { isDefect } from './isDefect';
 
+const NONE: never[] = [];
 type At = { fromM: number; faceDeg: number };
 
 /** The stem's faults, each with what it changes. */
@@ -33,7 +35,9 @@ export function FaultsTab({
   const choices = useChoices(job);
   const findings = useFindings(job).data ?? [];
   const photos = (usePhotos(job).data ?? []).filter((p) => p.stemId === stem.id);
+  const voices = useVoiceNotes(job).data ?? NONE;
   const [aside, setAside] = useState<string>();
+  const [saying, setSaying] = useState<string>();
   const [position, setPosition] = useState(false);
   const photo = (f: File, defect?: string) =>
     void act(
@@ -42,6 +46,8 @@ export function FaultsTab({
         ...(defect ? { defect } : {}),
       }),
     );
+  const voice = (sound: Blob, defect: string) =>
+    void act(upload(`/api/jobs/${job}/stems/${stem.id}/voice-notes`, sound, 'voice', { defect }));
   const others = findings.filter(
     (f) => f.stage === 'STEMS' && f.subject === stem.label && !isDefect(f) && f.rule !== 'VERDICT_EXCLUDED',
   );
@@ -101,7 +107,24 @@ export function FaultsTab({
                   ))}
                 </div>
               )}
+              {voices
+                .filter((v) => v.defectId === d.id)
+                .map((v) => (
+                  // eslint-disable-next-line jsx-a11y/media-has-caption -- nobody has written down what was said
+                  <audio
+                    key={v.id}
+                    controls
+                    preload="none"
+                    className={css.full}
+                    src={`/api/jobs/${job}/voice-notes/${v.id}`}
+                    aria-label={`said by ${v.who}, ${clock(v.at)}`}
+                  />
+                ))}
+              {saying === d.id && <VoiceNote said={(sound) => voice(sound, d.id)} />}
               <div className={css.flexed}>
+                <Button type="text" onClick={() => setSaying(saying === d.id ? undefined : d.id)}>
+                  + say it
+                </Button>
                 <FilePick label={`Photo of ${d.words}`} accept="image/*" onFile={(f) => photo(f, d.id)}>
                   <Button type="text">+ photo</Button>
                 </FilePick>

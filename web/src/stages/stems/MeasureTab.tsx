@@ -7,7 +7,9 @@ import { Chips } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';
 import { useChoices } from './choices';
 import { Figures } from './Figures';
-import { PhotoTouches, type Touch } from './PhotoTouches';
+import { PhotoTouches } from '../../photo/PhotoTouches';
+import { ADVICE, touchesOf } from '../../photo/touches';
+import { useWords } from '../../words/words';
 import { type Given, SightingForm } from './SightingForm';
 
 type Kind = Schemas['SightingChoice']['key'];
@@ -52,23 +54,6 @@ const WAYS: { what: string; kinds: [Kind, string][] }[] = [
   { what: 'Fault', kinds: [['DEFECT_HEIGHT', 'height by angles']] },
 ];
 
-/** What is touched on a photo, in order; its words are those of the fields. */
-const TOUCHES: Partial<Record<Kind, { x?: string; y: string }[]>> = {
-  HEIGHT_PHOTO: [{ y: 'footY' }, { y: 'markY' }, { y: 'topY' }],
-  LEAN_PHOTO: [
-    { x: 'footX', y: 'footY' },
-    { x: 'topX', y: 'topY' },
-    { x: 'lowX', y: 'lowY' },
-    { x: 'highX', y: 'highY' },
-  ],
-};
-const PHOTO_ADVICE: Partial<Record<Kind, string>> = {
-  HEIGHT_PHOTO:
-    'Something of known length stands upright at the foot: a pole, a staff, a person. The longer it is, the surer the height. Stand off at least as far as the tree is high, the whole stem in the picture.',
-  LEAN_PHOTO:
-    'Something plumb stands beside the stem in the picture: a cord with a weight, a corner of a house. Two photos, best at right angles, make a lean.',
-};
-
 /** Measuring like a field book: the kind, the raw numbers, what follows at once. */
 export function MeasureTab({ job, stem }: { job: string; stem: Schemas['StemView'] }) {
   const { say, pick } = usePlanTools();
@@ -87,10 +72,8 @@ export function MeasureTab({ job, stem }: { job: string; stem: Schemas['StemView
     setFilled(undefined);
     setPhoto(undefined);
   };
-  const touches: Touch[] | undefined = TOUCHES[kind]?.map((t) => ({
-    ...t,
-    words: choice?.notes.find((n) => n.name === t.y)?.words ?? '',
-  }));
+  const t = useWords();
+  const touches = touchesOf(choice);
   const keep = async (g: Given) => {
     const simulated = filled?.simulated ?? false;
     setFilled(undefined);
@@ -151,7 +134,7 @@ export function MeasureTab({ job, stem }: { job: string; stem: Schemas['StemView
           Rangefinder <span className="sim">simulated</span>
         </Button>
       )}
-      {PHOTO_ADVICE[kind] && <p className="s">{PHOTO_ADVICE[kind]}</p>}
+      {ADVICE[kind] && <p className="s">{t(ADVICE[kind])}</p>}
       {touches && (
         <PhotoTouches
           key={`touch${kind}${photos}`}

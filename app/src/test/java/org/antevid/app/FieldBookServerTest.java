@@ -232,6 +232,41 @@ class FieldBookServerTest {
     }
 
     @Test
+    void whatIsSaidOfAFaultIsKeptWithItOnceAndPlayedInParts() throws Exception {
+        String fault = calls.on(
+                        crew, "POST", "/stems/" + stem + "/defects", Map.of("kind", "CRACK", "fromM", 2, "faceDeg", 90))
+                .body()
+                .get("id")
+                .asText();
+        assertThat(calls.on(leader, "GET", "/stems", null)
+                        .body()
+                        .at("/0/defects/0/toM")
+                        .asDouble())
+                .as("whose upper end nobody saw")
+                .isEqualTo(2.5);
+        byte[] said = "OggS and a minute of speech".getBytes(StandardCharsets.UTF_8);
+        String path = "/stems/" + stem + "/voice-notes";
+        for (int i = 0; i < 2; i++) {
+            assertThat(calls.send(crew, path, said, Map.of("defect", fault, "id", "said-1"))
+                            .status())
+                    .isEqualTo(201);
+        }
+        JsonNode kept = calls.on(leader, "GET", "/voice-notes", null).body();
+        assertThat(kept).hasSize(1);
+        assertThat(kept.at("/0/defectId").asText()).isEqualTo(fault);
+        assertThat(kept.at("/0/who").asText()).isEqualTo("Petra Vane");
+        assertThat(calls.bytes(leader, "/voice-notes/said-1")).isEqualTo(said);
+        assertThat(calls.send(crew, path, "speech".getBytes(StandardCharsets.UTF_8), Map.of())
+                        .codes())
+                .containsExactly("NOT_A_SOUND");
+        assertThat(calls.send(crew, path, said, Map.of("defect", "of another stem"))
+                        .codes())
+                .containsExactly("UNKNOWN_DEFECT");
+        byte[] long2 = java.util.Arrays.copyOf(said, 2_000_001);
+        assertThat(calls.send(crew, path, long2, Map.of()).codes()).containsExactly("TOO_LARGE");
+    }
+
+    @Test
     void whatIsNoPictureIsRefusedAndKeptNowhere() throws Exception {
         assertThat(calls.send(
                                 crew,

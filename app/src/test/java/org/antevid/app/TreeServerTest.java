@@ -132,6 +132,27 @@ class TreeServerTest {
         }
     }
 
+    /** A pole of two metres at the foot of a stem ten poles high, the camera at the foot of a level ground. */
+    @Test
+    void aHeightTouchedOnAPhotoCountsBeforeTheOneByEyeAndIsKeptWithItsSpread() throws Exception {
+        Map<String, Object> tree = upright();
+        tree.put(
+                "heightPhoto",
+                Map.of("footY", 0.1, "markY", 0.18, "topY", 0.9, "aspect", 0.75, "knownM", 2.0, "cameraM", 1.6));
+        JsonNode v = look(tree);
+        assertThat(v.get("heightByPhoto").asText()).matches("\\d+\\.\\d m ±\\d+\\.\\d m");
+        assertThat(v.get("open")).isEmpty();
+        String id = calls.on(leader, "POST", "/trees", tree).body().get("id").asText();
+        JsonNode stem = calls.on(leader, "GET", "/stems", null).body().get(0);
+        assertThat(stem.get("id").asText()).isEqualTo(id);
+        assertThat(stem.get("sightings"))
+                .extracting(s -> s.get("kind").asText())
+                .contains("HEIGHT_PHOTO")
+                .doesNotContain("EYE_HEIGHT");
+        tree.put("heightPhoto", Map.of("footY", 0.1));
+        assertThat(calls.on(leader, "POST", "/trees/look", tree).status()).isEqualTo(422);
+    }
+
     @Test
     void aHouseThatKnowsItsBeechToBeHeavierPlansWithIt() throws Exception {
         SignedIn owner = calls.person("Maud Orrell", Office.OWNER, Set.of());

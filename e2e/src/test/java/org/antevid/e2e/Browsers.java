@@ -15,6 +15,9 @@ public final class Browsers implements AutoCloseable {
     private static final Path CHROMIUM = Path.of("/usr/bin/chromium");
     private static final List<String> FLAGS = List.of(
             "--no-sandbox",
+            // a microphone that beeps, and nobody who has to allow it
+            "--use-fake-device-for-media-stream",
+            "--use-fake-ui-for-media-stream",
             "--disable-gpu",
             "--disable-quic",
             "--no-first-run",

@@ -48,6 +48,8 @@ public enum Answer implements Code {
     STEM_FELLED,
     NO_PICTURE,
     TOO_MANY_PIXELS,
+    NO_SOUND,
+    SOUND_TOO_LONG,
     NOT_THE_JSON,
     NOTHING_HERE,
     CHANGED_AT_ONCE,

@@ -171,7 +171,8 @@ class CatalogueTest {
     @Test
     void thePhonesAskForTheWordsThatAreThere() throws IOException {
         StringBuilder source = new StringBuilder();
-        for (String shown : List.of("crew", "plan", "figures", "stages/run")) {
+        for (String shown : List.of(
+                "crew", "plan", "figures", "stages/run", "photo", "voice", "app/Stepper.tsx", "ui/PlusMinus.tsx")) {
             try (Stream<Path> files = Files.walk(Path.of("../web/src", shown))) {
                 for (Path f : files.filter(Files::isRegularFile).toList()) {
                     source.append(Files.readString(f));

@@ -14,24 +14,17 @@ import java.io.IOException;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
 import net.coobird.thumbnailator.Thumbnails;
 import net.coobird.thumbnailator.util.exif.ExifFilterUtils;
 import net.coobird.thumbnailator.util.exif.Orientation;
 import org.antevid.app.exchange.Pictures;
 import org.antevid.app.job.Change;
 import org.antevid.app.job.Jobs;
-import org.antevid.app.job.OwnId;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.NotThere;
-import org.antevid.app.problem.SentOtherwise;
-import org.antevid.app.stem.store.DefectRepository;
 import org.antevid.app.stem.store.PhotoEntity;
 import org.antevid.app.stem.store.PhotoRepository;
-import org.antevid.app.stem.store.StemEntity;
-import org.antevid.core.message.Message;
 import org.antevid.core.quantity.RefusedInput;
-import org.antevid.words.Answer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -48,14 +41,12 @@ public class Photos {
 
     private static final int LAST_MARK = 8;
     private final PhotoRepository photos;
-    private final Stems stems;
-    private final DefectRepository defects;
+    private final Attaching attaching;
     private final Jobs jobs;
 
-    Photos(PhotoRepository photos, Stems stems, DefectRepository defects, Jobs jobs) {
+    Photos(PhotoRepository photos, Attaching attaching, Jobs jobs) {
         this.photos = photos;
-        this.stems = stems;
-        this.defects = defects;
+        this.attaching = attaching;
         this.jobs = jobs;
     }
 
@@ -68,25 +59,14 @@ public class Photos {
             byte[] file,
             boolean keepPosition,
             SignedIn who) {
-        StemEntity stem = stems.record(jobId, stemId);
-        Optional<String> own =
-                id.map(i -> OwnId.of(jobId, i, x -> photos.jobOf(x).orElse("")));
-        if (own.isPresent() && photos.jobOf(own.get()).isPresent()) {
-            if (!photos.stemOf(own.get()).filter(stem.id::equals).isPresent()) {
-                throw new SentOtherwise();
-            }
-            return own.get();
-        }
-        if (defectId.isPresent()
-                && defectId.flatMap(defects::findById)
-                        .filter(r -> r.stemId.equals(stem.id))
-                        .isEmpty()) {
-            throw new RefusedInput("UNKNOWN_DEFECT", "defect", Message.of(Answer.NO_DEFECT));
+        Attaching.Place place = attaching.at(jobId, stemId, id, defectId, photos);
+        if (place.there()) {
+            return place.id();
         }
         PhotoEntity p = new PhotoEntity();
-        p.id = own.orElseGet(() -> UUID.randomUUID().toString());
+        p.id = place.id();
         p.jobId = jobId;
-        p.stemId = stem.id;
+        p.stemId = place.stem().id;
         p.defectId = defectId.orElse(null);
         p.who = who.name();
         p.at = Instant.now();

@@ -30,6 +30,9 @@ public record Defect(
         Optional<Double> depthM,
         Found found,
         List<Tell> tells) {
+    /** How long a fault is taken to be whose upper end nobody saw, metres (judgement). */
+    public static final double UNSEEN_LENGTH_M = 0.5;
+
     /** A fault that begins below this is at the height of the cut (practice rule). */
     public static final double HINGE_ZONE_M = 1.2;
 

@@ -8,19 +8,21 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.antevid.core.quantity.Azimuth;
+import org.antevid.core.quantity.Estimate;
 import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 
 /**
- * What somebody tapped of a tree standing before it, everything by eye. What is empty was not looked at: it is asked
- * for and never taken for sound, upright or small.
+ * What somebody tapped of a tree standing before it, by eye but for a photo. What is empty was not looked at: it is
+ * asked for and never taken for sound, upright or small.
  *
  * @param wood of the whole stem
  * @param diameterM at breast height, over the bark
  * @param leanDeg 0 where none is seen
  * @param leansToDeg azimuth, needed for a lean above 0
  * @param faults empty set: looked at, nothing seen
+ * @param heightPhoto raw numbers of a height touched on a photo; it counts before the height by eye
  */
 public record TreeSight(
         Optional<Species> species,
@@ -30,7 +32,21 @@ public record TreeSight(
         Optional<Double> crownRadiusM,
         Optional<Double> leanDeg,
         Optional<Double> leansToDeg,
-        Optional<Set<DefectKind>> faults) {
+        Optional<Set<DefectKind>> faults,
+        Optional<Map<String, Double>> heightPhoto) {
+    /** Everything by eye. */
+    public TreeSight(
+            Optional<Species> species,
+            Optional<Condition> wood,
+            Optional<Double> diameterM,
+            Optional<Double> heightM,
+            Optional<Double> crownRadiusM,
+            Optional<Double> leanDeg,
+            Optional<Double> leansToDeg,
+            Optional<Set<DefectKind>> faults) {
+        this(species, wood, diameterM, heightM, crownRadiusM, leanDeg, leansToDeg, faults, Optional.empty());
+    }
+
     /** What there is to be tapped, in the order in which it is asked. */
     public enum Question {
         SPECIES,
@@ -66,6 +82,7 @@ public record TreeSight(
             }
         });
         faults = faults.map(Set::copyOf);
+        heightPhoto = heightPhoto.map(Map::copyOf);
         // who says that nobody has looked has answered nothing
         wood = wood.filter(w -> w != Condition.UNSEEN);
     }
@@ -103,7 +120,9 @@ public record TreeSight(
         add(
                 open,
                 Question.HEIGHT,
-                heightM.isPresent() || known.flatMap(StemReading::height).isPresent());
+                heightM.isPresent()
+                        || heightPhoto.isPresent()
+                        || known.flatMap(StemReading::height).isPresent());
         add(
                 open,
                 Question.CROWN,
@@ -123,14 +142,32 @@ public record TreeSight(
         }
     }
 
-    /** Raw numbers of one sighting by eye. */
+    /**
+     * @return the height by photo
+     * @throws RefusedInput for numbers that no photo gives
+     */
+    public Optional<Estimate> photographedHeight() {
+        return heightPhoto.map(numbers -> Sighting.read(
+                        SightingKind.HEIGHT_PHOTO.name(),
+                        SightingKind.HEIGHT_PHOTO,
+                        numbers,
+                        Map.of(),
+                        StemState.STANDING,
+                        true)
+                .estimate());
+    }
+
+    /** Raw numbers of one sighting. */
     public record Seen(SightingKind kind, Map<String, Double> numbers) {}
 
     /** @return what goes into the field book */
     public List<Seen> sightings() {
         List<Seen> all = new ArrayList<>();
         diameterM.ifPresent(d -> all.add(new Seen(SightingKind.EYE_DIAMETER, Map.of("diameterM", d))));
-        heightM.ifPresent(h -> all.add(new Seen(SightingKind.EYE_HEIGHT, Map.of("heightM", h))));
+        heightPhoto
+                .map(numbers -> new Seen(SightingKind.HEIGHT_PHOTO, numbers))
+                .or(() -> heightM.map(h -> new Seen(SightingKind.EYE_HEIGHT, Map.of("heightM", h))))
+                .ifPresent(all::add);
         crownRadiusM.ifPresent(r -> all.add(new Seen(SightingKind.EYE_CROWN, Map.of("radiusM", r))));
         leanDeg.ifPresent(l -> {
             Map<String, Double> numbers = new LinkedHashMap<>();

@@ -280,6 +280,18 @@ class CutStory extends DemoStory {
         assertThat(ottoline.page.getByLabel("holding wood, for the hinge")).isChecked();
         ottoline.tab("Species");
         assertThat(ottoline.region("Species")).containsText("poplar");
+        ottoline.button("Our figures for beech");
+        ottoline.button("Compute with these");
+        assertThat(ottoline.page.getByText("what you weighed, tested or read, and where"))
+                .isVisible();
+        ottoline.fill("What they rest on", "weighed twelve logs at our yard");
+        ottoline.fill("Green wood, usual", "1180");
+        ottoline.button("Compute with these");
+        assertThat(ottoline.page.getByText("must lie between the lightest and the heaviest"))
+                .isVisible();
+        ottoline.fill("Green wood, usual", "1050");
+        ottoline.button("Compute with these");
+        assertThat(ottoline.region("Species")).containsText("Our figures: weighed twelve logs at our yard");
         ottoline.tab("Templates");
         assertThat(ottoline.region("Templates")).containsText("straight, wedges");
         ottoline.fill("Called", "dead larch, line");

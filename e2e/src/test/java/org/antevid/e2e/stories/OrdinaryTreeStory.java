@@ -143,11 +143,10 @@ class OrdinaryTreeStory extends DemoStory {
         his.button("Height");
         his.button("photo");
         his.page.locator("input[type=file]").first().setInputFiles(new FilePayload("stem.png", "image/png", picture));
-        Locator photo = his.page.locator("[aria-label^='Photo:']");
-        touch(photo, 0.12);
-        touch(photo, 0.24);
+        touch(0.12);
+        touch(0.24);
         Looked.at(his.page, "phone-photo");
-        touch(photo, 0.85);
+        touch(0.85);
         assertThat(his.page.getByText("All 3 touched.")).isVisible();
         his.fill("Known length", "3");
         his.fill("Camera above the foot", "1.6");
@@ -159,7 +158,27 @@ class OrdinaryTreeStory extends DemoStory {
         assertThat(his.page.locator(".photos img")).hasCount(1);
     }
 
-    private void touch(Locator photo, double up) {
+    /** While a tree is tapped in, its height is touched on a photo and goes with it. */
+    @Test
+    @Order(7)
+    void theHeightOfANewTreeComesFromItsPhoto() {
+        byte[] picture = his.page.screenshot();
+        his.page.navigate(his.page.url().replaceFirst("/stems.*", "/trees"));
+        taps.button("New tree");
+        his.region("The tree").getByText("Height").click();
+        his.button("By a photo, with something of known length at the foot");
+        his.fill("Known length", "3");
+        his.fill("Camera above the foot", "1.6");
+        his.page.locator("input[type=file]").first().setInputFiles(new FilePayload("stem.png", "image/png", picture));
+        touch(0.12);
+        touch(0.24);
+        touch(0.85);
+        assertThat(his.region("The tree")).containsText(Pattern.compile("\\d+\\.\\d m ±\\d+\\.\\d m"));
+        Looked.at(his.page, "phone-tree-photo");
+    }
+
+    private void touch(double up) {
+        Locator photo = his.page.locator("[aria-label^='Photo:']");
         assertThat(photo).isVisible();
         BoundingBox box = photo.boundingBox();
         double x = box.x + 0.5 * box.width;

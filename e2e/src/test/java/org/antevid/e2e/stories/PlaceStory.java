@@ -1,6 +1,7 @@
 package org.antevid.e2e.stories;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Download;
@@ -398,13 +399,27 @@ class PlaceStory extends DemoStory {
         tap("S6 lime");
         tap("I see a fault");
         tap("cracks in the soil");
+        assertThat(sefa.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add the fault")))
+                .isDisabled();
+        tap("at the foot");
         tap("SW");
+        // on the network her page may not record by itself
+        sefa.getByLabel("Say it with the recorder")
+                .first()
+                .setInputFiles(new FilePayload("said.ogg", "audio/ogg", "OggS said".getBytes(UTF_8)));
+        assertThat(sefa.getByText("What you said goes with it.")).isVisible();
         tap("curved round the stem, a stem’s height or less away");
         Looked.at(sefa, "phone-see");
         tap("Add the fault");
         assertThat(sefa.getByRole(AriaRole.STATUS)).containsText("It tightens the plan at once");
         imre.tab("Faults");
         assertThat(aside().locator("[data-severity=SECOND_OPINION]").first()).containsText("cracks of movement");
+        assertThat(aside().getByLabel(Pattern.compile("^said by Sefa Marsh"))).hasCount(1);
+        imre.button("+ say it");
+        imre.button("Say it");
+        imre.page.getByText(Pattern.compile("Recording [12] s: stop")).click();
+        assertThat(aside().getByLabel(Pattern.compile("^said by Imre Halloway")))
+                .hasCount(1);
 
         tap("I measured it");
         tap("height, two angles");

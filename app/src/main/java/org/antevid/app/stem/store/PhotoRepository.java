@@ -6,10 +6,12 @@ import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
-public interface PhotoRepository extends JpaRepository<PhotoEntity, String> {
+public interface PhotoRepository extends JpaRepository<PhotoEntity, String>, KnownAttachment {
+    @Override
     @Query("select p.jobId from PhotoEntity p where p.id = :id")
     Optional<String> jobOf(String id);
 
+    @Override
     @Query("select p.stemId from PhotoEntity p where p.id = :id")
     Optional<String> stemOf(String id);
 

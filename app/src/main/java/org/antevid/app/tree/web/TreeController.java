@@ -6,6 +6,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.antevid.app.job.Needs;
@@ -18,6 +19,9 @@ import org.antevid.app.reader.Speech;
 import org.antevid.app.tree.Trees;
 import org.antevid.core.brief.CutPart;
 import org.antevid.core.lay.Means;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.quantity.Estimate;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.DefectKind;
@@ -42,6 +46,8 @@ public class TreeController {
      * @param stem id of a stem that is written down already; else {@code at} says where it stands
      * @param leansToDeg azimuth, 0 to 360
      * @param faults none: looked at, nothing seen; at most three
+     * @param heightPhoto raw numbers of a height touched on a photo, as of a sighting of that kind; counts before
+     *     {@code heightM}
      */
     record TreeRequest(
             Optional<@Size(max = 60) String> stem,
@@ -54,6 +60,7 @@ public class TreeController {
             Optional<Double> leanDeg,
             Optional<Double> leansToDeg,
             Optional<Set<@NotNull DefectKind>> faults,
+            Optional<Map<String, Double>> heightPhoto,
             Optional<Means.Kind> means) {
         Trees.Entry entry() {
             return new Trees.Entry(
@@ -67,7 +74,8 @@ public class TreeController {
                             or(crownRadiusM),
                             or(leanDeg),
                             or(leansToDeg),
-                            or(faults)),
+                            or(faults),
+                            or(heightPhoto)),
                     or(means));
         }
     }
@@ -75,6 +83,7 @@ public class TreeController {
     /**
      * @param open what is still to be tapped; nothing is judged before
      * @param means what it is brought over by, as tapped or as its lay is planned; empty: still to be said
+     * @param heightByPhoto what the photo makes of the height, with its standard deviation
      * @param headline lay, means and hinge in one line; empty where it is not felled by hand
      * @param lay the fan, zones and ways out it is felled by; empty where it is not felled by hand
      * @param cut its cut card
@@ -82,6 +91,7 @@ public class TreeController {
      */
     record TreeView(
             String label,
+            Optional<String> heightByPhoto,
             Optional<String> headline,
             List<TreeSight.Question> open,
             Optional<Means.Kind> means,
@@ -90,9 +100,15 @@ public class TreeController {
             Optional<LayView> lay,
             Optional<CutPart> cut,
             List<FindingView> against) {
+        private static String shown(Estimate height) {
+            return Speech.words().show(Arg.of(Dimension.LENGTH, height.value())) + " ±"
+                    + Speech.words().show(Arg.up(Dimension.LENGTH, height.sigma()));
+        }
+
         private static TreeView of(Trees.Answer a) {
             return new TreeView(
                     a.sketch().label(),
+                    a.sketch().sight().photographedHeight().map(TreeView::shown),
                     a.judged()
                             .flatMap(j -> j.lay().map(l -> j.look().look().inOneLine(l)))
                             .map(Speech.words()::say),

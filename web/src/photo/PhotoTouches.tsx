@@ -1,11 +1,12 @@
 import { Button, Drawer } from 'antd';
 import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from 'react';
-import { FilePick } from '../../ui/FilePick';
+import { FilePick } from '../ui/FilePick';
+import { useWords } from '../words/words';
+import type { Touch } from './touches';
 import css from './photo.module.css';
 
 /** A place in the picture: shares of its width from the left and of its height from below. */
 type At = { x: number; y: number };
-export type Touch = { words: string; x?: string; y: string };
 
 const ZOOM = 4;
 const STEP = 0.002;
@@ -23,6 +24,7 @@ export function PhotoTouches({
   touches: Touch[];
   touched: (numbers: Record<string, number>, photo: File) => void;
 }) {
+  const t = useWords();
   const [photo, setPhoto] = useState<{ file: File; url: string }>();
   const [aspect, setAspect] = useState(1);
   const [set, setSet] = useState<At[]>([]);
@@ -42,9 +44,9 @@ export function PhotoTouches({
     setCross(undefined);
     if (all.length < touches.length) return;
     const numbers: Record<string, number> = { aspect };
-    touches.forEach((t, i) => {
-      numbers[t.y] = all[i].y;
-      if (t.x) numbers[t.x] = all[i].x;
+    touches.forEach((touch, i) => {
+      numbers[touch.y] = all[i].y;
+      if (touch.x) numbers[touch.x] = all[i].x;
     });
     touched(numbers, photo.file);
   };
@@ -73,17 +75,17 @@ export function PhotoTouches({
   };
   return (
     <>
-      <FilePick label="Photo to be touched" accept="image/*" camera onFile={take}>
+      <FilePick label={t('photo.toTouch')} accept="image/*" camera onFile={take}>
         <Button size="large" block>
-          {photo ? 'Another photo' : 'Take or choose the photo'}
+          {t(photo ? 'photo.another' : 'photo.choose')}
         </Button>
       </FilePick>
       {photo && !current && (
         <div className="two">
           <p role="status" className={css.asked}>
-            All {touches.length} touched.
+            {t('photo.all', { all: touches.length })}
           </p>
-          <Button onClick={() => setSet(set.slice(0, -1))}>Last touch again</Button>
+          <Button onClick={() => setSet(set.slice(0, -1))}>{t('photo.lastAgain')}</Button>
         </div>
       )}
       <Drawer
@@ -98,16 +100,16 @@ export function PhotoTouches({
         title={
           current && (
             <span role="status">
-              Touch <b>{current.words.toLowerCase()}</b>, {set.length + 1} of {touches.length}
+              {t('photo.touch', { what: current.words, n: set.length + 1, all: touches.length })}
             </span>
           )
         }
         extra={
           <>
             <Button disabled={set.length === 0} onClick={() => setSet(set.slice(0, -1))}>
-              Last again
+              {t('photo.again')}
             </Button>{' '}
-            <Button onClick={() => setPhoto(undefined)}>Leave</Button>
+            <Button onClick={() => setPhoto(undefined)}>{t('see.leave')}</Button>
           </>
         }
         classNames={{ body: css.body }}
@@ -118,7 +120,7 @@ export function PhotoTouches({
             ref={picture}
             className={css.picture}
             role="application"
-            aria-label={`Photo: ${current?.words ?? 'all touched'}; arrows move the cross, Enter sets it`}
+            aria-label={t('photo.keys', { what: current?.words })}
             // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- an application takes keys
             tabIndex={0}
             onKeyDown={byKey}
@@ -140,7 +142,7 @@ export function PhotoTouches({
               draggable={false}
               onLoad={(e) => setAspect(e.currentTarget.naturalWidth / e.currentTarget.naturalHeight)}
             />
-            <Lines set={set} inPairs={touches.some((t) => t.x !== undefined)} />
+            <Lines set={set} inPairs={touches.some((touch) => touch.x !== undefined)} />
             {[...set, ...(cross ? [cross] : [])].map((a, i) => (
               <i key={i} className={css.cross} style={{ left: `${100 * a.x}%`, bottom: `${100 * a.y}%` }} />
             ))}
