@@ -15,7 +15,7 @@ const PLAN = ['findings', 'plan', 'run', 'briefings'];
 const MAKES_OLD: Record<string, string[]> = {
   JOB: ['job', ...PLAN],
   PLACE: ['place', 'surroundings', 'job', ...PLAN, 'lays', 'tangle'],
-  STEM: ['stems', 'photos', 'lays', 'tangle', 'danger', 'verdicts', 'leaning', 'depends', ...PLAN],
+  STEM: ['stems', 'photos', 'voice', 'lays', 'tangle', 'danger', 'verdicts', 'leaning', 'depends', ...PLAN],
   LAY: ['lays', 'depends', 'verdicts', ...PLAN],
   TANGLE: ['tangle', 'stems', 'lays', ...PLAN],
   CREW: ['steps', ...PLAN],

@@ -84,7 +84,10 @@ export default function BriefPage({ job, card, changed, say }: Props) {
       {card.signedAt ? (
         <div className="c">
           <p className="line">
-            <Mark kind="ready" /> {t('brief.signed', { at: clock(card.signedAt) })}
+            <Mark kind="ready" />{' '}
+            {card.signedNumber === card.number
+              ? t('brief.signed', { at: clock(card.signedAt) })
+              : t('brief.signedBefore', { at: clock(card.signedAt), number: card.signedNumber })}
           </p>
         </div>
       ) : (

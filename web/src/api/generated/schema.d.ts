@@ -3055,7 +3055,9 @@ export interface components {
             hours: components["schemas"]["HourView"][];
             simulated: boolean;
         };
+        /** @description The latest briefing as it concerns one person. */
         Card: {
+            /** @description what is new for them since the briefing they last signed */
             changes: components["schemas"]["BriefPlanComparisonChange"][];
             /** Format: int32 */
             number: number;
@@ -3064,8 +3066,16 @@ export interface components {
             posts: components["schemas"]["MyPost"][];
             questions: components["schemas"]["QuestionView"][];
             signals: string[];
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description when they signed it, or an earlier one that still counts for them
+             */
             signedAt?: string;
+            /**
+             * Format: int32
+             * @description the briefing that signature was given on
+             */
+            signedNumber?: number;
             stopConditions: string[];
         };
         /** @description A measure, to whole steps on its safe side when it is shown. */
@@ -5584,6 +5594,8 @@ export interface components {
             posted: boolean;
             /** Format: date-time */
             signedAt?: string;
+            /** Format: int32 */
+            signedNumber?: number;
         };
         SpeciesChoice: {
             botanical: string;

@@ -46,7 +46,9 @@ export default function BriefPanel({ job, go }: PanelProps) {
                 </li>
               ))}
             </ul>
-            <p className="s">The crew still holds the old plan. Issue it again, and ask for signatures again.</p>
+            <p className="s">
+              The crew still holds the old plan. Issue it again: who has something new to read signs again.
+            </p>
           </section>
         )}
         {latest && latest.changes.length > 0 && changed.length === 0 && (
@@ -77,7 +79,11 @@ export default function BriefPanel({ job, go }: PanelProps) {
                   <Mark kind={s.signedAt ? 'ready' : 'none'} />
                   <b className={css.grow}>{s.name}</b>
                   <span className="s">
-                    {s.signedAt ? `signed ${clock(s.signedAt)}` : s.posted ? 'not yet' : 'no part in a step'}
+                    {s.signedAt
+                      ? `signed ${clock(s.signedAt)}${s.signedNumber === latest.number ? '' : ` on briefing ${s.signedNumber}: nothing of theirs has changed`}`
+                      : s.posted
+                        ? 'not yet'
+                        : 'no part in a step'}
                   </span>
                 </li>
               ))}

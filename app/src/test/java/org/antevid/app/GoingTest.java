@@ -8,6 +8,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import org.antevid.app.instrument.Anemometer;
 import org.antevid.app.people.Office;
 import org.antevid.app.people.People;
@@ -83,6 +84,65 @@ class GoingTest {
         assertThat(run.on(run.leader, "POST", "/run/done", Map.of("openTicks", 99))
                         .codes())
                 .containsExactly("NOT_GOING");
+    }
+
+    /** A tree more for the day: who has nothing new to read goes on with the signature given before. */
+    @Test
+    void aLaterBriefingAsksForSignaturesOnlyWhereSomethingIsNew() throws Exception {
+        String leader = run.leader.personId();
+        run.ok(run.on(
+                run.leader,
+                "POST",
+                "/steps",
+                Map.of(
+                        "kind",
+                        "CLEAR",
+                        "startMin",
+                        30,
+                        "endMin",
+                        60,
+                        "posts",
+                        List.of(Map.of("role", "GROUND", "personId", leader, "stand", Calls.spot(-60, 4))))));
+        assertThat(run.on(run.leader, "POST", "/briefings", null).status()).isEqualTo(201);
+        assertThat(signed()).isEqualTo(Map.of("Petra Vane", 1, "Ivo Sedge", 1, "Lorne Askew", 0));
+        run.allReady(run.saw);
+        assertThat(run.on(run.leader, "POST", "/run/go", Map.of()).text()).isEmpty();
+        // a target more is news for everybody
+        Map<String, Object> shed = Map.of(
+                "name",
+                "shed",
+                "kind",
+                "BUILDING",
+                "form",
+                "POINT",
+                "outline",
+                List.of(Calls.spot(-40, -40)),
+                "radiusM",
+                2,
+                "worth",
+                2,
+                "protection",
+                "NONE",
+                "protectionDone",
+                false,
+                "mayBeHit",
+                false);
+        run.ok(run.on(run.leader, "POST", "/features", shed));
+        Calls.Reply third = run.on(run.leader, "POST", "/briefings", null);
+        assertThat(third.status()).as(third.text()).isEqualTo(201);
+        assertThat(signed()).isEqualTo(Map.of("Petra Vane", 0, "Ivo Sedge", 0, "Lorne Askew", 0));
+    }
+
+    /** @return for everybody with a part in a step the briefing whose signature counts now, 0 for none */
+    private Map<String, Integer> signed() throws Exception {
+        JsonNode issues = run.on(run.leader, "GET", "/briefings", null).body().get("issues");
+        Map<String, Integer> all = new TreeMap<>();
+        for (JsonNode s : issues.get(issues.size() - 1).get("signers")) {
+            if (s.get("posted").asBoolean()) {
+                all.put(s.get("name").asText(), s.path("signedNumber").asInt(0));
+            }
+        }
+        return all;
     }
 
     @Test

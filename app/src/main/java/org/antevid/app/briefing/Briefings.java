@@ -25,6 +25,7 @@ import org.antevid.app.judgement.StoredPlan;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.problem.NotThere;
 import org.antevid.app.trace.StoredJson;
+import org.antevid.core.brief.OwnChanges;
 import org.antevid.core.brief.PlanComparison;
 import org.antevid.core.brief.PlanDocument;
 import org.antevid.core.brief.ReadBack;
@@ -66,10 +67,16 @@ public class Briefings {
         this.log = log;
     }
 
-    /** A signature. */
-    public record Signature(String personId, Instant at) {}
+    /**
+     * A signature, and the briefing it was given on: an earlier one counts while nothing of that person's has changed.
+     */
+    public record Signature(String personId, Instant at, int number) {}
 
-    /** A briefing with its plan and signatures. {@code intact}: what is stored is what was issued. */
+    /**
+     * A briefing with its plan and the signatures that count for it.
+     *
+     * @param intact what is stored is what was issued
+     */
     public record Issue(
             String id,
             int number,
@@ -80,20 +87,55 @@ public class Briefings {
             PlanDocument plan,
             List<Signature> signed) {
         public boolean signedBy(String personId) {
-            return intact && signed.stream().anyMatch(s -> s.personId().equals(personId));
+            return signatureOf(personId).isPresent();
+        }
+
+        /** @return the signature of this person that counts for it, on this briefing or an earlier one */
+        public Optional<Signature> signatureOf(String personId) {
+            return counting().stream()
+                    .filter(s -> s.personId().equals(personId))
+                    .findFirst();
+        }
+
+        List<Signature> counting() {
+            return intact ? signed : List.of();
+        }
+
+        private boolean signedHere(String personId) {
+            return signatureOf(personId).filter(s -> s.number() == number).isPresent();
+        }
+
+        private Issue with(List<Signature> others) {
+            return new Issue(id, number, issuedBy, issuedAt, hash, intact, plan, others);
         }
     }
 
     public List<Issue> all(String jobId) {
-        return briefings.findByJobIdOrderByNumber(jobId).stream()
-                .map(this::issue)
-                .toList();
+        List<Issue> issues = new ArrayList<>();
+        for (BriefingEntity b : briefings.findByJobIdOrderByNumber(jobId)) {
+            issues.add(withEarlier(issue(b), issues));
+        }
+        return issues;
     }
 
     public Optional<Issue> latest(String jobId) {
-        return briefings.findByJobIdOrderByNumber(jobId).stream()
-                .reduce((a, b) -> b)
-                .map(this::issue);
+        return all(jobId).stream().reduce((a, b) -> b);
+    }
+
+    /** Adds who signed the one before, in its own right or by an earlier one, and has nothing new to read in this. */
+    private static Issue withEarlier(Issue issue, List<Issue> before) {
+        if (before.isEmpty()) {
+            return issue;
+        }
+        List<Signature> signed = new ArrayList<>(issue.signed());
+        for (Signature s : before.get(before.size() - 1).counting()) {
+            PlanDocument read = before.get(s.number() - 1).plan();
+            if (!issue.signedBy(s.personId())
+                    && OwnChanges.of(read, issue.plan(), s.personId()).isEmpty()) {
+                signed.add(s);
+            }
+        }
+        return issue.with(signed);
     }
 
     /** @return what changed since the latest briefing, empty when the plan is as it was briefed */
@@ -154,6 +196,18 @@ public class Briefings {
         return b.number;
     }
 
+    /** @return what is new in this briefing for a person since the one they last signed, or since the one before */
+    public List<PlanComparison.Change> newFor(String jobId, Issue issue, String personId) {
+        List<Issue> before =
+                all(jobId).stream().filter(i -> i.number() < issue.number()).toList();
+        return before.stream()
+                .filter(i -> i.signedHere(personId))
+                .reduce((a, b) -> b)
+                .map(i -> OwnChanges.of(i.plan(), issue.plan(), personId))
+                .or(() -> before.stream().reduce((a, b) -> b).map(i -> PlanComparison.between(i.plan(), issue.plan())))
+                .orElse(List.of());
+    }
+
     /** The three questions this person reads back; the order of choices is fixed by briefing and person. */
     public List<ReadBack.Question> questions(Issue issue, String personId) {
         return ReadBack.of(issue.plan(), personId, (issue.id() + personId).hashCode());
@@ -183,7 +237,7 @@ public class Briefings {
         if (!wrong.isEmpty()) {
             throw new RefusedInput(wrong);
         }
-        if (!issue.signedBy(personId)) {
+        if (!issue.signedHere(personId)) {
             SignatureEntity s = new SignatureEntity();
             s.id = UUID.randomUUID().toString();
             s.briefingId = issue.id();
@@ -207,7 +261,7 @@ public class Briefings {
                 StoredPlan.COLUMN.read(b.plan),
                 signatures.findByBriefingId(b.id).stream()
                         .filter(s -> s.hash == null || s.hash.equals(b.hash))
-                        .map(s -> new Signature(s.personId, s.signedAt))
+                        .map(s -> new Signature(s.personId, s.signedAt, b.number))
                         .toList());
     }
 

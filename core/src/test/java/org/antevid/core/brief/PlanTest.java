@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.antevid.core.Samples;
 import org.antevid.core.Told;
 import org.antevid.core.crew.Role;
@@ -113,6 +114,54 @@ class PlanTest {
                 .isEmpty();
         assertThat(PlanComparison.between(BEFORE, plan(new Spot(20, 0), 58, StemState.HUNG)))
                 .isNotEmpty();
+    }
+
+    /** The plan with one more step after the first, on another stem and by somebody else. */
+    private static PlanDocument further(PlanDocument plan, int startMin, StemState ofTheOther) {
+        PlanDocument.StemPart other = new PlanDocument.StemPart(
+                "S2", Species.ALNUS, ofTheOther, new Spot(30, 0), Optional.of(18.0), Optional.empty(), List.of());
+        PlanDocument.PostPart post = new PlanDocument.PostPart(
+                "tove", "Tove Arkwright", Role.WINCH, Optional.of(new Spot(60, 0)), List.of());
+        PlanDocument.StepPart step = new PlanDocument.StepPart(
+                "b", 2, Step.Kind.FELL, Optional.of("S2"), startMin, startMin + 30, List.of(post));
+        return new PlanDocument(
+                plan.job(),
+                plan.windLimitMs(),
+                plan.slopeDeg(),
+                plan.downhillDeg(),
+                plan.things(),
+                Stream.concat(plan.stems().stream(), Stream.of(other)).toList(),
+                Stream.concat(plan.steps().stream(), Stream.of(step)).toList(),
+                plan.emergency());
+    }
+
+    @Test
+    void aTreeMoreIsReadByItsOwnPeopleAndByWhoeverWorksBesideThem() {
+        PlanDocument later = further(BEFORE, 30, StemState.STANDING);
+        assertThat(OwnChanges.of(BEFORE, later, "sefa")).isEmpty();
+        assertThat(OwnChanges.of(BEFORE, later, "tove"))
+                .as("had no step before")
+                .isNotEmpty();
+        assertThat(OwnChanges.of(BEFORE, later, "oren"))
+                .as("has no step at all")
+                .isNotEmpty();
+        assertThat(OwnChanges.of(BEFORE, further(BEFORE, 29, StemState.STANDING), "sefa"))
+                .as("felled beside her step")
+                .isNotEmpty();
+    }
+
+    @Test
+    void thePlaceConcernsEverybodyAndSoDoesAStemThatHangs() {
+        PlanDocument two = further(BEFORE, 30, StemState.STANDING);
+        PlanDocument moved = further(plan(new Spot(23, 4), 58, StemState.STANDING), 30, StemState.STANDING);
+        for (String person : List.of("sefa", "tove")) {
+            assertThat(OwnChanges.of(two, moved, person)).hasSize(1);
+            assertThat(OwnChanges.of(two, further(BEFORE, 30, StemState.HUNG), person))
+                    .isNotEmpty();
+        }
+        PlanDocument turned = further(plan(new Spot(20, 0), 60, StemState.STANDING), 30, StemState.STANDING);
+        assertThat(OwnChanges.of(two, turned, "sefa")).isNotEmpty();
+        assertThat(OwnChanges.of(two, turned, "tove")).as("another's lay").isEmpty();
     }
 
     @Test

@@ -46,7 +46,17 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{job}/briefings")
 public class BriefingController {
-    record Signer(String personId, String name, boolean posted, Optional<Instant> signedAt) {}
+    record Signer(
+            String personId, String name, boolean posted, Optional<Instant> signedAt, Optional<Integer> signedNumber) {
+        static Signer of(Jobs.Member m, boolean posted, Optional<Briefings.Signature> signature) {
+            return new Signer(
+                    m.person().id(),
+                    m.person().name(),
+                    posted,
+                    signature.map(Briefings.Signature::at),
+                    signature.map(Briefings.Signature::number));
+        }
+    }
 
     record IssueView(
             int number,
@@ -76,6 +86,13 @@ public class BriefingController {
 
     record QuestionView(String words, List<String> choices) {}
 
+    /**
+     * The latest briefing as it concerns one person.
+     *
+     * @param changes what is new for them since the briefing they last signed
+     * @param signedAt when they signed it, or an earlier one that still counts for them
+     * @param signedNumber the briefing that signature was given on
+     */
     record Card(
             int number,
             PlanDocument plan,
@@ -85,6 +102,7 @@ public class BriefingController {
             List<QuestionView> questions,
             List<PlanComparison.Change> changes,
             Optional<Instant> signedAt,
+            Optional<Integer> signedNumber,
             boolean planChangedSince) {}
 
     record SignRequest(
@@ -127,15 +145,10 @@ public class BriefingController {
                 crew.stream()
                         .filter(m -> m.part() == Part.CREW
                                 || posted.contains(m.person().id()))
-                        .map(m -> new Signer(
-                                m.person().id(),
-                                m.person().name(),
+                        .map(m -> Signer.of(
+                                m,
                                 posted.contains(m.person().id()),
-                                i.signed().stream()
-                                        .filter(s ->
-                                                s.personId().equals(m.person().id()))
-                                        .map(Briefings.Signature::at)
-                                        .findFirst()))
+                                i.signatureOf(m.person().id())))
                         .toList(),
                 i.number() > 1 ? briefings.between(job, i.number() - 1, i.number()) : List.of());
     }
@@ -171,11 +184,9 @@ public class BriefingController {
                                                 .map(Speech.words()::show)
                                                 .toList()))
                                 .toList(),
-                        i.number() > 1 ? briefings.between(job, i.number() - 1, i.number()) : List.of(),
-                        i.signed().stream()
-                                .filter(s -> s.personId().equals(me.personId()))
-                                .map(Briefings.Signature::at)
-                                .findFirst(),
+                        briefings.newFor(job, i, me.personId()),
+                        i.signatureOf(me.personId()).map(Briefings.Signature::at),
+                        i.signatureOf(me.personId()).map(Briefings.Signature::number),
                         !briefings.sinceLatest(job).isEmpty()));
     }
 
