@@ -128,18 +128,21 @@ function Said({
 /** One of a few, each a big button. */
 export function Chips<T extends string | number>({
   label,
+  heard = false,
   options,
   value,
   onChange,
 }: {
   label: string;
+  /** The label stands above already: it is only for who hears the page. */
+  heard?: boolean;
   options: { value: T; words: string }[];
   value?: T;
   onChange: (v: T) => void;
 }) {
   return (
     <div role="group" aria-label={label}>
-      {label && <small>{label}</small>}
+      {label && !heard && <small>{label}</small>}
       <div className="chips">
         {options.map((o) => (
           <Button

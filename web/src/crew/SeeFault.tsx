@@ -5,6 +5,7 @@ import { Chips, Stepper } from '../app/Stepper';
 import { length } from '../units/length';
 import { useUnits } from '../units/useUnits';
 import { VoiceNote } from '../voice/VoiceNote';
+import css from '../ui/layout.module.css';
 import { useWords } from '../words/words';
 
 const FACES = ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW'];
@@ -36,7 +37,7 @@ export function SeeFault({ kinds, stem, add }: Props) {
   }, [said]);
   const complete = from !== null && face !== undefined;
   return (
-    <div className="c" aria-label={t('label.fault')}>
+    <div className={`c ${css.fields}`} role="group" aria-label={t('label.fault')}>
       <Chips
         label={t('see.what')}
         value={kind?.key}
@@ -51,6 +52,7 @@ export function SeeFault({ kinds, stem, add }: Props) {
           <Stepper label={t('see.height')} unit="m" value={from} step={0.5} min={0} digits={2} onChange={setFrom} />
           <Chips
             label={t('see.height')}
+            heard
             value={from ?? undefined}
             options={HEIGHTS_M[units].map((m) => ({ value: m, words: m === 0 ? t('see.foot') : length(m) }))}
             onChange={setFrom}
@@ -94,7 +96,7 @@ export function SeeFault({ kinds, stem, add }: Props) {
             <div role="group" aria-label={t('see.voice')}>
               {/* eslint-disable-next-line jsx-a11y/media-has-caption -- said a moment ago by who listens */}
               <audio controls src={heard} aria-label={t('see.voice')} />
-              <p>{t('voice.kept')}</p>
+              <p className="s">{t('voice.kept')}</p>
               <Button type="text" onClick={() => setSaid(undefined)}>
                 {t('voice.again')}
               </Button>

@@ -66,7 +66,7 @@ export function SeeMeasure({ job, kinds, stem, add }: Props) {
     (n) => n.choices.length === 0 && !n.touched && (n.required || ALSO[kind.key]?.includes(n.name)),
   );
   return (
-    <div className="c" aria-label={t('label.measurement')}>
+    <div className={`c ${css.fields}`} role="group" aria-label={t('label.measurement')}>
       <Chips
         label={t('see.whatMeasured')}
         value={key}
@@ -81,7 +81,7 @@ export function SeeMeasure({ job, kinds, stem, add }: Props) {
       />
       {kind && touches && (
         <>
-          {advice && <p>{t(advice)}</p>}
+          {advice && <small>{t(advice)}</small>}
           <PhotoTouches
             key={kind.key}
             touches={touches}
