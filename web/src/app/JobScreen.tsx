@@ -4,53 +4,34 @@ import { Waiting } from '../ui/Waiting';
 import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { Problem, type Schemas, type Spot } from '../api/client';
-import { useBriefings, useFindings, useHere, useHold, useJob, useStems, useSurroundings, useTangle } from '../api/job';
+import { useBriefings, useFindings, useHere, useHold, useJob, useStems, useSurroundings } from '../api/job';
 import { useLive } from '../api/live';
 import { pressHold, useOutbox } from '../api/outbox';
 import { Mark } from '../figures/Mark';
-import { DialLegend } from '../figures/DialFigure';
 import { useScene } from '../plan/useScene';
 import { type Ghost, type LayFocus, PlanContext, type PlanTools, type Sketch } from '../plan/planTools';
-import { DirectionCard } from '../stages/lay/DirectionCard';
 import { HoldBanner } from './HoldBanner';
 import { useKeys } from './keys';
 import { OpenPoints } from './OpenPoints';
-import { type Stage, stageMark, STAGE_WORDS, STAGES } from './stages';
+import { stageAt, STAGES } from '../stages/registry';
+import { type Stage, stageMark } from '../stages/stage';
 import { azimuth } from '../units/format';
 import { Boundary } from '../ui/Boundary';
 import { later } from './later';
 import { Menu } from './Menu';
 
 const SitePlan = lazy(() => later(() => import('../plan/SitePlan')));
-const PANELS = {
-  place: lazy(() => later(() => import('../stages/place/PlacePanel'))),
-  stems: lazy(() => later(() => import('../stages/stems/StemsPanel'))),
-  lay: lazy(() => later(() => import('../stages/lay/LayPanel'))),
-  cuts: lazy(() => later(() => import('../stages/cuts/CutsPanel'))),
-  tangle: lazy(() => later(() => import('../stages/tangle/TanglePanel'))),
-  crew: lazy(() => later(() => import('../stages/crew/CrewPanel'))),
-  brief: lazy(() => later(() => import('../stages/brief/BriefPanel'))),
-  run: lazy(() => later(() => import('../stages/run/RunPanel'))),
-  review: lazy(() => later(() => import('../stages/review/ReviewPanel'))),
-};
 const LINK = { live: 'live', connecting: 'linking', asking: 'slow link', lost: <b>no link, this may be old</b> };
-const DrawTools = lazy(() => later(() => import('../stages/place/DrawTools')).then((m) => ({ default: m.DrawTools })));
 const KeySheet = lazy(() => later(() => import('./KeySheet')));
-const SideFigure = lazy(() => later(() => import('../figures/SideFigure')));
-const BaseFigure = lazy(() => later(() => import('../figures/BaseFigure')));
-const StumpFigure = lazy(() => later(() => import('../figures/StumpFigure')));
-
 /** The leader's screen: header, stage rail, plan, panel of the stage, open points. */
 export default function JobScreen() {
   const { job = '', stage: at = 'place' } = useParams();
-  const stage = (STAGES as readonly string[]).includes(at) ? (at as Stage) : 'place';
-  const number = STAGES.indexOf(stage) + 1;
+  const stage = stageAt(at);
   const navigate = useNavigate();
   const link = useLive(job, true);
   const out = useOutbox(job);
   const info = useJob(job);
   const stems = useStems(job);
-  const tangle = useTangle(job);
   const findings = useFindings(job);
   const activeHold = useHold(job);
   const here = useHere(job);
@@ -78,8 +59,8 @@ export default function JobScreen() {
     setGhosts([]);
     setPointed({});
     // by the stem somebody chose: that the first one has loaded must not end a drawing just begun
-  }, [stage, stem]);
-  useEffect(() => selectFeature(undefined), [stage]);
+  }, [stage.key, stem]);
+  useEffect(() => selectFeature(undefined), [stage.key]);
   useEffect(() => {
     if (info.error instanceof Problem && (info.error.status === 401 || info.error.status === 404)) void navigate('/');
   }, [info.error, navigate]);
@@ -121,7 +102,7 @@ export default function JobScreen() {
   );
 
   const scene = useScene(job, {
-    stage: number,
+    stage: stage.key,
     preview: shown.lay,
     dial: shown.dial,
     focus: shown.focus,
@@ -147,19 +128,10 @@ export default function JobScreen() {
     );
   }
   const j = info.data;
-  const Panel = PANELS[stage];
-  const split = stage === 'stems' || stage === 'cuts';
-  const filled: Record<Stage, boolean> = {
-    place: scene.features.length > 0,
-    stems: scene.stems.length > 0,
-    lay: scene.lays.some((l) => l.fixed),
-    cuts: scene.lays.some((l) => l.fixed),
-    tangle: (tangle.data?.relations.length ?? 0) > 0,
-    crew: scene.steps.length > 0,
-    brief: (briefings.data?.issues.length ?? 0) > 0,
-    run: scene.steps.length > 0 && scene.steps.every((s) => s.done),
-    review: scene.outcomes.length > 0,
-  };
+  const { Panel, Figure, Below, Overlay } = stage;
+  const leader = j.myPart === 'LEADER';
+  const briefed = (briefings.data?.issues.length ?? 0) > 0;
+  const planFirst = stage.planFirst && (picking || !selected);
   const unsentHold = out.unsent.some((u) => u.kind === 'hold');
 
   return (
@@ -194,24 +166,24 @@ export default function JobScreen() {
             </div>
           </header>
           {(activeHold || unsentHold) && (
-            <HoldBanner job={job} hold={activeHold} me={j.me} leader={j.myPart === 'LEADER'} say={setRefused} />
+            <HoldBanner job={job} hold={activeHold} me={j.me} leader={leader} say={setRefused} />
           )}
           <nav className="rail" aria-label="Stages">
             {STAGES.map((s, i) => (
               <Link
-                key={s}
-                to={`/jobs/${job}/${s}`}
+                key={s.key}
+                to={`/jobs/${job}/${s.key}`}
                 className={s === stage ? 'on' : ''}
                 aria-current={s === stage ? 'page' : undefined}
               >
                 <span className="n">{i + 1}</span>
-                {STAGE_WORDS[s]}
-                <Mark kind={stageMark(s, findings.data ?? [], filled[s])} size={18} />
+                {s.words}
+                <Mark kind={stageMark(s.key, findings.data ?? [], s.filled(scene, briefed))} size={18} />
               </Link>
             ))}
           </nav>
-          <main className={split ? `mid split${stage === 'stems' && (picking || !selected) ? ' taps' : ''}` : 'mid'}>
-            <div className={stage === 'stems' ? 'planbox withbase' : 'planbox'}>
+          <main className={Figure ? `mid split${planFirst ? ' taps' : ''}` : 'mid'}>
+            <div className={Below ? 'planbox withbase' : 'planbox'}>
               <Boundary what="The plan">
                 <Suspense fallback={<Waiting className="body" />}>
                   <SitePlan
@@ -241,12 +213,19 @@ export default function JobScreen() {
                   </Button>
                 </div>
               )}
-              {stage === 'stems' && (
-                <Suspense fallback={null}>
-                  <BaseFigure job={job} />
-                </Suspense>
-              )}
-              {stage === 'place' && j.myPart === 'LEADER' && <DrawTools job={job} />}
+              <Suspense fallback={null}>
+                {Below && <Below job={job} />}
+                {Overlay && (
+                  <Overlay
+                    job={job}
+                    leader={leader}
+                    focus={shown.focus}
+                    pointed={pointed}
+                    turn={(deg) => turn.current?.(deg)}
+                    unpoint={() => setPointed({})}
+                  />
+                )}
+              </Suspense>
               {!picking && sketch && (
                 <div className="hint" role="status">
                   {sketch.hint}{' '}
@@ -255,27 +234,19 @@ export default function JobScreen() {
                   </Button>
                 </div>
               )}
-              {shown.dial && stage === 'lay' && shown.focus === 'lay' && <DialLegend />}
-              {shown.dial && stage === 'lay' && shown.focus === 'lay' && pointed.deg !== undefined && (
-                <DirectionCard
-                  dial={shown.dial}
-                  deg={pointed.deg}
-                  tapped={Boolean(pointed.tapped)}
-                  turn={() => turn.current?.(pointed.deg ?? 0)}
-                  close={() => setPointed({})}
-                />
-              )}
-              {!split && (
+              {!Figure && (
                 <p className="outrank">Local code, the maker’s limits and the qualified person on site outrank this.</p>
               )}
             </div>
-            {split && (
+            {Figure && (
               <div className="figure">
-                <Suspense fallback={null}>{stage === 'stems' ? <SideFigure job={job} /> : <StumpFigure />}</Suspense>
+                <Suspense fallback={null}>
+                  <Figure job={job} />
+                </Suspense>
               </div>
             )}
           </main>
-          <aside className="panel" aria-label={STAGE_WORDS[stage]}>
+          <aside className="panel" aria-label={stage.words}>
             {refused && (
               <p className={`refused ${css.refusedInPanel}`} role="alert">
                 {refused}{' '}
@@ -284,13 +255,13 @@ export default function JobScreen() {
                 </Button>
               </p>
             )}
-            <Boundary key={stage} what={STAGE_WORDS[stage]}>
+            <Boundary key={stage.key} what={stage.words}>
               <Suspense fallback={<Waiting className="body" />}>
                 <Panel job={job} go={go} />
               </Suspense>
             </Boundary>
           </aside>
-          <OpenPoints job={job} findings={findings.data ?? []} leader={j.myPart === 'LEADER'} go={go} />
+          <OpenPoints job={job} findings={findings.data ?? []} leader={leader} go={go} />
           {keys && (
             <Suspense fallback={null}>
               <KeySheet close={() => setKeys(false)} />

@@ -8,7 +8,7 @@ import { usePlanTools } from '../plan/planTools';
 import { later } from './later';
 import { Waiting } from '../ui/Waiting';
 import { usePanelKey } from './keys';
-import { type Stage, stageOf } from './stages';
+import { type Stage, stageOf } from '../stages/stage';
 
 const AskOpinion = lazy(() => later(() => import('./AskOpinion')));
 type Finding = Schemas['FindingView'];

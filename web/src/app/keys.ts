@@ -1,5 +1,6 @@
 import { useEffect } from 'react';
-import { type Stage, STAGES } from './stages';
+import { STAGES } from '../stages/registry';
+import type { Stage } from '../stages/stage';
 
 type Actions = { go: (stage: Stage) => void; hold: () => void; sheet: () => void };
 
@@ -25,7 +26,7 @@ export function useKeys({ go, hold, sheet }: Actions): void {
         (e.target instanceof HTMLElement && e.target.closest('input, textarea, select, [contenteditable], .ant-select'))
       )
         return;
-      if (/^[1-9]$/.test(e.key)) go(STAGES[Number(e.key) - 1]);
+      if (/^[1-9]$/.test(e.key)) go(STAGES[Number(e.key) - 1].key);
       else if (e.key === 'h' || e.key === 'H') hold();
       else if (e.key === '?') sheet();
       else {

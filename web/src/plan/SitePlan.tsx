@@ -90,11 +90,13 @@ export default function SitePlan({
     labelSource.current.addFeatures(labelFeatures(Object.values(taken.current), resolved.current));
     labelSource.current.changed();
   }, []);
+  const onStage = scene.stage;
   const hidden = usePlanView((v) => v.hidden);
   const lookAt = usePlanView((v) => v.lookAt);
   const shown = useCallback(
-    (layers: typeof SAID) => layers.filter((l) => l.words === undefined || !hidden.includes(l.key)),
-    [hidden],
+    (layers: typeof SAID) =>
+      layers.filter((l) => (l.words === undefined || !hidden.includes(l.key)) && (!l.at || l.at.includes(onStage))),
+    [hidden, onStage],
   );
   const [glare, setGlare] = useState(0);
   const [fonts, setFonts] = useState(false);
@@ -170,7 +172,7 @@ export default function SitePlan({
     );
     const onBand = (coordinate: number[]): number | undefined => {
       const { preview, dial, stage, focus } = hooks.current.scene;
-      if (!preview || !dial || stage !== 3 || focus !== 'lay' || hooks.current.picking) return undefined;
+      if (!preview || !dial || stage !== 'lay' || focus !== 'lay' || hooks.current.picking) return undefined;
       const [e, n] = [coordinate[0] - preview.stump.eastM, coordinate[1] - preview.stump.northM];
       const outside = (Math.hypot(e, n) - preview.reach.reachM) / (m.getView().getResolution() ?? 1);
       return outside < -4 || outside > BAND_PX + 6
@@ -228,14 +230,20 @@ export default function SitePlan({
   }, []);
 
   const { dial, preview, pointed, focus } = scene;
-  const onStage = scene.stage;
   const east = preview?.stump.eastM;
   const north = preview?.stump.northM;
   const reachM = preview?.reach.reachM;
   const nearHandle = preview && Math.round(preview.layDeg / 6) * 6;
   useEffect(() => {
     dialSource.current.clear(true);
-    if (dial && onStage === 3 && focus === 'lay' && east !== undefined && north !== undefined && reachM !== undefined) {
+    if (
+      dial &&
+      onStage === 'lay' &&
+      focus === 'lay' &&
+      east !== undefined &&
+      north !== undefined &&
+      reachM !== undefined
+    ) {
       const band = dialStyles({ eastM: east, northM: north }, reachM, dial, resolution, nearHandle ?? 0, pointed).map(
         alone,
       );

@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client';
+import type { Stage } from '../stages/stage';
 import type { LayFocus } from './planTools';
 
 /** Everything that stands on a plan, and what is looked at. */
@@ -16,7 +17,7 @@ export type PlanScene = {
   pointed?: number;
   selected?: string;
   feature?: string;
-  stage: number;
+  stage: Stage;
   slopeDeg: number;
   downhillDeg: number;
   changes: Schemas['BriefPlanComparisonChange'][];

@@ -1,7 +1,7 @@
 import { Alert, Descriptions } from 'antd';
 import { Link } from 'react-router';
 import type { Schemas } from '../api/client';
-import { stageOf } from '../app/stages';
+import { stageOf } from '../stages/stage';
 import { DialFigure } from '../figures/DialFigure';
 import { Mark } from '../figures/Mark';
 import css from './tree.module.css';

@@ -81,7 +81,7 @@ function Tree({ job, stemId, say }: { job: string; stemId?: string; say: (words:
     if (done) answer.current?.scrollIntoView({ block: 'start' });
   }, [done]);
   const scene = useScene(job, {
-    stage: 3,
+    stage: 'lay',
     focus: 'lay',
     preview: complete ? view.lay : undefined,
     dial: complete ? view.look?.dial : undefined,

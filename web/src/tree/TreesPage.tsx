@@ -3,7 +3,7 @@ import { Waiting } from '../ui/Waiting';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, type Schemas } from '../api/client';
 import { useAct, useBriefings, useFindings, useJob, useLays, useStems, useSteps } from '../api/job';
-import { stageOf } from '../app/stages';
+import { stageOf } from '../stages/stage';
 import { Mark, type MarkKind } from '../figures/Mark';
 import { azimuth, clock } from '../units/format';
 import { MEANS } from './choices';

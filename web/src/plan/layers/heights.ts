@@ -15,10 +15,10 @@ function draw(scene: PlanScene, _resolution: number, surroundings?: Schemas['Pla
   for (const c of surroundings?.contours ?? []) {
     const middle = c.line[Math.floor(c.line.length / 2)];
     out.push(styled(new LineString(c.line.map(xy)), new Style({ stroke: line('mute', 0.9) })));
-    if (scene.stage === 1)
+    if (scene.stage === 'place')
       out.push(alone(new Style({ geometry: new Point(xy(middle)), text: words(length(c.heightM), 'mute') })));
   }
-  if (scene.stage === 1) {
+  if (scene.stage === 'place') {
     for (const h of surroundings?.heights ?? []) {
       out.push(
         alone(

@@ -1,5 +1,6 @@
 import type Feature from 'ol/Feature';
 import type { Schemas } from '../../api/client';
+import type { Stage } from '../../stages/stage';
 import type { PlanScene } from '../scene';
 
 /**
@@ -10,5 +11,7 @@ export type PlanLayer = {
   key: string;
   /** What it is called where it is switched off; a part that has none is always there. */
   words?: string;
+  /** The stages it is drawn at; at all of them where it names none. */
+  at?: readonly Stage[];
   draw: (scene: PlanScene, resolution: number, place?: Schemas['PlaceView']) => Feature[];
 };

@@ -5,7 +5,13 @@ import { alone, clearOf, styled } from '../draw';
 import { extent, type PlanScene } from '../scene';
 import { geometryOf } from '../sketching';
 import { Circle, dropStyle, Fill, layStyles, line, Point, Style, token, toward, words, xy } from '../styles';
+import type { Stage } from '../../stages/stage';
 import type { PlanLayer } from './layer';
+
+/** Nothing of a lay is drawn while it is asked what stands there. */
+const BEFORE_LAYS: readonly Stage[] = ['place', 'stems'];
+/** The stem that is looked at stands out while its lay and cuts are chosen. */
+const TURNED: readonly Stage[] = ['lay', 'cuts'];
 
 /** Drop zone, fan, ring and ways out of the stem that is looked at; the lay that is being turned, with its handle. */
 export const lays: PlanLayer = {
@@ -27,14 +33,14 @@ function planned(scene: PlanScene, own: boolean): Feature[] {
     if ((l.stemId === scene.selected) !== own) continue;
     const previewed = scene.preview && l.stemId === scene.selected;
     const zone =
-      previewed && scene.preview && scene.stage === 3
+      previewed && scene.preview && scene.stage === 'lay'
         ? scene.preview.reach.fan.wholeCircle
           ? []
           : scene.preview.suggestedDropZone
         : l.dropZone;
-    if (zone.length > 2 && scene.stage >= 3) out.push(alone(dropStyle(zone)));
-    if (l.lay && !previewed && (scene.stage < 3 ? false : l.fixed || l.stemId === scene.selected))
-      out.push(...layStyles(l.lay, l.stemId === scene.selected && scene.stage <= 4, box).map(alone));
+    if (zone.length > 2 && !BEFORE_LAYS.includes(scene.stage)) out.push(alone(dropStyle(zone)));
+    if (l.lay && !previewed && !BEFORE_LAYS.includes(scene.stage) && (l.fixed || l.stemId === scene.selected))
+      out.push(...layStyles(l.lay, l.stemId === scene.selected && TURNED.includes(scene.stage), box).map(alone));
   }
   return out;
 }
@@ -42,13 +48,12 @@ function planned(scene: PlanScene, own: boolean): Feature[] {
 function turned(scene: PlanScene, resolution: number): Feature[] {
   const box = extent(scene);
   const out: Feature[] = [];
-  if (scene.preview && scene.stage >= 2 && scene.stage <= 4) {
+  if (scene.preview && TURNED.includes(scene.stage)) {
     const p = scene.preview;
-    if (scene.stage > 2) {
-      out.push(...layStyles(p, true, box, scene.stage === 3 ? scene.focus : undefined).map(alone));
-      if (scene.stage === 3 && scene.focus === 'reach') out.push(...closed(scene, p));
-      if (scene.stage === 3) out.push(handle(p, resolution));
-    }
+    const turning = scene.stage === 'lay';
+    out.push(...layStyles(p, true, box, turning ? scene.focus : undefined).map(alone));
+    if (turning && scene.focus === 'reach') out.push(...closed(scene, p));
+    if (turning) out.push(handle(p, resolution));
   }
   return out;
 }

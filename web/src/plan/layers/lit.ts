@@ -6,8 +6,9 @@ import type { PlanLayer } from './layer';
 /** What the direction that is pointed at on the dial would strike. */
 export const lit: PlanLayer = {
   key: 'lit',
+  at: ['lay'],
   draw: (scene) => {
-    const at = scene.stage === 3 && scene.focus === 'lay' && scene.pointed !== undefined ? scene.pointed : undefined;
+    const at = scene.focus === 'lay' ? scene.pointed : undefined;
     const places = at === undefined ? [] : (scene.dial?.lays.find((l) => l.deg === at)?.targets ?? []);
     const struck = places.map((i) => scene.dial?.targets[i]);
     return scene.features

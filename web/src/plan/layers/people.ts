@@ -8,7 +8,8 @@ import type { PlanLayer } from './layer';
 export const people: PlanLayer = {
   key: 'people',
   words: 'People and their ways out',
-  draw: (scene) => (scene.stage >= 6 && scene.stage <= 8 ? posts(scene) : []),
+  at: ['crew', 'brief', 'run'],
+  draw: posts,
 };
 
 function posts(scene: PlanScene): Feature[] {

@@ -19,7 +19,7 @@ function draw(scene: PlanScene): Feature[] {
         }),
       ),
     );
-    if (scene.stage === 5) {
+    if (scene.stage === 'tangle') {
       const hung = scene.stems.find((x) => x.label === a.hung);
       if (hung) {
         out.push(styled(new Polygon([circle(hung.at, a.keepOutM)]), new Style({ stroke: line('keep', 3, [26, 9]) })));

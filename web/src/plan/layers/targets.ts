@@ -10,14 +10,14 @@ export const targets: PlanLayer = { key: 'targets', draw };
 
 function draw(scene: PlanScene): Feature[] {
   const letter = letters(scene.features);
-  const small = scene.stage === 2 || scene.stage === 4 || window.innerWidth < 600;
+  const small = scene.stage === 'stems' || scene.stage === 'cuts' || window.innerWidth < 600;
   const taken = scene.stems.map((s) => s.at);
   return scene.features.map((f) => {
     const mark = clearOf(taken, f);
     if (f.entry.worth > 0) taken.push(mark);
     return styled(
       geometryOf(f.entry.form, f.entry.outline),
-      featureStyle(f, mark, letter.get(f.id), small, scene.stage === 1 && f.id === scene.feature),
+      featureStyle(f, mark, letter.get(f.id), small, scene.stage === 'place' && f.id === scene.feature),
       { featureId: f.id },
     );
   });

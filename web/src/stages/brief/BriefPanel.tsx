@@ -2,7 +2,7 @@ import css from '../../ui/layout.module.css';
 import { Button } from 'antd';
 import { api } from '../../api/client';
 import { useAct, useBriefings, useFindings, useJob } from '../../api/job';
-import type { PanelProps } from '../../app/stages';
+import type { PanelProps } from '../stage';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
 import { clock } from '../../units/format';

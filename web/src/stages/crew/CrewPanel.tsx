@@ -3,7 +3,7 @@ import { Button, Collapse, Select } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useJob, useStems, useSteps } from '../../api/job';
-import type { PanelProps } from '../../app/stages';
+import type { PanelProps } from '../stage';
 import { Stepper } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';
 import { PeopleList } from './PeopleList';

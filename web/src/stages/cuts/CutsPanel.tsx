@@ -2,7 +2,7 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { api } from '../../api/client';
 import { useAct, useFindings, useJob, useStems } from '../../api/job';
-import type { PanelProps } from '../../app/stages';
+import type { PanelProps } from '../stage';
 import { Tabs } from '../../app/Stepper';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';

@@ -3,7 +3,7 @@ import { Button } from 'antd';
 import { useEffect, useState } from 'react';
 import { api } from '../../api/client';
 import { useAct, useJob, useStems } from '../../api/job';
-import type { PanelProps } from '../../app/stages';
+import type { PanelProps } from '../stage';
 import { usePanelKey } from '../../app/keys';
 import { Tabs } from '../../app/Stepper';
 import { Figure } from '../../figures/Figure';

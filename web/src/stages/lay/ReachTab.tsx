@@ -4,7 +4,7 @@ import { Button, Input, Select } from 'antd';
 import { useState } from 'react';
 import { api, type Schemas, type Spot } from '../../api/client';
 import { useAct } from '../../api/job';
-import type { Stage } from '../../app/stages';
+import type { Stage } from '../stage';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
 import { azimuth } from '../../units/format';

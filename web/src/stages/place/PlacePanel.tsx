@@ -5,7 +5,7 @@ import { lazy, Suspense, useState } from 'react';
 import { later } from '../../app/later';
 import { api, data, type Schemas } from '../../api/client';
 import { useAct, useFindings, useJob } from '../../api/job';
-import type { PanelProps } from '../../app/stages';
+import type { PanelProps } from '../stage';
 import { usePanelKey } from '../../app/keys';
 import { Tabs } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';

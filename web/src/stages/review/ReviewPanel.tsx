@@ -5,7 +5,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useJob, useReview, useStems } from '../../api/job';
 import { post, useOutbox } from '../../api/outbox';
-import type { PanelProps } from '../../app/stages';
+import type { PanelProps } from '../stage';
 import { ShortLength } from '../../app/ShortLength';
 import { Stepper } from '../../app/Stepper';
 import { Figure } from '../../figures/Figure';

@@ -10,7 +10,7 @@ import { silentMs } from '../../api/heard';
 import { post, useOutbox } from '../../api/outbox';
 import { newId } from '../../app/newId';
 import { StepDone } from './StepDone';
-import type { PanelProps } from '../../app/stages';
+import type { PanelProps } from '../stage';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
 import { clock } from '../../units/format';

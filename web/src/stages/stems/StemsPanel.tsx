@@ -3,7 +3,7 @@ import { useNavigate } from 'react-router';
 import { Button, Select } from 'antd';
 import { useEffect, useState } from 'react';
 import { useFindings, useJob, useStems } from '../../api/job';
-import type { PanelProps } from '../../app/stages';
+import type { PanelProps } from '../stage';
 import { usePanelKey } from '../../app/keys';
 import { Tabs } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';

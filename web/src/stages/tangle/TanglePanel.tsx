@@ -4,7 +4,7 @@ import { Waiting } from '../../ui/Waiting';
 import { useState } from 'react';
 import { api, type Schemas } from '../../api/client';
 import { useAct, useFindings, useJob, useStems, useTangle } from '../../api/job';
-import type { PanelProps } from '../../app/stages';
+import type { PanelProps } from '../stage';
 import { Stepper } from '../../app/Stepper';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';

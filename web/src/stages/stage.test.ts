@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../api/client';
-import { STAGE_WORDS, stageMark, STAGES } from './stages';
+import { STAGES } from './registry';
+import { stageMark } from './stage';
 
 type Finding = Schemas['FindingView'];
 const finding = (severity: Finding['severity'], open = true) => ({ stage: 'LAY', severity, open }) as Finding;
@@ -18,5 +19,8 @@ describe('the mark of a stage', () => {
     expect(stageMark('cuts', [finding('STOP')], false)).toBe('none');
   });
 
-  it('has a word for each stage', () => expect(STAGES.every((s) => STAGE_WORDS[s])).toBe(true));
+  it('has one place for each stage, nine for nine keys', () => {
+    expect(new Set(STAGES.map((s) => s.key)).size).toBe(9);
+    expect(STAGES.every((s) => s.words)).toBe(true);
+  });
 });
