@@ -2,8 +2,8 @@ import css from '../../ui/layout.module.css';
 import { useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { api, type Schemas } from '../../api/client';
-import { useAct, useJob, useReview, useStems } from '../../api/job';
+import type { Schemas } from '../../api/client';
+import { useJob, useReview, useStems } from '../../api/job';
 import { post, useOutbox } from '../../api/outbox';
 import type { PanelProps } from '../stage';
 import { ShortLength } from '../../app/ShortLength';
@@ -12,11 +12,10 @@ import { Figure } from '../../figures/Figure';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
 import { clock } from '../../units/format';
+import { LessonForm } from './LessonForm';
 
 /** Stage 9: what really happened against what was foreseen, and what is learned. */
 export default function ReviewPanel({ job }: PanelProps) {
-  const { say } = usePlanTools();
-  const act = useAct(job, say);
   const part = useJob(job).data?.myPart;
   const review = useReview(job).data;
   const queries = useQueryClient();
@@ -25,7 +24,6 @@ export default function ReviewPanel({ job }: PanelProps) {
     useCallback(() => queries.invalidateQueries({ queryKey: ['job', job, 'review'] }), [job, queries]),
   );
   const felled = (useStems(job).data ?? []).filter((s) => s.state === 'FELLED');
-  const [lesson, setLesson] = useState('');
   const [correcting, setCorrecting] = useState('');
   return (
     <>
@@ -67,32 +65,7 @@ export default function ReviewPanel({ job }: PanelProps) {
           ))}
         </ul>
         {review?.lessons.length === 0 && <p className="empty">None yet.</p>}
-        {part === 'REVIEWER' && (
-          <form
-            className="form"
-            onSubmit={(e) => {
-              e.preventDefault();
-              void act(
-                api.POST('/api/jobs/{job}/review/lessons', { params: { path: { job } }, body: { words: lesson } }),
-              ).then((stored) => stored && setLesson(''));
-            }}
-          >
-            <label>
-              Lesson
-              <Input.TextArea
-                aria-label="Lesson"
-                value={lesson}
-                onChange={(e) => setLesson(e.target.value)}
-                rows={3}
-                className={css.lessonField}
-                required
-              />
-            </label>
-            <Button type="primary" size="large" block htmlType="submit">
-              Add the lesson
-            </Button>
-          </form>
-        )}
+        {part === 'REVIEWER' && <LessonForm job={job} />}
       </div>
     </>
   );

@@ -72,7 +72,7 @@ public enum Unit {
     /** @return the name as it is read: without this unit, words apart */
     String words(String name) {
         boolean ends = !suffix.isEmpty() && name.endsWith("_" + suffix);
-        return (ends ? name.substring(0, name.length() - suffix.length() - 1) : name).replace('_', ' ');
+        return PlainNames.of(ends ? name.substring(0, name.length() - suffix.length() - 1) : name);
     }
 
     /** @return how far an ordinary tree goes in this unit; endless where a field says its range well enough itself */

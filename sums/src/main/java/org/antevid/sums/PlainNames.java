@@ -1,0 +1,52 @@
+package org.antevid.sums;
+
+import java.util.Arrays;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/** Names of the open interface as they are read: its short forms spelt out, what is short in speech too left alone. */
+final class PlainNames {
+    private static final Map<String, String> SPELT = Map.ofEntries(
+            Map.entry("d", "diameter"),
+            Map.entry("d1", "first diameter"),
+            Map.entry("d2", "second diameter"),
+            Map.entry("dbh", "diameter at breast height"),
+            Map.entry("cg", "centre of gravity"),
+            Map.entry("h", "height"),
+            Map.entry("h1", "first height"),
+            Map.entry("h2", "second height"),
+            Map.entry("e", "east"),
+            Map.entry("n", "north"),
+            Map.entry("az", "direction"),
+            Map.entry("dir", "direction"),
+            Map.entry("dist", "distance"),
+            Map.entry("fwd", "forward"),
+            Map.entry("off", "offset"),
+            Map.entry("util", "utilisation"),
+            Map.entry("rel", "as a share"),
+            Map.entry("hi", "high"),
+            Map.entry("lo", "low"),
+            Map.entry("mu", "friction"),
+            Map.entry("mor", "strength in bending"),
+            Map.entry("mbs", "breaking strength"),
+            Map.entry("eff", "efficiency"),
+            Map.entry("t", "time"),
+            Map.entry("p", "chance"),
+            Map.entry("mc", "rehearsed"),
+            Map.entry("se", "standard error"),
+            Map.entry("sd", "standard deviation"),
+            Map.entry("sigma", "standard deviation"),
+            Map.entry("u", "uncertainty"),
+            Map.entry("k2", "rate of fall, squared"),
+            Map.entry("phi", "angle"),
+            Map.entry("psi", "turn"));
+
+    private PlainNames() {}
+
+    /** @param name in snake case, without its unit */
+    static String of(String name) {
+        return Arrays.stream(name.split("_"))
+                .map(part -> SPELT.getOrDefault(part, part))
+                .collect(Collectors.joining(" "));
+    }
+}
