@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react';
 import { feetInches, IMPERIAL, parseLength, stepM } from '../units/length';
 import { PlusMinus } from '../ui/PlusMinus';
 import { useUnits } from '../units/useUnits';
+import '../words/seeing';
 import { useWords } from '../words/words';
 
 type Props = {

@@ -6,6 +6,7 @@ import { useNavigate, useParams } from 'react-router';
 import { api, data, type Schemas } from '../api/client';
 import { clock } from '../units/format';
 import { useSend } from '../ui/useSend';
+import '../words/seeing';
 import { useWords } from '../words/words';
 import { Manner } from './Manner';
 

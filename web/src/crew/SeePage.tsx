@@ -6,6 +6,7 @@ import { post, useOutbox } from '../api/outbox';
 import { newId } from '../app/newId';
 import { smaller } from '../photo/smaller';
 import { useChoices } from '../stages/stems/choices';
+import '../words/seeing';
 import { useWords } from '../words/words';
 import { SeeFault } from './SeeFault';
 import { SeeMeasure } from './SeeMeasure';

@@ -1,6 +1,7 @@
 import { Button, Drawer } from 'antd';
 import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from 'react';
 import { FilePick } from '../ui/FilePick';
+import '../words/seeing';
 import { useWords } from '../words/words';
 import type { Touch } from './touches';
 import css from './photo.module.css';

@@ -3,6 +3,7 @@ import { Stepper } from '../app/Stepper';
 import { PhotoTouches } from '../photo/PhotoTouches';
 import { ADVICE, touchesOf } from '../photo/touches';
 import { useChoices } from '../stages/stems/choices';
+import '../words/seeing';
 import { useWords } from '../words/words';
 import type { Draft } from './draft';
 

@@ -1,5 +1,6 @@
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
+import '../words/seeing';
 import { useWords } from '../words/words';
 import css from './layout.module.css';
 

@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { FilePick } from '../ui/FilePick';
+import '../words/seeing';
 import { useWords } from '../words/words';
 import css from '../ui/layout.module.css';
 

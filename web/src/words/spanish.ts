@@ -1,5 +1,6 @@
 import phone from '../../../words/src/main/resources/words/phone_es.properties?raw';
+import seeing from '../../../words/src/main/resources/words/seeing_es.properties?raw';
 import terms from '../../../words/src/main/resources/words/terms_es.properties?raw';
 
 /** Had when somebody reads Spanish, and ahead on a phone while there is a link. */
-export const SPANISH = `${phone}\n${terms}`;
+export const SPANISH = `${phone}\n${seeing}\n${terms}`;

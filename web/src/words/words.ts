@@ -26,6 +26,8 @@ const CATALOGUE: Record<Language, Map<string, string>> = {
   SPANISH: new Map(),
   PSEUDO: ENGLISH,
 };
+/** Words of a page that is not the first one: they come with it. */
+export const also = (file: string): void => read(file).forEach((pattern, key) => ENGLISH.set(key, pattern));
 const formats = new Map<string, IntlMessageFormat>();
 
 /** Fetches the Spanish words, once; a phone has them ahead, for when its link has gone. */

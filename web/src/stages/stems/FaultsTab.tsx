@@ -47,7 +47,9 @@ export function FaultsTab({
       }),
     );
   const voice = (sound: Blob, defect: string) =>
-    void act(upload(`/api/jobs/${job}/stems/${stem.id}/voice-notes`, sound, 'voice', { defect }));
+    void act(upload(`/api/jobs/${job}/stems/${stem.id}/voice-notes`, sound, 'voice', { defect })).then(
+      (kept) => kept && setSaying(undefined),
+    );
   const others = findings.filter(
     (f) => f.stage === 'STEMS' && f.subject === stem.label && !isDefect(f) && f.rule !== 'VERDICT_EXCLUDED',
   );

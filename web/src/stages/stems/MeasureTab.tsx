@@ -9,6 +9,7 @@ import { useChoices } from './choices';
 import { Figures } from './Figures';
 import { PhotoTouches } from '../../photo/PhotoTouches';
 import { ADVICE, touchesOf } from '../../photo/touches';
+import '../../words/seeing';
 import { useWords } from '../../words/words';
 import { type Given, SightingForm } from './SightingForm';
 

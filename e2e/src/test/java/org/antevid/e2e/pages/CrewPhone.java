@@ -16,7 +16,7 @@ public final class CrewPhone {
         phone.navigate(server.onTheNetwork() + "/join/" + code);
         phone.getByText(name).click();
         phone.getByLabel("Word").fill(word);
-        phone.locator("label input[type=password]").first().fill(pin);
+        phone.getByLabel("PIN").fill(pin);
         phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Join"))
                 .click();
         assertThat(phone.locator(".phone .top")).containsText(name.split(" ", -1)[0]);

@@ -101,7 +101,7 @@ class PseudoStory extends DemoStory {
         sefa.getByText("Sefa Marsh").click();
         nothingFixed("join, a name chosen");
         sefa.getByLabel("⟦The word").fill(server.wordOf("Sefa Marsh"));
-        sefa.locator("label input[type=password]").first().fill("1357");
+        sefa.getByLabel("PIN").fill("1357");
         sefa.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("⟦Join⟧"))
                 .click();
         assertThat(sefa.locator("button.thumb")).containsText("⟦");

@@ -44,7 +44,7 @@ class TwoLanguagesStory extends DemoStory {
         assertThat(sefa.locator("h1")).hasText("Entrar a un trabajo");
         press(sefa, "Sefa Marsh");
         sefa.getByLabel("La palabra que le lee su jefe").fill(server.wordOf("Sefa Marsh"));
-        sefa.locator("label input[type=password]").first().fill("1357");
+        sefa.getByLabel("PIN").fill("1357");
         press(sefa, "Entrar");
         assertThat(sefa.locator("button.thumb")).containsText("ALTO");
         sefa.reload();
