@@ -60,7 +60,9 @@ export function TreeFrame({ job, back, title, wide, children }: Props) {
         <Boundary what={title}>{children(setRefused)}</Boundary>
       </main>
       <Button type="primary" danger className={css.hold} onClick={() => pressHold(job)}>
-        <b>HOLD</b> <small>saw off, all stand still</small>
+        <span>
+          <b>HOLD</b> <small>saw off, all stand still</small>
+        </span>
       </Button>
     </div>
   );

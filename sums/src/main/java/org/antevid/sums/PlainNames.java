@@ -41,10 +41,18 @@ final class PlainNames {
             Map.entry("phi", "angle"),
             Map.entry("psi", "turn"));
 
+    private static final String SIGMA = "sigma_";
+
     private PlainNames() {}
 
     /** @param name in snake case, without its unit */
     static String of(String name) {
+        return name.startsWith(SIGMA)
+                ? SPELT.get("sigma") + " of " + spelt(name.substring(SIGMA.length()))
+                : spelt(name);
+    }
+
+    private static String spelt(String name) {
         return Arrays.stream(name.split("_"))
                 .map(part -> SPELT.getOrDefault(part, part))
                 .collect(Collectors.joining(" "));

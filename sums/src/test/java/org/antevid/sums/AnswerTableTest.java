@@ -139,4 +139,16 @@ class AnswerTableTest {
                 .isInstanceOf(RefusedInput.class)
                 .hasMessageContaining("against");
     }
+
+    @ParameterizedTest
+    @CsvSource({
+        "d_low_m, m, diameter low",
+        "sigma_girth_m, m, standard deviation of girth",
+        "cg_from_thick_end_m, m, centre of gravity from thick end",
+        "mor_MPa, MPa, strength in bending",
+        "lay_deg, deg, lay"
+    })
+    void shortNamesOfTheOpenInterfaceAreReadSpeltOut(String name, String unit, String words) {
+        assertThat(Unit.coded(unit).words(name)).isEqualTo(words);
+    }
 }
