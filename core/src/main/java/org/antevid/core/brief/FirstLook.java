@@ -177,7 +177,8 @@ public record FirstLook(
                 lay.map(l -> Message.of(LookRemark.BEST_TO)
                                 .with("lay", Arg.azimuth(l.deg()))
                                 .with("first", l.first().stream().findFirst().map(Arg::said))
-                                .with("free", Arg.down(Dimension.SECTOR, best.free())))
+                                .with("free", Arg.down(Dimension.SECTOR, best.free()))
+                                .with("any", Arg.flag(best.anyAsGood())))
                         .orElse(Message.of(LookRemark.NO_LEAN_AT_ALL));
             case FELL_WITH_LINE ->
                 lay.map(l -> Message.of(LookRemark.PULLED_TO)

@@ -243,6 +243,18 @@ class PlanTest {
     }
 
     @Test
+    void onOpenGroundNoWayIsCalledTheBestAndBesideATargetOneIs() {
+        var stem = Samples.stem(
+                "S4", new Spot(0, 0), StemState.STANDING, Optional.of(new Lean(0, 0, 0.3)), Condition.SOUND, List.of());
+        assertThat(look(stem, Samples.WINCH).because().args().get("any")).isEqualTo(Arg.flag(true));
+        assertThat(look(stem, Samples.WINCH, Samples.target("house", 15, 0, 4, 4))
+                        .because()
+                        .args()
+                        .get("any"))
+                .isEqualTo(Arg.flag(false));
+    }
+
+    @Test
     void aSplitUnionLowDownIsNotFelledWhateverTheDialSays() {
         var stem = Samples.oak("S4", new Spot(0, 0), List.of(new Defect("d", DefectKind.SPLIT_UNION, 1, 1.5, 0, "")));
         FirstLook look = look(stem, Samples.WINCH);

@@ -24,7 +24,7 @@ public final class Ordinary {
             rescuePlan: 'carry to the gate', utilityLine: '0555 0100', version: 0 });
           const answers = Object.fromEntries(['FELLING_CONSENT', 'PRESERVATION_ORDER', 'NESTING', 'WATERCOURSE', 'NEIGHBOUR', 'UTILITY_NOTICE'].map(k => [k, 'YES']));
           await call('PUT', at + '/place/permits', { answers });
-          await call('POST', at + '/members', { personId: id(lookout) });
+          for (const p of [cutter, lookout]) if (!job.people.some(x => x.id === id(p))) await call('POST', at + '/members', { personId: id(p) });
           const sound = Object.fromEntries(['left', 'right', 'back', 'core', 'crown'].map(k => [k, 'SOUND']));
           const spot = (eastM, northM) => ({ eastM, northM });
           const stem = (await call('POST', at + '/stems', { species: 'QUERCUS', state: 'STANDING', at: spot(0, 0), wood: sound, shape: 'FOREST', crown: 'FOREST_BROADLEAF_LEAFLESS', toBeKept: false, note: '' })).id;

@@ -36,6 +36,8 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
     public static final double ROUGH_DEG = 1;
 
     private static final int SECOND_BEST_APART_DEG = 10;
+    /** Costs that differ by less than this are the same to anybody (judgement). */
+    private static final double AS_GOOD_WITHIN = 0.5;
 
     /** State of a lay, worst first. */
     public enum State {
@@ -203,10 +205,19 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
         return picks;
     }
 
+    /** @return whether nothing tells one way from another all round: the best is only the first of them */
+    public boolean anyAsGood() {
+        return !lays.isEmpty()
+                && lays.stream().allMatch(l -> l.state == State.OPEN)
+                && lays.stream().mapToDouble(Lay::score).max().orElseThrow()
+                                - lays.stream().mapToDouble(Lay::score).min().orElseThrow()
+                        < AS_GOOD_WITHIN;
+    }
+
     private static Message second(Lay best, Lay second) {
         return second.costs.entrySet().stream()
                 .max(Comparator.comparingDouble(e -> e.getValue() - best.costs.getOrDefault(e.getKey(), 0.0)))
-                .filter(e -> e.getValue() - best.costs.getOrDefault(e.getKey(), 0.0) >= 0.5)
+                .filter(e -> e.getValue() - best.costs.getOrDefault(e.getKey(), 0.0) >= AS_GOOD_WITHIN)
                 .map(e -> Message.of(DialRemark.SECOND_BY).with("part", Arg.term(e.getKey())))
                 .orElse(Message.of(DialRemark.AS_GOOD));
     }
