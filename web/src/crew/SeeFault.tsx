@@ -8,7 +8,7 @@ import { VoiceNote } from '../voice/VoiceNote';
 import css from '../ui/layout.module.css';
 import { useWords } from '../words/words';
 
-const FACES = ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW'];
+const FACES = ['side.n', 'side.ne', 'side.e', 'side.se', 'side.s', 'side.sw', 'side.w', 'side.nw'];
 /** Where faults are met most: foot, cut, breast height, and up the stem; metres. */
 const HEIGHTS_M = { metric: [0, 0.3, 1.3, 3, 6, 10], feet: [0, 0.3048, 1.3716, 3.048, 6.096, 9.144] };
 
@@ -70,7 +70,7 @@ export function SeeFault({ kinds, stem, add }: Props) {
           <Chips
             label={t('see.side')}
             value={face}
-            options={FACES.map((words, i) => ({ value: i * 45, words }))}
+            options={FACES.map((name, i) => ({ value: i * 45, words: t(name) }))}
             onChange={setFace}
           />
           {kind.tells.length > 0 && (
