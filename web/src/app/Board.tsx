@@ -65,6 +65,7 @@ export default function Board() {
               setPage(0);
             }}
           />
+          {session.data?.office === 'LEADER' && <Button onClick={() => setAsking(true)}>+ Open a job</Button>}
           <span className="s">
             {board.data ? `${board.data.all} of yours; the mark says what stands in the way` : ''}
           </span>
@@ -72,7 +73,7 @@ export default function Board() {
         {board.data?.all === 0 && (
           <Empty
             image={Empty.PRESENTED_IMAGE_SIMPLE}
-            description={q ? `No job is called or lies at “${q}”.` : 'No job here yet. Open one below.'}
+            description={q ? `No job is called or lies at “${q}”.` : 'No job here yet. Open one above.'}
           />
         )}
         {!board.data && <Waiting />}
@@ -133,16 +134,11 @@ export default function Board() {
             onChange={(p) => setPage(p - 1)}
           />
         )}
-        {session.data?.office === 'LEADER' &&
-          (asking ? (
-            <Suspense fallback={<Waiting />}>
-              <NewJob done={(id) => void navigate(`/jobs/${id}/trees/new`)} />
-            </Suspense>
-          ) : (
-            <Button type="text" className={css.addJob} onClick={() => setAsking(true)}>
-              + Open a job
-            </Button>
-          ))}
+        {asking && (
+          <Suspense fallback={null}>
+            <NewJob done={(id) => void navigate(`/jobs/${id}/trees/new`)} leave={() => setAsking(false)} />
+          </Suspense>
+        )}
       </main>
     </>
   );

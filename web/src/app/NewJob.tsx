@@ -1,4 +1,4 @@
-import { Button, DatePicker, Form, Input } from 'antd';
+import { Button, DatePicker, Form, Input, Modal } from 'antd';
 import dayjs, { type Dayjs } from 'dayjs';
 import { api, data } from '../api/client';
 import css from '../ui/layout.module.css';
@@ -7,7 +7,7 @@ import { useSend } from '../ui/useSend';
 type New = { name: string; place: string; visitOn: Dayjs };
 
 /** A new job: what the crew calls it, where it is, and when. */
-export default function NewJob({ done }: { done: (id: string) => void }) {
+export default function NewJob({ done, leave }: { done: (id: string) => void; leave: () => void }) {
   const [form] = Form.useForm<New>();
   const { send, sending, refused } = useSend(form);
   const open = ({ name, place, visitOn }: New) => {
@@ -15,28 +15,29 @@ export default function NewJob({ done }: { done: (id: string) => void }) {
     void send(data(api.POST('/api/jobs', { body })).then((made) => done(made.jobId)));
   };
   return (
-    <Form
-      form={form}
-      name="job"
-      layout="vertical"
-      requiredMark={false}
-      className={`door ${css.apart}`}
-      initialValues={{ visitOn: dayjs() }}
-      onFinish={open}
-    >
-      <Form.Item name="name" label="Name" rules={[{ required: true, message: 'what the crew calls it' }]}>
-        <Input maxLength={80} />
-      </Form.Item>
-      <Form.Item name="place" label="Place" rules={[{ required: true, message: 'where it is, in words' }]}>
-        <Input maxLength={200} />
-      </Form.Item>
-      <Form.Item name="visitOn" label="Visit on" rules={[{ required: true, message: 'the day' }]}>
-        <DatePicker format="ddd D MMM YYYY" allowClear={false} className={css.full} inputReadOnly />
-      </Form.Item>
-      {refused}
-      <Button type="primary" size="large" block htmlType="submit" loading={sending}>
-        Open the job
-      </Button>
-    </Form>
+    <Modal open title="A new job" footer={null} onCancel={leave}>
+      <Form
+        form={form}
+        name="job"
+        layout="vertical"
+        requiredMark={false}
+        initialValues={{ visitOn: dayjs() }}
+        onFinish={open}
+      >
+        <Form.Item name="name" label="Name" rules={[{ required: true, message: 'what the crew calls it' }]}>
+          <Input maxLength={80} />
+        </Form.Item>
+        <Form.Item name="place" label="Place" rules={[{ required: true, message: 'where it is, in words' }]}>
+          <Input maxLength={200} />
+        </Form.Item>
+        <Form.Item name="visitOn" label="Visit on" rules={[{ required: true, message: 'the day' }]}>
+          <DatePicker format="ddd D MMM YYYY" allowClear={false} className={css.full} inputReadOnly />
+        </Form.Item>
+        {refused}
+        <Button type="primary" size="large" block htmlType="submit" loading={sending}>
+          Open the job
+        </Button>
+      </Form>
+    </Modal>
   );
 }

@@ -46,6 +46,9 @@ export function WhereQuestion({ job, stems, say, put }: Props) {
   return (
     <div role="group" aria-label="Where it stands" className={css.question}>
       <h2 className={css.asked}>Where does it stand? Tap the plan{points.length > 0 ? ', or measure to it' : ''}</h2>
+      {points.length === 0 && (
+        <p className="s">Nothing is on this plan yet: tap anywhere. What stands round it is drawn at Place.</p>
+      )}
       {points.length > 0 && (
         <>
           <Select

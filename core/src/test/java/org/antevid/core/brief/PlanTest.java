@@ -247,6 +247,9 @@ class PlanTest {
         var stem = Samples.stem(
                 "S4", new Spot(0, 0), StemState.STANDING, Optional.of(new Lean(0, 0, 0.3)), Condition.SOUND, List.of());
         assertThat(look(stem, Samples.WINCH).because().args().get("any")).isEqualTo(Arg.flag(true));
+        assertThat(look(stem, Means.of(Means.Kind.WEDGES)).because().args().get("any"))
+                .as("all round as costly")
+                .isEqualTo(Arg.flag(true));
         assertThat(look(stem, Samples.WINCH, Samples.target("house", 15, 0, 4, 4))
                         .because()
                         .args()

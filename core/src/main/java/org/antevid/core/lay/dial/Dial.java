@@ -208,7 +208,8 @@ public record Dial(List<Lay> lays, List<Run> runs, List<Window> windows, Optiona
     /** @return whether nothing tells one way from another all round: the best is only the first of them */
     public boolean anyAsGood() {
         return !lays.isEmpty()
-                && lays.stream().allMatch(l -> l.state == State.OPEN)
+                && lays.stream().map(Lay::state).distinct().count() == 1
+                && lays.get(0).state.compareTo(State.OPEN_WITH_GUY) >= 0
                 && lays.stream().mapToDouble(Lay::score).max().orElseThrow()
                                 - lays.stream().mapToDouble(Lay::score).min().orElseThrow()
                         < AS_GOOD_WITHIN;
