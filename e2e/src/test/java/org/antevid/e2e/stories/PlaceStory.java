@@ -107,9 +107,7 @@ class PlaceStory extends DemoStory {
                 .as("taps and entries from nothing to a verdict")
                 .isLessThanOrEqualTo(MOST_TAPS);
         var starts = Pattern.compile("(?i)fell to (\\d{3}°)").matcher(headline.innerText());
-        org.assertj.core.api.Assertions.assertThat(starts.find())
-                .as(headline.innerText())
-                .isTrue();
+        assertThat(starts.find()).as(headline.innerText()).isTrue();
         taps.button("Use this fixes lay, card, ways out and step →");
         assertThat(imre.region("Trees")).containsText("S1");
         // the board stands until the page of the tree is there
@@ -410,6 +408,9 @@ class PlaceStory extends DemoStory {
         assertThat(sefa.getByText("What you said goes with it.")).isVisible();
         tap("curved round the stem, a stem’s height or less away");
         Looked.at(sefa, "phone-see");
+        assertThat(sefa.evaluate("() => document.querySelector('main').scrollWidth <= window.innerWidth"))
+                .as("nothing wider than the phone")
+                .isEqualTo(true);
         tap("Add the fault");
         assertThat(sefa.getByRole(AriaRole.STATUS)).containsText("It tightens the plan at once");
         imre.tab("Faults");
