@@ -13,6 +13,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.antevid.app.exchange.CsvTable;
@@ -224,24 +225,41 @@ public class StemCsvImport {
                 .stream()
                 .map(s -> s.id)
                 .toList());
-        List<SightingEntity> read = new ArrayList<>();
-        int unchanged = 0;
-        for (CsvTable.Row r : rows) {
-            if (known.contains(r.text("id"))) {
-                unchanged++;
-                continue;
-            }
-            SightingEntity s = sighting(r, byLabel, elsewhere);
-            if (r.good()) {
-                read.add(s);
-                known.add(s.id);
-            }
-        }
+        AtomicInteger unchanged = new AtomicInteger();
+        List<SightingEntity> read =
+                newOnes(rows, known, unchanged, row -> sighting(row, byLabel, elsewhere), x -> x.id);
         ImportReport.refuse(problems, takeGoodRows);
         read.forEach(entities::persist);
         log.write(jobId, who.name(), Message.of(LogWords.IMPORTED_SIGHTINGS).with("count", Arg.count(read.size())));
         jobs.touched(jobId, Change.STEM);
-        return new ImportReport(rows.size(), read.size(), 0, unchanged, problems);
+        return new ImportReport(rows.size(), read.size(), 0, unchanged.get(), problems);
+    }
+
+    /**
+     * Reads the good rows that are not there yet.
+     *
+     * @param known ids that are there; those that are read are added
+     * @param unchanged counts the rows that are there already
+     */
+    private static <T> List<T> newOnes(
+            List<CsvTable.Row> rows,
+            Set<String> known,
+            AtomicInteger unchanged,
+            Function<CsvTable.Row, T> reader,
+            Function<T, String> id) {
+        List<T> read = new ArrayList<>();
+        for (CsvTable.Row r : rows) {
+            if (known.contains(r.text("id"))) {
+                unchanged.incrementAndGet();
+                continue;
+            }
+            T one = reader.apply(r);
+            if (r.good()) {
+                read.add(one);
+                known.add(id.apply(one));
+            }
+        }
+        return read;
     }
 
     private static SightingEntity sighting(CsvTable.Row r, Map<String, StemEntity> byLabel, Set<String> elsewhere) {
@@ -330,24 +348,13 @@ public class StemCsvImport {
                 .stream()
                 .map(s -> s.id)
                 .toList());
-        List<DefectEntity> read = new ArrayList<>();
-        int unchanged = 0;
-        for (CsvTable.Row r : rows) {
-            if (known.contains(r.text("id"))) {
-                unchanged++;
-                continue;
-            }
-            DefectEntity d = defect(r, byLabel, elsewhere);
-            if (r.good()) {
-                read.add(d);
-                known.add(d.id);
-            }
-        }
+        AtomicInteger unchanged = new AtomicInteger();
+        List<DefectEntity> read = newOnes(rows, known, unchanged, row -> defect(row, byLabel, elsewhere), x -> x.id);
         ImportReport.refuse(problems, takeGoodRows);
         read.forEach(entities::persist);
         log.write(jobId, who.name(), Message.of(LogWords.IMPORTED_DEFECTS).with("count", Arg.count(read.size())));
         jobs.touched(jobId, Change.STEM);
-        return new ImportReport(rows.size(), read.size(), 0, unchanged, problems);
+        return new ImportReport(rows.size(), read.size(), 0, unchanged.get(), problems);
     }
 
     private static DefectEntity defect(CsvTable.Row r, Map<String, StemEntity> byLabel, Set<String> elsewhere) {
