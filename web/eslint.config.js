@@ -3,6 +3,10 @@ import a11y from 'eslint-plugin-jsx-a11y';
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
+// Attributes that are read or read aloud.
+const SAID = 'label|title|placeholder|alt|description|okText|cancelText|help|extra|aria-label|words';
+const FROM_CATALOGUE = "Words come from the catalogue: msg('key'), or t('key') on the crew's pages.";
+
 export default tseslint.config(
   { ignores: ['dist', 'src/api/generated/schema.d.ts'] },
   js.configs.recommended,
@@ -17,6 +21,22 @@ export default tseslint.config(
         {
           selector: 'JSXOpeningElement[name.name=/^(button|input|select|textarea|dialog|details|progress)$/]',
           message: "Ant Design's own control, with our theme.",
+        },
+        {
+          selector: 'JSXText[value=/\\p{Ll}{2,}/u]',
+          message: FROM_CATALOGUE,
+        },
+        {
+          selector: `JSXAttribute[name.name=/^(${SAID})$/] > Literal[value=/\\p{L}{2,} |^\\p{Lu}?\\p{Ll}{2,}/u]`,
+          message: FROM_CATALOGUE,
+        },
+        {
+          selector: `JSXAttribute[name.name=/^(${SAID})$/] :not(CallExpression) > Literal[value=/\\p{L}{2,} |^\\p{Lu}\\p{Ll}/u]`,
+          message: FROM_CATALOGUE,
+        },
+        {
+          selector: `JSXAttribute[name.name=/^(${SAID})$/] > JSXExpressionContainer > TemplateLiteral > TemplateElement[value.raw=/\\p{Ll}{3,}/u]`,
+          message: FROM_CATALOGUE,
         },
       ],
       'jsx-a11y/label-has-associated-control': [

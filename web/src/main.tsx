@@ -10,6 +10,8 @@ import { startGlare } from './app/glare';
 import { later } from './app/later';
 import { AppTheme } from './ui/AppTheme';
 import { Boundary, type Fault } from './ui/Boundary';
+import { msg } from './words/base';
+import { useLanguage } from './words/words';
 
 const Board = lazy(() => later(() => import('./app/Board')));
 const SignIn = lazy(() => later(() => import('./app/SignIn')));
@@ -24,40 +26,44 @@ const HandOverPage = lazy(() => later(() => import('./pages/HandOverPage')));
 const Coming = lazy(() => later(() => import('./pages/Coming')));
 
 /** The page itself could not be had: the network has gone, or the server has a newer one. */
-const FAILED: Fault = {
+const failedPage = (): Fault => ({
   type: 'warning',
-  title: 'This page could not be had',
-  words: 'The network may have gone, or the server has a newer page. HOLD by whistle and arm until it is back.',
-  again: 'Ask again',
+  title: msg('pageNotHad'),
+  words: msg('pageNotHadWhy'),
+  again: msg('askAgain'),
   act: () => window.location.reload(),
-};
+});
 
 startGlare();
 
-const LOGBOOK =
-  'All outcomes of all jobs, accuracy and corrections will stand here. Until then each job’s Review holds its own outcomes.';
-const DRILLS = 'Practice at reading lean, bind and lay will stand here, on made-up stems, before it can hurt.';
-
 function Pages() {
+  // what is said at the desk is asked while a page is put together: in another language it is put together anew
+  const lang = useLanguage();
   return (
-    <Routes>
-      <Route path="/" element={<Board />} />
-      <Route path="/sign-in" element={<SignIn />} />
-      <Route path="/join" element={<JoinPage />} />
-      <Route path="/join/:code" element={<JoinPage />} />
-      <Route path="/crew/:job" element={<CrewApp />} />
-      <Route path="/crew/:job/:page" element={<CrewApp />} />
-      <Route path="/jobs/:job" element={<JobScreen />} />
-      <Route path="/jobs/:job/trees" element={<TreesPage />} />
-      <Route path="/jobs/:job/trees/new" element={<TreePage />} />
-      <Route path="/jobs/:job/trees/:stem" element={<TreePage />} />
-      <Route path="/jobs/:job/:stage" element={<JobScreen />} />
-      <Route path="/jobs/:job/hand-over/:stem" element={<HandOverPage />} />
-      <Route path="/sums" element={<SumsPage />} />
-      <Route path="/house" element={<HousePage />} />
-      <Route path="/logbook" element={<Coming title="Logbook" words={LOGBOOK} />} />
-      <Route path="/drills" element={<Coming title="Drills" words={DRILLS} />} />
-    </Routes>
+    <Boundary what={msg('thisPage')} failed={failedPage()}>
+      <BrowserRouter>
+        <Suspense fallback={<Waiting className={css.waiting} />}>
+          <Routes>
+            <Route path="/" element={<Board key={lang} />} />
+            <Route path="/sign-in" element={<SignIn key={lang} />} />
+            <Route path="/join" element={<JoinPage />} />
+            <Route path="/join/:code" element={<JoinPage />} />
+            <Route path="/crew/:job" element={<CrewApp />} />
+            <Route path="/crew/:job/:page" element={<CrewApp />} />
+            <Route path="/jobs/:job" element={<JobScreen key={lang} />} />
+            <Route path="/jobs/:job/trees" element={<TreesPage key={lang} />} />
+            <Route path="/jobs/:job/trees/new" element={<TreePage key={lang} />} />
+            <Route path="/jobs/:job/trees/:stem" element={<TreePage key={lang} />} />
+            <Route path="/jobs/:job/:stage" element={<JobScreen key={lang} />} />
+            <Route path="/jobs/:job/hand-over/:stem" element={<HandOverPage key={lang} />} />
+            <Route path="/sums" element={<SumsPage key={lang} />} />
+            <Route path="/house" element={<HousePage key={lang} />} />
+            <Route path="/logbook" element={<Coming key={lang} room="LOGBOOK" />} />
+            <Route path="/drills" element={<Coming key={lang} room="DRILLS" />} />
+          </Routes>
+        </Suspense>
+      </BrowserRouter>
+    </Boundary>
   );
 }
 
@@ -69,13 +75,7 @@ createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <QueryClientProvider client={queries}>
       <AppTheme>
-        <Boundary what="This page" failed={FAILED}>
-          <BrowserRouter>
-            <Suspense fallback={<Waiting className={css.waiting} />}>
-              <Pages />
-            </Suspense>
-          </BrowserRouter>
-        </Boundary>
+        <Pages />
         <AskAgain />
       </AppTheme>
     </QueryClientProvider>

@@ -2,6 +2,7 @@ import createClient, { type Middleware } from 'openapi-fetch';
 import { newId } from '../app/newId';
 import type { components, paths } from './generated/schema';
 import { heard } from './heard';
+import { msg } from '../words/base';
 
 export type Schemas = components['schemas'];
 export type Spot = Schemas['Spot'];
@@ -33,7 +34,7 @@ export function problem(status: number, text: string): Problem {
   }
   const faults = body.errors ?? [];
   const words = faults.length > 0 ? faults.map((f) => f.message).join('; ') : body.detail;
-  return new Problem(status, words ?? (status === 401 ? 'Please sign in.' : `The server refused (${status}).`), faults);
+  return new Problem(status, words ?? (status === 401 ? msg('signIn') : msg('refused', { status })), faults);
 }
 
 /** Asked before what weighs much; answers whether the person has proved again who they are. */

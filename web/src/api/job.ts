@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, data, Problem } from './client';
+import { msg } from '../words/base';
 
 const at = (job: string) => ({ params: { path: { job } } });
 
@@ -59,7 +60,7 @@ export const useSession = () =>
   useQuery({ queryKey: ['session'], queryFn: () => data(api.GET('/api/session', {})), staleTime: 60_000 });
 
 /** Whether it arrived is not known then, and not claimed. */
-export const NO_ANSWER = 'No answer from the server: whether it was changed is not known. Look, then try again.';
+export const noAnswer = () => msg('noAnswer');
 
 /** Runs a write and says what the server refused. */
 export function useAct(job: string, say: (words: string) => void): (write: Promise<unknown>) => Promise<boolean> {
@@ -71,7 +72,7 @@ export function useAct(job: string, say: (words: string) => void): (write: Promi
       await queries.invalidateQueries({ queryKey: ['job', job] });
       return true;
     } catch (e) {
-      say(e instanceof Problem ? e.message : NO_ANSWER);
+      say(e instanceof Problem ? e.message : noAnswer());
       if (e instanceof Problem && e.status === 409) await queries.invalidateQueries({ queryKey: ['job', job] });
       return false;
     }

@@ -2,6 +2,7 @@ import { useSyncExternalStore } from 'react';
 import { newId } from '../app/newId';
 import { type Fault, problem, token } from './client';
 import { heard, onHeard } from './heard';
+import { msg } from '../words/base';
 
 export type UnsentKind =
   'hold' | 'stopped' | 'ready' | 'tick' | 'protection' | 'sign' | 'sighting' | 'defect' | 'photo' | 'voice' | 'outcome';
@@ -27,7 +28,7 @@ const SENT_AGAIN_MS = 2000;
 const LONGEST_MS = 8000;
 const LONGEST_PICTURE_MS = 60_000;
 const TRY_LATER = [408, 425, 429];
-const NO_ROOM = 'This phone has no room left to keep it. Wait until what is waiting has been sent.';
+const noRoom = () => msg('noRoom');
 const place = (job: string) => `antevid.unsent.${job}`;
 const boxes = new Map<string, Box>();
 const listeners = new Set<() => void>();
@@ -117,11 +118,11 @@ async function deliver(job: string, u: Unsent): Promise<boolean> {
   }
   const answer = problem(response.status, await response.text().catch(() => ''));
   if (u.kind === 'hold') {
-    change(job, { says: `The server does not take it yet (${answer.status}); it is sent again.` });
+    change(job, { says: msg('notTakenYet', { status: answer.status }) });
     return false;
   }
   if (response.status === 401 && u.kind !== 'sign') {
-    change(job, { says: 'Sign in again: what you pressed is kept and sent then.' });
+    change(job, { says: msg('signInAgain') });
     return false;
   }
   if (response.status >= 500 || TRY_LATER.includes(response.status)) return false;
@@ -174,7 +175,7 @@ export function post(
   const kept = change(job, { unsent: [...box(job).unsent, whole], refused });
   if (!kept && whole.kind !== 'hold') {
     const without = box(job).unsent.filter((x) => x.id !== whole.id);
-    change(job, { unsent: without, refused: { ...refused, [u.key]: { message: NO_ROOM, faults: [] } } });
+    change(job, { unsent: without, refused: { ...refused, [u.key]: { message: noRoom(), faults: [] } } });
     return;
   }
   void flush(job, whole.kind === 'hold');

@@ -5,6 +5,7 @@ import dayjs, { type Dayjs } from 'dayjs';
 import { api, data, type Schemas } from '../api/client';
 import { useAct } from '../api/job';
 import { usePlanTools } from '../plan/planTools';
+import { msg } from './words';
 
 type Opinion = { taker: string; phone: string; calledAt: Dayjs; shown: string; readBack: string };
 const need = (message: string) => [{ required: true, message }];
@@ -39,24 +40,24 @@ export default function AskOpinion({ job, f, done }: { job: string; f: Schemas['
       initialValues={{ calledAt: dayjs() }}
       onFinish={(o) => void write(o)}
     >
-      <p className="s">By telephone. On site the taker signs in with their own passphrase and takes it there.</p>
+      <p className="s">{msg('byTelephoneOnSite')}</p>
       <div className="three">
         <Form.Item
           name="taker"
-          label={`Who, competent for ${takers.data?.competence ?? '…'}`}
+          label={msg('whoCompetentFor', { competence: takers.data?.competence ?? '…' })}
           rules={need('who was asked')}
         >
           <Select
-            aria-label="Who takes it"
+            aria-label={msg('whoTakesIt')}
             options={takers.data?.people.map((t) => ({ value: t.id, label: t.name }))}
           />
         </Form.Item>
-        <Form.Item name="phone" label="Number called" rules={need('the number called')}>
-          <Input aria-label="Telephone" inputMode="tel" maxLength={40} />
+        <Form.Item name="phone" label={msg('numberCalled')} rules={need('the number called')}>
+          <Input aria-label={msg('telephone')} inputMode="tel" maxLength={40} />
         </Form.Item>
-        <Form.Item name="calledAt" label="Called at" rules={need('when')}>
+        <Form.Item name="calledAt" label={msg('calledAt')} rules={need('when')}>
           <TimePicker
-            aria-label="Called at"
+            aria-label={msg('calledAt')}
             format="HH:mm"
             allowClear={false}
             needConfirm={false}
@@ -65,15 +66,15 @@ export default function AskOpinion({ job, f, done }: { job: string; f: Schemas['
         </Form.Item>
       </div>
       <div className="two">
-        <Form.Item name="shown" label="What was shown" rules={need('what they were shown')}>
-          <Input aria-label="What was shown" maxLength={300} />
+        <Form.Item name="shown" label={msg('whatWasShown')} rules={need('what they were shown')}>
+          <Input aria-label={msg('whatWasShown')} maxLength={300} />
         </Form.Item>
-        <Form.Item name="readBack" label="Their words, read back to them" rules={need('what they said, read back')}>
-          <Input aria-label="Read back" maxLength={300} />
+        <Form.Item name="readBack" label={msg('theirWordsReadBack')} rules={need('what they said, read back')}>
+          <Input aria-label={msg('readBack')} maxLength={300} />
         </Form.Item>
       </div>
       <Button type="primary" size="large" htmlType="submit">
-        Write it down
+        {msg('writeItDown')}
       </Button>
     </Form>
   );

@@ -10,13 +10,14 @@ import { Mark } from '../figures/Mark';
 import { PlanSketch } from '../plan/PlanSketch';
 import { later } from './later';
 import { TopBar } from './TopBar';
+import { msg } from './words';
 
 const NewJob = lazy(() => later(() => import('./NewJob')));
 type Show = 'OPEN' | 'CLOSED' | 'ALL';
-const SHOWN = [
-  { value: 'OPEN' as const, label: 'Open' },
-  { value: 'CLOSED' as const, label: 'Closed' },
-  { value: 'ALL' as const, label: 'All' },
+const shown = () => [
+  { value: 'OPEN' as const, label: msg('open') },
+  { value: 'CLOSED' as const, label: msg('closed') },
+  { value: 'ALL' as const, label: msg('all') },
 ];
 
 /** All jobs as cards, each with its own plan drawn small. */
@@ -43,12 +44,12 @@ export default function Board() {
     <>
       <TopBar />
       <main className="board">
-        <h1>Board</h1>
+        <h1>{msg('board')}</h1>
         <Flex gap={12} wrap align="center">
           <Input
             allowClear
-            aria-label="Find a job"
-            placeholder="Find by name or place"
+            aria-label={msg('findAJob')}
+            placeholder={msg('findByNameOr')}
             className={css.find}
             value={q}
             onChange={(e) => {
@@ -57,23 +58,21 @@ export default function Board() {
             }}
           />
           <Segmented
-            aria-label="Which jobs"
-            options={SHOWN}
+            aria-label={msg('whichJobs')}
+            options={shown()}
             value={show}
             onChange={(v) => {
               setShow(v);
               setPage(0);
             }}
           />
-          {session.data?.office === 'LEADER' && <Button onClick={() => setAsking(true)}>+ Open a job</Button>}
-          <span className="s">
-            {board.data ? `${board.data.all} of yours; the mark says what stands in the way` : ''}
-          </span>
+          {session.data?.office === 'LEADER' && <Button onClick={() => setAsking(true)}>{msg('openAJob')}</Button>}
+          <span className="s">{board.data ? msg('ofYoursTheMark', { all: board.data.all }) : ''}</span>
         </Flex>
         {board.data?.all === 0 && (
           <Empty
             image={Empty.PRESENTED_IMAGE_SIMPLE}
-            description={q ? `No job is called or lies at “${q}”.` : 'No job here yet. Open one above.'}
+            description={q ? msg('noJobIsCalled', { q }) : msg('noJobHereYet')}
           />
         )}
         {!board.data && <Waiting />}
@@ -94,7 +93,7 @@ export default function Board() {
                     day: 'numeric',
                     month: 'short',
                   })}
-                  {j.closed ? ' · closed' : ''}
+                  {j.closed ? ` ${msg('closed2')}` : ''}
                 </p>
                 <p className={css.cardFoot}>
                   <Mark
@@ -111,12 +110,16 @@ export default function Board() {
                     }
                   />
                   {j.plan.stems.length === 0
-                    ? `no stems yet${j.stops > 0 ? `, ${j.stops} stop` : ''}`
-                    : `${j.stops} stop, ${j.secondOpinions} second opinion, ${j.cautions} caution`}
+                    ? msg('noStemsYet', { stops: j.stops > 0 ? msg('stop', { stops: j.stops }) : '' })
+                    : msg('stopSecondOpinionCaution', {
+                        stops: j.stops,
+                        secondOpinions: j.secondOpinions,
+                        cautions: j.cautions,
+                      })}
                 </p>
                 {j.reminders.map((r) => (
                   <p key={r.words} className={css.ruled}>
-                    <b>Remember from {r.fromJob}:</b> {r.words} <small>{r.who}</small>
+                    <b>{msg('rememberFrom', { fromJob: r.fromJob })}</b> {r.words} <small>{r.who}</small>
                   </p>
                 ))}
               </div>
@@ -130,7 +133,7 @@ export default function Board() {
             pageSize={24}
             total={board.data.all}
             showSizeChanger={false}
-            showTotal={(all) => `${all} jobs`}
+            showTotal={(all) => msg('jobs', { all })}
             onChange={(p) => setPage(p - 1)}
           />
         )}

@@ -6,6 +6,7 @@ import { useAct } from '../api/job';
 import { useOutbox } from '../api/outbox';
 import { pressedWhen, useSeen } from './holds';
 import { newId } from './newId';
+import { msg } from './words';
 
 type Hold = Schemas['HoldView'];
 
@@ -29,8 +30,8 @@ export function HoldBanner({ job, hold, me, leader, say }: Props) {
   if (!hold) {
     return unsent ? (
       <div className="banner" role="alert">
-        <span>HOLD, kept here, not sent yet: whistle and arm signal now</span>
-        <span className="more">{out.says || 'No answer from the server so far. It is sent again by itself.'}</span>
+        <span>{msg('holdKeptHereNot')}</span>
+        <span className="more">{out.says || msg('noAnswerFromThe')}</span>
       </div>
     ) : null;
   }
@@ -46,29 +47,28 @@ export function HoldBanner({ job, hold, me, leader, say }: Props) {
   return (
     <div className="banner" role="alert">
       <span>
-        HOLD, {hold.who}, {pressedWhen(hold)}
-        {hold.reason ? `: ${hold.reason}` : ''}
-        {more.length > 0 && `; pressed too by ${more.join(', ')}`}
+        {msg('hold', { who: hold.who, hold: pressedWhen(hold), reason: hold.reason ? `: ${hold.reason}` : '' })}
+        {more.length > 0 && msg('pressedTooBy', { more: more.join(', ') })}
       </span>
       <span className="more">
         {stopped.length > 0
-          ? `stopped: ${stopped.map((r) => r.who).join(', ')}`
-          : 'not confirmed stopped: whistle and arm signal'}
+          ? msg('stopped', { stopped: stopped.map((r) => r.who).join(', ') })
+          : msg('notConfirmedStoppedWhistle')}
       </span>
       {leader && !lifting && (
         <Button size="large" className="lift" onClick={() => setLifting(true)}>
-          Lift the hold
+          {msg('liftTheHold')}
         </Button>
       )}
       {leader && lifting && (
-        <div className="reasons" role="group" aria-label="Why is it lifted?">
+        <div className="reasons" role="group" aria-label={msg('whyIsItLifted')}>
           {reasons.map((r) => (
             <Button key={r.reason} onClick={() => void lift(r.reason)}>
               {r.words}
             </Button>
           ))}
           <Button type="text" className="leave" onClick={() => setLifting(false)}>
-            Leave it standing
+            {msg('leaveItStanding')}
           </Button>
         </div>
       )}

@@ -19,9 +19,15 @@ import { azimuth } from '../units/format';
 import { Boundary } from '../ui/Boundary';
 import { later } from './later';
 import { Menu } from './Menu';
+import { msg } from './words';
 
 const SitePlan = lazy(() => later(() => import('../plan/SitePlan')));
-const LINK = { live: 'live', connecting: 'linking', asking: 'slow link', lost: <b>no link, this may be old</b> };
+const linkWords = () => ({
+  live: 'live',
+  connecting: 'linking',
+  asking: msg('slowLink'),
+  lost: <b>{msg('noLinkThisMay')}</b>,
+});
 const KeySheet = lazy(() => later(() => import('./KeySheet')));
 /** The leader's screen: header, stage rail, plan, panel of the stage, open points. */
 export default function JobScreen() {
@@ -115,12 +121,10 @@ export default function JobScreen() {
     return (
       <div className="screen">
         <header>
-          <span className="job">
-            {info.error ? 'The server does not answer; it is asked again by itself.' : 'Opening the job…'}
-          </span>
+          <span className="job">{info.error ? msg('theServerDoesNot') : msg('openingTheJob')}</span>
           <div className="r">
             <Button type="primary" danger className="hold" onClick={hold}>
-              HOLD
+              {msg('hold2')}
             </Button>
           </div>
         </header>
@@ -139,36 +143,37 @@ export default function JobScreen() {
       <PlanContext.Provider value={tools}>
         <div className={activeHold || unsentHold ? 'screen held' : 'screen'}>
           <header>
-            <Link className="job" to="/" title="Back to the board">
+            <Link className="job" to="/" title={msg('backToTheBoard')}>
               {j.name}
               <span>
                 {briefings.data?.issues.length
-                  ? `briefing ${briefings.data.issues.at(-1)!.number}`
-                  : 'plan, not briefed'}
+                  ? msg('briefing', { number: briefings.data.issues.at(-1)!.number })
+                  : msg('planNotBriefed')}
               </span>
             </Link>
             <Link className="trees" to={`/jobs/${job}/trees`}>
-              Trees
+              {msg('trees')}
             </Link>
             <div className="r">
               <div className="wind">
-                <b>Gust</b> <span className="n">{j.wind.gust}</span> from {azimuth(j.wind.fromDeg)}°{' '}
-                {j.wind.simulated && <span className="sim">simulated</span>}
+                <b>{msg('gust')}</b> <span className="n">{j.wind.gust}</span>{' '}
+                {msg('fromDegrees', { fromDeg: azimuth(j.wind.fromDeg) })}{' '}
+                {j.wind.simulated && <span className="sim">{msg('simulated')}</span>}
               </div>
               <div className="quiet">
-                <b>Here</b> {(here.data ?? []).map((n) => n.split(' ')[0]).join(' · ')}
+                <b>{msg('here')}</b> {(here.data ?? []).map((n) => n.split(' ')[0]).join(' · ')}
               </div>
-              <div className={link === 'lost' ? 'link lost' : 'quiet link'}>{LINK[link]}</div>
-              <Menu more={[{ words: 'All keys', act: () => setKeys(true) }]} />
+              <div className={link === 'lost' ? 'link lost' : 'quiet link'}>{linkWords()[link]}</div>
+              <Menu more={[{ words: msg('allKeys'), act: () => setKeys(true) }]} />
               <Button type="primary" danger className="hold" onClick={hold}>
-                HOLD
+                {msg('hold2')}
               </Button>
             </div>
           </header>
           {(activeHold || unsentHold) && (
             <HoldBanner job={job} hold={activeHold} me={j.me} leader={leader} say={setRefused} />
           )}
-          <nav className="rail" aria-label="Stages">
+          <nav className="rail" aria-label={msg('stages')}>
             {STAGES.map((s, i) => (
               <Link
                 key={s.key}
@@ -184,7 +189,7 @@ export default function JobScreen() {
           </nav>
           <main className={Figure ? `mid split${planFirst ? ' taps' : ''}` : 'mid'}>
             <div className={Below ? 'planbox withbase' : 'planbox'}>
-              <Boundary what="The plan">
+              <Boundary what={msg('thePlan')}>
                 <Suspense fallback={<Waiting className="body" />}>
                   <SitePlan
                     scene={scene}
@@ -209,7 +214,7 @@ export default function JobScreen() {
                 <div className="hint" role="status">
                   {picking.hint}{' '}
                   <Button type="text" onClick={() => setPicking(undefined)}>
-                    leave it
+                    {msg('leaveIt')}
                   </Button>
                 </div>
               )}
@@ -230,13 +235,11 @@ export default function JobScreen() {
                 <div className="hint" role="status">
                   {sketch.hint}{' '}
                   <Button type="text" onClick={() => setSketch(undefined)}>
-                    {sketch.what === 'edit' ? 'done' : 'leave it'}
+                    {sketch.what === 'edit' ? msg('done') : msg('leaveIt')}
                   </Button>
                 </div>
               )}
-              {!Figure && (
-                <p className="outrank">Local code, the maker’s limits and the qualified person on site outrank this.</p>
-              )}
+              {!Figure && <p className="outrank">{msg('localCodeTheMakers')}</p>}
             </div>
             {Figure && (
               <div className="figure">
@@ -251,7 +254,7 @@ export default function JobScreen() {
               <p className={`refused ${css.refusedInPanel}`} role="alert">
                 {refused}{' '}
                 <Button type="text" onClick={() => setRefused('')}>
-                  close
+                  {msg('close2')}
                 </Button>
               </p>
             )}

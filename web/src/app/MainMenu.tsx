@@ -6,6 +6,7 @@ import { useUnits } from '../units/useUnits';
 import { useManner } from '../words/useManner';
 import { language } from '../words/words';
 import { switchGlare } from './glare';
+import { msg } from './words';
 
 export type MenuItem = { words: string; act: () => void };
 
@@ -23,15 +24,15 @@ export default function MainMenu({ more = [] }: { more?: MenuItem[] }) {
   };
   const items: MenuItem[] = [
     ...more,
-    { words: feet ? 'Metres' : 'Feet and inches', act: () => read(language(), !feet) },
-    { words: 'Glare on or off', act: switchGlare },
-    { words: spanish ? 'English' : 'Español', act: () => read(spanish ? 'ENGLISH' : 'SPANISH', feet) },
-    { words: 'All jobs', act: () => void navigate('/') },
-    { words: 'Logbook', act: () => void navigate('/logbook') },
-    { words: 'Drills', act: () => void navigate('/drills') },
-    { words: 'Sums', act: () => void navigate('/sums') },
-    { words: 'House', act: () => void navigate('/house') },
-    { words: 'Sign out', act: () => void leave() },
+    { words: feet ? msg('metres') : msg('feetAndInches'), act: () => read(language(), !feet) },
+    { words: msg('glareOnOrOff'), act: switchGlare },
+    { words: spanish ? msg('english') : msg('spanish'), act: () => read(spanish ? 'ENGLISH' : 'SPANISH', feet) },
+    { words: msg('allJobs'), act: () => void navigate('/') },
+    { words: msg('logbook'), act: () => void navigate('/logbook') },
+    { words: msg('drills'), act: () => void navigate('/drills') },
+    { words: msg('sums'), act: () => void navigate('/sums') },
+    { words: msg('house'), act: () => void navigate('/house') },
+    { words: msg('signOut'), act: () => void leave() },
   ];
   return (
     <Dropdown
@@ -41,7 +42,7 @@ export default function MainMenu({ more = [] }: { more?: MenuItem[] }) {
         onClick: ({ key }) => items.find((i) => i.words === key)?.act(),
       }}
     >
-      <Button type="text">☰ Menu</Button>
+      <Button type="text">{msg('menu')}</Button>
     </Dropdown>
   );
 }

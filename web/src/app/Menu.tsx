@@ -2,6 +2,7 @@ import { Button } from 'antd';
 import { lazy, Suspense } from 'react';
 import { later } from './later';
 import type { MenuItem } from './MainMenu';
+import { msg } from './words';
 
 const MainMenu = lazy(() => later(() => import('./MainMenu')));
 
@@ -11,7 +12,7 @@ export function Menu({ more }: { more?: MenuItem[] }) {
     <Suspense
       fallback={
         <Button type="text" disabled>
-          ☰ Menu
+          {msg('menu')}
         </Button>
       }
     >

@@ -3,6 +3,7 @@ import dayjs, { type Dayjs } from 'dayjs';
 import { api, data } from '../api/client';
 import css from '../ui/layout.module.css';
 import { useSend } from '../ui/useSend';
+import { msg } from './words';
 
 type New = { name: string; place: string; visitOn: Dayjs };
 
@@ -15,7 +16,7 @@ export default function NewJob({ done, leave }: { done: (id: string) => void; le
     void send(data(api.POST('/api/jobs', { body })).then((made) => done(made.jobId)));
   };
   return (
-    <Modal open title="A new job" footer={null} onCancel={leave}>
+    <Modal open title={msg('aNewJob')} footer={null} onCancel={leave}>
       <Form
         form={form}
         name="job"
@@ -24,18 +25,18 @@ export default function NewJob({ done, leave }: { done: (id: string) => void; le
         initialValues={{ visitOn: dayjs() }}
         onFinish={open}
       >
-        <Form.Item name="name" label="Name" rules={[{ required: true, message: 'what the crew calls it' }]}>
+        <Form.Item name="name" label={msg('name')} rules={[{ required: true, message: msg('whatTheCrewCalls') }]}>
           <Input maxLength={80} />
         </Form.Item>
-        <Form.Item name="place" label="Place" rules={[{ required: true, message: 'where it is, in words' }]}>
+        <Form.Item name="place" label={msg('place')} rules={[{ required: true, message: msg('whereItIsIn') }]}>
           <Input maxLength={200} />
         </Form.Item>
-        <Form.Item name="visitOn" label="Visit on" rules={[{ required: true, message: 'the day' }]}>
+        <Form.Item name="visitOn" label={msg('visitOn')} rules={[{ required: true, message: msg('theDay') }]}>
           <DatePicker format="ddd D MMM YYYY" allowClear={false} className={css.full} inputReadOnly />
         </Form.Item>
         {refused}
         <Button type="primary" size="large" block htmlType="submit" loading={sending}>
-          Open the job
+          {msg('openTheJob')}
         </Button>
       </Form>
     </Modal>

@@ -9,6 +9,7 @@ import { later } from './later';
 import { Waiting } from '../ui/Waiting';
 import { usePanelKey } from './keys';
 import { type Stage, stageOf } from '../stages/stage';
+import { msg } from './words';
 
 const AskOpinion = lazy(() => later(() => import('./AskOpinion')));
 type Finding = Schemas['FindingView'];
@@ -30,7 +31,7 @@ export function OpenPoints({
   const open = findings.filter((f) => f.open);
   const weighty = open.filter((f) => f.severity !== 'NOTE');
   return (
-    <footer className="strip" aria-label="Open points">
+    <footer className="strip" aria-label={msg('openPoints')}>
       {up && (
         <div className="all">
           {findings.map((f) => (
@@ -45,9 +46,7 @@ export function OpenPoints({
               }}
             />
           ))}
-          {findings.length === 0 && (
-            <p className={`empty ${css.padded}`}>No rule has anything to say about the plan as it stands.</p>
-          )}
+          {findings.length === 0 && <p className={`empty ${css.padded}`}>{msg('noRuleHasAnything')}</p>}
         </div>
       )}
       <div className="row">
@@ -60,11 +59,11 @@ export function OpenPoints({
         {weighty.length === 0 && (
           <Button onClick={() => setUp(true)}>
             <Mark kind="ready" />
-            <span>nothing stands against the plan; read the notes</span>
+            <span>{msg('nothingStandsAgainstThe')}</span>
           </Button>
         )}
         <Button type="text" className="up" aria-expanded={up} onClick={() => setUp(!up)}>
-          {weighty.length} open, {findings.length} in all {up ? '▾' : '▴'}
+          {msg('openInAll', { weightyCount: weighty.length, findingsCount: findings.length, up: up ? '▾' : '▴' })}
         </Button>
       </div>
     </footer>
@@ -85,7 +84,7 @@ function Row({ job, f, leader, go }: { job: string; f: Finding; leader: boolean;
           findingKey: f.key,
           takerId: session?.personId ?? '',
           byTelephone: false,
-          shown: 'the plan on this screen and the stem on site',
+          shown: msg('thePlanOnThis'),
         },
       }),
     );
@@ -95,7 +94,7 @@ function Row({ job, f, leader, go }: { job: string; f: Finding; leader: boolean;
       <div>
         <b>{f.words}</b>
         <div className="s">
-          {f.why} ({f.source}). {f.open ? <>Clears it: {f.clears}.</> : <b>{f.cleared}</b>}
+          {f.why} ({f.source}). {f.open ? <>{msg('clearsIt', { clears: f.clears })}</> : <b>{f.cleared}</b>}
         </div>
         {asking && (
           <Suspense fallback={<Waiting />}>
@@ -116,21 +115,21 @@ function Row({ job, f, leader, go }: { job: string; f: Finding; leader: boolean;
               )
             }
           >
-            Acknowledge
+            {msg('acknowledge')}
           </Button>
         )}
         {f.open && mayTake && f.severity === 'SECOND_OPINION' && !asking && (
           <Button type="text" onClick={() => void take()}>
-            I take it, here on site
+            {msg('iTakeItHere')}
           </Button>
         )}
         {f.open && leader && f.severity === 'SECOND_OPINION' && !asking && (
           <Button type="text" onClick={() => setAsking(true)}>
-            Write down a second opinion
+            {msg('writeDownASecond')}
           </Button>
         )}
         <Button type="text" className={css.strong} onClick={() => go(stageOf(f))}>
-          Go there
+          {msg('goThere')}
         </Button>
       </div>
     </div>

@@ -2,6 +2,7 @@ import css from '../ui/layout.module.css';
 import { Button, InputNumber } from 'antd';
 import { PlusMinus } from '../ui/PlusMinus';
 import { useUnits } from '../units/useUnits';
+import { msg } from '../words/base';
 
 type Props = {
   label: string;
@@ -24,7 +25,7 @@ export function ShortLength({
   wrong,
   step = 0.005,
   note,
-  undo = 'take it',
+  undo = msg('takeIt'),
   blank = false,
 }: Props) {
   const inches = useUnits() === 'feet';
@@ -36,7 +37,8 @@ export function ShortLength({
   return (
     <div className="field">
       <span>
-        {label} ({inches ? 'in' : 'mm'}){value !== undefined && undo === 'take it' && <b className={css.ink}> yours</b>}
+        {label} ({inches ? 'in' : 'mm'})
+        {value !== undefined && undo === 'take it' && <b className={css.ink}> {msg('yours')}</b>}
       </span>
       <PlusMinus label={label} by={(way) => onChange(Number((shown + way * by1).toFixed(5)))}>
         <InputNumber
@@ -58,7 +60,7 @@ export function ShortLength({
         </span>
       )}
       <span className="beside">
-        {note ?? `computed ${rule}`}
+        {note ?? msg('computed', { rule })}
         {value !== undefined && undo && (
           <Button type="text" onClick={() => onChange(undefined)}>
             {undo}

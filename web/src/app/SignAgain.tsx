@@ -1,7 +1,8 @@
+import { msg } from './words';
 import { App, Button, Form, Input, Modal } from 'antd';
 import { useState } from 'react';
 import { api, Problem } from '../api/client';
-import { NO_ANSWER } from '../api/job';
+import { noAnswer } from '../api/job';
 
 /** Before a go, house rules and people: PIN or passphrase once more. What was pressed goes on by itself then. */
 export default function SignAgain({ answer }: { answer: (proved: boolean) => void }) {
@@ -12,19 +13,19 @@ export default function SignAgain({ answer }: { answer: (proved: boolean) => voi
       await api.POST('/api/session/again', { body: { secret } });
       answer(true);
     } catch (e) {
-      setRefused(e instanceof Problem ? e.message : NO_ANSWER);
+      setRefused(e instanceof Problem ? e.message : noAnswer());
     }
   };
   return (
     <>
       <App>
-        <Modal open title="Who gives it?" onCancel={() => answer(false)} footer={null} destroyOnHidden>
-          <p>It is a while since you proved who you are. Your PIN or your passphrase, then it goes on.</p>
+        <Modal open title={msg('whoGivesIt')} onCancel={() => answer(false)} footer={null} destroyOnHidden>
+          <p>{msg('itIsAWhile')}</p>
           <Form form={form} layout="vertical" onFinish={(v) => void prove(v)} requiredMark={false}>
             <Form.Item
               name="secret"
-              label="PIN or passphrase"
-              rules={[{ required: true, message: 'PIN or passphrase' }]}
+              label={msg('pinOrPassphrase')}
+              rules={[{ required: true, message: msg('pinOrPassphrase') }]}
               validateStatus={refused ? 'error' : undefined}
               help={refused || undefined}
             >
@@ -33,7 +34,7 @@ export default function SignAgain({ answer }: { answer: (proved: boolean) => voi
               <Input.Password autoFocus autoComplete="current-password" />
             </Form.Item>
             <Button type="primary" htmlType="submit" block size="large">
-              Go on
+              {msg('goOn')}
             </Button>
           </Form>
         </Modal>

@@ -4,6 +4,7 @@ import { useEffect } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api } from '../api/client';
 import { useSend } from '../ui/useSend';
+import { msg } from './words';
 
 type Secrets = { name: string; passphrase: string };
 
@@ -20,8 +21,8 @@ export default function SignIn() {
   };
   return (
     <main className="door">
-      <h1>Antevid</h1>
-      <p className="s">See the whole cut before the saw starts.</p>
+      <h1>{msg('antevid')}</h1>
+      <p className="s">{msg('seeTheWholeCut')}</p>
       <Form
         form={form}
         name="sign-in"
@@ -30,19 +31,23 @@ export default function SignIn() {
         className="form"
         onFinish={(s) => void signIn(s)}
       >
-        <Form.Item name="name" label="Name" rules={[{ required: true, message: 'the name the house knows you by' }]}>
+        <Form.Item name="name" label={msg('name')} rules={[{ required: true, message: msg('theNameTheHouse') }]}>
           <Input autoComplete="username" />
         </Form.Item>
-        <Form.Item name="passphrase" label="Passphrase" rules={[{ required: true, message: 'your passphrase' }]}>
+        <Form.Item
+          name="passphrase"
+          label={msg('passphrase')}
+          rules={[{ required: true, message: msg('yourPassphrase') }]}
+        >
           <Input type="password" autoComplete="current-password" />
         </Form.Item>
         {refused}
         <Button type="primary" size="large" block htmlType="submit" loading={sending}>
-          Sign in
+          {msg('signIn')}
         </Button>
       </Form>
       <p>
-        Crew: <Link to="/join">join a job with its code</Link>
+        {msg('crew')} <Link to="/join">{msg('joinAJobWith')}</Link>
       </p>
     </main>
   );

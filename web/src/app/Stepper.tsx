@@ -10,6 +10,8 @@ import { useWords } from '../words/words';
 type Props = {
   label: string;
   unit: string;
+  /** What the number counts from or to: up, out, north. */
+  way?: string;
   value: number | null;
   onChange: (v: number | null) => void;
   step: number;
@@ -22,10 +24,10 @@ type Props = {
 };
 
 /** A number with big buttons, for gloves; typing works as well. It is typed in the person's own units, given in ours. */
-export function Stepper({ label, unit, value, onChange, step, min, max, digits = 2, wrong, note, undo }: Props) {
+export function Stepper({ label, unit, way, value, onChange, step, min, max, digits = 2, wrong, note, undo }: Props) {
   const t = useWords();
   const feet = useUnits() === 'feet';
-  const imperial = feet && /^m( |$)/.test(unit);
+  const imperial = feet && unit === 'm';
   const other = feet ? IMPERIAL[unit] : undefined;
   const per = other?.per ?? 1;
   const by = imperial ? stepM(step) : (other?.step ?? step) / per;
@@ -37,8 +39,8 @@ export function Stepper({ label, unit, value, onChange, step, min, max, digits =
   const move = (d: number) => onChange(Number(((value ?? 0) + d).toFixed(imperial || other ? 4 : digits)));
   return (
     <div className="field">
-      {label} {unit && `(${imperial ? unit.replace('m', 'ft in') : (other?.unit ?? unit)})`}
-      <PlusMinus label={label} by={(way) => move(way * by)}>
+      {label} {unit && `(${[imperial ? 'ft in' : (other?.unit ?? unit), way].filter(Boolean).join(' ')})`}
+      <PlusMinus label={label} by={(sign) => move(sign * by)}>
         {imperial ? (
           <Said label={label} value={value} onChange={onChange} />
         ) : (

@@ -1,6 +1,7 @@
 import { useEffect } from 'react';
 import { api, type Schemas } from '../api/client';
 import { clock } from '../units/format';
+import { msg } from '../words/base';
 
 type Hold = Schemas['HoldView'];
 
@@ -18,5 +19,5 @@ export function useSeen(job: string, me: string | undefined, hold: Hold | undefi
 /** Whether it arrived later than it was pressed: a phone had slept. */
 export function pressedWhen(hold: Hold): string {
   const late = Date.parse(hold.arrivedAt) - Date.parse(hold.at) > 5000;
-  return late ? `pressed ${clock(hold.at)}, arrived ${clock(hold.arrivedAt)}` : clock(hold.at);
+  return late ? msg('pressedArrived', { at: clock(hold.at), arrivedAt: clock(hold.arrivedAt) }) : clock(hold.at);
 }

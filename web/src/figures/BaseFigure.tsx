@@ -1,6 +1,7 @@
 import { useLays, useStems } from '../api/job';
 import { usePlanTools } from '../plan/planTools';
 import { azimuth } from '../units/format';
+import { msg } from './words';
 
 const SIZE = 210;
 const C = SIZE / 2;
@@ -36,7 +37,7 @@ export default function BaseFigure({ job }: { job: string }) {
       height={SIZE}
       className="base"
       role="img"
-      aria-label={`Foot of ${s.label} from above, tap to add a defect`}
+      aria-label={msg('footOfFromAbove', { label: s.label })}
       data-testid="base-figure"
       onClick={tap}
     >
@@ -99,11 +100,13 @@ export default function BaseFigure({ job }: { job: string }) {
           {w}
         </text>
       ))}
-      {['foot from', 'above', lay ? `lay ${azimuth(lay.choice.layDeg)}°` : '', ''].filter(Boolean).map((t, i) => (
-        <text key={t} x="0" y={12 + 16 * i} className="mu">
-          {t}
-        </text>
-      ))}
+      {[msg('footFrom'), msg('above'), lay ? msg('layDegrees', { layDeg: azimuth(lay.choice.layDeg) }) : '', '']
+        .filter(Boolean)
+        .map((t, i) => (
+          <text key={t} x="0" y={12 + 16 * i} className="mu">
+            {t}
+          </text>
+        ))}
     </svg>
   );
 }

@@ -1,17 +1,18 @@
 import type { Schemas } from '../api/client';
+import { msg } from './words';
 
 const point = (deg: number, r: number): string =>
   `${r * Math.sin((deg * Math.PI) / 180)} ${-r * Math.cos((deg * Math.PI) / 180)}`;
 const INNER = 71;
 const OUTER = 93;
 
-export const DIAL_WORDS: Record<Schemas['DialRun']['state'], string> = {
+export const dialWords = (): Record<Schemas['DialRun']['state'], string> => ({
   OPEN: 'open',
-  OPEN_WITH_PULL: 'open with a pull',
-  OPEN_WITH_GUY: 'open with a guy',
+  OPEN_WITH_PULL: msg('openWithAPull'),
+  OPEN_WITH_GUY: msg('openWithAGuy'),
   COSTLY: 'costly',
   BLOCKED: 'blocked',
-};
+});
 
 function band(fromDeg: number, toDeg: number): string {
   const big = toDeg - fromDeg > 180 ? 1 : 0;
@@ -79,38 +80,38 @@ function RunShape({ r }: { r: Schemas['DialRun'] }) {
 /** What each shape of the dial means. */
 export function DialLegend() {
   return (
-    <div className="legend" aria-label="Legend of the dial">
+    <div className="legend" aria-label={msg('legendOfTheDial')}>
       <span>
         <svg width="24" height="12">
           <rect width="24" height="12" fill="var(--ink)" />
         </svg>{' '}
-        blocked
+        {msg('blocked')}
       </span>
       <span>
         <svg width="24" height="12">
           <path d="M2 0v12M7 0v12M12 0v12M17 0v12M22 0v12" stroke="var(--ink)" strokeWidth="1.5" />
         </svg>{' '}
-        costly
+        {msg('costly')}
       </span>
       <span>
         <svg width="24" height="12">
           <rect x=".5" y=".5" width="23" height="11" fill="var(--panel)" stroke="var(--ink)" />
           <path d="M4 11 12 1M12 11 4 1M12 11 20 1M20 11 12 1" stroke="var(--ink)" strokeWidth="1.3" />
         </svg>{' '}
-        with a guy
+        {msg('withAGuy')}
       </span>
       <span>
         <svg width="24" height="12">
           <rect x=".5" y=".5" width="23" height="11" fill="var(--panel)" stroke="var(--ink)" strokeDasharray="4 2" />
           <path d="M4 11 8 2l4 9M12 11l4-9 4 9" stroke="var(--ink)" strokeWidth="1.3" fill="none" />
         </svg>{' '}
-        with a pull
+        {msg('withAPull')}
       </span>
       <span>
         <svg width="24" height="12">
           <rect x="1" y="1" width="22" height="10" fill="var(--panel)" stroke="var(--act)" strokeWidth="2" />
         </svg>{' '}
-        open
+        {msg('open')}
       </span>
     </div>
   );
@@ -119,18 +120,18 @@ export function DialLegend() {
 /** The dial on its own, north up: solid blocked, teeth costly, crosses with a guy, arrows with a pull, open channel. */
 export function DialFigure({ dial, layDeg }: { dial: Schemas['DialView']; layDeg?: number }) {
   const parts = [
-    [dial.openDeg, 'open'],
-    [dial.pullDeg, 'open with a pull'],
-    [dial.guyDeg, 'open with a guy'],
-    [dial.costlyDeg, 'costly'],
-    [dial.blockedDeg, 'blocked'],
+    [dial.openDeg, msg('open')],
+    [dial.pullDeg, msg('openWithAPull')],
+    [dial.guyDeg, msg('openWithAGuy')],
+    [dial.costlyDeg, msg('costly')],
+    [dial.blockedDeg, msg('blocked')],
   ]
     .filter(([deg]) => Number(deg) > 0)
     .map(([deg, w]) => `${deg}° ${w}`)
     .join(', ');
   return (
     <figure>
-      <svg viewBox="-120 -120 240 240" width="220" height="220" role="img" aria-label={`Dial: ${parts}`}>
+      <svg viewBox="-120 -120 240 240" width="220" height="220" role="img" aria-label={msg('dial', { parts })}>
         {dial.runs.map((r) => (
           <RunShape key={r.fromDeg} r={r} />
         ))}
@@ -153,9 +154,7 @@ export function DialFigure({ dial, layDeg }: { dial: Schemas['DialView']; layDeg
         )}
         <circle r="6" fill="var(--panel)" stroke="var(--ink)" strokeWidth="3" />
       </svg>
-      <figcaption className="s">
-        {parts}. Solid is blocked, teeth costly, crosses with a guy, arrows with a pull, white open.
-      </figcaption>
+      <figcaption className="s">{msg('solidIsBlockedTeeth', { parts })}</figcaption>
     </figure>
   );
 }

@@ -2,6 +2,7 @@ import css from '../ui/layout.module.css';
 import { useStems } from '../api/job';
 import { usePlanTools } from '../plan/planTools';
 import { azimuth } from '../units/format';
+import { msg } from './words';
 
 const TOP = 54;
 const FOOT = 62;
@@ -11,13 +12,8 @@ export default function SideFigure({ job }: { job: string }) {
   const tools = usePlanTools();
   const stems = useStems(job);
   const s = stems.data?.find((x) => x.id === tools.stem);
-  if (!s) return <p className={`empty ${css.waiting}`}>Choose a stem, or take a first look at a new one.</p>;
-  if (!s.height)
-    return (
-      <p className={`empty ${css.waiting}`}>
-        {s.label}: the height is not known yet, so nothing can be drawn to scale. Take a first look, or sight it.
-      </p>
-    );
+  if (!s) return <p className={`empty ${css.waiting}`}>{msg('chooseAStemOr')}</p>;
+  if (!s.height) return <p className={`empty ${css.waiting}`}>{msg('theHeightIsNot', { label: s.label })}</p>;
   const w = 520;
   const h = 690;
   const top = s.height.high;
@@ -63,14 +59,14 @@ export default function SideFigure({ job }: { job: string }) {
     <svg
       viewBox={`0 0 ${w} ${h}`}
       role="img"
-      aria-label={`${s.label} from the side, tap to add a defect`}
+      aria-label={msg('fromTheSideTap', { label: s.label })}
       onClick={tap}
       className={css.aims}
       data-testid="side-figure"
     >
       <text x="14" y="24" className="b">
         {s.label} {s.commonName}
-        {s.lean ? `, seen across the lean to ${azimuth(s.lean.azimuthDeg)}°` : ', lean not known'}
+        {s.lean ? msg('seenAcrossTheLean', { azimuthDeg: azimuth(s.lean.azimuthDeg) }) : msg('leanNotKnown')}
       </text>
       {ticks.map((m) => (
         <g key={m}>
@@ -97,8 +93,10 @@ export default function SideFigure({ job }: { job: string }) {
       )}
       {crown > 0 && outline && (
         <text x={x(base) + crown + 8} y={y(base) - 4} className="mu h">
-          crown from {outline.said.crownFromM}
-          {outline.crownAssumed ? ', assumed' : ''}
+          {msg('crownFromAssumed', {
+            crownFromM: outline.said.crownFromM,
+            crownAssumed: outline.crownAssumed ? 'yes' : 'no',
+          })}
         </text>
       )}
       <path d={`M${cx} ${y(0)}V${y(H)}`} stroke="var(--mute)" strokeDasharray="10 4 2 4" strokeWidth="1.25" />
@@ -145,23 +143,22 @@ export default function SideFigure({ job }: { job: string }) {
               {d.words}
             </text>
             <text x="308" y={at + 15} className="mu h">
-              {d.said.fromM} to {d.said.toM}, face {d.said.faceDeg}
+              {msg('toFace', { fromM: d.said.fromM, toM: d.said.toM, faceDeg: d.said.faceDeg })}
             </text>
           </g>
         );
       })}
       {s.mass && (
         <text x={x(s.mass.cgM) - 14} y={y(s.mass.cgM) + 4} textAnchor="end" className="h mu">
-          centre of gravity {s.mass.said.cgM}
+          {msg('centreOfGravity', { cgM: s.mass.said.cgM })}
         </text>
       )}
       <path d={`M20 ${y(0)}H${w - 10}`} stroke="var(--ink)" strokeWidth="3.5" />
       <text x="14" y={h - 36} className="mu">
-        {outline ? 'Drawn to scale, taper computed.' : 'Height to scale; diameter not known.'} Tap the stem to record a
-        defect.
+        {msg('drawnToScaleTaper', { outline: outline ? 'yes' : 'no' })}
       </text>
       <text x="14" y={h - 16} className="mu">
-        Local code and the qualified person outrank this.
+        {msg('localCodeAndThe')}
       </text>
     </svg>
   );

@@ -7,6 +7,7 @@ import { api, data } from '../api/client';
 import { useJob, usePhotos, useStems, useSurroundings } from '../api/job';
 import { clock } from '../units/format';
 import { length } from '../units/length';
+import { msg } from './words';
 
 /** The sheet that stays with whoever owns the tree when a crew walks away: what was seen, closed off, who was told. */
 export default function HandOverPage() {
@@ -19,67 +20,84 @@ export default function HandOverPage() {
     queryKey: ['job', job, 'verdicts', id],
     queryFn: () => data(api.GET('/api/jobs/{job}/stems/{stem}/verdicts', { params: { path: { job, stem: id } } })),
   }).data;
-  if (!info || !stem || !verdicts) return <p className={css.waiting}>Opening the sheet…</p>;
+  if (!info || !stem || !verdicts) return <p className={css.waiting}>{msg('openingTheSheet')}</p>;
   const out = verdicts.ways.filter((w) => w.excluded);
   const reach = stem.height?.shownHigh;
   return (
-    <main className="sheet-page" aria-label="Hand-over sheet">
+    <main className="sheet-page" aria-label={msg('handOverSheet')}>
       <p className="s">
         {info.name}, {info.place} · {info.visitOn}
       </p>
       <h1 className={css.sheetTitle}>
-        {stem.label} {stem.commonName}: {stem.chosen?.words ?? 'nothing chosen'}
+        {stem.label} {stem.commonName}: {stem.chosen?.words ?? msg('nothingChosen')}
       </h1>
       <p>
-        Left standing as it is.{' '}
+        {msg('leftStandingAsIt')}{' '}
         {reach === undefined ? (
-          'Its height is not known; stay away twice the tallest guess.'
+          msg('itsHeightIsNot')
         ) : (
           <>
-            Nobody within <b>{reach}</b> of it (its height, upper side, rounded up), least of all in wind.
+            {msg('nobodyWithin')} <b>{reach}</b> {msg('ofItItsHeight')}
           </>
         )}
       </p>
-      <h2>What was seen</h2>
+      <h2>{msg('whatWasSeen')}</h2>
       <Rows
         rows={
           [
             [
               'where',
-              `${length(stem.at.eastM)} east, ${length(stem.at.northM)} north on the site plan${
-                place?.card.gridReference ? `; ${place.card.gridReference}` : ''
-              }`,
+              msg('eastNorthOnThe', {
+                eastM: length(stem.at.eastM),
+                northM: length(stem.at.northM),
+                gridReference: place?.card.gridReference ? `; ${place.card.gridReference}` : '',
+              }),
             ],
             [
               'size',
-              `${
-                stem.diameter
-                  ? `${stem.diameter.shown} ±${stem.diameter.shownSigma} thick (${stem.diameter.how})`
-                  : 'diameter not known'
-              }; ${
-                stem.height
-                  ? `${stem.height.shown} ±${stem.height.shownSigma} high (${stem.height.how})`
-                  : 'height not known'
-              }`,
+              msg('line', {
+                diameter: stem.diameter
+                  ? msg('thick', {
+                      diameter: stem.diameter.shown,
+                      shownSigma: stem.diameter.shownSigma,
+                      how: stem.diameter.how,
+                    })
+                  : msg('diameterNotKnown'),
+                height: stem.height
+                  ? msg('high', { height: stem.height.shown, shownSigma: stem.height.shownSigma, how: stem.height.how })
+                  : msg('heightNotKnown'),
+              }),
             ],
             [
               'lean',
               stem.lean
-                ? `${stem.lean.said.deg} ±${stem.lean.said.sigmaDeg} to ${stem.lean.said.azimuthDeg} (${stem.lean.how})`
-                : 'not known',
+                ? msg('to', {
+                    deg: stem.lean.said.deg,
+                    sigmaDeg: stem.lean.said.sigmaDeg,
+                    azimuthDeg: stem.lean.said.azimuthDeg,
+                    how: stem.lean.how,
+                  })
+                : msg('notKnown'),
             ],
             ...stem.defects
               .filter((d) => !d.setAside)
               .map((d) => [
                 d.words,
-                `${d.said.fromM} to ${d.said.toM}, side to ${d.said.faceDeg}; ${d.found} by ${d.who}, ${clock(d.at).slice(0, 5)}`,
+                msg('toSideToBy', {
+                  fromM: d.said.fromM,
+                  toM: d.said.toM,
+                  faceDeg: d.said.faceDeg,
+                  found: d.found,
+                  who: d.who,
+                  at: clock(d.at).slice(0, 5),
+                }),
               ]),
           ] as [string, string][]
         }
         columns={[{ cell: ([k]) => k, width: '22%' }, { cell: ([, v]) => v }]}
       />
-      {stem.defects.length === 0 && <p>No fault was recorded. That is not the same as none.</p>}
-      <h2>Why it was left</h2>
+      {stem.defects.length === 0 && <p>{msg('noFaultWasRecorded')}</p>}
+      <h2>{msg('whyItWasLeft')}</h2>
       <ul>
         {out.map((w) => (
           <li key={w.verdict}>
@@ -87,23 +105,21 @@ export default function HandOverPage() {
           </li>
         ))}
       </ul>
-      <h2>What was closed off</h2>
-      <p>{stem.chosen?.closedOff || <b>Nothing is written down here yet.</b>}</p>
-      <h2>Who was told</h2>
-      <p>{stem.chosen?.toldWhom || <b>Nobody is written down here yet.</b>}</p>
+      <h2>{msg('whatWasClosedOff')}</h2>
+      <p>{stem.chosen?.closedOff || <b>{msg('nothingIsWrittenDown')}</b>}</p>
+      <h2>{msg('whoWasTold')}</h2>
+      <p>{stem.chosen?.toldWhom || <b>{msg('nobodyIsWrittenDown')}</b>}</p>
       {photos.length > 0 && (
         <div className="photos">
           {photos.map((p) => (
-            <img key={p.id} src={`/api/jobs/${job}/photos/${p.id}`} alt={`taken by ${p.who}`} />
+            <img key={p.id} src={`/api/jobs/${job}/photos/${p.id}`} alt={msg('takenBy', { who: p.who })} />
           ))}
         </div>
       )}
-      <p className={`s ${css.signatureLine}`}>taken over by, date, signature</p>
-      <p className="s">
-        A tree that was left is not a safe tree. Local code and the qualified person outrank this sheet.
-      </p>
+      <p className={`s ${css.signatureLine}`}>{msg('takenOverByDate')}</p>
+      <p className="s">{msg('aTreeThatWas')}</p>
       <Button type="primary" size="large" block className="no-print" onClick={() => window.print()}>
-        Print
+        {msg('print')}
       </Button>
     </main>
   );

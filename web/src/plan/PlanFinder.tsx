@@ -4,11 +4,13 @@ import { GROUND, PICTURE, SAID } from './layers/registry';
 import { usePlanView } from './planView';
 import type { PlanScene } from './scene';
 import css from './plan.module.css';
+import { msg } from './words';
 
 type Props = { scene: PlanScene; onStem: (id: string) => void; onFeature: (id: string) => void };
 
-const SWITCHED = [...GROUND, ...SAID, PICTURE].flatMap((l) => (l.words ? [{ value: l.key, label: l.words }] : []));
-const ALL = SWITCHED.map((l) => l.value);
+const SWITCHED = [...GROUND, ...SAID, PICTURE].filter((l) => l.words);
+const ALL = SWITCHED.map((l) => l.key);
+const choices = () => SWITCHED.map((l) => ({ value: l.key, label: l.words }));
 
 /** Everything on the plan as a list that brings it into the middle, and what of the plan is shown. */
 export function PlanFinder({ scene, onStem, onFeature }: Props) {
@@ -34,28 +36,28 @@ export function PlanFinder({ scene, onStem, onFeature }: Props) {
         content={
           <div className={css.find}>
             <Select
-              aria-label="Find on the plan"
-              placeholder="Find on the plan"
+              aria-label={msg('findOnThePlan')}
+              placeholder={msg('findOnThePlan')}
               className="wide"
               showSearch={{ optionFilterProp: 'label' }}
               value={null}
               onChange={(id: string) => find(id)}
               options={[
-                { label: 'Stems', options: stems },
-                { label: 'On the place', options: things },
+                { label: msg('stems'), options: stems },
+                { label: msg('onThePlace'), options: things },
               ]}
             />
             <Checkbox.Group
-              aria-label="Shown on the plan"
+              aria-label={msg('shownOnThePlan')}
               className={css.shown}
-              options={SWITCHED}
+              options={choices()}
               value={ALL.filter((k) => !hidden.includes(k))}
               onChange={(keys) => show(ALL, keys)}
             />
           </div>
         }
       >
-        <Button>{hidden.length > 0 ? `Find; ${hidden.length} not shown` : 'Find, show'}</Button>
+        <Button>{hidden.length > 0 ? msg('findNotShown', { hiddenCount: hidden.length }) : msg('findShow')}</Button>
       </Popover>
     </div>
   );

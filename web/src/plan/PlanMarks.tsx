@@ -1,6 +1,7 @@
 import { azimuth } from '../units/format';
 import { useUnits } from '../units/useUnits';
 import type { PlanScene } from './scene';
+import { msg } from './words';
 
 /** North, the slope, and how long a length on the plan is. */
 export function PlanMarks({ scene, resolution }: { scene: PlanScene; resolution: number }) {
@@ -24,10 +25,10 @@ export function PlanMarks({ scene, resolution }: { scene: PlanScene; resolution:
               <path d="M-6-10 0-22 6-10Z" fill="var(--ink)" />
             </g>
             <text x="22" y="2" className="h">
-              {scene.slopeDeg}° down
+              {msg('degreesDown', { slopeDeg: scene.slopeDeg })}
             </text>
             <text x="22" y="18" className="h mu">
-              to {azimuth(scene.downhillDeg)}°
+              {msg('toDegrees', { downhillDeg: azimuth(scene.downhillDeg) })}
             </text>
           </g>
         )}
@@ -36,7 +37,7 @@ export function PlanMarks({ scene, resolution }: { scene: PlanScene; resolution:
         className="scale"
         width={bar / resolution + 40}
         height="26"
-        aria-label={`${length} ${feet ? 'feet' : 'metres'}`}
+        aria-label={`${length} ${feet ? msg('feet') : msg('metres')}`}
       >
         <path
           d={`M4 20h${bar / resolution}M4 14v12M${4 + bar / resolution} 14v12`}

@@ -22,6 +22,7 @@ import { usePlanView } from './planView';
 import { extent, type PlanScene } from './scene';
 import { beginSketch, geometryOf } from './sketching';
 import { BAND_PX, Circle, dialStyles, fallStyles, Fill, line, Point, Style, token, words, xy } from './styles';
+import { msg } from './words';
 
 const SITE = new Projection({
   code: 'ANTEVID:SITE',
@@ -334,7 +335,7 @@ export default function SitePlan({
         ref={box}
         data-testid="site-plan"
         role="application"
-        aria-label={picking ? 'Site plan: move with the arrows, Enter places in the middle' : 'Site plan'}
+        aria-label={picking ? msg('sitePlanMoveWith') : msg('sitePlan')}
         // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- it is moved and placed on by keyboard
         tabIndex={0}
         onKeyDown={(e) => {

@@ -3,6 +3,7 @@ import { Circle, Fill, Icon, RegularShape, Stroke, Style, Text } from 'ol/style'
 import type { Schemas, Spot } from '../api/client';
 import type { Falling } from './falling';
 import type { LayFocus } from './planTools';
+import { msg } from './words';
 
 /** A colour token with six digits, so that a transparency can be appended; the build shortens some. */
 export const token = (name: string): string =>
@@ -167,9 +168,9 @@ function onSite(l: Schemas['LayView'], box: number[]): Spot {
 }
 
 const GUARDED: Record<string, { colour: string; dash: number[]; words: string }> = {
-  BUTT: { colour: 'ink', dash: [3, 6], words: 'butt zone' },
-  LINE: { colour: 'keep', dash: [8, 6], words: 'line whips here' },
-  PLATE: { colour: 'keep', dash: [4, 4], words: 'root plate' },
+  BUTT: { colour: 'ink', dash: [3, 6], words: 'buttZone' },
+  LINE: { colour: 'keep', dash: [8, 6], words: 'lineWhipsHere' },
+  PLATE: { colour: 'keep', dash: [4, 4], words: 'rootPlate' },
 };
 
 /** The lay and what follows from it; `focus` says what of it the panel is about. */
@@ -182,7 +183,7 @@ export function layStyles(l: Schemas['LayView'], lively: boolean, box: number[],
     out.push(
       new Style({
         geometry: new Point(xy(onSite(l, box))),
-        text: words(`keep out ${l.reach.said.exclusionM}`, 'keep', true),
+        text: words(msg('keepOut', { exclusionM: l.reach.said.exclusionM ?? '' }), 'keep', true),
       }),
     );
   if (focus !== 'rehearse')
@@ -264,7 +265,7 @@ function reachStyles(l: Schemas['LayView']): Style[] {
       out.push(
         new Style({
           geometry: new Point(xy(at)),
-          text: words(g.words, g.colour, true, z.kind === 'LINE' ? [0, 14] : [0, -8]),
+          text: words(msg(g.words), g.colour, true, z.kind === 'LINE' ? [0, 14] : [0, -8]),
           zIndex: 8,
         }),
       );
@@ -312,7 +313,7 @@ export function wayStyles(path: Spot[], name: string, cleared = false): Style[] 
     new Style({ geometry: along, stroke: line(cleared ? 'esc' : 'paper', 3), zIndex: 6 }),
     new Style({
       geometry: new Point(xy(toward(end, deg, 1.5))),
-      text: words(cleared ? `${name} cleared` : name, 'esc', true),
+      text: words(cleared ? msg('cleared', { name }) : name, 'esc', true),
       zIndex: 7,
     }),
   ];
@@ -397,8 +398,12 @@ export function dialStyles(
 
 /** What a run of lays asks for in the line, smallest to largest. */
 function pulls(r: Schemas['DialRun']): string {
-  if (r.leastPull === undefined) return 'with a pull';
-  return r.leastPull === r.mostPull ? `pull at least ${r.mostPull}` : `pull at least ${r.leastPull} to ${r.mostPull}`;
+  if (r.leastPull === undefined) return msg('withAPull');
+  return msg('pullAtLeast', {
+    least: r.leastPull,
+    most: r.mostPull ?? '',
+    same: r.leastPull === r.mostPull ? 'yes' : 'no',
+  });
 }
 
 /** A rehearsal on the plan: the more falls land on a degree, the longer and darker its spoke; the stem while it goes over. */

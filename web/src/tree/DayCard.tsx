@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { api, data, type Schemas } from '../api/client';
 import { useAct, useJob, useSurroundings } from '../api/job';
 import css from './tree.module.css';
+import { msg } from './words';
 
 const DATE = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
 
@@ -20,9 +21,9 @@ export function DayCard({ job, say }: { job: string; say: (words: string) => voi
   const answered = place.permits.filter((p) => p.answer !== 'NOT_KNOWN').length;
   const bare = crew.length === 0 && place.cardLacks.length > 0;
   return (
-    <section aria-label="The day" className={css.day}>
+    <section aria-label={msg('theDay')} className={css.day}>
       <h2>
-        The day <span>once for all trees</span>
+        {msg('theDay')} <span>{msg('onceForAllTrees')}</span>
       </h2>
       {bare && last ? (
         <LastTime job={job} last={last} say={say} />
@@ -34,30 +35,33 @@ export function DayCard({ job, say }: { job: string; say: (words: string) => voi
           items={[
             {
               key: 'people',
-              label: 'People',
+              label: msg('people'),
               children: (
                 <span>
-                  {crew.map((p) => p.name).join(', ') || 'nobody but you'}{' '}
-                  <Link to={`/jobs/${job}/crew`}>{crew.length ? 'Change' : 'Put somebody on the job'}</Link>
+                  {crew.map((p) => p.name).join(', ') || msg('nobodyButYou')}{' '}
+                  <Link to={`/jobs/${job}/crew`}>{crew.length ? msg('change') : msg('putSomebodyOnThe')}</Link>
                 </span>
               ),
             },
             {
               key: 'card',
-              label: 'Emergency card',
+              label: msg('emergencyCard'),
               children: (
                 <span>
-                  {place.cardLacks.length === 0 ? 'whole' : `lacks ${place.cardLacks.join(', ')}`}{' '}
-                  <Link to={`/jobs/${job}/place`}>{place.cardLacks.length ? 'Fill it in' : 'See'}</Link>
+                  {place.cardLacks.length === 0
+                    ? msg('whole')
+                    : msg('lacks', { cardLacks: place.cardLacks.join(', ') })}{' '}
+                  <Link to={`/jobs/${job}/place`}>{place.cardLacks.length ? msg('fillItIn') : msg('see')}</Link>
                 </span>
               ),
             },
             {
               key: 'permits',
-              label: 'Permissions',
+              label: msg('permissions'),
               children: (
                 <span>
-                  {answered} of {place.permits.length} answered <Link to={`/jobs/${job}/place`}>See</Link>
+                  {msg('ofAnswered', { answered, permitsCount: place.permits.length })}{' '}
+                  <Link to={`/jobs/${job}/place`}>{msg('see')}</Link>
                 </span>
               ),
             },
@@ -73,28 +77,26 @@ function LastTime({ job, last, say }: { job: string; last: Schemas['LastTimeView
   const act = useAct(job, say);
   const people = last.people.map((p) => (p.role ? `${p.name}, ${p.role}` : p.name)).join('; ');
   const lines: [string, string][] = [
-    ['People', people],
-    ['Wind', `hold at ${last.windLimit}`],
-    ['Meeting point', last.meetingPoint],
-    ['Nearest help', last.card.nearestHelp],
-    ['Way for help', last.card.route],
-    ['Grid reference', last.card.gridReference],
-    ['Phone cover', last.card.phoneCover],
-    ['First-aider', last.card.firstAider],
-    ['Kit', last.card.kit],
-    ['Rescue plan', last.card.rescuePlan],
-    ['Utility line', last.card.utilityLine],
-    ['Permissions', last.permits ? `${last.permits} answered` : ''],
-    ['Machines', last.machines.join(', ')],
-    ['On the plan', last.features ? `${last.features} things of the place` : ''],
+    [msg('people'), people],
+    [msg('wind'), msg('holdAt', { windLimit: last.windLimit })],
+    [msg('meetingPoint'), last.meetingPoint],
+    [msg('nearestHelp'), last.card.nearestHelp],
+    [msg('wayForHelp'), last.card.route],
+    [msg('gridReference'), last.card.gridReference],
+    [msg('phoneCover'), last.card.phoneCover],
+    [msg('firstAider'), last.card.firstAider],
+    [msg('kit'), last.card.kit],
+    [msg('rescuePlan'), last.card.rescuePlan],
+    [msg('utilityLine'), last.card.utilityLine],
+    [msg('permissions'), last.permits ? msg('answered', { permits: last.permits }) : ''],
+    [msg('machines'), last.machines.join(', ')],
+    [msg('onThePlan'), last.features ? msg('thingsOfThePlace', { features: last.features }) : ''],
   ];
   return (
     <>
       <p>
-        <b>
-          Last time: {last.name}, {DATE.format(new Date(last.visitOn))}
-        </b>
-        {last.sameAddress ? ' at this address.' : ', at another address: people, wind limit and machines only.'}
+        <b>{msg('lastTime', { lastName: last.name, format: DATE.format(new Date(last.visitOn)) })}</b>
+        {last.sameAddress ? ` ${msg('atThisAddress')}` : msg('atAnotherAddressPeople')}
       </p>
       <Descriptions
         size="small"
@@ -108,7 +110,7 @@ function LastTime({ job, last, say }: { job: string; last: Schemas['LastTimeView
         size="large"
         onClick={() => void act(api.POST('/api/jobs/{job}/last-time', { params: { path: { job } } }))}
       >
-        As last time, looked over
+        {msg('asLastTimeLooked')}
       </Button>
     </>
   );

@@ -5,6 +5,7 @@ import { stageOf } from '../stages/stage';
 import { DialFigure } from '../figures/DialFigure';
 import { Mark } from '../figures/Mark';
 import css from './tree.module.css';
+import { msg } from './words';
 
 type View = Schemas['TreeView'];
 type Measure = Schemas['CutPart']['measures'][number];
@@ -20,12 +21,12 @@ function numbers(view: View): [string, string][] {
   const right = said(cut, 'HINGE_RIGHT') ?? '–';
   const line = view.look?.proposed;
   return [
-    ['notch deep', said(cut, 'DEPTH') ?? '–'],
-    ['notch open', `${said(cut, 'FACE') ?? '–'} or more`],
-    ['hinge thick', left === right ? `${left} or more` : `${left} left, ${right} right`],
-    ['hinge long', said(cut, 'HINGE_LENGTH') ?? '–'],
-    cut.backCut === 'STRAIGHT' ? ['back cut', 'straight'] : ['strap left', said(cut, 'STRAP') ?? '–'],
-    line ? ['line pull', line.pullWords] : ['cut at', cut.said.cutHeightM],
+    [msg('notchDeep'), said(cut, 'DEPTH') ?? '–'],
+    [msg('notchOpen'), msg('orMore', { cut: said(cut, 'FACE') ?? '–' })],
+    [msg('hingeThick'), left === right ? msg('orMore2', { left }) : msg('leftRight', { left, right })],
+    [msg('hingeLong'), said(cut, 'HINGE_LENGTH') ?? '–'],
+    cut.backCut === 'STRAIGHT' ? [msg('backCut'), 'straight'] : [msg('strapLeft'), said(cut, 'STRAP') ?? '–'],
+    line ? [msg('linePull'), line.pullWords] : [msg('cutAt'), cut.said.cutHeightM],
   ];
 }
 
@@ -36,17 +37,17 @@ export function TreeAnswer({ job, view, stored }: { job: string; view: View; sto
   const [worst, ...rest] = view.against;
   const never = look.headline === 'NOT_BY_HAND';
   const where = (f: Schemas['FindingView']) =>
-    stored ? <Link to={`/jobs/${job}/${stageOf(f)}`}>See</Link> : undefined;
+    stored ? <Link to={`/jobs/${job}/${stageOf(f)}`}>{msg('see')}</Link> : undefined;
   return (
-    <section aria-label="What to do" className={css.answer}>
+    <section aria-label={msg('whatToDo')} className={css.answer}>
       <h2 data-headline={look.headline}>{view.headline ?? look.headlineWords}</h2>
       <p>
-        {never ? 'Because: ' : ''}
+        {never ? `${msg('because')} ` : ''}
         {look.because}.
         {never && (
           <>
             {' '}
-            Then: <b>{look.verdictWords}</b>.
+            {msg('then')} <b>{look.verdictWords}</b>.
           </>
         )}
       </p>
@@ -74,7 +75,7 @@ export function TreeAnswer({ job, view, stored }: { job: string; view: View; sto
           showIcon
           icon={<Mark kind={worst.severity} size={22} />}
           title={worst.words}
-          description={`To clear it: ${worst.clears}`}
+          description={msg('toClearIt', { clears: worst.clears })}
           action={where(worst)}
         />
       )}
@@ -83,17 +84,18 @@ export function TreeAnswer({ job, view, stored }: { job: string; view: View; sto
           <Mark kind={f.severity} size={18} />
           <span>
             {f.words}
-            <small> To clear it: {f.clears}</small>
+            <small> {msg('toClearIt', { clears: f.clears })}</small>
           </span>
           {where(f)}
         </p>
       ))}
-      {!worst && !never && <p>Nothing stands against it.</p>}
+      {!worst && !never && <p>{msg('nothingStandsAgainstIt')}</p>}
       <p className="s">
-        {look.nextMeasurement
-          ? `Measure next: ${look.nextMeasurement}${look.nextDegrees && look.nextDegrees >= 1 ? `; it could change ${look.said.nextDegrees} of the dial` : ''}. `
-          : 'Measure next: nothing that would change what to do. '}
-        By eye all of it hangs on the ± beside each value. Local code and the qualified person on site outrank this.
+        {msg('byEyeAllOf', {
+          nextMeasurement: look.nextMeasurement
+            ? `${msg('measureNext', { nextMeasurement: look.nextMeasurement, nextDegrees: look.nextDegrees && look.nextDegrees >= 1 ? msg('itCouldChangeOf', { nextDegrees: look.said.nextDegrees ?? '' }) : '' })} `
+            : `${msg('measureNextNothingThat')} `,
+        })}
       </p>
     </section>
   );

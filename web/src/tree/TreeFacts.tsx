@@ -2,9 +2,10 @@ import { Button } from 'antd';
 import type { Schemas } from '../api/client';
 import { length } from '../units/length';
 import { useUnits } from '../units/useUnits';
-import { FAULTS, MEANS, SIDES, WOOD } from './choices';
+import { faultWords, meansWords, SIDES, woodWords } from './choices';
 import type { Draft, Question } from './draft';
 import css from './tree.module.css';
+import { msg } from './words';
 
 const NBSP = '\u00a0';
 
@@ -25,43 +26,50 @@ type Props = {
 export function TreeFacts({ draft, planned, heightByPhoto, stem, species, current, open, ask }: Props) {
   const feet = useUnits() === 'feet';
   const wood =
-    draft.wood === 'SOUND' ? WOOD[draft.faults?.length === 0 ? 0 : 1] : WOOD.find((w) => w.tap.wood === draft.wood);
-  const faults = draft.faults?.map((f) => FAULTS.find((x) => x.value === f)?.words).join(', ');
-  const inches = (m: number) => (feet ? `${Math.round(m / 0.0254)} in` : `${Math.round(m * 100)} cm`);
+    draft.wood === 'SOUND'
+      ? woodWords()[draft.faults?.length === 0 ? 0 : 1]
+      : woodWords().find((w) => w.tap.wood === draft.wood);
+  const faults = draft.faults?.map((f) => faultWords().find((x) => x.value === f)?.words).join(', ');
+  const inches = (m: number) =>
+    feet ? msg('in', { m: Math.round(m / 0.0254) }) : msg('cm', { m: Math.round(m * 100) });
   const lean =
     draft.leanDeg === undefined
       ? stem?.lean && stemLean(stem.lean)
       : draft.leanDeg === 0
-        ? 'none seen ±2°'
-        : `${draft.leanDeg}° ±2° ${SIDES.find((s) => s.tap.leansToDeg === draft.leansToDeg)?.words ?? 'to …'}`;
+        ? msg('noneSeen2Degrees')
+        : `${draft.leanDeg}° ±2° ${SIDES.find((s) => s.tap.leansToDeg === draft.leansToDeg)?.words ?? msg('to')}`;
   const cells: [Question, string, string | undefined][] = [
-    ['WHERE', 'Stands', stem ? 'on the plan' : draft.at && 'on the plan'],
-    ['SPECIES', 'Species', draft.species ? species(draft.species) : stem?.commonName],
+    ['WHERE', msg('stands'), stem ? msg('onThePlan2') : draft.at && msg('onThePlan2')],
+    ['SPECIES', msg('species'), draft.species ? species(draft.species) : stem?.commonName],
     [
       'WOOD',
-      'It is',
+      msg('itIs'),
       draft.wood
         ? [wood?.words, faults].filter(Boolean).join(': ')
         : stem && !open.includes('WOOD')
-          ? 'written down'
+          ? msg('writtenDown')
           : undefined,
     ],
-    ['DIAMETER', 'Diameter', draft.diameterM ? `${inches(draft.diameterM)} ±10${NBSP}%` : stem?.diameter?.shown],
+    ['DIAMETER', msg('diameter'), draft.diameterM ? `${inches(draft.diameterM)} ±10${NBSP}%` : stem?.diameter?.shown],
     [
       'HEIGHT',
-      'Height',
+      msg('height'),
       draft.heightPhoto
-        ? (heightByPhoto ?? 'by photo')
+        ? (heightByPhoto ?? msg('byPhoto'))
         : draft.heightM
           ? `${length(draft.heightM)} ±15${NBSP}%`
           : stem?.height?.shown,
     ],
-    ['CROWN', 'Crown', draft.crownRadiusM ? `${length(draft.crownRadiusM)} ±20${NBSP}%` : stem?.crownRadius?.shown],
-    ['LEAN', 'Lean', lean],
-    ['MEANS', 'Over by', MEANS.find((m) => m.tap.means === (draft.means ?? planned))?.words],
+    [
+      'CROWN',
+      msg('crown'),
+      draft.crownRadiusM ? `${length(draft.crownRadiusM)} ±20${NBSP}%` : stem?.crownRadius?.shown,
+    ],
+    ['LEAN', msg('lean'), lean],
+    ['MEANS', msg('overBy'), meansWords().find((m) => m.tap.means === (draft.means ?? planned))?.words],
   ];
   return (
-    <div className={css.facts} role="group" aria-label="The tree">
+    <div className={css.facts} role="group" aria-label={msg('theTree')}>
       {cells.map(([q, label, value]) => (
         <Button
           key={q}
@@ -80,7 +88,9 @@ export function TreeFacts({ draft, planned, heightByPhoto, stem, species, curren
 
 /** A lean of nothing leans nowhere. */
 const stemLean = ({ deg, said }: Schemas['LeanFigure']): string =>
-  deg === 0 ? `none seen ±${said.sigmaDeg}` : `${said.deg} ±${said.sigmaDeg} to ${said.azimuthDeg}`;
+  deg === 0
+    ? msg('noneSeen2', { sigmaDeg: said.sigmaDeg })
+    : msg('to2', { deg: said.deg, sigmaDeg: said.sigmaDeg, azimuthDeg: said.azimuthDeg });
 
 /** A cell is lit for each of its questions. */
 const isAsked = (cell: Question, current?: Question): boolean =>

@@ -8,6 +8,7 @@ import { pressHold, useOutbox } from '../api/outbox';
 import { HoldBanner } from '../app/HoldBanner';
 import { Boundary } from '../ui/Boundary';
 import css from './tree.module.css';
+import { msg } from './words';
 
 type Props = {
   job: string;
@@ -33,10 +34,11 @@ export function TreeFrame({ job, back, title, wide, children }: Props) {
           ← {back.words}
         </Link>
         <h1 className={css.title}>{title}</h1>
-        <Menu more={[{ words: 'All nine stages', act: () => void navigate(`/jobs/${job}/place`) }]} />
+        <Menu more={[{ words: msg('allNineStages'), act: () => void navigate(`/jobs/${job}/place`) }]} />
         {info && (
           <span className={css.gust}>
-            Gust <b className="n">{info.wind.gust}</b> {info.wind.simulated && <span className="sim">simulated</span>}
+            {msg('gust')} <b className="n">{info.wind.gust}</b>{' '}
+            {info.wind.simulated && <span className="sim">{msg('simulated')}</span>}
           </span>
         )}
       </header>
@@ -45,14 +47,14 @@ export function TreeFrame({ job, back, title, wide, children }: Props) {
       )}
       {link === 'lost' && (
         <p className="refused" role="alert">
-          No link: this may be old. HOLD by whistle and arm.
+          {msg('noLinkThisMay')}
         </p>
       )}
       {refused && (
         <p className="refused" role="alert">
           {refused}{' '}
           <Button type="text" onClick={() => setRefused('')}>
-            close
+            {msg('close')}
           </Button>
         </p>
       )}
@@ -61,7 +63,7 @@ export function TreeFrame({ job, back, title, wide, children }: Props) {
       </main>
       <Button type="primary" danger className={css.hold} onClick={() => pressHold(job)}>
         <span>
-          <b>HOLD</b> <small>saw off, all stand still</small>
+          <b>{msg('hold')}</b> <small>{msg('sawOffAllStand')}</small>
         </span>
       </Button>
     </div>

@@ -16,6 +16,7 @@ import { TreeFrame } from './TreeFrame';
 import { WhereQuestion } from './WhereQuestion';
 import { TreeQuestion } from './TreeQuestions';
 import css from './tree.module.css';
+import { msg } from './words';
 
 const SitePlan = lazy(() => later(() => import('../plan/SitePlan')));
 const NONE: never[] = [];
@@ -51,7 +52,12 @@ function useTreeLook(job: string, body: Schemas['TreeRequest']) {
 export default function TreePage() {
   const { job = '', stem } = useParams();
   return (
-    <TreeFrame job={job} back={{ to: `/jobs/${job}/trees`, words: 'Trees' }} title={stem ? 'Tree' : 'New tree'} wide>
+    <TreeFrame
+      job={job}
+      back={{ to: `/jobs/${job}/trees`, words: msg('trees') }}
+      title={stem ? msg('tree') : msg('newTree')}
+      wide
+    >
       {(say) => <Tree key={stem ?? 'new'} job={job} stemId={stem} say={say} />}
     </TreeFrame>
   );
@@ -158,8 +164,8 @@ function Tree({ job, stemId, say }: { job: string; stemId?: string; say: (words:
           />
         )}
         {current === 'SPECIES' && !view?.means && templates.length > 0 && (
-          <div role="group" aria-label="Begin with" className={css.question}>
-            <h2 className={css.asked}>Begin with, or tap it through</h2>
+          <div role="group" aria-label={msg('beginWith')} className={css.question}>
+            <h2 className={css.asked}>{msg('beginWithOrTap')}</h2>
             <div className={css.answers}>
               {templates.map((t) => (
                 <Button key={t.id} onClick={() => tap(begun(t))}>
@@ -184,7 +190,7 @@ function Tree({ job, stemId, say }: { job: string; stemId?: string; say: (words:
         )}
         {!stemId && draft.at && !complete && (
           <Button type="text" className={css.long} onClick={() => void putOnPlan()}>
-            It hangs or lies, or is looked at later: only put it on the plan
+            {msg('itHangsOrLies')}
           </Button>
         )}
         <div ref={answer} className={css.below}>
@@ -196,7 +202,7 @@ function Tree({ job, stemId, say }: { job: string; stemId?: string; say: (words:
           {open.length === 0 && !complete && !look.error && <Waiting title={{ width: '80%' }} />}
           {complete && stemId && (
             <Link to={`/jobs/${job}/stems`} state={{ stem: stemId }}>
-              Measure, faults, wood and verdict of {view.label}
+              {msg('measureFaultsWoodAnd', { viewLabel: view.label })}
             </Link>
           )}
           {complete && <TreeAnswer job={job} view={view} stored={Boolean(stemId)} />}
@@ -204,9 +210,9 @@ function Tree({ job, stemId, say }: { job: string; stemId?: string; say: (words:
         {complete && !current && (
           <Popconfirm
             disabled={!planned || never}
-            title={`A lay to ${azimuth(planned?.choice.layDeg ?? 0)}° is planned already. Take this one in its place?`}
-            okText="Take this one"
-            cancelText="Leave it"
+            title={msg('aLayToDegrees', { layDeg: azimuth(planned?.choice.layDeg ?? 0) })}
+            okText={msg('takeThisOne')}
+            cancelText={msg('leaveIt')}
             onConfirm={() => void use()}
           >
             <Button
@@ -216,13 +222,13 @@ function Tree({ job, stemId, say }: { job: string; stemId?: string; say: (words:
               onClick={planned && !never ? undefined : () => void use()}
             >
               <span>
-                {never ? 'Write it down' : 'Use this'}
+                {never ? msg('writeItDown') : msg('useThis')}
                 <small>
                   {never
-                    ? 'without a lay: it is not felled by hand'
+                    ? msg('withoutALayIt')
                     : planned
-                      ? `in place of the lay to ${azimuth(planned.choice.layDeg)}° planned before`
-                      : 'fixes lay, card, ways out and step'}
+                      ? msg('inPlaceOfThe', { layDeg: azimuth(planned.choice.layDeg) })
+                      : msg('fixesLayCardWays')}
                 </small>
               </span>
               →

@@ -5,9 +5,23 @@ import { later } from '../app/later';
 import { Waiting } from '../ui/Waiting';
 import { useUnits } from '../units/useUnits';
 import { useChoices } from '../stages/stems/choices';
-import { crowns, diameters, FAULTS, heights, LEANS, MEANS, MOST_FAULTS, SIDES, speciesOptions, WOOD } from './choices';
+import {
+  crowns,
+  diameters,
+  faultWords,
+  heights,
+  LEANS,
+  meansWords,
+  MOST_FAULTS,
+  SIDES,
+  speciesOptions,
+  woodWords,
+} from './choices';
 import type { Draft, Question } from './draft';
 import css from './tree.module.css';
+import { useTerms } from '../words/words';
+import { msg } from './words';
+import '../words/terms';
 
 const HeightByPhoto = lazy(() => later(() => import('./HeightByPhoto').then((m) => ({ default: m.HeightByPhoto }))));
 
@@ -26,17 +40,18 @@ export function TreeQuestion({ job, question, draft, stems, tap, done }: Props) 
   const units = useUnits();
   const feet = units === 'feet';
   const choices = useChoices(job);
+  const term = useTerms();
   if (question === 'FAULTS') return <Faults draft={draft} tap={tap} done={done} />;
   if (question === 'WHERE') return null;
   const [label, options] = {
-    SPECIES: ['Species', speciesOptions(stems)],
-    WOOD: ['It is', WOOD],
-    DIAMETER: [`Diameter at breast height, ${feet ? 'in' : 'cm'}, by eye ±10 %`, diameters(units)],
-    HEIGHT: [`Height, ${feet ? 'ft' : 'm'}, by eye ±15 %`, heights(units)],
-    CROWN: [`Crown, from stem to tips, ${feet ? 'ft' : 'm'}, by eye ±20 %`, crowns(units)],
-    LEAN: ['Lean, by eye ±2°', LEANS],
-    LEANS_TO: ['Leans to', SIDES],
-    MEANS: ['What can bring it over', MEANS],
+    SPECIES: [msg('species'), speciesOptions(stems, (k) => term('Species', k))],
+    WOOD: [msg('itIs'), woodWords()],
+    DIAMETER: [msg('diameterAtBreastHeight', { feet: feet ? 'yes' : 'no' }), diameters(units)],
+    HEIGHT: [msg('heightFtMBy', { feet: feet ? 'yes' : 'no' }), heights(units)],
+    CROWN: [msg('crownFromStemTo', { feet: feet ? 'yes' : 'no' }), crowns(units)],
+    LEAN: [msg('leanByEye2'), LEANS],
+    LEANS_TO: [msg('leansTo'), SIDES],
+    MEANS: [msg('whatCanBringIt'), meansWords()],
   }[question] as [string, { words: string; tap: Draft }[]];
   return (
     <div role="group" aria-label={label} className={css.question}>
@@ -52,8 +67,8 @@ export function TreeQuestion({ job, question, draft, stems, tap, done }: Props) 
       {question === 'SPECIES' && (
         <Select
           showSearch
-          aria-label="Another species"
-          placeholder="Another: type its name"
+          aria-label={msg('anotherSpecies')}
+          placeholder={msg('anotherTypeItsName')}
           className={css.another}
           optionFilterProp="label"
           options={choices.species.map((s) => ({ value: s.key, label: `${s.words} (${s.botanical})` }))}
@@ -73,7 +88,7 @@ function ByPhoto({ job, tap }: Pick<Props, 'job' | 'tap'>) {
     </Suspense>
   ) : (
     <Button type="text" className={css.long} onClick={() => setOpen(true)}>
-      By a photo, with something of known length at the foot
+      {msg('byAPhotoWith')}
     </Button>
   );
 }
@@ -81,8 +96,8 @@ function ByPhoto({ job, tap }: Pick<Props, 'job' | 'tap'>) {
 function Faults({ draft, tap, done }: Pick<Props, 'draft' | 'tap' | 'done'>) {
   const seen = draft.faults ?? [];
   return (
-    <div role="group" aria-label="Faults seen" className={css.question}>
-      <h2 className={css.asked}>Faults seen, up to three</h2>
+    <div role="group" aria-label={msg('faultsSeen')} className={css.question}>
+      <h2 className={css.asked}>{msg('faultsSeenUpTo')}</h2>
       <div className={css.answers}>
         <Button
           onClick={() => {
@@ -90,9 +105,9 @@ function Faults({ draft, tap, done }: Pick<Props, 'draft' | 'tap' | 'done'>) {
             done();
           }}
         >
-          nothing seen
+          {msg('nothingSeen')}
         </Button>
-        {FAULTS.map((f) => {
+        {faultWords().map((f) => {
           const on = seen.includes(f.value);
           return (
             <Button
@@ -109,7 +124,7 @@ function Faults({ draft, tap, done }: Pick<Props, 'draft' | 'tap' | 'done'>) {
       </div>
       {seen.length > 0 && (
         <Button type="primary" block onClick={done}>
-          That is all
+          {msg('thatIsAll')}
         </Button>
       )}
     </div>

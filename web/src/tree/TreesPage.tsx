@@ -6,10 +6,11 @@ import { useAct, useBriefings, useFindings, useJob, useLays, useStems, useSteps 
 import { stageOf } from '../stages/stage';
 import { Mark, type MarkKind } from '../figures/Mark';
 import { azimuth, clock } from '../units/format';
-import { MEANS } from './choices';
+import { meansWords } from './choices';
 import { DayCard } from './DayCard';
 import { TreeFrame } from './TreeFrame';
 import css from './tree.module.css';
+import { msg } from './words';
 
 const MOST_STOPS = 4;
 
@@ -18,7 +19,7 @@ export default function TreesPage() {
   const { job = '' } = useParams();
   const info = useJob(job).data;
   return (
-    <TreeFrame job={job} back={{ to: '/', words: 'Jobs' }} title={info?.name ?? ''}>
+    <TreeFrame job={job} back={{ to: '/', words: msg('jobs') }} title={info?.name ?? ''}>
       {(say) => <Trees job={job} say={say} />}
     </TreeFrame>
   );
@@ -40,13 +41,11 @@ function Trees({ job, say }: { job: string; say: (words: string) => void }) {
   return (
     <div className={css.list}>
       {leader && <DayCard job={job} say={say} />}
-      <section aria-label="Trees">
+      <section aria-label={msg('trees')}>
         <h2>
-          Trees <span>{stems.length ? `${stems.length}, in their order` : ''}</span>
+          {msg('trees')} <span>{stems.length ? msg('inTheirOrder', { stemsCount: stems.length }) : ''}</span>
         </h2>
-        {stems.length === 0 && (
-          <Empty image={Empty.PRESENTED_IMAGE_SIMPLE} description="No tree yet. Tap one in: about eight touches." />
-        )}
+        {stems.length === 0 && <Empty image={Empty.PRESENTED_IMAGE_SIMPLE} description={msg('noTreeYetTap')} />}
         {ordered.map((s) => (
           <Link key={s.id} to={`/jobs/${job}/trees/${s.id}`} className={css.row}>
             <Mark kind={known ? markOf(s, findings, lays) : 'none'} size={24} />
@@ -58,7 +57,7 @@ function Trees({ job, say }: { job: string; say: (words: string) => void }) {
                 {steps
                   .filter((x) => x.stem === s.label)
                   .slice(0, 1)
-                  .map((x) => `, step ${x.turn}${x.done ? ', done' : ''}`)}
+                  .map((x) => msg('stepDone', { turn: x.turn, done: x.done ? 'yes' : 'no' }))}
               </small>
             </span>
             <span aria-hidden="true">→</span>
@@ -71,7 +70,7 @@ function Trees({ job, say }: { job: string; say: (words: string) => void }) {
             block
             onClick={() => void navigate(`/jobs/${job}/trees/new`)}
           >
-            New tree
+            {msg('newTree')}
           </Button>
         )}
       </section>
@@ -84,9 +83,12 @@ function headline(s: Schemas['StemView'], lays: Schemas['StemLay'][]): string {
   const lay = lays.find((l) => l.stemId === s.id);
   if (s.state === 'FELLED') return 'felled';
   if (s.toBeKept) return 'stays';
-  if (!lay) return s.state === 'STANDING' ? 'no lay yet' : s.state.toLowerCase();
-  const means = MEANS.find((m) => m.tap.means === lay.choice.means)?.words ?? '';
-  return `fell to ${azimuth(lay.choice.layDeg)}°${lay.choice.means === 'NOTHING' ? '' : `, ${means}`}`;
+  if (!lay) return s.state === 'STANDING' ? msg('noLayYet') : s.state.toLowerCase();
+  const means = meansWords().find((m) => m.tap.means === lay.choice.means)?.words ?? '';
+  return msg('fellToDegrees', {
+    layDeg: azimuth(lay.choice.layDeg),
+    means: lay.choice.means === 'NOTHING' ? '' : `, ${means}`,
+  });
 }
 
 function markOf(s: Schemas['StemView'], findings: Schemas['FindingView'][], lays: Schemas['StemLay'][]): MarkKind {
@@ -114,10 +116,12 @@ function OneBriefing({
   const posted = latest?.signers.filter((s) => s.posted) ?? [];
   const fresh = latest && b?.sinceLatest.length === 0;
   return (
-    <section aria-label="Briefing">
+    <section aria-label={msg('briefing')}>
       <h2>
-        One briefing for all{' '}
-        <span>{latest ? `${latest.number} issued ${clock(latest.issuedAt)}` : 'none issued yet'}</span>
+        {msg('oneBriefingForAll')}{' '}
+        <span>
+          {latest ? msg('issued', { number: latest.number, issuedAt: clock(latest.issuedAt) }) : msg('noneIssuedYet')}
+        </span>
       </h2>
       {stops.slice(0, MOST_STOPS).map((f) => (
         <Alert
@@ -126,21 +130,19 @@ function OneBriefing({
           showIcon
           icon={<Mark kind="STOP" size={20} />}
           title={f.words}
-          description={`To clear it: ${f.clears}`}
-          action={<Link to={`/jobs/${job}/${stageOf(f)}`}>See</Link>}
+          description={msg('toClearIt', { clears: f.clears })}
+          action={<Link to={`/jobs/${job}/${stageOf(f)}`}>{msg('see')}</Link>}
         />
       ))}
-      {stops.length > MOST_STOPS && <p>and {stops.length - MOST_STOPS} more stops</p>}
+      {stops.length > MOST_STOPS && <p>{msg('andMoreStops', { stopsCount: stops.length - MOST_STOPS })}</p>}
       {fresh && (
         <p>
-          Signed: {posted.filter((s) => s.signedAt).length} of {posted.length}.{' '}
-          <Link to={`/jobs/${job}/brief`}>See the briefing</Link>
+          {msg('signedOf', { postedCount: posted.filter((s) => s.signedAt).length, postedCount2: posted.length })}{' '}
+          <Link to={`/jobs/${job}/brief`}>{msg('seeTheBriefing')}</Link>
         </p>
       )}
       {latest && !fresh && (
-        <p>
-          The crew still holds briefing {latest.number}: {b?.sinceLatest.length} things changed since.
-        </p>
+        <p>{msg('theCrewStillHolds', { number: latest.number, sinceLatestCount: b?.sinceLatest.length ?? '' })}</p>
       )}
       {!fresh && (
         <Button
@@ -150,7 +152,7 @@ function OneBriefing({
           disabled={!known || stops.length > 0}
           onClick={() => void act(api.POST('/api/jobs/{job}/briefings', { params: { path: { job } } }))}
         >
-          Issue briefing {(latest?.number ?? 0) + 1}
+          {msg('issueBriefing', { number: (latest?.number ?? 0) + 1 })}
         </Button>
       )}
     </section>

@@ -4,6 +4,7 @@ import { api, data, type Schemas, type Spot } from '../api/client';
 import { useFeatures } from '../api/job';
 import { useUnits } from '../units/useUnits';
 import css from './tree.module.css';
+import { msg } from './words';
 
 const FOOT_M = 0.3048;
 
@@ -44,42 +45,40 @@ export function WhereQuestion({ job, stems, say, put }: Props) {
     }
   };
   return (
-    <div role="group" aria-label="Where it stands" className={css.question}>
-      <h2 className={css.asked}>Where does it stand? Tap the plan{points.length > 0 ? ', or measure to it' : ''}</h2>
-      {points.length === 0 && (
-        <p className="s">Nothing is on this plan yet: tap anywhere. What stands round it is drawn at Place.</p>
-      )}
+    <div role="group" aria-label={msg('whereItStands')} className={css.question}>
+      <h2 className={css.asked}>{msg('whereDoesItStand', { pointsCount: points.length > 0 ? 'yes' : 'no' })}</h2>
+      {points.length === 0 && <p className="s">{msg('nothingIsOnThis')}</p>}
       {points.length > 0 && (
         <>
           <Select
             showSearch
-            aria-label="From"
+            aria-label={msg('from')}
             optionFilterProp="label"
             value={start?.value}
-            placeholder="From a known point"
-            options={points.map((p) => ({ value: p.value, label: `from ${p.label}` }))}
+            placeholder={msg('fromAKnownPoint')}
+            options={points.map((p) => ({ value: p.value, label: msg('from2', { label: p.label }) }))}
             onChange={setFrom}
           />
           <Space.Compact block>
             <InputNumber
-              aria-label="Distance"
+              aria-label={msg('distance')}
               min={0}
               suffix={feet ? 'ft' : 'm'}
-              placeholder="tape or paces"
+              placeholder={msg('tapeOrPaces')}
               value={distance}
               onChange={setDistance}
             />
             <InputNumber
-              aria-label="Bearing"
+              aria-label={msg('bearing')}
               min={0}
               max={360}
               suffix="°"
-              placeholder="bearing"
+              placeholder={msg('bearing2')}
               value={bearing}
               onChange={setBearing}
             />
             <Button disabled={!start || metres === null || bearing === null} onClick={() => void place()}>
-              Put it there
+              {msg('putItThere')}
             </Button>
           </Space.Compact>
         </>

@@ -1,54 +1,54 @@
 import type { Schemas } from '../api/client';
 import type { Units } from '../units/length';
 import type { Draft } from './draft';
+import { msg } from './words';
 
 type Species = Schemas['StemView']['species'];
 type Fault = NonNullable<Draft['faults']>[number];
 type Option = { words: string; tap: Draft };
 
 /** The genera met most often; all others stand in the list behind them. */
-const OFTEN: [Species, string][] = [
-  ['QUERCUS', 'oak'],
-  ['FAGUS', 'beech'],
-  ['FRAXINUS', 'ash'],
-  ['ACER', 'maple'],
-  ['BETULA', 'birch'],
-  ['POPULUS', 'poplar'],
-  ['SALIX', 'willow'],
-  ['TILIA', 'lime'],
-  ['PICEA', 'spruce'],
-  ['PINUS', 'pine'],
-  ['UNKNOWN', 'not known'],
+const OFTEN: Species[] = [
+  'QUERCUS',
+  'FAGUS',
+  'FRAXINUS',
+  'ACER',
+  'BETULA',
+  'POPULUS',
+  'SALIX',
+  'TILIA',
+  'PICEA',
+  'PINUS',
+  'UNKNOWN',
 ];
 
 /** Last used first, then those met most often. */
-export function speciesOptions(stems: Schemas['StemView'][]): Option[] {
+export function speciesOptions(stems: Schemas['StemView'][], name: (species: Species) => string): Option[] {
   const last = [...new Map(stems.map((s) => [s.species, s.commonName] as [Species, string])).entries()].reverse();
   const seen = new Set(last.map(([k]) => k));
-  return [...last, ...OFTEN.filter(([k]) => !seen.has(k))]
-    .slice(0, OFTEN.length)
-    .map(([species, words]) => ({ words, tap: { species } }));
+  const more = OFTEN.filter((k) => !seen.has(k)).map((k): [Species, string] => [k, name(k)]);
+  return [...last, ...more].slice(0, OFTEN.length).map(([species, words]) => ({ words, tap: { species } }));
 }
 
 /** Alive with nothing seen answers for the faults too. */
-export const WOOD: Option[] = [
-  { words: 'alive, nothing seen', tap: { wood: 'SOUND', faults: [] } },
-  { words: 'alive, with faults', tap: { wood: 'SOUND', faults: undefined } },
-  { words: 'dying', tap: { wood: 'STRESSED', faults: undefined } },
-  { words: 'dead, recent', tap: { wood: 'DEAD_RECENT', faults: undefined } },
-  { words: 'dead, old', tap: { wood: 'DEAD_OLD', faults: undefined } },
+export const woodWords = (): Option[] => [
+  { words: msg('aliveNothingSeen'), tap: { wood: 'SOUND', faults: [] } },
+  { words: msg('aliveWithFaults'), tap: { wood: 'SOUND', faults: undefined } },
+  { words: msg('dying'), tap: { wood: 'STRESSED', faults: undefined } },
+  { words: msg('deadRecent'), tap: { wood: 'DEAD_RECENT', faults: undefined } },
+  { words: msg('deadOld'), tap: { wood: 'DEAD_OLD', faults: undefined } },
 ];
 
 export const MOST_FAULTS = 3;
-export const FAULTS: { value: Fault; words: string }[] = [
-  { value: 'DEAD_TOP', words: 'dead top' },
-  { value: 'HANGING_LIMB', words: 'loose limb' },
-  { value: 'SPLIT_UNION', words: 'split union' },
-  { value: 'CRACK', words: 'crack' },
-  { value: 'CAVITY', words: 'cavity' },
-  { value: 'FUNGUS', words: 'bracket' },
-  { value: 'LOOSE_BARK', words: 'loose bark' },
-  { value: 'LIFTED_ROOT_PLATE', words: 'root plate' },
+export const faultWords = (): { value: Fault; words: string }[] => [
+  { value: 'DEAD_TOP', words: msg('deadTop') },
+  { value: 'HANGING_LIMB', words: msg('looseLimb') },
+  { value: 'SPLIT_UNION', words: msg('splitUnion') },
+  { value: 'CRACK', words: msg('crack') },
+  { value: 'CAVITY', words: msg('cavity') },
+  { value: 'FUNGUS', words: msg('bracket') },
+  { value: 'LOOSE_BARK', words: msg('looseBark') },
+  { value: 'LIFTED_ROOT_PLATE', words: msg('rootPlate') },
 ];
 
 const INCH_M = 0.0254;
@@ -71,17 +71,17 @@ export const crowns = (u: Units): Option[] =>
     ? metres([3, 5, 7, 10, 13, 16, 20, 26], FOOT_M, (crownRadiusM) => ({ crownRadiusM }))
     : metres([1, 1.5, 2, 3, 4, 5, 6, 8], 1, (crownRadiusM) => ({ crownRadiusM }));
 export const LEANS: Option[] = [0, 2, 5, 10, 20].map((leanDeg) => ({
-  words: leanDeg === 0 ? 'none seen' : `${leanDeg}°`,
+  words: leanDeg === 0 ? msg('noneSeen') : `${leanDeg}°`,
   tap: { leanDeg, leansToDeg: undefined },
 }));
 export const SIDES: Option[] = ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW'].map((words, i) => ({
   words,
   tap: { leansToDeg: i * 45 },
 }));
-export const MEANS: Option[] = [
-  { words: 'nothing', tap: { means: 'NOTHING' } },
-  { words: 'lever', tap: { means: 'LEVER' } },
-  { words: 'wedges', tap: { means: 'WEDGES' } },
-  { words: 'hand line', tap: { means: 'HAND_LINE' } },
-  { words: 'machine line', tap: { means: 'MACHINE_LINE' } },
+export const meansWords = (): Option[] => [
+  { words: msg('nothing'), tap: { means: 'NOTHING' } },
+  { words: msg('lever'), tap: { means: 'LEVER' } },
+  { words: msg('wedges'), tap: { means: 'WEDGES' } },
+  { words: msg('handLine'), tap: { means: 'HAND_LINE' } },
+  { words: msg('machineLine'), tap: { means: 'MACHINE_LINE' } },
 ];

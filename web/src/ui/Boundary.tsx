@@ -1,5 +1,6 @@
 import { Button } from 'antd';
 import { Component, lazy, type ReactNode, Suspense } from 'react';
+import { msg } from '../words/base';
 
 export type Fault = { type: 'error' | 'warning'; title: string; words: string; again: string; act: () => void };
 type Props = {
@@ -38,9 +39,9 @@ export class Boundary extends Component<Props, State> {
     if (!this.state.failed) return this.props.children;
     const fault: Fault = this.props.failed ?? {
       type: 'error',
-      title: `${this.props.what} cannot be shown`,
-      words: 'This is a fault of Antevid, not yours. What was saved is safe; HOLD and the other parts work.',
-      again: 'Show it again',
+      title: msg('cannotBeShown', { what: this.props.what }),
+      words: msg('ourFault'),
+      again: msg('showItAgain'),
       act: () => this.setState({ failed: undefined }),
     };
     return (

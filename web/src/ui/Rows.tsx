@@ -1,6 +1,7 @@
 import { Table } from 'antd';
 import type { ReactNode } from 'react';
 import css from './ui.module.css';
+import { msg } from '../words/base';
 
 export type Column<T> = {
   head?: ReactNode;
@@ -46,7 +47,7 @@ export function Rows<T extends object>({ label, rows, keyOf, columns, voided, ch
       onRow={choose && (({ row }) => ({ onClick: () => choose(row), className: css.chosen }))}
       columns={columns.map((c, n) => ({
         key: n,
-        title: c.head ?? <span className={css.unseen}>mark</span>,
+        title: c.head ?? <span className={css.unseen}>{msg('mark')}</span>,
         width: c.width,
         align: c.quantity || c.right ? ('right' as const) : undefined,
         onCell: c.quantity ? () => ({ className: `n ${css.quantity}` }) : undefined,

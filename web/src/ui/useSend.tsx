@@ -1,8 +1,9 @@
+import { msg } from '../words/base';
 import { useQueryClient } from '@tanstack/react-query';
 import type { FormInstance } from 'antd';
 import { type ReactNode, useState } from 'react';
 import { Problem } from '../api/client';
-import { NO_ANSWER } from '../api/job';
+import { noAnswer } from '../api/job';
 
 /**
  * Sends a write and asks anew for what it changed. What the server refuses of a form is said at the field it names,
@@ -34,7 +35,7 @@ export function useSend(form?: FormInstance): {
       const names = form ? Object.keys(form.getFieldsValue() as object) : [];
       const here = faults.filter((f) => names.includes(f.field));
       form?.setFields(here.map((f) => ({ name: f.field, errors: [f.message] })));
-      setWords(faults.length > 0 && here.length === faults.length ? '' : e instanceof Problem ? e.message : NO_ANSWER);
+      setWords(faults.length > 0 && here.length === faults.length ? '' : e instanceof Problem ? e.message : noAnswer());
       return false;
     } finally {
       setSending(false);
@@ -45,6 +46,6 @@ export function useSend(form?: FormInstance): {
       {words}
     </p>
   );
-  const saved = stored && <p role="status">Saved.</p>;
+  const saved = stored && <p role="status">{msg('saved')}</p>;
   return { send, sending, refused, saved };
 }

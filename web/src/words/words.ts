@@ -3,7 +3,7 @@ import { TYPE } from '@formatjs/icu-messageformat-parser';
 import { useSyncExternalStore } from 'react';
 import { later } from '../app/later';
 import english from '../../../words/src/main/resources/words/phone_en.properties?raw';
-import englishTerms from '../../../words/src/main/resources/words/terms_en.properties?raw';
+import englishTerms from '../../../words/src/main/resources/words/carried_en.properties?raw';
 
 /** The words of the crew's pages: the same catalogue that the server says its own from, carried along for a lost link. */
 /** PSEUDO is English in brackets: what stands outside of them is not from the catalogue; tests alone choose it. */
@@ -116,24 +116,42 @@ function formatOf(pattern: string, tag: string): IntlMessageFormat {
 const together = (said: string): string => said.replace(/(?<=\d) (?=[\p{L}°%])/gu, '\u00a0');
 
 function say(lang: Language, key: string, args: Args): string {
-  const pattern = CATALOGUE[lang].get(`phone.${key}`) ?? CATALOGUE.ENGLISH.get(`phone.${key}`);
-  if (pattern === undefined) throw new Error(`phone.${key} is not in the catalogue`);
+  const pattern = CATALOGUE[lang].get(key) ?? CATALOGUE.ENGLISH.get(key);
+  if (pattern === undefined) throw new Error(`${key} is not in the catalogue`);
   const id = `${lang} ${key} ${regional()}`;
   const format = formats.get(id) ?? formatOf(pattern, TAG[lang]);
   formats.set(id, format);
-  // what is not there is chosen by 'none', as the server does it
   const known: Record<string, string | number> = {};
   for (const [name, value] of Object.entries(args))
-    known[name] = value === undefined || value === '' ? 'none' : typeof value === 'string' ? together(value) : value;
+    known[name] = typeof value === 'string' ? together(value) : (value ?? 'none');
   const given = new Proxy(known, { has: () => true, get: (all, name) => all[String(name)] ?? 'none' });
   return bracketed(lang, String(format.format(given)));
 }
 
+/** What is empty is chosen by 'none', as the server does it. */
+const orNone = (args: Args): Args =>
+  Object.fromEntries(Object.entries(args).map(([name, value]) => [name, value === '' ? 'none' : value]));
+
 /** What is said on the crew's pages, in the language of this person. */
 export function useWords(): (key: string, args?: Args) => string {
   const lang = useSyncExternalStore(subscribe, spoken);
-  return (key, args = {}) => say(lang, key, args);
+  return (key, args = {}) => say(lang, `phone.${key}`, orNone(args));
 }
+
+/** The language pages are put together in; who uses it puts its part of the page together again when it changes. */
+export const useLanguage = (): Language => useSyncExternalStore(subscribe, spoken);
+
+/**
+ * What one part of the desk says, from its own file of the catalogue, which comes with that part's code. Asked while
+ * a page is put together, never while a module is loaded: the language may be another by then.
+ */
+export const wordsOf = (
+  area: string,
+  file: string,
+): ((key: string, args?: Record<string, string | number>) => string) => {
+  also(file);
+  return (key, args = {}) => say(spoken(), `${area}.${key}`, args);
+};
 
 /** What these say is which word stands for which: they are not exchanged themselves. */
 const EXCHANGES = 'Regional';

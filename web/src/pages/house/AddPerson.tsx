@@ -2,6 +2,7 @@ import { Button, Checkbox, Form, Input, Select } from 'antd';
 import { api, type Schemas } from '../../api/client';
 import { useSend } from '../../ui/useSend';
 import css from './house.module.css';
+import { msg } from './words';
 
 type New = Schemas['NewPersonRequest'];
 const COMPETENCES: New['competences'] = [
@@ -38,22 +39,22 @@ export function AddPerson() {
       initialValues={{ office: 'CREW', competences: [] }}
       onFinish={add}
     >
-      <b>Add a person</b>
-      <Form.Item name="name" label="Name" rules={[{ required: true, message: 'the name they are called by' }]}>
+      <b>{msg('addAPerson')}</b>
+      <Form.Item name="name" label={msg('name')} rules={[{ required: true, message: msg('theNameTheyAre') }]}>
         <Input maxLength={80} />
       </Form.Item>
-      <Form.Item name="office" label="Office">
-        <Select aria-label="Office" options={OFFICES} />
+      <Form.Item name="office" label={msg('office')}>
+        <Select aria-label={msg('office')} options={OFFICES} />
       </Form.Item>
-      <Form.Item name="passphrase" label="Passphrase (12 characters or more; crew need none)">
+      <Form.Item name="passphrase" label={msg('passphrase12CharactersOr')}>
         <Input.Password autoComplete="new-password" />
       </Form.Item>
-      <Form.Item name="competences" label="May do">
+      <Form.Item name="competences" label={msg('mayDo')}>
         <Checkbox.Group options={COMPETENCES.map((c) => ({ value: c, label: c.toLowerCase().replaceAll('_', '-') }))} />
       </Form.Item>
       {refused}
       <Button type="primary" size="large" block htmlType="submit" loading={sending}>
-        Add
+        {msg('add')}
       </Button>
     </Form>
   );

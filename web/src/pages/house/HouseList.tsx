@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import { Rows } from '../../ui/Rows';
+import { msg } from './words';
 
 type Item = { id: string; name: string; version: number };
 type Props<T extends Item> = {
@@ -30,7 +31,7 @@ export function HouseList<T extends Item>({ heading, items, says, takeOff }: Pro
             cell: ({ id, version }) =>
               takeOff && (
                 <Button type="text" onClick={() => takeOff({ id }, { version })}>
-                  Take off the list
+                  {msg('takeOffTheList')}
                 </Button>
               ),
           },

@@ -14,6 +14,7 @@ import { RulesForm } from './RulesForm';
 import { SpeciesTable } from './SpeciesTable';
 import { Templates } from './Templates';
 import css from './house.module.css';
+import { msg } from './words';
 
 /** What holds for every job of the company: its rules, kit, people and the species table; the owner edits them. */
 export default function HousePage() {
@@ -30,28 +31,28 @@ export default function HousePage() {
     <>
       <TopBar />
       <main className={css.page}>
-        <h1>House</h1>
+        <h1>{msg('house')}</h1>
         {refused}
         <Tabs
           items={[
             {
               key: 'rules',
-              label: 'Rules',
+              label: msg('rules'),
               children: (
                 <>
                   <p className="s">
-                    The company’s own limits, for every job. Local code and the qualified person outrank them.
-                    {!owner && ' The owner changes them.'}
+                    {msg('theCompanysOwnLimits')}
+                    {!owner && ` ${msg('theOwnerChangesThem')}`}
                   </p>
                   {rules.data ? <RulesForm rules={rules.data} owner={owner} /> : <Waiting />}
                 </>
               ),
             },
-            { key: 'templates', label: 'Templates', children: <Templates owner={owner} /> },
-            { key: 'kit', label: 'Saws and kit', children: <Kit owner={owner} /> },
+            { key: 'templates', label: msg('templates'), children: <Templates owner={owner} /> },
+            { key: 'kit', label: msg('sawsAndKit'), children: <Kit owner={owner} /> },
             {
               key: 'people',
-              label: 'People',
+              label: msg('people'),
               children: (
                 <>
                   <PeopleTable people={people.data ?? []} owner={owner} run={send} />
@@ -62,7 +63,7 @@ export default function HousePage() {
             },
             {
               key: 'species',
-              label: 'Species',
+              label: msg('species'),
               children: <SpeciesTable owner={owner} version={rules.data?.version ?? -1} />,
             },
           ]}

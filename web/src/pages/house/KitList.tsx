@@ -5,6 +5,7 @@ import { StepperItem } from '../../ui/StepperItem';
 import { useSend } from '../../ui/useSend';
 import { HouseList } from './HouseList';
 import css from './house.module.css';
+import { msg } from './words';
 
 type Kind = Schemas['KitRequest']['kind'];
 type Asked = {
@@ -15,44 +16,44 @@ type Asked = {
   per: number;
   step: number;
 };
-const BAR: Asked = { name: 'barM', words: 'Usable bar', unit: 'cm', per: 0.01, step: 5 };
-const YEAR: Asked = { name: 'madeYear', words: 'Made in', unit: '', per: 1, step: 1 };
-const LOAD: Asked = { name: 'strengthN', words: 'Working load', unit: 'kN', per: 1000, step: 5 };
-const KINDS: { value: Kind; words: string; asks: Asked[] }[] = [
-  { value: 'SAW', words: 'saw', asks: [BAR] },
+const bar = (): Asked => ({ name: 'barM', words: msg('usableBar'), unit: 'cm', per: 0.01, step: 5 });
+const year = (): Asked => ({ name: 'madeYear', words: msg('madeIn'), unit: '', per: 1, step: 1 });
+const load = (): Asked => ({ name: 'strengthN', words: msg('workingLoad'), unit: 'kN', per: 1000, step: 5 });
+const kinds = (): { value: Kind; words: string; asks: Asked[] }[] => [
+  { value: 'SAW', words: msg('saw'), asks: [bar()] },
   {
     value: 'WEDGE',
-    words: 'wedge',
+    words: msg('wedge'),
     asks: [
-      { name: 'liftM', words: 'Thick at the butt', unit: 'mm', per: 0.001, step: 5 },
-      { name: 'lengthM', words: 'Long', unit: 'mm', per: 0.001, step: 10 },
+      { name: 'liftM', words: msg('thickAtTheButt'), unit: 'mm', per: 0.001, step: 5 },
+      { name: 'lengthM', words: msg('long'), unit: 'mm', per: 0.001, step: 10 },
     ],
   },
-  { value: 'HAMMER', words: 'hammer', asks: [] },
+  { value: 'HAMMER', words: msg('hammer'), asks: [] },
   {
     value: 'LEVER',
-    words: 'felling lever',
-    asks: [{ name: 'lengthM', words: 'Long', unit: 'cm', per: 0.01, step: 10 }],
+    words: msg('fellingLever'),
+    asks: [{ name: 'lengthM', words: msg('long'), unit: 'cm', per: 0.01, step: 10 }],
   },
   {
     value: 'ROPE',
-    words: 'rope',
+    words: msg('rope'),
     asks: [
-      { name: 'strengthN', words: 'Breaking strength', unit: 'kN', per: 1000, step: 5 },
-      { name: 'lengthM', words: 'Long', unit: 'm', per: 1, step: 5 },
-      YEAR,
+      { name: 'strengthN', words: msg('breakingStrength'), unit: 'kN', per: 1000, step: 5 },
+      { name: 'lengthM', words: msg('long'), unit: 'm', per: 1, step: 5 },
+      year(),
     ],
   },
-  { value: 'SLING', words: 'sling', asks: [LOAD, YEAR] },
+  { value: 'SLING', words: msg('sling'), asks: [load(), year()] },
   {
     value: 'BLOCK',
-    words: 'block',
-    asks: [LOAD, { name: 'efficiency', words: 'Pull passed on (0.9)', unit: '', per: 1, step: 0.01 }],
+    words: msg('block'),
+    asks: [load(), { name: 'efficiency', words: msg('pullPassedOn0'), unit: '', per: 1, step: 0.01 }],
   },
   {
     value: 'WINCH',
-    words: 'winch',
-    asks: [{ name: 'strengthN', words: 'Rated pull', unit: 'kN', per: 1000, step: 1 }],
+    words: msg('winch'),
+    asks: [{ name: 'strengthN', words: msg('ratedPull'), unit: 'kN', per: 1000, step: 1 }],
   },
 ];
 
@@ -64,7 +65,7 @@ export function Kit({ owner }: { owner: boolean }) {
   const [form] = Form.useForm<Typed>();
   const { send, sending, refused } = useSend(form);
   const kind = Form.useWatch('kind', form) ?? 'SAW';
-  const asks = KINDS.find((k) => k.value === kind)?.asks ?? [];
+  const asks = kinds().find((k) => k.value === kind)?.asks ?? [];
   const add = async ({ name, count, ...typed }: Typed) => {
     const numbers = Object.fromEntries(
       asks.flatMap((a) => {
@@ -76,12 +77,12 @@ export function Kit({ owner }: { owner: boolean }) {
       form.setFieldsValue({ name: '', count: 1, ...Object.fromEntries(asks.map((a) => [a.name, null])) });
   };
   return (
-    <section aria-label="Saws and kit">
+    <section aria-label={msg('sawsAndKit')}>
       <HouseList
-        heading="Saws and kit"
+        heading={msg('sawsAndKit')}
         items={kit}
         says={[
-          (k) => `${k.kindWords}${k.count > 1 ? `, ${k.count} of them` : ''}`,
+          (k) => msg('line', { kindWords: k.kindWords, count: k.count > 1 ? msg('ofThem', { count: k.count }) : '' }),
           (k) => <span className="n">{said(k)}</span>,
         ]}
         takeOff={
@@ -97,16 +98,16 @@ export function Kit({ owner }: { owner: boolean }) {
           requiredMark={false}
           initialValues={{ kind: 'SAW', count: 1 }}
           onFinish={(t) => void add(t)}
-          aria-label="Add kit"
+          aria-label={msg('addKit')}
         >
-          <b>Add a saw or kit</b>
-          <Form.Item name="kind" label="Kind">
-            <Select aria-label="Kind" options={KINDS.map((k) => ({ value: k.value, label: k.words }))} />
+          <b>{msg('addASawOr')}</b>
+          <Form.Item name="kind" label={msg('kind')}>
+            <Select aria-label={msg('kind')} options={kinds().map((k) => ({ value: k.value, label: k.words }))} />
           </Form.Item>
-          <Form.Item name="name" label="Called" rules={[{ required: true, message: 'what it is called' }]}>
+          <Form.Item name="name" label={msg('called')} rules={[{ required: true, message: msg('whatItIsCalled') }]}>
             <Input maxLength={60} />
           </Form.Item>
-          <Form.Item name="count" label="How many">
+          <Form.Item name="count" label={msg('howMany')}>
             <InputNumber />
           </Form.Item>
           {asks.map((a) => (
@@ -114,7 +115,7 @@ export function Kit({ owner }: { owner: boolean }) {
           ))}
           {refused}
           <Button type="primary" size="large" block htmlType="submit" loading={sending}>
-            Add to the list
+            {msg('addToTheList')}
           </Button>
         </Form>
       )}
@@ -124,13 +125,13 @@ export function Kit({ owner }: { owner: boolean }) {
 
 function said(k: Schemas['KitView']): string {
   const parts = [
-    k.barM !== undefined && `${k.said.barM} bar`,
-    k.liftM !== undefined && `${k.said.liftM} lift`,
-    k.lengthM !== undefined && `${k.said.lengthM} long`,
+    k.barM !== undefined && msg('bar', { barM: k.said.barM ?? '' }),
+    k.liftM !== undefined && msg('lift', { liftM: k.said.liftM ?? '' }),
+    k.lengthM !== undefined && msg('long2', { lengthM: k.said.lengthM ?? '' }),
     k.strengthN !== undefined &&
-      `${k.said.strengthN} ${k.kind === 'ROPE' ? 'breaking' : k.kind === 'WINCH' ? 'pull' : 'working'}`,
-    k.efficiency !== undefined && `passes on ${k.efficiency}`,
-    k.madeYear !== undefined && `made ${k.madeYear}`,
+      `${k.said.strengthN} ${k.kind === 'ROPE' ? msg('breaking') : k.kind === 'WINCH' ? msg('pull') : msg('working')}`,
+    k.efficiency !== undefined && msg('passesOn', { efficiency: k.efficiency }),
+    k.madeYear !== undefined && msg('made', { madeYear: k.madeYear }),
   ];
   return parts.filter(Boolean).join(', ');
 }

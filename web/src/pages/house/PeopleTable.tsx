@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Button, Input, Popconfirm, Space, Table } from 'antd';
 import { useState } from 'react';
 import { api, data, type Schemas } from '../../api/client';
+import { msg } from './words';
 
 type Person = Schemas['PersonEntry'];
 type Props = { people: Person[]; owner: boolean; run: (write: Promise<unknown>) => Promise<boolean> };
@@ -10,13 +11,13 @@ type Props = { people: Person[]; owner: boolean; run: (write: Promise<unknown>) 
 export function PeopleTable({ people, owner, run }: Props) {
   const pin = (p: Person) =>
     p.pinSet ? (
-      'PIN set'
+      msg('pinSet')
     ) : p.firstWord ? (
       <>
-        word for the first PIN: <b>{p.firstWord}</b>
+        {msg('wordForTheFirst')} <b>{p.firstWord}</b>
       </>
     ) : (
-      'no PIN'
+      msg('noPin')
     );
   return (
     <Table<Person>
@@ -26,14 +27,14 @@ export function PeopleTable({ people, owner, run }: Props) {
       scroll={{ x: 760 }}
       dataSource={people}
       columns={[
-        { title: 'Name', dataIndex: 'name', render: (n: string) => <b>{n}</b> },
-        { title: 'Office', dataIndex: 'office', render: (o: string) => o.toLowerCase() },
+        { title: msg('name'), dataIndex: 'name', render: (n: string) => <b>{n}</b> },
+        { title: msg('office'), dataIndex: 'office', render: (o: string) => o.toLowerCase() },
         {
-          title: 'Competences',
+          title: msg('competences'),
           render: (_, p) => p.competences.map((c) => c.toLowerCase().replace('_', '-')).join(', '),
         },
         { title: 'PIN', hidden: !owner, render: (_, p) => pin(p) },
-        { title: 'Signed in', hidden: !owner, render: (_, p) => <Actions p={p} run={run} /> },
+        { title: msg('signedIn'), hidden: !owner, render: (_, p) => <Actions p={p} run={run} /> },
       ]}
     />
   );
@@ -50,30 +51,38 @@ function Actions({ p, run }: { p: Person; run: Props['run'] }) {
   };
   return (
     <Space wrap>
-      <span>{p.signedInAt === 0 ? 'nowhere' : p.signedInAt === 1 ? 'in 1 place' : `in ${p.signedInAt} places`}</span>
+      <span>
+        {p.signedInAt === 0
+          ? msg('nowhere')
+          : p.signedInAt === 1
+            ? msg('in1Place')
+            : msg('inPlaces', { signedInAt: p.signedInAt })}
+      </span>
       {p.signedInAt > 0 && (
-        <Button onClick={() => void run(api.DELETE('/api/people/{id}/places', path))}>Sign out everywhere</Button>
+        <Button onClick={() => void run(api.DELETE('/api/people/{id}/places', path))}>
+          {msg('signOutEverywhere')}
+        </Button>
       )}
       {p.pinSet && (
         <Popconfirm
-          title={`Reset the PIN of ${p.name}?`}
-          okText="Reset it"
+          title={msg('resetThePinOf', { name: p.name })}
+          okText={msg('resetIt')}
           onConfirm={() => void run(api.POST('/api/people/{id}/pin-reset', path))}
         >
-          <Button>Reset the PIN</Button>
+          <Button>{msg('resetThePin')}</Button>
         </Popconfirm>
       )}
-      {p.office !== 'CREW' && !changing && <Button onClick={() => setChanging(true)}>New passphrase</Button>}
+      {p.office !== 'CREW' && !changing && <Button onClick={() => setChanging(true)}>{msg('newPassphrase')}</Button>}
       {changing && (
         <Space.Compact>
           <Input.Password
-            aria-label={`New passphrase of ${p.name}`}
+            aria-label={msg('newPassphraseOf', { name: p.name })}
             value={passphrase}
             onChange={(e) => setPassphrase(e.target.value)}
             autoComplete="new-password"
           />
           <Button type="primary" disabled={passphrase.length < 12} onClick={() => void change()}>
-            Set
+            {msg('set')}
           </Button>
         </Space.Compact>
       )}
@@ -94,21 +103,21 @@ export function OwnSecrets({ run }: { run: Props['run'] }) {
     setPin('');
   };
   return (
-    <section aria-label="My sign-in">
+    <section aria-label={msg('mySignIn')}>
       <h2>
-        My sign-in <span>passphrase: 12 characters or more; PIN: 4 to 8 digits, for briefings and GO</span>
+        {msg('mySignIn')} <span>{msg('passphrase12CharactersOrMore')}</span>
       </h2>
       <Space wrap>
         <Input.Password
-          aria-label="Passphrase now"
-          placeholder="passphrase now"
+          aria-label={msg('passphraseNow')}
+          placeholder={msg('passphraseNow2')}
           value={old}
           onChange={(e) => setOld(e.target.value)}
         />
         <Space.Compact>
           <Input.Password
-            aria-label="New PIN"
-            placeholder="new PIN"
+            aria-label={msg('newPin')}
+            placeholder={msg('newPin2')}
             inputMode="numeric"
             value={pin}
             onChange={(e) => setPin(e.target.value)}
@@ -117,13 +126,13 @@ export function OwnSecrets({ run }: { run: Props['run'] }) {
             disabled={!old || pin.length < 4}
             onClick={() => void clear(api.PUT('/api/session/pin', { body: { passphrase: old, pin } }))}
           >
-            Set my PIN
+            {msg('setMyPin')}
           </Button>
         </Space.Compact>
         <Space.Compact>
           <Input.Password
-            aria-label="New passphrase"
-            placeholder="new passphrase"
+            aria-label={msg('newPassphrase')}
+            placeholder={msg('newPassphrase2')}
             autoComplete="new-password"
             value={passphrase}
             onChange={(e) => setPassphrase(e.target.value)}
@@ -132,7 +141,7 @@ export function OwnSecrets({ run }: { run: Props['run'] }) {
             disabled={!old || passphrase.length < 12}
             onClick={() => void clear(api.PUT('/api/session/passphrase', { body: { old, passphrase } }))}
           >
-            Change it
+            {msg('changeIt')}
           </Button>
         </Space.Compact>
       </Space>
@@ -140,13 +149,14 @@ export function OwnSecrets({ run }: { run: Props['run'] }) {
         {places.data?.map((p) => (
           <li key={p.id} className="person">
             <span>
-              {p.here ? <b>here</b> : 'elsewhere'}, since {new Date(p.madeAt).toLocaleString('en-GB')}, {p.address}
+              {p.here ? <b>{msg('here')}</b> : msg('elsewhere')}
+              {msg('since', { it: new Date(p.madeAt).toLocaleString('en-GB'), address: p.address })}
             </span>{' '}
             {!p.here && (
               <Button
                 onClick={() => void clear(api.DELETE('/api/session/places/{id}', { params: { path: { id: p.id } } }))}
               >
-                Sign out there
+                {msg('signOutThere')}
               </Button>
             )}
           </li>

@@ -5,6 +5,8 @@ import { StepperItem } from '../../ui/StepperItem';
 import { useSend } from '../../ui/useSend';
 import { useTerms } from '../../words/words';
 import css from './house.module.css';
+import { msg } from './words';
+import '../../words/terms';
 
 type Rules = Schemas['HouseView'];
 const SCHOOLS: Rules['usualSchool'][] = ['CONVENTIONAL', 'OPEN_FACE', 'HUMBOLDT', 'DEEP_FACE', 'THIN_HINGE'];
@@ -42,23 +44,23 @@ export function RulesForm({ rules, owner }: { rules: Rules; owner: boolean }) {
           {...STEPS[t.key]}
           min={t.low}
           max={t.high}
-          note={`usual ${t.usual}, ${t.source}`}
+          note={msg('usual', { usual: t.usual, source: t.source })}
         />
       ))}
-      <Form.Item name="usualSchool" label="Type of cut that needs no reason">
+      <Form.Item name="usualSchool" label={msg('typeOfCutThat')}>
         <Select
-          aria-label="Type of cut that needs no reason"
+          aria-label={msg('typeOfCutThat')}
           options={SCHOOLS.map((s) => ({ value: s, label: term('School', s) }))}
         />
       </Form.Item>
-      <Form.Item name="regional" label="Words of our region, said to everybody">
+      <Form.Item name="regional" label={msg('wordsOfOurRegion')}>
         <Checkbox.Group options={REGIONAL.map((r) => ({ value: r, label: term('Regional', r) }))} />
       </Form.Item>
       {refused}
       {saved}
       {owner && (
         <Button type="primary" size="large" block htmlType="submit" loading={sending}>
-          Save the house rules
+          {msg('saveTheHouseRules')}
         </Button>
       )}
     </Form>

@@ -4,6 +4,8 @@ import { StepperItem } from '../../ui/StepperItem';
 import { useSend } from '../../ui/useSend';
 import { useTerms } from '../../words/words';
 import css from './house.module.css';
+import { msg } from './words';
+import '../../words/terms';
 
 type Species = Schemas['SpeciesView'];
 type Typed = Record<string, number> & Pick<Schemas['WoodRequest'], 'hinge' | 'split' | 'source'>;
@@ -30,7 +32,7 @@ export function SpeciesForm({ species, version, close }: { species: Species; ver
     if (await send(api.DELETE('/api/house/species/{species}', { params }))) close();
   };
   return (
-    <Drawer open title={`Our figures for ${species.words}`} size="min(560px, 100vw)" onClose={close}>
+    <Drawer open title={msg('ourFiguresFor', { species: species.words })} size="min(560px, 100vw)" onClose={close}>
       <Form
         form={form}
         name="wood"
@@ -44,12 +46,9 @@ export function SpeciesForm({ species, version, close }: { species: Species; ver
           source: species.source,
         }}
         onFinish={(t) => void save(t)}
-        aria-label={`Our figures for ${species.words}`}
+        aria-label={msg('ourFiguresFor', { species: species.words })}
       >
-        <p className="s">
-          They count for every plan at once; briefings that are out say that the plan has changed. What holds errs low,
-          what is carried errs high.
-        </p>
+        <p className="s">{msg('theyCountForEvery')}</p>
         {species.figures.map((f) => (
           <StepperItem
             key={f.key}
@@ -58,29 +57,29 @@ export function SpeciesForm({ species, version, close }: { species: Species; ver
             unit={f.unit}
             step={f.step}
             digits={2}
-            note={`literature ${f.usual}`}
+            note={msg('literature', { usual: f.usual })}
           />
         ))}
-        <Form.Item name="hinge" label="As a hinge it is">
+        <Form.Item name="hinge" label={msg('asAHingeIt')}>
           <Radio.Group options={HINGES.map((value) => ({ value, label: term('Species.HingeGrade', value) }))} />
         </Form.Item>
-        <Form.Item name="split" label="It splits">
+        <Form.Item name="split" label={msg('itSplits')}>
           <Radio.Group options={SPLITS.map((value) => ({ value, label: term('Species.SplitClass', value) }))} />
         </Form.Item>
         <Form.Item
           name="source"
-          label="What they rest on"
-          rules={[{ required: true, message: 'what you weighed, tested or read, and where' }]}
+          label={msg('whatTheyRestOn')}
+          rules={[{ required: true, message: msg('whatYouWeighedTested') }]}
         >
-          <Input maxLength={200} placeholder="weighed twelve logs at our yard, spring" />
+          <Input maxLength={200} placeholder={msg('weighedTwelveLogsAt')} />
         </Form.Item>
         {refused}
         <Button type="primary" size="large" block htmlType="submit" loading={sending}>
-          Compute with these
+          {msg('computeWithThese')}
         </Button>
         {own && (
           <Button size="large" block onClick={() => void usual()} disabled={sending}>
-            Back to the literature
+            {msg('backToTheLiterature')}
           </Button>
         )}
       </Form>

@@ -6,6 +6,7 @@ import { api, data, type Schemas } from '../../api/client';
 import { useUnits } from '../../units/useUnits';
 import { SpeciesForm } from './SpeciesForm';
 import ui from '../../ui/ui.module.css';
+import { msg } from './words';
 
 type Species = Schemas['SpeciesView'];
 
@@ -19,9 +20,9 @@ export function SpeciesTable({ owner, version }: { owner: boolean; version: numb
     staleTime: Infinity,
   });
   return (
-    <section aria-label="Species">
+    <section aria-label={msg('species')}>
       <h2>
-        Species <span>what mass, hinge and splitting are computed with</span>
+        {msg('species')} <span>{msg('whatMassHingeAnd')}</span>
       </h2>
       {species.data ? (
         <Table<Species>
@@ -32,23 +33,23 @@ export function SpeciesTable({ owner, version }: { owner: boolean; version: numb
           dataSource={species.data}
           columns={[
             {
-              title: 'Species',
+              title: msg('species'),
               render: (_, s) => (
                 <>
                   <b>{s.words}</b> <small>{s.botanical}</small>
                 </>
               ),
             },
-            { title: 'Green wood', dataIndex: 'density', className: 'n', width: 168 },
-            { title: 'Holds', dataIndex: 'holds', className: 'n', width: 96 },
-            { title: 'Hinge', dataIndex: 'hinge' },
-            { title: 'Splits', dataIndex: 'split' },
+            { title: msg('greenWood'), dataIndex: 'density', className: 'n', width: 168 },
+            { title: msg('holds'), dataIndex: 'holds', className: 'n', width: 96 },
+            { title: msg('hinge'), dataIndex: 'hinge' },
+            { title: msg('splits'), dataIndex: 'split' },
             {
-              title: 'Note',
+              title: msg('note'),
               render: (_, s) =>
                 s.source ? (
                   <>
-                    <b>Our figures: {s.source}</b>
+                    <b>{msg('ourFigures', { source: s.source })}</b>
                     <br />
                     {s.note}
                   </>
@@ -59,11 +60,15 @@ export function SpeciesTable({ owner, version }: { owner: boolean; version: numb
             ...(owner
               ? [
                   {
-                    title: <span className={ui.unseen}>Change</span>,
+                    title: <span className={ui.unseen}>{msg('change')}</span>,
                     render: (_: unknown, s: Species) =>
                       s.settable && (
-                        <Button type="text" aria-label={`Our figures for ${s.words}`} onClick={() => setChanged(s)}>
-                          Change
+                        <Button
+                          type="text"
+                          aria-label={msg('ourFiguresFor2', { words: s.words })}
+                          onClick={() => setChanged(s)}
+                        >
+                          {msg('change')}
                         </Button>
                       ),
                   },
@@ -74,11 +79,7 @@ export function SpeciesTable({ owner, version }: { owner: boolean; version: numb
       ) : (
         <Waiting />
       )}
-      <p className="s">
-        From the literature where nothing else is said; green wood of a living tree varies by 15 % with the season. What
-        has to hold is computed with the weakest common member, what is carried with the heaviest. The Sums keep to the
-        literature.
-      </p>
+      <p className="s">{msg('fromTheLiteratureWhere')}</p>
       {changed && (
         <SpeciesForm key={changed.key} species={changed} version={version} close={() => setChanged(undefined)} />
       )}

@@ -2,18 +2,21 @@ import { useQuery } from '@tanstack/react-query';
 import { Button, Checkbox, Form, Input, Select } from 'antd';
 import { api, data, type Schemas } from '../../api/client';
 import { useTemplates } from '../../api/job';
-import { MEANS, WOOD } from '../../tree/choices';
+import { meansWords, woodWords } from '../../tree/choices';
 import { useSend } from '../../ui/useSend';
 import { HouseList } from './HouseList';
 import css from './house.module.css';
+import { msg } from './words';
 
 type Typed = Pick<Schemas['TemplateRequest'], 'name' | 'species' | 'wood' | 'means'> & { straight?: boolean };
 
-const woods = WOOD.filter((w, i, all) => all.findIndex((o) => o.tap.wood === w.tap.wood) === i).map((w) => ({
-  value: w.tap.wood,
-  label: w.tap.wood === 'SOUND' ? 'alive' : w.words,
-}));
-const means = MEANS.map((m) => ({ value: m.tap.means, label: m.words }));
+const woods = woodWords()
+  .filter((w, i, all) => all.findIndex((o) => o.tap.wood === w.tap.wood) === i)
+  .map((w) => ({
+    value: w.tap.wood,
+    label: w.tap.wood === 'SOUND' ? msg('alive') : w.words,
+  }));
+const means = meansWords().map((m) => ({ value: m.tap.means, label: m.words }));
 
 /** The sorts of tree the house meets most: one touch on a new tree says all that stands here, the rest is asked. */
 export function Templates({ owner }: { owner: boolean }) {
@@ -30,18 +33,18 @@ export function Templates({ owner }: { owner: boolean }) {
     if (await send(api.POST('/api/house/templates', { body }))) form.resetFields();
   };
   return (
-    <section aria-label="Templates">
+    <section aria-label={msg('templates')}>
       <HouseList
-        heading="A new tree begins with"
+        heading={msg('aNewTreeBegins')}
         items={templates}
-        says={[(t) => [...t.words, ...(t.leanDeg === 0 ? ['no lean seen'] : [])].join(', ')]}
+        says={[(t) => [...t.words, ...(t.leanDeg === 0 ? [msg('noLeanSeen')] : [])].join(', ')]}
         takeOff={
           owner
             ? (path, query) => void send(api.DELETE('/api/house/templates/{id}', { params: { path, query } }))
             : undefined
         }
       />
-      <p className="s">What is left open here is asked for at the tree. No number is taken from a template.</p>
+      <p className="s">{msg('whatIsLeftOpen')}</p>
       {owner && (
         <Form
           form={form}
@@ -50,34 +53,39 @@ export function Templates({ owner }: { owner: boolean }) {
           className={css.add}
           requiredMark={false}
           onFinish={(t) => void add(t)}
-          aria-label="Add a template"
+          aria-label={msg('addATemplate')}
         >
-          <b>Add a sort of tree</b>
-          <Form.Item name="name" label="Called" rules={[{ required: true, message: 'what the leader taps' }]}>
+          <b>{msg('addASortOf')}</b>
+          <Form.Item name="name" label={msg('called')} rules={[{ required: true, message: msg('whatTheLeaderTaps') }]}>
             <Input maxLength={40} />
           </Form.Item>
-          <Form.Item name="species" label="Species">
+          <Form.Item name="species" label={msg('species')}>
             <Select
               allowClear
               showSearch
-              aria-label="Species"
-              placeholder="asked at the tree"
+              aria-label={msg('species')}
+              placeholder={msg('askedAtTheTree')}
               optionFilterProp="label"
               options={species?.map((s) => ({ value: s.key, label: s.words }))}
             />
           </Form.Item>
-          <Form.Item name="wood" label="It is">
-            <Select allowClear aria-label="It is" placeholder="asked at the tree" options={woods} />
+          <Form.Item name="wood" label={msg('itIs')}>
+            <Select allowClear aria-label={msg('itIs')} placeholder={msg('askedAtTheTree')} options={woods} />
           </Form.Item>
-          <Form.Item name="means" label="What brings it over">
-            <Select allowClear aria-label="What brings it over" placeholder="asked at the tree" options={means} />
+          <Form.Item name="means" label={msg('whatBringsItOver')}>
+            <Select
+              allowClear
+              aria-label={msg('whatBringsItOver')}
+              placeholder={msg('askedAtTheTree')}
+              options={means}
+            />
           </Form.Item>
-          <Form.Item name="straight" valuePropName="checked">
-            <Checkbox>no lean seen</Checkbox>
+          <Form.Item name="straight" valuePropName={msg('checked')}>
+            <Checkbox>{msg('noLeanSeen')}</Checkbox>
           </Form.Item>
           {refused}
           <Button type="primary" size="large" block htmlType="submit" loading={sending}>
-            Add to the list
+            {msg('addToTheList')}
           </Button>
         </Form>
       )}

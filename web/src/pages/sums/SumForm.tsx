@@ -7,6 +7,7 @@ import { useUnits } from '../../units/useUnits';
 import { SumAnswer } from './SumAnswer';
 import { SumPlot } from './SumPlot';
 import css from './sums.module.css';
+import { msg } from './words';
 
 type Sum = Schemas['SumView'];
 type Field = Schemas['FieldView'];
@@ -74,15 +75,15 @@ export function SumForm({ sum }: { sum: Sum }) {
         {needed.map((f) => (
           <One key={f.name} field={f} value={given[f.name]} wrong={wrong(f)} set={(v) => set(f.name, v)} />
         ))}
-        {more.length > 0 && <h2>What counts unless you say otherwise</h2>}
+        {more.length > 0 && <h2>{msg('whatCountsUnlessYou')}</h2>}
         {more.map((f) => (
           <One key={f.name} field={f} value={given[f.name]} wrong={wrong(f)} set={(v) => set(f.name, v)} />
         ))}
       </Form>
-      <section className={css.answer} aria-label="Answer">
+      <section className={css.answer} aria-label={msg('answer')}>
         {missing.length > 0 ? (
           <p>
-            Still needed: <b>{missing.map((f) => f.words).join(', ')}</b>.
+            {msg('stillNeeded')} <b>{missing.map((f) => f.words).join(', ')}</b>.
           </p>
         ) : refused ? (
           <p role="alert" className="refused">
@@ -103,9 +104,9 @@ export function SumForm({ sum }: { sum: Sum }) {
           size="large"
           onClick={() => void navigator.clipboard.writeText(window.location.href).then(() => setCopied(true))}
         >
-          {copied ? 'Copied: the link opens with these figures' : 'Copy a link with these figures'}
+          {copied ? msg('copiedTheLinkOpens') : msg('copyALinkWith')}
         </Button>
-        <p className="s">Local code, the maker’s limits and the qualified person on site outrank every number here.</p>
+        <p className="s">{msg('localCodeTheMakers')}</p>
       </section>
     </>
   );
@@ -134,15 +135,15 @@ function One({
   return (
     <Form.Item
       label={label}
-      tooltip={f.kind === 'number' ? `${read(f, f.low)} to ${read(f, f.high)} ${f.reads}` : undefined}
+      tooltip={f.kind === 'number' ? msg('to', { f: read(f, f.low), f2: read(f, f.high), reads: f.reads }) : undefined}
       validateStatus={wrong ? 'error' : undefined}
-      help={wrong ?? (standard === undefined || f.kind !== 'number' ? undefined : `else ${standard}`)}
+      help={wrong ?? (standard === undefined || f.kind !== 'number' ? undefined : msg('else', { standard }))}
       required={f.required}
     >
       {f.kind === 'number' && (
         <div className={css.number}>
           <Slider
-            ariaLabelForHandle={`${label}, slider`}
+            ariaLabelForHandle={msg('slider', { label })}
             min={low}
             max={high}
             step={(high - low) / 200 || 1}
@@ -171,7 +172,7 @@ function One({
         <Input.TextArea
           aria-label={label}
           autoSize
-          placeholder="a list, as [1, 2, 3]"
+          placeholder={msg('aListAs1')}
           defaultValue={value === undefined ? '' : typeof value === 'string' ? value : JSON.stringify(value)}
           onBlur={(e) => set(e.target.value)}
         />

@@ -6,6 +6,7 @@ import { api, data, type Schemas } from '../../api/client';
 import { later } from '../../app/later';
 import type { Figures } from './SumForm';
 import css from './sums.module.css';
+import { msg } from './words';
 
 const Curve = lazy(() => later(() => import('./Curve')));
 const withUnit = (words: string, unit: string): string => (unit ? `${words}, ${unit}` : words);
@@ -30,12 +31,12 @@ export function SumPlot({ sum, given, about }: { sum: Schemas['SumView']; given:
   if (!about || movable.length === 0) return null;
   const c = curve.data;
   return (
-    <section className={css.plot} aria-label="How the answer moves">
+    <section className={css.plot} aria-label={msg('howTheAnswerMoves')}>
       <Select
-        aria-label="Against"
+        aria-label={msg('against')}
         value={chosen ?? c?.against}
         onChange={setChosen}
-        options={movable.map((f) => ({ value: f.name, label: `${about} against ${f.words}` }))}
+        options={movable.map((f) => ({ value: f.name, label: msg('against2', { about, words: f.words }) }))}
       />
       <Suspense fallback={<Waiting />}>
         {c && <Curve points={c.points} at={c.at} x={withUnit(c.xWords, c.xUnit)} y={c.yUnit} />}

@@ -8,21 +8,22 @@ import { useUnits } from '../../units/useUnits';
 import { QuestionPicture } from './QuestionPicture';
 import { SumForm } from './SumForm';
 import css from './sums.module.css';
+import { msg } from './words';
 
 type Sum = Schemas['SumView'];
 
-const QUESTIONS: Record<Sum['question'], string> = {
-  HOW_BIG: 'How big is it?',
-  HOW_IT_LEANS: 'How does it lean?',
-  HOW_SOUND: 'Is enough of it sound?',
-  HOW_HEAVY: 'How heavy, how strong?',
-  HOW_IT_FALLS: 'How does it come down?',
-  WHERE_IT_LIES: 'Where does it lie, what does it hit?',
-  HOW_TO_CUT: 'How is it cut?',
-  WHAT_BRINGS_IT_OVER: 'What brings it over?',
-  WHAT_HANGS: 'What hangs and lies?',
-};
-const ORDER = Object.keys(QUESTIONS) as Sum['question'][];
+const questions = (): Record<Sum['question'], string> => ({
+  HOW_BIG: msg('howBigIsIt'),
+  HOW_IT_LEANS: msg('howDoesItLean'),
+  HOW_SOUND: msg('isEnoughOfIt'),
+  HOW_HEAVY: msg('howHeavyHowStrong'),
+  HOW_IT_FALLS: msg('howDoesItCome'),
+  WHERE_IT_LIES: msg('whereDoesItLie'),
+  HOW_TO_CUT: msg('howIsItCut'),
+  WHAT_BRINGS_IT_OVER: msg('whatBringsItOver'),
+  WHAT_HANGS: msg('whatHangsAndLies'),
+});
+const ORDER = Object.keys(questions()) as Sum['question'][];
 
 /** Every computation on its own, by the question somebody has; the address carries the figures. */
 export default function SumsPage() {
@@ -41,8 +42,8 @@ export default function SumsPage() {
     <div className={css.page}>
       <TopBar />
       <main className={css.main}>
-        <nav className={css.menu} aria-label="Sums">
-          <h1>Sums</h1>
+        <nav className={css.menu} aria-label={msg('sums')}>
+          <h1>{msg('sums')}</h1>
           <Menu
             mode="inline"
             selectedKeys={[name]}
@@ -53,7 +54,7 @@ export default function SumsPage() {
               label: (
                 <span className={css.question}>
                   <QuestionPicture question={g.q} />
-                  {QUESTIONS[g.q]}
+                  {questions()[g.q]}
                 </span>
               ),
               children: g.of.map((s) => ({ key: s.name, label: s.title })),
@@ -61,14 +62,14 @@ export default function SumsPage() {
           />
         </nav>
         <div className={css.choose}>
-          <h1>Sums</h1>
+          <h1>{msg('sums')}</h1>
           <Select
-            aria-label="Sum"
+            aria-label={msg('sum')}
             className="wide"
             value={name}
             onChange={open}
             options={groups.map((g) => ({
-              label: QUESTIONS[g.q],
+              label: questions()[g.q],
               options: g.of.map((s) => ({ value: s.name, label: s.title })),
             }))}
           />

@@ -6,9 +6,16 @@ import { alone, styled } from '../draw';
 import type { PlanScene } from '../scene';
 import { line, LineString, Point, Style, words, xy } from '../styles';
 import type { PlanLayer } from './layer';
+import { msg } from '../words';
 
 /** Contours and the heights they are computed from. */
-export const heights: PlanLayer = { key: 'heights', words: 'Contours and heights', draw };
+export const heights: PlanLayer = {
+  key: 'heights',
+  get words() {
+    return msg('contoursAndHeights');
+  },
+  draw,
+};
 
 function draw(scene: PlanScene, _resolution: number, surroundings?: Schemas['PlaceView']): Feature[] {
   const out: Feature[] = [];

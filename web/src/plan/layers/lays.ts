@@ -7,6 +7,7 @@ import { geometryOf } from '../sketching';
 import { Circle, dropStyle, Fill, layStyles, line, Point, Style, token, toward, words, xy } from '../styles';
 import type { Stage } from '../../stages/stage';
 import type { PlanLayer } from './layer';
+import { msg } from '../words';
 
 /** Nothing of a lay is drawn while it is asked what stands there. */
 const BEFORE_LAYS: readonly Stage[] = ['place', 'stems'];
@@ -22,7 +23,9 @@ export const lays: PlanLayer = {
 /** The same of every other stem. */
 export const otherLays: PlanLayer = {
   key: 'others',
-  words: 'Lays of the other stems',
+  get words() {
+    return msg('laysOfTheOther');
+  },
   draw: (scene) => planned(scene, false),
 };
 
@@ -76,7 +79,7 @@ function closed(scene: PlanScene, p: Schemas['LayView']): Feature[] {
             new Style({
               geometry: new Point(xy(clearOf([], f))),
               text: words(
-                o.done ? `${o.by}: done` : o.by ? `${o.by}, not done` : 'nobody named',
+                o.done ? msg('done', { by: o.by }) : o.by ? msg('notDone', { by: o.by }) : msg('nobodyNamed'),
                 colour,
                 true,
                 [0, 40],

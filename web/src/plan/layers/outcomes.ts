@@ -4,6 +4,7 @@ import { alone } from '../draw';
 import type { PlanScene } from '../scene';
 import { line, LineString, Point, Style, words, xy } from '../styles';
 import type { PlanLayer } from './layer';
+import { msg } from '../words';
 
 /** Where felled stems lie. */
 export const outcomes: PlanLayer = { key: 'outcomes', at: ['review'], draw };
@@ -18,7 +19,12 @@ function draw(scene: PlanScene): Feature[] {
         alone(
           new Style({
             geometry: new Point(xy(o.tip)),
-            text: words(`${o.stem} lies ${azimuth(o.deviation.actualLayDeg)}°`, 'ink', true, [0, -12]),
+            text: words(
+              msg('liesDegrees', { stem: o.stem, actualLayDeg: azimuth(o.deviation.actualLayDeg) }),
+              'ink',
+              true,
+              [0, -12],
+            ),
             zIndex: 12,
           }),
         ),

@@ -3,11 +3,14 @@ import { alone, styled } from '../draw';
 import type { PlanScene } from '../scene';
 import { Circle, Fill, Point, Style, token, toward, wayStyles, words, xy } from '../styles';
 import type { PlanLayer } from './layer';
+import { msg } from '../words';
 
 /** Who stands where in the step that is next, and the ways out of each. */
 export const people: PlanLayer = {
   key: 'people',
-  words: 'People and their ways out',
+  get words() {
+    return msg('peopleAndTheirWays');
+  },
   at: ['crew', 'brief', 'run'],
   draw: posts,
 };

@@ -8,6 +8,7 @@ import { people } from './people';
 import { stems } from './stems';
 import { tangle } from './tangle';
 import { targets } from './targets';
+import { msg } from '../words';
 
 /** What stands on the place, in the order in which it is drawn. */
 export const GROUND: PlanLayer[] = [targets, heights];
@@ -16,4 +17,9 @@ export const GROUND: PlanLayer[] = [targets, heights];
 export const SAID: PlanLayer[] = [tangle, otherLays, lays, lit, stems, people, changes, outcomes];
 
 /** The picture beneath everything. */
-export const PICTURE = { key: 'underlay', words: 'Picture beneath' };
+export const PICTURE = {
+  key: 'underlay',
+  get words() {
+    return msg('pictureBeneath');
+  },
+};

@@ -3,6 +3,7 @@ import type { Schemas } from '../../api/client';
 import { styled } from '../draw';
 import { Circle, Fill, line, Point, Style, token, words, xy } from '../styles';
 import type { PlanLayer } from './layer';
+import { msg } from '../words';
 
 /** Where the stems stand. */
 export const stems: PlanLayer = {
@@ -19,7 +20,14 @@ function stemFeature(s: Schemas['StemView'], selected: boolean): Feature {
       new Style({
         image: new Circle({ radius: r, fill: new Fill({ color: fill }), stroke: line('ink', selected ? 4 : 2.5) }),
         text: words(
-          s.label + (s.state === 'HUNG' ? ' hung' : s.toBeKept ? ' keep' : s.state === 'FELLED' ? ' down' : ''),
+          s.label +
+            (s.state === 'HUNG'
+              ? ` ${msg('hung')}`
+              : s.toBeKept
+                ? ` ${msg('keep')}`
+                : s.state === 'FELLED'
+                  ? ` ${msg('down')}`
+                  : ''),
           'ink',
           true,
           [0, 20],

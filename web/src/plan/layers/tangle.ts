@@ -3,6 +3,7 @@ import { alone, circle, styled } from '../draw';
 import type { PlanScene } from '../scene';
 import { Fill, line, LineString, Point, Polygon, ring, Style, token, toward, words, xy } from '../styles';
 import type { PlanLayer } from './layer';
+import { msg } from '../words';
 
 /** Hung stems: where nobody is beneath, and who may come how near. */
 export const tangle: PlanLayer = { key: 'tangle', draw };
@@ -27,7 +28,7 @@ function draw(scene: PlanScene): Feature[] {
           alone(
             new Style({
               geometry: new Point(xy(toward(hung.at, 90, a.keepOutM))),
-              text: words(`named people only, ${a.said.keepOutM}`, 'keep', true),
+              text: words(msg('namedPeopleOnly', { keepOutM: a.said.keepOutM }), 'keep', true),
               zIndex: 9,
             }),
           ),
@@ -41,7 +42,7 @@ function draw(scene: PlanScene): Feature[] {
           alone(
             new Style({
               geometry: new Point([centre[0], centre[1] + 6]),
-              text: words('nobody beneath', 'keep', true),
+              text: words(msg('nobodyBeneath'), 'keep', true),
               zIndex: 9,
             }),
           ),

@@ -6,6 +6,7 @@ import type { PanelProps } from '../stage';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
 import { clock } from '../../units/format';
+import { msg } from './words';
 
 /** Stage 7: freeze the plan, see who has read it back and signed, and what changed since. */
 export default function BriefPanel({ job, go }: PanelProps) {
@@ -26,18 +27,18 @@ export default function BriefPanel({ job, go }: PanelProps) {
     <>
       <div className="body">
         <h1>
-          {latest ? `Briefing ${latest.number}` : 'No briefing yet'}{' '}
-          <small>{latest && `issued ${clock(latest.issuedAt)} by ${latest.issuedBy}`}</small>
+          {latest ? msg('briefing', { number: latest.number }) : msg('noBriefingYet')}{' '}
+          <small>{latest && msg('issuedBy', { issuedAt: clock(latest.issuedAt), issuedBy: latest.issuedBy })}</small>
         </h1>
         {latest && (
           <p className="s">
-            Frozen; check sum <span className="n">{latest.hash.slice(0, 12)}</span>
+            {msg('frozenCheckSum')} <span className="n">{latest.hash.slice(0, 12)}</span>
           </p>
         )}
         {changed.length > 0 && (
-          <section aria-label="Changed since">
+          <section aria-label={msg('changedSince')}>
             <h2>
-              Changed since briefing {latest?.number} <span>ringed on the plan</span>
+              {msg('changedSinceBriefing', { number: latest?.number ?? '' })} <span>{msg('ringedOnThePlan')}</span>
             </h2>
             <ul className="list">
               {changed.map((c) => (
@@ -46,15 +47,14 @@ export default function BriefPanel({ job, go }: PanelProps) {
                 </li>
               ))}
             </ul>
-            <p className="s">
-              The crew still holds the old plan. Issue it again: who has something new to read signs again.
-            </p>
+            <p className="s">{msg('theCrewStillHolds')}</p>
           </section>
         )}
         {latest && latest.changes.length > 0 && changed.length === 0 && (
-          <section aria-label="What changed">
+          <section aria-label={msg('whatChanged')}>
             <h2>
-              What changed in briefing {latest.number} <span>against {latest.number - 1}</span>
+              {msg('whatChangedInBriefing', { number: latest.number })}{' '}
+              <span>{msg('against', { number: latest.number - 1 })}</span>
             </h2>
             <ul className="list">
               {latest.changes.map((c) => (
@@ -66,11 +66,11 @@ export default function BriefPanel({ job, go }: PanelProps) {
           </section>
         )}
         {latest && (
-          <section aria-label="Signatures">
+          <section aria-label={msg('signatures')}>
             <h2>
-              Read back and signed{' '}
+              {msg('readBackAndSigned')}{' '}
               <span>
-                {posted.filter((s) => s.signedAt).length} of {posted.length}
+                {msg('of', { postedCount: posted.filter((s) => s.signedAt).length, postedCount2: posted.length })}
               </span>
             </h2>
             <ul className="list">
@@ -80,10 +80,16 @@ export default function BriefPanel({ job, go }: PanelProps) {
                   <b className={css.grow}>{s.name}</b>
                   <span className="s">
                     {s.signedAt
-                      ? `signed ${clock(s.signedAt)}${s.signedNumber === latest.number ? '' : ` on briefing ${s.signedNumber}: nothing of theirs has changed`}`
+                      ? msg('signed', {
+                          signedAt: clock(s.signedAt),
+                          signedNumber:
+                            s.signedNumber === latest.number
+                              ? ''
+                              : ` ${msg('onBriefingNothingOf', { signedNumber: s.signedNumber ?? '' })}`,
+                        })
                       : s.posted
-                        ? 'not yet'
-                        : 'no part in a step'}
+                        ? msg('notYet')
+                        : msg('noPartInA')}
                   </span>
                 </li>
               ))}
@@ -91,9 +97,9 @@ export default function BriefPanel({ job, go }: PanelProps) {
           </section>
         )}
         {stops.length > 0 && (
-          <section aria-label="Stops">
+          <section aria-label={msg('stops')}>
             <h2>
-              Stops <span>no briefing while one stands</span>
+              {msg('stops')} <span>{msg('noBriefingWhileOne')}</span>
             </h2>
             {stops.map((f) => (
               <p key={f.key} className={css.openPoint}>
@@ -105,10 +111,10 @@ export default function BriefPanel({ job, go }: PanelProps) {
         {info?.joinAddress && (
           <>
             <h2>
-              Phones <span>code {info.code}</span>
+              {msg('phones')} <span>{msg('code', { code: info.code })}</span>
             </h2>
             <div className={css.lineWide}>
-              <img src={`/api/jobs/${job}/qr`} alt="QR code of the address for phones" width={120} height={120} />
+              <img src={`/api/jobs/${job}/qr`} alt={msg('qrCodeOfThe')} width={120} height={120} />
               <p className="s">{info.joinAddress}</p>
             </div>
           </>
@@ -117,9 +123,9 @@ export default function BriefPanel({ job, go }: PanelProps) {
       {needsIssue ? (
         <Button type="primary" className="next" disabled={!leader} onClick={issue}>
           <span>
-            Issue briefing {(latest?.number ?? 0) + 1}
+            {msg('issueBriefing', { number: (latest?.number ?? 0) + 1 })}
             <small>
-              {stops.length > 0 ? `refused while a stop stands: ${stops.length}` : 'freezes the plan for everybody'}
+              {stops.length > 0 ? msg('refusedWhileAStop', { stopsCount: stops.length }) : msg('freezesThePlanFor')}
             </small>
           </span>
           →
@@ -127,7 +133,8 @@ export default function BriefPanel({ job, go }: PanelProps) {
       ) : (
         <Button type="primary" className="next" onClick={() => go('run')}>
           <span>
-            Next: run<small>{allSigned ? 'all have signed' : 'signatures still missing'}</small>
+            {msg('nextRun')}
+            <small>{allSigned ? msg('allHaveSigned') : msg('signaturesStillMissing')}</small>
           </span>
           →
         </Button>

@@ -1,10 +1,13 @@
 import { lazy } from 'react';
 import { later } from '../../app/later';
 import type { StageDef } from '../stage';
+import { msg } from '../words';
 
 export const brief: StageDef = {
   key: 'brief',
-  words: 'Brief',
+  get words() {
+    return msg('brief.title');
+  },
   keys: [],
   filled: (_, briefed) => briefed,
   Panel: lazy(() => later(() => import('./BriefPanel'))),

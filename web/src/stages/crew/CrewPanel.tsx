@@ -8,20 +8,21 @@ import { Stepper } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';
 import { PeopleList } from './PeopleList';
 import { length } from '../../units/length';
+import { msg } from './words';
 
 type Step = Schemas['StepView'];
 type Post = Schemas['PostRequest'];
-const KINDS: { value: Step['kind']; label: string }[] = [
-  { value: 'RELEASE', label: 'bring down the hung-up stem' },
-  { value: 'FELL', label: 'fell' },
-  { value: 'CROSSCUT', label: 'crosscut' },
-  { value: 'CLEAR', label: 'clear up' },
+const kinds = (): { value: Step['kind']; label: string }[] => [
+  { value: 'RELEASE', label: msg('bringDownTheHung') },
+  { value: 'FELL', label: msg('fell') },
+  { value: 'CROSSCUT', label: msg('crosscut') },
+  { value: 'CLEAR', label: msg('clearUp') },
 ];
-const ROLES: { value: Post['role']; label: string }[] = [
-  { value: 'CUTTER', label: 'cutter' },
-  { value: 'WINCH', label: 'winch' },
-  { value: 'LOOKOUT', label: 'lookout' },
-  { value: 'GROUND', label: 'ground' },
+const roles = (): { value: Post['role']; label: string }[] => [
+  { value: 'CUTTER', label: msg('cutter') },
+  { value: 'WINCH', label: msg('winch') },
+  { value: 'LOOKOUT', label: msg('lookout') },
+  { value: 'GROUND', label: msg('ground') },
 ];
 
 /** Stage 6: steps in order, who does them, where each stands. The server refuses what cannot be, with the reason. */
@@ -39,20 +40,20 @@ export default function CrewPanel({ job, go }: PanelProps) {
     <>
       <div className="body">
         <h1>
-          Crew <small>steps in order, minutes from the start of work</small>
+          {msg('crew')} <small>{msg('stepsInOrderMinutes')}</small>
         </h1>
         {steps.map((s) => (
           <StepCard key={s.id + s.version} job={job} step={s} people={info?.people ?? []} leader={leader} />
         ))}
-        {steps.length === 0 && <p className="empty">No step yet.</p>}
+        {steps.length === 0 && <p className="empty">{msg('noStepYet')}</p>}
         {leader && (
-          <section className="form" aria-label="New step">
-            <h2>New step</h2>
+          <section className="form" aria-label={msg('newStep')}>
+            <h2>{msg('newStep')}</h2>
             <div className="two">
-              <Select aria-label="Kind of step" value={kind} onChange={setKind} options={KINDS} />
+              <Select aria-label={msg('kindOfStep')} value={kind} onChange={setKind} options={kinds()} />
               <Select
-                aria-label="Stem of the step"
-                placeholder="stem"
+                aria-label={msg('stemOfTheStep')}
+                placeholder={msg('stem')}
                 value={stem}
                 onChange={setStem}
                 options={stems
@@ -73,7 +74,7 @@ export default function CrewPanel({ job, go }: PanelProps) {
                 )
               }
             >
-              Add the step
+              {msg('addTheStep')}
             </Button>
           </section>
         )}
@@ -81,7 +82,8 @@ export default function CrewPanel({ job, go }: PanelProps) {
       </div>
       <Button type="primary" className="next" onClick={() => go('brief')}>
         <span>
-          Next: brief the crew<small>freeze the plan, read back, sign</small>
+          {msg('nextBriefTheCrew')}
+          <small>{msg('freezeThePlanRead')}</small>
         </span>
         →
       </Button>
@@ -126,18 +128,16 @@ function StepCard({
   const name = (id: string) => people.find((p) => p.id === id)?.name ?? '?';
   return (
     <section
-      aria-label={`Step ${step.turn}`}
+      aria-label={msg('step', { turn: step.turn })}
       style={{ borderTop: '2px solid var(--ink)', padding: '10px 0', opacity: step.done ? 0.6 : 1 }}
     >
       <div className={css.rowOnBase}>
         <b className={`n ${css.big}`}>{step.turn}</b>
         <b className={css.grow}>
           {step.title}
-          {step.done ? ', done' : ''}
+          {step.done ? msg('done') : ''}
         </b>
-        <span className="n">
-          {step.startMin}–{step.endMin} min
-        </span>
+        <span className="n">{msg('min', { startMin: step.startMin, endMin: step.endMin })}</span>
       </div>
       <ul className="list">
         {step.posts.map((p, i) => (
@@ -146,33 +146,33 @@ function StepCard({
               <b>{name(p.personId)}</b>, {p.roleWords}{' '}
               <small>
                 {p.stand
-                  ? `at ${length(p.stand.eastM, 0)} E ${length(p.stand.northM, 0)} N`
+                  ? msg('atEN', { eastM: length(p.stand.eastM, 0), northM: length(p.stand.northM, 0) })
                   : p.role === 'CUTTER'
-                    ? 'at the stump'
-                    : 'stand not set'}
+                    ? msg('atTheStump')
+                    : msg('standNotSet')}
               </small>
             </span>
             {leader && !step.done && p.role !== 'CUTTER' && (
               <Button
                 type="text"
-                aria-label={`Stand of ${name(p.personId)}`}
+                aria-label={msg('standOf', { personId: name(p.personId) })}
                 onClick={() =>
                   pick(
-                    `Tap where ${name(p.personId)} stands in step ${step.turn}`,
+                    msg('tapWhereStandsIn', { personId: name(p.personId), turn: step.turn }),
                     (stand) => void save({ posts: posts.map((x, k) => (k === i ? { ...x, stand } : x)) }),
                   )
                 }
               >
-                Stand
+                {msg('stand')}
               </Button>
             )}
             {leader && !step.done && (
               <Button
                 type="text"
-                aria-label={`Take ${name(p.personId)} off step ${step.turn}`}
+                aria-label={msg('takeOffStep', { personId: name(p.personId), turn: step.turn })}
                 onClick={() => void save({ posts: posts.filter((_, k) => k !== i) })}
               >
-                Off
+                {msg('off')}
               </Button>
             )}
           </li>
@@ -182,10 +182,15 @@ function StepCard({
         <>
           <div className="form">
             <div className="two">
-              <Select aria-label={`Role in step ${step.turn}`} value={role} onChange={setRole} options={ROLES} />
               <Select
-                aria-label={`Person for step ${step.turn}`}
-                placeholder="person"
+                aria-label={msg('roleInStep', { turn: step.turn })}
+                value={role}
+                onChange={setRole}
+                options={roles()}
+              />
+              <Select
+                aria-label={msg('personForStep', { turn: step.turn })}
+                placeholder={msg('person')}
                 value={person}
                 onChange={setPerson}
                 options={people.filter((p) => p.part !== 'REVIEWER').map((p) => ({ value: p.id, label: p.name }))}
@@ -199,7 +204,7 @@ function StepCard({
               disabled={!person}
               onClick={() => person && void save({ posts: [...posts, { role, personId: person }] })}
             >
-              Give the role
+              {msg('giveTheRole')}
             </Button>
             <Button
               type="text"
@@ -211,7 +216,7 @@ function StepCard({
                 )
               }
             >
-              Earlier
+              {msg('earlier')}
             </Button>
             <Button
               type="text"
@@ -223,7 +228,7 @@ function StepCard({
                 )
               }
             >
-              Later
+              {msg('later')}
             </Button>
             <Button
               type="text"
@@ -235,7 +240,7 @@ function StepCard({
                 )
               }
             >
-              Remove
+              {msg('remove')}
             </Button>
           </div>
           <Collapse
@@ -243,15 +248,15 @@ function StepCard({
             items={[
               {
                 key: 'times',
-                label: 'Times',
+                label: msg('times'),
                 children: (
                   <div className="form">
                     <div className="two">
-                      <Stepper label="From" unit="min" value={start} onChange={setStart} step={5} digits={0} />
-                      <Stepper label="To" unit="min" value={end} onChange={setEnd} step={5} digits={0} />
+                      <Stepper label={msg('from')} unit="min" value={start} onChange={setStart} step={5} digits={0} />
+                      <Stepper label={msg('to')} unit="min" value={end} onChange={setEnd} step={5} digits={0} />
                     </div>
                     <Button type="text" disabled={start === null || end === null} onClick={() => void save({})}>
-                      Save times
+                      {msg('saveTimes')}
                     </Button>
                   </div>
                 ),

@@ -5,23 +5,24 @@ import { useState } from 'react';
 import { api, data, type Schemas } from '../../api/client';
 import { useAct } from '../../api/job';
 import { usePlanTools } from '../../plan/planTools';
+import { msg } from './words';
 
 type Person = Schemas['PersonView'];
 type Props = { job: string; people: Person[]; leader: boolean };
 
 const competences = (p: Person) =>
-  p.competences.map((c) => c.toLowerCase().replace('_', '-')).join(', ') || 'no competence recorded';
+  p.competences.map((c) => c.toLowerCase().replace('_', '-')).join(', ') || msg('noCompetenceRecorded');
 const how = (p: Person) => {
   if (p.part !== 'CREW') return p.part.toLowerCase();
-  return p.joined ? 'crew, has a PIN' : 'crew, no PIN yet';
+  return p.joined ? msg('crewHasAPin') : msg('crewNoPinYet');
 };
 
 /** Who is on the job. The word for a first PIN stands beside the name, to be read out to that person alone. */
 export function PeopleList({ job, people, leader }: Props) {
   return (
-    <section aria-label="People">
+    <section aria-label={msg('people')}>
       <h2>
-        People <span>{people.length}; competences are given by the owner</span>
+        {msg('people')} <span>{msg('competencesAreGivenBy', { peopleCount: people.length })}</span>
       </h2>
       <ul className="list">
         {people.map((p) => (
@@ -34,7 +35,7 @@ export function PeopleList({ job, people, leader }: Props) {
             </div>
             {p.firstWord && (
               <div className="word">
-                word for the first PIN: <b>{p.firstWord}</b>
+                {msg('wordForTheFirst')} <b>{p.firstWord}</b>
               </div>
             )}
             {leader && p.part === 'CREW' && <Member job={job} p={p} />}
@@ -54,30 +55,30 @@ function Member({ job, p }: { job: string; p: Person }) {
     <Space wrap>
       {p.joined && (
         <Popconfirm
-          title={`Reset the PIN of ${p.name}?`}
-          description="Their phones are signed out; a new word stands here, and they are told who did it."
-          okText="Reset it"
+          title={msg('resetThePinOf', { name: p.name })}
+          description={msg('theirPhonesAreSigned')}
+          okText={msg('resetIt')}
           onConfirm={() => void act(api.POST('/api/jobs/{job}/members/{person}/pin-reset', path))}
         >
-          <Button>Reset the PIN</Button>
+          <Button>{msg('resetThePin')}</Button>
         </Popconfirm>
       )}
       {!p.joined && !p.firstWord && (
         <Button onClick={() => void act(api.POST('/api/jobs/{job}/members/{person}/pin-reset', path))}>
-          Make a word for the first PIN
+          {msg('makeAWordFor')}
         </Button>
       )}
       {p.joined && (
         <Button onClick={() => void act(api.POST('/api/jobs/{job}/members/{person}/sign-out', path))}>
-          Phone lost: sign it out
+          {msg('phoneLostSignIt')}
         </Button>
       )}
       <Popconfirm
-        title={`Take ${p.name} off the job?`}
-        okText="Take off"
+        title={msg('takeOffTheJob', { name: p.name })}
+        okText={msg('takeOff')}
         onConfirm={() => void act(api.DELETE('/api/jobs/{job}/members/{person}', path))}
       >
-        <Button>Take off the job</Button>
+        <Button>{msg('takeOffTheJob2')}</Button>
       </Popconfirm>
     </Space>
   );
@@ -97,15 +98,15 @@ function Put({ job, on }: { job: string; on: string[] }) {
   return (
     <Space.Compact block>
       <Select
-        aria-label="Person to put on the job"
-        placeholder="somebody else of the company"
+        aria-label={msg('personToPutOn')}
+        placeholder={msg('somebodyElseOfThe')}
         className={css.grow}
         value={who}
         onChange={setWho}
         options={free.map((p) => ({ value: p.id, label: p.name }))}
       />
       <Button disabled={!who} onClick={() => void put()}>
-        Put on the job
+        {msg('putOnTheJob')}
       </Button>
     </Space.Compact>
   );

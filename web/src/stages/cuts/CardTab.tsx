@@ -14,14 +14,15 @@ import { useUnits } from '../../units/useUnits';
 import { met } from '../../words/measures';
 import { useTerms } from '../../words/words';
 import type { Cutting, CutView } from './useCuts';
+import { msg } from './words';
 
 const LEVELS: Record<string, MarkKind> = { low: 'ready', moderate: 'CAUTION', high: 'SECOND_OPINION', extreme: 'STOP' };
-const WOODS: { value: Schemas['OpenedRequest']['wood']; words: string }[] = [
-  { value: 'SOUND', words: 'sound' },
-  { value: 'STRESSED', words: 'stressed' },
-  { value: 'DEAD_RECENT', words: 'dead, recent' },
-  { value: 'DEAD_OLD', words: 'dead, old' },
-  { value: 'DECAYED', words: 'decayed' },
+const woods = (): { value: Schemas['OpenedRequest']['wood']; words: string }[] => [
+  { value: 'SOUND', words: msg('sound') },
+  { value: 'STRESSED', words: msg('stressed') },
+  { value: 'DEAD_RECENT', words: msg('deadRecent') },
+  { value: 'DEAD_OLD', words: msg('deadOld') },
+  { value: 'DECAYED', words: msg('decayed') },
 ];
 
 /** What is cut, in which order, and what would go wrong. */
@@ -33,7 +34,7 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
   return (
     <>
       <Rows
-        label="Cut card"
+        label={msg('cutCard')}
         rows={c.measures}
         keyOf={(m) => m.key}
         columns={[
@@ -41,14 +42,14 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
             cell: (m) => (
               <Noted note={m.off?.words}>
                 {term('Measure.Key', m.key)}
-                {m.own && <b> yours</b>}
+                {m.own && <b> {msg('yours')}</b>}
               </Noted>
             ),
           },
           {
             quantity: true,
             cell: (m) => (
-              <Noted note={m.outside && `${m.outside.words} from bark`}>
+              <Noted note={m.outside && msg('fromBark', { outside: m.outside.words })}>
                 <b>{m.shown.words}</b>
               </Noted>
             ),
@@ -56,36 +57,35 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
         ]}
       />
       <p className="s">
-        Left and right looking along the lay. Each {inches ? '±1/4 in' : '±5 mm'}, said to the safe side
-        {c.barkM === undefined ? '; bark not looked at: counted as wood' : ''}.
+        {msg('leftAndRightLooking', { inches: inches ? 'yes' : 'no', barkM: c.barkM === undefined ? 'yes' : 'no' })}
       </p>
       {h && (
-        <section aria-label="Two answers">
+        <section aria-label={msg('twoAnswers')}>
           <h2>
-            Two answers for the hinge <span>{h.decides}</span>
+            {msg('twoAnswersForThe')} <span>{h.decides}</span>
           </h2>
           <div className="figs">
             <div>
               <Figure shown={h.said.practiceM} />
-              <small>practice</small>
+              <small>{msg('practice')}</small>
             </div>
             <div>
               <Figure shown={h.said.mechanicsM ?? 'none'} />
-              <small>mechanics: the side lean takes 30 %</small>
+              <small>{msg('mechanicsTheSideLean')}</small>
             </div>
             <div>
               <span className="fig">
                 {h.sidePercent ?? '–'}
                 <i>%</i>
               </span>
-              <small>of it the side lean takes, 95 %, up{h.guyPercent > 0 ? ', with the guy' : ''}</small>
+              <small>{msg('ofItTheSide', { guyPercent: h.guyPercent > 0 ? 'yes' : 'no' })}</small>
             </div>
           </div>
           {h.taperLeftM !== undefined && h.taperRightM !== undefined && (
             <p>
-              So taper it:{' '}
+              {msg('soTaperIt')}{' '}
               <b className="n">
-                {h.said.taperLeftM} left, {h.said.taperRightM} right
+                {msg('leftRight', { taperLeftM: h.said.taperLeftM ?? '', taperRightM: h.said.taperRightM ?? '' })}
               </b>
               .{' '}
               <Button
@@ -98,38 +98,43 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
                   })
                 }
               >
-                Take the taper
+                {msg('takeTheTaper')}
               </Button>
             </p>
           )}
           <p className="s">
-            A forward lean of {h.bendsDeg}° bends it over by itself, up.
-            {v.need && v.need.backM < 0 && !h.movesAlone
-              ? ' The lean alone does not bend it: it stands on its hinge until that is thinner or something pulls.'
-              : ''}
+            {msg('aForwardLeanOf', {
+              bendsDeg: h.bendsDeg,
+              need: v.need && v.need.backM < 0 && !h.movesAlone ? 'yes' : 'no',
+            })}
           </p>
         </section>
       )}
       {v.strap && (
-        <section aria-label="Strap">
+        <section aria-label={msg('strap')}>
           <h2>
-            Strap <span>lean, wind and pretension, {v.strap.wood} wood at the back</span>
+            {msg('strap')} <span>{msg('leanWindAndPretension', { wood: v.strap.wood })}</span>
           </h2>
           <p className={css.line}>
             <Mark kind={v.strap.holds ? 'ready' : 'STOP'} />
             <span>
               {v.strap.ratio === undefined ? (
-                'Nothing pulls at it: the stem leans back.'
+                msg('nothingPullsAtIt')
               ) : (
                 <>
-                  holds <b className="n">{v.strap.said.ratio}</b> times, down; 2 is asked
-                  {v.strap.neededM !== undefined && !v.strap.holds ? `: ${v.strap.said.neededM} from the bark` : ''}.
+                  {msg('holds')} <b className="n">{v.strap.said.ratio}</b>{' '}
+                  {msg('timesDown2Is', {
+                    neededM:
+                      v.strap.neededM !== undefined && !v.strap.holds
+                        ? msg('fromTheBark', { neededM: v.strap.said.neededM ?? '' })
+                        : '',
+                  })}
                 </>
               )}
               {v.strap.fullRatio !== undefined && (
                 <>
                   {' '}
-                  Pulled in full too soon: <b className="n">{v.strap.said.fullRatio}</b> times.
+                  {msg('pulledInFullToo')} <b className="n">{v.strap.said.fullRatio}</b> {msg('times')}
                 </>
               )}
             </span>
@@ -137,19 +142,22 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
         </section>
       )}
       {v.splitting && (
-        <section aria-label="Splitting up the stem">
+        <section aria-label={msg('splittingUpTheStem')}>
           <h2>
-            Splitting up the stem{' '}
+            {msg('splittingUpTheStem')}{' '}
             <span>
-              practice {v.splitting.practice}, mechanics {v.splitting.mechanics}
+              {msg('practiceMechanics', { practice: v.splitting.practice, mechanics: v.splitting.mechanics })}
             </span>
           </h2>
           <p className={css.line}>
             <Mark kind={LEVELS[v.splitting.level] ?? 'CAUTION'} />
             <span>
               <b>{v.splitting.level}</b>
-              {v.splitting.level === 'extreme' ? ': do not fell by hand' : ''}. Index {v.splitting.index} of 100; energy{' '}
-              {v.splitting.ratio} of what the wood takes, up.
+              {msg('doNotFellBy', {
+                level: v.splitting.level === 'extreme' ? 'yes' : 'no',
+                index: v.splitting.index,
+                ratio: v.splitting.ratio,
+              })}
               {v.splitting.likely.length > 0 && ` ${v.splitting.likely.join('; ')}.`}
             </span>
           </p>
@@ -170,35 +178,36 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
           </ul>
         </section>
       )}
-      <section aria-label="In this order">
+      <section aria-label={msg('inThisOrder')}>
         <h2>
-          In this order{' '}
+          {msg('inThisOrder')}{' '}
           <span>
-            {c.steps.filter((s) => s.kind === 'CUT').length} cuts, {c.steps.filter((s) => s.kind !== 'CUT').length}{' '}
-            checks and signals
+            {msg('cutsChecksAndSignals', {
+              stepsCount: c.steps.filter((s) => s.kind === 'CUT').length,
+              stepsCount2: c.steps.filter((s) => s.kind !== 'CUT').length,
+            })}
           </span>
         </h2>
         <Steps steps={c.steps} />
         <p className="s">
-          Stands on the {term('EscapeRoutes.Side', c.stand)}: {c.standsBecause.words}. Never behind the butt, in front
-          of the notch, under the side lean, or inside the angle of a line.
-          {c.overlapM !== undefined && ` Passes overlap by ${c.said.overlapM}.`}
+          {msg('standsOnTheNever', { term: term('EscapeRoutes.Side', c.stand), standsBecause: c.standsBecause.words })}
+          {c.overlapM !== undefined && ` ${msg('passesOverlapBy', { overlapM: c.said.overlapM ?? '' })}`}
         </p>
       </section>
       <Opened job={job} l={l} v={v} leader={leader} />
-      {v.warnings.length > 0 && <p className="s">Notes: {v.warnings.join('; ')}.</p>}
+      {v.warnings.length > 0 && <p className="s">{msg('notes', { warnings: v.warnings.join('; ') })}</p>}
       <p className={css.belowWell}>
-        <b>Print it</b> as saved, A5:{' '}
+        <b>{msg('printIt')}</b> {msg('asSavedA5')}{' '}
         <a href={`/api/jobs/${job}/stems/${l.stem!.id}/cuts/card.pdf`} download>
           PDF
         </a>{' '}
         ·{' '}
         <a href={`/api/jobs/${job}/stems/${l.stem!.id}/cuts/card.svg`} download>
-          SVG, front
+          {msg('svgFront')}
         </a>{' '}
         ·{' '}
         <a href={`/api/jobs/${job}/stems/${l.stem!.id}/cuts/card.svg?back=true`} download>
-          back
+          {msg('back')}
         </a>
       </p>
     </>
@@ -210,7 +219,7 @@ export function Steps({ steps }: { steps: Schemas['CutStep'][] }) {
   let n = 0;
   return (
     <Rows
-      label="Steps of the cut"
+      label={msg('stepsOfTheCut')}
       rows={steps.map((s) => ({ ...s, n: s.kind === 'CUT' ? (n += 1) : 0 }))}
       keyOf={(s) => s.key}
       columns={[
@@ -257,15 +266,11 @@ function Opened({ job, l, v, leader }: { job: string; l: Cutting; v: CutView; le
   };
   const o = v.opened;
   return (
-    <section aria-label="Opened face">
+    <section aria-label={msg('openedFace')}>
       <h2>
-        The opened face{' '}
+        {msg('theOpenedFace')}{' '}
         <span>
-          {o
-            ? `${o.who.split(' ')[0]}, ${clock(o.at)}`
-            : v.reread
-              ? 'planned check: the wood is suspect'
-              : 'not looked at'}
+          {o ? `${o.who.split(' ')[0]}, ${clock(o.at)}` : v.reread ? msg('plannedCheckTheWood') : msg('notLookedAt')}
         </span>
       </h2>
       {o && (
@@ -273,12 +278,12 @@ function Opened({ job, l, v, leader }: { job: string; l: Cutting; v: CutView; le
           {o.holds ? (
             <>
               <b className="n">
-                {o.said.soundLeftM} left, {o.said.soundRightM} right
+                {msg('leftRight2', { soundLeftM: o.said.soundLeftM, soundRightM: o.said.soundRightM })}
               </b>{' '}
-              sound, {o.wood}: {o.said.woodShare} of the hinge is wood. <b>{o.result}</b>.
+              {msg('soundOfTheHinge', { wood: o.wood, woodShare: o.said.woodShare ?? '' })} <b>{o.result}</b>.
             </>
           ) : (
-            'Read for another face: this cut goes elsewhere.'
+            msg('readForAnotherFace')
           )}
         </p>
       )}
@@ -286,19 +291,19 @@ function Opened({ job, l, v, leader }: { job: string; l: Cutting; v: CutView; le
         <div className="form">
           <div className="two">
             <ShortLength
-              label="Sound from the left bark in"
+              label={msg('soundFromTheLeft')}
               value={left}
               by={0}
-              note={`all of it is ${Math.floor(half * 1000)} mm`}
+              note={msg('allOfItIs', { half: Math.floor(half * 1000) })}
               undo=""
               blank
               onChange={setLeft}
             />
             <ShortLength
-              label="Sound from the right bark in"
+              label={msg('soundFromTheRight')}
               value={right}
               by={0}
-              note={`all of it is ${Math.floor(half * 1000)} mm`}
+              note={msg('allOfItIs', { half: Math.floor(half * 1000) })}
               undo=""
               blank
               onChange={setRight}
@@ -313,27 +318,31 @@ function Opened({ job, l, v, leader }: { job: string; l: Cutting; v: CutView; le
               setWood('SOUND');
             }}
           >
-            Sound wood over the whole hinge
+            {msg('soundWoodOverThe')}
           </Button>
-          <Chips label="The wood that is sound is" options={WOODS} value={wood} onChange={setWood} />
+          <Chips label={msg('theWoodThatIs')} options={woods()} value={wood} onChange={setWood} />
           {!all && (
             <p className="s">
-              Not entered yet:{' '}
-              {[left === undefined && 'left', right === undefined && 'right', wood === undefined && 'the wood']
-                .filter(Boolean)
-                .join(', ')}
-              . Nothing counts as sound that nobody has seen.
+              {msg('notEnteredYetNothing', {
+                it: [
+                  left === undefined && msg('left'),
+                  right === undefined && msg('right'),
+                  wood === undefined && msg('theWood'),
+                ]
+                  .filter(Boolean)
+                  .join(', '),
+              })}
             </p>
           )}
           <Button type="primary" size="large" block disabled={!all} onClick={() => void keep()}>
-            Compute the card anew
+            {msg('computeTheCardAnew')}
           </Button>
         </div>
       ) : (
         leader &&
         l.saved && (
           <Button type="text" className={css.link} onClick={() => setOpen(true)}>
-            Enter what the face shows
+            {msg('enterWhatTheFace')}
           </Button>
         )
       )}

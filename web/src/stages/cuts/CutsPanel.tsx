@@ -16,6 +16,7 @@ import { StuckTab } from './StuckTab';
 import { TypesTab } from './TypesTab';
 import { useCuts, type CutView } from './useCuts';
 import { WedgesTab } from './WedgesTab';
+import { msg } from './words';
 
 type Part = 'card' | 'measures' | 'types' | 'wedges' | 'line' | 'stuck';
 
@@ -71,7 +72,7 @@ export default function CutsPanel({ job, go }: PanelProps) {
   return (
     <>
       <div className="body">
-        <div className="chips" role="group" aria-label="Stems">
+        <div className="chips" role="group" aria-label={msg('stems')}>
           {stems
             .filter((s) => !s.toBeKept)
             .map((s) => (
@@ -88,58 +89,60 @@ export default function CutsPanel({ job, go }: PanelProps) {
         {!v && (
           <p className="empty">
             {l.stem?.notKnown.length
-              ? `${l.stem.label}: ${l.stem.notKnown.join(', ')} not known. The cut card follows from measures only.`
-              : 'Choose a stem that is to be cut.'}
+              ? msg('notKnownTheCut', { stemLabel: l.stem.label, notKnown: l.stem.notKnown.join(', ') })
+              : msg('chooseAStemThat')}
           </p>
         )}
         {v && (
           <>
             <h1>
-              Cut card {v.card.stem}{' '}
+              {msg('cutCard2', { stem: v.card.stem })}{' '}
               <small>
-                {term('School', v.card.school)}, {v.card.said.barM} bar: {term('CutCard.BarReach', v.card.barReach)}
+                {msg('bar2', {
+                  term: term('School', v.card.school),
+                  barM: v.card.said.barM,
+                  term2: term('CutCard.BarReach', v.card.barReach),
+                })}
               </small>
             </h1>
-            {l.lay?.zones.some((z) => z.kind === 'PLATE') && (
-              <p className="refused">
-                Root plate not covered: it has moved, and this card does not answer for it. Second opinion.
-              </p>
+            {l.lay?.zones.some((z) => z.kind === 'PLATE') && <p className="refused">{msg('rootPlateNotCovered')}</p>}
+            {!v.controlProven && (
+              <p className="refused">{msg('controlNotProven', { controlReasons: v.controlReasons.join('; ') })}</p>
             )}
-            {!v.controlProven && <p className="refused">Control not proven: {v.controlReasons.join('; ')}.</p>}
             {l.faults.length > 0 && (
-              <p className="refused" role="alert" aria-label="Refused">
-                {l.faults.map((f) => f.message).join('; ')}. The card below is the last that could be cut.
+              <p className="refused" role="alert" aria-label={msg('refused')}>
+                {msg('theCardBelowIs', { faults: l.faults.map((f) => f.message).join('; ') })}
               </p>
             )}
-            <div className="figs" aria-label="Hinge">
+            <div className="figs" aria-label={msg('hinge')}>
               <div>
                 {said('HINGE_LEFT')}
-                <small>{term('Measure.Key', 'HINGE_LEFT')}, up</small>
+                <small>{msg('up', { term: term('Measure.Key', 'HINGE_LEFT') })}</small>
               </div>
               <div>
                 {said('HINGE_RIGHT')}
-                <small>{term('Measure.Key', 'HINGE_RIGHT')}, up</small>
+                <small>{msg('up', { term: term('Measure.Key', 'HINGE_RIGHT') })}</small>
               </div>
               <div>
                 {said('HINGE_LENGTH')}
-                <small>{term('Measure.Key', 'HINGE_LENGTH')}, down</small>
+                <small>{msg('down', { term: term('Measure.Key', 'HINGE_LENGTH') })}</small>
               </div>
             </div>
             <Tabs
-              label="Parts of the cut"
+              label={msg('partsOfTheCut')}
               value={part}
               onChange={setPart}
               tabs={[
-                { value: 'card', words: 'Card' },
-                { value: 'measures', words: 'Measures', mark: l.faults.length > 0 },
-                { value: 'types', words: 'Types' },
-                { value: 'wedges', words: 'Wedges' },
-                { value: 'line', words: 'Line', mark: v.refused.length > 0 || v.line?.enough === false },
-                { value: 'stuck', words: 'Stuck' },
+                { value: 'card', words: msg('card') },
+                { value: 'measures', words: msg('measures'), mark: l.faults.length > 0 },
+                { value: 'types', words: msg('types') },
+                { value: 'wedges', words: msg('wedges2') },
+                { value: 'line', words: msg('line'), mark: v.refused.length > 0 || v.line?.enough === false },
+                { value: 'stuck', words: msg('stuck') },
               ]}
             />
             {part === 'card' && open.length > 0 && (
-              <ul className="checks" aria-label="Open on this card">
+              <ul className="checks" aria-label={msg('openOnThisCard')}>
                 {open.slice(0, 3).map((f) => (
                   <li key={f.key}>
                     <Mark kind={f.severity} size={18} />
@@ -148,7 +151,7 @@ export default function CutsPanel({ job, go }: PanelProps) {
                 ))}
                 {open.length > 3 && (
                   <li>
-                    <span className="s">and {open.length - 3} more in the strip below</span>
+                    <span className="s">{msg('andMoreInThe', { openCount: open.length - 3 })}</span>
                   </li>
                 )}
               </ul>
@@ -165,19 +168,20 @@ export default function CutsPanel({ job, go }: PanelProps) {
       {l.changed && turned ? (
         <Button type="primary" className="next" onClick={() => go('lay')}>
           <span>
-            First: fix the lay to {azimuth(l.choice.layDeg)}°<small>these cuts are for a lay that is not saved</small>
+            {msg('firstFixTheLay', { layDeg: azimuth(l.choice.layDeg) })}
+            <small>{msg('theseCutsAreFor')}</small>
           </span>
           →
         </Button>
       ) : l.changed && leader ? (
         <Button type="primary" className="next" disabled={l.faults.length > 0} onClick={() => void save()}>
           <span>
-            Save this cut card
+            {msg('saveThisCutCard')}
             <small>
               {l.faults.length > 0
-                ? 'mend what is refused first'
+                ? msg('mendWhatIsRefused')
                 : l.saved?.fixed
-                  ? 'the crew is briefed anew on it'
+                  ? msg('theCrewIsBriefed')
                   : v && term('School', v.card.school)}
             </small>
           </span>
@@ -186,8 +190,10 @@ export default function CutsPanel({ job, go }: PanelProps) {
       ) : (
         <Button type="primary" className="next" onClick={() => go('tangle')}>
           <span>
-            Next: what hangs and lies
-            <small>{open.length > 0 ? `${open.length} open on this card` : 'before anyone goes near'}</small>
+            {msg('nextWhatHangsAnd')}
+            <small>
+              {open.length > 0 ? msg('openOnThisCard2', { openCount: open.length }) : msg('beforeAnyoneGoesNear')}
+            </small>
           </span>
           →
         </Button>

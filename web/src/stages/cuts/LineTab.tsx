@@ -8,6 +8,7 @@ import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
 import { LineForm, LineWords } from '../lay/LineForm';
 import type { Cutting, CutView, RigChoice } from './useCuts';
+import { msg } from './words';
 
 /** What brings it over by rope: enough or not, what each piece bears, the signal; the fallback; the side guy. */
 export function LineTab({ l, v }: { l: Cutting; v: CutView }) {
@@ -19,30 +20,30 @@ export function LineTab({ l, v }: { l: Cutting; v: CutView }) {
   const f = s.fallback;
   const ropes = kit.filter((k) => k.kind === 'ROPE');
   return (
-    <div aria-label="Line">
+    <div aria-label={msg('line')}>
       <Chips
-        label="What brings it over"
+        label={msg('whatBringsItOver')}
         value={l.choice.means}
         onChange={(means) => l.set({ means })}
         options={[
-          { value: 'NOTHING', words: 'own lean' },
-          { value: 'LEVER', words: 'lever' },
-          { value: 'WEDGES', words: 'wedges' },
-          { value: 'HAND_LINE', words: 'hand line' },
-          { value: 'MACHINE_LINE', words: 'machine' },
+          { value: 'NOTHING', words: msg('ownLean') },
+          { value: 'LEVER', words: msg('lever') },
+          { value: 'WEDGES', words: msg('wedges') },
+          { value: 'HAND_LINE', words: msg('handLine') },
+          { value: 'MACHINE_LINE', words: msg('machine') },
         ]}
       />
       {v.need && (
         <p className="s">
           {v.need.backM > 0 ? (
             <>
-              Its weight sits up to <b className="n">{v.need.said.backM}</b> behind the hinge (95 %); these means bring{' '}
-              <b className="n">{v.need.said.meansM ?? 'not known'}</b> over, the hinge counted.
+              {msg('itsWeightSitsUp')} <b className="n">{v.need.said.backM}</b> {msg('behindTheHinge95')}{' '}
+              <b className="n">{v.need.said.meansM ?? msg('notKnown')}</b> {msg('overTheHingeCounted')}
             </>
           ) : (
-            'It leans to the lay and needs no help.'
+            msg('itLeansToThe')
           )}{' '}
-          Wind at the limit is worth {v.need.said.windM} more.
+          {msg('windAtTheLimit', { windM: v.need.said.windM })}
         </p>
       )}
       {v.refused.map((r) => (
@@ -57,10 +58,10 @@ export function LineTab({ l, v }: { l: Cutting; v: CutView }) {
               <LineWords
                 line={l.choice}
                 hand={l.choice.means === 'HAND_LINE'}
-                gives={v.line.available ?? 'not known'}
+                gives={v.line.available ?? msg('notKnown')}
               />{' '}
               <Button type="text" className={css.link} onClick={() => setMoving(true)}>
-                Move the line
+                {msg('moveTheLine')}
               </Button>
             </p>
           ) : (
@@ -73,7 +74,7 @@ export function LineTab({ l, v }: { l: Cutting; v: CutView }) {
               />
               {moving && (
                 <Button type="text" className={css.bare} onClick={() => setMoving(false)}>
-                  Done
+                  {msg('done')}
                 </Button>
               )}
             </div>
@@ -87,8 +88,8 @@ export function LineTab({ l, v }: { l: Cutting; v: CutView }) {
           {v.line && <Answer line={v.line} signal />}
         </>
       )}
-      <section aria-label="Fallback">
-        <h2>Fallback, when it does not move</h2>
+      <section aria-label={msg('fallback')}>
+        <h2>{msg('fallbackWhenItDoes')}</h2>
         <Chips
           label=""
           value={f?.kind ?? 'NOTHING'}
@@ -107,15 +108,15 @@ export function LineTab({ l, v }: { l: Cutting; v: CutView }) {
             })
           }
           options={[
-            { value: 'NOTHING' as const, words: 'none' },
-            { value: 'HAND_LINE' as const, words: 'second line, hand' },
-            { value: 'MACHINE_LINE' as const, words: 'second line, machine' },
+            { value: 'NOTHING' as const, words: msg('none') },
+            { value: 'HAND_LINE' as const, words: msg('secondLineHand') },
+            { value: 'MACHINE_LINE' as const, words: msg('secondLineMachine') },
           ]}
         />
         {f && (
           <div className="form">
             <LineForm
-              name="Second "
+              second
               line={f}
               hand={f.kind === 'HAND_LINE'}
               set={(over) => l.setSupport({ fallback: { ...f, ...over } })}
@@ -131,11 +132,11 @@ export function LineTab({ l, v }: { l: Cutting; v: CutView }) {
         )}
         {v.fallback && <Answer line={v.fallback} />}
       </section>
-      <section aria-label="Side guy">
+      <section aria-label={msg('sideGuy')}>
         <h2>
-          Side guy{' '}
+          {msg('sideGuy')}{' '}
           <span>
-            {v.hinge?.sidePercent !== undefined && `the side lean takes ${v.hinge.sidePercent} % of the hinge`}
+            {v.hinge?.sidePercent !== undefined && msg('theSideLeanTakes', { sidePercent: v.hinge.sidePercent })}
           </span>
         </h2>
         {s.guyAnchor ? (
@@ -143,8 +144,9 @@ export function LineTab({ l, v }: { l: Cutting; v: CutView }) {
             <div className="form">
               <div className="two">
                 <Stepper
-                  label="Guy"
-                  unit="m up"
+                  label={msg('guy')}
+                  unit="m"
+                  way={msg('upward')}
                   value={s.guyHeightM ?? null}
                   onChange={(h) => l.setSupport({ guyHeightM: h ?? undefined })}
                   step={1}
@@ -153,35 +155,42 @@ export function LineTab({ l, v }: { l: Cutting; v: CutView }) {
                 />
               </div>
               <Chips
-                label="Rope of the guy"
+                label={msg('ropeOfTheGuy')}
                 value={s.guyRopeId ?? ''}
                 onChange={(id) => l.setSupport({ guyRopeId: id || undefined })}
-                options={[...ropes.map((r) => ({ value: r.id, words: r.name })), { value: '', words: 'not chosen' }]}
+                options={[
+                  ...ropes.map((r) => ({ value: r.id, words: r.name })),
+                  { value: '', words: msg('notChosen') },
+                ]}
               />
             </div>
             {v.guy ? (
               <p>
-                It gets <b className="n">{v.guy.tension}</b>, up, and takes <b className="n">{v.guy.takesPercent} %</b>{' '}
-                of the side lean off the hinge, down. Its length changes by{' '}
-                {v.guy.changes.map((c) => `${c.longer ? '+' : ''}${c.said.changeM} at ${c.deg}°`).join(', ')} of the
-                fall.{v.guy.warnings.length > 0 && <b> {v.guy.warnings.join('; ')}.</b>}
+                {msg('itGets')} <b className="n">{v.guy.tension}</b>
+                {msg('upAndTakes')} <b className="n">{v.guy.takesPercent} %</b>{' '}
+                {msg('ofTheSideLean', {
+                  changes: v.guy.changes
+                    .map((c) => msg('atDegrees', { longer: c.longer ? '+' : '', changeM: c.said.changeM, deg: c.deg }))
+                    .join(', '),
+                })}
+                {v.guy.warnings.length > 0 && <b> {v.guy.warnings.join('; ')}.</b>}
               </p>
             ) : (
-              <p className="refused">From there it cannot hold the side lean: a guy only pulls toward its anchor.</p>
+              <p className="refused">{msg('fromThereItCannot')}</p>
             )}
             <Button
               type="text"
               className={css.linkApart}
-              onClick={() => pick('Tap the anchor of the guy', (a) => l.setSupport({ guyAnchor: a }))}
+              onClick={() => pick(msg('tapTheAnchorOf'), (a) => l.setSupport({ guyAnchor: a }))}
             >
-              Anchor it elsewhere
+              {msg('anchorItElsewhere')}
             </Button>
             <Button
               type="text"
               className={css.bare}
               onClick={() => l.setSupport({ guyAnchor: undefined, guyHeightM: undefined })}
             >
-              No guy
+              {msg('noGuy')}
             </Button>
           </>
         ) : (
@@ -189,12 +198,12 @@ export function LineTab({ l, v }: { l: Cutting; v: CutView }) {
             type="text"
             className={css.link}
             onClick={() =>
-              pick('Tap the anchor of the guy, on the side away from the lean, square to the lay', (a) =>
+              pick(msg('tapTheAnchorOfThe'), (a) =>
                 l.setSupport({ guyAnchor: a, guyHeightM: s.guyHeightM ?? l.choice.ropeHeightM ?? 8 }),
               )
             }
           >
-            Anchor a guy on the plan
+            {msg('anchorAGuyOn')}
           </Button>
         )}
       </section>
@@ -221,51 +230,54 @@ function RigForm({
   if (!open) {
     return (
       <p className="s">
-        Kit: {named(rig.ropeId) ?? 'no rope chosen'}, {named(rig.slingId) ?? 'no sling chosen'}
-        {redirected && `, ${named(rig.blockId) ?? 'no block chosen'}`}
+        {msg('kit', {
+          ropeId: named(rig.ropeId) ?? msg('noRopeChosen'),
+          slingId: named(rig.slingId) ?? msg('noSlingChosen'),
+        })}
+        {redirected && `, ${named(rig.blockId) ?? msg('noBlockChosen')}`}
         {(rig.parts ?? 1) > 1 && `, ${rig.parts}:1`}.{' '}
         <Button type="text" className={css.link} onClick={() => setOpen(true)}>
-          Choose the kit
+          {msg('chooseTheKit')}
         </Button>
       </p>
     );
   }
   return (
-    <div className="form" aria-label="Rigging">
+    <div className="form" aria-label={msg('rigging')}>
       <Chips
-        label="Rope"
+        label={msg('rope')}
         value={rig.ropeId ?? ''}
         onChange={(id) => set({ ropeId: id || undefined })}
-        options={[...of('ROPE'), { value: '', words: 'not chosen' }]}
+        options={[...of('ROPE'), { value: '', words: msg('notChosen') }]}
       />
       <Chips
-        label="Sling at the anchor"
+        label={msg('slingAtTheAnchor')}
         value={rig.slingId ?? ''}
         onChange={(id) => set({ slingId: id || undefined })}
-        options={[...of('SLING'), { value: '', words: 'not chosen' }]}
+        options={[...of('SLING'), { value: '', words: msg('notChosen') }]}
       />
       {redirected && (
         <Chips
-          label="Block"
+          label={msg('block')}
           value={rig.blockId ?? ''}
           onChange={(id) => set({ blockId: id || undefined })}
-          options={[...of('BLOCK'), { value: '', words: 'not chosen' }]}
+          options={[...of('BLOCK'), { value: '', words: msg('notChosen') }]}
         />
       )}
       <Chips
-        label="How it holds the stem"
+        label={msg('howItHoldsThe')}
         value={rig.tie ?? 'TIED'}
         onChange={(tie) => set({ tie })}
         options={[
-          { value: 'TIED', words: 'tied' },
-          { value: 'BASKET', words: 'doubled round it' },
-          { value: 'ROUND_ALL', words: 'round every stem' },
+          { value: 'TIED', words: msg('tied') },
+          { value: 'BASKET', words: msg('doubledRoundIt') },
+          { value: 'ROUND_ALL', words: msg('roundEveryStem') },
         ]}
       />
       {rig.tie === 'BASKET' && (
         <div className="two">
           <Stepper
-            label="Angle of the legs"
+            label={msg('angleOfTheLegs')}
             unit="°"
             value={rig.legAngleDeg ?? 0}
             onChange={(d) => d !== null && set({ legAngleDeg: d })}
@@ -275,26 +287,26 @@ function RigForm({
         </div>
       )}
       <Chips
-        label="Hauling system"
+        label={msg('haulingSystem')}
         value={rig.parts ?? 1}
         onChange={(parts) => set({ parts })}
-        options={[1, 2, 3, 4, 5].map((n) => ({ value: n, words: n === 1 ? 'straight' : `${n}:1` }))}
+        options={[1, 2, 3, 4, 5].map((n) => ({ value: n, words: n === 1 ? msg('straight') : `${n}:1` }))}
       />
       {(rig.parts ?? 1) > 1 && (
         <Chips
-          label="At each turn"
+          label={msg('atEachTurn')}
           value={rig.partEfficiency ?? 0.9}
           onChange={(partEfficiency) => set({ partEfficiency })}
           options={[
-            { value: 0.9, words: 'block, 0.9' },
-            { value: 0.65, words: 'carabiner, 0.65' },
-            { value: 0.5, words: 'rope on rope (truckers’ hitch), 0.5' },
+            { value: 0.9, words: msg('block09') },
+            { value: 0.65, words: msg('carabiner065') },
+            { value: 0.5, words: msg('ropeOnRopeTruckers') },
           ]}
         />
       )}
       {hand && (
         <Chips
-          label="People at it"
+          label={msg('peopleAtIt')}
           value={rig.people ?? 4}
           onChange={(people) => set({ people })}
           options={[1, 2, 3, 4].map((n) => ({ value: n, words: String(n) }))}
@@ -302,8 +314,9 @@ function RigForm({
       )}
       <div className="two">
         <Stepper
-          label="Anchor tree"
-          unit="m thick"
+          label={msg('anchorTree')}
+          unit="m"
+          way={msg('thick')}
           value={rig.anchorDiameterM ?? null}
           onChange={(d) =>
             set({ anchorDiameterM: d ?? undefined, anchorSlingM: d === null ? undefined : (rig.anchorSlingM ?? 0.3) })
@@ -312,8 +325,9 @@ function RigForm({
         />
         {rig.anchorDiameterM !== undefined && (
           <Stepper
-            label="Its sling"
-            unit="m up"
+            label={msg('itsSling')}
+            unit="m"
+            way={msg('upward')}
             value={rig.anchorSlingM ?? 0.3}
             onChange={(h) => h !== null && set({ anchorSlingM: h })}
             step={0.1}
@@ -321,7 +335,7 @@ function RigForm({
           />
         )}
         <Stepper
-          label="Pretension"
+          label={msg('pretension')}
           unit="kN"
           value={rig.pretensionN === undefined ? null : rig.pretensionN / 1000}
           onChange={(p) => set({ pretensionN: p === null ? undefined : p * 1000 })}
@@ -330,16 +344,16 @@ function RigForm({
         />
       </div>
       <Chips
-        label="The pull begins"
+        label={msg('thePullBegins')}
         value={rig.when ?? 'STRAP_RELEASED'}
         onChange={(when) => set({ when })}
         options={[
-          { value: 'STRAP_RELEASED', words: 'strap parted, cutter away' },
-          { value: 'KERF_OPENS', words: 'kerf opens' },
+          { value: 'STRAP_RELEASED', words: msg('strapPartedCutterAway') },
+          { value: 'KERF_OPENS', words: msg('kerfOpens') },
         ]}
       />
       <Button type="text" className={css.link} onClick={() => setOpen(false)}>
-        Done
+        {msg('done')}
       </Button>
     </div>
   );
@@ -351,58 +365,53 @@ function Answer({ line, signal = false }: { line: NonNullable<CutView['line']>; 
       <h2>
         <b className={css.inlineRow}>
           <Mark kind={line.enough ? 'ready' : 'STOP'} />
-          {line.enough ? 'Enough' : 'Not enough'}
+          {line.enough ? msg('enough') : msg('notEnough')}
         </b>{' '}
-        <span>{line.kind}, half as much again counted</span>
+        <span>{msg('halfAsMuchAgain', { kind: line.kind })}</span>
       </h2>
       <div className={css.halves}>
-        <Gauge of={line.still} words="still air, up / what pull and rope give, down" />
-        <Gauge of={line.now} words={`wind against it as it is now, ${line.said.nowMs}`} />
+        <Gauge of={line.still} words={msg('stillAirUpWhat')} />
+        <Gauge of={line.now} words={msg('windAgainstItAs', { nowMs: line.said.nowMs })} />
       </div>
       <p className="s">
-        Wind against it at {line.gust}, where work stops: <b className="n">{line.atLimit.words}</b>
-        {line.atLimit.over ? '; stop at less wind, the Lay says at which gust' : ''}.
+        {msg('windAgainstItAt', { gust: line.gust })} <b className="n">{line.atLimit.words}</b>
+        {line.atLimit.over ? msg('stopAtLessWind') : ''}.
       </p>
-      <ul className="checks" aria-label="Kit checks">
+      <ul className="checks" aria-label={msg('kitChecks')}>
         {line.checks.map((c) => (
           <li key={c.key}>
             <Mark kind={c.ok === undefined || c.lookAgain ? 'CAUTION' : c.ok ? 'ready' : 'STOP'} size={18} />
             <span>
               {c.words}
-              {c.ok === undefined ? '; not checked' : ''}
+              {c.ok === undefined ? msg('notChecked') : ''}
             </span>
           </li>
         ))}
       </ul>
       <p>
-        The line rises at <b className="n">{line.said.angleDeg}</b>, its arm is <b className="n">{line.said.armM}</b>.
-        It must travel <b className="n">{line.said.travelTieM}</b> at the tie,{' '}
-        <b className="n">{line.said.travelHaulM}</b> at the hauling end, up.
+        {msg('theLineRisesAt')} <b className="n">{line.said.angleDeg}</b>
+        {msg('itsArmIs')} <b className="n">{line.said.armM}</b>
+        {msg('itMustTravel')} <b className="n">{line.said.travelTieM}</b> {msg('atTheTie')}{' '}
+        <b className="n">{line.said.travelHaulM}</b> {msg('atTheHaulingEnd')}
         {line.people !== undefined && (
           <>
             {' '}
-            It takes <b className="n">{line.people}</b> people straight.
+            {msg('itTakes')} <b className="n">{line.people}</b> {msg('peopleStraight')}
           </>
         )}
         {line.sideDeg !== 0 && (
-          <>
-            {' '}
-            Off the lay it pulls like a side lean of {line.said.sideDeg} to the {line.sideDeg > 0 ? 'right' : 'left'}.
-          </>
+          <> {msg('offTheLayIt', { sideDeg: line.said.sideDeg, sideDeg2: line.sideDeg > 0 ? 'yes' : 'no' })}</>
         )}
       </p>
       {signal && (
         <p>
-          Pretension <b className="n">{line.pretension}</b>: tested by eye, the tips move a little and the line is
-          straight; once the kerf is open it opens a hair. No tell, no go.
+          {msg('pretension')} <b className="n">{line.pretension}</b>
+          {msg('testedByEyeThe')}
         </p>
       )}
-      <p className="s">
-        Whoever pulls by hand stands {line.said.personDistM} away or round a block; nobody beside the line, none in its
-        bight. The ground’s fall to the anchor is counted. Shock is not covered: no jerking.
-      </p>
+      <p className="s">{msg('whoeverPullsByHand', { personDistM: line.said.personDistM })}</p>
       {signal && (
-        <ul className="checks" aria-label="Signal">
+        <ul className="checks" aria-label={msg('signal')}>
           {line.signal.map((w) => (
             <li key={w}>
               <span>{w}.</span>

@@ -3,13 +3,15 @@ import { useKit } from '../../api/job';
 import { ShortLength } from '../../app/ShortLength';
 import { Chips, Stepper } from '../../app/Stepper';
 import type { Cutting, CutView } from './useCuts';
+import { msg } from './words';
 
-const TECHNIQUES = [
-  { value: 'SWING', words: 'turn it round its hinge' },
-  { value: 'NOSE_QUARTER', words: 'upper nose quarter' },
-  { value: 'VERY_DEEP_FACE', words: 'very deep face' },
-  { value: 'FACE_PLUNGE', words: 'bore through the face' },
-] as const;
+const techniqueWords = () =>
+  [
+    { value: 'SWING', words: msg('turnItRoundIts') },
+    { value: 'NOSE_QUARTER', words: msg('upperNoseQuarter') },
+    { value: 'VERY_DEEP_FACE', words: msg('veryDeepFace') },
+    { value: 'FACE_PLUNGE', words: msg('boreThroughTheFace') },
+  ] as const;
 
 /** The leader's own values, each beside what the rule computes; the consequences follow at once. */
 export function MeasuresTab({ l, v }: { l: Cutting; v: CutView }) {
@@ -34,22 +36,22 @@ export function MeasuresTab({ l, v }: { l: Cutting; v: CutView }) {
   const techniques = c.techniques ?? [];
   const type = v.types.find((t) => t.school === l.choice.school);
   return (
-    <div className="form" aria-label="Own measures">
+    <div className="form" aria-label={msg('ownMeasures')}>
       <Chips
-        label="Saw, from the house's list"
+        label={msg('sawFromTheHouses')}
         value={c.sawId ?? ''}
         onChange={(id) =>
           l.set({ barM: kit.find((k) => k.id === id)?.barM ?? l.choice.barM, cuts: { ...c, sawId: id || undefined } })
         }
         options={[
           ...saws.map((s) => ({ value: s.id, words: `${s.name}, ${s.said.barM}` })),
-          { value: '', words: 'another bar' },
+          { value: '', words: msg('anotherBar') },
         ]}
       />
       <div className="two">
         {!c.sawId && (
           <Stepper
-            label="Bar"
+            label={msg('bar')}
             unit="m"
             value={l.choice.barM}
             onChange={(b) => b !== null && l.set({ barM: b })}
@@ -58,7 +60,7 @@ export function MeasuresTab({ l, v }: { l: Cutting; v: CutView }) {
           />
         )}
         <Stepper
-          label="Cut height"
+          label={msg('cutHeight')}
           unit="m"
           value={l.choice.cutHeightM}
           onChange={(h) => h !== null && l.set({ cutHeightM: h })}
@@ -69,89 +71,91 @@ export function MeasuresTab({ l, v }: { l: Cutting; v: CutView }) {
       {v.heights.length > 0 && (
         <p className="s">
           {v.heights.join('; ')}.{' '}
-          {v.suggestedHeightM === undefined ? v.insteadOfHeight : `Lowest clear height ${v.said.suggestedHeightM}.`}
+          {v.suggestedHeightM === undefined
+            ? v.insteadOfHeight
+            : msg('lowestClearHeight', { suggestedHeightM: v.said.suggestedHeightM ?? '' })}
         </p>
       )}
       <h2>
-        The stump <span>tape or calliper over the bark</span>
+        {msg('theStump')} <span>{msg('tapeOrCalliperOver')}</span>
       </h2>
       <div className="two">
         <ShortLength
-          label="Bark, one side"
+          label={msg('barkOneSide')}
           value={c.barkM}
           by={0}
-          note={c.barkM === undefined ? 'not looked at: counted as wood' : 'holds nothing'}
+          note={c.barkM === undefined ? msg('notLookedAtCounted') : msg('holdsNothing')}
           onChange={(m) => l.setCuts({ barkM: m })}
           wrong={l.wrong('barkM')}
-          undo="forget it"
+          undo={msg('forgetIt')}
         />
         <Chips
-          label="First cut of the notch"
+          label={msg('firstCutOfThe')}
           value={c.faceOrder ?? 'SLOPING_FIRST'}
           onChange={(o) => l.setCuts({ faceOrder: o })}
           options={[
-            { value: 'SLOPING_FIRST', words: 'sloping' },
-            { value: 'LEVEL_FIRST', words: 'level' },
+            { value: 'SLOPING_FIRST', words: msg('sloping') },
+            { value: 'LEVEL_FIRST', words: msg('level') },
           ]}
         />
         <ShortLength
-          label="Stem along the lay"
+          label={msg('stemAlongTheLay')}
           value={c.alongM}
           by={v.card.dAlongM + 2 * (c.barkM ?? 0)}
           onChange={(m) => l.setCuts({ alongM: m })}
           wrong={l.wrong('alongM')}
-          note={c.alongM === undefined ? 'by the taper from 1.3 m' : 'measured'}
-          undo="forget it"
+          note={c.alongM === undefined ? msg('byTheTaperFrom') : msg('measured')}
+          undo={msg('forgetIt')}
         />
         <ShortLength
-          label="Stem across it"
+          label={msg('stemAcrossIt')}
           value={c.acrossM}
           by={v.card.dAcrossM + 2 * (c.barkM ?? 0)}
           onChange={(m) => l.setCuts({ acrossM: m })}
           wrong={l.wrong('acrossM')}
-          note={c.acrossM === undefined ? 'as along, if not measured' : 'measured'}
-          undo="forget it"
+          note={c.acrossM === undefined ? msg('asAlongIfNot') : msg('measured')}
+          undo={msg('forgetIt')}
         />
       </div>
       <p className="s">{v.orderMakesEasier}.</p>
       <h2>
-        Notch and hinge <span>inside the bark</span>
+        {msg('notchAndHinge')} <span>{msg('insideTheBark')}</span>
       </h2>
       <div className="two">
         <ShortLength
-          label="Notch depth"
+          label={msg('notchDepth')}
           value={c.depthM}
           by={rule('DEPTH')}
           onChange={(m) => l.setCuts({ depthM: m })}
           wrong={l.wrong('depthM')}
         />
         <Stepper
-          label="Face angle"
+          label={msg('faceAngle')}
           unit="°"
           value={c.faceDeg ?? v.card.faceDeg}
           onChange={(d) => l.setCuts({ faceDeg: d ?? undefined })}
           step={5}
           digits={0}
           wrong={l.wrong('faceDeg')}
-          note={`computed ${type?.said.faceDeg ?? `${v.card.faceDeg}°`}`}
+          note={msg('computed', { faceDeg: type?.said.faceDeg ?? `${v.card.faceDeg}°` })}
           undo={c.faceDeg !== undefined ? () => l.setCuts({ faceDeg: undefined }) : undefined}
         />
         <ShortLength
-          label="Hinge, left end"
+          label={msg('hingeLeftEnd')}
           value={c.hingeLeftM}
           by={rule('HINGE_LEFT')}
           onChange={(m) => l.setCuts({ hingeLeftM: m })}
           wrong={l.wrong('hingeLeftM')}
         />
         <ShortLength
-          label="Hinge, right end"
+          label={msg('hingeRightEnd')}
           value={c.hingeRightM}
           by={rule('HINGE_RIGHT')}
           onChange={(m) => l.setCuts({ hingeRightM: m })}
           wrong={l.wrong('hingeRightM')}
         />
         <ShortLength
-          label="Step above the floor"
+          label={msg('stepAboveTheFloor')}
           value={c.stepM}
           by={rule('STEP')}
           onChange={(m) => l.setCuts({ stepM: m })}
@@ -159,7 +163,7 @@ export function MeasuresTab({ l, v }: { l: Cutting; v: CutView }) {
         />
         {v.card.strapLeft && (
           <ShortLength
-            label="Strap"
+            label={msg('strap')}
             value={c.strapM}
             by={rule('STRAP')}
             onChange={(m) => l.setCuts({ strapM: m })}
@@ -168,21 +172,21 @@ export function MeasuresTab({ l, v }: { l: Cutting; v: CutView }) {
         )}
       </div>
       <Chips
-        label="Back cut"
+        label={msg('backCut')}
         value={c.backCut ?? ''}
         onChange={(b) => l.setCuts({ backCut: b === '' ? undefined : b })}
         options={[
-          { value: '', words: 'by the rule' },
-          { value: 'STRAIGHT', words: 'straight in' },
-          { value: 'BORE_STRAP', words: 'bore, strap' },
-          { value: 'BORE_RUN_OUT', words: 'bore, run out' },
+          { value: '', words: msg('byTheRule') },
+          { value: 'STRAIGHT', words: msg('straightIn') },
+          { value: 'BORE_STRAP', words: msg('boreStrap') },
+          { value: 'BORE_RUN_OUT', words: msg('boreRunOut') },
         ]}
       />
       <h2>
-        Specialist work <span>a second opinion each, no recipe</span>
+        {msg('specialistWork')} <span>{msg('aSecondOpinionEach')}</span>
       </h2>
       <div className="chips">
-        {TECHNIQUES.map((t) => (
+        {techniqueWords().map((t) => (
           <Button
             type={techniques.includes(t.value) ? 'primary' : 'default'}
             key={t.value}
@@ -201,9 +205,9 @@ export function MeasuresTab({ l, v }: { l: Cutting; v: CutView }) {
       </div>
       {type && !type.house && (
         <label>
-          Why not the house’s type of cut
+          {msg('whyNotTheHouses')}
           <Input
-            aria-label="Reason for the type of cut"
+            aria-label={msg('reasonForTheType')}
             value={c.reason ?? ''}
             maxLength={200}
             onChange={(e) => l.setCuts({ reason: e.target.value })}

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { api, data } from '../../api/client';
 import { ShortLength } from '../../app/ShortLength';
 import type { Cutting } from './useCuts';
+import { msg } from './words';
 
 /** It does not move: causes in order, each with its tell and the pull it costs. */
 export function StuckTab({ job, l }: { job: string; l: Cutting }) {
@@ -21,24 +22,24 @@ export function StuckTab({ job, l }: { job: string; l: Cutting }) {
       ),
   });
   return (
-    <div aria-label="It does not move">
-      <p className="refused">{stuck.data?.first ?? 'Nobody goes back to the stump.'}</p>
+    <div aria-label={msg('itDoesNotMove')}>
+      <p className="refused">{stuck.data?.first ?? msg('nobodyGoesBackTo')}</p>
       <div className="form">
         <div className="two">
           <ShortLength
-            label="Uncut band, wide"
+            label={msg('uncutBandWide')}
             value={width}
             by={0.05}
             onChange={(m) => m !== undefined && setWidth(m)}
-            note="across the lay"
+            note={msg('acrossTheLay')}
             undo=""
           />
           <ShortLength
-            label="Uncut band, long"
+            label={msg('uncutBandLong')}
             value={height}
             by={0.02}
             onChange={(m) => m !== undefined && setHeight(m)}
-            note="along the lay"
+            note={msg('alongTheLay')}
             undo=""
           />
         </div>
@@ -49,7 +50,7 @@ export function StuckTab({ job, l }: { job: string; l: Cutting }) {
             <b>{c.cause}</b>
             {c.extra && <span className="n"> +{c.extra}</span>}
             <br />
-            <span className="s">Tell: {c.tell}.</span>
+            <span className="s">{msg('tell', { tell: c.tell })}</span>
             <br />
             {c.then}.
           </li>

@@ -2,11 +2,12 @@ import css from '../../ui/layout.module.css';
 import { Button } from 'antd';
 import { Mark } from '../../figures/Mark';
 import type { Cutting, CutView } from './useCuts';
+import { msg } from './words';
 
 /** The types of cut side by side on this stem: what each does, where its people disagree with the others, what the mechanics says here. */
 export function TypesTab({ l, v }: { l: Cutting; v: CutView }) {
   return (
-    <ul className="list" aria-label="Types of cut">
+    <ul className="list" aria-label={msg('typesOfCut')}>
       {v.types.map((t) => {
         const on = t.school === l.choice.school;
         return (
@@ -22,16 +23,21 @@ export function TypesTab({ l, v }: { l: Cutting; v: CutView }) {
               />
               <span className={css.grow}>
                 <b>{t.words}</b>
-                {t.house && <small> house’s</small>}
+                {t.house && <small> {msg('houses')}</small>}
                 <br />
                 <small>
-                  {t.said.faceDeg}, {t.said.depthM} deep, hinge {t.said.hingeM} × {t.said.hingeLengthM}
+                  {msg('deepHinge', {
+                    faceDeg: t.said.faceDeg,
+                    depthM: t.said.depthM,
+                    hingeM: t.said.hingeM,
+                    hingeLengthM: t.said.hingeLengthM,
+                  })}
                 </small>
               </span>
               <span className="r n">
                 <b>{t.sidePercent === undefined ? '–' : `${t.sidePercent} %`}</b>
                 <br />
-                <small>to the side</small>
+                <small>{msg('toTheSide')}</small>
               </span>
               <Mark kind={t.contradictions.length > 0 ? 'CAUTION' : 'ready'} />
             </Button>
@@ -41,20 +47,20 @@ export function TypesTab({ l, v }: { l: Cutting; v: CutView }) {
               </p>
             ))}
             {on && (
-              <div role="group" className={`s ${css.typeBody}`} aria-label={`About ${t.words}`}>
+              <div role="group" className={`s ${css.typeBody}`} aria-label={msg('about', { words: t.words })}>
                 <p>
-                  <b>First</b> {t.firstCut}.
-                  {t.stepM > 0 ? ` Back cut ${t.said.stepM} above the floor.` : ' Back cut level with the floor.'}
-                  {t.bored ? '' : ' Too small to bore.'}
+                  <b>{msg('first')}</b> {t.firstCut}.
+                  {t.stepM > 0 ? ` ${msg('backCutAboveThe', { stepM: t.said.stepM })}` : ` ${msg('backCutLevelWith')}`}
+                  {t.bored ? '' : ` ${msg('tooSmallToBore')}`}
                 </p>
                 <p>
-                  <b>Closing</b> {t.whenClosed}. A lean of {t.bendsDeg}° bends its hinge over, up.
+                  <b>{msg('closing')}</b> {msg('aLeanOfDegrees', { whenClosed: t.whenClosed, bendsDeg: t.bendsDeg })}
                 </p>
                 <p>
-                  <b>Good for</b> {t.goodFor}.
+                  <b>{msg('goodFor')}</b> {t.goodFor}.
                 </p>
                 <p>
-                  <b>Where people disagree</b> {t.disagree}.
+                  <b>{msg('wherePeopleDisagree')}</b> {t.disagree}.
                 </p>
               </div>
             )}

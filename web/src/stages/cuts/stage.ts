@@ -1,10 +1,13 @@
 import { lazy } from 'react';
 import { later } from '../../app/later';
 import type { StageDef } from '../stage';
+import { msg } from '../words';
 
 export const cuts: StageDef = {
   key: 'cuts',
-  words: 'Cuts',
+  get words() {
+    return msg('cuts.title');
+  },
   keys: [],
   filled: (scene) => scene.lays.some((l) => l.fixed),
   Panel: lazy(() => later(() => import('./CutsPanel'))),

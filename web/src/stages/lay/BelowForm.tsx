@@ -2,6 +2,7 @@ import { Input } from 'antd';
 import { useState } from 'react';
 import { Stepper } from '../../app/Stepper';
 import type { Choice } from './useLay';
+import { msg } from './words';
 
 type Below = NonNullable<NonNullable<Choice['support']>['below']>;
 
@@ -17,19 +18,19 @@ export function BelowForm({ choice, set }: { choice: Choice; set: (over: Partial
       set({ support: { ...(choice.support ?? {}), below: next } });
   };
   return (
-    <div className="form" aria-label="Below">
+    <div className="form" aria-label={msg('below')}>
       <div className="two">
         <label>
-          What holds it
+          {msg('whatHoldsIt')}
           <Input
-            aria-label="What holds it below"
+            aria-label={msg('whatHoldsItBelow')}
             value={d.holds ?? ''}
             onChange={(e) => change({ holds: e.target.value })}
-            placeholder="the ditch"
+            placeholder={msg('theDitch')}
           />
         </label>
         <Stepper
-          label="How far down"
+          label={msg('howFarDown')}
           unit="m"
           value={d.downM ?? null}
           step={10}
@@ -38,9 +39,9 @@ export function BelowForm({ choice, set }: { choice: Choice; set: (over: Partial
         />
       </div>
       <label>
-        Who keeps the ground empty to there
+        {msg('whoKeepsTheGround')}
         <Input
-          aria-label="Who keeps the ground below empty"
+          aria-label={msg('whoKeepsTheGroundBelow')}
           value={d.by ?? ''}
           onChange={(e) => change({ by: e.target.value })}
         />

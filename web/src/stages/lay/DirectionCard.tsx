@@ -1,18 +1,20 @@
 import { Button } from 'antd';
 import type { Schemas } from '../../api/client';
-import { DIAL_WORDS } from '../../figures/DialFigure';
+import { dialWords } from '../../figures/DialFigure';
 import { azimuth } from '../../units/format';
+import { msg } from './words';
 
 /** What the dial says of one direction: its blocks, what it takes first, its costs part by part. */
 export function Judged({ d }: { d: Schemas['Direction'] }) {
-  const state = d.state === 'OPEN_WITH_PULL' && d.pull ? `open with at least ${d.pull}` : DIAL_WORDS[d.state];
+  const state =
+    d.state === 'OPEN_WITH_PULL' && d.pull ? msg('openWithAtLeast', { pull: d.pull }) : dialWords()[d.state];
   return (
     <>
       <b className="n">{azimuth(d.deg)}°</b> <b>{state}</b>
       {d.against.length > 0 && <p>{d.against.join('; ')}</p>}
-      {d.first.length > 0 && <p>First: {d.first.join('; ')}</p>}
+      {d.first.length > 0 && <p>{msg('first', { first: d.first.join('; ') })}</p>}
       <p className="s">
-        {d.costs.length > 0 ? `Against it, most first: ${d.costs.join(', ')}` : 'Nothing speaks against it'}
+        {d.costs.length > 0 ? msg('againstItMostFirst', { costs: d.costs.join(', ') }) : msg('nothingSpeaksAgainstIt')}
       </p>
     </>
   );
@@ -35,15 +37,15 @@ export function DirectionCard({
   const d = dial.lays.find((l) => l.deg === deg);
   if (!d) return null;
   return (
-    <div className="direction" role="status" aria-label="Direction">
+    <div className="direction" role="status" aria-label={msg('direction')}>
       <Judged d={d} />
       {tapped && (
         <div>
           <Button type="text" onClick={turn}>
-            Turn the lay here
+            {msg('turnTheLayHere')}
           </Button>
           <Button type="text" onClick={close}>
-            Close
+            {msg('close')}
           </Button>
         </div>
       )}

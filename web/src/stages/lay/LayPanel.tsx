@@ -15,6 +15,7 @@ import { RehearseTab } from './RehearseTab';
 import { RestsTab } from './RestsTab';
 import { useLay } from './useLay';
 import { WaysTab } from './WaysTab';
+import { msg } from './words';
 
 const MOST_NAMED = 2;
 
@@ -53,7 +54,7 @@ export default function LayPanel({ job, go }: PanelProps) {
   return (
     <>
       <div className="body">
-        <div className="chips" role="group" aria-label="Stems">
+        <div className="chips" role="group" aria-label={msg('stems')}>
           {stems
             .filter((s) => !s.toBeKept)
             .map((s) => (
@@ -67,44 +68,48 @@ export default function LayPanel({ job, go }: PanelProps) {
               </Button>
             ))}
         </div>
-        {l.stem?.toBeKept && <p className="empty">{l.stem.label} is to be kept; it gets no lay.</p>}
+        {l.stem?.toBeKept && <p className="empty">{msg('isToBeKept', { stemLabel: l.stem.label })}</p>}
         {l.stem && l.stem.notKnown.length > 0 && (
           <div className="refused">
-            {l.stem.label}: {l.stem.notKnown.join(', ')} not known. No direction is judged and no reach is guessed.
+            {msg('notKnownNoDirection', { stemLabel: l.stem.label, notKnown: l.stem.notKnown.join(', ') })}
             <br />
             <Button type="text" className={css.link} onClick={() => go('stems')}>
-              Measure {l.stem.notKnown[0]} of {l.stem.label} →
+              {msg('measureOf', { notKnown: l.stem.notKnown[0], stemLabel: l.stem.label })}
             </Button>
           </div>
         )}
         {v && l.stem && (
           <>
             <h1>
-              {v.stem} {l.stem.commonName} <small>plan for {v.said.massHighKg}</small>
+              {v.stem} {l.stem.commonName} <small>{msg('planFor', { massHighKg: v.said.massHighKg })}</small>
             </h1>
             <div className={css.rowWide}>
               <span className={`hero ${css.layColour}`} data-testid="lay">
                 {azimuth(v.layDeg)}°
               </span>
               <span>
-                <b>Lay</b>{' '}
+                <b>{msg('lay')}</b>{' '}
                 {v.control.proven ? (
                   <span className="s">
-                    spread ±{v.control.said.within95Deg} (95 %), drifts {v.control.said.biasDeg}{' '}
-                    {(v.control.biasDeg ?? 0) >= 0 ? 'right' : 'left'}; the side lean takes {v.control.sidePercent} % of
-                    the hinge
+                    {msg('spread95DriftsRight', {
+                      within95Deg: v.control.said.within95Deg ?? '',
+                      biasDeg: v.control.said.biasDeg ?? '',
+                      biasDeg2: (v.control.biasDeg ?? 0) >= 0 ? 'yes' : 'no',
+                      sidePercent: v.control.sidePercent ?? '',
+                    })}
                   </span>
                 ) : (
                   <b className={css.keep}>
-                    control not proven:{' '}
-                    {!v.control.leanKnown || v.control.measureLeanFirst ? 'measure the lean' : 'it may go any way'}
+                    {msg('controlNotProvenMeasure', {
+                      leanKnown: !v.control.leanKnown || v.control.measureLeanFirst ? 'yes' : 'no',
+                    })}
                   </b>
                 )}
               </span>
             </div>
             <div className="step4">
               {[-10, -1, 1, 10].map((d) => (
-                <Button key={d} onClick={() => turn(d)} aria-label={`turn ${d} degrees`}>
+                <Button key={d} onClick={() => turn(d)} aria-label={msg('turnDegrees', { d })}>
                   {d > 0 ? '+' : '−'}
                   {Math.abs(d)}°
                 </Button>
@@ -113,31 +118,34 @@ export default function LayPanel({ job, go }: PanelProps) {
             <div className="figs">
               <div>
                 <Figure shown={v.reach.said.reachM} />
-                <small>reach, rounded up</small>
+                <small>{msg('reachRoundedUp')}</small>
               </div>
               <div>
                 <Figure shown={v.reach.said.exclusionM} />
-                <small>keep-out ring, up</small>
+                <small>{msg('keepOutRingUp')}</small>
               </div>
               <div>
                 <Figure shown={v.reach.said.throwM} />
-                <small>thrown beyond tip</small>
+                <small>{msg('thrownBeyondTip')}</small>
               </div>
             </div>
             {l.changed && (
               <p className="s" role="status">
-                <b>Not saved.</b>{' '}
+                <b>{msg('notSaved')}</b>{' '}
                 {l.saved
-                  ? `Planned is ${azimuth(l.saved.choice.layDeg)}°${l.saved.fixed ? ', fixed' : ''}.`
-                  : 'Nothing is planned for this stem.'}{' '}
+                  ? msg('plannedIsDegreesFixed', {
+                      layDeg: azimuth(l.saved.choice.layDeg),
+                      fixed: l.saved.fixed ? 'yes' : 'no',
+                    })
+                  : msg('nothingIsPlannedFor')}{' '}
                 <Button type="text" className={css.link} onClick={() => l.settle()}>
-                  {l.saved ? 'Back to the planned one' : 'Back to the best'}
+                  {l.saved ? msg('backToThePlanned') : msg('backToTheBest')}
                 </Button>
               </p>
             )}
             {l.layFaults.length > 0 && (
               <p className="refused" role="alert">
-                {l.layFaults.map((f) => f.message).join('; ')}. What is shown is the last that could be computed.
+                {msg('whatIsShownIs', { layFaults: l.layFaults.map((f) => f.message).join('; ') })}
               </p>
             )}
             {!v.control.proven && (
@@ -147,47 +155,57 @@ export default function LayPanel({ job, go }: PanelProps) {
                   <>
                     <br />
                     <Button type="text" className={css.link} onClick={() => go('stems')}>
-                      Measure the lean of {v.stem} →
+                      {msg('measureTheLeanOf', { stem: v.stem })}
                     </Button>
                   </>
                 )}
               </div>
             )}
-            {v.zones.some((z) => z.kind === 'PLATE') && (
-              <p className="refused">
-                Root plate not covered: it has moved, and lay and cuts do not answer for it. A machine from outside its
-                zone, or a second opinion.
-              </p>
-            )}
+            {v.zones.some((z) => z.kind === 'PLATE') && <p className="refused">{msg('rootPlateNotCovered')}</p>}
             {old && (
-              <div className="refused" role="status" aria-label="Out of date">
-                This fixed lay is out of date:{' '}
-                {old.changed
-                  .map((c) => `${c.what.words} was ${c.was?.words ?? 'not there'}, is ${c.is?.words ?? 'gone'}`)
-                  .join('; ')}
-                .
+              <div className="refused" role="status" aria-label={msg('outOfDate')}>
+                {msg('thisFixedLayIs', {
+                  changed: old.changed
+                    .map((c) =>
+                      msg('wasIs', {
+                        what: c.what.words,
+                        was: c.was?.words ?? msg('notThere'),
+                        is: c.is?.words ?? msg('gone'),
+                      }),
+                    )
+                    .join('; '),
+                })}
                 <br />
-                {old.moved.length > 0
-                  ? `The answer moves: ${old.moved.map((c) => `${c.what.words} ${c.was?.words ?? 'not known'} → ${c.is?.words ?? 'not known'}`).join('; ')}.`
-                  : 'No answer moves by what is shown.'}{' '}
-                Look again, then fix it anew.
+                {msg('lookAgainThenFix', {
+                  movedCount:
+                    old.moved.length > 0
+                      ? msg('theAnswerMoves', {
+                          moved: old.moved
+                            .map(
+                              (c) =>
+                                `${c.what.words} ${c.was?.words ?? msg('notKnown')} → ${c.is?.words ?? msg('notKnown')}`,
+                            )
+                            .join('; '),
+                        })
+                      : msg('noAnswerMovesBy'),
+                })}
               </div>
             )}
             <div className={css.belowMore}>
               <Tabs
-                label="Parts of the lay"
+                label={msg('partsOfTheLay')}
                 value={tab}
                 onChange={setTab}
                 tabs={[
-                  { value: 'lay', words: 'Lay' },
-                  { value: 'reach', words: 'Reach', mark: blocking.length > 0 },
+                  { value: 'lay', words: msg('lay') },
+                  { value: 'reach', words: msg('reach'), mark: blocking.length > 0 },
                   {
                     value: 'ways',
-                    words: 'Ways out',
+                    words: msg('waysOut'),
                     mark: v.leaving.away !== 'CLEAR' && v.leaving.away !== 'LEFT_BEFORE',
                   },
-                  { value: 'rehearse', words: 'Rehearse' },
-                  { value: 'rests', words: 'Rests on', mark: Boolean(old) },
+                  { value: 'rehearse', words: msg('rehearse') },
+                  { value: 'rests', words: msg('restsOn'), mark: Boolean(old) },
                 ]}
               />
             </div>
@@ -202,7 +220,8 @@ export default function LayPanel({ job, go }: PanelProps) {
       {isFixed && !old ? (
         <Button type="primary" className="next" onClick={() => go('cuts')}>
           <span>
-            Next: the cuts<small>lay {azimuth(l.saved?.choice.layDeg ?? 0)}° and drop zone are fixed</small>
+            {msg('nextTheCuts')}
+            <small>{msg('layDegreesAndDrop', { layDeg: azimuth(l.saved?.choice.layDeg ?? 0) })}</small>
           </span>
           →
         </Button>
@@ -214,16 +233,22 @@ export default function LayPanel({ job, go }: PanelProps) {
           onClick={() => void fix(true)}
         >
           <span>
-            {v ? `Fix lay ${azimuth(v.layDeg)}° and its drop zone` : 'No lay yet'}
+            {v ? msg('fixLayDegreesAnd', { layDeg: azimuth(v.layDeg) }) : msg('noLayYet')}
             <small>
               {!v
-                ? 'what is missing is named above'
+                ? msg('whatIsMissingIs')
                 : blocking.length > 0
-                  ? `a stop will stand: ${blocking
-                      .slice(0, MOST_NAMED)
-                      .map((t) => t.name)
-                      .join(', ')}${blocking.length > MOST_NAMED ? ` and ${blocking.length - MOST_NAMED} more` : ''}`
-                  : 'the crew is briefed on it'}
+                  ? msg('aStopWillStand', {
+                      blocking: blocking
+                        .slice(0, MOST_NAMED)
+                        .map((t) => t.name)
+                        .join(', '),
+                      blockingCount:
+                        blocking.length > MOST_NAMED
+                          ? ` ${msg('andMore', { blockingCount: blocking.length - MOST_NAMED })}`
+                          : '',
+                    })
+                  : msg('theCrewIsBriefed')}
             </small>
           </span>
           →

@@ -9,13 +9,14 @@ import { azimuth } from '../../units/format';
 import { Judged } from './DirectionCard';
 import { SightingCard } from './SightingCard';
 import type { Choice, Turning } from './useLay';
+import { msg } from './words';
 
 type Props = { job: string; l: Turning; v: Schemas['LayView']; leader: boolean };
 
-const SKILLS: { value: NonNullable<Choice['skill']>; label: string }[] = [
-  { value: 'NOVICE', label: 'novice' },
-  { value: 'TRAINED', label: 'trained' },
-  { value: 'EXPERIENCED', label: 'experienced' },
+const skills = (): { value: NonNullable<Choice['skill']>; label: string }[] => [
+  { value: 'NOVICE', label: msg('novice') },
+  { value: 'TRAINED', label: msg('trained') },
+  { value: 'EXPERIENCED', label: msg('experienced') },
 ];
 
 /** What brings it over, which directions that opens, and how the lay is aimed. */
@@ -25,18 +26,18 @@ export function LayTab({ job, l, v, leader }: Props) {
   return (
     <>
       <h2 className={css.firstHead}>
-        What brings it over <span>{v.control.needed ? `needs ${v.control.needed}` : ''}</span>
+        {msg('whatBringsItOver')} <span>{v.control.needed ? msg('needs', { needed: v.control.needed }) : ''}</span>
       </h2>
       <Chips
         label=""
         value={l.choice.means}
         onChange={(means) => l.set({ means })}
         options={[
-          { value: 'NOTHING', words: 'own lean' },
-          { value: 'LEVER', words: 'lever' },
-          { value: 'WEDGES', words: 'wedges' },
-          { value: 'HAND_LINE', words: 'hand line' },
-          { value: 'MACHINE_LINE', words: 'machine' },
+          { value: 'NOTHING', words: msg('ownLean') },
+          { value: 'LEVER', words: msg('lever') },
+          { value: 'WEDGES', words: msg('wedges') },
+          { value: 'HAND_LINE', words: msg('handLine') },
+          { value: 'MACHINE_LINE', words: msg('machine') },
         ]}
       />
       {line && (
@@ -49,9 +50,9 @@ export function LayTab({ job, l, v, leader }: Props) {
       )}
       {l.dial && <Windows dial={l.dial} turnTo={(deg) => l.set({ layDeg: deg })} layDeg={v.layDeg} />}
       {judged && (
-        <div aria-label="This lay judged">
+        <div aria-label={msg('thisLayJudged')}>
           <h2>
-            This lay <span>as the dial judges it</span>
+            {msg('thisLay')} <span>{msg('asTheDialJudges')}</span>
           </h2>
           <Judged d={judged} />
         </div>
@@ -59,8 +60,8 @@ export function LayTab({ job, l, v, leader }: Props) {
       <Aim job={job} l={l} v={v} leader={leader} />
       {v.control.standsGustMs !== undefined && (
         <p className="s">
-          Hinge and means stand gusts of <b className="n">{v.control.said.standsGustMs}</b> from the worst side, rounded
-          down; the crew holds at <b className="n">{v.control.said.holdGustMs}</b>.
+          {msg('hingeAndMeansStand')} <b className="n">{v.control.said.standsGustMs}</b> {msg('fromTheWorstSide')}{' '}
+          <b className="n">{v.control.said.holdGustMs}</b>.
         </p>
       )}
     </>
@@ -90,7 +91,7 @@ function Line({
       <p>
         <LineWords line={choice} hand={hand} gives={gives} />{' '}
         <Button type="text" className={css.link} onClick={() => setOpen(true)}>
-          Change the line
+          {msg('changeTheLine')}
         </Button>
       </p>
     );
@@ -99,7 +100,7 @@ function Line({
       <LineForm line={choice} hand={hand} set={set} wrong={wrong} />
       {known && (
         <Button type="text" className={css.bare} onClick={() => setOpen(false)}>
-          Done
+          {msg('done')}
         </Button>
       )}
     </div>
@@ -118,16 +119,16 @@ function Windows({
 }) {
   if (dial.closed) {
     return (
-      <div aria-label="Windows">
+      <div aria-label={msg('windows')}>
         <h2>
-          No lay is open{' '}
+          {msg('noLayIsOpen')}{' '}
           <span>
-            {dial.closed.degrees}° of 360°: {dial.closed.mostFrequent}
+            {msg('degreesOf360Degrees', { degrees: dial.closed.degrees, mostFrequent: dial.closed.mostFrequent })}
           </span>
         </h2>
         {dial.closed.opens.length > 0 ? (
           <>
-            <p>What would open one:</p>
+            <p>{msg('whatWouldOpenOne')}</p>
             <ul className={css.listed}>
               {dial.closed.opens.map((o) => (
                 <li key={o}>{o}</li>
@@ -135,22 +136,28 @@ function Windows({
             </ul>
           </>
         ) : (
-          <p>Nothing the plan knows of would open one: section it, dismantle it, or leave it.</p>
+          <p>{msg('nothingThePlanKnows')}</p>
         )}
       </div>
     );
   }
-  const name = ['Best', 'Second'];
+  const name = [msg('best'), msg('second')];
   return (
-    <div aria-label="Windows">
+    <div aria-label={msg('windows')}>
       <h2>
-        Windows{' '}
+        {msg('windows')}{' '}
         <span>
           {dial.windows
-            .map((w) => `${azimuth(w.fromDeg)}° to ${azimuth(w.toDeg)}°, ${w.widthDeg}° wide`)
+            .map((w) =>
+              msg('degreesToDegreesDegrees', {
+                fromDeg: azimuth(w.fromDeg),
+                toDeg: azimuth(w.toDeg),
+                widthDeg: w.widthDeg,
+              }),
+            )
             .slice(0, 2)
             .join('; ')}
-          {dial.windows.length > 2 ? `; ${dial.windows.length} in all` : ''}
+          {dial.windows.length > 2 ? msg('inAll', { windowsCount: dial.windows.length }) : ''}
         </span>
       </h2>
       <ul className="list">
@@ -169,8 +176,8 @@ function Windows({
           </li>
         ))}
       </ul>
-      {dial.picks.length === 0 && <p className="s">Only with a guy at the side; nothing is free of it.</p>}
-      <p className="s">Tap a direction of the dial for what blocks it and what speaks against it.</p>
+      {dial.picks.length === 0 && <p className="s">{msg('onlyWithAGuy')}</p>}
+      <p className="s">{msg('tapADirectionOf')}</p>
     </div>
   );
 }
@@ -196,33 +203,34 @@ function Aim({ job, l, v, leader }: Props) {
     }
   };
   return (
-    <div aria-label="Aim">
+    <div aria-label={msg('aim')}>
       <h2>
-        Aim{' '}
-        <span>
-          {v.aiming.said.offM} off at the stump is {v.aiming.said.missM} at the tip, up
-        </span>
+        {msg('aim')} <span>{msg('offAtTheStumpIs', { offM: v.aiming.said.offM, missM: v.aiming.said.missM })}</span>
       </h2>
       {v.aiming.landmarks[0] ? (
         <p>
-          Sight <b>{v.aiming.landmarks[0].words}</b>, {v.aiming.landmarks[0].away} away.
+          {msg('sight')} <b>{v.aiming.landmarks[0].words}</b>
+          {msg('away2', { away: v.aiming.landmarks[0].away })}
         </p>
       ) : (
-        <p className="s">No landmark within 15° of this lay; set a stake.</p>
+        <p className="s">{msg('noLandmarkWithin15')}</p>
       )}
       {v.aiming.correction && (
         <p>
-          It drifts: to lie on {azimuth(v.layDeg)}° sight <b className="n">{v.aiming.correction.said.aimDeg}</b>,{' '}
-          {v.aiming.correction.said.correctDeg} to the {v.aiming.correction.side === 'LEFT' ? 'left' : 'right'}.{' '}
-          <small>Offered, never applied by itself.</small>
+          {msg('itDriftsToLie', { layDeg: azimuth(v.layDeg) })} <b className="n">{v.aiming.correction.said.aimDeg}</b>
+          {msg('toTheLeftRight', {
+            correctDeg: v.aiming.correction.said.correctDeg,
+            side: v.aiming.correction.side === 'LEFT' ? 'yes' : 'no',
+          })}{' '}
+          <small>{msg('offeredNeverAppliedBy')}</small>
         </p>
       )}
       <div className="form">
         <div className="two">
           <label>
-            Lay (°)
+            {msg('layDegrees')}
             <InputNumber
-              aria-label="Lay in degrees"
+              aria-label={msg('layInDegrees')}
               min={0}
               max={359.9}
               value={Math.round(v.layDeg * 10) / 10}
@@ -232,18 +240,18 @@ function Aim({ job, l, v, leader }: Props) {
             />
           </label>
           <label>
-            Who sights and cuts
+            {msg('whoSightsAndCuts')}
             <Select
-              aria-label="Skill"
+              aria-label={msg('skill')}
               value={l.choice.skill ?? 'TRAINED'}
               onChange={(skill) => l.set({ skill })}
-              options={SKILLS}
+              options={skills()}
             />
           </label>
         </div>
         {mark && (
           <Stepper
-            label="Right of the landmark"
+            label={msg('rightOfTheLandmark')}
             unit="m"
             value={off}
             step={0.1}
@@ -259,20 +267,20 @@ function Aim({ job, l, v, leader }: Props) {
         type="text"
         className={css.linkWellApart}
         onClick={() =>
-          pick('Tap the landmark to aim at', (at) => {
+          pick(msg('tapTheLandmarkTo'), (at) => {
             setMark(at);
             setOff(0);
             void past(at, 0);
           })
         }
       >
-        Aim at a landmark
+        {msg('aimAtALandmark')}
       </Button>
       <Button type="text" className={css.link} onClick={() => setCard(true)}>
-        Sighting card
+        {msg('sightingCard')}
       </Button>
       {card && <SightingCard v={v} close={() => setCard(false)} />}
-      {!leader && <p className="s">Only the leader fixes a lay.</p>}
+      {!leader && <p className="s">{msg('onlyTheLeaderFixes')}</p>}
     </div>
   );
 }

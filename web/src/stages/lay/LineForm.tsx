@@ -4,11 +4,12 @@ import type { Spot } from '../../api/client';
 import { Stepper } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';
 import { length } from '../../units/length';
+import { msg } from './words';
 
 /** Where a line is tied and where the pull comes from. */
 export type LineAt = { ropeHeightM?: number; anchorDistM?: number; pullN?: number; stand?: Spot; puller?: Spot };
 
-const at = (s?: Spot) => (s ? `${length(s.eastM)} east, ${length(s.northM)} north` : '');
+const at = (s?: Spot) => (s ? msg('eastNorth', { eastM: length(s.eastM), northM: length(s.northM) }) : '');
 
 export function LineWords({
   line,
@@ -21,16 +22,16 @@ export function LineWords({
 }) {
   return (
     <>
-      {line.rig?.proposed && <b>Proposed: </b>}Tied{' '}
-      <b className="n">{line.ropeHeightM === undefined ? '?' : length(line.ropeHeightM)}</b> up, pulls{' '}
-      <From line={line} />
-      {hand && ', by hand'}
+      {line.rig?.proposed && <b>{msg('proposed')} </b>}
+      {msg('tied')} <b className="n">{line.ropeHeightM === undefined ? '?' : length(line.ropeHeightM)}</b>{' '}
+      {msg('upPulls')} <From line={line} />
+      {hand && msg('byHand')}
       {gives && (
         <>
-          , gives <b className="n">{gives}</b>
+          {msg('gives')} <b className="n">{gives}</b>
         </>
       )}
-      .{line.rig?.proposed && ' Look at tie and anchor on site.'}
+      .{line.rig?.proposed && ` ${msg('lookAtTieAnd')}`}
     </>
   );
 }
@@ -38,16 +39,17 @@ export function LineWords({
 function From({ line }: { line: LineAt }) {
   return line.stand ? (
     <>
-      from <b className="n">{at(line.stand)}</b>
+      {msg('from')} <b className="n">{at(line.stand)}</b>
       {line.puller && (
         <>
-          , round a block there from <b className="n">{at(line.puller)}</b>
+          {msg('roundABlockThere')} <b className="n">{at(line.puller)}</b>
         </>
       )}
     </>
   ) : (
     <>
-      along the lay, <b className="n">{line.anchorDistM === undefined ? 'not known' : length(line.anchorDistM)}</b> out
+      {msg('alongTheLay')}{' '}
+      <b className="n">{line.anchorDistM === undefined ? msg('notKnown') : length(line.anchorDistM)}</b> {msg('out')}
     </>
   );
 }
@@ -57,21 +59,24 @@ export function LineForm({
   hand,
   set,
   wrong,
-  name = '',
+  second = false,
 }: {
   line: LineAt;
   hand: boolean;
   set: (l: Partial<LineAt>) => void;
   wrong?: (field: string) => string | undefined;
-  name?: string;
+  /** The line that is kept ready when the first one does not do. */
+  second?: boolean;
 }) {
   const { pick } = usePlanTools();
+  const which = second ? 'yes' : 'no';
   return (
     <>
       <div className="two">
         <Stepper
-          label={`${name}Rope`}
-          unit="m up"
+          label={msg('ropeAt', { second: which })}
+          unit="m"
+          way={msg('upward')}
           value={line.ropeHeightM ?? null}
           onChange={(v) => set({ ropeHeightM: v ?? undefined })}
           step={1}
@@ -80,8 +85,9 @@ export function LineForm({
         />
         {!line.stand && (
           <Stepper
-            label={`${name}Anchor`}
-            unit="m out"
+            label={msg('anchorAt', { second: which })}
+            unit="m"
+            way={msg('outward')}
             value={line.anchorDistM ?? null}
             onChange={(v) => set({ anchorDistM: v ?? undefined })}
             step={5}
@@ -91,7 +97,7 @@ export function LineForm({
         )}
         {!hand && (
           <Stepper
-            label={`${name}Pull`}
+            label={msg('pullOf', { second: which })}
             unit="kN"
             value={line.pullN === undefined ? null : line.pullN / 1000}
             onChange={(v) => set({ pullN: v === null ? undefined : v * 1000 })}
@@ -102,35 +108,29 @@ export function LineForm({
         )}
       </div>
       <p className="s">
-        Pulls <From line={line} />. A line from a place pulls only toward that place.
+        {msg('pulls')} <From line={line} />
+        {msg('aLineFromA')}
       </p>
       <div>
         <Button
           type="text"
           className={css.linkApart}
-          onClick={() =>
-            pick(
-              hand
-                ? 'Tap where the people or the first block stand'
-                : 'Tap where the machine or the first block stands',
-              (stand) => set({ stand }),
-            )
-          }
+          onClick={() => pick(hand ? msg('tapWhereThePeople') : msg('tapWhereTheMachine'), (stand) => set({ stand }))}
         >
-          {line.stand ? 'Place it elsewhere' : 'Place the pull on the plan'}
+          {line.stand ? msg('placeItElsewhere') : msg('placeThePullOn')}
         </Button>
         {line.stand && (
           <Button
             type="text"
             className={css.bareApart}
-            onClick={() => pick('Tap where the pull comes from, round the block', (puller) => set({ puller }))}
+            onClick={() => pick(msg('tapWhereThePull'), (puller) => set({ puller }))}
           >
-            Redirect it
+            {msg('redirectIt')}
           </Button>
         )}
         {line.stand && (
           <Button type="text" className={css.bareApart} onClick={() => set({ stand: undefined, puller: undefined })}>
-            Along the lay
+            {msg('alongTheLay2')}
           </Button>
         )}
       </div>

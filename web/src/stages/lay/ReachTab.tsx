@@ -10,6 +10,7 @@ import { usePlanTools } from '../../plan/planTools';
 import { azimuth } from '../../units/format';
 import { BelowForm } from './BelowForm';
 import type { Turning } from './useLay';
+import { msg } from './words';
 
 type Props = { job: string; l: Turning; v: Schemas['LayView']; leader: boolean; go: (s: Stage) => void };
 
@@ -18,10 +19,10 @@ export function ReachTab({ job, l, v, leader, go }: Props) {
   return (
     <>
       <h2 className={css.firstHead}>
-        What it can hit <span>chance with control, rounded up</span>
+        {msg('whatItCanHit')} <span>{msg('chanceWithControlRounded')}</span>
       </h2>
       <Rows
-        label="Targets"
+        label={msg('targets')}
         rows={[...v.around.targets].sort(
           (a, b) =>
             Number(b.blocks) - Number(a.blocks) || Number(b.inFan) - Number(a.inFan) || a.clearanceM - b.clearanceM,
@@ -29,22 +30,24 @@ export function ReachTab({ job, l, v, leader, go }: Props) {
         keyOf={(t) => t.id}
         columns={[
           {
-            head: 'target, worth',
+            head: msg('targetWorth'),
             cell: (t) => (
               <Noted
                 note={
                   t.limit &&
                   t.chance.includes('%') &&
-                  `limit ${t.limit}${t.atMost && t.atMost !== t.chance ? `; at most ${t.atMost}` : ''}${
-                    t.chanceLost ? `; control lost ${t.chanceLost}` : ''
-                  }`
+                  msg('limit', {
+                    limit: t.limit,
+                    atMost: t.atMost && t.atMost !== t.chance ? msg('atMost', { atMost: t.atMost }) : '',
+                    chanceLost: t.chanceLost ? msg('controlLost', { chanceLost: t.chanceLost }) : '',
+                  })
                 }
               >
                 {t.name} <small>{t.worth}</small>
               </Noted>
             ),
           },
-          { head: 'clear of fan', quantity: true, cell: (t) => (t.inFan ? <b>in fan</b> : t.clearance) },
+          { head: msg('clearOfFan'), quantity: true, cell: (t) => (t.inFan ? <b>{msg('inFan')}</b> : t.clearance) },
           { head: 'chance', right: true, cell: (t) => <b>{t.chance}</b> },
           {
             cell: (t) => (
@@ -58,56 +61,61 @@ export function ReachTab({ job, l, v, leader, go }: Props) {
       />
       {v.around.hangUps.length > 0 && (
         <p>
-          <b>May hang up</b> in {v.around.hangUps.map((h) => `${h.tree} (${h.words})`).join(', ')}.
+          <b>{msg('mayHangUp')}</b>{' '}
+          {msg('inThese', { these: v.around.hangUps.map((h) => `${h.tree} (${h.words})`).join(', ') })}
         </p>
       )}
 
       <h2>
-        Keep-out ring <span>the worse decides: {v.reach.ring.decides}</span>
+        {msg('keepOutRing')} <span>{msg('theWorseDecides', { decides: v.reach.ring.decides })}</span>
       </h2>
       <Pairs
-        label="Ring"
+        label={msg('ring')}
         rows={[
-          ['practice, tree lengths kept clear', v.reach.ring.said.practiceM],
+          [msg('practiceTreeLengthsKept'), v.reach.ring.said.practiceM],
           [
-            `mechanics: reach, throw, slide${v.reach.slideM === undefined ? '' : ` ${v.reach.said.slideM}`}`,
-            v.reach.ring.said.mechanicsM ?? 'no end downhill',
+            msg('mechanicsReachThrowSlide', { slideM: v.reach.slideM === undefined ? '' : ` ${v.reach.said.slideM}` }),
+            v.reach.ring.said.mechanicsM ?? msg('noEndDownhill'),
           ],
           [
             <Noted
               note={
                 v.reach.ring.open &&
-                `open downhill, ${azimuth(v.reach.ring.open.fromDeg)}° to ${azimuth(v.reach.ring.open.toDeg)}°: nothing holds it there`
+                msg('openDownhillDegreesTo', {
+                  fromDeg: azimuth(v.reach.ring.open.fromDeg),
+                  toDeg: azimuth(v.reach.ring.open.toDeg),
+                })
               }
             >
-              <b>kept clear</b>
+              <b>{msg('keptClear')}</b>
             </Noted>,
             <b>{v.reach.said.exclusionM}</b>,
           ],
-          ['crown’s swath to each side of the stem', v.reach.said.swathHalfM],
-          ['butt zone', v.reach.said.buttZoneM],
+          [msg('crownsSwathToEach'), v.reach.said.swathHalfM],
+          [msg('buttZone'), v.reach.said.buttZoneM],
         ]}
       />
       {v.reach.ring.open && (
-        <section aria-label="Below the stem">
-          <p className="refused">
-            It may roll or run downhill without end. Below must be empty to the first thing that holds.
-          </p>
+        <section aria-label={msg('belowTheStem')}>
+          <p className="refused">{msg('itMayRollOr')}</p>
           {leader && <BelowForm key={l.stem?.id} choice={l.choice} set={l.set} />}
         </section>
       )}
 
       <h2>
-        Emptied, closed or guarded{' '}
+        {msg('emptiedClosedOrGuarded')}{' '}
         <span>
-          {v.around.occupied.filter((o) => !o.done).length} of {v.around.occupied.length} not done
+          {msg('ofNotDone', {
+            occupiedCount: v.around.occupied.filter((o) => !o.done).length,
+            occupiedCount2: v.around.occupied.length,
+          })}
         </span>
       </h2>
       {v.around.occupied.length === 0 ? (
-        <p className="s">No house, path or pen in the ring.</p>
+        <p className="s">{msg('noHousePathOr')}</p>
       ) : (
         <Rows
-          label="Emptied, closed or guarded"
+          label={msg('emptiedClosedOrGuarded')}
           rows={v.around.occupied}
           keyOf={(o) => o.id}
           columns={[
@@ -118,23 +126,23 @@ export function ReachTab({ job, l, v, leader, go }: Props) {
                 </>
               ),
             },
-            { cell: (o) => (o.how ? `${o.how}: ${o.by || 'nobody named'}` : <b>nothing planned</b>) },
+            { cell: (o) => (o.how ? `${o.how}: ${o.by || msg('nobodyNamed')}` : <b>{msg('nothingPlanned')}</b>) },
             { cell: (o) => <Mark size={18} kind={o.done ? 'ready' : o.takenCareOf ? 'CAUTION' : 'STOP'} /> },
           ]}
         />
       )}
       {v.around.occupied.some((o) => !o.takenCareOf) && (
         <Button type="text" className={css.link} onClick={() => go('place')}>
-          Name who does it, in Place →
+          {msg('nameWhoDoesIt')}
         </Button>
       )}
 
       <h2>
-        What it lands on <span>{v.landing.contacts.length === 0 ? 'no bed recorded under it' : ''}</span>
+        {msg('whatItLandsOn')} <span>{v.landing.contacts.length === 0 ? msg('noBedRecordedUnder') : ''}</span>
       </h2>
       {v.landing.contacts.length > 0 && (
         <Rows
-          label="Landing"
+          label={msg('landing')}
           rows={v.landing.contacts}
           columns={[
             {
@@ -147,28 +155,29 @@ export function ReachTab({ job, l, v, leader, go }: Props) {
             { quantity: true, cell: (c) => c.where },
             {
               cell: (c) =>
-                [c.lifts && 'lifts the butt', c.breaks && 'breaks there'].filter(Boolean).join(', ') || 'soft',
+                [c.lifts && msg('liftsTheButt'), c.breaks && msg('breaksThere')].filter(Boolean).join(', ') ||
+                msg('soft'),
             },
           ]}
         />
       )}
       {v.landing.contacts.length > 0 && (
         <p className="s">
-          Whole lengths, down: {v.landing.whole.join(', ')}.
+          {msg('wholeLengthsDown', { whole: v.landing.whole.join(', ') })}
           {v.landing.buttLiftShare !== undefined &&
-            ` The butt rises ${v.landing.said.buttLiftShare} times the bed’s height.`}
+            ` ${msg('theButtRisesTimes', { buttLiftShare: v.landing.said.buttLiftShare ?? '' })}`}
         </p>
       )}
 
       <Zones job={job} l={l} v={v} leader={leader} />
-      <h2>Take it along</h2>
+      <h2>{msg('takeItAlong')}</h2>
       <p className="files">
-        <a href={`/api/jobs/${job}/stems/${l.stem!.id}/lay/sheet.pdf`}>Sheet to scale, PDF</a>{' '}
+        <a href={`/api/jobs/${job}/stems/${l.stem!.id}/lay/sheet.pdf`}>{msg('sheetToScalePdf')}</a>{' '}
         <a href={`/api/jobs/${job}/stems/${l.stem!.id}/lay/sheet.svg`}>SVG</a>{' '}
-        <a href={`/api/jobs/${job}/files/lays?wgs84=false`}>GeoJSON, local</a>{' '}
-        <a href={`/api/jobs/${job}/files/lays?wgs84=true`}>GeoJSON, WGS 84</a>
+        <a href={`/api/jobs/${job}/files/lays?wgs84=false`}>{msg('geojsonLocal')}</a>{' '}
+        <a href={`/api/jobs/${job}/files/lays?wgs84=true`}>{msg('geojsonWgs84')}</a>
       </p>
-      <p className="s">Sheets and files show the saved lay{l.changed ? '; this one is not saved yet' : ''}.</p>
+      <p className="s">{msg('sheetsAndFilesShow', { changed: l.changed ? 'yes' : 'no' })}</p>
     </>
   );
 }
@@ -187,10 +196,10 @@ function Zones({ job, l, v, leader }: Omit<Props, 'go'>) {
   return (
     <>
       <h2>
-        Zones <span>on the plan</span>
+        {msg('zones')} <span>{msg('onThePlan')}</span>
       </h2>
       <Rows
-        label="Zones"
+        label={msg('zones')}
         rows={v.zones}
         keyOf={(z) => z.kind}
         columns={[
@@ -205,7 +214,10 @@ function Zones({ job, l, v, leader }: Omit<Props, 'go'>) {
       />
       {saved?.clips.map((c, i) => (
         <p key={c.reason + i}>
-          Taken out of the {v.zones.find((z) => z.kind === c.kind)?.words ?? c.kind.toLowerCase()}: {c.reason}{' '}
+          {msg('takenOutOfThe', {
+            words: v.zones.find((z) => z.kind === c.kind)?.words ?? c.kind.toLowerCase(),
+            reason: c.reason,
+          })}{' '}
           <small>({c.who})</small>
           {leader && (
             <Button
@@ -218,7 +230,7 @@ function Zones({ job, l, v, leader }: Omit<Props, 'go'>) {
                 )
               }
             >
-              Put it back
+              {msg('putItBack')}
             </Button>
           )}
         </p>
@@ -231,36 +243,36 @@ function Zones({ job, l, v, leader }: Omit<Props, 'go'>) {
             setSketch({
               what: 'draw',
               form: 'POLYGON',
-              hint: 'Draw what walls or water keep out of a zone',
+              hint: msg('drawWhatWallsOr'),
               done: (outline) => {
                 setSketch(undefined);
                 setDraft({ outline, kind: 'RING', reason: '' });
-                setGhosts([{ at: outline[0], label: 'taken out', form: 'POLYGON', outline }]);
+                setGhosts([{ at: outline[0], label: msg('takenOut'), form: 'POLYGON', outline }]);
               },
             })
           }
         >
-          Take ground out of a zone
+          {msg('takeGroundOutOf')}
         </Button>
       )}
       {draft && saved && (
         <div className="form">
           <label>
-            Out of which zone
+            {msg('outOfWhichZone')}
             <Select
-              aria-label="Zone"
+              aria-label={msg('zone')}
               value={draft.kind}
               onChange={(kind) => setDraft({ ...draft, kind })}
               options={v.zones.map((z) => ({ value: z.kind, label: z.words }))}
             />
           </label>
           <label>
-            Reason
+            {msg('reason')}
             <Input
-              aria-label="Reason for the clip"
+              aria-label={msg('reasonForTheClip')}
               value={draft.reason}
               onChange={(e) => setDraft({ ...draft, reason: e.target.value })}
-              placeholder="lock wall 3 m high"
+              placeholder={msg('lockWall3M')}
             />
           </label>
           <div>
@@ -277,15 +289,15 @@ function Zones({ job, l, v, leader }: Omit<Props, 'go'>) {
                 ).then((ok) => ok && drop())
               }
             >
-              Take it out
+              {msg('takeItOut')}
             </Button>
             <Button type="text" onClick={drop}>
-              Leave it
+              {msg('leaveIt')}
             </Button>
           </div>
         </div>
       )}
-      {leader && !saved && <p className="s">Save the lay first (Z), then ground can be taken out of a zone.</p>}
+      {leader && !saved && <p className="s">{msg('saveTheLayFirst')}</p>}
     </>
   );
 }

@@ -9,6 +9,7 @@ import { usePlanTools } from '../../plan/planTools';
 import { azimuth, fixed } from '../../units/format';
 import type { Turning } from './useLay';
 import { speed, small } from '../../units/length';
+import { msg } from './words';
 
 type Props = { job: string; l: Turning; v: Schemas['LayView'] };
 type What = { gustMs: number; releaseDeg?: number; rotten: Schemas['RehearsalRequest']['rotten']; offM: number };
@@ -93,103 +94,104 @@ export function RehearseTab({ job, l, v }: Props) {
   return (
     <>
       <h2 className={css.firstHead}>
-        What if <span>seeded falls of lay {azimuth(v.layDeg)}°</span>
+        {msg('whatIf')} <span>{msg('seededFallsOfLay', { layDeg: azimuth(v.layDeg) })}</span>
       </h2>
       <div className="whatif">
         <Chips
-          label="gust from any side"
+          label={msg('gustFromAnySide')}
           value={what.gustMs}
           onChange={(gustMs) => setWhat({ ...what, gustMs })}
           options={[
-            { value: 0, words: 'none' },
+            { value: 0, words: msg('none') },
             { value: 6, words: speed(6) },
             { value: 9, words: speed(9) },
             { value: 14, words: speed(14) },
           ]}
         />
         <Chips
-          label="hinge is lost at"
+          label={msg('hingeIsLostAt')}
           value={what.releaseDeg ?? 90}
           onChange={(d) => setWhat({ ...what, releaseDeg: d === 90 ? undefined : d })}
           options={[
-            { value: 90, words: 'as planned' },
+            { value: 90, words: msg('asPlanned') },
             { value: 30, words: '30°' },
             { value: 15, words: '15°' },
           ]}
         />
         <Chips
-          label="rotten hinge corner"
+          label={msg('rottenHingeCorner')}
           value={what.rotten}
           onChange={(rotten) => setWhat({ ...what, rotten })}
           options={[
-            { value: 'NONE', words: 'none' },
-            { value: 'LEFT', words: 'left' },
-            { value: 'RIGHT', words: 'right' },
+            { value: 'NONE', words: msg('none') },
+            { value: 'LEFT', words: msg('left') },
+            { value: 'RIGHT', words: msg('right') },
           ]}
         />
         <Chips
-          label="notch off at an end"
+          label={msg('notchOffAtAn')}
           value={what.offM}
           onChange={(offM) => setWhat({ ...what, offM })}
           options={[
-            { value: 0, words: 'none' },
+            { value: 0, words: msg('none') },
             { value: 0.02, words: small(0.02) },
             { value: 0.05, words: small(0.05) },
           ]}
         />
-        <Chips label="falls" value={falls} onChange={setFalls} options={FALLS} />
+        <Chips label={msg('falls')} value={falls} onChange={setFalls} options={FALLS} />
       </div>
       <div className="form">
         <div className="two">
-          <Stepper label="Seed" unit="" value={seed} step={1} digits={0} min={1} onChange={(s) => setSeed(s ?? 1)} />
+          <Stepper
+            label={msg('seed')}
+            unit=""
+            value={seed}
+            step={1}
+            digits={0}
+            min={1}
+            onChange={(s) => setSeed(s ?? 1)}
+          />
           <Button type="primary" size="large" block className={css.fallAgain} onClick={() => void run()}>
-            Rehearse
+            {msg('rehearse')}
           </Button>
         </div>
       </div>
       {seen && planned && other && (
-        <div aria-label="Rehearsal" ref={result}>
+        <div aria-label={msg('rehearsal')} ref={result}>
           <SideView theta={theta ?? 0} />
           <Button type="text" className={css.link} onClick={() => play(seen.of)}>
-            Play it again
+            {msg('playItAgain')}
           </Button>{' '}
-          <small>
-            real time: {fixed(seen.of.stepS * (seen.of.motion.length - 1))} s from the first movement, without hinge and
-            drag
-          </small>
+          <small>{msg('realTimeSFrom', { stepS: fixed(seen.of.stepS * (seen.of.motion.length - 1)) })}</small>
           <Rows
             rows={[
               {
-                what: '95 of 100 lie within, up',
+                what: msg('of100LieWithin'),
                 planned: `±${planned.said.within95Deg}`,
                 other: `±${other.said.within95Deg}`,
               },
-              { what: 'control lost altogether', planned: planned.lost, other: other.lost },
+              { what: msg('controlLostAltogether'), planned: planned.lost, other: other.lost },
               ...other.struck
                 .filter((s) => s.falls > 0 || planned.struck.some((p) => p.id === s.id && p.falls > 0))
                 .map((s) => ({
-                  what: `strikes the ${s.name}`,
+                  what: msg('strikesThe', { name: s.name }),
                   planned: planned.struck.find((p) => p.id === s.id)?.share,
                   other: s.share,
                 })),
             ]}
             keyOf={(r) => r.what}
             columns={[
-              { head: `${other.falls.toLocaleString('en')} falls, seed ${seed}`, cell: (r) => r.what },
-              { head: 'as planned', quantity: true, cell: (r) => r.planned },
-              ...(same ? [] : [{ head: 'what if', quantity: true, cell: (r: { other: string }) => <b>{r.other}</b> }]),
+              { head: msg('fallsSeed', { falls: other.falls.toLocaleString('en'), seed }), cell: (r) => r.what },
+              { head: msg('asPlanned'), quantity: true, cell: (r) => r.planned },
+              ...(same
+                ? []
+                : [{ head: msg('whatIf2'), quantity: true, cell: (r: { other: string }) => <b>{r.other}</b> }]),
             ]}
           />
           {other.struck.every((s) => s.falls === 0) && planned.struck.every((s) => s.falls === 0) && (
-            <p className="s">
-              None of {other.falls.toLocaleString('en')} falls strikes a target; that is no promise, rarer ones are not
-              drawn.
-            </p>
+            <p className="s">{msg('noneOfFallsStrikes', { falls: other.falls.toLocaleString('en') })}</p>
           )}
-          <p className="s">
-            Drawn from the same model that made the plan. Thrown wood, springing limbs and a butt that leaves the stump
-            are not played. Answered in {fixed(seen.tookMs, 0)} ms.
-          </p>
+          <p className="s">{msg('drawnFromTheSame', { tookMs: fixed(seen.tookMs, 0) })}</p>
         </div>
       )}
     </>
@@ -207,7 +209,7 @@ function SideView({ theta }: { theta: number }) {
       width="100%"
       height="150"
       role="img"
-      aria-label={`Side view, ${theta.toFixed(0)} degrees from plumb`}
+      aria-label={msg('sideViewDegreesFrom', { theta: theta.toFixed(0) })}
     >
       <path d="M0 170H240" stroke="var(--mute)" strokeWidth="2" />
       <path d="M40 170V160" stroke="var(--ink)" strokeWidth="12" />
@@ -224,7 +226,7 @@ function SideView({ theta }: { theta: number }) {
         {theta.toFixed(0)}°
       </text>
       <text x="232" y="38" textAnchor="end" className="mu">
-        from plumb
+        {msg('fromPlumb')}
       </text>
     </svg>
   );

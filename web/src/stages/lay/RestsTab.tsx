@@ -3,18 +3,19 @@ import { Rows } from '../../ui/Rows';
 import { useQuery } from '@tanstack/react-query';
 import { api, data } from '../../api/client';
 import type { Turning } from './useLay';
+import { msg } from './words';
 
 /** How old a thing is, as people say it. */
 function age(iso?: string): string {
-  if (!iso) return 'no date';
+  if (!iso) return msg('noDate');
   const minutes = Math.max(0, Math.round((Date.now() - new Date(iso).getTime()) / 60000));
   return minutes < 1
-    ? 'just now'
+    ? msg('justNow')
     : minutes < 90
-      ? `${minutes} min ago`
+      ? msg('minAgo', { minutes })
       : minutes < 48 * 60
-        ? `${Math.round(minutes / 60)} h ago`
-        : `${Math.round(minutes / 1440)} days ago`;
+        ? msg('hAgo', { minutes: Math.round(minutes / 60) })
+        : msg('daysAgo', { minutes: Math.round(minutes / 1440) });
 }
 
 /** Everything the lay depends on, with its age. */
@@ -33,10 +34,10 @@ export function RestsTab({ job, l }: { job: string; l: Turning }) {
   return (
     <>
       <h2 className={css.firstHead}>
-        This lay rests on <span>{l.saved?.fixed && !l.changed ? 'fixed' : 'not fixed'}</span>
+        {msg('thisLayRestsOn')} <span>{l.saved?.fixed && !l.changed ? msg('fixed') : msg('notFixed')}</span>
       </h2>
       <Rows
-        label="Rests on"
+        label={msg('restsOn')}
         rows={rests.data ?? []}
         columns={[
           { cell: (d) => d.words },
@@ -44,9 +45,7 @@ export function RestsTab({ job, l }: { job: string; l: Turning }) {
           { right: true, cell: (d) => <small>{age(d.at)}</small> },
         ]}
       />
-      <p className="s">
-        Once fixed, a change of any of these marks the lay as out of date and says by how much the answer moves.
-      </p>
+      <p className="s">{msg('onceFixedAChange')}</p>
     </>
   );
 }

@@ -2,17 +2,22 @@ import css from '../../ui/layout.module.css';
 import { Pairs } from '../../ui/Rows';
 import { Button } from 'antd';
 import type { Schemas } from '../../api/client';
+import { msg } from './words';
 
 /** What the one who sights the notch holds in the hand. */
 export function SightingCard({ v, close }: { v: Schemas['LayView']; close: () => void }) {
   return (
-    <div className="sheet" role="dialog" aria-label="Sighting card">
-      <h1>{v.stem}: sight the notch</h1>
+    <div className="sheet" role="dialog" aria-label={msg('sightingCard')}>
+      <h1>{msg('sightTheNotch', { stem: v.stem })}</h1>
       <p className={`hero ${css.layLine}`}>{v.aiming.correction?.said.aimDeg ?? v.said.layDeg}</p>
       <p>
         {v.aiming.correction
-          ? `for a lay of ${v.said.layDeg}: it drifts ${v.aiming.correction.said.correctDeg} to the ${v.aiming.correction.side === 'LEFT' ? 'right' : 'left'}`
-          : 'no drift expected'}
+          ? msg('forALayOf', {
+              layDeg: v.said.layDeg,
+              correctDeg: v.aiming.correction.said.correctDeg,
+              side: v.aiming.correction.side === 'LEFT' ? 'yes' : 'no',
+            })
+          : msg('noDriftExpected')}
       </p>
       <Pairs
         rows={[
@@ -20,35 +25,36 @@ export function SightingCard({ v, close }: { v: Schemas['LayView']; close: () =>
             (m) =>
               [
                 <>
-                  the lay passes <b>{m.words}</b>
+                  {msg('theLayPasses')} <b>{m.words}</b>
                 </>,
-                `${m.away} away`,
+                msg('away', { away: m.away }),
               ] as const,
           ),
           [
-            `${v.aiming.said.offM} off at the stump`,
+            msg('offAtTheStump', { offM: v.aiming.said.offM }),
             <>
-              <b>{v.aiming.said.missM}</b> at the tip, up
+              <b>{v.aiming.said.missM}</b> {msg('atTheTipUp')}
             </>,
           ],
           [
-            '1 m off at the tip',
+            msg('mOffAtThe'),
             <>
-              <b>{v.aiming.said.hingeOffFor1mMissM}</b> at the hinge
+              <b>{v.aiming.said.hingeOffFor1mMissM}</b> {msg('atTheHinge')}
             </>,
           ],
-          ['spread', v.control.said.within95Deg === undefined ? 'not known' : `±${v.control.said.within95Deg} (95 %)`],
+          [
+            'spread',
+            v.control.said.within95Deg === undefined ? msg('notKnown') : `±${v.control.said.within95Deg} (95 %)`,
+          ],
         ]}
       />
-      <p className="s">
-        Sight along the saw’s mark with the notch open, check from behind and from aside, correct before the back cut.
-      </p>
+      <p className="s">{msg('sightAlongTheSaws')}</p>
       <div className={`no-print ${css.buttonsBelow}`}>
         <Button size="large" block onClick={() => window.print()}>
-          Print
+          {msg('print')}
         </Button>
         <Button type="primary" size="large" block onClick={close}>
-          Close
+          {msg('close')}
         </Button>
       </div>
     </div>

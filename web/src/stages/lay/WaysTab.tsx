@@ -8,6 +8,7 @@ import { Mark, type MarkKind } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
 import { azimuth } from '../../units/format';
 import type { Turning } from './useLay';
+import { msg } from './words';
 
 /** The mark of his main way says what the finding says. */
 const AWAY: Record<Schemas['LeavingView']['away'], MarkKind> = {
@@ -38,13 +39,18 @@ export function WaysTab({ job, l, v, leader }: Props) {
   return (
     <>
       <h2 className={css.firstHead}>
-        Ways out{' '}
+        {msg('waysOut')}{' '}
         <span>
-          down in {v.leaving.fallFastS === undefined ? 'not known' : `${v.leaving.said.fallFastS}, rounded down`}
+          {msg('downIn', {
+            fallFastS:
+              v.leaving.fallFastS === undefined
+                ? msg('notKnown')
+                : msg('roundedDown', { fallFastS: v.leaving.said.fallFastS ?? '' }),
+          })}
         </span>
       </h2>
       <Rows
-        label="Ways out"
+        label={msg('waysOut')}
         rows={v.leaving.ways}
         keyOf={(w) => w.name}
         columns={[
@@ -52,7 +58,7 @@ export function WaysTab({ job, l, v, leader }: Props) {
             cell: (w) => (
               <>
                 <b className="esc">{w.name}</b> {w.side.toLowerCase()}
-                {w.best && ', main'}
+                {w.best && msg('main')}
               </>
             ),
           },
@@ -60,19 +66,22 @@ export function WaysTab({ job, l, v, leader }: Props) {
             cell: (w) =>
               w.open ? (
                 <Noted
-                  note={`${
-                    Math.abs(w.slopeUpDeg ?? 0) < 0.5
-                      ? 'level'
-                      : `${w.said.slopeUpDeg ?? ''} ${(w.slopeUpDeg ?? 0) > 0 ? 'up' : 'down'}`
-                  }, ${w.ground}, walks ${w.said.walkS ?? ''}`}
+                  note={msg('walks', {
+                    slopeUpDeg:
+                      Math.abs(w.slopeUpDeg ?? 0) < 0.5
+                        ? msg('level')
+                        : `${w.said.slopeUpDeg ?? ''} ${(w.slopeUpDeg ?? 0) > 0 ? msg('up') : msg('down')}`,
+                    ground: w.ground,
+                    walkS: w.said.walkS ?? '',
+                  })}
                 >
                   <span className="n">
                     {azimuth(w.azimuthDeg ?? 0)}°, {w.length}
                   </span>
-                  {w.path.length > 2 && ' with a bend'}
+                  {w.path.length > 2 && ` ${msg('withABend')}`}
                 </Noted>
               ) : (
-                <b>blocked: {w.blockedBy.join(', ')}</b>
+                <b>{msg('blocked', { blockedBy: w.blockedBy.join(', ') })}</b>
               ),
           },
           {
@@ -80,72 +89,78 @@ export function WaysTab({ job, l, v, leader }: Props) {
             cell: (w) =>
               w.open &&
               (v.leaving.away === 'LEFT_BEFORE'
-                ? 'left before'
+                ? msg('leftBefore')
                 : w.marginS === undefined
-                  ? 'not known'
+                  ? msg('notKnown')
                   : w.marginS >= 0
-                    ? `${w.said.marginS} spare`
+                    ? msg('spare', { marginS: w.said.marginS ?? '' })
                     : w.best && v.leaving.away === 'CLEAR'
-                      ? 'clear in time'
-                      : `at its end ${w.said.marginS} late`),
+                      ? msg('clearInTime')
+                      : msg('atItsEndLate', { marginS: w.said.marginS ?? '' })),
           },
           { cell: (w) => <Mark size={18} kind={!w.open ? 'CAUTION' : w.best ? AWAY[v.leaving.away] : 'NOTE'} /> },
         ]}
       />
       {v.leaving.differ && <p className="s">{v.leaving.differ}.</p>}
-      <p className="s">Never to the fall side, square to the stem or straight behind: the shaded sectors.</p>
+      <p className="s">{msg('neverToTheFall')}</p>
       {v.leaving.reachedM !== undefined && (
-        <p aria-label="Reached">
-          When it lands the cutter has walked <b className="n">{v.leaving.said.reachedM}</b> on the better way
+        <p aria-label={msg('reached')}>
+          {msg('whenItLandsThe')} <b className="n">{v.leaving.said.reachedM}</b> {msg('onTheBetterWay')}
           {v.leaving.reachedIfClearedM !== undefined && v.leaving.reachedIfClearedM > v.leaving.reachedM ? (
             <>
-              , cleared <b className="n">{v.leaving.said.reachedIfClearedM}</b>
+              {msg('cleared')} <b className="n">{v.leaving.said.reachedIfClearedM}</b>
             </>
           ) : (
             ''
           )}
-          ; clear of butt and crown at <b className="n">{v.leaving.said.clearM}</b>.
+          {msg('clearOfButtAnd')} <b className="n">{v.leaving.said.clearM}</b>.
         </p>
       )}
       {v.leaving.away === 'LEFT_BEFORE' && (
-        <p role="status" aria-label="Away">
-          He is away before the pull is given; no time runs against him.
+        <p role="status" aria-label={msg('away3')}>
+          {msg('heIsAwayBefore')}
         </p>
       )}
       {v.leaving.away === 'NOT_KNOWN' && (
-        <p role="status" aria-label="Away">
-          How far he gets is not known: lean, line or a way out is missing.
+        <p role="status" aria-label={msg('away3')}>
+          {msg('howFarHeGets')}
         </p>
       )}
       {v.leaving.away === 'WITHIN' && (
-        <p role="status" aria-label="Away" className={css.cautionBar}>
-          Not clear of it yet when it lands. What helps: {v.leaving.helps.join('; ')}.
+        <p role="status" aria-label={msg('away3')} className={css.cautionBar}>
+          {msg('notClearOfIt', { helps: v.leaving.helps.join('; ') })}
         </p>
       )}
       {v.leaving.away === 'TOO_NEAR' && (
-        <p role="status" aria-label="Away" className="refused">
-          He gets less than {v.leaving.said.leastAwayM} away. What helps: {v.leaving.helps.join('; ')}.
+        <p role="status" aria-label={msg('away3')} className="refused">
+          {msg('heGetsLessThan', { leastAwayM: v.leaving.said.leastAwayM, helps: v.leaving.helps.join('; ') })}
         </p>
       )}
 
       <h2>
-        Clear first{' '}
+        {msg('clearFirst')}{' '}
         <span>
-          {v.leaving.ways.filter((w) => w.clearedBy !== undefined).length} of{' '}
-          {v.leaving.ways.filter((w) => w.open).length} done
+          {msg('ofDone', {
+            waysCount: v.leaving.ways.filter((w) => w.clearedBy !== undefined).length,
+            waysCount2: v.leaving.ways.filter((w) => w.open).length,
+          })}
         </span>
       </h2>
-      {!l.saved && <p className="s">Save the lay first (Z); clearing is kept for the lay it was done for.</p>}
+      {!l.saved && <p className="s">{msg('saveTheLayFirstZ')}</p>}
       <Rows
-        label="Clear first"
+        label={msg('clearFirst')}
         rows={v.leaving.ways.filter((w) => w.open)}
         keyOf={(w) => w.name}
         columns={[
           {
             cell: (w) => (
               <>
-                <b className="esc">{w.name}</b> {w.length} on {azimuth(w.azimuthDeg ?? 0)}°, {v.leaving.said.wayWideM}{' '}
-                wide: brush, brash, tools
+                <b className="esc">{w.name}</b>{' '}
+                {msg('onDegreesWideBrush', {
+                  wCount: w.length ?? '',
+                  azimuthDeg: azimuth(w.azimuthDeg ?? 0),
+                  wayWideM: v.leaving.said.wayWideM,
+                })}
               </>
             ),
           },
@@ -154,10 +169,10 @@ export function WaysTab({ job, l, v, leader }: Props) {
             cell: (w) =>
               w.clearedBy !== undefined ? (
                 <>
-                  cleared <small>{w.clearedBy}</small>{' '}
+                  {msg('cleared2')} <small>{w.clearedBy}</small>{' '}
                   {leader && (
                     <Button type="text" onClick={() => clear(w.side, false)}>
-                      not any more
+                      {msg('notAnyMore')}
                     </Button>
                   )}
                 </>
@@ -168,53 +183,55 @@ export function WaysTab({ job, l, v, leader }: Props) {
                   disabled={!leader || !l.saved || l.changed}
                   onClick={() => clear(w.side, true)}
                 >
-                  Mark {w.name} cleared
+                  {msg('markCleared', { name: w.name })}
                 </Button>
               ),
           },
         ]}
       />
-      {l.saved && l.changed && <p className="s">Save this lay (Z) before marking ways as cleared.</p>}
+      {l.saved && l.changed && <p className="s">{msg('saveThisLayZ')}</p>}
 
       {line && (
         <>
-          <h2>When his time begins</h2>
+          <h2>{msg('whenHisTimeBegins')}</h2>
           <Chips
             label=""
             value={l.choice.clock ?? 'AT_PULL'}
             onChange={(clock) => l.set({ clock })}
             options={[
-              { value: 'AT_MOVEMENT', words: 'first movement' },
-              { value: 'AT_PULL', words: 'pull after he left' },
+              { value: 'AT_MOVEMENT', words: msg('firstMovement') },
+              { value: 'AT_PULL', words: msg('pullAfterHeLeft') },
             ]}
           />
           {atPull &&
             (strap ? (
               <p className={strap.holds ? 's' : 'refused'}>
-                The strap holds{' '}
-                {strap.ratio === undefined ? 'whatever leans on it' : `${strap.said.ratio} times what the lean asks`} (2
-                are needed)
-                {strap.holds
-                  ? ''
-                  : strap.neededM !== undefined
-                    ? `; ${strap.said.neededM} would`
-                    : '; no thickness would'}
-                .
+                {msg('theStrapHolds2', {
+                  ratio:
+                    strap.ratio === undefined
+                      ? msg('whateverLeansOnIt')
+                      : msg('timesWhatTheLean', { ratio: strap.said.ratio ?? '' }),
+                  neededM: strap.holds
+                    ? ''
+                    : strap.neededM !== undefined
+                      ? msg('would', { neededM: strap.said.neededM ?? '' })
+                      : msg('noThicknessWould'),
+                })}
               </p>
             ) : (
-              <p className="s">No strap here: the lean is not known or the stem is too small to bore.</p>
+              <p className="s">{msg('noStrapHereThe')}</p>
             ))}
         </>
       )}
 
       <h2>
-        Cover tree <span>no distance; second opinion</span>
+        {msg('coverTree')} <span>{msg('noDistanceSecondOpinion')}</span>
       </h2>
       <Chips
         label=""
         value={l.choice.coverTree ?? ''}
         onChange={(coverTree) => l.set({ coverTree })}
-        options={[{ value: '', words: 'none' }, ...trees.map((t) => ({ value: t.label, words: t.label }))]}
+        options={[{ value: '', words: msg('none') }, ...trees.map((t) => ({ value: t.label, words: t.label }))]}
       />
     </>
   );

@@ -1,15 +1,20 @@
 import { lazy } from 'react';
 import { later } from '../../app/later';
 import type { StageDef } from '../stage';
+import { msg } from '../words';
 
 export const lay: StageDef = {
   key: 'lay',
-  words: 'Lay',
-  keys: [
-    ['[  ]', 'turn the lay 1°, with Shift 10°'],
-    ['Z', 'take the drop zone'],
-    ['E', 'ways out'],
-  ],
+  get words() {
+    return msg('lay.title');
+  },
+  get keys(): [string, string][] {
+    return [
+      ['[  ]', msg('lay.turnTheLay1')],
+      ['Z', msg('lay.takeTheDropZone')],
+      ['E', msg('lay.waysOut')],
+    ];
+  },
   filled: (scene) => scene.lays.some((l) => l.fixed),
   Panel: lazy(() => later(() => import('./LayPanel'))),
   Overlay: lazy(() => later(() => import('./DialOverlay'))),

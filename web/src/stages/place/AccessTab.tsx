@@ -7,13 +7,15 @@ import { useAct, useSurroundings } from '../../api/job';
 import { Stepper } from '../../app/Stepper';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
+import { msg } from './words';
 
-const USES = [
-  ['WINCH', 'winch'],
-  ['LIFT', 'lifting platform'],
-  ['CRANE', 'crane'],
-  ['FELLING', 'felling machine'],
-] as const;
+const uses = () =>
+  [
+    ['WINCH', msg('winch')],
+    ['LIFT', msg('liftingPlatform')],
+    ['CRANE', msg('crane')],
+    ['FELLING', msg('fellingMachine')],
+  ] as const;
 
 /** What can get in, which machines the crew has, and which of them get through. */
 export function AccessTab({ job, leader }: { job: string; leader: boolean }) {
@@ -21,7 +23,7 @@ export function AccessTab({ job, leader }: { job: string; leader: boolean }) {
   if (!s) return <Waiting className="body" />;
   return (
     <>
-      <h1>What gets in</h1>
+      <h1>{msg('whatGetsIn')}</h1>
       <Way key={s.versions.access} job={job} s={s} leader={leader} />
       <Machines job={job} s={s} leader={leader} />
     </>
@@ -41,17 +43,22 @@ function Way({ job, s, leader }: { job: string; s: Schemas['PlaceView']; leader:
     load !== (s.accessLoadKg === undefined ? null : s.accessLoadKg / 1000) ||
     off !== s.keepOff;
   return (
-    <section className="form" aria-label="Way in">
+    <section className="form" aria-label={msg('wayIn2')}>
       <div className="two">
-        <Stepper label="Narrowest" unit="m" value={width} onChange={setWidth} step={0.1} digits={1} />
-        <Stepper label="Steepest" unit="°" value={grade} onChange={setGrade} step={1} digits={0} />
+        <Stepper label={msg('narrowest')} unit="m" value={width} onChange={setWidth} step={0.1} digits={1} />
+        <Stepper label={msg('steepest')} unit="°" value={grade} onChange={setGrade} step={1} digits={0} />
       </div>
-      <Stepper label="Bears" unit="t" value={load} onChange={setLoad} step={0.5} digits={1} />
+      <Stepper label={msg('bears')} unit="t" value={load} onChange={setLoad} step={0.5} digits={1} />
       <label>
-        Must not be crossed
-        <Input aria-label="Must not be crossed" value={off} maxLength={200} onChange={(e) => setOff(e.target.value)} />
+        {msg('mustNotBeCrossed')}
+        <Input
+          aria-label={msg('mustNotBeCrossed')}
+          value={off}
+          maxLength={200}
+          onChange={(e) => setOff(e.target.value)}
+        />
       </label>
-      <p className="s">Empty means nobody measured it; it is said beside every machine that depends on it.</p>
+      <p className="s">{msg('emptyMeansNobodyMeasured')}</p>
       {changed && leader && (
         <Button
           type="primary"
@@ -72,7 +79,7 @@ function Way({ job, s, leader }: { job: string; s: Schemas['PlaceView']; leader:
             )
           }
         >
-          Save the way in
+          {msg('saveTheWayIn')}
         </Button>
       )}
     </section>
@@ -84,7 +91,7 @@ function Machines({ job, s, leader }: { job: string; s: Schemas['PlaceView']; le
   const act = useAct(job, say);
   const [adding, setAdding] = useState(false);
   const [name, setName] = useState('');
-  const [use, setUse] = useState<(typeof USES)[number][0]>('WINCH');
+  const [use, setUse] = useState<ReturnType<typeof uses>[number][0]>('WINCH');
   const [width, setWidth] = useState<number | null>(1.5);
   const [mass, setMass] = useState<number | null>(1.5);
   const [grade, setGrade] = useState<number | null>(15);
@@ -104,11 +111,11 @@ function Machines({ job, s, leader }: { job: string; s: Schemas['PlaceView']; le
       }),
     );
   return (
-    <section aria-label="Machines">
+    <section aria-label={msg('machines')}>
       <h2>
-        Machines of the crew <span>{s.machines.length}</span>
+        {msg('machinesOfTheCrew')} <span>{s.machines.length}</span>
       </h2>
-      {s.machines.length === 0 && <p className="empty">None recorded. What cannot be done by hand is then excluded.</p>}
+      {s.machines.length === 0 && <p className="empty">{msg('noneRecordedWhatCannot')}</p>}
       {s.machines.map((m) => (
         <div key={m.id} className="way">
           <Mark size={20} kind={m.keptOutBy.length > 0 ? 'STOP' : 'ready'} />
@@ -116,19 +123,19 @@ function Machines({ job, s, leader }: { job: string; s: Schemas['PlaceView']; le
             <b>{m.name}</b> {m.useWords}
             <br />
             <small>
-              {m.said.widthM} wide, {m.said.massKg}, travels {m.gradeDeg}°
-              {m.pullN !== undefined && `, pulls ${m.said.pullN}`}.{' '}
+              {msg('wideTravelsDegrees', { widthM: m.said.widthM, massKg: m.said.massKg, gradeDeg: m.gradeDeg })}
+              {m.pullN !== undefined && msg('pulls', { pullN: m.said.pullN ?? '' })}.{' '}
               {m.keptOutBy.length > 0 ? (
-                <b>Does not get in: {m.keptOutBy.join('; ')}.</b>
+                <b>{msg('doesNotGetIn', { keptOutBy: m.keptOutBy.join('; ') })}</b>
               ) : (
-                'Gets in by what is measured.'
+                msg('getsInByWhat')
               )}
             </small>
           </span>
           {leader && (
             <Button
               type="text"
-              aria-label={`take off ${m.name}`}
+              aria-label={msg('takeOff', { name: m.name })}
               onClick={() =>
                 void act(api.DELETE('/api/jobs/{job}/place/machines/{id}', { params: { path: { job, id: m.id } } }))
               }
@@ -140,38 +147,38 @@ function Machines({ job, s, leader }: { job: string; s: Schemas['PlaceView']; le
       ))}
       {leader && !adding && (
         <Button type="text" className={css.strong} onClick={() => setAdding(true)}>
-          + Add a machine
+          {msg('addAMachine')}
         </Button>
       )}
       {adding && (
         <div className="form">
           <div className="two">
             <label>
-              Name
+              {msg('name')}
               <Input
-                aria-label="Name of the machine"
+                aria-label={msg('nameOfTheMachine')}
                 value={name}
                 maxLength={60}
                 onChange={(e) => setName(e.target.value)}
               />
             </label>
             <label>
-              Use
+              {msg('use')}
               <Select
-                aria-label="Use"
+                aria-label={msg('use')}
                 value={use}
                 onChange={setUse}
-                options={USES.map(([value, label]) => ({ value, label }))}
+                options={uses().map(([value, label]) => ({ value, label }))}
               />
             </label>
           </div>
           <div className="two">
-            <Stepper label="Width" unit="m" value={width} onChange={setWidth} step={0.1} digits={1} />
-            <Stepper label="Weight" unit="t" value={mass} onChange={setMass} step={0.5} digits={1} />
+            <Stepper label={msg('width')} unit="m" value={width} onChange={setWidth} step={0.1} digits={1} />
+            <Stepper label={msg('weight')} unit="t" value={mass} onChange={setMass} step={0.5} digits={1} />
           </div>
           <div className="two">
-            <Stepper label="Travels" unit="°" value={grade} onChange={setGrade} step={1} digits={0} />
-            <Stepper label="Pull" unit="kN" value={pull} onChange={setPull} step={5} digits={0} />
+            <Stepper label={msg('travels')} unit="°" value={grade} onChange={setGrade} step={1} digits={0} />
+            <Stepper label={msg('pull')} unit="kN" value={pull} onChange={setPull} step={5} digits={0} />
           </div>
           <Button
             type="primary"
@@ -180,7 +187,7 @@ function Machines({ job, s, leader }: { job: string; s: Schemas['PlaceView']; le
             disabled={!name.trim() || width === null || mass === null || grade === null}
             onClick={() => void add().then((kept) => kept && setAdding(false))}
           >
-            Add the machine
+            {msg('addTheMachine')}
           </Button>
         </div>
       )}

@@ -4,6 +4,7 @@ import { useAct, useFeatures } from '../../api/job';
 import { usePanelKey } from '../../app/keys';
 import { type Form, usePlanTools } from '../../plan/planTools';
 import { changeFeature, redo, undo, useHistory } from './history';
+import { msg } from './words';
 
 const MARKS: Record<string, ReactNode> = {
   POINT: <circle cx="12" cy="9" r="4.5" fill="none" stroke="currentColor" strokeWidth="2.4" />,
@@ -49,11 +50,11 @@ export function DrawTools({ job }: { job: string }) {
       id: chosen.id,
       form: chosen.entry.form,
       outline: chosen.entry.outline,
-      hint: `Drag the corners of ${chosen.entry.name}; drag between two to add one`,
+      hint: msg('dragTheCornersOf', { entryName: chosen.entry.name }),
       done: (outline) =>
         void act(
           (async () => {
-            await changeFeature(job, now, { outline, takenHow: 'corners moved by hand' });
+            await changeFeature(job, now, { outline, takenHow: msg('cornersMovedByHand') });
             now = { ...now, version: now.version + 1, entry: { ...now.entry, outline } };
           })(),
         ),
@@ -81,23 +82,23 @@ export function DrawTools({ job }: { job: string }) {
     </Button>
   );
   return (
-    <div className="tools" role="toolbar" aria-label="Draw on the plan">
-      {button('POINT', 'Point', () => draw('POINT', 'Tap the point'), {
+    <div className="tools" role="toolbar" aria-label={msg('drawOnThePlan')}>
+      {button('POINT', msg('point'), () => draw('POINT', msg('tapThePoint')), {
         pressed: sketch?.what === 'draw' && sketch.form === 'POINT',
       })}
-      {button('LINE', 'Line', () => draw('LINE', 'Tap each bend, the last one twice'), {
+      {button('LINE', msg('line'), () => draw('LINE', msg('tapEachBendThe')), {
         pressed: sketch?.what === 'draw' && sketch.form === 'LINE',
       })}
-      {button('POLYGON', 'Area', () => draw('POLYGON', 'Tap each corner, the last one twice'), {
+      {button('POLYGON', msg('area'), () => draw('POLYGON', msg('tapEachCornerThe')), {
         pressed: sketch?.what === 'draw' && sketch.form === 'POLYGON',
       })}
-      {button('edit', 'Corners', edit, {
+      {button('edit', msg('corners2'), edit, {
         pressed: sketch?.what === 'edit',
         disabled: !chosen,
-        title: chosen ? `corners of ${chosen.entry.name}` : 'choose a feature first',
+        title: chosen ? msg('cornersOf', { entryName: chosen.entry.name }) : msg('chooseAFeatureFirst'),
       })}
-      {button('undo', 'Undo', () => void act(undo(job)), { disabled: !history.undoable, title: history.undoable })}
-      {button('redo', 'Redo', () => void act(redo(job)), { disabled: !history.redoable, title: history.redoable })}
+      {button('undo', msg('undo'), () => void act(undo(job)), { disabled: !history.undoable, title: history.undoable })}
+      {button('redo', msg('redo'), () => void act(redo(job)), { disabled: !history.redoable, title: history.redoable })}
     </div>
   );
 }

@@ -6,6 +6,7 @@ import type { Schemas } from '../../api/client';
 import { useJob } from '../../api/job';
 import { Chips, Stepper } from '../../app/Stepper';
 import { words } from '../../units/format';
+import { msg } from './words';
 
 type Entry = Schemas['PlacesEntry'];
 const KINDS: Entry['kind'][] = [
@@ -35,13 +36,13 @@ const KINDS: Entry['kind'][] = [
   'WORK_POSITION',
   'OTHER',
 ];
-const KIND_WORDS: Partial<Record<Entry['kind'], string>> = {
+const kindWords = (): Partial<Record<Entry['kind'], string>> => ({
   GLASS: 'glasshouse',
-  BURIED: 'buried pipe, tank, drain field',
+  BURIED: msg('buriedPipeTankDrain'),
   BED: 'planting',
-  SURFACE: 'lawn or paved surface',
-  ACCESS: 'way in',
-};
+  SURFACE: msg('lawnOrPavedSurface'),
+  ACCESS: msg('wayIn'),
+});
 const PROTECTIONS: Entry['protection'][] = [
   'NONE',
   'MOVE',
@@ -52,20 +53,22 @@ const PROTECTIONS: Entry['protection'][] = [
   'CLOSE',
   'TAKE_DOWN',
 ];
-const VOLTAGES = [
-  ['NOT_KNOWN', 'not known'],
-  ['TELEPHONE', 'phone'],
-  ['LOW', 'low voltage'],
-  ['HIGH', 'high voltage'],
-  ['TRACTION', 'railway'],
-] as const;
-const BEDS = [
-  ['LOG', 'log'],
-  ['HUMP', 'hump'],
-  ['DITCH', 'ditch'],
-  ['HARD', 'hard'],
-  ['SOFT', 'soft turf'],
-] as const;
+const voltages = () =>
+  [
+    ['NOT_KNOWN', msg('notKnown')],
+    ['TELEPHONE', msg('phone')],
+    ['LOW', msg('lowVoltage')],
+    ['HIGH', msg('highVoltage')],
+    ['TRACTION', msg('railway')],
+  ] as const;
+const beds = () =>
+  [
+    ['LOG', msg('log')],
+    ['HUMP', msg('hump')],
+    ['DITCH', msg('ditch')],
+    ['HARD', msg('hard')],
+    ['SOFT', msg('softTurf')],
+  ] as const;
 const PEOPLE = new Set<Entry['kind']>([
   'BUILDING',
   'GLASS',
@@ -95,75 +98,75 @@ export function FeatureForm({
     <div className="form">
       <div className="two">
         <label>
-          Name
+          {msg('name')}
           <Text
-            label={stored ? 'Name' : 'Name of the target'}
+            label={stored ? msg('name') : msg('nameOfTheTarget')}
             value={e.name}
             set={(name) => change({ name })}
             live={!stored}
           />
         </label>
         <label>
-          Kind
+          {msg('kind')}
           <Select
-            aria-label={stored ? 'Kind' : 'Kind of the target'}
+            aria-label={stored ? msg('kind') : msg('kindOfTheTarget')}
             showSearch
             value={e.kind}
             optionFilterProp="label"
             onChange={(kind) => change({ kind })}
-            options={KINDS.map((k) => ({ value: k, label: KIND_WORDS[k] ?? words(k) }))}
+            options={KINDS.map((k) => ({ value: k, label: kindWords()[k] ?? words(k) }))}
           />
         </label>
       </div>
       <Chips
-        label="Worth (0 is no target, 4 must never be hit)"
+        label={msg('worth0IsNo')}
         value={e.worth}
         options={[0, 1, 2, 3, 4].map((v) => ({ value: v, words: String(v) }))}
         onChange={(worth) => change({ worth })}
       />
       {e.kind === 'OVERHEAD_LINE' && (
         <Chips
-          label="What it carries"
+          label={msg('whatItCarries')}
           value={e.more.voltage ?? 'NOT_KNOWN'}
-          options={VOLTAGES.map(([value, w]) => ({ value, words: w }))}
+          options={voltages().map(([value, w]) => ({ value, words: w }))}
           onChange={(voltage) => more({ voltage })}
         />
       )}
       {e.kind === 'LANDING_BED' && (
         <Chips
-          label="What a stem lands on"
+          label={msg('whatAStemLands')}
           value={e.more.bed}
-          options={BEDS.map(([value, w]) => ({ value, words: w }))}
+          options={beds().map(([value, w]) => ({ value, words: w }))}
           onChange={(bed) => more({ bed })}
         />
       )}
       {PEOPLE.has(e.kind) && (
         <div className="two">
           <label>
-            Who is in it
-            <Text label="Who is in it" value={e.more.inside} set={(inside) => more({ inside })} live={!stored} />
+            {msg('whoIsInIt')}
+            <Text label={msg('whoIsInIt')} value={e.more.inside} set={(inside) => more({ inside })} live={!stored} />
           </label>
           <label>
-            When
-            <Text label="When" value={e.more.occupied} set={(occupied) => more({ occupied })} live={!stored} />
+            {msg('when')}
+            <Text label={msg('when')} value={e.more.occupied} set={(occupied) => more({ occupied })} live={!stored} />
           </label>
         </div>
       )}
       {e.worth > 0 && (
         <div className="two">
           <label>
-            Protection
+            {msg('protection')}
             <Select
-              aria-label="Protection"
+              aria-label={msg('protection')}
               value={e.protection}
               options={PROTECTIONS.map((p) => ({ value: p, label: words(p) }))}
               onChange={(protection) => change({ protection, protectionDone: false })}
             />
           </label>
           <label>
-            Who does it
+            {msg('whoDoesIt')}
             <Select
-              aria-label="Who does it"
+              aria-label={msg('whoDoesIt')}
               value={e.protectedBy || undefined}
               options={people.map((p) => ({ value: p.name, label: p.name }))}
               onChange={(protectedBy) => change({ protectedBy })}
@@ -173,11 +176,11 @@ export function FeatureForm({
       )}
       {stored && e.protection !== 'NONE' && (
         <Chips
-          label="Protection"
+          label={msg('protection')}
           value={e.protectionDone ? 1 : 0}
           options={[
-            { value: 0, words: 'not done' },
-            { value: 1, words: 'done' },
+            { value: 0, words: msg('notDone') },
+            { value: 1, words: msg('done') },
           ]}
           onChange={(v) => change({ protectionDone: v === 1 })}
         />
@@ -185,12 +188,12 @@ export function FeatureForm({
       {e.worth > 0 && (
         <div className={`two ${css.atTheFoot}`}>
           <label>
-            May be hit, agreed by
+            {msg('mayBeHitAgreed')}
             <Input
-              aria-label="Agreed by"
+              aria-label={msg('agreedBy')}
               value={agreed}
               onChange={(x) => setAgreed(x.target.value)}
-              placeholder="name of the owner"
+              placeholder={msg('nameOfTheOwner')}
             />
           </label>
           {e.mayBeHit ? (
@@ -200,7 +203,7 @@ export function FeatureForm({
               className={css.fieldButton}
               onClick={() => change({ mayBeHit: false, agreedBy: '' })}
             >
-              Must not be hit
+              {msg('mustNotBeHit')}
             </Button>
           ) : (
             <Button
@@ -210,14 +213,14 @@ export function FeatureForm({
               disabled={agreed.trim() === ''}
               onClick={() => change({ mayBeHit: true, agreedBy: agreed })}
             >
-              It may be hit
+              {msg('itMayBeHit')}
             </Button>
           )}
         </div>
       )}
       {e.form === 'POINT' && (
         <Stepper
-          label="Radius"
+          label={msg('radius')}
           unit="m"
           value={e.radiusM}
           onChange={(v) => v !== null && v >= 0 && change({ radiusM: v })}
@@ -228,7 +231,7 @@ export function FeatureForm({
       {e.form === 'POLYGON' && (
         <div className="two">
           <Stepper
-            label="Own slope"
+            label={msg('ownSlope')}
             unit="°"
             value={e.more.slopeDeg ?? null}
             onChange={(v) =>
@@ -238,7 +241,7 @@ export function FeatureForm({
             digits={0}
           />
           <Stepper
-            label="falls to"
+            label={msg('fallsTo')}
             unit="°"
             value={e.more.downhillDeg ?? null}
             onChange={(v) => more({ downhillDeg: v === null ? undefined : ((v % 360) + 360) % 360 })}

@@ -8,14 +8,15 @@ import { api, Problem, type Schemas, type Spot, upload } from '../../api/client'
 import { useAct, useSurroundings } from '../../api/job';
 import { Stepper } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';
+import { msg } from './words';
 
 type Format = 'geojson' | 'gpx' | 'csv/STEMS' | 'csv/SIGHTINGS' | 'csv/DEFECTS';
-const FORMATS: [Format, string][] = [
-  ['geojson', 'site plan, GeoJSON'],
-  ['gpx', 'waypoints, GPX'],
-  ['csv/STEMS', 'stems, CSV'],
-  ['csv/SIGHTINGS', 'sightings, CSV'],
-  ['csv/DEFECTS', 'defects, CSV'],
+const formats = (): [Format, string][] => [
+  ['geojson', msg('sitePlanGeojson')],
+  ['gpx', msg('waypointsGpx')],
+  ['csv/STEMS', msg('stemsCsv')],
+  ['csv/SIGHTINGS', msg('sightingsCsv')],
+  ['csv/DEFECTS', msg('defectsCsv')],
 ];
 
 /** Drawing under the plan, the anchor on the globe, and open formats out and in. */
@@ -25,32 +26,32 @@ export function FilesTab({ job, leader }: { job: string; leader: boolean }) {
   const base = `/api/jobs/${job}/files`;
   return (
     <>
-      <h1>Files</h1>
+      <h1>{msg('files')}</h1>
       <h2>
-        Write out <span>{s.anchor ? '' : 'WGS 84 and GPX need the anchor'}</span>
+        {msg('writeOut')} <span>{s.anchor ? '' : msg('wgs84AndGpx')}</span>
       </h2>
       <div className="chips">
         <a className="chip" href={`${base}/geojson`} download>
-          plan, local metres
+          {msg('planLocalMetres')}
         </a>
         {s.anchor && (
           <>
             <a className="chip" href={`${base}/geojson?wgs84=true`} download>
-              plan, WGS 84
+              {msg('planWgs84')}
             </a>
             <a className="chip" href={`${base}/gpx`} download>
-              waypoints
+              {msg('waypoints')}
             </a>
           </>
         )}
         <a className="chip" href={`${base}/csv/STEMS`} download>
-          stems
+          {msg('stems')}
         </a>
         <a className="chip" href={`${base}/csv/SIGHTINGS`} download>
-          sightings
+          {msg('sightings')}
         </a>
         <a className="chip" href={`${base}/csv/DEFECTS`} download>
-          defects
+          {msg('defects')}
         </a>
       </div>
       {leader && <Import job={job} />}
@@ -77,48 +78,53 @@ function Import({ job }: { job: string }) {
       setReport(got);
       await act(Promise.resolve());
     } catch (e) {
-      setRefused(e instanceof Problem ? e : new Problem(0, 'The file could not be sent. Nothing was changed.', []));
+      setRefused(e instanceof Problem ? e : new Problem(0, msg('theFileCouldNot'), []));
     }
   };
   const rows = refused?.faults.filter((f) => f.code === 'BAD_ROW') ?? [];
   return (
-    <section aria-label="Read in">
+    <section aria-label={msg('readIn')}>
       <h2>
-        Read in <span>nothing is taken from a file that is not right</span>
+        {msg('readIn')} <span>{msg('nothingIsTakenFrom')}</span>
       </h2>
       <div className="form">
         <label>
-          What it is
+          {msg('whatItIs')}
           <Select
-            aria-label="What it is"
+            aria-label={msg('whatItIs')}
             value={format}
             onChange={setFormat}
-            options={FORMATS.map(([value, label]) => ({ value, label }))}
+            options={formats().map(([value, label]) => ({ value, label }))}
           />
         </label>
         <FilePick
-          label="File to read in"
+          label={msg('fileToReadIn')}
           onFile={(f) => {
             setFile(f);
             void send(f, false);
           }}
         >
           <Button size="large" block>
-            Choose the file
+            {msg('chooseTheFile')}
           </Button>
         </FilePick>
       </div>
       {report && (
         <p role="status">
           <b>
-            {report.rows} read: {report.added} new, {report.changed} changed, {report.unchanged} as before.
+            {msg('readNewChangedAs', {
+              rows: report.rows,
+              added: report.added,
+              changed: report.changed,
+              unchanged: report.unchanged,
+            })}
           </b>
         </p>
       )}
       {report && report.problems.length > 0 && (
         <Wrong
           rows={report.problems.map((p) => ({
-            where: `row ${p.row}${p.column ? `, ${p.column}` : ''}`,
+            where: msg('row', { row: p.row, column: p.column ? `, ${p.column}` : '' }),
             why: p.reason,
           }))}
         />
@@ -127,14 +133,20 @@ function Import({ job }: { job: string }) {
         <div role="alert">
           <p className="refused">
             {rows.length > 0
-              ? `${rows.length} things are wrong in ${file?.name}. Nothing was changed.`
-              : `${refused.faults.length > 0 ? refused.faults.map((f) => `${f.field}: ${f.message}`).join('; ') : refused.message}${/Nothing was changed/.test(refused.message) ? '' : '. Nothing was changed.'}`}
+              ? msg('thingsAreWrongIn', { rowsCount: rows.length, fileName: file?.name ?? '' })
+              : msg('nothingWasChanged', {
+                  faults:
+                    refused.faults.length > 0
+                      ? refused.faults.map((f) => `${f.field}: ${f.message}`).join('; ')
+                      : refused.message,
+                  message: /Nothing was changed/.test(refused.message) ? 'yes' : 'no',
+                })}
           </p>
           {rows.length > 0 && (
             <>
               <Wrong rows={rows.map((f) => ({ where: f.field, why: f.message }))} />
               <Button size="large" block className={css.plainSize} onClick={() => file && void send(file, true)}>
-                Take the good rows
+                {msg('takeTheGoodRows')}
               </Button>
             </>
           )}
@@ -147,7 +159,7 @@ function Import({ job }: { job: string }) {
 function Wrong({ rows }: { rows: { where: string; why: string }[] }) {
   return (
     <Rows
-      label="What is wrong"
+      label={msg('whatIsWrong')}
       rows={rows.slice(0, 50)}
       columns={[{ cell: (r) => <span className="n">{r.where}</span> }, { cell: (r) => r.why }]}
     />
@@ -165,14 +177,30 @@ function Anchor({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
     lon !== (s.anchor?.longitudeDeg ?? null) ||
     north !== (s.anchor?.gridNorthDeg ?? 0);
   return (
-    <section aria-label="Anchor">
+    <section aria-label={msg('anchor')}>
       <h2>
-        Anchor on the globe <span>where 0 east, 0 north lies</span>
+        {msg('anchorOnTheGlobe')} <span>{msg('where0East0')}</span>
       </h2>
       <div className="form">
-        <Stepper label="Latitude" unit="° north" value={lat} onChange={setLat} step={0.0001} digits={6} />
-        <Stepper label="Longitude" unit="° east" value={lon} onChange={setLon} step={0.0001} digits={6} />
-        <Stepper label="Plan’s north is true" unit="°" value={north} onChange={setNorth} step={1} digits={1} />
+        <Stepper
+          label={msg('latitude')}
+          unit="°"
+          way={msg('north')}
+          value={lat}
+          onChange={setLat}
+          step={0.0001}
+          digits={6}
+        />
+        <Stepper
+          label={msg('longitude')}
+          unit="°"
+          way={msg('east')}
+          value={lon}
+          onChange={setLon}
+          step={0.0001}
+          digits={6}
+        />
+        <Stepper label={msg('plansNorthIsTrue')} unit="°" value={north} onChange={setNorth} step={1} digits={1} />
         {changed && (
           <Button
             type="primary"
@@ -193,7 +221,7 @@ function Anchor({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
               )
             }
           >
-            Save the anchor
+            {msg('saveTheAnchor')}
           </Button>
         )}
       </div>
@@ -217,7 +245,7 @@ function Underlay({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
     };
     const both = [...pixels, at];
     setPixels(both);
-    pick(`Tap the same point (${both.length} of 2) on the plan`, (spot) => {
+    pick(msg('tapTheSamePoint', { bothCount: both.length }), (spot) => {
       const known = [...spots, spot];
       setSpots(known);
       if (known.length === 2) {
@@ -233,11 +261,15 @@ function Underlay({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
     });
   };
   return (
-    <section aria-label="Underlay">
+    <section aria-label={msg('underlay')}>
       <h2>
-        Own photo or drawing under the plan{' '}
+        {msg('ownPhotoOrDrawing')}{' '}
         <span>
-          {u?.metresPerPixel ? `${(u.metresPerPixel * 100).toFixed(1)} cm a pixel` : u ? 'not laid yet' : 'none'}
+          {u?.metresPerPixel
+            ? msg('cmAPixel', { metresPerPixel: (u.metresPerPixel * 100).toFixed(1) })
+            : u
+              ? msg('notLaidYet')
+              : msg('none')}
         </span>
       </h2>
       {u && (
@@ -246,7 +278,7 @@ function Underlay({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
           {/* eslint-disable-next-line jsx-a11y/click-events-have-key-events, jsx-a11y/no-noninteractive-element-interactions */}
           <img
             src={`/api/jobs/${job}/place/underlay?v=${u.version}`}
-            alt={`${u.name}, tap a point known on the plan`}
+            alt={msg('tapAPointKnown', { name: u.name })}
             className={css.pinned}
             onClick={tapped}
           />
@@ -254,25 +286,25 @@ function Underlay({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
             {pixels.length === 2 && spots.length === 2
               ? ''
               : next === 'picture'
-                ? `Tap point ${pixels.length + 1} of 2 in the picture, then the same point on the plan.`
-                : 'Now tap that point on the plan.'}
+                ? msg('tapPointOf2', { pixelsCount: pixels.length + 1 })
+                : msg('nowTapThatPoint')}
           </p>
         </>
       )}
       <div className={css.line}>
         <FilePick
-          label="Picture for under the plan"
+          label={msg('pictureForUnderThe')}
           accept="image/*"
           onFile={(f) => void act(upload(`/api/jobs/${job}/place/underlay`, f, f.name))}
         >
-          <Button type="text">{u ? 'Another picture' : '+ Choose a picture'}</Button>
+          <Button type="text">{u ? msg('anotherPicture') : msg('chooseAPicture')}</Button>
         </FilePick>
         {u && (
           <Button
             type="text"
             onClick={() => void act(api.DELETE('/api/jobs/{job}/place/underlay', { params: { path: { job } } }))}
           >
-            Take it away
+            {msg('takeItAway')}
           </Button>
         )}
       </div>

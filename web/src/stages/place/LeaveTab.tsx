@@ -6,13 +6,14 @@ import { api, type Schemas } from '../../api/client';
 import { useAct, useSurroundings } from '../../api/job';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
+import { msg } from './words';
 
 type Answer = Schemas['PermitView']['answer'];
-const ANSWERS: [Answer, string][] = [
-  ['YES', 'yes'],
-  ['NO', 'no'],
-  ['NOT_NEEDED', 'not needed'],
-  ['NOT_KNOWN', 'not known'],
+const answerWords = (): [Answer, string][] => [
+  ['YES', msg('yes')],
+  ['NO', msg('no')],
+  ['NOT_NEEDED', msg('notNeeded')],
+  ['NOT_KNOWN', msg('notKnown')],
 ];
 
 /** Leave and protected things; the emergency card without which nobody is briefed. */
@@ -30,16 +31,16 @@ export function LeaveTab({ job, leader }: { job: string; leader: boolean }) {
     );
   return (
     <>
-      <h1>Permission and protected features</h1>
+      <h1>{msg('permissionAndProtectedFeatures')}</h1>
       {s.permits.map((p) => (
         <div key={p.key} role="group" aria-label={p.words} className={css.hairAbove}>
           <div className={css.row}>
             <Mark size={18} kind={p.answer === 'NO' ? 'STOP' : p.answer === 'NOT_KNOWN' ? 'CAUTION' : 'ready'} />
             <b>{p.words}</b>
           </div>
-          <small>Yes: {p.yes}.</small>
+          <small>{msg('yes2', { yes: p.yes })}</small>
           <div className="chips">
-            {ANSWERS.map(([a, w]) => (
+            {answerWords().map(([a, w]) => (
               <Button
                 type={p.answer === a ? 'primary' : 'default'}
                 key={a}
@@ -58,30 +59,30 @@ export function LeaveTab({ job, leader }: { job: string; leader: boolean }) {
   );
 }
 
-const LINES: [keyof Schemas['EmergencyCard'], string, string][] = [
-  ['nearestHelp', 'Nearest help', 'clinic or ambulance, minutes'],
-  ['route', 'Route to it', ''],
-  ['gridReference', 'Grid reference or coordinates', 'of the meeting point'],
-  ['phoneCover', 'Phone cover', 'where there is some'],
-  ['firstAider', 'First-aider', ''],
-  ['kit', 'Kit', 'where it is'],
-  ['rescuePlan', 'Rescue plan', 'who carries, who meets the ambulance'],
-  ['utilityLine', 'Utility emergency line', 'number of the line’s or pipe’s owner'],
+const lines = (): [keyof Schemas['EmergencyCard'], string, string][] => [
+  ['nearestHelp', msg('nearestHelp'), msg('clinicOrAmbulanceMinutes')],
+  ['route', msg('routeToIt'), ''],
+  ['gridReference', msg('gridReferenceOrCoordinates'), msg('ofTheMeetingPoint')],
+  ['phoneCover', msg('phoneCover'), msg('whereThereIsSome')],
+  ['firstAider', msg('firstAider'), ''],
+  ['kit', msg('kit'), msg('whereItIs2')],
+  ['rescuePlan', msg('rescuePlan'), msg('whoCarriesWhoMeets')],
+  ['utilityLine', msg('utilityEmergencyLine'), msg('numberOfTheLines')],
 ];
 
 function Card({ job, s, leader }: { job: string; s: Schemas['PlaceView']; leader: boolean }) {
   const { say } = usePlanTools();
   const act = useAct(job, say);
   const [card, setCard] = useState(s.card);
-  const changed = LINES.some(([k]) => card[k] !== s.card[k]);
+  const changed = lines().some(([k]) => card[k] !== s.card[k]);
   return (
-    <section aria-label="Emergency card">
+    <section aria-label={msg('emergencyCard')}>
       <h2>
-        Emergency card <span>{s.cardLacks.length === 0 ? 'complete' : 'no briefing without it'}</span>
+        {msg('emergencyCard')} <span>{s.cardLacks.length === 0 ? msg('complete') : msg('noBriefingWithoutIt')}</span>
       </h2>
-      {s.cardLacks.length > 0 && <p className="refused">Lacks: {s.cardLacks.join(', ')}.</p>}
+      {s.cardLacks.length > 0 && <p className="refused">{msg('lacks', { cardLacks: s.cardLacks.join(', ') })}</p>}
       <div className="form">
-        {LINES.map(([k, w, hint]) => (
+        {lines().map(([k, w, hint]) => (
           <label key={k}>
             {w}
             <Input
@@ -108,7 +109,7 @@ function Card({ job, s, leader }: { job: string; s: Schemas['PlaceView']; leader
               )
             }
           >
-            Save the card
+            {msg('saveTheCard')}
           </Button>
         )}
       </div>

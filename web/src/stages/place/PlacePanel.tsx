@@ -10,6 +10,7 @@ import { usePanelKey } from '../../app/keys';
 import { Tabs } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';
 import { PlanTab } from './PlanTab';
+import { msg } from './words';
 
 const AccessTab = lazy(() => later(() => import('./AccessTab')).then((m) => ({ default: m.AccessTab })));
 const FilesTab = lazy(() => later(() => import('./FilesTab')).then((m) => ({ default: m.FilesTab })));
@@ -53,21 +54,21 @@ export default function PlacePanel({ job, go }: PanelProps) {
     <>
       <div className={`body ${css.closeAbove}`}>
         <Tabs
-          label="Parts of the place"
+          label={msg('partsOfThePlace')}
           value={tab}
           onChange={setTab}
           tabs={[
-            { value: 'plan', words: 'Plan', mark: open.has('plan') },
-            { value: 'today', words: 'Today', mark: open.has('today') },
-            { value: 'leave', words: 'Permits, help', mark: open.has('leave') },
-            { value: 'access', words: 'Access', mark: open.has('access') },
-            { value: 'files', words: 'Files' },
+            { value: 'plan', words: msg('plan'), mark: open.has('plan') },
+            { value: 'today', words: msg('today'), mark: open.has('today') },
+            { value: 'leave', words: msg('permitsHelp'), mark: open.has('leave') },
+            { value: 'access', words: msg('access'), mark: open.has('access') },
+            { value: 'files', words: msg('files') },
           ]}
         />
         {tab === 'plan' && (
           <>
             <h1>
-              Place <small>{info?.place}</small>
+              {msg('place2')} <small>{info?.place}</small>
             </h1>
             <PlanTab job={job} leader={leader} />
             {leader && info?.joinAddress && <Join job={job} info={info} act={act} />}
@@ -82,7 +83,8 @@ export default function PlacePanel({ job, go }: PanelProps) {
       </div>
       <Button type="primary" className="next" onClick={() => go('stems')}>
         <span>
-          Next: read the stems<small>what stands, hangs and leans here</small>
+          {msg('nextReadTheStems')}
+          <small>{msg('whatStandsHangsAnd')}</small>
         </span>
         →
       </Button>
@@ -102,26 +104,24 @@ function Join({
   const crew = info.people.filter((p) => p.part === 'CREW');
   const [everyone, setEveryone] = useState<Schemas['PersonEntry'][]>();
   return (
-    <section aria-label="Join">
+    <section aria-label={msg('join')}>
       <h2>
-        Crew joins here{' '}
-        <span>
-          {crew.filter((p) => p.joined).length} of {crew.length} joined
-        </span>
+        {msg('crewJoinsHere')}{' '}
+        <span>{msg('ofJoined', { crewCount: crew.filter((p) => p.joined).length, crewCount2: crew.length })}</span>
       </h2>
       <div className={css.rowRoomy}>
-        <img src={`/api/jobs/${job}/qr`} alt="QR code of the address for phones" width={128} height={128} />
+        <img src={`/api/jobs/${job}/qr`} alt={msg('qrCodeOfThe')} width={128} height={128} />
         <div>
           <div className="fig" data-testid="join-code">
             {info.code}
           </div>
           <small>{info.joinAddress}</small>
-          <p className="s">On the local Wi-Fi; each sets an own PIN.</p>
+          <p className="s">{msg('onTheLocalWi')}</p>
         </div>
       </div>
       {!everyone ? (
         <Button type="text" onClick={() => void data(api.GET('/api/people', {})).then(setEveryone)}>
-          + Put someone on this job
+          {msg('putSomeoneOnThis')}
         </Button>
       ) : (
         <div className="chips">

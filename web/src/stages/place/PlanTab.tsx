@@ -11,6 +11,7 @@ import { FeatureForm } from './FeatureForm';
 import { addFeature, changeFeature, removeFeature } from './history';
 import { Ranging } from './Ranging';
 import { length } from '../../units/length';
+import { msg } from './words';
 
 export const NEW_FEATURE: Schemas['PlacesEntry'] = {
   name: '',
@@ -55,7 +56,7 @@ export function PlanTab({ job, leader }: { job: string; leader: boolean }) {
   useEffect(() => {
     setGhosts(
       draft && draft.outline.length > 0
-        ? [{ at: middle(draft.outline), label: draft.name || 'new', form: draft.form, outline: draft.outline }]
+        ? [{ at: middle(draft.outline), label: draft.name || msg('new2'), form: draft.form, outline: draft.outline }]
         : [],
     );
     return () => setGhosts([]);
@@ -84,7 +85,7 @@ export function PlanTab({ job, leader }: { job: string; leader: boolean }) {
   );
   if (draft && leader) {
     return (
-      <section aria-label="New target" className={css.inkAbove}>
+      <section aria-label={msg('newTarget')} className={css.inkAbove}>
         <FeatureForm entry={draft} change={(over) => setDraft({ ...draft, ...over })} />
         {draft.form === 'POINT' && (
           <Ranging
@@ -94,18 +95,19 @@ export function PlanTab({ job, leader }: { job: string; leader: boolean }) {
         )}
         <p aria-live="polite">
           {draft.outline.length === 0 ? (
-            'Place not set yet.'
+            msg('placeNotSetYet')
           ) : draft.form === 'POINT' ? (
             <>
-              Place:{' '}
+              {msg('place')}{' '}
               <b className="n">
-                {length(draft.outline[0].eastM)} east, {length(draft.outline[0].northM)} north
+                {msg('eastNorth2', { eastM: length(draft.outline[0].eastM), northM: length(draft.outline[0].northM) })}
               </b>{' '}
               ({draft.takenHow})
             </>
           ) : (
             <>
-              {draft.form === 'LINE' ? 'Line' : 'Area'} with <b>{draft.outline.length} corners</b> ({draft.takenHow})
+              {msg('lineAreaWith', { form: draft.form === 'LINE' ? 'yes' : 'no' })}{' '}
+              <b>{msg('corners', { outlineCount: draft.outline.length })}</b> ({draft.takenHow})
             </>
           )}
         </p>
@@ -116,10 +118,10 @@ export function PlanTab({ job, leader }: { job: string; leader: boolean }) {
           disabled={draft.outline.length === 0 || !draft.name}
           onClick={() => void act(addFeature(job, draft)).then((kept) => kept && setDraft(undefined))}
         >
-          Add it to the plan
+          {msg('addItToThe')}
         </Button>
         <Button type="text" onClick={() => setDraft(undefined)}>
-          Leave it
+          {msg('leaveIt')}
         </Button>
       </section>
     );
@@ -128,23 +130,18 @@ export function PlanTab({ job, leader }: { job: string; leader: boolean }) {
     <>
       {leader && (
         <Button type="text" className={css.strong} onClick={() => setDraft(NEW_FEATURE)}>
-          + Add a target or feature (T)
+          {msg('addATargetOr')}
         </Button>
       )}
       <h2>
-        Targets <span>{targets.length} entered; worth 1 to 4</span>
+        {msg('targets')} <span>{msg('enteredWorth1To', { targetsCount: targets.length })}</span>
       </h2>
       <ul className="list">{targets.map(row)}</ul>
       <h2>
-        Also on the plan <span>{others.length}</span>
+        {msg('alsoOnThePlan')} <span>{others.length}</span>
       </h2>
       <ul className="list">{others.map(row)}</ul>
-      {features.length === 0 && (
-        <p className="empty">
-          Nothing yet. Draw on the plan with the tools at its left, or add by tape. A target missing here is the
-          commonest error.
-        </p>
-      )}
+      {features.length === 0 && <p className="empty">{msg('nothingYetDrawOn')}</p>}
     </>
   );
 }
@@ -158,7 +155,7 @@ function says(e: Schemas['PlacesEntry']): string {
   const kind = words(e.kind) === e.name ? '' : words(e.kind);
   const what =
     e.kind === 'OVERHEAD_LINE'
-      ? `carries: ${e.more.voltage ? words(e.more.voltage) : 'not known'}`
+      ? msg('carries', { voltage: e.more.voltage ? words(e.more.voltage) : msg('notKnown') })
       : e.kind === 'LANDING_BED' && e.more.bed
         ? words(e.more.bed)
         : kind;
@@ -166,10 +163,10 @@ function says(e: Schemas['PlacesEntry']): string {
     e.worth === 0
       ? ''
       : e.mayBeHit
-        ? `may be hit, agreed by ${e.agreedBy}${e.more.agreedOn ? `, ${e.more.agreedOn}` : ''}`
+        ? msg('mayBeHitAgreedBy', { agreedBy: e.agreedBy, agreedOn: e.more.agreedOn ? `, ${e.more.agreedOn}` : '' })
         : e.protection === 'NONE'
-          ? 'no protection planned'
-          : `${words(e.protection)}: ${e.protectedBy || 'nobody named'}`;
+          ? msg('noProtectionPlanned')
+          : `${words(e.protection)}: ${e.protectedBy || msg('nobodyNamed')}`;
   return [what, e.more.inside, e.more.occupied, care].filter(Boolean).join(' · ');
 }
 
@@ -179,7 +176,7 @@ function Edit({ job, feature }: { job: string; feature: Schemas['PlacedFeature']
   const e = feature.entry;
   const change = (over: Partial<Schemas['PlacesEntry']>) => void act(changeFeature(job, feature, over));
   const move = () =>
-    pick(`Tap where ${e.name} is now`, (to) => {
+    pick(msg('tapWhereIsNow', { name: e.name }), (to) => {
       const dE = to.eastM - feature.mark.eastM;
       const dN = to.northM - feature.mark.northM;
       change({
@@ -187,27 +184,25 @@ function Edit({ job, feature }: { job: string; feature: Schemas['PlacedFeature']
           eastM: Math.round((p.eastM + dE) * 100) / 100,
           northM: Math.round((p.northM + dN) * 100) / 100,
         })),
-        takenHow: 'moved by tapping',
+        takenHow: msg('movedByTapping'),
       });
     });
   return (
     <div className={css.roomBelow}>
       <FeatureForm entry={e} change={change} stored />
-      <p className="s">
-        Place taken: {e.takenHow || 'not recorded'}. Counts as protected only when done; asked again before each go.
-      </p>
+      <p className="s">{msg('placeTakenCountsAs', { takenHow: e.takenHow || msg('notRecorded') })}</p>
       <div className={css.wrapsApart}>
         <Button type="text" className={css.strong} onClick={move}>
-          Move on the plan
+          {msg('moveOnThePlan')}
         </Button>
         <Button
           type="text"
           onClick={() => void act(removeFeature(job, feature)).then((gone) => gone && selectFeature(undefined))}
         >
-          Take off the plan
+          {msg('takeOffThePlan')}
         </Button>
         <Button type="text" onClick={() => selectFeature(undefined)}>
-          Close
+          {msg('close')}
         </Button>
       </div>
     </div>

@@ -7,6 +7,7 @@ import { Chips, Stepper } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';
 import { azimuth } from '../../units/format';
 import { length } from '../../units/length';
+import { msg } from './words';
 
 type Way = 'tap' | 'tape' | 'two' | 'offset' | 'laser';
 
@@ -48,30 +49,35 @@ export function Ranging({ job, put }: { job: string; put: (at: Spot, how: string
       const p = at(from);
       const q = at(to);
       if (way === 'tape') {
-        if (!p || a === null || b === null)
-          throw new Error('Tape and bearing need a known point, a bearing and a distance.');
+        if (!p || a === null || b === null) throw new Error(msg('tapeAndBearingNeed'));
         put(
           await data(
             api.POST('/api/jobs/{job}/features/tape', { ...path, body: { from: p, bearingDeg: a, distanceM: b } }),
           ),
-          `tape ${length(b)} on ${azimuth(a)}° from ${from}`,
+          msg('tapeOnDegreesFrom', { b: length(b), a: azimuth(a), from: from ?? '' }),
         );
       } else if (way === 'two') {
-        if (!p || !q || a === null || b === null) throw new Error('Two tapes need two known points and two lengths.');
+        if (!p || !q || a === null || b === null) throw new Error(msg('twoTapesNeedTwo'));
         const two = await data(
           api.POST('/api/jobs/{job}/features/two-tapes', { ...path, body: { a: p, fromAM: a, b: q, fromBM: b } }),
         );
         setBoth(two.places);
         setGhosts(two.places.map((g, i) => ({ at: g, label: 'AB'[i] })));
-        if (two.places.length === 1) put(two.places[0], `tapes ${length(a)} from ${from}, ${length(b)} from ${to}`);
+        if (two.places.length === 1)
+          put(two.places[0], msg('tapesFromFrom', { a: length(a), from: from ?? '', b: length(b), to: to ?? '' }));
       } else if (way === 'offset') {
-        if (!p || !q || a === null || b === null)
-          throw new Error('An offset needs a line between two known points, how far along it and how far off it.');
+        if (!p || !q || a === null || b === null) throw new Error(msg('anOffsetNeedsA'));
         put(
           await data(
             api.POST('/api/jobs/{job}/features/offset', { ...path, body: { from: p, to: q, alongM: a, rightM: b } }),
           ),
-          `${length(a)} along ${from} to ${to}, ${length(Math.abs(b))} ${b < 0 ? 'left' : 'right'} of it`,
+          msg('alongToLeftRight', {
+            a: length(a),
+            from: from ?? '',
+            to: to ?? '',
+            b: length(Math.abs(b)),
+            b2: b < 0 ? 'yes' : 'no',
+          }),
         );
       }
     });
@@ -82,7 +88,7 @@ export function Ranging({ job, put }: { job: string; put: (at: Spot, how: string
       return;
     }
     pick(
-      'Aim: tap what the rangefinder is pointed at',
+      msg('aimTapWhatThe'),
       (aimed) =>
         void run(async () => {
           const s = await data(
@@ -90,28 +96,33 @@ export function Ranging({ job, put }: { job: string; put: (at: Spot, how: string
           );
           put(
             s.at,
-            `rangefinder (simulated) ${length(s.distanceM, 2)} ±${length(s.sigmaM, 1)} on ${azimuth(s.bearingDeg)}° from ${from}`,
+            msg('rangefinderSimulatedOnDegrees', {
+              distanceM: length(s.distanceM, 2),
+              sigmaM: length(s.sigmaM, 1),
+              bearingDeg: azimuth(s.bearingDeg),
+              from: from ?? '',
+            }),
           );
         }),
     );
   };
   const choose = (g: Spot, letter: string) => {
-    put(g, `tapes ${length(a ?? 0)} from ${from}, ${length(b ?? 0)} from ${to}, side ${letter}`);
+    put(g, msg('tapesFromFromSide', { a: length(a ?? 0), from: from ?? '', b: length(b ?? 0), to: to ?? '', letter }));
     setGhosts([]);
     setBoth([]);
   };
   return (
     <div className="form">
       <Chips
-        label="Where it is"
+        label={msg('whereItIs')}
         value={way}
         onChange={clear}
         options={[
-          { value: 'tap', words: 'tap' },
-          { value: 'tape', words: 'tape, bearing' },
-          { value: 'two', words: 'two tapes' },
-          { value: 'offset', words: 'off a line' },
-          { value: 'laser', words: 'rangefinder' },
+          { value: 'tap', words: msg('tap') },
+          { value: 'tape', words: msg('tapeBearing') },
+          { value: 'two', words: msg('twoTapes') },
+          { value: 'offset', words: msg('offALine') },
+          { value: 'laser', words: msg('rangefinder') },
         ]}
       />
       {(way === 'tap' || way === 'tape') && (
@@ -119,59 +130,59 @@ export function Ranging({ job, put }: { job: string; put: (at: Spot, how: string
           size="large"
           block
           className={css.plainSize}
-          onClick={() => pick('Tap the place on the plan', (spot) => put(spot, 'tapped'))}
+          onClick={() => pick(msg('tapThePlaceOn'), (spot) => put(spot, 'tapped'))}
         >
-          Tap the place on the plan
+          {msg('tapThePlaceOn')}
         </Button>
       )}
       {way !== 'tap' && (
         <label>
-          {way === 'two' ? 'First known point' : way === 'offset' ? 'Line begins at' : 'Known point'}
-          <Select aria-label="Known point" showSearch value={from} onChange={setFrom} options={options} />
+          {way === 'two' ? msg('firstKnownPoint') : way === 'offset' ? msg('lineBeginsAt') : msg('knownPoint')}
+          <Select aria-label={msg('knownPoint')} showSearch value={from} onChange={setFrom} options={options} />
         </label>
       )}
       {(way === 'two' || way === 'offset') && (
         <label>
-          {way === 'two' ? 'Second known point' : 'and goes to'}
-          <Select aria-label="Second known point" showSearch value={to} onChange={setTo} options={options} />
+          {way === 'two' ? msg('secondKnownPoint') : msg('andGoesTo')}
+          <Select aria-label={msg('secondKnownPoint')} showSearch value={to} onChange={setTo} options={options} />
         </label>
       )}
       {way === 'tape' && (
         <div className="two">
-          <Stepper label="Bearing" unit="°" value={a} onChange={setA} step={5} digits={0} />
-          <Stepper label="Distance" unit="m" value={b} onChange={setB} step={0.5} digits={1} />
+          <Stepper label={msg('bearing')} unit="°" value={a} onChange={setA} step={5} digits={0} />
+          <Stepper label={msg('distance')} unit="m" value={b} onChange={setB} step={0.5} digits={1} />
         </div>
       )}
       {way === 'two' && (
         <div className="two">
-          <Stepper label="First tape" unit="m" value={a} onChange={setA} step={0.5} digits={1} />
-          <Stepper label="Second tape" unit="m" value={b} onChange={setB} step={0.5} digits={1} />
+          <Stepper label={msg('firstTape')} unit="m" value={a} onChange={setA} step={0.5} digits={1} />
+          <Stepper label={msg('secondTape')} unit="m" value={b} onChange={setB} step={0.5} digits={1} />
         </div>
       )}
       {way === 'offset' && (
         <div className="two">
-          <Stepper label="Along it" unit="m" value={a} onChange={setA} step={0.5} digits={1} />
-          <Stepper label="To the right" unit="m" value={b} onChange={setB} step={0.5} digits={1} />
+          <Stepper label={msg('alongIt')} unit="m" value={a} onChange={setA} step={0.5} digits={1} />
+          <Stepper label={msg('toTheRight')} unit="m" value={b} onChange={setB} step={0.5} digits={1} />
         </div>
       )}
       {way === 'laser' ? (
         <Button type="text" className={css.strong} onClick={shoot}>
-          Shoot <span className="sim">simulated</span>
+          {msg('shoot')} <span className="sim">{msg('simulated')}</span>
         </Button>
       ) : (
         way !== 'tap' && (
           <Button type="text" className={css.strong} onClick={() => void compute()}>
-            Compute the place
+            {msg('computeThePlace')}
           </Button>
         )
       )}
       {both.length === 2 && (
         <Chips
-          label="Two places fit; which one?"
+          label={msg('twoPlacesFitWhich')}
           onChange={(v) => choose(both[v === 'A' ? 0 : 1], v)}
           options={both.map((g, i) => ({
             value: 'AB'[i],
-            words: `${'AB'[i]}: ${length(g.eastM)} east, ${length(g.northM)} north`,
+            words: msg('eastNorth', { it: 'AB'[i], eastM: length(g.eastM), northM: length(g.northM) }),
           }))}
         />
       )}

@@ -9,6 +9,7 @@ import { Chips, Stepper } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';
 import { azimuth } from '../../units/format';
 import { length } from '../../units/length';
+import { msg } from './words';
 
 /** The day: wind and its limit, bulletin, ground, light, load on the crowns; the slope as one plane or from spot heights. */
 export function TodayTab({ job, info, leader }: { job: string; info: Schemas['JobView']; leader: boolean }) {
@@ -21,18 +22,21 @@ export function TodayTab({ job, info, leader }: { job: string; info: Schemas['Jo
   return (
     <>
       <h1>
-        Today{' '}
+        {msg('today')}{' '}
         <small>
-          gust {info.wind.gust} from {azimuth(info.wind.fromDeg)}°{' '}
-          {info.wind.simulated && <span className="sim">simulated</span>}
+          {msg('gustFromDegrees', { gust: info.wind.gust, fromDeg: azimuth(info.wind.fromDeg) })}{' '}
+          {info.wind.simulated && <span className="sim">{msg('simulated')}</span>}
         </small>
       </h1>
       <Conditions key={info.version} job={job} info={info} leader={leader} />
       <h2>
-        Next hours <span>bulletin {s.bulletin.simulated && <span className="sim">simulated</span>}</span>
+        {msg('nextHours')}{' '}
+        <span>
+          {msg('bulletin')} {s.bulletin.simulated && <span className="sim">{msg('simulated')}</span>}
+        </span>
       </h2>
       <Rows
-        label="Bulletin"
+        label={msg('bulletin2')}
         rows={s.bulletin.hours}
         keyOf={(h) => String(h.inHours)}
         columns={[
@@ -40,45 +44,50 @@ export function TodayTab({ job, info, leader }: { job: string; info: Schemas['Jo
           {
             head: 'gust',
             quantity: true,
-            cell: (h) => (h.gustMs > info.windLimitMs ? <b className="over">{h.said.gustMs} over</b> : h.said.gustMs),
+            cell: (h) =>
+              h.gustMs > info.windLimitMs ? (
+                <b className="over">{msg('over', { gustMs: h.said.gustMs })}</b>
+              ) : (
+                h.said.gustMs
+              ),
           },
           { head: 'from', quantity: true, cell: (h) => h.said.fromDeg },
-          { head: 'rain mm', quantity: true, cell: (h) => h.rainMm },
-          { head: 'air °C', quantity: true, cell: (h) => h.airC },
+          { head: msg('rainMm'), quantity: true, cell: (h) => h.rainMm },
+          { head: msg('airDegreesC'), quantity: true, cell: (h) => h.airC },
           { head: 'light', cell: (h) => h.light.toLowerCase() },
         ]}
       />
       {leader && (
         <>
           <Chips
-            label="Ground"
+            label={msg('ground')}
             value={s.ground}
             onChange={(ground) => day({ ground })}
             options={[
-              { value: 'FIRM', words: 'firm' },
-              { value: 'WET', words: 'wet' },
-              { value: 'FROZEN', words: 'frozen' },
-              { value: 'SLIPPERY', words: 'slippery' },
+              { value: 'FIRM', words: msg('firm') },
+              { value: 'WET', words: msg('wet') },
+              { value: 'FROZEN', words: msg('frozen') },
+              { value: 'SLIPPERY', words: msg('slippery') },
             ]}
           />
           <Chips
-            label="Light"
+            label={msg('light')}
             value={s.light}
             onChange={(light) => day({ light })}
             options={[
-              { value: 'DAY', words: 'daylight' },
-              { value: 'DUSK', words: 'dusk, fog' },
-              { value: 'DARK', words: 'dark' },
+              { value: 'DAY', words: msg('daylight') },
+              { value: 'DUSK', words: msg('duskFog') },
+              { value: 'DARK', words: msg('dark') },
             ]}
           />
           <Chips
-            label="On the crowns"
+            label={msg('onTheCrowns')}
             value={s.load}
             onChange={(load) => day({ load })}
             options={[
-              { value: 'NONE', words: 'nothing' },
-              { value: 'SNOW', words: 'snow' },
-              { value: 'ICE', words: 'ice' },
+              { value: 'NONE', words: msg('nothing') },
+              { value: 'SNOW', words: msg('snow') },
+              { value: 'ICE', words: msg('ice') },
             ]}
           />
           <Heights job={job} s={s} />
@@ -112,11 +121,11 @@ function Conditions({ job, info, leader }: { job: string; info: Schemas['JobView
     );
   };
   return (
-    <section className="form" aria-label="Conditions">
-      <Stepper label="Wind limit" unit="m/s" value={wind} onChange={setWind} step={1} digits={1} />
+    <section className="form" aria-label={msg('conditions')}>
+      <Stepper label={msg('windLimit')} unit="m/s" value={wind} onChange={setWind} step={1} digits={1} />
       <div className="two">
-        <Stepper label="Slope" unit="°" value={slope} onChange={setSlope} step={1} digits={1} />
-        <Stepper label="Down to" unit="°" value={down} onChange={setDown} step={5} digits={0} />
+        <Stepper label={msg('slope')} unit="°" value={slope} onChange={setSlope} step={1} digits={1} />
+        <Stepper label={msg('downTo')} unit="°" value={down} onChange={setDown} step={5} digits={0} />
       </div>
       {changed && leader && (
         <Button
@@ -126,7 +135,7 @@ function Conditions({ job, info, leader }: { job: string; info: Schemas['JobView
           disabled={wind === null || slope === null || down === null}
           onClick={save}
         >
-          Save conditions
+          {msg('saveConditions')}
         </Button>
       )}
     </section>
@@ -140,33 +149,34 @@ function Heights({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
   const add = () => {
     if (height === null) return;
     pick(
-      `Tap where the ground is ${length(height)} high`,
+      msg('tapWhereTheGround', { height: length(height) }),
       (at) =>
         void act(
           api.POST('/api/jobs/{job}/place/heights', {
             params: { path: { job } },
-            body: { at, heightM: height, takenHow: 'tapped, height by level' },
+            body: { at, heightM: height, takenHow: msg('tappedHeightByLevel') },
           }),
         ),
     );
   };
   return (
-    <section aria-label="Spot heights">
+    <section aria-label={msg('spotHeights')}>
       <h2>
-        Spot heights <span>{s.heights.length}; from three on they make the slope</span>
+        {msg('spotHeights')} <span>{msg('fromThreeOnThey', { heightsCount: s.heights.length })}</span>
       </h2>
       <div className="form">
         <div className={`two ${css.atTheFoot}`}>
-          <Stepper label="Height" unit="m" value={height} onChange={setHeight} step={0.1} digits={2} />
+          <Stepper label={msg('height')} unit="m" value={height} onChange={setHeight} step={0.1} digits={2} />
           <Button size="large" block className={css.fieldButton} disabled={height === null} onClick={add}>
-            Tap where
+            {msg('tapWhere')}
           </Button>
         </div>
       </div>
       {s.heights.length > 0 && (
         <p className="s">
-          Above the site’s own zero. {s.contours.length > 0 && `Contours every ${length(s.contourIntervalM)}.`} Outside
-          of them the one slope above counts.
+          {msg('aboveTheSitesOwn')}{' '}
+          {s.contours.length > 0 && msg('contoursEvery', { contourIntervalM: length(s.contourIntervalM) })}{' '}
+          {msg('outsideOfThemThe')}
         </p>
       )}
       <div className="chips">
@@ -176,7 +186,7 @@ function Heights({ job, s }: { job: string; s: Schemas['PlaceView'] }) {
             onClick={() =>
               void act(api.DELETE('/api/jobs/{job}/place/heights/{id}', { params: { path: { job, id: h.id } } }))
             }
-            aria-label={`take off height ${length(h.heightM, 2)}`}
+            aria-label={msg('takeOffHeight', { heightM: length(h.heightM, 2) })}
           >
             {length(h.heightM, 2)} ×
           </Button>

@@ -1,5 +1,6 @@
 import { useSyncExternalStore } from 'react';
 import { api, data, Problem, type Schemas } from '../../api/client';
+import { msg } from './words';
 
 type Entry = Schemas['PlacesEntry'];
 /** `version`: of the feature as this change left it; another one means that somebody changed it since. */
@@ -33,7 +34,7 @@ async function put(
 ): Promise<number | undefined> {
   const now = await current(job, id);
   if (now?.version !== version) {
-    throw new Problem(409, 'Somebody has changed it since; it is left as it is now.', []);
+    throw new Problem(409, msg('somebodyHasChangedIt'), []);
   }
   const path = { params: { path: { job, id } } };
   if (now && !entry) {
@@ -52,7 +53,12 @@ async function put(
 /** Adds, changes or takes off a feature, in a way that can be undone. */
 export async function addFeature(job: string, entry: Entry): Promise<Schemas['PlacedFeature']> {
   const added = await data(api.POST('/api/jobs/{job}/features', { params: { path: { job } }, body: request(entry) }));
-  remember(job, { words: `new: ${entry.name}`, id: added.id, after: added.entry, version: added.version });
+  remember(job, {
+    words: msg('new', { entryName: entry.name }),
+    id: added.id,
+    after: added.entry,
+    version: added.version,
+  });
   return added;
 }
 
@@ -69,7 +75,7 @@ export async function changeFeature(
     }),
   );
   remember(job, {
-    words: `change of ${after.name}`,
+    words: msg('changeOf', { afterName: after.name }),
     id: feature.id,
     before: feature.entry,
     after: stored.entry,
@@ -81,7 +87,7 @@ export async function removeFeature(job: string, feature: Schemas['PlacedFeature
   await api.DELETE('/api/jobs/{job}/features/{id}', {
     params: { path: { job, id: feature.id }, query: { version: feature.version } },
   });
-  remember(job, { words: `${feature.entry.name} taken off`, id: feature.id, before: feature.entry });
+  remember(job, { words: msg('takenOff', { entryName: feature.entry.name }), id: feature.id, before: feature.entry });
 }
 
 function remember(job: string, change: Change): void {

@@ -1,14 +1,19 @@
 import { lazy } from 'react';
 import { later } from '../../app/later';
 import type { StageDef } from '../stage';
+import { msg } from '../words';
 
 export const place: StageDef = {
   key: 'place',
-  words: 'Place',
-  keys: [
-    ['T', 'new target'],
-    ['U', 'take the last drawing back'],
-  ],
+  get words() {
+    return msg('place.title');
+  },
+  get keys(): [string, string][] {
+    return [
+      ['T', msg('place.newTarget')],
+      ['U', msg('place.takeTheLastDrawing')],
+    ];
+  },
   filled: (scene) => scene.features.length > 0,
   Panel: lazy(() => later(() => import('./PlacePanel'))),
   Overlay: lazy(() => later(() => import('./PlaceOverlay'))),

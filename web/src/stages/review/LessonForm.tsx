@@ -1,6 +1,7 @@
 import { Button, Form, Input } from 'antd';
 import { api } from '../../api/client';
 import { useSend } from '../../ui/useSend';
+import { msg } from './words';
 
 /** What the next job is to know; the reviewer writes it. */
 export function LessonForm({ job }: { job: string }) {
@@ -12,12 +13,12 @@ export function LessonForm({ job }: { job: string }) {
   };
   return (
     <Form form={form} name="lesson" layout="vertical" requiredMark={false} onFinish={(l) => void add(l)}>
-      <Form.Item name="words" label="Lesson" rules={[{ required: true, message: 'what the next crew is to know' }]}>
+      <Form.Item name="words" label={msg('lesson')} rules={[{ required: true, message: msg('whatTheNextCrew') }]}>
         <Input.TextArea rows={3} />
       </Form.Item>
       {refused}
       <Button type="primary" size="large" block htmlType="submit" loading={sending}>
-        Add the lesson
+        {msg('addTheLesson')}
       </Button>
     </Form>
   );

@@ -13,6 +13,7 @@ import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
 import { clock } from '../../units/format';
 import { LessonForm } from './LessonForm';
+import { msg } from './words';
 
 /** Stage 9: what really happened against what was foreseen, and what is learned. */
 export default function ReviewPanel({ job }: PanelProps) {
@@ -28,10 +29,8 @@ export default function ReviewPanel({ job }: PanelProps) {
   return (
     <>
       <div className="body">
-        <h1>Review</h1>
-        {felled.length === 0 && (
-          <p className="empty">Nothing is felled yet. Measured outcomes, stump readings and lessons will stand here.</p>
-        )}
+        <h1>{msg('review')}</h1>
+        {felled.length === 0 && <p className="empty">{msg('nothingIsFelledYet')}</p>}
         {felled.map((s) => {
           const o = review?.outcomes.find((x) => x.outcome.stem === s.label);
           if (!o) return part !== 'CREW' && <Measure key={s.id} job={job} label={s.label} />;
@@ -41,13 +40,17 @@ export default function ReviewPanel({ job }: PanelProps) {
               <Outcome o={o.outcome} />
               {o.before.map((b) => (
                 <p key={b.at} className="s">
-                  Before: {b.deviation.said.deviationDeg} {b.deviation.deviationDeg >= 0 ? 'right' : 'left'}, {b.who} at{' '}
-                  {clock(b.at)}
+                  {msg('beforeRightLeftAt', {
+                    deviationDeg: b.deviation.said.deviationDeg,
+                    deviationDeg2: b.deviation.deviationDeg >= 0 ? 'yes' : 'no',
+                    who: b.who,
+                    at: clock(b.at),
+                  })}
                 </p>
               ))}
               {part !== 'CREW' && !correct && (
                 <Button type="text" onClick={() => setCorrecting(s.label)}>
-                  Correct it
+                  {msg('correctIt')}
                 </Button>
               )}
               {correct && <Measure job={job} label={s.label} corrects done={() => setCorrecting('')} />}
@@ -55,7 +58,7 @@ export default function ReviewPanel({ job }: PanelProps) {
           );
         })}
         <h2>
-          Lessons <span>shown on the next job’s card</span>
+          {msg('lessons')} <span>{msg('shownOnTheNext')}</span>
         </h2>
         <ul className="list">
           {review?.lessons.map((l) => (
@@ -64,7 +67,7 @@ export default function ReviewPanel({ job }: PanelProps) {
             </li>
           ))}
         </ul>
-        {review?.lessons.length === 0 && <p className="empty">None yet.</p>}
+        {review?.lessons.length === 0 && <p className="empty">{msg('noneYet')}</p>}
         {part === 'REVIEWER' && <LessonForm job={job} />}
       </div>
     </>
@@ -74,37 +77,44 @@ export default function ReviewPanel({ job }: PanelProps) {
 function Outcome({ o }: { o: Schemas['Outcome'] }) {
   const d = o.deviation;
   return (
-    <section aria-label={`Outcome of ${o.stem}`}>
+    <section aria-label={msg('outcomeOf', { stem: o.stem })}>
       <h2>
         {o.stem}{' '}
         <span>
-          measured by {o.who}, against briefing {o.briefing}
-          {o.reason && `; corrected: ${o.reason}`}
+          {msg('measuredByAgainstBriefing', {
+            who: o.who,
+            briefing: o.briefing,
+            reason: o.reason && msg('corrected', { reason: o.reason }),
+          })}
         </span>
       </h2>
       <div className="figs">
         <div>
           <Figure shown={d.said.deviationDeg} more={d.deviationDeg >= 0 ? 'right' : 'left'} />
           <small>
-            lay {o.said.plannedLayDeg} planned, {d.said.actualLayDeg} found
+            {msg('layPlannedFound', { plannedLayDeg: o.said.plannedLayDeg, actualLayDeg: d.said.actualLayDeg })}
           </small>
         </div>
         <div>
           <Figure shown={d.said.atTipM} more={d.atTipM >= 0 ? 'right' : 'left'} />
-          <small>at the tip, {o.measured.said.distanceM} out</small>
+          <small>{msg('atTheTipOut', { distanceM: o.measured.said.distanceM })}</small>
         </div>
       </div>
       <p className={css.rowBelow}>
         <Mark kind={o.spreadKnown && d.withinFan ? 'ready' : 'CAUTION'} />
         {o.spreadKnown
           ? d.withinFan
-            ? `inside the foreseen fan of ${d.said.foreseenDeg} to that side (95 %)`
-            : `outside the foreseen fan of ${d.said.foreseenDeg} to that side`
-          : 'the spread was not known, so nothing was foreseen'}
+            ? msg('insideTheForeseenFan', { foreseenDeg: d.said.foreseenDeg })
+            : msg('outsideTheForeseenFan', { foreseenDeg: d.said.foreseenDeg })
+          : msg('theSpreadWasNot')}
       </p>
       <p>
-        Hinge found: {o.measured.said.hingeLeftM ?? 'not known'} left, {o.measured.said.hingeRightM ?? 'not known'}{' '}
-        right; planned {o.said.plannedHingeM}. {o.measured.surprise}
+        {msg('hingeFoundLeftRight', {
+          hingeLeftM: o.measured.said.hingeLeftM ?? msg('notKnown'),
+          hingeRightM: o.measured.said.hingeRightM ?? msg('notKnown'),
+          plannedHingeM: o.said.plannedHingeM,
+          surprise: o.measured.surprise,
+        })}
       </p>
     </section>
   );
@@ -139,7 +149,7 @@ function Measure({ job, label, corrects, done }: MeasureProps) {
     post(job, {
       kind: 'outcome',
       key,
-      words: `outcome of ${label}`,
+      words: msg('outcomeOf2', { label }),
       method: 'PUT',
       path: `/api/jobs/${job}/review/outcomes/${label}`,
       body: {
@@ -154,27 +164,55 @@ function Measure({ job, label, corrects, done }: MeasureProps) {
     });
   };
   return (
-    <section className="form" aria-label={`Measure ${label}`}>
+    <section className="form" aria-label={msg('measure', { label })}>
       <h2>
-        {corrects ? `Correct ${label}` : `${label} is down`} <span>from the stump</span>
+        {corrects ? msg('correct', { label }) : msg('isDown', { label })} <span>{msg('fromTheStump')}</span>
       </h2>
       <div className="two">
-        <Stepper label="Bearing to the tip" unit="°" value={bearing} onChange={setBearing} step={1} digits={1} />
-        <Stepper label="Distance to the tip" unit="m" value={distance} onChange={setDistance} step={0.5} digits={1} />
+        <Stepper label={msg('bearingToTheTip')} unit="°" value={bearing} onChange={setBearing} step={1} digits={1} />
+        <Stepper
+          label={msg('distanceToTheTip')}
+          unit="m"
+          value={distance}
+          onChange={setDistance}
+          step={0.5}
+          digits={1}
+        />
       </div>
       <div className="two">
-        <ShortLength label="Hinge left" value={left} by={0} note="as found" undo="" blank onChange={setLeft} />
-        <ShortLength label="Hinge right" value={right} by={0} note="as found" undo="" blank onChange={setRight} />
+        <ShortLength
+          label={msg('hingeLeft')}
+          value={left}
+          by={0}
+          note={msg('asFound')}
+          undo=""
+          blank
+          onChange={setLeft}
+        />
+        <ShortLength
+          label={msg('hingeRight')}
+          value={right}
+          by={0}
+          note={msg('asFound')}
+          undo=""
+          blank
+          onChange={setRight}
+        />
       </div>
       <label>
-        Surprises
-        <Input aria-label="Surprises" size="large" value={surprise} onChange={(e) => setSurprise(e.target.value)} />
+        {msg('surprises')}
+        <Input
+          aria-label={msg('surprises')}
+          size="large"
+          value={surprise}
+          onChange={(e) => setSurprise(e.target.value)}
+        />
       </label>
       {corrects && (
         <label>
-          Why is it corrected?
+          {msg('whyIsItCorrected')}
           <Input
-            aria-label="Reason of the correction"
+            aria-label={msg('reasonOfTheCorrection')}
             size="large"
             value={reason}
             onChange={(e) => setReason(e.target.value)}
@@ -188,15 +226,15 @@ function Measure({ job, label, corrects, done }: MeasureProps) {
       )}
       {odd && (
         <Button size="large" block disabled={waits} onClick={() => send(true)}>
-          It is so
+          {msg('itIsSo')}
         </Button>
       )}
       <Button type="primary" size="large" block disabled={waits} onClick={() => send(false)}>
-        {waits ? 'Kept, being sent…' : 'Compare with the plan'}
+        {waits ? msg('keptBeingSent') : msg('compareWithThePlan')}
       </Button>
       {done && (
         <Button type="text" onClick={done}>
-          Leave it
+          {msg('leaveIt')}
         </Button>
       )}
     </section>

@@ -1,10 +1,13 @@
 import { lazy } from 'react';
 import { later } from '../../app/later';
 import type { StageDef } from '../stage';
+import { msg } from '../words';
 
 export const review: StageDef = {
   key: 'review',
-  words: 'Review',
+  get words() {
+    return msg('review.title');
+  },
   keys: [],
   filled: (scene) => scene.outcomes.length > 0,
   Panel: lazy(() => later(() => import('./ReviewPanel'))),

@@ -15,6 +15,7 @@ import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
 import { clock } from '../../units/format';
 import { CutTicks } from './CutTicks';
+import { msg } from './words';
 
 /** Stage 8: everyone ready, go, hold; the log writes itself. */
 export default function RunPanel({ job, go }: PanelProps) {
@@ -41,32 +42,31 @@ export default function RunPanel({ job, go }: PanelProps) {
       <div className="body">
         <h1>
           {step
-            ? `Step ${step.turn} of ${r.stepsInAll}: ${step.title}`
+            ? msg('stepOf', { turn: step.turn, stepsInAll: r.stepsInAll, title: step.title })
             : r.stepsInAll
-              ? 'All steps are done'
-              : 'No step planned'}{' '}
-          <small>{r.briefing ? `briefing ${r.briefing}` : 'not briefed'}</small>
+              ? msg('allStepsAreDone')
+              : msg('noStepPlanned')}{' '}
+          <small>{r.briefing ? msg('briefing', { briefing: r.briefing }) : msg('notBriefed')}</small>
         </h1>
         {step && (
           <p className="s">
-            Gust <b className="n">{r.wind.gust}</b> at {clock(r.wind.at)}; hold at <b className="n">{r.gustLimit}</b>:
-            the strictest of house, job and what this stem’s hinge and line stand.
+            {msg('gust')} <b className="n">{r.wind.gust}</b> {msg('atHoldAt', { at: clock(r.wind.at) })}{' '}
+            <b className="n">{r.gustLimit}</b>
+            {msg('theStrictestOfHouse')}
           </p>
         )}
-        {held && <p className={`hero ${css.keepLine}`}>HOLD</p>}
+        {held && <p className={`hero ${css.keepLine}`}>{msg('hold')}</p>}
         {r.word === 'STAND_FAST' || (!r.going && !held && r.because) ? (
           <p className="hero stand">
-            STAND FAST<small>the go has ended: {r.because}</small>
+            {msg('standFast')}
+            <small>{msg('theGoHasEnded', { because: r.because ?? '' })}</small>
           </p>
         ) : null}
-        {r.going && <p className={`hero ${css.goLine}`}>GO</p>}
+        {r.going && <p className={`hero ${css.goLine}`}>{msg('go')}</p>}
         {step && (
-          <section aria-label="Ready">
+          <section aria-label={msg('ready')}>
             <h2>
-              All ready, then go{' '}
-              <span>
-                {ready} of {step.people.length} ready
-              </span>
+              {msg('allReadyThenGo')} <span>{msg('ofReady', { ready, peopleCount: step.people.length })}</span>
             </h2>
             <ul className="list">
               {step.people.map((p) => (
@@ -75,19 +75,19 @@ export default function RunPanel({ job, go }: PanelProps) {
                   <b>{p.name}</b>
                   <span className={`s ${css.grow}`}>
                     {p.roleWords}
-                    {p.signed ? '' : ', not signed'}
+                    {p.signed ? '' : msg('notSigned')}
                   </span>
                   <span className="n">{p.readyAt ? clock(p.readyAt) : '–'}</span>
                 </li>
               ))}
             </ul>
-            <ul className="list" aria-label="Protections">
+            <ul className="list" aria-label={msg('protections')}>
               <li className={css.person}>
                 <Mark kind={r.signalTriedAt ? 'ready' : 'none'} />
-                <b className={css.grow}>Stop signal tried, whistle and arm</b>
+                <b className={css.grow}>{msg('stopSignalTriedWhistle')}</b>
                 {leader && !r.signalTriedAt ? (
                   <Button type="text" onClick={() => void act(api.POST('/api/jobs/{job}/run/signal-tried', path))}>
-                    Tried, answered
+                    {msg('triedAnswered')}
                   </Button>
                 ) : (
                   <span className="n">{r.signalTriedAt && clock(r.signalTriedAt)}</span>
@@ -101,21 +101,21 @@ export default function RunPanel({ job, go }: PanelProps) {
         )}
         {step && step.cuts.length > 0 && <CutTicks job={job} step={step} />}
         {!r.going && r.against.length > 0 && step && (
-          <section aria-label="Against a go">
+          <section aria-label={msg('againstAGo')}>
             <h2>
-              Stands against a go <span>{r.against.length}</span>
+              {msg('standsAgainstAGo')} <span>{r.against.length}</span>
             </h2>
             {r.against.slice(0, 8).map((f) => (
               <p key={f.why + f.subject} className={`s ${css.itemClose}`}>
                 • {f.words}
               </p>
             ))}
-            {r.against.length > 8 && <p className="s">and {r.against.length - 8} more</p>}
+            {r.against.length > 8 && <p className="s">{msg('andMore', { againstCount: r.against.length - 8 })}</p>}
           </section>
         )}
-        <section aria-label="Log">
+        <section aria-label={msg('log')}>
           <h2>
-            Log, written by itself <span>newest {r.log.length}</span>
+            {msg('logWrittenByItself')} <span>{msg('newest', { logCount: r.log.length })}</span>
           </h2>
           <Rows
             rows={r.log.slice(0, 40)}
@@ -127,32 +127,33 @@ export default function RunPanel({ job, go }: PanelProps) {
         </section>
         {leader && !info?.closed && (
           <Button type="text" onClick={() => setClosing(true)}>
-            Close the job
+            {msg('closeTheJob')}
           </Button>
         )}
         <Modal
           open={closing}
-          title="Close the job?"
-          okText="Close it"
-          cancelText="Leave it open"
+          title={msg('closeTheJob2')}
+          okText={msg('closeIt')}
+          cancelText={msg('leaveItOpen')}
           onCancel={() => setClosing(false)}
           onOk={() => {
             setClosing(false);
             void act(api.POST('/api/jobs/{job}/close', path));
           }}
         >
-          <p>What is closed takes no change any more; outcomes and lessons still go into the review.</p>
+          <p>{msg('whatIsClosedTakes')}</p>
         </Modal>
         {info?.closed && (
           <p>
-            <b>The job is closed.</b>
+            <b>{msg('theJobIsClosed')}</b>
           </p>
         )}
       </div>
       {!step ? (
         <Button type="primary" className="next" onClick={() => go('review')}>
           <span>
-            Next: review<small>what really happened</small>
+            {msg('nextReview')}
+            <small>{msg('whatReallyHappened')}</small>
           </span>
           →
         </Button>
@@ -166,13 +167,13 @@ export default function RunPanel({ job, go }: PanelProps) {
           onClick={give}
         >
           <span>
-            GO
+            {msg('go')}
             <small>
               {r.held
-                ? 'a hold stands'
+                ? msg('aHoldStands')
                 : r.against.length > 0
-                  ? `stands against it: ${r.against.length}`
-                  : 'all is green'}
+                  ? msg('standsAgainstIt', { againstCount: r.against.length })
+                  : msg('allIsGreen')}
             </small>
           </span>
           {ready}/{step.people.length}
@@ -199,18 +200,22 @@ function Protected({ job, p }: { job: string; p: Schemas['ProtectionState'] }) {
       <Mark kind={p.done && !p.askAgain ? 'ready' : 'none'} />
       <b>{p.name}</b>
       <span className="s">
-        {p.words}, {p.by || 'nobody named'}
-        {p.askAgain && <b>, still so?</b>}
+        {p.words}, {p.by || msg('nobodyNamed')}
+        {p.askAgain && <b>{msg('stillSo')}</b>}
       </span>
-      {waits && <small>being sent…</small>}
+      {waits && <small>{msg('beingSent')}</small>}
       {!waits && p.askAgain && (
-        <Button type="text" aria-label={`${p.name} still so`} onClick={() => done(true)}>
-          Still so
+        <Button type="text" aria-label={msg('stillSo2', { name: p.name })} onClick={() => done(true)}>
+          {msg('stillSo3')}
         </Button>
       )}
       {!waits && (
-        <Button type="text" aria-label={`${p.name} ${p.done ? 'not done' : 'done'}`} onClick={() => done(!p.done)}>
-          {p.done ? 'Not done' : 'Done'}
+        <Button
+          type="text"
+          aria-label={`${p.name} ${p.done ? msg('notDone') : msg('done')}`}
+          onClick={() => done(!p.done)}
+        >
+          {p.done ? msg('notDone2') : msg('done2')}
         </Button>
       )}
       {out.refused[key] && (

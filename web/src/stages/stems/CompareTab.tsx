@@ -4,6 +4,7 @@ import { Button } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { api, data, type Schemas } from '../../api/client';
 import { Mark, type MarkKind } from '../../figures/Mark';
+import { msg } from './words';
 
 /** All stems side by side, the most dangerous first. */
 export function CompareTab({
@@ -20,10 +21,10 @@ export function CompareTab({
     queryFn: () => data(api.GET('/api/jobs/{job}/stems/danger', { params: { path: { job } } })),
   });
   return (
-    <section aria-label="All stems">
-      <p className="s">In order of danger: what is found of the stem itself, worst first, cleared or not.</p>
+    <section aria-label={msg('allStems')}>
+      <p className="s">{msg('inOrderOfDanger')}</p>
       <Rows
-        label="Stems by danger"
+        label={msg('stemsByDanger')}
         rows={(q.data ?? []).flatMap((d) => {
           const s = stems.find((x) => x.id === d.stemId);
           return s ? [{ d, s }] : [];
@@ -47,7 +48,7 @@ export function CompareTab({
           { head: 'thick', quantity: true, cell: ({ s }) => s.diameter?.shown ?? '–' },
           { head: 'high', quantity: true, cell: ({ s }) => s.height?.shown ?? '–' },
           { head: 'lean', quantity: true, cell: ({ s }) => s.lean?.said.deg ?? '–' },
-          { head: 'mass, up', quantity: true, cell: ({ s }) => s.mass?.said.massHighKg ?? '–' },
+          { head: msg('massUp'), quantity: true, cell: ({ s }) => s.mass?.said.massHighKg ?? '–' },
         ]}
       />
     </section>
@@ -55,9 +56,9 @@ export function CompareTab({
 }
 
 function saidOf(d: Schemas['DangerView'], s: Schemas['StemView']): string {
-  if (s.toBeKept) return 'to be kept';
-  if (s.notKnown.length > 0) return `not known: ${s.notKnown.join(', ')}`;
-  return s.chosen?.words ?? d.worst?.replace(`${s.label}: `, '') ?? 'nothing found';
+  if (s.toBeKept) return msg('toBeKept');
+  if (s.notKnown.length > 0) return msg('notKnown', { notKnown: s.notKnown.join(', ') });
+  return s.chosen?.words ?? d.worst?.replace(`${s.label}: `, '') ?? msg('nothingFound');
 }
 
 function markOf(d: Schemas['DangerView'], s: Schemas['StemView']): MarkKind {

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { Chips, Stepper } from '../../app/Stepper';
 import { length } from '../../units/length';
+import { msg } from './words';
 
 export type DefectEntry = Schemas['DefectRequest'];
 const FACES = ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW'];
@@ -34,11 +35,11 @@ export function DefectForm({
   const [tells, setTells] = useState<Schemas['TellChoice']['key'][]>([]);
   const choice = choices.defects.find((d) => d.key === kind);
   return (
-    <section className={`form ${css.formAbove}`} aria-label="New defect">
+    <section className={`form ${css.formAbove}`} aria-label={msg('newDefect')}>
       <label>
-        Kind
+        {msg('kind')}
         <Select
-          aria-label="Kind of defect"
+          aria-label={msg('kindOfDefect')}
           showSearch
           optionFilterProp="label"
           value={kind}
@@ -50,12 +51,12 @@ export function DefectForm({
         />
       </label>
       <div className="two">
-        <Stepper label="From" unit="m" value={low} onChange={setLow} step={0.1} digits={1} />
-        <Stepper label="To" unit="m" value={high} onChange={setHigh} step={0.1} digits={1} />
+        <Stepper label={msg('from')} unit="m" value={low} onChange={setLow} step={0.1} digits={1} />
+        <Stepper label={msg('to')} unit="m" value={high} onChange={setHigh} step={0.1} digits={1} />
       </div>
       {measured.length > 0 && (
         <Chips
-          label="Height as measured"
+          label={msg('heightAsMeasured')}
           onChange={(v) => {
             setLow(Number(v.toFixed(1)));
             setHigh(Number((v + 0.5).toFixed(1)));
@@ -64,24 +65,24 @@ export function DefectForm({
         />
       )}
       <Chips
-        label="On the side to"
+        label={msg('onTheSideTo')}
         value={face === null ? undefined : Math.round(face / 45) % 8}
         onChange={(i) => setFace(i * 45)}
         options={FACES.map((words, value) => ({ value, words }))}
       />
       <div className="two">
-        <Stepper label="Across" unit="m" value={width} onChange={setWidth} step={0.05} digits={2} />
-        <Stepper label="Into the stem" unit="m" value={depth} onChange={setDepth} step={0.05} digits={2} />
+        <Stepper label={msg('across')} unit="m" value={width} onChange={setWidth} step={0.05} digits={2} />
+        <Stepper label={msg('intoTheStem')} unit="m" value={depth} onChange={setDepth} step={0.05} digits={2} />
       </div>
       <Chips
-        label="How it was found"
+        label={msg('howItWasFound')}
         value={found}
         onChange={setFound}
         options={choices.found.map((f) => ({ value: f.key, words: f.words }))}
       />
       {choice && choice.tells.length > 0 && (
-        <div role="group" aria-label="Signs">
-          <small>What tells them apart? Tap what you see.</small>
+        <div role="group" aria-label={msg('signs')}>
+          <small>{msg('whatTellsThemApart')}</small>
           <div className="chips">
             {choice.tells.map((t) => (
               <Button
@@ -116,10 +117,10 @@ export function DefectForm({
           })
         }
       >
-        Record the defect
+        {msg('recordTheDefect')}
       </Button>
       <Button type="text" onClick={leave}>
-        Leave it
+        {msg('leaveIt')}
       </Button>
     </section>
   );

@@ -12,6 +12,7 @@ import { length } from '../../units/length';
 import { useChoices } from './choices';
 import { DefectForm } from './DefectForm';
 import { isDefect } from './isDefect';
+import { msg } from './words';
 
 const NONE: never[] = [];
 type At = { fromM: number; faceDeg: number };
@@ -71,13 +72,13 @@ export function FaultsTab({
         />
       ) : (
         <Button type="text" className={css.strong} onClick={() => begin({ fromM: 1, faceDeg: 0 })}>
-          + Record a fault (D, or tap the figure)
+          {msg('recordAFaultD')}
         </Button>
       )}
       <h2>
-        Faults and what they change <span>{stem.defects.length}</span>
+        {msg('faultsAndWhatThey')} <span>{stem.defects.length}</span>
       </h2>
-      {stem.defects.length === 0 && <p className="empty">No defect recorded. That is not the same as none.</p>}
+      {stem.defects.length === 0 && <p className="empty">{msg('noDefectRecordedThat')}</p>}
       {stem.defects.map((d) => {
         const f = findings.find((x) => x.key === `defect:${stem.label}:${d.id}`);
         const own = photos.filter((p) => p.defectId === d.id);
@@ -85,20 +86,20 @@ export function FaultsTab({
           <div key={d.id} className={css.fault} data-severity={f?.severity}>
             {f ? <Mark kind={f.severity} /> : <Mark kind="none" />}
             <div>
-              <b>{f ? f.words : `${d.words}${d.setAside ? '' : ', stem kept or felled'}`}</b>
+              <b>{f ? f.words : `${d.words}${d.setAside ? '' : msg('stemKeptOrFelled')}`}</b>
               <br />
               <small>
-                {length(d.fromM)} to {length(d.toM)}, face {azimuth(d.faceDeg)}°
-                {d.widthM !== undefined && `, ${length(d.widthM, 2)} across`}
-                {d.depthM !== undefined && `, ${length(d.depthM, 2)} deep`}
+                {msg('toFaceDegrees', { fromM: length(d.fromM), toM: length(d.toM), faceDeg: azimuth(d.faceDeg) })}
+                {d.widthM !== undefined && msg('across2', { widthM: length(d.widthM, 2) })}
+                {d.depthM !== undefined && msg('deep', { depthM: length(d.depthM, 2) })}
                 {d.extent && `, ${d.extent}`}; {d.found}
                 {d.tells.length > 0 && `: ${d.tells.join(', ')}`}; {d.who.split(' ')[0]} {clock(d.at).slice(0, 5)}
-                {d.byCrew && ', crew'}
+                {d.byCrew && msg('crew')}
               </small>
               <br />
               {f && (
                 <small>
-                  {f.why} ({f.source}). {f.cleared ?? `Clears it: ${f.clears}.`}
+                  {f.why} ({f.source}). {f.cleared ?? msg('clearsIt', { clears: f.clears })}
                 </small>
               )}
               {d.setAside && <small>{d.setAside}</small>}
@@ -119,26 +120,26 @@ export function FaultsTab({
                     preload="none"
                     className={css.full}
                     src={`/api/jobs/${job}/voice-notes/${v.id}`}
-                    aria-label={`said by ${v.who}, ${clock(v.at)}`}
+                    aria-label={msg('saidBy', { who: v.who, at: clock(v.at) })}
                   />
                 ))}
               {saying === d.id && <VoiceNote said={(sound) => voice(sound, d.id)} />}
               <div className={css.flexed}>
                 <Button type="text" onClick={() => setSaying(saying === d.id ? undefined : d.id)}>
-                  + say it
+                  {msg('sayIt')}
                 </Button>
-                <FilePick label={`Photo of ${d.words}`} accept="image/*" onFile={(f) => photo(f, d.id)}>
-                  <Button type="text">+ photo</Button>
+                <FilePick label={msg('photoOf', { words: d.words })} accept="image/*" onFile={(f) => photo(f, d.id)}>
+                  <Button type="text">{msg('photo')}</Button>
                 </FilePick>
                 {leader && !d.setAside && (
                   <Button type="text" onClick={() => setAside(aside === d.id ? undefined : d.id)}>
-                    set aside
+                    {msg('setAside')}
                   </Button>
                 )}
               </div>
               {aside === d.id && (
                 <div className="chips">
-                  {['looked closer: none', 'recorded twice', 'wrong stem'].map((r) => (
+                  {[msg('lookedCloserNone'), msg('recordedTwice'), msg('wrongStem')].map((r) => (
                     <Button
                       key={r}
                       onClick={() =>
@@ -166,13 +167,13 @@ export function FaultsTab({
             <b>{f.words}</b>
             <br />
             <small>
-              {f.why} ({f.source}). {f.cleared ?? `Clears it: ${f.clears}.`}
+              {f.why} ({f.source}). {f.cleared ?? msg('clearsIt', { clears: f.clears })}
             </small>
           </span>
         </div>
       ))}
       <h2>
-        Photos <span>{photos.length}</span>
+        {msg('photos')} <span>{photos.length}</span>
       </h2>
       <div className="photos">
         {photos
@@ -182,11 +183,11 @@ export function FaultsTab({
           ))}
       </div>
       <div className={css.row}>
-        <FilePick label="Photo" accept="image/*" onFile={(f) => photo(f)}>
-          <Button type="text">+ Add a photo</Button>
+        <FilePick label={msg('photo2')} accept="image/*" onFile={(f) => photo(f)}>
+          <Button type="text">{msg('addAPhoto')}</Button>
         </FilePick>
         <Button type="text" aria-pressed={position} onClick={() => setPosition(!position)}>
-          {position ? 'position is kept' : 'position is stripped'}
+          {position ? msg('positionIsKept') : msg('positionIsStripped')}
         </Button>
       </div>
     </>
@@ -198,7 +199,7 @@ function Photo({ job, photo }: { job: string; photo: Schemas['PhotoView'] }) {
     <a href={`/api/jobs/${job}/photos/${photo.id}`} target="_blank" rel="noreferrer">
       <img
         src={`/api/jobs/${job}/photos/${photo.id}`}
-        alt={`taken by ${photo.who}, ${clock(photo.at)}`}
+        alt={msg('takenBy', { who: photo.who, at: clock(photo.at) })}
         loading="lazy"
       />
     </a>

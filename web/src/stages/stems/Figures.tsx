@@ -1,5 +1,6 @@
 import type { Schemas } from '../../api/client';
 import { Figure } from '../../figures/Figure';
+import { msg } from './words';
 
 type Stem = Schemas['StemView'];
 
@@ -8,7 +9,7 @@ function Length({ name, of }: { name: string; of?: Stem['height'] }) {
   return (
     <div>
       <Figure shown={of?.shown ?? '–'} more={of && `±${of.shownSigma}`} />
-      <small>{of ? `${name}, ${of.how}` : `${name} not known`}</small>
+      <small>{of ? `${name}, ${of.how}` : msg('notKnown2', { name })}</small>
     </div>
   );
 }
@@ -18,7 +19,13 @@ function Lean({ of }: { of: Stem['lean'] }) {
     <div>
       <Figure shown={of?.said.deg ?? '–'} more={of && `±${of.said.sigmaDeg}`} />
       <small>
-        {of ? `lean to ${of.said.azimuthDeg}${of.warnings.map((w) => `, ${w}`).join('')}, ${of.how}` : 'lean not known'}
+        {of
+          ? msg('leanTo', {
+              azimuthDeg: of.said.azimuthDeg,
+              warnings: of.warnings.map((w) => `, ${w}`).join(''),
+              how: of.how,
+            })
+          : msg('leanNotKnown')}
       </small>
     </div>
   );
@@ -43,9 +50,7 @@ export function Figures({ stem, only }: { stem: Stem; only?: 'diameter' | 'heigh
         <div>
           <Figure shown={m?.said.massHighKg ?? '–'} />
           <small>
-            {m
-              ? `planning weight, up; expected ${m.said.massKg}, from species, diameter and height; balance ${m.said.cgM} up`
-              : 'weight not known'}
+            {m ? msg('planningWeightUpExpected', { massKg: m.said.massKg, cgM: m.said.cgM }) : msg('weightNotKnown')}
           </small>
         </div>
       </div>

@@ -12,47 +12,48 @@ import { ADVICE, touchesOf } from '../../photo/touches';
 import '../../words/seeing';
 import { useWords } from '../../words/words';
 import { type Given, SightingForm } from './SightingForm';
+import { msg } from './words';
 
 type Kind = Schemas['SightingChoice']['key'];
 /** What is measured, and by which means; the first is the usual one. */
-const WAYS: { what: string; kinds: [Kind, string][] }[] = [
+const placedHow = (): { what: string; kinds: [Kind, string][] }[] => [
   {
-    what: 'Girth',
+    what: msg('girth'),
     kinds: [
-      ['GIRTH', 'tape'],
-      ['CALLIPER', 'calliper'],
-      ['EYE_DIAMETER', 'by eye'],
+      ['GIRTH', msg('tape')],
+      ['CALLIPER', msg('calliper')],
+      ['EYE_DIAMETER', msg('byEye')],
     ],
   },
   {
-    what: 'Height',
+    what: msg('height'),
     kinds: [
-      ['HEIGHT_ANGLES', 'two angles'],
-      ['HEIGHT_PHOTO', 'photo'],
-      ['HEIGHT_STICK', 'stick'],
-      ['HEIGHT_SHADOW', 'shadow'],
-      ['EYE_HEIGHT', 'by eye'],
+      ['HEIGHT_ANGLES', msg('twoAngles')],
+      ['HEIGHT_PHOTO', msg('photo3')],
+      ['HEIGHT_STICK', msg('stick')],
+      ['HEIGHT_SHADOW', msg('shadow')],
+      ['EYE_HEIGHT', msg('byEye')],
     ],
   },
   {
-    what: 'Lean',
+    what: msg('lean'),
     kinds: [
-      ['LEAN_VIEW', 'one view'],
-      ['LEAN_PHOTO', 'photo'],
-      ['PLUMB_LEAN', 'as an angle'],
-      ['EYE_LEAN', 'by eye'],
+      ['LEAN_VIEW', msg('oneView')],
+      ['LEAN_PHOTO', msg('photo3')],
+      ['PLUMB_LEAN', msg('asAnAngle')],
+      ['EYE_LEAN', msg('byEye')],
     ],
   },
   {
-    what: 'Crown',
+    what: msg('crown'),
     kinds: [
-      ['CROWN_RADIUS', 'taped'],
-      ['EYE_CROWN', 'by eye'],
+      ['CROWN_RADIUS', msg('taped')],
+      ['EYE_CROWN', msg('byEye')],
     ],
   },
-  { what: 'Wall', kinds: [['SOUND_WALL', 'probe']] },
-  { what: 'Roots', kinds: [['HEAVE', 'heave']] },
-  { what: 'Fault', kinds: [['DEFECT_HEIGHT', 'height by angles']] },
+  { what: msg('wall'), kinds: [['SOUND_WALL', msg('probe')]] },
+  { what: msg('roots'), kinds: [['HEAVE', msg('heave')]] },
+  { what: msg('fault'), kinds: [['DEFECT_HEIGHT', msg('heightByAngles')]] },
 ];
 
 /** Measuring like a field book: the kind, the raw numbers, what follows at once. */
@@ -65,7 +66,7 @@ export function MeasureTab({ job, stem }: { job: string; stem: Schemas['StemView
   const [photo, setPhoto] = useState<{ numbers: Record<string, number>; file: File }>();
   const [photos, setPhotos] = useState(0);
   const [filled, setFilled] = useState<{ given: Given; simulated: boolean; n: number }>();
-  const ways = WAYS.find((w) => w.what === what)?.kinds ?? [];
+  const ways = placedHow().find((w) => w.what === what)?.kinds ?? [];
   const choice = sightings.find((s) => s.key === kind);
   const shows = ({ Girth: 'diameter', Height: 'height', Lean: 'lean', Crown: 'crown' } as const)[what as 'Girth'];
   const choose = (k: Kind) => {
@@ -94,7 +95,7 @@ export function MeasureTab({ job, stem }: { job: string; stem: Schemas['StemView
   };
   const shoot = () =>
     pick(
-      'Tap where you stand with the rangefinder',
+      msg('tapWhereYouStand'),
       (from) =>
         void (async () => {
           try {
@@ -116,23 +117,28 @@ export function MeasureTab({ job, stem }: { job: string; stem: Schemas['StemView
         })(),
     );
   return (
-    <section aria-label="New sighting">
+    <section aria-label={msg('newSighting')}>
       <Chips
-        label="What is measured"
+        label={msg('whatIsMeasured')}
         value={what}
         onChange={(w) => {
           setWhat(w);
-          choose(WAYS.find((x) => x.what === w)?.kinds[0][0] ?? 'GIRTH');
+          choose(placedHow().find((x) => x.what === w)?.kinds[0][0] ?? 'GIRTH');
         }}
-        options={WAYS.map((w) => ({ value: w.what, words: w.what }))}
+        options={placedHow().map((w) => ({ value: w.what, words: w.what }))}
       />
       {shows && <Figures stem={stem} only={shows} />}
       {ways.length > 1 && (
-        <Chips label="How" value={kind} onChange={choose} options={ways.map(([value, words]) => ({ value, words }))} />
+        <Chips
+          label={msg('how')}
+          value={kind}
+          onChange={choose}
+          options={ways.map(([value, words]) => ({ value, words }))}
+        />
       )}
       {(kind === 'HEIGHT_ANGLES' || kind === 'LEAN_VIEW') && (
         <Button type="text" className={css.strong} onClick={shoot}>
-          Rangefinder <span className="sim">simulated</span>
+          {msg('rangefinder')} <span className="sim">{msg('simulated')}</span>
         </Button>
       )}
       {ADVICE[kind] && <p className="s">{t(ADVICE[kind])}</p>}
@@ -154,22 +160,10 @@ export function MeasureTab({ job, stem }: { job: string; stem: Schemas['StemView
           keep={keep}
         />
       )}
-      {kind === 'LEAN_VIEW' && (
-        <p className="s">
-          Two views make a lean, best at right angles. From here the top stands to the right of the plumb line (+) or to
-          the left (−).
-        </p>
-      )}
-      {kind === 'SOUND_WALL' && (
-        <p className="s">
-          At least three directions, both hinge corners among them: left and right of the lay. What is not probed counts
-          as decayed.
-        </p>
-      )}
+      {kind === 'LEAN_VIEW' && <p className="s">{msg('twoViewsMakeA')}</p>}
+      {kind === 'SOUND_WALL' && <p className="s">{msg('atLeastThreeDirections')}</p>}
       {(kind === 'EYE_DIAMETER' || kind === 'EYE_HEIGHT' || kind === 'EYE_LEAN' || kind === 'EYE_CROWN') && (
-        <p className="s">
-          By eye: diameter ±10 %, height ±15 %, crown ±20 %, lean ±2°. It counts until something is measured.
-        </p>
+        <p className="s">{msg('byEyeDiameter10')}</p>
       )}
     </section>
   );

@@ -11,6 +11,7 @@ import { clock } from '../../units/format';
 import { useChoices } from './choices';
 import { Figures } from './Figures';
 import { stemRequest } from './stemRequest';
+import { msg } from './words';
 
 type Stem = Schemas['StemView'];
 
@@ -22,9 +23,7 @@ export function ReadTab({ job, stem, leader, look }: { job: string; stem: Stem; 
       {leader && <Identity key={stem.version} job={job} stem={stem} />}
       <Figures stem={stem} />
       {stem.notKnown.length > 0 && (
-        <p className={`refused ${css.edgeCaution}`}>
-          Not known: {stem.notKnown.join(', ')}. No lay can be computed before.
-        </p>
+        <p className={`refused ${css.edgeCaution}`}>{msg('notKnownNoLay', { notKnown: stem.notKnown.join(', ') })}</p>
       )}
       {stem.contradictions.map((c) => (
         <p key={c} className={`refused ${css.edgeCaution}`}>
@@ -32,37 +31,41 @@ export function ReadTab({ job, stem, leader, look }: { job: string; stem: Stem; 
         </p>
       ))}
       <Button type="primary" size="large" block className={css.belowMore} onClick={look}>
-        First look
+        {msg('firstLook')}
       </Button>
       <Leaning key={stem.id} job={job} stem={stem} />
       <Pairs
-        label="Derived"
+        label={msg('derived')}
         rows={[
           stem.mass && [
-            <Noted note="from the taper of the stem">at the cut, {stem.mass.said.atM}</Noted>,
+            <Noted note={msg('fromTheTaperOf')}>{msg('atTheCut', { atM: stem.mass.said.atM })}</Noted>,
             stem.mass.said.dCutM,
           ],
           stem.mass && [
-            <Noted note={`±${stem.mass.said.sigmaRel}, crown by its form`}>stem and crown</Noted>,
+            <Noted note={msg('crownByItsForm', { sigmaRel: stem.mass.said.sigmaRel })}>{msg('stemAndCrown')}</Noted>,
             `${stem.mass.said.stemKg} + ${stem.mass.said.crownKg}`,
           ],
           stem.crownRadius && [
-            <Noted note={`${stem.crownRadius.how}; counted ${stem.crownRadius.shownHigh}`}>crown radius</Noted>,
+            <Noted note={msg('counted', { how: stem.crownRadius.how, shownHigh: stem.crownRadius.shownHigh })}>
+              {msg('crownRadius')}
+            </Noted>,
             `${stem.crownRadius.shown} ±${stem.crownRadius.shownSigma}`,
           ],
           stem.crownOffset && [
-            <Noted note="from its radii">middle of the crown</Noted>,
+            <Noted note={msg('fromItsRadii')}>{msg('middleOfTheCrown')}</Noted>,
             `${stem.crownOffset.said.offsetM} ±${stem.crownOffset.said.sigmaM}${
-              stem.crownOffset.said.azimuthDeg === undefined ? ', centred' : ` to ${stem.crownOffset.said.azimuthDeg}`
+              stem.crownOffset.said.azimuthDeg === undefined
+                ? msg('centred')
+                : ` ${msg('to2', { azimuthDeg: stem.crownOffset.said.azimuthDeg })}`
             }`,
           ],
           stem.outline && [
-            <Noted note={stem.outline.crownAssumed ? 'assumed half way up; measure its base' : 'measured'}>
-              crown begins
+            <Noted note={stem.outline.crownAssumed ? msg('assumedHalfWayUp') : msg('measured')}>
+              {msg('crownBegins')}
             </Noted>,
             stem.outline.said.crownFromM,
           ],
-          stem.heave && ['root plate lifted', `${stem.heave.shown} ±${stem.heave.shownSigma}`],
+          stem.heave && [msg('rootPlateLifted'), `${stem.heave.shown} ±${stem.heave.shownSigma}`],
         ]}
       />
       <Sightings job={job} stem={stem} leader={leader} />
@@ -82,9 +85,9 @@ function Identity({ job, stem }: { job: string; stem: Stem }) {
     <div className="form">
       <div className="three">
         <label>
-          Species
+          {msg('species')}
           <Select
-            aria-label="Species"
+            aria-label={msg('species')}
             showSearch
             optionFilterProp="label"
             popupMatchSelectWidth={300}
@@ -94,28 +97,28 @@ function Identity({ job, stem }: { job: string; stem: Stem }) {
           />
         </label>
         <label>
-          State
+          {msg('state')}
           <Select
-            aria-label="State"
+            aria-label={msg('state')}
             value={stem.state}
             options={[
               ['STANDING', 'standing'],
-              ['HUNG', 'hung up'],
+              ['HUNG', msg('hungUp')],
               ['LYING', 'lying'],
-              ['SET_UP_AGAIN', 'set up again'],
+              ['SET_UP_AGAIN', msg('setUpAgain')],
               ['FELLED', 'felled'],
             ].map(([value, label]) => ({ value, label }))}
             onChange={(state) => change({ state })}
           />
         </label>
         <label>
-          Keep or cut
+          {msg('keepOrCut')}
           <Select
-            aria-label="Keep or cut"
+            aria-label={msg('keepOrCut')}
             value={stem.toBeKept ? 'keep' : 'cut'}
             options={[
-              { value: 'cut', label: 'to cut' },
-              { value: 'keep', label: 'to keep' },
+              { value: 'cut', label: msg('toCut') },
+              { value: 'keep', label: msg('toKeep') },
             ]}
             onChange={(v) => change({ toBeKept: v === 'keep' })}
           />
@@ -142,17 +145,18 @@ function Leaning({ job, stem }: { job: string; stem: Stem }) {
   const l = q.data;
   if (!l) return null;
   return (
-    <section aria-label="Leaning">
+    <section aria-label={msg('leaning')}>
       <h2>
-        Its pull{' '}
+        {msg('itsPull')}{' '}
         <span>
           {l.said.effectiveLeanDeg}
-          {l.said.towardDeg !== undefined && ` to ${l.said.towardDeg}`}, crown and load counted
+          {l.said.towardDeg !== undefined && ` ${msg('to3', { towardDeg: l.said.towardDeg })}`}
+          {msg('crownAndLoadCounted')}
         </span>
       </h2>
       <div className="form">
         <Stepper
-          label="Looked at along"
+          label={msg('lookedAtAlong')}
           unit="°"
           value={toward}
           onChange={(v) => setToward(v === null ? null : ((v % 360) + 360) % 360)}
@@ -169,12 +173,12 @@ function Leaning({ job, stem }: { job: string; stem: Stem }) {
             </>,
           ],
           [
-            l.sideRightDeg >= 0 ? 'to the right' : 'to the left',
+            l.sideRightDeg >= 0 ? msg('toTheRight') : msg('toTheLeft'),
             <>
               <b>{l.said.sideRightDeg}</b> ±{l.said.sigmaSideDeg}
             </>,
           ],
-          ['wind at its limit, from any side, is worth', `${l.said.windDeg} more`],
+          [msg('windAtItsLimit'), msg('more', { windDeg: l.said.windDeg })],
         ]}
       />
     </section>
@@ -190,13 +194,11 @@ function Sightings({ job, stem, leader }: { job: string; stem: Stem; leader: boo
   return (
     <>
       <h2>
-        Sightings{' '}
-        <span>
-          {stem.sightings.length} kept, none overwritten; {counted} count
-        </span>
+        {msg('sightings')}{' '}
+        <span>{msg('keptNoneOverwrittenCount', { sightingsCount: stem.sightings.length, counted })}</span>
       </h2>
       <Rows
-        label="Sightings"
+        label={msg('sightings')}
         rows={stem.sightings}
         keyOf={(s) => s.id}
         voided={(s) => Boolean(s.doesNotCount)}
@@ -211,7 +213,7 @@ function Sightings({ job, stem, leader }: { job: string; stem: Stem; leader: boo
                   {s.simulated && (
                     <>
                       {' '}
-                      <span className="sim">simulated</span>
+                      <span className="sim">{msg('simulated')}</span>
                     </>
                   )}
                   , {s.who.split(' ')[0]} {clock(s.at).slice(0, 5)}
@@ -226,13 +228,13 @@ function Sightings({ job, stem, leader }: { job: string; stem: Stem; leader: boo
                   <>
                     <br />
                     <small>
-                      <b>from the crew: only tightens until you accept it</b>
+                      <b>{msg('fromTheCrewOnly')}</b>
                     </small>
                   </>
                 )}
                 {aside === s.id && (
                   <span className="chips">
-                    {['misread', 'wrong stem', 'instrument off'].map((r) => (
+                    {[msg('misread'), msg('wrongStem'), msg('instrumentOff')].map((r) => (
                       <Button
                         key={r}
                         onClick={() =>
@@ -268,16 +270,16 @@ function Sightings({ job, stem, leader }: { job: string; stem: Stem; leader: boo
                           void act(api.POST('/api/jobs/{job}/stems/{stem}/sightings/{id}/accept', path(s.id)))
                         }
                       >
-                        Accept
+                        {msg('accept')}
                       </Button>
                     )}
                     <Button
                       type="text"
                       className="s"
-                      aria-label={`set aside ${s.words}`}
+                      aria-label={msg('setAside2', { words: s.words })}
                       onClick={() => setAside(aside === s.id ? undefined : s.id)}
                     >
-                      set aside
+                      {msg('setAside')}
                     </Button>
                   </Flex>
                 )}

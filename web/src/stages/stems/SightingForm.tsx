@@ -1,20 +1,21 @@
 import css from '../../ui/layout.module.css';
 import { Button } from 'antd';
 import { useEffect, useState } from 'react';
-import { NO_ANSWER } from '../../api/job';
+import { noAnswer } from '../../api/job';
 import { api, data, Problem, type Schemas } from '../../api/client';
 import { Chips, Stepper } from '../../app/Stepper';
+import { msg } from './words';
 
 type Kind = Schemas['SightingChoice'];
 export type Given = { numbers: Record<string, number>; choices: Record<string, string> };
 
-const CHOICE_WORDS: Record<string, string> = {
+const choiceWords = (): Record<string, string> => ({
   horizontal: 'level',
-  slope_to_base: 'eye to base',
-  slope_ground: 'along the ground',
+  slope_to_base: msg('eyeToBase'),
+  slope_ground: msg('alongTheGround'),
   deg: 'degrees',
   percent: 'percent',
-};
+});
 
 /** The fields of one kind of sighting as the core asks for them, with what follows from them at once. */
 export function SightingForm({
@@ -63,7 +64,7 @@ export function SightingForm({
               ? e.faults
                   .map((f) => `${kind.notes.find((n) => n.name === f.field)?.words ?? f.field} ${f.message}`)
                   .join('; ') || e.message
-              : NO_ANSWER,
+              : noAnswer(),
           ),
         ),
       180,
@@ -87,7 +88,7 @@ export function SightingForm({
             label={n.words}
             value={choices[n.name] ?? n.choices[0]}
             onChange={(c) => setChoices({ ...choices, [n.name]: c })}
-            options={n.choices.map((c) => ({ value: c, words: CHOICE_WORDS[c] ?? c }))}
+            options={n.choices.map((c) => ({ value: c, words: choiceWords()[c] ?? c }))}
           />
         ))}
       {pairs.map((pair) => (
@@ -107,19 +108,24 @@ export function SightingForm({
       ))}
       {!more && kind.notes.some((n) => n.choices.length > 0 || !first(n)) && (
         <Button type="text" className={css.alignLeft} onClick={() => setMore(true)}>
-          Measured otherwise:{' '}
-          {kind.notes
-            .filter((n) => n.choices.length > 0 || !first(n))
-            .map((n) => n.words.toLowerCase())
-            .join(', ')}
+          {msg('measuredOtherwise', {
+            notes: kind.notes
+              .filter((n) => n.choices.length > 0 || !first(n))
+              .map((n) => n.words.toLowerCase())
+              .join(', '),
+          })}
         </Button>
       )}
-      <div className="answer" role="status" aria-label="What follows">
+      <div className="answer" role="status" aria-label={msg('whatFollows')}>
         {answer && (
           <>
             = {answer.shown}{' '}
             <small>
-              ±{answer.shownSigma}, 95 % between {answer.shownLow} and {answer.shownHigh}
+              {msg('betweenAnd', {
+                shownSigma: answer.shownSigma,
+                shownLow: answer.shownLow,
+                shownHigh: answer.shownHigh,
+              })}
               {answer.warnings.map((w) => `; ${w}`)}
             </small>
           </>
@@ -143,7 +149,7 @@ export function SightingForm({
           });
         }}
       >
-        Keep this sighting
+        {msg('keepThisSighting')}
       </Button>
     </div>
   );

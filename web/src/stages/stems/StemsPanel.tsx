@@ -14,6 +14,7 @@ import { ReadTab } from './ReadTab';
 import { VerdictTab } from './VerdictTab';
 import { WoodTab } from './WoodTab';
 import { isDefect } from './isDefect';
+import { msg } from './words';
 
 export type Tab = 'read' | 'measure' | 'faults' | 'wood' | 'verdict' | 'all';
 /** More stems than this are chosen from a list, not from a row of buttons. */
@@ -48,7 +49,7 @@ export default function StemsPanel({ job, go }: PanelProps) {
     <>
       <div className={`body ${css.roomAbove}`}>
         {stems.length <= MOST_BUTTONS ? (
-          <div className="chips" role="group" aria-label="Stems">
+          <div className="chips" role="group" aria-label={msg('stems')}>
             {stems.map((s) => (
               <Button
                 type={s.id === tools.stem ? 'primary' : 'default'}
@@ -60,7 +61,7 @@ export default function StemsPanel({ job, go }: PanelProps) {
               </Button>
             ))}
             {leader && (
-              <Button onClick={add} aria-label="New stem">
+              <Button onClick={add} aria-label={msg('newStem')}>
                 +
               </Button>
             )}
@@ -68,53 +69,53 @@ export default function StemsPanel({ job, go }: PanelProps) {
         ) : (
           <div className={css.choiceAndAdd}>
             <Select
-              aria-label="Stem"
+              aria-label={msg('stem')}
               showSearch
               optionFilterProp="label"
               value={tools.stem}
               onChange={tools.selectStem}
               options={stems.map((s) => ({
                 value: s.id,
-                label: `${s.label} ${s.commonName}${s.toBeKept ? ', keep' : ''}`,
+                label: `${s.label} ${s.commonName}${s.toBeKept ? msg('keep') : ''}`,
               }))}
             />
             {leader && (
-              <Button onClick={add} aria-label="New stem">
+              <Button onClick={add} aria-label={msg('newStem')}>
                 +
               </Button>
             )}
           </div>
         )}
-        {!stem && <p className="empty">No stem yet. Tap +, then where it stands.</p>}
+        {!stem && <p className="empty">{msg('noStemYetTap')}</p>}
         {stem && (
           <>
             <h1>
               {stem.label} {stem.commonName}{' '}
               <small>
                 {stem.stateWords}
-                {stem.toBeKept ? ', to be kept' : ''}
-                {stem.unionWith.length > 0 ? `, one with ${stem.unionWith.join(', ')}` : ''}
+                {stem.toBeKept ? msg('toBeKept2') : ''}
+                {stem.unionWith.length > 0 ? msg('oneWith', { unionWith: stem.unionWith.join(', ') }) : ''}
               </small>
             </h1>
             <Tabs
-              label="Parts of the stem"
+              label={msg('partsOfTheStem')}
               value={tab}
               onChange={setTab}
               tabs={[
                 {
                   value: 'read',
-                  words: 'Read',
+                  words: msg('read'),
                   mark: stem.contradictions.length > 0 || stem.sightings.some((s) => !s.accepted && !s.doesNotCount),
                 },
-                { value: 'measure', words: 'Measure' },
+                { value: 'measure', words: msg('measure') },
                 {
                   value: 'faults',
-                  words: 'Faults',
+                  words: msg('faults'),
                   mark: own.some((f) => isDefect(f) && f.severity !== 'NOTE'),
                 },
-                { value: 'wood', words: 'Wood' },
-                { value: 'verdict', words: 'Verdict', mark: own.some((f) => f.rule === 'VERDICT_EXCLUDED') },
-                { value: 'all', words: 'All' },
+                { value: 'wood', words: msg('wood') },
+                { value: 'verdict', words: msg('verdict'), mark: own.some((f) => f.rule === 'VERDICT_EXCLUDED') },
+                { value: 'all', words: msg('all') },
               ]}
             />
             {tab === 'read' && (
@@ -151,9 +152,11 @@ export default function StemsPanel({ job, go }: PanelProps) {
         onClick={() => go('lay')}
       >
         <span>
-          {stem?.toBeKept ? `${stem.label} is to be kept` : `Next: choose the lay of ${stem?.label ?? ''}`}
+          {stem?.toBeKept
+            ? msg('isToBeKept', { stemLabel: stem.label })
+            : msg('nextChooseTheLay', { stemLabel: stem?.label ?? '' })}
           <small>
-            {stem?.notKnown.length ? `first: ${stem.notKnown.join(', ')}` : 'where it falls, what it can hit'}
+            {stem?.notKnown.length ? msg('first2', { notKnown: stem.notKnown.join(', ') }) : msg('whereItFallsWhat')}
           </small>
         </span>
         →

@@ -6,6 +6,7 @@ import { api, data, type Schemas } from '../../api/client';
 import { useAct, useFindings } from '../../api/job';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
+import { msg } from './words';
 
 /** Every way of dealing with the stem: what it needs, what excludes it here; the leader chooses. */
 export function VerdictTab({ job, stem, leader }: { job: string; stem: Schemas['StemView']; leader: boolean }) {
@@ -18,7 +19,7 @@ export function VerdictTab({ job, stem, leader }: { job: string; stem: Schemas['
   });
   const finding = (useFindings(job).data ?? []).find((f) => f.rule === 'VERDICT_EXCLUDED' && f.subject === stem.label);
   const v = q.data;
-  if (!v) return <p className="empty">Weighing every way…</p>;
+  if (!v) return <p className="empty">{msg('weighingEveryWay')}</p>;
   const chosen = stem.chosen?.verdict;
   const choose = (verdict: Schemas['VerdictWay']['verdict']) =>
     void act(
@@ -35,16 +36,18 @@ export function VerdictTab({ job, stem, leader }: { job: string; stem: Schemas['
     );
   const left = chosen === 'WALK_AWAY' || chosen === 'LEAVE_AND_CLOSE';
   return (
-    <section aria-label="Verdict">
+    <section aria-label={msg('verdict')}>
       <p>
         <b>
-          {chosen ? `Chosen: ${stem.chosen?.words}` : `Offered: ${v.ways.find((w) => w.verdict === v.offered)?.words}`}
+          {chosen
+            ? msg('chosen', { chosen: stem.chosen?.words ?? '' })
+            : msg('offered', { words: v.ways.find((w) => w.verdict === v.offered)?.words ?? '' })}
         </b>
-        {!chosen && <small>, the easiest way that nothing recorded speaks against. You decide.</small>}
+        {!chosen && <small>{msg('theEasiestWayThat')}</small>}
       </p>
       {finding && (
         <p className={`refused ${css.edgeSecond}`}>
-          {finding.words}. {finding.cleared ?? `Clears it: ${finding.clears}.`}
+          {finding.words}. {finding.cleared ?? msg('clearsIt', { clears: finding.clears })}
         </p>
       )}
       {v.ways.map((w) => (
@@ -62,14 +65,14 @@ export function VerdictTab({ job, stem, leader }: { job: string; stem: Schemas['
             {w.excluded && (
               <>
                 <br />
-                <small>Excluded here: {w.against.join('; ')}.</small>
+                <small>{msg('excludedHere', { against: w.against.join('; ') })}</small>
               </>
             )}
             {!w.excluded && w.first.length > 0 && (
               <>
                 <br />
                 <small>
-                  <b>First: {w.first.join('; ')}.</b>
+                  <b>{msg('first', { first: w.first.join('; ') })}</b>
                 </small>
               </>
             )}
@@ -77,26 +80,27 @@ export function VerdictTab({ job, stem, leader }: { job: string; stem: Schemas['
               <>
                 <br />
                 <small>
-                  At least {w.people} {w.people === 1 ? 'person' : 'people'}
+                  {msg('atLeastPersonPeople', { people: w.people })}
                   {w.competences.length > 0 && `: ${w.competences.join(', ')}`}.
-                  {w.missing.length > 0 && <b> Nobody here for {w.missing.join(', ')}.</b>}
-                  {w.machines !== 'none' && ` Machine: ${w.machines}.`} Room: {w.room}.
+                  {w.missing.length > 0 && <b> {msg('nobodyHereFor', { missing: w.missing.join(', ') })}</b>}
+                  {w.machines !== 'none' && ` ${msg('machine', { machines: w.machines })}`}{' '}
+                  {msg('room', { room: w.room })}
                 </small>
               </>
             )}
           </div>
           {leader && chosen !== w.verdict && (
             <Button
-              aria-label={`${w.excluded ? 'still choose' : 'choose'} ${w.words}`}
+              aria-label={`${w.excluded ? msg('stillChoose') : msg('choose')} ${w.words}`}
               onClick={() => choose(w.verdict)}
             >
-              {w.excluded ? 'still choose' : 'choose'}
+              {w.excluded ? msg('stillChoose') : msg('choose')}
             </Button>
           )}
         </div>
       ))}
       {left && <HandOver key={stem.version} job={job} stem={stem} leader={leader} />}
-      <p className="s">Local code, the maker’s limits and the qualified person on site outrank this.</p>
+      <p className="s">{msg('localCodeTheMakers')}</p>
     </section>
   );
 }
@@ -108,14 +112,14 @@ function HandOver({ job, stem, leader }: { job: string; stem: Schemas['StemView'
   const [told, setTold] = useState(stem.chosen?.toldWhom ?? '');
   const changed = closed !== (stem.chosen?.closedOff ?? '') || told !== (stem.chosen?.toldWhom ?? '');
   return (
-    <section className="form" aria-label="Hand-over">
+    <section className="form" aria-label={msg('handOver')}>
       <h2>
-        Hand-over sheet <span>what was seen, closed off, who was told</span>
+        {msg('handOverSheet')} <span>{msg('whatWasSeenClosed')}</span>
       </h2>
       <label>
-        What was closed off
+        {msg('whatWasClosedOff')}
         <Input
-          aria-label="What was closed off"
+          aria-label={msg('whatWasClosedOff')}
           value={closed}
           disabled={!leader}
           maxLength={300}
@@ -123,9 +127,9 @@ function HandOver({ job, stem, leader }: { job: string; stem: Schemas['StemView'
         />
       </label>
       <label>
-        Who was told, and when
+        {msg('whoWasToldAnd')}
         <Input
-          aria-label="Who was told"
+          aria-label={msg('whoWasTold')}
           value={told}
           disabled={!leader}
           maxLength={300}
@@ -152,11 +156,11 @@ function HandOver({ job, stem, leader }: { job: string; stem: Schemas['StemView'
             )
           }
         >
-          Save the hand-over
+          {msg('saveTheHandOver')}
         </Button>
       )}
       <Button size="large" block href={`/jobs/${job}/hand-over/${stem.id}`} target="_blank" rel="noreferrer">
-        Open the sheet to print
+        {msg('openTheSheetTo')}
       </Button>
     </section>
   );

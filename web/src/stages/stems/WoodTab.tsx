@@ -9,14 +9,15 @@ import { azimuth } from '../../units/format';
 import { length } from '../../units/length';
 import { useChoices } from './choices';
 import { stemRequest } from './stemRequest';
+import { msg } from './words';
 
 type Place = 'left' | 'right' | 'back' | 'core' | 'crown';
-const PLACES: [Place, string][] = [
-  ['left', 'left corner'],
-  ['right', 'right corner'],
-  ['back', 'back, where a strap would be'],
-  ['core', 'core'],
-  ['crown', 'crown'],
+const places = (): [Place, string][] => [
+  ['left', msg('leftCorner')],
+  ['right', msg('rightCorner')],
+  ['back', msg('backWhereAStrap')],
+  ['core', msg('core')],
+  ['crown', msg('crown2')],
 ];
 
 /** Condition of the wood by place, probed walls, and stems on one stump. */
@@ -33,7 +34,7 @@ export function WoodTab({ job, stem, leader }: { job: string; stem: Schemas['Ste
       api.PUT('/api/jobs/{job}/stems/{id}', { params: { path: { job, id: stem.id } }, body: stemRequest(stem, over) }),
     );
   const facing = lay?.choice.layDeg ?? stem.wood.facingDeg;
-  const same = PLACES.every(([p]) => stem.wood[p] === stem.wood.left);
+  const same = places().every(([p]) => stem.wood[p] === stem.wood.left);
   const set = (p: Place, c: Schemas['ConditionChoice']['key']) =>
     change({ wood: { ...stem.wood, [p]: c, facingDeg: facing } });
   const named = (key: Schemas['ConditionChoice']['key']) => choices.conditions.find((c) => c.key === key)?.name ?? '';
@@ -42,29 +43,30 @@ export function WoodTab({ job, stem, leader }: { job: string; stem: Schemas['Ste
     <>
       {kind && (
         <p className="s">
-          <b>{kind.words}</b> ({kind.botanical}): {kind.hinge} hinge wood, splits {kind.split}; {kind.note}.
+          <b>{kind.words}</b>{' '}
+          {msg('hingeWoodSplits', { botanical: kind.botanical, hinge: kind.hinge, split: kind.split, note: kind.note })}
         </p>
       )}
       <Chips
-        label="The whole stem"
+        label={msg('theWholeStem')}
         value={same ? stem.wood.left : undefined}
         onChange={(c) => leader && change({ wood: { left: c, right: c, back: c, core: c, crown: c } })}
         options={choices.conditions.map((c) => ({
           value: c.key,
-          words: c.key === 'SOUND' ? 'alive, sound' : c.name,
+          words: c.key === 'SOUND' ? msg('aliveSound') : c.name,
         }))}
       />
       <h2>
-        By place{' '}
+        {msg('byPlace')}{' '}
         <span>
           {stem.wood.facingDeg !== undefined
-            ? `read for a lay of ${azimuth(stem.wood.facingDeg)}°`
-            : 'the same for every lay'}
+            ? msg('readForALay', { facingDeg: azimuth(stem.wood.facingDeg) })
+            : msg('theSameForEvery')}
         </span>
       </h2>
       <Rows
-        label="Wood by place"
-        rows={PLACES}
+        label={msg('woodByPlace')}
+        rows={places()}
         keyOf={([p]) => p}
         columns={[
           { width: '40%', cell: ([, w]) => w },
@@ -82,41 +84,38 @@ export function WoodTab({ job, stem, leader }: { job: string; stem: Schemas['Ste
           },
         ]}
       />
-      {PLACES.filter(([p], i) => PLACES.findIndex(([q]) => stem.wood[q] === stem.wood[p]) === i).map(([p]) => (
-        <p key={p} className="s">
-          <b>{named(stem.wood[p])}</b>: {choices.conditions.find((c) => c.key === stem.wood[p])?.words}.
-        </p>
-      ))}
-      <p className="s">
-        For a lay more than 30° from the one read for, nobody knows which wood becomes a corner: the worst of corners
-        and back counts. A hinge takes the corners, the strap the back, overhead rules the crown.
-      </p>
+      {places()
+        .filter(([p], i) => places().findIndex(([q]) => stem.wood[q] === stem.wood[p]) === i)
+        .map(([p]) => (
+          <p key={p} className="s">
+            <b>{named(stem.wood[p])}</b>: {choices.conditions.find((c) => c.key === stem.wood[p])?.words}.
+          </p>
+        ))}
+      <p className="s">{msg('forALayMore')}</p>
       <p>
-        <b>For the hinge, whatever the lay: {named(stem.hingeWood)}.</b> <small>{stem.hingeWoodWords}.</small>
+        <b>{msg('forTheHingeWhatever', { hingeWood: named(stem.hingeWood) })}</b> <small>{stem.hingeWoodWords}.</small>
       </p>
       <h2>
-        Probed walls <span>{stem.walls.length}; three directions, both corners among them</span>
+        {msg('probedWalls')} <span>{msg('threeDirectionsBothCorners', { wallsCount: stem.walls.length })}</span>
       </h2>
       <Rows
-        label="Walls"
+        label={msg('walls')}
         rows={stem.walls}
         columns={[
-          { cell: (w) => `to ${azimuth(w.azimuthDeg)}°, ${length(w.heightM)} up` },
+          { cell: (w) => msg('toDegreesUp', { azimuthDeg: azimuth(w.azimuthDeg), heightM: length(w.heightM) }) },
           { quantity: true, cell: (w) => `${length(w.thicknessM, 2)} ±${length(w.sigmaM, 2)}` },
-          { cell: (w) => <small>{w.accepted ? '' : 'waits for you'}</small> },
+          { cell: (w) => <small>{w.accepted ? '' : msg('waitsForYou')}</small> },
         ]}
       />
-      {stem.walls.length < 3 && (
-        <p className="empty">What is not probed counts as decayed where a fault makes it suspect.</p>
-      )}
+      {stem.walls.length < 3 && <p className="empty">{msg('whatIsNotProbed')}</p>}
       {leader && stems.length > 1 && (
-        <section aria-label="Union">
-          <h2>Stems on one stump</h2>
+        <section aria-label={msg('union')}>
+          <h2>{msg('stemsOnOneStump')}</h2>
           <div className="form">
             <label>
-              Joins
+              {msg('joins')}
               <Select
-                aria-label="Joins"
+                aria-label={msg('joins')}
                 mode="multiple"
                 value={union}
                 onChange={setUnion}
@@ -127,7 +126,7 @@ export function WoodTab({ job, stem, leader }: { job: string; stem: Schemas['Ste
             </label>
             {union.length > 0 && (
               <Stepper
-                label="They part at"
+                label={msg('theyPartAt')}
                 unit="m"
                 value={unionHeight}
                 onChange={setUnionHeight}
@@ -145,7 +144,7 @@ export function WoodTab({ job, stem, leader }: { job: string; stem: Schemas['Ste
                   change({ unionWith: union, unionHeightM: union.length > 0 ? (unionHeight ?? undefined) : undefined })
                 }
               >
-                Save the union
+                {msg('saveTheUnion')}
               </Button>
             )}
           </div>

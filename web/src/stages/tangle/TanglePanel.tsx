@@ -9,12 +9,13 @@ import { Stepper } from '../../app/Stepper';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
 import { words } from '../../units/format';
+import { msg } from './words';
 
-const TYPES: { value: Schemas['RelationRequest']['type']; label: string }[] = [
-  { value: 'RESTS_ON', label: 'hangs in / rests on' },
-  { value: 'OVERHANGS', label: 'hangs over the work at' },
-  { value: 'BOUND', label: 'is bound with' },
-  { value: 'HELD_BY_ROPE', label: 'is held by a rope to' },
+const types = (): { value: Schemas['RelationRequest']['type']; label: string }[] => [
+  { value: 'RESTS_ON', label: msg('hangsInRestsOn') },
+  { value: 'OVERHANGS', label: msg('hangsOverTheWork') },
+  { value: 'BOUND', label: msg('isBoundWith') },
+  { value: 'HELD_BY_ROPE', label: msg('isHeldByA') },
 ];
 
 /** Stage 5: what rests on what, what comes loose first, where nobody goes, who guards it. */
@@ -35,18 +36,16 @@ export default function TanglePanel({ job, go }: PanelProps) {
   return (
     <>
       <div className="body">
-        <h1>Hung &amp; fallen</h1>
-        <p className="s">
-          A doubtful relation is entered as present. After each step look again and enter what changed.
-        </p>
+        <h1>{msg('hungFallen')}</h1>
+        <p className="s">{msg('aDoubtfulRelationIs')}</p>
         <h2>
-          What bears on what <span>{t.relations.length} recorded</span>
+          {msg('whatBearsOnWhat')} <span>{msg('recorded', { relationsCount: t.relations.length })}</span>
         </h2>
         <ul className="list">
           {t.relations.map((r) => (
             <li key={r.id} className={css.row}>
               <span className={css.grow}>
-                <b>{r.a}</b> {TYPES.find((x) => x.value === r.type)?.label} <b>{r.b}</b>
+                <b>{r.a}</b> {types().find((x) => x.value === r.type)?.label} <b>{r.b}</b>
               </span>
               {leader && (
                 <Button
@@ -57,23 +56,31 @@ export default function TanglePanel({ job, go }: PanelProps) {
                     )
                   }
                 >
-                  Take back
+                  {msg('takeBack')}
                 </Button>
               )}
             </li>
           ))}
         </ul>
-        {t.relations.length === 0 && (
-          <p className="empty">
-            Nothing recorded. Hung-up, leaning and lying stems belong here before anyone goes near.
-          </p>
-        )}
+        {t.relations.length === 0 && <p className="empty">{msg('nothingRecordedHungUp')}</p>}
         {leader && (
-          <div className="form" role="group" aria-label="New relation">
+          <div className="form" role="group" aria-label={msg('newRelation')}>
             <div className="three">
-              <Select aria-label="Upper stem" placeholder="stem" value={a} onChange={setA} options={labels} />
-              <Select aria-label="Relation" value={type} onChange={setType} options={TYPES} />
-              <Select aria-label="Lower stem" placeholder="stem" value={b} onChange={setB} options={labels} />
+              <Select
+                aria-label={msg('upperStem')}
+                placeholder={msg('stem')}
+                value={a}
+                onChange={setA}
+                options={labels}
+              />
+              <Select aria-label={msg('relation')} value={type} onChange={setType} options={types()} />
+              <Select
+                aria-label={msg('lowerStem')}
+                placeholder={msg('stem')}
+                value={b}
+                onChange={setB}
+                options={labels}
+              />
             </div>
             <Button
               type="text"
@@ -87,16 +94,22 @@ export default function TanglePanel({ job, go }: PanelProps) {
                 )
               }
             >
-              Record it
+              {msg('recordIt')}
             </Button>
           </div>
         )}
-        {t.notKnown.length > 0 && <p className="refused">No order yet: measure {t.notKnown.join('; ')}.</p>}
+        {t.notKnown.length > 0 && (
+          <p className="refused">{msg('noOrderYetMeasure', { notKnown: t.notKnown.join('; ') })}</p>
+        )}
         {t.order.length > 0 && (
-          <section aria-label="Release order">
+          <section aria-label={msg('releaseOrder')}>
             <h2>
-              What comes loose first{' '}
-              <span>{t.relations.length === 1 ? 'from 1 relation' : `from ${t.relations.length} relations`}</span>
+              {msg('whatComesLooseFirst')}{' '}
+              <span>
+                {t.relations.length === 1
+                  ? msg('from1Relation')
+                  : msg('fromRelations', { relationsCount: t.relations.length })}
+              </span>
             </h2>
             {t.order.map((s, i) => (
               <div
@@ -118,31 +131,36 @@ export default function TanglePanel({ job, go }: PanelProps) {
                   {s.methods.map((m) => (
                     <div key={m.stem}>
                       {m.ladder[0]}
-                      {m.ladder.length > 1 && <small>; else {m.ladder.slice(1).join('; else ')}</small>}
+                      {m.ladder.length > 1 && (
+                        <small>{msg('else', { ladder: m.ladder.slice(1).join('; else ') })}</small>
+                      )}
                       <div className="s">
-                        drag at most <b className="n">{m.pull}</b>, rounded up; nobody within{' '}
-                        <b className="n">{m.said.keepOutM ?? 'the whole slope'}</b>
+                        {msg('dragAtMost')} <b className="n">{m.pull}</b>
+                        {msg('roundedUpNobodyWithin')} <b className="n">{m.said.keepOutM ?? msg('theWholeSlope')}</b>
                         {m.stripHalfM !== undefined && (
                           <>
-                            ; no step within <b className="n">{m.said.stripHalfM}</b> of the line under it
+                            {msg('noStepWithin')} <b className="n">{m.said.stripHalfM}</b> {msg('ofTheLineUnder')}
                           </>
                         )}
                       </div>
                     </div>
                   ))}
                   {s.before.length > 0 && (
-                    <small>first: {s.before.map((x) => words(x.replace(':', ' '))).join(', ')}. </small>
+                    <small>
+                      {msg('first', { before: s.before.map((x) => words(x.replace(':', ' '))).join(', ') })}{' '}
+                    </small>
                   )}
                   {s.changes.length > 0 && (
                     <small>
-                      then:{' '}
-                      {s.changes
-                        .map((x) =>
-                          words(x.replace(':', ' '))
-                            .toUpperCase()
-                            .replace(/^([A-Z ]+) (S\d+)$/, (_, w: string, id: string) => `${w.toLowerCase()} ${id}`),
-                        )
-                        .join(', ')}
+                      {msg('then', {
+                        changes: s.changes
+                          .map((x) =>
+                            words(x.replace(':', ' '))
+                              .toUpperCase()
+                              .replace(/^([A-Z ]+) (S\d+)$/, (_, w: string, id: string) => `${w.toLowerCase()} ${id}`),
+                          )
+                          .join(', '),
+                      })}
                     </small>
                   )}
                 </div>
@@ -152,7 +170,7 @@ export default function TanglePanel({ job, go }: PanelProps) {
         )}
         {t.deadlocks.map((d) => (
           <p key={d.join()} className="refused">
-            {d.join(', ')} hold each other: one machine step, no hand release.
+            {msg('holdEachOtherOne', { d: d.join(', ') })}
           </p>
         ))}
         {t.hangs.map((h) => (
@@ -160,8 +178,8 @@ export default function TanglePanel({ job, go }: PanelProps) {
         ))}
         {t.forbidden.length > 0 && (
           <>
-            <h2>Never, while it hangs</h2>
-            <p className="s" aria-label="Never while it hangs">
+            <h2>{msg('neverWhileItHangs')}</h2>
+            <p className="s" aria-label={msg('neverWhileItHangs2')}>
               {t.forbidden.join(' · ')}
             </p>
           </>
@@ -185,7 +203,8 @@ export default function TanglePanel({ job, go }: PanelProps) {
       </div>
       <Button type="primary" className="next" onClick={() => go('crew')}>
         <span>
-          Next: who does what<small>steps, roles, where people stand</small>
+          {msg('nextWhoDoesWhat')}
+          <small>{msg('stepsRolesWherePeople')}</small>
         </span>
         →
       </Button>
@@ -202,31 +221,31 @@ function Guard({ job, hang, leader }: { job: string; hang: Schemas['TanglesHang'
     hang.entry.tractorWinchN === undefined ? null : hang.entry.tractorWinchN / 1000,
   );
   return (
-    <section className="form" aria-label={`Guard of ${hang.stem}`}>
+    <section className="form" aria-label={msg('guardOf', { stem: hang.stem })}>
       <h2>
-        {hang.stem} hangs <span>never left unmarked</span>
+        {msg('hangs', { stem: hang.stem })} <span>{msg('neverLeftUnmarked')}</span>
       </h2>
       <div className="two">
         <label>
-          Guarded by
+          {msg('guardedBy')}
           <Input
-            aria-label="Guarded by"
+            aria-label={msg('guardedBy')}
             value={guard}
             onChange={(e) => setGuard(e.target.value)}
             className={css.wideField}
           />
         </label>
         <label>
-          Closed off how
+          {msg('closedOffHow')}
           <Input
-            aria-label="Closed off how"
+            aria-label={msg('closedOffHow')}
             value={closure}
             onChange={(e) => setClosure(e.target.value)}
             className={css.wideField}
           />
         </label>
       </div>
-      <Stepper label="Tractor winch at hand" unit="kN" value={winch} onChange={setWinch} step={1} digits={1} />
+      <Stepper label={msg('tractorWinchAtHand')} unit="kN" value={winch} onChange={setWinch} step={1} digits={1} />
       {leader && (
         <Button
           size="large"
@@ -248,7 +267,7 @@ function Guard({ job, hang, leader }: { job: string; hang: Schemas['TanglesHang'
             )
           }
         >
-          Save guard and closure
+          {msg('saveGuardAndClosure')}
         </Button>
       )}
     </section>

@@ -26,7 +26,8 @@ import java.util.function.Predicate;
  */
 public final class Catalogue {
     /** The files of the catalogue; all that a crew member can meet. */
-    static final List<String> CREW = List.of("findings", "terms", "work", "refusals", "phone", "seeing");
+    static final List<String> CREW = 
+            List.of("findings", "terms", "carried", "work", "refusals", "phone", "seeing", "base");
 
     /** What the leader alone reads at the desk: English, until somebody fills it in. */
     static final String DESK = "desk";

@@ -120,7 +120,8 @@ class CatalogueTest {
                                 .anyMatch(f -> k.endsWith(f) && known.contains(k.substring(0, k.length() - f.length())))
                         || fields().contains(k)
                         || k.startsWith("Clearance.")
-                        || k.startsWith("phone."))
+                        || k.startsWith("phone.")
+                        || k.startsWith("base."))
                 .as(k)
                 .isTrue());
     }

@@ -80,7 +80,7 @@ class CutStory extends DemoStory {
         assertThat(imre.region("Signal")).containsText("read back");
         imre.shot("cuts-line");
         imre.region("Fallback").getByText("second line, hand").click();
-        imre.fill("Second Rope", "13");
+        imre.fill("Second rope", "13");
         assertThat(imre.region("Fallback")).containsText("Not enough");
         imre.region("Fallback").getByText("Choose the kit").click();
         imre.region("Fallback")
@@ -90,7 +90,7 @@ class CutStory extends DemoStory {
                 .click();
         assertThat(imre.region("Fallback")).containsText("4 people by 5:1, 4.09 in truth");
         imre.region("Fallback").getByText("second line, machine").click();
-        imre.fill("Second Pull", "12");
+        imre.fill("Second pull", "12");
         assertThat(imre.region("Fallback")).containsText("Enough");
         imre.tab("Wedges");
         imre.region("Wedges")
