@@ -7,11 +7,11 @@ const INNER = 71;
 const OUTER = 93;
 
 export const dialWords = (): Record<Schemas['DialRun']['state'], string> => ({
-  OPEN: 'open',
+  OPEN: msg('open'),
   OPEN_WITH_PULL: msg('openWithAPull'),
   OPEN_WITH_GUY: msg('openWithAGuy'),
-  COSTLY: 'costly',
-  BLOCKED: 'blocked',
+  COSTLY: msg('costly'),
+  BLOCKED: msg('blocked'),
 });
 
 function band(fromDeg: number, toDeg: number): string {

@@ -380,10 +380,10 @@ export function dialStyles(
       ]);
     if (r.state === 'OPEN_WITH_PULL') stroked(r, 6, (d) => [[at(d - 1.6, 2), at(d, BAND_PX - 2), at(d + 1.6, 2)]]);
     if (r.state === 'BLOCKED' && width(r) >= 24 && widest.get(r.reason) === r) say(r.reason, 'ink');
-    else if (r.state === 'OPEN' && width(r) >= 10) say('open', 'act');
+    else if (r.state === 'OPEN' && width(r) >= 10) say(msg('open'), 'act');
     else if (r.state === 'OPEN_WITH_PULL' && width(r) >= 16) say(pulls(r), 'ink');
-    else if (r.state === 'OPEN_WITH_GUY' && width(r) >= 12) say('with a guy', 'ink');
-    else if (r.state === 'COSTLY' && width(r) >= 16 && widest.get(r.reason) === r) say('costly', 'ink');
+    else if (r.state === 'OPEN_WITH_GUY' && width(r) >= 12) say(msg('withAGuy'), 'ink');
+    else if (r.state === 'COSTLY' && width(r) >= 16 && widest.get(r.reason) === r) say(msg('costly'), 'ink');
   }
   if (pointed !== undefined)
     out.push(

@@ -11,6 +11,7 @@ import { DayCard } from './DayCard';
 import { TreeFrame } from './TreeFrame';
 import css from './tree.module.css';
 import { msg } from './words';
+import { term } from '../words/terms';
 
 const MOST_STOPS = 4;
 
@@ -82,8 +83,8 @@ function Trees({ job, say }: { job: string; say: (words: string) => void }) {
 function headline(s: Schemas['StemView'], lays: Schemas['StemLay'][]): string {
   const lay = lays.find((l) => l.stemId === s.id);
   if (s.state === 'FELLED') return 'felled';
-  if (s.toBeKept) return 'stays';
-  if (!lay) return s.state === 'STANDING' ? msg('noLayYet') : s.state.toLowerCase();
+  if (s.toBeKept) return msg('stays');
+  if (!lay) return s.state === 'STANDING' ? msg('noLayYet') : term('StemState', s.state);
   const means = meansWords().find((m) => m.tap.means === lay.choice.means)?.words ?? '';
   return msg('fellToDegrees', {
     layDeg: azimuth(lay.choice.layDeg),

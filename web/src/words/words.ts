@@ -158,10 +158,13 @@ const EXCHANGES = 'Regional';
 
 /** The word for a value of ours, by its type in the core: `term('Zone.Kind', 'RING')`. */
 export function useTerms(): (type: string, value: string) => string {
-  const lang = useSyncExternalStore(subscribe, spoken);
-  return (type, value) => {
-    const word = CATALOGUE[lang].get(`${type}.${value}`) ?? CATALOGUE.ENGLISH.get(`${type}.${value}`);
-    if (word === undefined) throw new Error(`${type}.${value} is not in the catalogue`);
-    return bracketed(lang, type === EXCHANGES ? word : exchanged(word));
-  };
+  useLanguage();
+  return termOf;
+}
+
+export function termOf(type: string, value: string): string {
+  const lang = spoken();
+  const word = CATALOGUE[lang].get(`${type}.${value}`) ?? CATALOGUE.ENGLISH.get(`${type}.${value}`);
+  if (word === undefined) throw new Error(`${type}.${value} is not in the catalogue`);
+  return bracketed(lang, type === EXCHANGES ? word : exchanged(word));
 }

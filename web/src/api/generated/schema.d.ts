@@ -3122,7 +3122,8 @@ export interface components {
             visitOn: string;
         };
         ChangeView: {
-            level?: string;
+            /** @enum {string} */
+            level?: "LOW" | "MODERATE" | "HIGH" | "EXTREME";
             words: string;
         };
         CheckView: {
@@ -5633,16 +5634,19 @@ export interface components {
             changes: components["schemas"]["ChangeView"][];
             /** Format: double */
             index: number;
-            level: string;
+            /** @enum {string} */
+            level: "LOW" | "MODERATE" | "HIGH" | "EXTREME";
             likely: string[];
-            mechanics: string;
+            /** @enum {string} */
+            mechanics: "LOW" | "MODERATE" | "HIGH" | "EXTREME";
             /** Format: double */
             movesAtM: number;
             movesEarly: boolean;
             points: {
                 [key: string]: number;
             };
-            practice: string;
+            /** @enum {string} */
+            practice: "LOW" | "MODERATE" | "HIGH" | "EXTREME";
             /** Format: double */
             ratio: number;
         };

@@ -3,6 +3,8 @@ import { api, type Schemas } from '../../api/client';
 import { useSend } from '../../ui/useSend';
 import css from './house.module.css';
 import { msg } from './words';
+import { type Office, officeWords } from './offices';
+import { term } from '../../words/terms';
 
 type New = Schemas['NewPersonRequest'];
 const COMPETENCES: New['competences'] = [
@@ -19,7 +21,7 @@ const COMPETENCES: New['competences'] = [
   'NEAR_LINES',
   'SPECIAL_CUTS',
 ];
-const OFFICES = (['CREW', 'LEADER', 'REVIEWER', 'OWNER'] as const).map((o) => ({ value: o, label: o.toLowerCase() }));
+const OFFICES: Office[] = ['CREW', 'LEADER', 'REVIEWER', 'OWNER'];
 
 /** Somebody new in the company, with what they may do. */
 export function AddPerson() {
@@ -44,13 +46,13 @@ export function AddPerson() {
         <Input maxLength={80} />
       </Form.Item>
       <Form.Item name="office" label={msg('office')}>
-        <Select aria-label={msg('office')} options={OFFICES} />
+        <Select aria-label={msg('office')} options={OFFICES.map((value) => ({ value, label: officeWords()[value] }))} />
       </Form.Item>
       <Form.Item name="passphrase" label={msg('passphrase12CharactersOr')}>
         <Input.Password autoComplete="new-password" />
       </Form.Item>
       <Form.Item name="competences" label={msg('mayDo')}>
-        <Checkbox.Group options={COMPETENCES.map((c) => ({ value: c, label: c.toLowerCase().replaceAll('_', '-') }))} />
+        <Checkbox.Group options={COMPETENCES.map((c) => ({ value: c, label: term('Competence', c) }))} />
       </Form.Item>
       {refused}
       <Button type="primary" size="large" block htmlType="submit" loading={sending}>

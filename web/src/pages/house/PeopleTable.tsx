@@ -3,6 +3,8 @@ import { Button, Input, Popconfirm, Space, Table } from 'antd';
 import { useState } from 'react';
 import { api, data, type Schemas } from '../../api/client';
 import { msg } from './words';
+import { type Office, officeWords } from './offices';
+import { term } from '../../words/terms';
 
 type Person = Schemas['PersonEntry'];
 type Props = { people: Person[]; owner: boolean; run: (write: Promise<unknown>) => Promise<boolean> };
@@ -28,10 +30,10 @@ export function PeopleTable({ people, owner, run }: Props) {
       dataSource={people}
       columns={[
         { title: msg('name'), dataIndex: 'name', render: (n: string) => <b>{n}</b> },
-        { title: msg('office'), dataIndex: 'office', render: (o: string) => o.toLowerCase() },
+        { title: msg('office'), dataIndex: 'office', render: (o: Office) => officeWords()[o] },
         {
           title: msg('competences'),
-          render: (_, p) => p.competences.map((c) => c.toLowerCase().replace('_', '-')).join(', '),
+          render: (_, p) => p.competences.map((c) => term('Competence', c)).join(', '),
         },
         { title: 'PIN', hidden: !owner, render: (_, p) => pin(p) },
         { title: msg('signedIn'), hidden: !owner, render: (_, p) => <Actions p={p} run={run} /> },

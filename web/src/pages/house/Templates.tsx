@@ -10,13 +10,13 @@ import { msg } from './words';
 
 type Typed = Pick<Schemas['TemplateRequest'], 'name' | 'species' | 'wood' | 'means'> & { straight?: boolean };
 
-const woods = woodWords()
+const woods = () => woodWords()
   .filter((w, i, all) => all.findIndex((o) => o.tap.wood === w.tap.wood) === i)
   .map((w) => ({
     value: w.tap.wood,
     label: w.tap.wood === 'SOUND' ? msg('alive') : w.words,
   }));
-const means = meansWords().map((m) => ({ value: m.tap.means, label: m.words }));
+const means = () => meansWords().map((m) => ({ value: m.tap.means, label: m.words }));
 
 /** The sorts of tree the house meets most: one touch on a new tree says all that stands here, the rest is asked. */
 export function Templates({ owner }: { owner: boolean }) {
@@ -70,14 +70,14 @@ export function Templates({ owner }: { owner: boolean }) {
             />
           </Form.Item>
           <Form.Item name="wood" label={msg('itIs')}>
-            <Select allowClear aria-label={msg('itIs')} placeholder={msg('askedAtTheTree')} options={woods} />
+            <Select allowClear aria-label={msg('itIs')} placeholder={msg('askedAtTheTree')} options={woods()} />
           </Form.Item>
           <Form.Item name="means" label={msg('whatBringsItOver')}>
             <Select
               allowClear
               aria-label={msg('whatBringsItOver')}
               placeholder={msg('askedAtTheTree')}
-              options={means}
+              options={means()}
             />
           </Form.Item>
           <Form.Item name="straight" valuePropName={msg('checked')}>

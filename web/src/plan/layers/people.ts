@@ -4,6 +4,7 @@ import type { PlanScene } from '../scene';
 import { Circle, Fill, Point, Style, token, toward, wayStyles, words, xy } from '../styles';
 import type { PlanLayer } from './layer';
 import { msg } from '../words';
+import { term } from '../../words/terms';
 
 /** Who stands where in the step that is next, and the ways out of each. */
 export const people: PlanLayer = {
@@ -25,7 +26,7 @@ function posts(scene: PlanScene): Feature[] {
         new Point(xy(p.stand)),
         new Style({
           image: new Circle({ radius: 9, fill: new Fill({ color: token('ink') }) }),
-          text: words(`${p.person.split(' ')[0]}, ${p.role.toLowerCase()}`, 'ink', true, [0, -18]),
+          text: words(`${p.person.split(' ')[0]}, ${term('Role', p.role)}`, 'ink', true, [0, -18]),
           zIndex: 14,
         }),
       ),

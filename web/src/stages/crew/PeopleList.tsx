@@ -6,14 +6,15 @@ import { api, data, type Schemas } from '../../api/client';
 import { useAct } from '../../api/job';
 import { usePlanTools } from '../../plan/planTools';
 import { msg } from './words';
+import { term } from '../../words/terms';
 
 type Person = Schemas['PersonView'];
 type Props = { job: string; people: Person[]; leader: boolean };
 
 const competences = (p: Person) =>
-  p.competences.map((c) => c.toLowerCase().replace('_', '-')).join(', ') || msg('noCompetenceRecorded');
+  p.competences.map((c) => term('Competence', c)).join(', ') || msg('noCompetenceRecorded');
 const how = (p: Person) => {
-  if (p.part !== 'CREW') return p.part.toLowerCase();
+  if (p.part !== 'CREW') return msg(p.part === 'LEADER' ? 'leader' : 'reviewer');
   return p.joined ? msg('crewHasAPin') : msg('crewNoPinYet');
 };
 

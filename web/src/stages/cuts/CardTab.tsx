@@ -15,8 +15,14 @@ import { met } from '../../words/measures';
 import { useTerms } from '../../words/words';
 import type { Cutting, CutView } from './useCuts';
 import { msg } from './words';
+import '../../words/terms';
 
-const LEVELS: Record<string, MarkKind> = { low: 'ready', moderate: 'CAUTION', high: 'SECOND_OPINION', extreme: 'STOP' };
+const LEVELS: Record<Schemas['SplitView']['level'], MarkKind> = {
+  LOW: 'ready',
+  MODERATE: 'CAUTION',
+  HIGH: 'SECOND_OPINION',
+  EXTREME: 'STOP',
+};
 const woods = (): { value: Schemas['OpenedRequest']['wood']; words: string }[] => [
   { value: 'SOUND', words: msg('sound') },
   { value: 'STRESSED', words: msg('stressed') },
@@ -146,15 +152,18 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
           <h2>
             {msg('splittingUpTheStem')}{' '}
             <span>
-              {msg('practiceMechanics', { practice: v.splitting.practice, mechanics: v.splitting.mechanics })}
+              {msg('practiceMechanics', {
+                practice: term('SplitRisk.Level', v.splitting.practice),
+                mechanics: term('SplitRisk.Level', v.splitting.mechanics),
+              })}
             </span>
           </h2>
           <p className={css.line}>
-            <Mark kind={LEVELS[v.splitting.level] ?? 'CAUTION'} />
+            <Mark kind={LEVELS[v.splitting.level]} />
             <span>
-              <b>{v.splitting.level}</b>
+              <b>{term('SplitRisk.Level', v.splitting.level)}</b>
               {msg('doNotFellBy', {
-                level: v.splitting.level === 'extreme' ? 'yes' : 'no',
+                level: v.splitting.level === 'EXTREME' ? 'yes' : 'no',
                 index: v.splitting.index,
                 ratio: v.splitting.ratio,
               })}
@@ -164,12 +173,12 @@ export function CardTab({ job, l, v, leader }: { job: string; l: Cutting; v: Cut
           <ul className="checks">
             {v.splitting.changes.map((x) => (
               <li key={x.words}>
-                {x.level ? <Mark kind={LEVELS[x.level] ?? 'CAUTION'} size={18} /> : <Mark kind="NOTE" size={18} />}
+                {x.level ? <Mark kind={LEVELS[x.level]} size={18} /> : <Mark kind="NOTE" size={18} />}
                 <span>
                   {x.words}
                   {x.level && (
                     <>
-                      : <b>{x.level}</b>
+                      : <b>{term('SplitRisk.Level', x.level)}</b>
                     </>
                   )}
                 </span>

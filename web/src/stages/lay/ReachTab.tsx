@@ -11,6 +11,7 @@ import { azimuth } from '../../units/format';
 import { BelowForm } from './BelowForm';
 import type { Turning } from './useLay';
 import { msg } from './words';
+import { term } from '../../words/terms';
 
 type Props = { job: string; l: Turning; v: Schemas['LayView']; leader: boolean; go: (s: Stage) => void };
 
@@ -48,7 +49,7 @@ export function ReachTab({ job, l, v, leader, go }: Props) {
             ),
           },
           { head: msg('clearOfFan'), quantity: true, cell: (t) => (t.inFan ? <b>{msg('inFan')}</b> : t.clearance) },
-          { head: 'chance', right: true, cell: (t) => <b>{t.chance}</b> },
+          { head: msg('chance'), right: true, cell: (t) => <b>{t.chance}</b> },
           {
             cell: (t) => (
               <Mark
@@ -215,7 +216,7 @@ function Zones({ job, l, v, leader }: Omit<Props, 'go'>) {
       {saved?.clips.map((c, i) => (
         <p key={c.reason + i}>
           {msg('takenOutOfThe', {
-            words: v.zones.find((z) => z.kind === c.kind)?.words ?? c.kind.toLowerCase(),
+            words: term('Zone.Kind', c.kind),
             reason: c.reason,
           })}{' '}
           <small>({c.who})</small>

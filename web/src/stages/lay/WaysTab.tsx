@@ -9,6 +9,7 @@ import { usePlanTools } from '../../plan/planTools';
 import { azimuth } from '../../units/format';
 import type { Turning } from './useLay';
 import { msg } from './words';
+import { term } from '../../words/terms';
 
 /** The mark of his main way says what the finding says. */
 const AWAY: Record<Schemas['LeavingView']['away'], MarkKind> = {
@@ -57,7 +58,7 @@ export function WaysTab({ job, l, v, leader }: Props) {
           {
             cell: (w) => (
               <>
-                <b className="esc">{w.name}</b> {w.side.toLowerCase()}
+                <b className="esc">{w.name}</b> {term('EscapeRoutes.Side', w.side)}
                 {w.best && msg('main')}
               </>
             ),

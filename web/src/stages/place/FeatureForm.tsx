@@ -5,8 +5,8 @@ import { useParams } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { useJob } from '../../api/job';
 import { Chips, Stepper } from '../../app/Stepper';
-import { words } from '../../units/format';
 import { msg } from './words';
+import { term } from '../../words/terms';
 
 type Entry = Schemas['PlacesEntry'];
 const KINDS: Entry['kind'][] = [
@@ -36,13 +36,6 @@ const KINDS: Entry['kind'][] = [
   'WORK_POSITION',
   'OTHER',
 ];
-const kindWords = (): Partial<Record<Entry['kind'], string>> => ({
-  GLASS: 'glasshouse',
-  BURIED: msg('buriedPipeTankDrain'),
-  BED: 'planting',
-  SURFACE: msg('lawnOrPavedSurface'),
-  ACCESS: msg('wayIn'),
-});
 const PROTECTIONS: Entry['protection'][] = [
   'NONE',
   'MOVE',
@@ -53,22 +46,8 @@ const PROTECTIONS: Entry['protection'][] = [
   'CLOSE',
   'TAKE_DOWN',
 ];
-const voltages = () =>
-  [
-    ['NOT_KNOWN', msg('notKnown')],
-    ['TELEPHONE', msg('phone')],
-    ['LOW', msg('lowVoltage')],
-    ['HIGH', msg('highVoltage')],
-    ['TRACTION', msg('railway')],
-  ] as const;
-const beds = () =>
-  [
-    ['LOG', msg('log')],
-    ['HUMP', msg('hump')],
-    ['DITCH', msg('ditch')],
-    ['HARD', msg('hard')],
-    ['SOFT', msg('softTurf')],
-  ] as const;
+const VOLTAGES = ['NOT_KNOWN', 'TELEPHONE', 'LOW', 'HIGH', 'TRACTION'] as const;
+const BEDS = ['LOG', 'HUMP', 'DITCH', 'HARD', 'SOFT'] as const;
 const PEOPLE = new Set<Entry['kind']>([
   'BUILDING',
   'GLASS',
@@ -114,7 +93,7 @@ export function FeatureForm({
             value={e.kind}
             optionFilterProp="label"
             onChange={(kind) => change({ kind })}
-            options={KINDS.map((k) => ({ value: k, label: kindWords()[k] ?? words(k) }))}
+            options={KINDS.map((k) => ({ value: k, label: term('FeatureKind', k) }))}
           />
         </label>
       </div>
@@ -128,7 +107,7 @@ export function FeatureForm({
         <Chips
           label={msg('whatItCarries')}
           value={e.more.voltage ?? 'NOT_KNOWN'}
-          options={voltages().map(([value, w]) => ({ value, words: w }))}
+          options={VOLTAGES.map((value) => ({ value, words: term('VoltageClass', value) }))}
           onChange={(voltage) => more({ voltage })}
         />
       )}
@@ -136,7 +115,7 @@ export function FeatureForm({
         <Chips
           label={msg('whatAStemLands')}
           value={e.more.bed}
-          options={beds().map(([value, w]) => ({ value, words: w }))}
+          options={BEDS.map((value) => ({ value, words: term('Bed', value) }))}
           onChange={(bed) => more({ bed })}
         />
       )}
@@ -159,7 +138,7 @@ export function FeatureForm({
             <Select
               aria-label={msg('protection')}
               value={e.protection}
-              options={PROTECTIONS.map((p) => ({ value: p, label: words(p) }))}
+              options={PROTECTIONS.map((p) => ({ value: p, label: term('Protection', p) }))}
               onChange={(protection) => change({ protection, protectionDone: false })}
             />
           </label>

@@ -6,12 +6,12 @@ import { useAct, useFeatures } from '../../api/job';
 import { usePanelKey } from '../../app/keys';
 import { Mark } from '../../figures/Mark';
 import { type Form, usePlanTools } from '../../plan/planTools';
-import { words } from '../../units/format';
 import { FeatureForm } from './FeatureForm';
 import { addFeature, changeFeature, removeFeature } from './history';
 import { Ranging } from './Ranging';
 import { length } from '../../units/length';
 import { msg } from './words';
+import { term } from '../../words/terms';
 
 export const NEW_FEATURE: Schemas['PlacesEntry'] = {
   name: '',
@@ -152,12 +152,12 @@ const middle = (points: Spot[]): Spot => ({
 });
 
 function says(e: Schemas['PlacesEntry']): string {
-  const kind = words(e.kind) === e.name ? '' : words(e.kind);
+  const kind = term('FeatureKind', e.kind) === e.name ? '' : term('FeatureKind', e.kind);
   const what =
     e.kind === 'OVERHEAD_LINE'
-      ? msg('carries', { voltage: e.more.voltage ? words(e.more.voltage) : msg('notKnown') })
+      ? msg('carries', { voltage: e.more.voltage ? term('VoltageClass', e.more.voltage) : msg('notKnown') })
       : e.kind === 'LANDING_BED' && e.more.bed
-        ? words(e.more.bed)
+        ? term('Bed', e.more.bed)
         : kind;
   const care =
     e.worth === 0
@@ -166,7 +166,7 @@ function says(e: Schemas['PlacesEntry']): string {
         ? msg('mayBeHitAgreedBy', { agreedBy: e.agreedBy, agreedOn: e.more.agreedOn ? `, ${e.more.agreedOn}` : '' })
         : e.protection === 'NONE'
           ? msg('noProtectionPlanned')
-          : `${words(e.protection)}: ${e.protectedBy || msg('nobodyNamed')}`;
+          : `${term('Protection', e.protection)}: ${e.protectedBy || msg('nobodyNamed')}`;
   return [what, e.more.inside, e.more.occupied, care].filter(Boolean).join(' · ');
 }
 

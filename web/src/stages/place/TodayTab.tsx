@@ -10,6 +10,7 @@ import { usePlanTools } from '../../plan/planTools';
 import { azimuth } from '../../units/format';
 import { length } from '../../units/length';
 import { msg } from './words';
+import { term } from '../../words/terms';
 
 /** The day: wind and its limit, bulletin, ground, light, load on the crowns; the slope as one plane or from spot heights. */
 export function TodayTab({ job, info, leader }: { job: string; info: Schemas['JobView']; leader: boolean }) {
@@ -40,9 +41,9 @@ export function TodayTab({ job, info, leader }: { job: string; info: Schemas['Jo
         rows={s.bulletin.hours}
         keyOf={(h) => String(h.inHours)}
         columns={[
-          { head: 'hour', cell: (h) => <span className="n">{h.label}</span> },
+          { head: msg('hour'), cell: (h) => <span className="n">{h.label}</span> },
           {
-            head: 'gust',
+            head: msg('gust'),
             quantity: true,
             cell: (h) =>
               h.gustMs > info.windLimitMs ? (
@@ -51,10 +52,10 @@ export function TodayTab({ job, info, leader }: { job: string; info: Schemas['Jo
                 h.said.gustMs
               ),
           },
-          { head: 'from', quantity: true, cell: (h) => h.said.fromDeg },
+          { head: msg('from'), quantity: true, cell: (h) => h.said.fromDeg },
           { head: msg('rainMm'), quantity: true, cell: (h) => h.rainMm },
           { head: msg('airDegreesC'), quantity: true, cell: (h) => h.airC },
-          { head: 'light', cell: (h) => h.light.toLowerCase() },
+          { head: msg('light2'), cell: (h) => term('Light', h.light) },
         ]}
       />
       {leader && (

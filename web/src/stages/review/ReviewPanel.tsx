@@ -90,13 +90,13 @@ function Outcome({ o }: { o: Schemas['Outcome'] }) {
       </h2>
       <div className="figs">
         <div>
-          <Figure shown={d.said.deviationDeg} more={d.deviationDeg >= 0 ? 'right' : 'left'} />
+          <Figure shown={d.said.deviationDeg} more={d.deviationDeg >= 0 ? msg('right') : msg('left')} />
           <small>
             {msg('layPlannedFound', { plannedLayDeg: o.said.plannedLayDeg, actualLayDeg: d.said.actualLayDeg })}
           </small>
         </div>
         <div>
-          <Figure shown={d.said.atTipM} more={d.atTipM >= 0 ? 'right' : 'left'} />
+          <Figure shown={d.said.atTipM} more={d.atTipM >= 0 ? msg('right') : msg('left')} />
           <small>{msg('atTheTipOut', { distanceM: o.measured.said.distanceM })}</small>
         </div>
       </div>

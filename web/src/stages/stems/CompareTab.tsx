@@ -35,7 +35,7 @@ export function CompareTab({
         columns={[
           { cell: ({ d, s }) => <Mark size={18} kind={markOf(d, s)} /> },
           {
-            head: 'stem',
+            head: msg('stem2'),
             cell: ({ d, s }) => (
               <>
                 <Button type="text" className={css.link} onClick={() => choose(d.stemId)}>
@@ -45,9 +45,9 @@ export function CompareTab({
               </>
             ),
           },
-          { head: 'thick', quantity: true, cell: ({ s }) => s.diameter?.shown ?? '–' },
-          { head: 'high', quantity: true, cell: ({ s }) => s.height?.shown ?? '–' },
-          { head: 'lean', quantity: true, cell: ({ s }) => s.lean?.said.deg ?? '–' },
+          { head: msg('thick'), quantity: true, cell: ({ s }) => s.diameter?.shown ?? '–' },
+          { head: msg('high'), quantity: true, cell: ({ s }) => s.height?.shown ?? '–' },
+          { head: msg('lean2'), quantity: true, cell: ({ s }) => s.lean?.said.deg ?? '–' },
           { head: msg('massUp'), quantity: true, cell: ({ s }) => s.mass?.said.massHighKg ?? '–' },
         ]}
       />

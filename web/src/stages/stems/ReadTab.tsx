@@ -12,6 +12,9 @@ import { useChoices } from './choices';
 import { Figures } from './Figures';
 import { stemRequest } from './stemRequest';
 import { msg } from './words';
+import { term } from '../../words/terms';
+
+const STATES: Schemas['StemView']['state'][] = ['STANDING', 'HUNG', 'LYING', 'SET_UP_AGAIN', 'FELLED'];
 
 type Stem = Schemas['StemView'];
 
@@ -101,13 +104,7 @@ function Identity({ job, stem }: { job: string; stem: Stem }) {
           <Select
             aria-label={msg('state')}
             value={stem.state}
-            options={[
-              ['STANDING', 'standing'],
-              ['HUNG', msg('hungUp')],
-              ['LYING', 'lying'],
-              ['SET_UP_AGAIN', msg('setUpAgain')],
-              ['FELLED', 'felled'],
-            ].map(([value, label]) => ({ value, label }))}
+            options={STATES.map((value) => ({ value, label: term('StemState', value) }))}
             onChange={(state) => change({ state })}
           />
         </label>
@@ -167,7 +164,7 @@ function Leaning({ job, stem }: { job: string; stem: Stem }) {
       <Pairs
         rows={[
           [
-            l.forwardDeg >= 0 ? 'forward' : 'backward',
+            msg(l.forwardDeg >= 0 ? 'forward' : 'backward'),
             <>
               <b>{l.said.forwardDeg}</b> ±{l.said.sigmaForwardDeg}
             </>,

@@ -8,8 +8,10 @@ import type { PanelProps } from '../stage';
 import { Stepper } from '../../app/Stepper';
 import { Mark } from '../../figures/Mark';
 import { usePlanTools } from '../../plan/planTools';
-import { words } from '../../units/format';
 import { msg } from './words';
+
+/** A code of the order, as it is read. */
+const plain = (code: string): string => code.toLowerCase().replaceAll('_', ' ');
 
 const types = (): { value: Schemas['RelationRequest']['type']; label: string }[] => [
   { value: 'RESTS_ON', label: msg('hangsInRestsOn') },
@@ -126,7 +128,7 @@ export default function TanglePanel({ job, go }: PanelProps) {
                 <div>
                   <b>
                     {s.stems.join(' with ')}
-                    {s.kind !== 'single' ? ` (${words(s.kind)})` : ''}
+                    {s.kind !== 'single' ? ` (${plain(s.kind)})` : ''}
                   </b>
                   {s.methods.map((m) => (
                     <div key={m.stem}>
@@ -147,7 +149,7 @@ export default function TanglePanel({ job, go }: PanelProps) {
                   ))}
                   {s.before.length > 0 && (
                     <small>
-                      {msg('first', { before: s.before.map((x) => words(x.replace(':', ' '))).join(', ') })}{' '}
+                      {msg('first', { before: s.before.map((x) => plain(x.replace(':', ' '))).join(', ') })}{' '}
                     </small>
                   )}
                   {s.changes.length > 0 && (
@@ -155,7 +157,7 @@ export default function TanglePanel({ job, go }: PanelProps) {
                       {msg('then', {
                         changes: s.changes
                           .map((x) =>
-                            words(x.replace(':', ' '))
+                            plain(x.replace(':', ' '))
                               .toUpperCase()
                               .replace(/^([A-Z ]+) (S\d+)$/, (_, w: string, id: string) => `${w.toLowerCase()} ${id}`),
                           )

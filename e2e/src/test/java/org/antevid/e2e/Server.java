@@ -44,6 +44,7 @@ public final class Server implements AutoCloseable {
                 "-Xlog:cds=off",
                 "-Xlog:cds+dynamic=off",
                 "-XX:TieredStopAtLevel=1",
+                "-XX:C1MaxInlineSize=20",
                 "-XX:+UseSerialGC"));
         command.addAll(settings);
         command.addAll(List.of("-jar", LAID.resolve("antevid.jar").toString()));

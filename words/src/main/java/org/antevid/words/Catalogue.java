@@ -26,7 +26,7 @@ import java.util.function.Predicate;
  */
 public final class Catalogue {
     /** The files of the catalogue; all that a crew member can meet. */
-    static final List<String> CREW = 
+    static final List<String> CREW =
             List.of("findings", "terms", "carried", "work", "refusals", "phone", "seeing", "base");
 
     /** What the leader alone reads at the desk: English, until somebody fills it in. */

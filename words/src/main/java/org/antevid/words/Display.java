@@ -28,9 +28,17 @@ public final class Display {
     private static final double SAWN_INCH_M = INCH_M / 4;
     private static final double STAYS_M = 0.001;
     private final Units units;
+    private final String onTheRope;
+    private final String of;
 
-    public Display(Units units) {
+    Display(Units units, Catalogue catalogue) {
         this.units = units;
+        this.onTheRope = " " + plain(catalogue, QuantityWords.ON_THE_ROPE);
+        this.of = " " + plain(catalogue, QuantityWords.OF) + " ";
+    }
+
+    private static String plain(Catalogue catalogue, QuantityWords word) {
+        return catalogue.pattern(Words.key(word)).orElseThrow();
     }
 
     public String of(Arg.Amount a) {
@@ -58,7 +66,7 @@ public final class Display {
         return digits(percent, digits, Side.NEAREST) + " %";
     }
 
-    private static String metric(Dimension dimension, double value, Side side) {
+    private String metric(Dimension dimension, double value, Side side) {
         return switch (dimension) {
             case LENGTH -> digits(value, 1, side) + " m";
             case DISTANCE -> digits(value, 0, side) + " m";
@@ -69,7 +77,7 @@ public final class Display {
             case SAWN -> digits(1000 * sawn(value, side, SAWN_M), 0, Side.NEAREST) + " mm";
             case REACH -> digits(100 * value, 0, side) + " cm";
             case SPEED -> digits(value, 1, side) + " m/s";
-            case PULL -> digits(value / 1000, 1, side) + " kN (" + kilos(value, side) + " kg on the rope)";
+            case PULL -> digits(value / 1000, 1, side) + " kN (" + kilos(value, side) + " kg" + onTheRope + ")";
             case FORCE -> digits(value / 1000, 1, side) + " kN";
             case MASS -> value < TONNE_KG ? digits(value, 0, side) + " kg" : digits(value / TONNE_KG, 1, side) + " t";
             default -> throw new IllegalStateException(dimension + " is the same in all units");
@@ -82,27 +90,23 @@ public final class Display {
         return 0.0 + stepM * rounded((metres + off) / stepM, 0, side);
     }
 
-    /**
-     * @param of the word between the two
-     * @return a need of what there is, with as many digits as it takes not to contradict the comparison
-     */
-    String pair(Gauge g, Dimension dimension, String of) {
+    /** @return a need of what there is, with as many digits as it takes not to contradict the comparison */
+    String pair(Gauge g, Dimension dimension) {
         return switch (dimension) {
             case PULL ->
                 units == Units.METRIC
-                        ? pair(g, KILO, of) + " kN (" + kilos(g.need(), Side.UP) + of + kilos(g.have(), Side.DOWN)
-                                + " kg)"
-                        : pair(g, LBF_N, of) + " lb";
-            case FORCE -> units == Units.METRIC ? pair(g, KILO, of) + " kN" : pair(g, LBF_N, of) + " lb";
+                        ? pair(g, KILO) + " kN (" + kilos(g.need(), Side.UP) + of + kilos(g.have(), Side.DOWN) + " kg)"
+                        : pair(g, LBF_N) + " lb";
+            case FORCE -> units == Units.METRIC ? pair(g, KILO) + " kN" : pair(g, LBF_N) + " lb";
             case SHORT ->
                 units == Units.METRIC
-                        ? pair(g, 1 / KILO, of) + " mm"
+                        ? pair(g, 1 / KILO) + " mm"
                         : inches(g.need() / INCH_M, 0.125, Side.UP) + of + inches(g.have() / INCH_M, 0.125, Side.DOWN);
             default -> throw new IllegalArgumentException(dimension + " is no need of what there is");
         };
     }
 
-    private static String pair(Gauge g, double unit, String of) {
+    private String pair(Gauge g, double unit) {
         Gauge in = Gauge.of(g.need() / unit, g.have() / unit);
         return digits(in.need(), in.digits(), Side.UP) + of + digits(in.have(), in.digits(), Side.DOWN);
     }
@@ -116,7 +120,7 @@ public final class Display {
         return digits(side == Side.DOWN ? Rounding.kgDown(newton) : Rounding.kg(newton), 0, Side.NEAREST);
     }
 
-    private static String feet(Dimension dimension, double value, Side side) {
+    private String feet(Dimension dimension, double value, Side side) {
         return switch (dimension) {
             case LENGTH -> feetInches(value, 1, side);
             case DISTANCE -> digits(value / INCH_M / FOOT_IN, 0, side) + " ft";
@@ -126,7 +130,7 @@ public final class Display {
             case SAWN -> inches(sawn(value, side, SAWN_INCH_M) / INCH_M, 0.25, Side.NEAREST);
             case REACH -> inches(value / INCH_M, 0.5, side);
             case SPEED -> digits(value / MPH_MS, 0, side) + " mph";
-            case PULL -> pounds(value / LBF_N, 10, side) + " lb on the rope";
+            case PULL -> pounds(value / LBF_N, 10, side) + " lb" + onTheRope;
             case FORCE -> pounds(value / LBF_N, 10, side) + " lb";
             case MASS -> pounds(value / LB_KG, 5, side) + " lb";
             default -> throw new IllegalStateException(dimension + " is the same in all units");

@@ -48,7 +48,7 @@ public final class Words {
         this.manner = manner;
         this.catalogue = Catalogue.of(manner.language().read(), said);
         this.english = Catalogue.of(Language.ENGLISH, said);
-        this.display = new Display(manner.units());
+        this.display = new Display(manner.units(), catalogue);
     }
 
     public static Words of(Manner manner) {
@@ -144,7 +144,7 @@ public final class Words {
      * @return a need of what there is: "12.4 of 12.3 mm"
      */
     public String pair(Gauge g, Dimension dimension) {
-        return display.pair(g, dimension, manner.language() == Language.SPANISH ? " de " : " of ");
+        return display.pair(g, dimension);
     }
 
     public FindingWords finding(Finding f) {

@@ -13,8 +13,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Quantities in both units, each rounded to its safe side. */
 class DisplayTest {
-    private static final Display METRIC = new Display(Units.METRIC);
-    private static final Display FEET = new Display(Units.FEET);
+    private static final Display METRIC = new Display(Units.METRIC, Catalogue.of(Language.ENGLISH));
+    private static final Display FEET = new Display(Units.FEET, Catalogue.of(Language.ENGLISH));
 
     @Test
     void needsGoUpAndCapacitiesDown() {

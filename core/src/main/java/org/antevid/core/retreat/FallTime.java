@@ -43,7 +43,7 @@ public record FallTime(
 
     private static final double STEP_S = 0.005;
     private static final double LONGEST_S = 300;
-    private static final int PARTS = 60;
+    private static final int PARTS = 20;
 
     private static final double MOST_START_DEG = 60;
 
@@ -173,19 +173,26 @@ public record FallTime(
         if (from >= end) {
             return 0;
         }
-        // theta = start + s^2 takes the standstill out of the integrand
-        double a = Math.sqrt(from - start);
-        double b = Math.sqrt(end - start);
-        double step = (b - a) / PARTS;
+        // theta = start cosh(u) takes the standstill out of the integrand and leaves it nearly even
+        double a = acosh(from / start);
+        double step = (acosh(end / start) - a) / PARTS;
+        double w = Math.exp(a);
+        double next = Math.exp(step);
+        double still = Math.cos(start);
         double sum = 0;
         for (int i = 0; i <= PARTS; i++) {
-            double s = a + i * step;
-            double rate = s < 1e-9
-                    ? 2 / Math.sqrt(2 * f.k2s2 * Math.sin(start))
-                    : 2 * s / Math.sqrt(2 * f.k2s2 * (Math.cos(start) - Math.cos(start + s * s)));
+            double theta = start * (w + 1 / w) / 2;
+            double rate = w - 1 < 1e-6
+                    ? Math.sqrt(start / (f.k2s2 * Math.sin(start)))
+                    : start * (w - 1 / w) / 2 / Math.sqrt(2 * f.k2s2 * (still - Math.cos(theta)));
             sum += rate * (i == 0 || i == PARTS ? 1 : i % 2 == 1 ? 4 : 2);
+            w *= next;
         }
         return sum * step / 3;
+    }
+
+    private static double acosh(double x) {
+        return Math.log(x + Math.sqrt(x * x - 1));
     }
 
     /**

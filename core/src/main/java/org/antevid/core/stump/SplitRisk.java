@@ -307,9 +307,9 @@ public record SplitRisk(
     /** Second moment of a segment of the stump's ellipse about its own centroid, m4. Source: geometry. */
     private static double slabInertia(Cut c, double depth) {
         double r = c.dLayM / 2;
-        double half = Math.acos(Math.max(-1, Math.min(1, (r - depth) / r)));
-        double sin = Math.sin(half);
-        double cos = Math.cos(half);
+        double cos = Math.max(-1, Math.min(1, (r - depth) / r));
+        double half = Math.acos(cos);
+        double sin = Math.sqrt(1 - cos * cos);
         double area = r * r * (half - sin * cos);
         double centroid = area > 0 ? 2 * r * sin * r * sin * r * sin / (3 * area) : r;
         double about = r * r * r * r / 4 * (half - sin * cos + 2 * sin * sin * sin * cos);

@@ -30,6 +30,27 @@ class RetreatTest {
         return EscapeRoutes.of(LeavingCutter.usual(lay, 20, Ground.LEVEL, Optional.empty(), CLOCK, 3, obstacles));
     }
 
+    /** Two ways to the same number: step by step, and the quadrature that hundreds of lays are asked with. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void theFastestTimeIsTheSameByStepsAndByQuadrature(int seed) {
+        Random random = new Random(seed);
+        FallTime.Fall fall = new FallTime.Fall(
+                0.1 + 2 * random.nextDouble(),
+                1000 + 1e5 * random.nextDouble(),
+                0.1 + 20 * random.nextDouble() * random.nextDouble(),
+                0.2 + 2 * random.nextDouble(),
+                -20 + 40 * random.nextDouble(),
+                0,
+                0.3,
+                45,
+                0,
+                20,
+                Optional.empty());
+        double stepped = FallTime.of(fall).fastS().orElseThrow();
+        assertThat(FallTime.fastestS(fall, false)).isCloseTo(stepped, within(0.002 * stepped + 0.002));
+    }
+
     @ParameterizedTest
     @MethodSource("seeds")
     void aWayOutIsNeverToTheFallSideNorStraightBack(int seed) {

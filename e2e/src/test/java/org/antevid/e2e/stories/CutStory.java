@@ -120,7 +120,7 @@ class CutStory extends DemoStory {
         inAside("saw, short bar, 45 cm").click();
         imre.fill("Notch depth", "700");
         assertThat(imre.region("Own measures"))
-                .containsText(Pattern.compile("must be between \\d+ mm and \\d+ mm on \\d+ mm of wood"));
+                .containsText(Pattern.compile("must be between \\d+\\smm and \\d+\\smm on \\d+\\smm of wood"));
         inAside("take it").click();
         imre.tab("Line");
         imre.button("Move the line");
@@ -141,10 +141,10 @@ class CutStory extends DemoStory {
         assertThat(imre.region("Strap")).containsText(Pattern.compile("holds [2-9]\\.\\d times, down"));
         imre.tab("Measures");
         imre.fill("Strap", "30");
-        assertThat(imre.region("Own measures")).containsText(Pattern.compile("computed \\d+ mm"));
+        assertThat(imre.region("Own measures")).containsText(Pattern.compile("computed \\d+\\smm"));
         imre.tab("Card");
         assertThat(imre.region("Strap"))
-                .containsText(Pattern.compile("holds [01]\\.\\d times, down; 2 is asked: \\d+ mm from the bark"));
+                .containsText(Pattern.compile("holds [01]\\.\\d times, down; 2 is asked: \\d+\\smm from the bark"));
         imre.tab("Measures");
         imre.fill("Strap", "90");
         again("Face angle less", 3);

@@ -146,10 +146,10 @@ class LayStory extends DemoStory {
                 .locator("ul.list button.row")
                 .filter(new Locator.FilterOptions().setHasText("beehives"))
                 .click();
-        imre.choose("Protection", "move");
-        assertThat(aside()).containsText("move: nobody named");
+        imre.choose("Protection", "move it away");
+        assertThat(aside()).containsText("move it away: nobody named");
         imre.choose("Who does it", "Oren Pike");
-        assertThat(aside()).containsText("move: Oren Pike");
+        assertThat(aside()).containsText("move it away: Oren Pike");
         inAside("done").click();
         assertThat(imre.page
                         .locator("ul.list button.row")

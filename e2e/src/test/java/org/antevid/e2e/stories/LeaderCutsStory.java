@@ -200,7 +200,7 @@ class LeaderCutsStory extends DemoStory {
         assertThat(imre.page.locator(".banner")).containsText("Sefa Marsh");
         assertThat(imre.page.locator(".banner")).containsText("Imre Halloway");
         assertThat(imre.region("Log"))
-                .containsText(Pattern.compile("HOLD, pressed (\\d+ min )?\\d+ s before it arrived"));
+                .containsText(Pattern.compile("HOLD, pressed (\\d+\\smin )?\\d+\\ss before it arrived"));
         assertThat(word(his)).hasText("Stop");
         imre.shot("hold-late");
         Map<?, ?> late = (Map<?, ?>) imre.page.evaluate(

@@ -151,7 +151,7 @@ class OrdinaryTreeStory extends DemoStory {
         his.fill("Known length", "3");
         his.fill("Camera above the foot", "1.6");
         Locator follows = his.page.getByLabel("What follows");
-        assertThat(follows).containsText(Pattern.compile("= \\d+\\.\\d+ m\\s+±\\d+\\.\\d+ m"));
+        assertThat(follows).containsText(Pattern.compile("= \\d+\\.\\d+\\sm\\s+±\\d+\\.\\d+\\sm"));
         his.button("Keep this sighting");
         assertThat(his.page.getByLabel("New sighting")).containsText("from a photo");
         his.tab("Faults");

@@ -418,7 +418,7 @@ class PlaceStory extends DemoStory {
         assertThat(aside().getByLabel(Pattern.compile("^said by Sefa Marsh"))).hasCount(1);
         imre.button("+ say it");
         imre.button("Say it");
-        imre.page.getByText(Pattern.compile("Recording [12] s: stop")).click();
+        imre.page.getByText(Pattern.compile("Recording [12]\\ss: stop")).click();
         assertThat(aside().getByLabel(Pattern.compile("^said by Imre Halloway")))
                 .hasCount(1);
 

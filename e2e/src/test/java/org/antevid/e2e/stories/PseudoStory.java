@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
@@ -16,9 +17,9 @@ import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
 /**
- * A lookout and a cutter read the language that nobody reads: all that comes from the catalogue stands in brackets, so
- * that what is left outside of them is either a name, a number with its unit, or a word that no other language can
- * reach.
+ * A lookout, a cutter and the leader read the language that nobody reads: all that comes from the catalogue stands in
+ * brackets, so that what is left outside of them is either a name, a number with its unit, or a word that no other
+ * language can reach.
  */
 class PseudoStory extends DemoStory {
     private static final Pattern BRACKETED = Pattern.compile("⟦[^⟦⟧]*⟧");
@@ -37,7 +38,7 @@ class PseudoStory extends DemoStory {
                 if (parent.closest('script, style, [hidden]')) continue;
                 all.push(walk.currentNode.textContent);
               }
-              document.querySelectorAll('[aria-label], [placeholder], [title], img[alt]').forEach((e) => {
+              document.querySelectorAll('[aria-label]:not(.anticon), [placeholder], [title], img[alt]').forEach((e) => {
                 ['aria-label', 'placeholder', 'title', 'alt'].forEach((a) => e.hasAttribute(a) && all.push(e.getAttribute(a)));
               });
               return all;
@@ -159,8 +160,39 @@ class PseudoStory extends DemoStory {
         everyPage();
     }
 
+    /** The leader's desk: every stage with all its parts, the trees, the house. */
     @Test
     @Order(5)
+    void soIsAllThatTheLeaderReadsAtTheDesk() {
+        Page crew = phone;
+        phone = imre.page;
+        phone.evaluate("() => { localStorage.setItem('antevid.language', 'PSEUDO'); "
+                + "sessionStorage.setItem('antevid.manner.pending', 'yes'); }");
+        for (String stage : List.of("place", "stems", "lay", "cuts", "tangle", "crew", "brief", "run", "review")) {
+            phone.navigate(server.local() + "/jobs/" + job + "/" + stage);
+            everyTab(stage);
+        }
+        phone.navigate(server.local() + "/jobs/" + job + "/trees");
+        nothingFixed("trees");
+        phone.navigate(server.local() + "/jobs/" + job + "/trees/new");
+        nothingFixed("a new tree");
+        phone.navigate(server.local() + "/");
+        assertThat(phone.locator("h1").first()).containsText("⟦");
+        phone = crew;
+    }
+
+    private void everyTab(String stage) {
+        assertThat(phone.locator("aside, main").getByText("⟦").first()).isVisible();
+        nothingFixed(stage);
+        Locator tabs = phone.getByRole(AriaRole.TAB);
+        for (int i = 0; i < tabs.count(); i++) {
+            tabs.nth(i).click();
+            nothingFixed(stage + ", part " + i);
+        }
+    }
+
+    @Test
+    @Order(6)
     void aHoldAndItsReceiptsAreFromTheCatalogue() {
         phone.locator("button.thumb").click();
         nothingFixed("held");

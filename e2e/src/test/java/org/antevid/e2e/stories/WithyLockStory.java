@@ -405,7 +405,7 @@ class WithyLockStory {
                 .locator("ul.list button.row")
                 .filter(new Locator.FilterOptions().setHasText("glasshouse"))
                 .click();
-        imre.choose("Protection", "none");
+        imre.choose("Protection", "nothing planned");
         imre.page.waitForTimeout(500);
         imre.stage(7);
         imre.button("Issue briefing 1");
@@ -415,7 +415,7 @@ class WithyLockStory {
                 .locator("ul.list button.row")
                 .filter(new Locator.FilterOptions().setHasText("glasshouse"))
                 .click();
-        imre.choose("Protection", "empty");
+        imre.choose("Protection", "get people out");
         imre.page.waitForTimeout(500);
         imre.stage(7);
         imre.button("Issue briefing 1");

@@ -24,6 +24,7 @@ import org.antevid.core.message.Side;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Site;
 import org.antevid.core.stump.School;
+import org.antevid.core.stump.SplitRisk;
 
 /** The cut card as the leader's screen shows it. Needs and loads are rounded up, capacities down, before they leave. */
 public record CutView(
@@ -79,13 +80,13 @@ public record CutView(
             double tensionN,
             String wood) {}
 
-    record ChangeView(String words, Optional<String> level) {}
+    record ChangeView(String words, Optional<SplitRisk.Level> level) {}
 
     record SplitView(
-            String level,
-            String practice,
+            SplitRisk.Level level,
+            SplitRisk.Level practice,
             double index,
-            String mechanics,
+            SplitRisk.Level mechanics,
             double ratio,
             Map<String, Double> points,
             double movesAtM,
@@ -280,17 +281,16 @@ public record CutView(
                 .collect(Collectors.toMap(
                         Map.Entry::getKey, Map.Entry::getValue, (a, b) -> a, java.util.LinkedHashMap::new));
         return new SplitView(
-                s.risk().result().key(),
-                s.risk().practice().key(),
+                s.risk().result(),
+                s.risk().practice(),
                 Rounding.up(s.risk().index(), 0),
-                s.risk().mechanics().key(),
+                s.risk().mechanics(),
                 Rounding.up(s.risk().ratio(), 2),
                 points,
                 Rounding.up(s.risk().movesAtM(), 3),
                 s.risk().movesEarly(),
                 s.changes().stream()
-                        .map(c -> new ChangeView(
-                                Speech.words().say(c.says()), c.level().map(l -> l.key())))
+                        .map(c -> new ChangeView(Speech.words().say(c.says()), c.level()))
                         .toList(),
                 Speech.words().say(s.likely()));
     }
