@@ -15,6 +15,7 @@ type Wanted<Answer> = { key: string; ask: (signal: AbortSignal) => Promise<Answe
  *
  * @param subject what it is asked of; undefined while nothing can be asked
  * @param stamp what else the answer depends on
+ * @returns `waiting` until the subject has had its first answer, so that nobody is told something is missing
  */
 export function usePreview<Choice, Answer>(
   name: string,
@@ -22,7 +23,7 @@ export function usePreview<Choice, Answer>(
   choice: Choice,
   stamp: string,
   ask: (choice: Choice, signal: AbortSignal) => Promise<Answer>,
-): { answer?: Answer; faults: Fault[]; failed?: Error } {
+): { answer?: Answer; faults: Fault[]; failed?: Error; waiting: boolean } {
   const queries = useQueryClient();
   // its own key: a question that another page gave up must not be shared
   const own = useId();
@@ -83,5 +84,6 @@ export function usePreview<Choice, Answer>(
     },
     [],
   );
-  return subject !== undefined && shown.subject === subject ? shown : { faults: NONE };
+  const answered = subject !== undefined && shown.subject === subject;
+  return answered ? { ...shown, waiting: false } : { faults: NONE, waiting: subject !== undefined };
 }

@@ -23,7 +23,7 @@ import { msg } from './words';
 
 const SitePlan = lazy(() => later(() => import('../plan/SitePlan')));
 const linkWords = () => ({
-  live: 'live',
+  live: msg('live'),
   connecting: 'linking',
   asking: msg('slowLink'),
   lost: <b>{msg('noLinkThisMay')}</b>,

@@ -10,12 +10,13 @@ import { msg } from './words';
 
 type Typed = Pick<Schemas['TemplateRequest'], 'name' | 'species' | 'wood' | 'means'> & { straight?: boolean };
 
-const woods = () => woodWords()
-  .filter((w, i, all) => all.findIndex((o) => o.tap.wood === w.tap.wood) === i)
-  .map((w) => ({
-    value: w.tap.wood,
-    label: w.tap.wood === 'SOUND' ? msg('alive') : w.words,
-  }));
+const woods = () =>
+  woodWords()
+    .filter((w, i, all) => all.findIndex((o) => o.tap.wood === w.tap.wood) === i)
+    .map((w) => ({
+      value: w.tap.wood,
+      label: w.tap.wood === 'SOUND' ? msg('alive') : w.words,
+    }));
 const means = () => meansWords().map((m) => ({ value: m.tap.means, label: m.words }));
 
 /** The sorts of tree the house meets most: one touch on a new tree says all that stands here, the rest is asked. */

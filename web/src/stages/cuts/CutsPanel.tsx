@@ -17,6 +17,7 @@ import { TypesTab } from './TypesTab';
 import { useCuts, type CutView } from './useCuts';
 import { WedgesTab } from './WedgesTab';
 import { msg } from './words';
+import { Waiting } from '../../ui/Waiting';
 
 type Part = 'card' | 'measures' | 'types' | 'wedges' | 'line' | 'stuck';
 
@@ -86,7 +87,8 @@ export default function CutsPanel({ job, go }: PanelProps) {
               </Button>
             ))}
         </div>
-        {!v && (
+        {l.waiting && <Waiting />}
+        {!v && !l.waiting && (
           <p className="empty">
             {l.stem?.notKnown.length
               ? msg('notKnownTheCut', { stemLabel: l.stem.label, notKnown: l.stem.notKnown.join(', ') })

@@ -14,7 +14,11 @@ export function useCuts(job: string) {
   const l = useLay(job);
   const { showCut } = usePlanTools();
   const id = l.lay || l.layFaults.length > 0 ? l.stem?.id : undefined;
-  const { answer: view, faults } = usePreview('cuts', id, l.choice, l.stamp, (body, signal) =>
+  const {
+    answer: view,
+    faults,
+    waiting,
+  } = usePreview('cuts', id, l.choice, l.stamp, (body, signal) =>
     data(api.POST('/api/jobs/{job}/stems/{stem}/cuts/preview', { params: { path: { job, stem: id! } }, body, signal })),
   );
   useEffect(() => showCut(view?.card), [view, showCut]);
@@ -26,6 +30,7 @@ export function useCuts(job: string) {
     ...l,
     view,
     faults,
+    waiting: l.waiting || waiting,
     cuts,
     rig,
     support,

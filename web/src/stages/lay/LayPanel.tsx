@@ -16,6 +16,7 @@ import { RestsTab } from './RestsTab';
 import { useLay } from './useLay';
 import { WaysTab } from './WaysTab';
 import { msg } from './words';
+import { Waiting } from '../../ui/Waiting';
 
 const MOST_NAMED = 2;
 
@@ -78,6 +79,7 @@ export default function LayPanel({ job, go }: PanelProps) {
             </Button>
           </div>
         )}
+        {l.waiting && <Waiting />}
         {v && l.stem && (
           <>
             <h1>
@@ -233,10 +235,14 @@ export default function LayPanel({ job, go }: PanelProps) {
           onClick={() => void fix(true)}
         >
           <span>
-            {v ? msg('fixLayDegreesAnd', { layDeg: azimuth(v.layDeg) }) : msg('noLayYet')}
+            {v
+              ? msg('fixLayDegreesAnd', { layDeg: azimuth(v.layDeg) })
+              : l.waiting
+                ? msg('beingComputed')
+                : msg('noLayYet')}
             <small>
               {!v
-                ? msg('whatIsMissingIs')
+                ? !l.waiting && msg('whatIsMissingIs')
                 : blocking.length > 0
                   ? msg('aStopWillStand', {
                       blocking: blocking

@@ -13,7 +13,8 @@ const FIRST: Choice = { layDeg: 0, cutHeightM: 0.3, school: 'OPEN_FACE', barM: 0
 export function useLay(job: string, focus?: LayFocus) {
   const tools = usePlanTools();
   const lays = useLays(job);
-  const stem = useStems(job).data?.find((s) => s.id === tools.stem);
+  const stems = useStems(job);
+  const stem = stems.data?.find((s) => s.id === tools.stem);
   const features = useFeatures(job);
   const saved = lays.data?.find((l) => l.stemId === tools.stem);
   const draft = `${job}/${tools.stem ?? ''}`;
@@ -79,6 +80,7 @@ export function useLay(job: string, focus?: LayFocus) {
     set: (over: Partial<Choice>) => setChoice({ ...current, ...over }),
     turn,
     lay,
+    waiting: preview.waiting || stems.isPending || lays.isPending,
     dial: dial.data,
     stamp,
     layFaults: faults,

@@ -3,6 +3,7 @@ import { Figure } from '../../figures/Figure';
 import { msg } from './words';
 
 type Stem = Schemas['StemView'];
+export type Shown = 'diameter' | 'height' | 'lean' | 'crown';
 
 /** One of the figures, with its uncertainty and how it was got. */
 function Length({ name, of }: { name: string; of?: Stem['height'] }) {
@@ -32,11 +33,11 @@ function Lean({ of }: { of: Stem['lean'] }) {
 }
 
 /** The four figures everything hangs on, each with its uncertainty and how it was got. */
-export function Figures({ stem, only }: { stem: Stem; only?: 'diameter' | 'height' | 'lean' | 'crown' }) {
-  const diameter = <Length name="diameter" of={stem.diameter} />;
-  const height = <Length name="height" of={stem.height} />;
+export function Figures({ stem, only }: { stem: Stem; only?: Shown }) {
+  const diameter = <Length name={msg('diameter')} of={stem.diameter} />;
+  const height = <Length name={msg('heightOf')} of={stem.height} />;
   const lean = <Lean of={stem.lean} />;
-  const crown = <Length name="crown radius" of={stem.crownRadius} />;
+  const crown = <Length name={msg('crownRadius')} of={stem.crownRadius} />;
   const m = stem.mass;
   if (only) return <div className="figs">{{ diameter, height, lean, crown }[only]}</div>;
   return (

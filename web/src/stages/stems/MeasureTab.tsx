@@ -6,7 +6,7 @@ import { useAct } from '../../api/job';
 import { Chips } from '../../app/Stepper';
 import { usePlanTools } from '../../plan/planTools';
 import { useChoices } from './choices';
-import { Figures } from './Figures';
+import { Figures, type Shown } from './Figures';
 import { PhotoTouches } from '../../photo/PhotoTouches';
 import { ADVICE, touchesOf } from '../../photo/touches';
 import '../../words/seeing';
@@ -16,9 +16,11 @@ import { msg } from './words';
 
 type Kind = Schemas['SightingChoice']['key'];
 /** What is measured, and by which means; the first is the usual one. */
-const placedHow = (): { what: string; kinds: [Kind, string][] }[] => [
+type What = 'girth' | 'height' | 'lean' | 'crown' | 'wall' | 'roots' | 'fault';
+const ways = (): { what: What; shows?: Shown; kinds: [Kind, string][] }[] => [
   {
-    what: msg('girth'),
+    what: 'girth',
+    shows: 'diameter',
     kinds: [
       ['GIRTH', msg('tape')],
       ['CALLIPER', msg('calliper')],
@@ -26,7 +28,8 @@ const placedHow = (): { what: string; kinds: [Kind, string][] }[] => [
     ],
   },
   {
-    what: msg('height'),
+    what: 'height',
+    shows: 'height',
     kinds: [
       ['HEIGHT_ANGLES', msg('twoAngles')],
       ['HEIGHT_PHOTO', msg('photo3')],
@@ -36,7 +39,8 @@ const placedHow = (): { what: string; kinds: [Kind, string][] }[] => [
     ],
   },
   {
-    what: msg('lean'),
+    what: 'lean',
+    shows: 'lean',
     kinds: [
       ['LEAN_VIEW', msg('oneView')],
       ['LEAN_PHOTO', msg('photo3')],
@@ -45,30 +49,32 @@ const placedHow = (): { what: string; kinds: [Kind, string][] }[] => [
     ],
   },
   {
-    what: msg('crown'),
+    what: 'crown',
+    shows: 'crown',
     kinds: [
       ['CROWN_RADIUS', msg('taped')],
       ['EYE_CROWN', msg('byEye')],
     ],
   },
-  { what: msg('wall'), kinds: [['SOUND_WALL', msg('probe')]] },
-  { what: msg('roots'), kinds: [['HEAVE', msg('heave')]] },
-  { what: msg('fault'), kinds: [['DEFECT_HEIGHT', msg('heightByAngles')]] },
+  { what: 'wall', kinds: [['SOUND_WALL', msg('probe')]] },
+  { what: 'roots', kinds: [['HEAVE', msg('heave')]] },
+  { what: 'fault', kinds: [['DEFECT_HEIGHT', msg('heightByAngles')]] },
 ];
+
+const measured = (what: What) => ways().find((w) => w.what === what) ?? ways()[0];
 
 /** Measuring like a field book: the kind, the raw numbers, what follows at once. */
 export function MeasureTab({ job, stem }: { job: string; stem: Schemas['StemView'] }) {
   const { say, pick } = usePlanTools();
   const act = useAct(job, say);
   const sightings = useChoices(job).sightings;
-  const [what, setWhat] = useState('Girth');
+  const [what, setWhat] = useState<What>('girth');
   const [kind, setKind] = useState<Kind>('GIRTH');
   const [photo, setPhoto] = useState<{ numbers: Record<string, number>; file: File }>();
   const [photos, setPhotos] = useState(0);
   const [filled, setFilled] = useState<{ given: Given; simulated: boolean; n: number }>();
-  const ways = placedHow().find((w) => w.what === what)?.kinds ?? [];
+  const { kinds, shows } = measured(what);
   const choice = sightings.find((s) => s.key === kind);
-  const shows = ({ Girth: 'diameter', Height: 'height', Lean: 'lean', Crown: 'crown' } as const)[what as 'Girth'];
   const choose = (k: Kind) => {
     setKind(k);
     setFilled(undefined);
@@ -123,17 +129,17 @@ export function MeasureTab({ job, stem }: { job: string; stem: Schemas['StemView
         value={what}
         onChange={(w) => {
           setWhat(w);
-          choose(placedHow().find((x) => x.what === w)?.kinds[0][0] ?? 'GIRTH');
+          choose(measured(w).kinds[0][0]);
         }}
-        options={placedHow().map((w) => ({ value: w.what, words: w.what }))}
+        options={ways().map((w) => ({ value: w.what, words: msg(w.what) }))}
       />
       {shows && <Figures stem={stem} only={shows} />}
-      {ways.length > 1 && (
+      {kinds.length > 1 && (
         <Chips
           label={msg('how')}
           value={kind}
           onChange={choose}
-          options={ways.map(([value, words]) => ({ value, words }))}
+          options={kinds.map(([value, words]) => ({ value, words }))}
         />
       )}
       {(kind === 'HEIGHT_ANGLES' || kind === 'LEAN_VIEW') && (

@@ -45,7 +45,8 @@ export function SightingForm({
     },
     choices,
   };
-  const complete = kind.notes.every((n) => !n.required || n.choices.length > 0 || given.numbers[n.name] !== undefined);
+  const missing = kind.notes.filter((n) => n.required && n.choices.length === 0 && given.numbers[n.name] === undefined);
+  const complete = missing.length === 0;
   const key = JSON.stringify(given);
   useEffect(() => {
     setAnswer(undefined);
@@ -131,6 +132,9 @@ export function SightingForm({
           </>
         )}
         {refused && <small className={css.keepStrong}>{refused}</small>}
+        {!complete && (
+          <small>{msg('stillNeeded', { missing: missing.map((n) => n.words.toLowerCase()).join(', ') })}</small>
+        )}
       </div>
       <Button
         size="large"

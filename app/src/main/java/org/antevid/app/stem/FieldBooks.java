@@ -51,9 +51,19 @@ public class FieldBooks {
         this.log = log;
     }
 
+    /** What is usual for the kind, or none at all, is not written down: it is said in the words of whoever reads it. */
+    private static String instrument(Observation o) {
+        boolean usual = o.kind.byEye()
+                || o.instrument.isBlank()
+                || o.instrument.equals(Speech.words().term(o.kind, "instrument"));
+        return usual ? "" : Require.text(o.instrument, 60, "instrument");
+    }
+
     /**
      * What a person writes down of one observation. {@code id} is made by the sender, so that a repeated sending counts
      * once.
+     *
+     * @param instrument empty: the usual one of its kind
      */
     public record Observation(
             Optional<String> id,
@@ -63,8 +73,7 @@ public class FieldBooks {
             String instrument,
             boolean simulated) {
         public static Observation of(SightingKind kind, Map<String, Double> numbers) {
-            return new Observation(
-                    Optional.empty(), kind, numbers, Map.of(), Speech.words().term(kind, "instrument"), false);
+            return new Observation(Optional.empty(), kind, numbers, Map.of(), "", false);
         }
     }
 
@@ -109,7 +118,7 @@ public class FieldBooks {
             return id;
         }
         s.stateThen = stem.state;
-        s.instrument = o.kind.byEye() ? "by eye" : Require.text(o.instrument, 60, "instrument");
+        s.instrument = instrument(o);
         s.simulated = o.simulated;
         s.quantity = core.estimate().value();
         s.sigma = core.estimate().sigma();

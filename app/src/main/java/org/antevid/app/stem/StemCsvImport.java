@@ -271,7 +271,7 @@ public class StemCsvImport {
         s.id = id(r, elsewhere);
         s.kind = r.choice("kind", SightingKind.class);
         s.stateThen = r.choice("state_then", StemState.class);
-        s.instrument = r.need("instrument");
+        s.instrument = r.text("instrument");
         s.who = r.need("who");
         s.takenAt = at(r);
         s.simulated = r.yes("simulated");

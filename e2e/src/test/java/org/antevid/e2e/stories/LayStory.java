@@ -294,7 +294,7 @@ class LayStory extends DemoStory {
         assertThat(aside()).containsText("3 sightings");
         imre.stage(3);
         assertThat(imre.region("Out of date")).containsText("height was 2");
-        assertThat(imre.region("Out of date")).containsText(Pattern.compile("reach 2\\d\\.\\d m → 2\\d\\.\\d m"));
+        assertThat(imre.region("Out of date")).containsText(Pattern.compile("reach 2\\d\\.\\d\\sm → 2\\d\\.\\d\\sm"));
         imre.button("Fix lay 084° and its drop zone");
         assertThat(imre.page.locator(".next")).containsText("Next: the cuts");
         assertThat(browsers.errors()).isEmpty();

@@ -23,10 +23,12 @@ import org.junit.jupiter.api.Test;
  */
 class PseudoStory extends DemoStory {
     private static final Pattern BRACKETED = Pattern.compile("⟦[^⟦⟧]*⟧");
+    private static final Pattern ADDRESS = Pattern.compile("https?://\\S+");
     private static final Pattern WORD = Pattern.compile("\\p{L}{2,}");
     /** Units, keys of the plan, the names of the languages, which are said in themselves. */
-    private static final Set<String> SAME_EVERYWHERE =
-            Set.of("mm", "cm", "km", "kg", "kN", "ft", "in", "lb", "mph", "min", "English", "Español", "Antevid", "GO");
+    private static final Set<String> SAME_EVERYWHERE = Set.of(
+            "mm", "cm", "km", "kg", "kN", "ft", "in", "lb", "mph", "min", "English", "Español", "Antevid", "GO", "PDF",
+            "SVG");
 
     /** All that is read on the page: texts, and the names of what has none. */
     private static final String READ = """
@@ -51,7 +53,7 @@ class PseudoStory extends DemoStory {
     private static Set<String> fixed(Page page, List<String> names) {
         Set<String> left = new TreeSet<>();
         for (Object text : (List<?>) page.evaluate(READ)) {
-            String rest = text.toString();
+            String rest = ADDRESS.matcher(text.toString()).replaceAll(" ");
             for (String before = ""; !before.equals(rest); ) {
                 before = rest;
                 rest = BRACKETED.matcher(rest).replaceAll(" ");
@@ -71,7 +73,9 @@ class PseudoStory extends DemoStory {
                 "async () => { const j = await (await fetch('/api/jobs/" + job
                         + "')).json(); const p = await (await fetch('/api/people')).json();"
                         + " return [j.name, j.place, j.code, ...p.map((x) => x.name), ...p.map((x) => x.name.split(' ')[0])]; }");
-        return Stream.concat(((List<?>) all).stream().map(Object::toString), Stream.of("the gate", "S1", "E1", "E2"))
+        return Stream.concat(
+                        ((List<?>) all).stream().map(Object::toString),
+                        Stream.of("the gate", "quercus", "S1", "E1", "E2"))
                 .sorted(Comparator.comparing(String::length).reversed())
                 .toList();
     }

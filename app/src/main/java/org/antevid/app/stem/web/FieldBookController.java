@@ -108,7 +108,7 @@ public class FieldBookController {
                     kind,
                     given,
                     choices == null ? Map.of() : choices,
-                    instrument == null || instrument.isBlank() ? Speech.words().term(kind, "instrument") : instrument,
+                    instrument == null ? "" : instrument,
                     Boolean.TRUE.equals(simulated));
         }
     }
@@ -304,7 +304,7 @@ public class FieldBookController {
                 s.sigma,
                 show(s.kind, s.quantity, Side.NEAREST),
                 show(s.kind, s.sigma, Side.UP),
-                s.instrument,
+                s.instrument.isEmpty() ? Speech.words().term(s.kind, "instrument") : s.instrument,
                 s.simulated,
                 s.who,
                 s.takenAt,
