@@ -7,6 +7,7 @@ import static org.antevid.words.Imperial.MPH_MS;
 
 import java.math.BigDecimal;
 import java.util.Locale;
+import java.util.function.Function;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Side;
@@ -31,14 +32,11 @@ public final class Display {
     private final String onTheRope;
     private final String of;
 
-    Display(Units units, Catalogue catalogue) {
+    /** @param words what is said between and behind digits, as the reader reads it */
+    Display(Units units, Function<QuantityWords, String> words) {
         this.units = units;
-        this.onTheRope = " " + plain(catalogue, QuantityWords.ON_THE_ROPE);
-        this.of = " " + plain(catalogue, QuantityWords.OF) + " ";
-    }
-
-    private static String plain(Catalogue catalogue, QuantityWords word) {
-        return catalogue.pattern(Words.key(word)).orElseThrow();
+        this.onTheRope = " " + words.apply(QuantityWords.ON_THE_ROPE);
+        this.of = " " + words.apply(QuantityWords.OF) + " ";
     }
 
     public String of(Arg.Amount a) {

@@ -48,7 +48,8 @@ public final class Words {
         this.manner = manner;
         this.catalogue = Catalogue.of(manner.language().read(), said);
         this.english = Catalogue.of(Language.ENGLISH, said);
-        this.display = new Display(manner.units(), catalogue);
+        this.display = new Display(
+                manner.units(), w -> bracketed(catalogue.pattern(key(w)).orElseThrow()));
     }
 
     public static Words of(Manner manner) {
@@ -187,8 +188,12 @@ public final class Words {
         from.arguments(key).forEach(name -> values.put(name, name.equals(BREAST) ? breast() : value(name, args)));
         synchronized (format) {
             String text = format.format(values);
-            return manner.language() == Language.PSEUDO ? PSEUDO_FROM + text + PSEUDO_TO : text;
+            return bracketed(text);
         }
+    }
+
+    private String bracketed(String text) {
+        return manner.language() == Language.PSEUDO ? PSEUDO_FROM + text + PSEUDO_TO : text;
     }
 
     private String breast() {

@@ -13,8 +13,12 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Quantities in both units, each rounded to its safe side. */
 class DisplayTest {
-    private static final Display METRIC = new Display(Units.METRIC, Catalogue.of(Language.ENGLISH));
-    private static final Display FEET = new Display(Units.FEET, Catalogue.of(Language.ENGLISH));
+    private static final Display METRIC = new Display(Units.METRIC, DisplayTest::english);
+    private static final Display FEET = new Display(Units.FEET, DisplayTest::english);
+
+    private static String english(QuantityWords word) {
+        return Catalogue.of(Language.ENGLISH).pattern(Words.key(word)).orElseThrow();
+    }
 
     @Test
     void needsGoUpAndCapacitiesDown() {

@@ -23,7 +23,9 @@ import org.junit.jupiter.api.Test;
  */
 class PseudoStory extends DemoStory {
     private static final Pattern BRACKETED = Pattern.compile("⟦[^⟦⟧]*⟧");
-    private static final Pattern ADDRESS = Pattern.compile("https?://\\S+");
+    /** Addresses, and the hash of a briefing. */
+    private static final Pattern NO_WORDS = Pattern.compile("https?://\\S+|\\b[0-9a-f]{12}\\b");
+
     private static final Pattern WORD = Pattern.compile("\\p{L}{2,}");
     /** Units, keys of the plan, the names of the languages, which are said in themselves. */
     private static final Set<String> SAME_EVERYWHERE = Set.of(
@@ -53,7 +55,7 @@ class PseudoStory extends DemoStory {
     private static Set<String> fixed(Page page, List<String> names) {
         Set<String> left = new TreeSet<>();
         for (Object text : (List<?>) page.evaluate(READ)) {
-            String rest = ADDRESS.matcher(text.toString()).replaceAll(" ");
+            String rest = NO_WORDS.matcher(text.toString()).replaceAll(" ");
             for (String before = ""; !before.equals(rest); ) {
                 before = rest;
                 rest = BRACKETED.matcher(rest).replaceAll(" ");
@@ -72,7 +74,8 @@ class PseudoStory extends DemoStory {
         Object all = imre.page.evaluate(
                 "async () => { const j = await (await fetch('/api/jobs/" + job
                         + "')).json(); const p = await (await fetch('/api/people')).json();"
-                        + " return [j.name, j.place, j.code, ...p.map((x) => x.name), ...p.map((x) => x.name.split(' ')[0])]; }");
+                        + " const k = await (await fetch('/api/house/kit')).json();"
+                        + " return [j.name, j.place, j.code, ...p.map((x) => x.name), ...k.map((x) => x.name), ...p.map((x) => x.name.split(' ')[0])]; }");
         return Stream.concat(
                         ((List<?>) all).stream().map(Object::toString),
                         Stream.of("the gate", "quercus", "S1", "E1", "E2"))
