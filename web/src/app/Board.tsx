@@ -93,7 +93,7 @@ export default function Board() {
                     day: 'numeric',
                     month: 'short',
                   })}
-                  {j.closed ? ` ${msg('closed2')}` : ''}
+                  {j.closed ? ` ${msg('closedElse')}` : ''}
                 </p>
                 <p className={css.cardFoot}>
                   <Mark

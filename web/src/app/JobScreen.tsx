@@ -124,7 +124,7 @@ export default function JobScreen() {
           <span className="job">{info.error ? msg('theServerDoesNot') : msg('openingTheJob')}</span>
           <div className="r">
             <Button type="primary" danger className="hold" onClick={hold}>
-              {msg('hold2')}
+              {msg('holdTitle')}
             </Button>
           </div>
         </header>
@@ -166,7 +166,7 @@ export default function JobScreen() {
               <div className={link === 'lost' ? 'link lost' : 'quiet link'}>{linkWords()[link]}</div>
               <Menu more={[{ words: msg('allKeys'), act: () => setKeys(true) }]} />
               <Button type="primary" danger className="hold" onClick={hold}>
-                {msg('hold2')}
+                {msg('holdTitle')}
               </Button>
             </div>
           </header>
@@ -254,7 +254,7 @@ export default function JobScreen() {
               <p className={`refused ${css.refusedInPanel}`} role="alert">
                 {refused}{' '}
                 <Button type="text" onClick={() => setRefused('')}>
-                  {msg('close2')}
+                  {msg('closeInline')}
                 </Button>
               </p>
             )}

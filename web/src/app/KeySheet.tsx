@@ -4,7 +4,7 @@ import { STAGES } from '../stages/registry';
 import { msg } from './words';
 
 const sheet = (): [string, string][] => [
-  ['O', msg('openPoints2')],
+  ['O', msg('openPointsInline')],
   ['H', 'HOLD'],
   ['?', msg('thisSheet')],
 ];

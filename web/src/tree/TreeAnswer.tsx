@@ -23,7 +23,7 @@ function numbers(view: View): [string, string][] {
   return [
     [msg('notchDeep'), said(cut, 'DEPTH') ?? '–'],
     [msg('notchOpen'), msg('orMore', { cut: said(cut, 'FACE') ?? '–' })],
-    [msg('hingeThick'), left === right ? msg('orMore2', { left }) : msg('leftRight', { left, right })],
+    [msg('hingeThick'), left === right ? msg('orMoreWithLeft', { left }) : msg('leftRight', { left, right })],
     [msg('hingeLong'), said(cut, 'HINGE_LENGTH') ?? '–'],
     cut.backCut === 'STRAIGHT' ? [msg('backCut'), 'straight'] : [msg('strapLeft'), said(cut, 'STRAP') ?? '–'],
     line ? [msg('linePull'), line.pullWords] : [msg('cutAt'), cut.said.cutHeightM],

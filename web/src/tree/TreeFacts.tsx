@@ -39,7 +39,7 @@ export function TreeFacts({ draft, planned, heightByPhoto, stem, species, curren
         ? msg('noneSeen2Degrees')
         : `${draft.leanDeg}° ±2° ${SIDES.find((s) => s.tap.leansToDeg === draft.leansToDeg)?.words ?? msg('to')}`;
   const cells: [Question, string, string | undefined][] = [
-    ['WHERE', msg('stands'), stem ? msg('onThePlan2') : draft.at && msg('onThePlan2')],
+    ['WHERE', msg('stands'), stem ? msg('onThePlanInline') : draft.at && msg('onThePlanInline')],
     ['SPECIES', msg('species'), draft.species ? species(draft.species) : stem?.commonName],
     [
       'WOOD',
@@ -89,8 +89,8 @@ export function TreeFacts({ draft, planned, heightByPhoto, stem, species, curren
 /** A lean of nothing leans nowhere. */
 const stemLean = ({ deg, said }: Schemas['LeanFigure']): string =>
   deg === 0
-    ? msg('noneSeen2', { sigmaDeg: said.sigmaDeg })
-    : msg('to2', { deg: said.deg, sigmaDeg: said.sigmaDeg, azimuthDeg: said.azimuthDeg });
+    ? msg('noneSeenWithSigmaDeg', { sigmaDeg: said.sigmaDeg })
+    : msg('toWithDeg', { deg: said.deg, sigmaDeg: said.sigmaDeg, azimuthDeg: said.azimuthDeg });
 
 /** A cell is lit for each of its questions. */
 const isAsked = (cell: Question, current?: Question): boolean =>

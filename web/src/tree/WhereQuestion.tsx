@@ -56,7 +56,7 @@ export function WhereQuestion({ job, stems, say, put }: Props) {
             optionFilterProp="label"
             value={start?.value}
             placeholder={msg('fromAKnownPoint')}
-            options={points.map((p) => ({ value: p.value, label: msg('from2', { label: p.label }) }))}
+            options={points.map((p) => ({ value: p.value, label: msg('fromWithLabel', { label: p.label }) }))}
             onChange={setFrom}
           />
           <Space.Compact block>
@@ -73,7 +73,7 @@ export function WhereQuestion({ job, stems, say, put }: Props) {
               min={0}
               max={360}
               suffix="°"
-              placeholder={msg('bearing2')}
+              placeholder={msg('bearingInline')}
               value={bearing}
               onChange={setBearing}
             />

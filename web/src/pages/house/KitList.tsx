@@ -127,7 +127,7 @@ function said(k: Schemas['KitView']): string {
   const parts = [
     k.barM !== undefined && msg('bar', { barM: k.said.barM ?? '' }),
     k.liftM !== undefined && msg('lift', { liftM: k.said.liftM ?? '' }),
-    k.lengthM !== undefined && msg('long2', { lengthM: k.said.lengthM ?? '' }),
+    k.lengthM !== undefined && msg('longWithLengthM', { lengthM: k.said.lengthM ?? '' }),
     k.strengthN !== undefined &&
       `${k.said.strengthN} ${k.kind === 'ROPE' ? msg('breaking') : k.kind === 'WINCH' ? msg('pull') : msg('working')}`,
     k.efficiency !== undefined && msg('passesOn', { efficiency: k.efficiency }),

@@ -112,14 +112,14 @@ export function OwnSecrets({ run }: { run: Props['run'] }) {
       <Space wrap>
         <Input.Password
           aria-label={msg('passphraseNow')}
-          placeholder={msg('passphraseNow2')}
+          placeholder={msg('passphraseNowInline')}
           value={old}
           onChange={(e) => setOld(e.target.value)}
         />
         <Space.Compact>
           <Input.Password
             aria-label={msg('newPin')}
-            placeholder={msg('newPin2')}
+            placeholder={msg('newPinInline')}
             inputMode="numeric"
             value={pin}
             onChange={(e) => setPin(e.target.value)}
@@ -134,7 +134,7 @@ export function OwnSecrets({ run }: { run: Props['run'] }) {
         <Space.Compact>
           <Input.Password
             aria-label={msg('newPassphrase')}
-            placeholder={msg('newPassphrase2')}
+            placeholder={msg('newPassphraseInline')}
             autoComplete="new-password"
             value={passphrase}
             onChange={(e) => setPassphrase(e.target.value)}

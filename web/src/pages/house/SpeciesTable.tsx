@@ -65,7 +65,7 @@ export function SpeciesTable({ owner, version }: { owner: boolean; version: numb
                       s.settable && (
                         <Button
                           type="text"
-                          aria-label={msg('ourFiguresFor2', { words: s.words })}
+                          aria-label={msg('ourFiguresForWithWords', { words: s.words })}
                           onClick={() => setChanged(s)}
                         >
                           {msg('change')}

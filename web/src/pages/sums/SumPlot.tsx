@@ -36,7 +36,7 @@ export function SumPlot({ sum, given, about }: { sum: Schemas['SumView']; given:
         aria-label={msg('against')}
         value={chosen ?? c?.against}
         onChange={setChosen}
-        options={movable.map((f) => ({ value: f.name, label: msg('against2', { about, words: f.words }) }))}
+        options={movable.map((f) => ({ value: f.name, label: msg('againstWithAbout', { about, words: f.words }) }))}
       />
       <Suspense fallback={<Waiting />}>
         {c && <Curve points={c.points} at={c.at} x={withUnit(c.xWords, c.xUnit)} y={c.yUnit} />}

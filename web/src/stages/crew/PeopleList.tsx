@@ -79,7 +79,7 @@ function Member({ job, p }: { job: string; p: Person }) {
         okText={msg('takeOff')}
         onConfirm={() => void act(api.DELETE('/api/jobs/{job}/members/{person}', path))}
       >
-        <Button>{msg('takeOffTheJob2')}</Button>
+        <Button>{msg('takeOffTheJobTitle')}</Button>
       </Popconfirm>
     </Space>
   );

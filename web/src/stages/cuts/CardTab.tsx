@@ -287,7 +287,7 @@ function Opened({ job, l, v, leader }: { job: string; l: Cutting; v: CutView; le
           {o.holds ? (
             <>
               <b className="n">
-                {msg('leftRight2', { soundLeftM: o.said.soundLeftM, soundRightM: o.said.soundRightM })}
+                {msg('leftRightWithSoundLeftM', { soundLeftM: o.said.soundLeftM, soundRightM: o.said.soundRightM })}
               </b>{' '}
               {msg('soundOfTheHinge', { wood: o.wood, woodShare: o.said.woodShare ?? '' })} <b>{o.result}</b>.
             </>

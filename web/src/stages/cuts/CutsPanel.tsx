@@ -98,9 +98,9 @@ export default function CutsPanel({ job, go }: PanelProps) {
         {v && (
           <>
             <h1>
-              {msg('cutCard2', { stem: v.card.stem })}{' '}
+              {msg('cutCardWithStem', { stem: v.card.stem })}{' '}
               <small>
-                {msg('bar2', {
+                {msg('barWithTerm', {
                   term: term('School', v.card.school),
                   barM: v.card.said.barM,
                   term2: term('CutCard.BarReach', v.card.barReach),
@@ -138,7 +138,7 @@ export default function CutsPanel({ job, go }: PanelProps) {
                 { value: 'card', words: msg('card') },
                 { value: 'measures', words: msg('measures'), mark: l.faults.length > 0 },
                 { value: 'types', words: msg('types') },
-                { value: 'wedges', words: msg('wedges2') },
+                { value: 'wedges', words: msg('wedgesTitle') },
                 { value: 'line', words: msg('line'), mark: v.refused.length > 0 || v.line?.enough === false },
                 { value: 'stuck', words: msg('stuck') },
               ]}
@@ -194,7 +194,9 @@ export default function CutsPanel({ job, go }: PanelProps) {
           <span>
             {msg('nextWhatHangsAnd')}
             <small>
-              {open.length > 0 ? msg('openOnThisCard2', { openCount: open.length }) : msg('beforeAnyoneGoesNear')}
+              {open.length > 0
+                ? msg('openOnThisCardWithOpenCount', { openCount: open.length })
+                : msg('beforeAnyoneGoesNear')}
             </small>
           </span>
           →

@@ -13,7 +13,7 @@ export function WedgesTab({ l, v }: { l: Cutting; v: CutView }) {
   const wedges = kit.filter((k) => k.kind === 'WEDGE');
   const s = l.support;
   return (
-    <div aria-label={msg('wedges2')}>
+    <div aria-label={msg('wedgesTitle')}>
       {w.looseAbove.length > 0 && (
         <p className="refused">{msg('noWedgeBlowsBeneath', { looseAbove: w.looseAbove.join(', ') })}</p>
       )}
@@ -75,7 +75,7 @@ export function WedgesTab({ l, v }: { l: Cutting; v: CutView }) {
                   <li key={n.kind}>
                     <Mark kind={n.enough ? 'ready' : 'STOP'} size={18} />
                     <span>
-                      {n.words}: <b>{n.enough ? msg('doesIt') : msg('notEnough2')}</b>
+                      {n.words}: <b>{n.enough ? msg('doesIt') : msg('notEnoughInline')}</b>
                     </span>
                   </li>
                 ))}

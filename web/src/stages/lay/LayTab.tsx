@@ -210,7 +210,7 @@ function Aim({ job, l, v, leader }: Props) {
       {v.aiming.landmarks[0] ? (
         <p>
           {msg('sight')} <b>{v.aiming.landmarks[0].words}</b>
-          {msg('away2', { away: v.aiming.landmarks[0].away })}
+          {msg('awayWithAway', { away: v.aiming.landmarks[0].away })}
         </p>
       ) : (
         <p className="s">{msg('noLandmarkWithin15')}</p>

@@ -130,7 +130,7 @@ export function LineForm({
         )}
         {line.stand && (
           <Button type="text" className={css.bareApart} onClick={() => set({ stand: undefined, puller: undefined })}>
-            {msg('alongTheLay2')}
+            {msg('alongTheLayTitle')}
           </Button>
         )}
       </div>

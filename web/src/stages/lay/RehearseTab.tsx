@@ -185,7 +185,7 @@ export function RehearseTab({ job, l, v }: Props) {
               { head: msg('asPlanned'), quantity: true, cell: (r) => r.planned },
               ...(same
                 ? []
-                : [{ head: msg('whatIf2'), quantity: true, cell: (r: { other: string }) => <b>{r.other}</b> }]),
+                : [{ head: msg('whatIfInline'), quantity: true, cell: (r: { other: string }) => <b>{r.other}</b> }]),
             ]}
           />
           {other.struck.every((s) => s.falls === 0) && planned.struck.every((s) => s.falls === 0) && (

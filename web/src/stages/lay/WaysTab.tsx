@@ -118,22 +118,22 @@ export function WaysTab({ job, l, v, leader }: Props) {
         </p>
       )}
       {v.leaving.away === 'LEFT_BEFORE' && (
-        <p role="status" aria-label={msg('away3')}>
+        <p role="status" aria-label={msg('awayTitle')}>
           {msg('heIsAwayBefore')}
         </p>
       )}
       {v.leaving.away === 'NOT_KNOWN' && (
-        <p role="status" aria-label={msg('away3')}>
+        <p role="status" aria-label={msg('awayTitle')}>
           {msg('howFarHeGets')}
         </p>
       )}
       {v.leaving.away === 'WITHIN' && (
-        <p role="status" aria-label={msg('away3')} className={css.cautionBar}>
+        <p role="status" aria-label={msg('awayTitle')} className={css.cautionBar}>
           {msg('notClearOfIt', { helps: v.leaving.helps.join('; ') })}
         </p>
       )}
       {v.leaving.away === 'TOO_NEAR' && (
-        <p role="status" aria-label={msg('away3')} className="refused">
+        <p role="status" aria-label={msg('awayTitle')} className="refused">
           {msg('heGetsLessThan', { leastAwayM: v.leaving.said.leastAwayM, helps: v.leaving.helps.join('; ') })}
         </p>
       )}
@@ -170,7 +170,7 @@ export function WaysTab({ job, l, v, leader }: Props) {
             cell: (w) =>
               w.clearedBy !== undefined ? (
                 <>
-                  {msg('cleared2')} <small>{w.clearedBy}</small>{' '}
+                  {msg('clearedInline')} <small>{w.clearedBy}</small>{' '}
                   {leader && (
                     <Button type="text" onClick={() => clear(w.side, false)}>
                       {msg('notAnyMore')}

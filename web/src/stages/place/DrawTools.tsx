@@ -92,7 +92,7 @@ export function DrawTools({ job }: { job: string }) {
       {button('POLYGON', msg('area'), () => draw('POLYGON', msg('tapEachCornerThe')), {
         pressed: sketch?.what === 'draw' && sketch.form === 'POLYGON',
       })}
-      {button('edit', msg('corners2'), edit, {
+      {button('edit', msg('cornersTitle'), edit, {
         pressed: sketch?.what === 'edit',
         disabled: !chosen,
         title: chosen ? msg('cornersOf', { entryName: chosen.entry.name }) : msg('chooseAFeatureFirst'),

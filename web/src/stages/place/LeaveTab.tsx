@@ -38,7 +38,7 @@ export function LeaveTab({ job, leader }: { job: string; leader: boolean }) {
             <Mark size={18} kind={p.answer === 'NO' ? 'STOP' : p.answer === 'NOT_KNOWN' ? 'CAUTION' : 'ready'} />
             <b>{p.words}</b>
           </div>
-          <small>{msg('yes2', { yes: p.yes })}</small>
+          <small>{msg('yesWithYes', { yes: p.yes })}</small>
           <div className="chips">
             {answerWords().map(([a, w]) => (
               <Button
@@ -65,7 +65,7 @@ const lines = (): [keyof Schemas['EmergencyCard'], string, string][] => [
   ['gridReference', msg('gridReferenceOrCoordinates'), msg('ofTheMeetingPoint')],
   ['phoneCover', msg('phoneCover'), msg('whereThereIsSome')],
   ['firstAider', msg('firstAider'), ''],
-  ['kit', msg('kit'), msg('whereItIs2')],
+  ['kit', msg('kit'), msg('whereItIsInline')],
   ['rescuePlan', msg('rescuePlan'), msg('whoCarriesWhoMeets')],
   ['utilityLine', msg('utilityEmergencyLine'), msg('numberOfTheLines')],
 ];

@@ -68,7 +68,7 @@ export default function PlacePanel({ job, go }: PanelProps) {
         {tab === 'plan' && (
           <>
             <h1>
-              {msg('place2')} <small>{info?.place}</small>
+              {msg('placeTitle')} <small>{info?.place}</small>
             </h1>
             <PlanTab job={job} leader={leader} />
             {leader && info?.joinAddress && <Join job={job} info={info} act={act} />}

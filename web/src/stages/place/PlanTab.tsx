@@ -56,7 +56,14 @@ export function PlanTab({ job, leader }: { job: string; leader: boolean }) {
   useEffect(() => {
     setGhosts(
       draft && draft.outline.length > 0
-        ? [{ at: middle(draft.outline), label: draft.name || msg('new2'), form: draft.form, outline: draft.outline }]
+        ? [
+            {
+              at: middle(draft.outline),
+              label: draft.name || msg('newInline'),
+              form: draft.form,
+              outline: draft.outline,
+            },
+          ]
         : [],
     );
     return () => setGhosts([]);
@@ -100,7 +107,10 @@ export function PlanTab({ job, leader }: { job: string; leader: boolean }) {
             <>
               {msg('place')}{' '}
               <b className="n">
-                {msg('eastNorth2', { eastM: length(draft.outline[0].eastM), northM: length(draft.outline[0].northM) })}
+                {msg('eastNorthWithEastM', {
+                  eastM: length(draft.outline[0].eastM),
+                  northM: length(draft.outline[0].northM),
+                })}
               </b>{' '}
               ({draft.takenHow})
             </>

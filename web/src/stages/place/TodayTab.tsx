@@ -37,7 +37,7 @@ export function TodayTab({ job, info, leader }: { job: string; info: Schemas['Jo
         </span>
       </h2>
       <Rows
-        label={msg('bulletin2')}
+        label={msg('bulletinTitle')}
         rows={s.bulletin.hours}
         keyOf={(h) => String(h.inHours)}
         columns={[
@@ -55,7 +55,7 @@ export function TodayTab({ job, info, leader }: { job: string; info: Schemas['Jo
           { head: msg('from'), quantity: true, cell: (h) => h.said.fromDeg },
           { head: msg('rainMm'), quantity: true, cell: (h) => h.rainMm },
           { head: msg('airDegreesC'), quantity: true, cell: (h) => h.airC },
-          { head: msg('light2'), cell: (h) => term('Light', h.light) },
+          { head: msg('lightInline'), cell: (h) => term('Light', h.light) },
         ]}
       />
       {leader && (

@@ -149,7 +149,7 @@ function Measure({ job, label, corrects, done }: MeasureProps) {
     post(job, {
       kind: 'outcome',
       key,
-      words: msg('outcomeOf2', { label }),
+      words: msg('outcomeOfWithLabel', { label }),
       method: 'PUT',
       path: `/api/jobs/${job}/review/outcomes/${label}`,
       body: {

@@ -132,7 +132,7 @@ export default function RunPanel({ job, go }: PanelProps) {
         )}
         <Modal
           open={closing}
-          title={msg('closeTheJob2')}
+          title={msg('closeTheJobTitle')}
           okText={msg('closeIt')}
           cancelText={msg('leaveItOpen')}
           onCancel={() => setClosing(false)}
@@ -205,8 +205,8 @@ function Protected({ job, p }: { job: string; p: Schemas['ProtectionState'] }) {
       </span>
       {waits && <small>{msg('beingSent')}</small>}
       {!waits && p.askAgain && (
-        <Button type="text" aria-label={msg('stillSo2', { name: p.name })} onClick={() => done(true)}>
-          {msg('stillSo3')}
+        <Button type="text" aria-label={msg('stillSoWithName', { name: p.name })} onClick={() => done(true)}>
+          {msg('stillSoTitle')}
         </Button>
       )}
       {!waits && (
@@ -215,7 +215,7 @@ function Protected({ job, p }: { job: string; p: Schemas['ProtectionState'] }) {
           aria-label={`${p.name} ${p.done ? msg('notDone') : msg('done')}`}
           onClick={() => done(!p.done)}
         >
-          {p.done ? msg('notDone2') : msg('done2')}
+          {p.done ? msg('notDoneTitle') : msg('doneTitle')}
         </Button>
       )}
       {out.refused[key] && (

@@ -35,7 +35,7 @@ export function CompareTab({
         columns={[
           { cell: ({ d, s }) => <Mark size={18} kind={markOf(d, s)} /> },
           {
-            head: msg('stem2'),
+            head: msg('stemInline'),
             cell: ({ d, s }) => (
               <>
                 <Button type="text" className={css.link} onClick={() => choose(d.stemId)}>
@@ -47,7 +47,7 @@ export function CompareTab({
           },
           { head: msg('thick'), quantity: true, cell: ({ s }) => s.diameter?.shown ?? '–' },
           { head: msg('high'), quantity: true, cell: ({ s }) => s.height?.shown ?? '–' },
-          { head: msg('lean2'), quantity: true, cell: ({ s }) => s.lean?.said.deg ?? '–' },
+          { head: msg('leanInline'), quantity: true, cell: ({ s }) => s.lean?.said.deg ?? '–' },
           { head: msg('massUp'), quantity: true, cell: ({ s }) => s.mass?.said.massHighKg ?? '–' },
         ]}
       />

@@ -90,7 +90,7 @@ export function FaultsTab({
               <br />
               <small>
                 {msg('toFaceDegrees', { fromM: length(d.fromM), toM: length(d.toM), faceDeg: azimuth(d.faceDeg) })}
-                {d.widthM !== undefined && msg('across2', { widthM: length(d.widthM, 2) })}
+                {d.widthM !== undefined && msg('acrossWithWidthM', { widthM: length(d.widthM, 2) })}
                 {d.depthM !== undefined && msg('deep', { depthM: length(d.depthM, 2) })}
                 {d.extent && `, ${d.extent}`}; {d.found}
                 {d.tells.length > 0 && `: ${d.tells.join(', ')}`}; {d.who.split(' ')[0]} {clock(d.at).slice(0, 5)}
@@ -183,7 +183,7 @@ export function FaultsTab({
           ))}
       </div>
       <div className={css.row}>
-        <FilePick label={msg('photo2')} accept="image/*" onFile={(f) => photo(f)}>
+        <FilePick label={msg('photoTitle')} accept="image/*" onFile={(f) => photo(f)}>
           <Button type="text">{msg('addAPhoto')}</Button>
         </FilePick>
         <Button type="text" aria-pressed={position} onClick={() => setPosition(!position)}>

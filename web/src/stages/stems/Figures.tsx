@@ -10,7 +10,7 @@ function Length({ name, of }: { name: string; of?: Stem['height'] }) {
   return (
     <div>
       <Figure shown={of?.shown ?? '–'} more={of && `±${of.shownSigma}`} />
-      <small>{of ? `${name}, ${of.how}` : msg('notKnown2', { name })}</small>
+      <small>{of ? `${name}, ${of.how}` : msg('notKnownWithName', { name })}</small>
     </div>
   );
 }

@@ -32,7 +32,7 @@ const ways = (): { what: What; shows?: Shown; kinds: [Kind, string][] }[] => [
     shows: 'height',
     kinds: [
       ['HEIGHT_ANGLES', msg('twoAngles')],
-      ['HEIGHT_PHOTO', msg('photo3')],
+      ['HEIGHT_PHOTO', msg('photoInline')],
       ['HEIGHT_STICK', msg('stick')],
       ['HEIGHT_SHADOW', msg('shadow')],
       ['EYE_HEIGHT', msg('byEye')],
@@ -43,7 +43,7 @@ const ways = (): { what: What; shows?: Shown; kinds: [Kind, string][] }[] => [
     shows: 'lean',
     kinds: [
       ['LEAN_VIEW', msg('oneView')],
-      ['LEAN_PHOTO', msg('photo3')],
+      ['LEAN_PHOTO', msg('photoInline')],
       ['PLUMB_LEAN', msg('asAnAngle')],
       ['EYE_LEAN', msg('byEye')],
     ],

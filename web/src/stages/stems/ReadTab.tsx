@@ -59,7 +59,7 @@ export function ReadTab({ job, stem, leader, look }: { job: string; stem: Stem; 
             `${stem.crownOffset.said.offsetM} ±${stem.crownOffset.said.sigmaM}${
               stem.crownOffset.said.azimuthDeg === undefined
                 ? msg('centred')
-                : ` ${msg('to2', { azimuthDeg: stem.crownOffset.said.azimuthDeg })}`
+                : ` ${msg('toWithAzimuthDeg', { azimuthDeg: stem.crownOffset.said.azimuthDeg })}`
             }`,
           ],
           stem.outline && [
@@ -147,7 +147,7 @@ function Leaning({ job, stem }: { job: string; stem: Stem }) {
         {msg('itsPull')}{' '}
         <span>
           {l.said.effectiveLeanDeg}
-          {l.said.towardDeg !== undefined && ` ${msg('to3', { towardDeg: l.said.towardDeg })}`}
+          {l.said.towardDeg !== undefined && ` ${msg('toWithTowardDeg', { towardDeg: l.said.towardDeg })}`}
           {msg('crownAndLoadCounted')}
         </span>
       </h2>
@@ -273,7 +273,7 @@ function Sightings({ job, stem, leader }: { job: string; stem: Stem; leader: boo
                     <Button
                       type="text"
                       className="s"
-                      aria-label={msg('setAside2', { words: s.words })}
+                      aria-label={msg('setAsideWithWords', { words: s.words })}
                       onClick={() => setAside(aside === s.id ? undefined : s.id)}
                     >
                       {msg('setAside')}

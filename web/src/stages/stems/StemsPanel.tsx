@@ -93,7 +93,7 @@ export default function StemsPanel({ job, go }: PanelProps) {
               {stem.label} {stem.commonName}{' '}
               <small>
                 {stem.stateWords}
-                {stem.toBeKept ? msg('toBeKept2') : ''}
+                {stem.toBeKept ? msg('toBeKeptElse') : ''}
                 {stem.unionWith.length > 0 ? msg('oneWith', { unionWith: stem.unionWith.join(', ') }) : ''}
               </small>
             </h1>
@@ -156,7 +156,9 @@ export default function StemsPanel({ job, go }: PanelProps) {
             ? msg('isToBeKept', { stemLabel: stem.label })
             : msg('nextChooseTheLay', { stemLabel: stem?.label ?? '' })}
           <small>
-            {stem?.notKnown.length ? msg('first2', { notKnown: stem.notKnown.join(', ') }) : msg('whereItFallsWhat')}
+            {stem?.notKnown.length
+              ? msg('firstWithNotKnown', { notKnown: stem.notKnown.join(', ') })
+              : msg('whereItFallsWhat')}
           </small>
         </span>
         →

@@ -17,7 +17,7 @@ const places = (): [Place, string][] => [
   ['right', msg('rightCorner')],
   ['back', msg('backWhereAStrap')],
   ['core', msg('core')],
-  ['crown', msg('crown2')],
+  ['crown', msg('crownInline')],
 ];
 
 /** Condition of the wood by place, probed walls, and stems on one stump. */

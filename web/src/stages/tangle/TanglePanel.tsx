@@ -181,7 +181,7 @@ export default function TanglePanel({ job, go }: PanelProps) {
         {t.forbidden.length > 0 && (
           <>
             <h2>{msg('neverWhileItHangs')}</h2>
-            <p className="s" aria-label={msg('neverWhileItHangs2')}>
+            <p className="s" aria-label={msg('neverWhileItHangsTitle')}>
               {t.forbidden.join(' · ')}
             </p>
           </>
