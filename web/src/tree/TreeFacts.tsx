@@ -1,20 +1,18 @@
 import { Button } from 'antd';
 import type { Schemas } from '../api/client';
-import { length } from '../units/length';
 import { useUnits } from '../units/useUnits';
+import { length, small } from '../units/length';
 import { faultWords, meansWords, SIDES, woodWords } from './choices';
 import type { Draft, Question } from './draft';
 import css from './tree.module.css';
 import { msg } from './words';
 
-const NBSP = '\u00a0';
-
 type Props = {
   draft: Draft;
   /** What it is brought over by, as its lay is planned. */
   planned?: Schemas['TreeView']['means'];
-  /** What a photo makes of the height. */
-  heightByPhoto?: string;
+  /** What was tapped, as the server read it. */
+  seen: Schemas['SeenView'][];
   stem?: Schemas['StemView'];
   species: (key: NonNullable<Draft['species']>) => string;
   current?: Question;
@@ -23,21 +21,32 @@ type Props = {
 };
 
 /** What is known of the tree so far; a touch opens an answer again. */
-export function TreeFacts({ draft, planned, heightByPhoto, stem, species, current, open, ask }: Props) {
-  const feet = useUnits() === 'feet';
+export function TreeFacts({ draft, planned, seen, stem, species, current, open, ask }: Props) {
+  useUnits();
   const wood =
     draft.wood === 'SOUND'
       ? woodWords()[draft.faults?.length === 0 ? 0 : 1]
       : woodWords().find((w) => w.tap.wood === draft.wood);
   const faults = draft.faults?.map((f) => faultWords().find((x) => x.value === f)?.words).join(', ');
-  const inches = (m: number) =>
-    feet ? msg('in', { m: Math.round(m / 0.0254) }) : msg('cm', { m: Math.round(m * 100) });
+  const figure = (
+    quantity: Schemas['SeenView']['quantity'],
+    tapped: number | undefined,
+    plain: (m: number) => string,
+  ) => {
+    if (tapped === undefined) return undefined;
+    const read = seen.find((x) => x.quantity === quantity && !x.byPhoto && x.value === tapped);
+    return read ? `${read.words} ±${read.sigma}` : plain(tapped);
+  };
+  const photographed = seen.find((x) => x.quantity === 'HEIGHT' && x.byPhoto);
+  const leanSigma = seen.find((x) => x.quantity === 'LEAN')?.sigma;
   const lean =
     draft.leanDeg === undefined
       ? stem?.lean && stemLean(stem.lean)
       : draft.leanDeg === 0
-        ? msg('noneSeen2Degrees')
-        : `${draft.leanDeg}° ±2° ${SIDES.find((s) => s.tap.leansToDeg === draft.leansToDeg)?.words ?? msg('to')}`;
+        ? leanSigma
+          ? msg('noneSeenWithSigmaDeg', { sigmaDeg: leanSigma })
+          : msg('noneSeen')
+        : `${figure('LEAN', draft.leanDeg, (deg) => `${deg}°`)} ${SIDES.find((s) => s.tap.leansToDeg === draft.leansToDeg)?.words ?? msg('to')}`;
   const cells: [Question, string, string | undefined][] = [
     ['WHERE', msg('stands'), stem ? msg('onThePlanInline') : draft.at && msg('onThePlanInline')],
     ['SPECIES', msg('species'), draft.species ? species(draft.species) : stem?.commonName],
@@ -50,21 +59,17 @@ export function TreeFacts({ draft, planned, heightByPhoto, stem, species, curren
           ? msg('writtenDown')
           : undefined,
     ],
-    ['DIAMETER', msg('diameter'), draft.diameterM ? `${inches(draft.diameterM)} ±10${NBSP}%` : stem?.diameter?.shown],
+    ['DIAMETER', msg('diameter'), figure('DIAMETER', draft.diameterM, small) ?? stem?.diameter?.shown],
     [
       'HEIGHT',
       msg('height'),
       draft.heightPhoto
-        ? (heightByPhoto ?? msg('byPhoto'))
-        : draft.heightM
-          ? `${length(draft.heightM)} ±15${NBSP}%`
-          : stem?.height?.shown,
+        ? photographed
+          ? `${photographed.words} ±${photographed.sigma}`
+          : msg('byPhoto')
+        : (figure('HEIGHT', draft.heightM, length) ?? stem?.height?.shown),
     ],
-    [
-      'CROWN',
-      msg('crown'),
-      draft.crownRadiusM ? `${length(draft.crownRadiusM)} ±20${NBSP}%` : stem?.crownRadius?.shown,
-    ],
+    ['CROWN', msg('crown'), figure('CROWN', draft.crownRadiusM, length) ?? stem?.crownRadius?.shown],
     ['LEAN', msg('lean'), lean],
     ['MEANS', msg('overBy'), meansWords().find((m) => m.tap.means === (draft.means ?? planned))?.words],
   ];

@@ -145,7 +145,7 @@ function Tree({ job, stemId, say }: { job: string; stemId?: string; say: (words:
         <TreeFacts
           draft={draft}
           planned={view?.means}
-          heightByPhoto={view?.heightByPhoto}
+          seen={view?.seen ?? []}
           stem={stem}
           species={(k) => choices.species.find((c) => c.key === k)?.words ?? ''}
           current={current}

@@ -5457,6 +5457,21 @@ export interface components {
              */
             word: "STOP" | "GO" | "STAND_FAST" | "WAIT" | "STAY_OUT" | "DONE";
         };
+        /** @description One figure as it was tapped. */
+        SeenView: {
+            byPhoto: boolean;
+            /** @enum {string} */
+            quantity: "DIAMETER" | "HEIGHT" | "LEAN" | "CROWN" | "CROWN_BASE" | "WALL" | "HEAVE" | "DEFECT_HEIGHT";
+            /** @description its standard deviation, rounded up */
+            sigma: string;
+            /**
+             * Format: double
+             * @description metres or degrees
+             */
+            value: number;
+            /** @description the same in the reader's units */
+            words: string;
+        };
         Session: {
             /** @enum {string} */
             language?: "ENGLISH" | "SPANISH" | "PSEUDO";
@@ -6161,8 +6176,6 @@ export interface components {
             cut?: components["schemas"]["CutPart"];
             /** @description lay, means and hinge in one line; empty where it is not felled by hand */
             headline?: string;
-            /** @description what the photo makes of the height, with its standard deviation */
-            heightByPhoto?: string;
             label: string;
             lay?: components["schemas"]["LayView"];
             look?: components["schemas"]["Look"];
@@ -6174,6 +6187,8 @@ export interface components {
             /** @description what is still to be tapped; nothing is judged before */
             open: ("SPECIES" | "WOOD" | "FAULTS" | "DIAMETER" | "HEIGHT" | "CROWN" | "LEAN" | "LEANS_TO")[];
             placeOpen: boolean;
+            /** @description what was tapped, each with its standard deviation */
+            seen: components["schemas"]["SeenView"][];
         };
         TwoPointsRequest: {
             firstPixel: components["schemas"]["PixelView"];
@@ -16269,9 +16284,9 @@ export interface operations {
                      *       "advice": "side_cuts_and_bind",
                      *       "class_back_cut": "moderate",
                      *       "class_bore": "low",
-                     *       "energy_ratio": 0.07412779164756983,
-                     *       "energy_ratio_back_cut": 0.07412779164756983,
-                     *       "energy_ratio_bore": 0.07412779164756983,
+                     *       "energy_ratio": 0.07412779164757032,
+                     *       "energy_ratio_back_cut": 0.07412779164757032,
+                     *       "energy_ratio_bore": 0.07412779164757032,
                      *       "errors": [],
                      *       "index": 40,
                      *       "mechanics_class": "low",

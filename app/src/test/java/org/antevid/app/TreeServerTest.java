@@ -132,6 +132,27 @@ class TreeServerTest {
         }
     }
 
+    private static JsonNode seen(JsonNode view, String quantity) {
+        for (JsonNode s : view.get("seen")) {
+            if (s.get("quantity").asText().equals(quantity)) {
+                return s;
+            }
+        }
+        throw new AssertionError(quantity + " is not among " + view.get("seen"));
+    }
+
+    /** What the eye is worth comes from the core, not from the page. */
+    @Test
+    void whatIsTappedComesBackWithItsSpread() throws Exception {
+        Map<String, Object> tree = upright();
+        tree.put("diameterM", 0.5);
+        JsonNode diameter = seen(look(tree), "DIAMETER");
+        assertThat(diameter.get("words").asText()).isEqualTo("50 cm");
+        assertThat(diameter.get("sigma").asText()).isEqualTo("5 cm");
+        assertThat(diameter.get("byPhoto").asBoolean()).isFalse();
+        assertThat(seen(look(tree), "LEAN").get("sigma").asText()).isEqualTo("2.0°");
+    }
+
     /** A pole of two metres at the foot of a stem ten poles high, the camera at the foot of a level ground. */
     @Test
     void aHeightTouchedOnAPhotoCountsBeforeTheOneByEyeAndIsKeptWithItsSpread() throws Exception {
@@ -140,7 +161,10 @@ class TreeServerTest {
                 "heightPhoto",
                 Map.of("footY", 0.1, "markY", 0.18, "topY", 0.9, "aspect", 0.75, "knownM", 2.0, "cameraM", 1.6));
         JsonNode v = look(tree);
-        assertThat(v.get("heightByPhoto").asText()).matches("\\d+\\.\\d m ±\\d+\\.\\d m");
+        JsonNode height = seen(v, "HEIGHT");
+        assertThat(height.get("byPhoto").asBoolean()).isTrue();
+        assertThat(height.get("words").asText()).matches("\\d+\\.\\d m");
+        assertThat(height.get("sigma").asText()).matches("\\d+\\.\\d m");
         assertThat(v.get("open")).isEmpty();
         String id = calls.on(leader, "POST", "/trees", tree).body().get("id").asText();
         JsonNode stem = calls.on(leader, "GET", "/stems", null).body().get(0);

@@ -143,22 +143,20 @@ public record TreeSight(
     }
 
     /**
-     * @return the height by photo
-     * @throws RefusedInput for numbers that no photo gives
+     * Raw numbers of one sighting.
+     *
+     * @param kind by eye, or a height by photo
      */
-    public Optional<Estimate> photographedHeight() {
-        return heightPhoto.map(numbers -> Sighting.read(
-                        SightingKind.HEIGHT_PHOTO.name(),
-                        SightingKind.HEIGHT_PHOTO,
-                        numbers,
-                        Map.of(),
-                        StemState.STANDING,
-                        true)
-                .estimate());
+    public record Seen(SightingKind kind, Map<String, Double> numbers) {
+        /**
+         * @return what it makes of the quantity, with the standard deviation of its kind
+         * @throws RefusedInput for numbers that its kind does not give
+         */
+        public Estimate estimate() {
+            return Sighting.read(kind.name(), kind, numbers, Map.of(), StemState.STANDING, true)
+                    .estimate();
+        }
     }
-
-    /** Raw numbers of one sighting. */
-    public record Seen(SightingKind kind, Map<String, Double> numbers) {}
 
     /** @return what goes into the field book */
     public List<Seen> sightings() {

@@ -25,6 +25,7 @@ import org.antevid.core.quantity.Estimate;
 import org.antevid.core.site.Spot;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.DefectKind;
+import org.antevid.core.stem.SightedQuantity;
 import org.antevid.core.stem.Species;
 import org.antevid.core.stem.TreeSight;
 import org.springframework.http.ResponseEntity;
@@ -81,9 +82,37 @@ public class TreeController {
     }
 
     /**
+     * One figure as it was tapped.
+     *
+     * @param value metres or degrees
+     * @param words the same in the reader's units
+     * @param sigma its standard deviation, rounded up
+     */
+    record SeenView(SightedQuantity quantity, boolean byPhoto, double value, String words, String sigma) {
+        private static SeenView of(TreeSight.Seen seen) {
+            Estimate e = seen.estimate();
+            Dimension in = dimension(seen.kind().measured());
+            return new SeenView(
+                    seen.kind().measured(),
+                    !seen.kind().byEye(),
+                    e.value(),
+                    Speech.words().show(Arg.of(in, e.value())),
+                    Speech.words().show(Arg.up(in, e.sigma())));
+        }
+
+        private static Dimension dimension(SightedQuantity quantity) {
+            return switch (quantity) {
+                case DIAMETER -> Dimension.REACH;
+                case LEAN -> Dimension.ANGLE;
+                default -> Dimension.LENGTH;
+            };
+        }
+    }
+
+    /**
      * @param open what is still to be tapped; nothing is judged before
      * @param means what it is brought over by, as tapped or as its lay is planned; empty: still to be said
-     * @param heightByPhoto what the photo makes of the height, with its standard deviation
+     * @param seen what was tapped, each with its standard deviation
      * @param headline lay, means and hinge in one line; empty where it is not felled by hand
      * @param lay the fan, zones and ways out it is felled by; empty where it is not felled by hand
      * @param cut its cut card
@@ -91,7 +120,7 @@ public class TreeController {
      */
     record TreeView(
             String label,
-            Optional<String> heightByPhoto,
+            List<SeenView> seen,
             Optional<String> headline,
             List<TreeSight.Question> open,
             Optional<Means.Kind> means,
@@ -100,15 +129,10 @@ public class TreeController {
             Optional<LayView> lay,
             Optional<CutPart> cut,
             List<FindingView> against) {
-        private static String shown(Estimate height) {
-            return Speech.words().show(Arg.of(Dimension.LENGTH, height.value())) + " ±"
-                    + Speech.words().show(Arg.up(Dimension.LENGTH, height.sigma()));
-        }
-
         private static TreeView of(Trees.Answer a) {
             return new TreeView(
                     a.sketch().label(),
-                    a.sketch().sight().photographedHeight().map(TreeView::shown),
+                    a.sketch().sight().sightings().stream().map(SeenView::of).toList(),
                     a.judged()
                             .flatMap(j -> j.lay().map(l -> j.look().look().inOneLine(l)))
                             .map(Speech.words()::say),
