@@ -40,6 +40,9 @@ const toward = (p: Spot, deg: number, m: number): Spot => ({
   northM: p.northM + m * Math.cos((deg * Math.PI) / 180),
 });
 
+/** Its name stands on the other side. */
+const fallsEast = (s: Plan['stems'][number]): boolean => Math.sin(((s.lay?.layDeg ?? 0) * Math.PI) / 180) >= 0;
+
 /** A frozen or current plan drawn small, to scale, north up: for cards and phones. Draws what the server computed. */
 export function PlanSketch({
   plan,
@@ -176,12 +179,10 @@ export function PlanSketch({
                 fill="none"
               />
               <text
-                x={toward(s.at, s.lay.layDeg, s.lay.reachM * 0.6).eastM}
+                x={toward(s.at, s.lay.layDeg, s.lay.reachM * 0.6).eastM + 8 * unit}
                 y={-toward(s.at, s.lay.layDeg, s.lay.reachM * 0.6).northM + 18 * unit}
-                fontSize={text}
-                style={{ fontSize: text, fill: 'var(--lay)' }}
+                style={{ fontSize: text, strokeWidth: 4 * unit, fill: 'var(--lay)' }}
                 className="h b"
-                strokeWidth={4 * unit}
               >
                 {azimuth(s.lay.layDeg)}°
               </text>
@@ -199,8 +200,9 @@ export function PlanSketch({
             strokeWidth={2.6 * unit}
           />
           <text
-            x={s.at.eastM + 6 * unit}
-            y={-s.at.northM + 14 * unit}
+            x={s.at.eastM + (fallsEast(s) ? -12 : 12) * unit}
+            y={-s.at.northM + 5 * unit}
+            textAnchor={fallsEast(s) ? 'end' : 'start'}
             style={{ fontSize: text, strokeWidth: 4 * unit }}
             className="h b"
           >
@@ -245,6 +247,7 @@ export function PlanSketch({
               <text
                 x={ends[i].eastM}
                 y={-ends[i].northM}
+                textAnchor={ends[i].eastM < me.stand.eastM ? 'end' : 'start'}
                 style={{ fontSize: text * 1.15, fill: 'var(--esc)', strokeWidth: 4 * unit }}
                 className="h b"
               >
