@@ -242,7 +242,8 @@ export default function JobScreen() {
               {!Figure && <p className="outrank">{msg('localCodeTheMakers')}</p>}
             </div>
             {Figure && (
-              <div className="figure">
+              // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- on a phone it is scrolled, by keys too
+              <div className="figure" role="group" aria-label={msg('figureOf', { stage: stage.words })} tabIndex={0}>
                 <Suspense fallback={null}>
                   <Figure job={job} />
                 </Suspense>
