@@ -29,6 +29,8 @@ const CATALOGUE: Record<Language, Map<string, string>> = {
 /** Words of a page that is not the first one: they come with it. */
 export const also = (file: string): void => read(file).forEach((pattern, key) => ENGLISH.set(key, pattern));
 const formats = new Map<string, IntlMessageFormat>();
+/** What takes no arguments, as it is said. */
+const wholes = new Map<string, string>();
 
 /** Fetches the Spanish words, once; a phone has them ahead, for when its link has gone. */
 export const fetchSpanish = async (): Promise<void> => {
@@ -38,25 +40,30 @@ export const fetchSpanish = async (): Promise<void> => {
   window.dispatchEvent(new Event('antevid-language'));
 };
 
-export const language = (): Language => {
-  const chosen = localStorage.getItem(KEY);
-  return chosen === 'SPANISH' || chosen === 'PSEUDO' ? chosen : 'ENGLISH';
+// a page asks hundreds of times while it is put together: what the browser keeps is read once
+const readChosen = (): Language => {
+  const kept = localStorage.getItem(KEY);
+  return kept === 'SPANISH' || kept === 'PSEUDO' ? kept : 'ENGLISH';
 };
+let chosen = readChosen();
+export const language = (): Language => chosen;
 
 /** Words of its region that the house says: the server exchanges them in all it says, we in what we carry along. */
 export type Exchange = { usual: string; here: string };
 const REGIONAL = 'antevid.regional';
-const regional = (): string => localStorage.getItem(REGIONAL) ?? '[]';
+const readRegional = (): string => localStorage.getItem(REGIONAL) ?? '[]';
+let regional = readRegional();
 
 export function sayRegional(exchanges: Exchange[]): void {
   const said = JSON.stringify(exchanges);
-  if (said === regional()) return;
+  if (said === regional) return;
+  regional = said;
   localStorage.setItem(REGIONAL, said);
   window.dispatchEvent(new Event('antevid-language'));
 }
 
 const exchanged = (text: string): string =>
-  (JSON.parse(regional()) as Exchange[]).reduce(
+  (JSON.parse(regional) as Exchange[]).reduce(
     (all, e) =>
       all.replace(new RegExp(`(?<![\\p{L}])${e.usual}(?![\\p{L}])`, 'giu'), (found) =>
         found[0] === found[0].toUpperCase() ? e.here[0].toUpperCase() + e.here.slice(1) : e.here,
@@ -82,10 +89,11 @@ const inWordsOfHere = (parts: Part[]): Part[] =>
     return part;
   });
 
-export function readIn(chosen: Language): void {
-  if (language() === chosen) return;
-  localStorage.setItem(KEY, chosen);
-  document.documentElement.lang = TAG[chosen];
+export function readIn(wanted: Language): void {
+  if (chosen === wanted) return;
+  chosen = wanted;
+  localStorage.setItem(KEY, wanted);
+  document.documentElement.lang = TAG[wanted];
   window.dispatchEvent(new Event('antevid-language'));
   fetchChosen();
 }
@@ -99,6 +107,13 @@ function fetchChosen(): void {
 }
 fetchChosen();
 window.addEventListener('online', fetchChosen);
+// chosen on another page of this browser
+window.addEventListener('storage', () => {
+  chosen = readChosen();
+  regional = readRegional();
+  window.dispatchEvent(new Event('antevid-language'));
+  fetchChosen();
+});
 
 const subscribe = (changed: () => void) => {
   window.addEventListener('antevid-language', changed);
@@ -109,7 +124,7 @@ const bracketed = (lang: Language, text: string) => (lang === 'PSEUDO' ? `⟦${t
 
 function formatOf(pattern: string, tag: string): IntlMessageFormat {
   const usual = new IntlMessageFormat(pattern, tag, undefined, { ignoreTag: true });
-  return regional() === '[]' ? usual : new IntlMessageFormat(inWordsOfHere(usual.getAst()), tag);
+  return regional === '[]' ? usual : new IntlMessageFormat(inWordsOfHere(usual.getAst()), tag);
 }
 
 /** A number and its unit are not parted at the end of a line. */
@@ -118,14 +133,18 @@ const together = (said: string): string => said.replace(/(?<=\d) (?=[\p{L}°%])/
 function say(lang: Language, key: string, args: Args): string {
   const pattern = CATALOGUE[lang].get(key) ?? CATALOGUE.ENGLISH.get(key);
   if (pattern === undefined) throw new Error(`${key} is not in the catalogue`);
-  const id = `${lang} ${key} ${regional()}`;
+  const id = `${lang} ${key} ${regional}`;
+  const whole = wholes.get(id);
+  if (whole !== undefined) return whole;
   const format = formats.get(id) ?? formatOf(pattern, TAG[lang]);
   formats.set(id, format);
+  const given = Object.entries(args);
   const known: Record<string, string | number> = {};
-  for (const [name, value] of Object.entries(args))
-    known[name] = typeof value === 'string' ? together(value) : (value ?? 'none');
-  const given = new Proxy(known, { has: () => true, get: (all, name) => all[String(name)] ?? 'none' });
-  return bracketed(lang, String(format.format(given)));
+  for (const [name, value] of given) known[name] = typeof value === 'string' ? together(value) : (value ?? 'none');
+  const all = new Proxy(known, { has: () => true, get: (values, name) => values[String(name)] ?? 'none' });
+  const text = bracketed(lang, String(format.format(all)));
+  if (given.length === 0) wholes.set(id, text);
+  return text;
 }
 
 /** What is empty is chosen by 'none', as the server does it. */
