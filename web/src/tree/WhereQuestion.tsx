@@ -61,6 +61,7 @@ export function WhereQuestion({ job, stems, say, put }: Props) {
           />
           <Space.Compact block>
             <InputNumber
+              controls={false}
               aria-label={msg('distance')}
               min={0}
               suffix={feet ? 'ft' : 'm'}
@@ -69,6 +70,7 @@ export function WhereQuestion({ job, stems, say, put }: Props) {
               onChange={setDistance}
             />
             <InputNumber
+              controls={false}
               aria-label={msg('bearing')}
               min={0}
               max={360}
