@@ -61,6 +61,7 @@ export function WhereQuestion({ job, stems, say, put }: Props) {
           />
           <Space.Compact block>
             <InputNumber
+              className={css.typed}
               controls={false}
               aria-label={msg('distance')}
               min={0}
@@ -70,6 +71,7 @@ export function WhereQuestion({ job, stems, say, put }: Props) {
               onChange={setDistance}
             />
             <InputNumber
+              className={css.typed}
               controls={false}
               aria-label={msg('bearing')}
               min={0}
