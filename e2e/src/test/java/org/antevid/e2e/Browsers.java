@@ -26,13 +26,15 @@ public final class Browsers implements AutoCloseable {
             "--disable-sync");
     private final Playwright playwright =
             Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-    private final Browser leader;
-    private final Browser phones;
+    private final TailgateNetwork network;
+    /** Started when somebody comes who needs it: a browser costs a second of both processors. */
+    private Browser leader;
+
+    private Browser phones;
     private final List<String> errors = new ArrayList<>();
 
     public Browsers(TailgateNetwork network) {
-        leader = launch(CHROMIUM);
-        phones = launch(network.phoneBrowser(CHROMIUM));
+        this.network = network;
     }
 
     private Browser launch(Path executable) {
@@ -44,10 +46,12 @@ public final class Browsers implements AutoCloseable {
     }
 
     public Page leader() {
+        leader = leader == null ? launch(CHROMIUM) : leader;
         return page(leader.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800)));
     }
 
     public Page phone() {
+        phones = phones == null ? launch(network.phoneBrowser(CHROMIUM)) : phones;
         return page(phones.newContext(new Browser.NewContextOptions()
                 .setViewportSize(390, 844)
                 .setHasTouch(true)
@@ -68,8 +72,12 @@ public final class Browsers implements AutoCloseable {
 
     @Override
     public void close() {
-        leader.close();
-        phones.close();
+        if (leader != null) {
+            leader.close();
+        }
+        if (phones != null) {
+            phones.close();
+        }
         playwright.close();
     }
 }

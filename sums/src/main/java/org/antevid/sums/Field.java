@@ -11,6 +11,8 @@ import org.antevid.words.Units;
  * @param usualLow usual range, warned outside
  * @param standard the default; empty with {@code required} false means "not given"
  * @param choices keys of a choice, empty for a number
+ * @param of the fields of each entry of a list, or of a group; empty for a plain list
+ * @param entries how many entries a list of such may have; empty for any number
  */
 public record Field(
         String name,
@@ -22,13 +24,57 @@ public record Field(
         double usualLow,
         double usualHigh,
         Optional<Object> standard,
-        List<String> choices) {
+        List<String> choices,
+        List<Field> of,
+        Optional<Entries> entries) {
     /** What is written into the field. */
     public enum Kind {
         NUMBER,
         CHOICE,
         FLAG,
-        LIST
+        TEXT,
+        /** several of the same */
+        LIST,
+        /** several numbers */
+        NUMBERS,
+        /** several pairs of numbers */
+        PAIRS,
+        /** a few fields that belong together, given or not as a whole */
+        GROUP
+    }
+
+    /** @param one the entry is refused as a whole, not field by field */
+    record Entries(int least, int most, boolean one) {}
+
+    private Field(
+            String name,
+            String unit,
+            Kind kind,
+            boolean required,
+            double low,
+            double high,
+            double usualLow,
+            double usualHigh,
+            Optional<Object> standard,
+            List<String> choices) {
+        this(
+                name,
+                unit,
+                kind,
+                required,
+                low,
+                high,
+                usualLow,
+                usualHigh,
+                standard,
+                choices,
+                List.of(),
+                Optional.empty());
+    }
+
+    private static Field plain(
+            String name, Kind kind, boolean required, Optional<Object> standard, List<String> choices) {
+        return new Field(name, "", kind, required, 0, 0, 0, 0, standard, choices);
     }
 
     static Field need(String name, String unit, double low, double high) {
@@ -44,15 +90,63 @@ public record Field(
     }
 
     static Field choice(String name, String standard, List<String> choices) {
-        return new Field(name, "", Kind.CHOICE, false, 0, 0, 0, 0, Optional.of(standard), List.copyOf(choices));
+        return plain(name, Kind.CHOICE, false, Optional.of(standard), List.copyOf(choices));
+    }
+
+    static Field needChoice(String name, List<String> choices) {
+        return plain(name, Kind.CHOICE, true, Optional.empty(), List.copyOf(choices));
+    }
+
+    static Field maybeChoice(String name, List<String> choices) {
+        return plain(name, Kind.CHOICE, false, Optional.empty(), List.copyOf(choices));
     }
 
     static Field flag(String name) {
-        return new Field(name, "", Kind.FLAG, false, 0, 0, 0, 0, Optional.of(false), List.of());
+        return flag(name, false);
+    }
+
+    static Field flag(String name, boolean standard) {
+        return plain(name, Kind.FLAG, false, Optional.of(standard), List.of());
+    }
+
+    static Field needText(String name) {
+        return plain(name, Kind.TEXT, true, Optional.empty(), List.of());
+    }
+
+    static Field maybeText(String name) {
+        return plain(name, Kind.TEXT, false, Optional.empty(), List.of());
     }
 
     static Field list(String name) {
-        return new Field(name, "", Kind.LIST, false, 0, 0, 0, 0, Optional.of(List.of()), List.of());
+        return plain(name, Kind.LIST, false, Optional.of(List.of()), List.of());
+    }
+
+    static Field numbers(String name) {
+        return plain(name, Kind.NUMBERS, false, Optional.of(List.of()), List.of());
+    }
+
+    static Field pairs(String name) {
+        return plain(name, Kind.PAIRS, false, Optional.of(List.of()), List.of());
+    }
+
+    /** @param least of them; below it the field is missing */
+    static Field entries(String name, int least, int most, List<Field> of) {
+        return list(name).with(of, new Entries(least, most, false));
+    }
+
+    /** The same, each entry refused as a whole. */
+    static Field wholeEntries(String name, int least, int most, List<Field> of) {
+        return list(name).with(of, new Entries(least, most, true));
+    }
+
+    static Field group(String name, List<Field> of) {
+        Field f = plain(name, Kind.GROUP, false, Optional.empty(), List.of());
+        return new Field(f.name, f.unit, f.kind, false, 0, 0, 0, 0, f.standard, f.choices, of, Optional.empty());
+    }
+
+    private Field with(List<Field> fields, Entries howMany) {
+        return new Field(
+                name, unit, kind, howMany.least > 0, 0, 0, 0, 0, standard, choices, fields, Optional.of(howMany));
     }
 
     /** @return the name as it is read: without its unit, words apart */
@@ -80,6 +174,6 @@ public record Field(
     }
 
     Field usual(double from, double to) {
-        return new Field(name, unit, kind, required, low, high, from, to, standard, choices);
+        return new Field(name, unit, kind, required, low, high, from, to, standard, choices, of, entries);
     }
 }

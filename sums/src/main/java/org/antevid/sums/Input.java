@@ -2,10 +2,12 @@ package org.antevid.sums;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Fault;
@@ -20,10 +22,25 @@ import org.jspecify.annotations.Nullable;
 public final class Input {
     private final Map<String, Object> values;
     private final List<String> warnings;
+    private final Set<String> written = new HashSet<>();
 
     private Input(Map<String, Object> values, List<String> warnings) {
         this.values = values;
         this.warnings = warnings;
+    }
+
+    /**
+     * What could be read, and what is wrong with the rest.
+     *
+     * @param read holds the fields that are right; what rests on another is not asked of it
+     */
+    record Reading(Input read, List<Fault> faults) {
+        Input whole() {
+            if (!faults.isEmpty()) {
+                throw new RefusedInput(faults);
+            }
+            return read;
+        }
     }
 
     /** @throws RefusedInput with one fault for each field at fault, in the order of the fields */
@@ -32,44 +49,122 @@ public final class Input {
     }
 
     static Input read(List<Field> fields, Map<String, ?> raw, String prefix) {
-        Map<String, Object> values = new HashMap<>();
-        List<Fault> faults = new ArrayList<>();
-        List<String> warnings = new ArrayList<>();
-        faults.addAll(unknown(raw, fields.stream().map(Field::name).toList(), prefix));
+        return reading(fields, raw, prefix).whole();
+    }
+
+    static Reading reading(List<Field> fields, Map<?, ?> raw, String prefix) {
+        Input in = new Input(new HashMap<>(), new ArrayList<>());
+        List<Fault> faults =
+                new ArrayList<>(unknown(raw, fields.stream().map(Field::name).toList(), prefix));
         for (Field f : fields) {
             Object given = raw.get(f.name());
             if (given == null) {
-                if (f.required()) {
-                    faults.add(new Fault(
-                            Message.of(Refusal.NEEDED_IN_UNIT).with("unit", Arg.name(f.unit())), prefix + f.name()));
+                in.missing(f, prefix).ifPresent(faults::add);
+            } else {
+                in.written.add(f.name());
+                List<Fault> wrong = in.take(f, given, prefix);
+                faults.addAll(wrong);
+                if (wrong.isEmpty() && !in.values.containsKey(f.name())) {
+                    in.values.put(f.name(), given);
                 }
-                f.standard().ifPresent(s -> values.put(f.name(), s));
-                continue;
             }
-            Optional<Fault> fault =
-                    switch (f.kind()) {
-                        case NUMBER -> number(f, given, prefix, warnings);
-                        case CHOICE ->
-                            f.choices().contains(given)
-                                    ? Optional.empty()
-                                    : Optional.of(new Fault(
-                                            Message.of(Refusal.NOT_AMONG).with("choices", Arg.names(f.choices())),
-                                            prefix + f.name()));
-                        case FLAG ->
-                            given instanceof Boolean
-                                    ? Optional.empty()
-                                    : Optional.of(new Fault(Refusal.NO_FLAG, prefix + f.name()));
-                        case LIST ->
-                            given instanceof List
-                                    ? Optional.empty()
-                                    : Optional.of(new Fault(Refusal.NO_LIST, prefix + f.name()));
-                    };
-            fault.ifPresentOrElse(faults::add, () -> values.put(f.name(), given));
         }
-        if (!faults.isEmpty()) {
-            throw new RefusedInput(faults);
+        return new Reading(in, faults);
+    }
+
+    private Optional<Fault> missing(Field f, String prefix) {
+        f.standard().ifPresent(s -> values.put(f.name(), s));
+        return f.required()
+                ? Optional.of(new Fault(
+                        f.unit().isEmpty()
+                                ? Message.of(Refusal.NEEDED)
+                                : Message.of(Refusal.NEEDED_IN_UNIT).with("unit", Arg.name(f.unit())),
+                        prefix + f.name()))
+                : Optional.empty();
+    }
+
+    /** @return what is wrong with a field that is given; what is right is kept */
+    private List<Fault> take(Field f, Object given, String prefix) {
+        String at = prefix + f.name();
+        return switch (f.kind()) {
+            case NUMBER -> number(f, given, prefix, warnings).stream().toList();
+            case CHOICE ->
+                wrongUnless(
+                        f.choices().contains(given),
+                        Message.of(Refusal.NOT_AMONG).with("choices", Arg.names(f.choices())),
+                        at);
+            case FLAG -> wrongUnless(given instanceof Boolean, Message.of(Refusal.NO_FLAG), at);
+            case TEXT -> wrongUnless(given instanceof String text && !text.isBlank(), Message.of(Refusal.NEEDED), at);
+            case LIST -> f.entries().isPresent() ? entries(f, given, at) : plainList(given, at);
+            case NUMBERS ->
+                wrongUnless(
+                        given instanceof List<?> l && l.stream().allMatch(Input::isNumber),
+                        Message.of(Refusal.NO_LIST_OF_NUMBERS),
+                        at);
+            case PAIRS ->
+                wrongUnless(
+                        given instanceof List<?> l && l.stream().allMatch(Input::isPair),
+                        Message.of(Refusal.NO_LIST_OF_NUMBERS),
+                        at);
+            case GROUP -> group(f, given, at);
+        };
+    }
+
+    private static List<Fault> wrongUnless(boolean right, Message says, String at) {
+        return right ? List.of() : List.of(new Fault(says, at));
+    }
+
+    private static List<Fault> plainList(Object given, String at) {
+        return wrongUnless(given instanceof List, Message.of(Refusal.NO_LIST), at);
+    }
+
+    private static boolean isNumber(@Nullable Object raw) {
+        return raw instanceof Number n && Double.isFinite(n.doubleValue());
+    }
+
+    private static boolean isPair(@Nullable Object raw) {
+        return raw instanceof List<?> l && l.size() == 2 && l.stream().allMatch(Input::isNumber);
+    }
+
+    private List<Fault> entries(Field f, Object given, String at) {
+        Field.Entries howMany = f.entries().orElseThrow();
+        if (!(given instanceof List<?> list) || list.size() > howMany.most()) {
+            return List.of(new Fault(Message.of(Refusal.TOO_MANY_ENTRIES).with("most", Arg.count(howMany.most())), at));
         }
-        return new Input(values, warnings);
+        if (list.size() < howMany.least()) {
+            return List.of(new Fault(Message.of(Refusal.NEEDED), at));
+        }
+        List<Input> read = new ArrayList<>();
+        List<Fault> faults = new ArrayList<>();
+        for (int i = 0; i < list.size(); i++) {
+            String entry = at + "[" + i + "]";
+            Reading reading = reading(f.of(), asObject(list.get(i)), entry + ".");
+            read.add(reading.read);
+            faults.addAll(howMany.one() ? asOne(reading.faults, entry) : reading.faults);
+        }
+        values.put(f.name(), read);
+        return faults;
+    }
+
+    private static List<Fault> asOne(List<Fault> faults, String entry) {
+        List<Fault> told = new ArrayList<>(faults.stream()
+                .filter(x -> x.says().code() == Refusal.UNKNOWN_FIELD)
+                .toList());
+        if (told.size() < faults.size()) {
+            told.add(new Fault(Message.of(Refusal.BAD_PIECE), entry));
+        }
+        return told;
+    }
+
+    private List<Fault> group(Field f, Object given, String at) {
+        Reading reading = reading(f.of(), asObject(given), at + ".");
+        values.put(f.name(), reading.read);
+        return reading.faults;
+    }
+
+    /** What is no object has none of the fields. */
+    private static Map<?, ?> asObject(@Nullable Object raw) {
+        return raw instanceof Map<?, ?> m ? m : Map.of();
     }
 
     /**
@@ -142,6 +237,11 @@ public final class Input {
         return Optional.ofNullable(values.get(name)).map(v -> ((Number) v).doubleValue());
     }
 
+    /** @return whether somebody wrote something there, right or wrong */
+    boolean given(String name) {
+        return written.contains(name);
+    }
+
     boolean flag(String name) {
         return (Boolean) Require.present(values, name);
     }
@@ -152,6 +252,43 @@ public final class Input {
 
     String text(String name) {
         return (String) Require.present(values, name);
+    }
+
+    Optional<String> maybeText(String name) {
+        return Optional.ofNullable((String) values.get(name));
+    }
+
+    <E extends Enum<E>> Optional<E> maybeChoice(Class<E> type, String name) {
+        return Optional.ofNullable((String) values.get(name)).map(v -> Enum.valueOf(type, v.toUpperCase(Locale.ROOT)));
+    }
+
+    /** @return each entry of a list; what is wrong in one is not in it */
+    List<Input> entries(String name) {
+        return values.get(name) instanceof List<?> l
+                ? l.stream()
+                        .filter(Input.class::isInstance)
+                        .map(Input.class::cast)
+                        .toList()
+                : List.of();
+    }
+
+    Optional<Input> group(String name) {
+        return values.get(name) instanceof Input in ? Optional.of(in) : Optional.empty();
+    }
+
+    List<Double> numbers(String name) {
+        return values.get(name) instanceof List<?> l
+                ? l.stream().map(v -> ((Number) v).doubleValue()).toList()
+                : List.of();
+    }
+
+    List<List<Double>> pairs(String name) {
+        return values.get(name) instanceof List<?> l
+                ? l.stream()
+                        .map(p -> ((List<?>) p)
+                                .stream().map(v -> ((Number) v).doubleValue()).toList())
+                        .toList()
+                : List.of();
     }
 
     List<?> list(String name) {

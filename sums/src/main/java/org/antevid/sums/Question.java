@@ -10,5 +10,7 @@ public enum Question {
     HOW_HEAVY,
     HOW_TO_CUT,
     WHAT_BRINGS_IT_OVER,
-    WHAT_HANGS
+    WHAT_HANGS,
+    WHAT_IS_SQUEEZED,
+    WHAT_THE_PLATE_DOES
 }

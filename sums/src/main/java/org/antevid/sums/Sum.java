@@ -1,19 +1,40 @@
 package org.antevid.sums;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import org.antevid.core.quantity.Fault;
+import org.antevid.core.quantity.RefusedInput;
 import org.antevid.words.Units;
 import org.antevid.words.Words;
 import org.jspecify.annotations.Nullable;
 
-/** One computation callable alone: its name, what it answers, its fields, and the computation. */
-public record Sum(String name, String title, List<Field> fields, Function<Input, Answer> computation) {
+/**
+ * One computation callable alone: its name, what it answers, its fields, and the computation.
+ *
+ * @param between faults between fields that are right each by itself; what is not there is not asked about
+ */
+public record Sum(
+        String name,
+        String title,
+        List<Field> fields,
+        Function<Input, List<Fault>> between,
+        Function<Input, Answer> computation) {
+    Sum(String name, String title, List<Field> fields, Function<Input, Answer> computation) {
+        this(name, title, fields, in -> List.of(), computation);
+    }
 
     /** @throws org.antevid.core.quantity.RefusedInput naming every field at fault; no values are given then */
     public Map<String, @Nullable Object> compute(Map<String, ?> raw) {
-        Input input = Input.read(fields, raw);
+        Input.Reading reading = Input.reading(fields, raw, "");
+        List<Fault> faults = new ArrayList<>(reading.faults());
+        faults.addAll(between.apply(reading.read()));
+        if (!faults.isEmpty()) {
+            throw new RefusedInput(faults);
+        }
+        Input input = reading.read();
         Answer computed = computation.apply(input);
         Answer answer = new Answer().warn(input.warnings(), w -> w);
         Map<String, @Nullable Object> all = computed.asMap();

@@ -33,6 +33,15 @@ public final class Sums {
             Map.entry("cuts", "hinge_thick_m"),
             Map.entry("wedges", "lift_needed_m"),
             Map.entry("pull_line", "tension_N"),
+            Map.entry("guard_ring", "envelope_m"),
+            Map.entry("hung_pull", "rated_needed_N"),
+            Map.entry("control_line", "butt_move_max_m"),
+            Map.entry("springpole", "energy_J"),
+            Map.entry("limb_bind", "energy_elastic_J"),
+            Map.entry("rootplate_fallen", "min_stub_m"),
+            Map.entry("plate_set_back", "expected_N"),
+            Map.entry("rootplate_tilted", "phi_hi_deg"),
+            Map.entry("sectionlog", "mass_high_kg"),
             Map.entry("side_guy", "tension_N"));
 
     static {
@@ -45,7 +54,13 @@ public final class Sums {
         add(Question.HOW_HEAVY, WoodSums.ALL);
         add(Question.HOW_TO_CUT, List.of(CutSum.CUTS));
         add(Question.WHAT_BRINGS_IT_OVER, HelpSums.ALL);
+        add(Question.HOW_HEAVY, List.of(PieceSum.PIECE));
         add(Question.WHAT_HANGS, List.of(ReleaseSum.RELEASE));
+        add(Question.WHAT_HANGS, GuardSums.ALL);
+        add(Question.WHAT_IS_SQUEEZED, BeamSums.ALL);
+        add(Question.WHAT_IS_SQUEEZED, List.of(LimbSum.LIMB));
+        add(Question.WHAT_THE_PLATE_DOES, PlateSums.ALL);
+        add(Question.WHAT_THE_PLATE_DOES, List.of(LeanCurveSum.CURVE));
     }
 
     private static void add(Question question, List<Sum> sums) {

@@ -1,7 +1,6 @@
 package org.antevid.sums;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
@@ -12,7 +11,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.antevid.core.quantity.RefusedInput;
@@ -32,30 +30,8 @@ class GoldenSumsTest {
 
     private static final List<String> FILES = List.of("felling", "tangle", "rigging", "crew");
 
-    /**
-     * Cases of the next stage of the pile (ties to what stays, raised plates, unmeasured stems): known, listed, not met
-     * yet.
-     */
-    private static final Set<String> PENDING = Set.of(
-            "the tie may be named from either end",
-            "a plate stem on its own turn",
-            "unmeasured stems keep their place",
-            "slope along the drag, not the steepest",
-            "a kept crown over the work",
-            "a tie of what lies three stems above a hung one",
-            "over a hung stem is not on it",
-            "no stems");
-
     static Stream<Golden> cases() throws Exception {
-        return all().stream().filter(g -> !PENDING.contains(g.name));
-    }
-
-    @Test
-    void everyPendingCaseIsStillThereAndStillFails() throws Exception {
-        List<Golden> pending =
-                all().stream().filter(g -> PENDING.contains(g.name)).toList();
-        assertThat(pending).hasSameSizeAs(PENDING).allSatisfy(g -> assertThatThrownBy(() -> answersTheGoldenCase(g))
-                .isInstanceOfAny(AssertionError.class, RuntimeException.class));
+        return all().stream();
     }
 
     private static List<Golden> all() throws Exception {

@@ -18,19 +18,22 @@ class ReleaseTest {
     private static Pile.Stem stem(String id, boolean hung, boolean plate) {
         return new Pile.Stem(
                 id,
-                16,
-                400,
-                0.25,
+                Optional.of(16.0),
+                Optional.of(400.0),
+                Optional.of(0.25),
                 Optional.empty(),
                 hung,
                 false,
                 plate,
-                Optional.of(1.5),
-                6,
                 false,
+                Optional.of(1.5),
+                1,
+                6,
+                6,
+                0.6,
+                0.2,
                 Optional.of(20000.0),
-                Optional.of(16000.0),
-                0.6);
+                Optional.of(16000.0));
     }
 
     private static Pile pile(boolean machine, List<Pile.Stem> stems, Pile.Relation... relations) {
@@ -67,21 +70,23 @@ class ReleaseTest {
                 .as("seed %d", seed)
                 .isEqualTo(n);
         assertThat(release.steps()).allSatisfy(s -> assertThat(s.method().values())
-                .allSatisfy(m -> assertThat(m.ladder()).endsWith(Method.Way.LEAVE_CORDON_MARK)));
+                .allSatisfy(m -> assertThat(m.ladder()).endsWith(Ways.Way.LEAVE_CORDON_MARK)));
     }
 
     @Test
     void aHungStemInAStandingTreeClosesTwoLengthsAndKeepsItsSupport() {
         Release r = Release.of(
                 pile(false, List.of(stem("S2", true, false)), new Pile.Relation("S2", Pile.Type.RESTS_ON, "T")));
-        KeepOut zone = r.steps().get(0).zone().get("S2");
-        // 2 x 16 m, widened by slope: 32 (1 + 6/15) = 44.8 m; strip max(5, 16/4) = 5 m
-        assertThat(zone.radiusM().orElseThrow()).isEqualTo(44.8);
+        GuardRing zone = r.steps().get(0).zone().get("S2");
+        // 2 x 16 m, downhill widened by slope: 32 (1 + 6/15) = 44.8 m; strip max(5, 16/4) = 5 m
+        assertThat(zone.radiusM()).contains(32.0);
+        assertThat(zone.downslopeM().orElseThrow()).isEqualTo(44.8);
         assertThat(zone.stripHalfM()).contains(5.0);
-        assertThat(r.forbidden()).contains("cut_the_supporting_tree", "work_or_walk_beneath_hung_stem");
+        assertThat(r.forbidden())
+                .contains(Release.Forbidden.CUT_THE_SUPPORTING_TREE, Release.Forbidden.WORK_OR_WALK_BENEATH_HUNG_STEM);
         // F = 400 g (0.6 cos 6 + sin 6) = 2752 N; 1.5 F = 4.1 kN, so both winches will do
         assertThat(r.steps().get(0).method().get("S2").ladder())
-                .startsWith(Method.Way.TRACTOR_WINCH_FROM_BEHIND, Method.Way.HAND_WINCH_AWAY_FROM_LAY);
+                .startsWith(Ways.Way.TRACTOR_WINCH_FROM_BEHIND, Ways.Way.HAND_WINCH_AWAY_FROM_LAY);
     }
 
     @Test
@@ -90,8 +95,9 @@ class ReleaseTest {
                 false,
                 List.of(stem("A", false, false), stem("B", false, true)),
                 new Pile.Relation("A", Pile.Type.RESTS_ON, "B")));
-        assertThat(r.steps().get(0).before()).containsExactly("secure_plate:B");
-        assertThat(r.steps().get(0).changes()).contains("unloads:B", "opens:B");
+        assertThat(r.steps().get(0).before()).extracting(Preparation::label).containsExactly("secure_plate:B");
+        assertThat(r.steps().get(0).changes()).extracting(Effect::label).containsExactly("opens:B", "unloads:B");
+        assertThat(r.steps().get(1).before()).extracting(Preparation::label).containsExactly("secure_plate:B");
     }
 
     @Test
@@ -102,7 +108,7 @@ class ReleaseTest {
                 new Pile.Relation("A", Pile.Type.BOUND, "B")));
         assertThat(r.steps()).hasSize(1);
         assertThat(r.steps().get(0).method().get("A").ladder())
-                .containsExactly(Method.Way.MACHINE_WITH_CAB, Method.Way.LEAVE_CORDON_MARK);
+                .containsExactly(Ways.Way.MACHINE_WITH_CAB, Ways.Way.LEAVE_CORDON_MARK);
     }
 
     @Test
@@ -111,9 +117,9 @@ class ReleaseTest {
                 false,
                 List.of(stem("A", false, false), stem("B", true, false)),
                 new Pile.Relation("A", Pile.Type.RESTS_ON, "B")));
-        Method m = r.steps().get(0).method().get("A");
-        assertThat(m.notes()).contains("lies_on_a_hung_stem");
-        assertThat(m.ladder()).doesNotContain(Method.Way.HAND_WINCH_AWAY_FROM_LAY, Method.Way.ROTATE_WITH_LEVER);
+        Ways m = r.steps().get(0).method().get("A");
+        assertThat(m.whyNot()).containsEntry(Ways.Way.HAND_WINCH_AWAY_FROM_LAY, Ways.Reason.LIES_ON_A_HUNG_STEM);
+        assertThat(m.ladder()).doesNotContain(Ways.Way.HAND_WINCH_AWAY_FROM_LAY, Ways.Way.ROTATE_WITH_LEVER);
     }
 
     @Test

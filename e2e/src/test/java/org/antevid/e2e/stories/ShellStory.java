@@ -24,6 +24,10 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** What holds on every screen: keys, glare, a narrow display, the sums, and rooms that say what they will hold. */
 class ShellStory {
+    /** Two frames after a resize everything that listens to it has been laid out. */
+    private static final String WIDTH_WHEN_DRAWN = "() => new Promise((done) => requestAnimationFrame(() =>"
+            + " requestAnimationFrame(() => done(document.documentElement.scrollWidth))))";
+
     /** @return brightness 0..255 of the dial's band south of S1, where the footbridge and the boats block the lay */
     private static int southOfTheDial(JobPage imre) throws IOException {
         double[] stump = imre.pixel(38, 34);
@@ -116,11 +120,10 @@ class ShellStory {
                     "/jobs/" + job + "/stems")) {
                 page.navigate(server.local() + path);
                 assertThat(page.getByRole(AriaRole.MAIN).first()).isVisible();
-                page.waitForTimeout(400);
+                page.waitForTimeout(200);
                 for (int[] size : sizes) {
                     page.setViewportSize(size[0], size[1]);
-                    page.waitForTimeout(200);
-                    assertThat((Integer) page.evaluate("document.documentElement.scrollWidth"))
+                    assertThat((Integer) page.evaluate(WIDTH_WHEN_DRAWN))
                             .as(size[0] + " x " + size[1] + path)
                             .isLessThanOrEqualTo(size[0]);
                 }

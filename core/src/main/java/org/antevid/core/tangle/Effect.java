@@ -1,0 +1,25 @@
+package org.antevid.core.tangle;
+
+import java.util.Locale;
+
+/** What a removal does to another stem or to what stays. */
+public record Effect(Kind kind, String on) {
+    /** Kinds of effect. */
+    public enum Kind {
+        /** a load goes: it may rise, spring or roll */
+        UNLOADS,
+        /** nothing hangs over its work spot from here any more */
+        CLEARS_SPOT,
+        /** the rope to it is free */
+        ROPE_FREE,
+        /** its turn has come */
+        OPENS,
+        /** its tie is severed: whether it still counts as bound is asked again */
+        ASK_BOUND_AGAIN
+    }
+
+    /** @return its label in the open interface */
+    public String label() {
+        return kind.name().toLowerCase(Locale.ROOT) + ":" + on;
+    }
+}

@@ -1,0 +1,224 @@
+package org.antevid.core.tangle;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.antevid.core.quantity.Require;
+
+/**
+ * The one closed ground of a stem that hangs, lies or stands tilted: plan, order, guard, closure, verdict and stops
+ * take their ring from here. Metres; practice rules, the large side. Distances are shown rounded up.
+ *
+ * @param radiusM all around (lying: from every point of its axis); empty when the length is not known
+ * @param downslopeM downhill; empty when not known, and where {@code wholeSlope} closes all ground below
+ * @param stripHalfM no entry beneath a hung stem, to each side of it
+ * @param plateM behind a raised plate and in its crater
+ * @param plateFrontM in front of it, toward the stem
+ * @param sweepM sweep of a stem under tension
+ * @param envelopeM the largest of radius, plate and sweep; empty as soon as one of them cannot be given
+ * @param notKnown what cannot be given, in the order of {@link Part}
+ * @param guardM nearest place of the guard
+ * @param closure what is closed, measured against the ring; empty when nobody said
+ */
+public record GuardRing(
+        Shape shape,
+        Optional<Double> radiusM,
+        Optional<Double> downslopeM,
+        boolean wholeSlope,
+        Optional<Double> stripHalfM,
+        Optional<Double> plateM,
+        Optional<Double> plateFrontM,
+        Optional<Double> sweepM,
+        Optional<Double> envelopeM,
+        List<Part> notKnown,
+        Optional<Double> guardM,
+        GuardPlace guardWhere,
+        Optional<Closed> closure) {
+    /** Ground from this slope on: everything below is closed, degrees (judgement). */
+    public static final double WHOLE_SLOPE_DEG = 15;
+
+    private static final double GUARD_BACK_M = 2;
+    private static final double SLOPED_DEG = 5;
+
+    /** How the stem is. */
+    public enum State {
+        HUNG,
+        LYING,
+        TILTED;
+
+        public String key() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /** What the radius is measured from. */
+    public enum Shape {
+        CIRCLE_ABOUT_FOOT,
+        BAND_ALONG_STEM;
+
+        public String key() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /** A part of the ring that cannot be given, by its name in the open interface. */
+    public enum Part {
+        RADIUS("radius_m"),
+        DOWNSLOPE("downslope_m"),
+        STRIP("strip_half_m"),
+        PLATE("plate_m"),
+        SWEEP("sweep_m");
+        private final String key;
+
+        Part(String key) {
+            this.key = key;
+        }
+
+        public String key() {
+            return key;
+        }
+    }
+
+    /** Where the guard stands. */
+    public enum GuardPlace {
+        ACROSS_THE_SLOPE_OR_ABOVE,
+        OUTSIDE_THE_RING_BESIDE_THE_STEM;
+
+        public String key() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /** Warnings of the ring. */
+    public enum Warning {
+        RING_NOT_KNOWN,
+        WHOLE_SLOPE_BELOW_CLOSED,
+        CLOSURE_SHORT
+    }
+
+    /**
+     * What the ring is asked for.
+     *
+     * @param lengthM of the stem, tilted: of the tree; empty when nobody measured it
+     * @param slopeDeg of the ground
+     * @param boundLongestM longest of the others it is bound to; empty and {@code bound}: not known
+     * @param plateHeightM along the fall
+     * @param closure what is closed around it, empty when nobody said
+     */
+    public record Ask(
+            State state,
+            Optional<Double> lengthM,
+            double slopeDeg,
+            boolean springLoaded,
+            boolean rootPlate,
+            boolean bound,
+            Optional<Double> plateHeightM,
+            double plateThickM,
+            Optional<Double> boundLongestM,
+            Optional<Closure> closure) {
+        public Ask {
+            lengthM.ifPresent(l -> Require.within(l, 0.1, 120, "length_m"));
+            Require.within(slopeDeg, 0, 60, "slope_deg");
+        }
+    }
+
+    /**
+     * What is closed around a stem, metres.
+     *
+     * @param toSlopeFoot closed down to the foot of the slope
+     */
+    public record Closure(double aroundM, double downhillM, boolean toSlopeFoot) {}
+
+    /**
+     * A closure measured against the ring.
+     *
+     * @param shortM what is missing, 0 for none; empty when the ring is not known
+     */
+    public record Closed(Optional<Double> shortM, boolean ok) {}
+
+    public static GuardRing of(Ask a) {
+        Optional<Double> radius = radius(a);
+        boolean wholeSlope = a.slopeDeg >= WHOLE_SLOPE_DEG;
+        Optional<Double> downslope =
+                wholeSlope ? Optional.empty() : radius.map(r -> r * (1 + a.slopeDeg / WHOLE_SLOPE_DEG));
+        Optional<Double> strip = a.state == State.HUNG ? a.lengthM.map(l -> Math.max(5, l / 4)) : Optional.empty();
+        Optional<Double> height = a.rootPlate ? a.plateHeightM : Optional.empty();
+        Optional<Double> plate = height.map(h -> Math.hypot(h, a.plateThickM) + 2);
+        Optional<Double> sweep = a.springLoaded ? a.lengthM.map(l -> 1.5 * l) : Optional.empty();
+        List<Part> notKnown = new ArrayList<>();
+        missing(notKnown, radius.isEmpty(), Part.RADIUS);
+        missing(notKnown, radius.isEmpty() && !wholeSlope, Part.DOWNSLOPE);
+        missing(notKnown, a.state == State.HUNG && strip.isEmpty(), Part.STRIP);
+        missing(notKnown, a.rootPlate && plate.isEmpty(), Part.PLATE);
+        missing(notKnown, a.springLoaded && sweep.isEmpty(), Part.SWEEP);
+        Optional<Double> envelope = notKnown.isEmpty()
+                ? radius.map(r -> Math.max(r, Math.max(plate.orElse(0.0), sweep.orElse(0.0))))
+                : Optional.empty();
+        return new GuardRing(
+                a.state == State.LYING ? Shape.BAND_ALONG_STEM : Shape.CIRCLE_ABOUT_FOOT,
+                radius,
+                downslope,
+                wholeSlope,
+                strip,
+                plate,
+                height.map(h -> h + 2),
+                sweep,
+                envelope,
+                List.copyOf(notKnown),
+                envelope.map(e -> e + GUARD_BACK_M),
+                a.slopeDeg >= SLOPED_DEG
+                        ? GuardPlace.ACROSS_THE_SLOPE_OR_ABOVE
+                        : GuardPlace.OUTSIDE_THE_RING_BESIDE_THE_STEM,
+                a.closure.map(c -> closed(c, envelope, downslope, wholeSlope)));
+    }
+
+    private static void missing(List<Part> parts, boolean when, Part part) {
+        if (when) {
+            parts.add(part);
+        }
+    }
+
+    private static Optional<Double> radius(Ask a) {
+        Optional<Double> own = a.lengthM.map(l -> switch (a.state) {
+            case HUNG -> 2 * l;
+            case LYING -> Math.max(5, l / 2);
+            case TILTED -> 1.5 * l;
+        });
+        if (!a.bound) {
+            return own;
+        }
+        return own.flatMap(
+                r -> a.boundLongestM.map(longest -> Math.max(r, 2 * Math.max(longest, a.lengthM.orElseThrow()))));
+    }
+
+    private static Closed closed(Closure c, Optional<Double> envelope, Optional<Double> downslope, boolean wholeSlope) {
+        Optional<Double> missing = envelope.map(e ->
+                Math.max(Math.max(0, e - c.aroundM), wholeSlope ? 0 : Math.max(e, downslope.orElse(e)) - c.downhillM));
+        return new Closed(missing, missing.filter(m -> m <= 0).isPresent() && (!wholeSlope || c.toSlopeFoot));
+    }
+
+    /**
+     * @return the ground from the foot that has to be free of people: the envelope, or what is known of it where the
+     *     slope or a part is missing; empty when nothing is known
+     */
+    public Optional<Double> largestKnownM() {
+        return envelopeM.or(() -> List.of(radiusM, plateM, sweepM).stream()
+                .flatMap(Optional::stream)
+                .max(Double::compare));
+    }
+
+    public List<Warning> warnings() {
+        List<Warning> w = new ArrayList<>();
+        if (!notKnown.isEmpty()) {
+            w.add(Warning.RING_NOT_KNOWN);
+        }
+        if (wholeSlope) {
+            w.add(Warning.WHOLE_SLOPE_BELOW_CLOSED);
+        }
+        if (closure.filter(c -> !c.ok()).isPresent()) {
+            w.add(Warning.CLOSURE_SHORT);
+        }
+        return w;
+    }
+}

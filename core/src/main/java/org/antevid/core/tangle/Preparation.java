@@ -1,0 +1,29 @@
+package org.antevid.core.tangle;
+
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * What has to be done before a removal.
+ *
+ * @param stem whose plate, rope or tie it is
+ * @param to what it is tied to, of a tie only
+ */
+public record Preparation(Kind kind, String stem, Optional<String> to) {
+    /** Kinds of preparation. */
+    public enum Kind {
+        SECURE_PLATE,
+        KEEP_ROPE_TIGHT,
+        SEVER_TIE
+    }
+
+    static Preparation of(Kind kind, String stem) {
+        return new Preparation(kind, stem, Optional.empty());
+    }
+
+    /** @return its label in the open interface */
+    public String label() {
+        return kind.name().toLowerCase(Locale.ROOT) + ":" + stem
+                + to.map(t -> ":" + t).orElse("");
+    }
+}

@@ -1,0 +1,147 @@
+package org.antevid.core.tangle.beam;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.antevid.core.quantity.Fault;
+import org.antevid.core.quantity.Refusal;
+import org.antevid.core.quantity.RefusedInput;
+
+/**
+ * A stem that lies or leans on supports, as somebody saw it.
+ *
+ * @param tipDM 0 up to the butt
+ * @param densityKgm3 of the wood
+ * @param allowRel branches as a share of the wood's weight
+ * @param angleDeg tip higher positive
+ * @param clearance height of the underside above ground, [x, height] in m; empty: not given
+ * @param underClearM room to cut from below; empty: the clearance at the cut, or none
+ * @param uGapM how well the seats are known
+ * @param crossSlopeDeg ground across the stem
+ * @param uphill seen from butt to tip
+ * @param lateralConvex the outer side of a sideways bend, seen from butt to tip
+ */
+public record LyingStem(
+        double lengthM,
+        double buttDM,
+        double tipDM,
+        double densityKgm3,
+        double allowRel,
+        BeamWood wood,
+        double angleDeg,
+        List<Support> supports,
+        Optional<Rope> rope,
+        List<Clearance.Point> clearance,
+        Optional<Double> underClearM,
+        double uGapM,
+        double crossSlopeDeg,
+        Optional<Flank> uphill,
+        Optional<Flank> lateralConvex) {
+    /** Two supports nearer than this are one. */
+    public static final double NEAREST_M = 0.05;
+
+    private static final double TIP_FLOOR_M = 0.03;
+    private static final double SLENDER = 150;
+
+    /** A side of the stem, seen from butt to tip. */
+    public enum Flank {
+        LEFT,
+        RIGHT;
+
+        Flank other() {
+            return this == LEFT ? RIGHT : LEFT;
+        }
+
+        public String key() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /** @throws RefusedInput for a tip thicker than the butt, a support outside the stem, or two at the same place */
+    public LyingStem {
+        supports = List.copyOf(supports);
+        clearance = List.copyOf(clearance);
+        List<Fault> faults = new ArrayList<>();
+        for (int i = 0; i < supports.size(); i++) {
+            double x = supports.get(i).xM();
+            if (!(x >= 0 && x <= lengthM)) {
+                faults.add(new Fault(Refusal.SUPPORT_OUTSIDE_STEM, "supports[" + i + "].x_m"));
+            }
+        }
+        if (rope.filter(r -> !(r.xM() >= 0 && r.xM() <= lengthM)).isPresent()) {
+            faults.add(new Fault(Refusal.SUPPORT_OUTSIDE_STEM, "rope.x_m"));
+        }
+        if (!(tipDM <= buttDM)) {
+            faults.add(new Fault(Refusal.TIP_THICKER_THAN_BUTT, "tip_d_m_larger_than_butt"));
+        }
+        if (supports.isEmpty()) {
+            faults.add(new Fault(Refusal.NEEDED, "supports"));
+        }
+        if (tooClose(supports)) {
+            faults.add(new Fault(Refusal.SUPPORTS_TOO_CLOSE, "supports_closer_than_0.05"));
+        }
+        if (!faults.isEmpty()) {
+            throw new RefusedInput(faults);
+        }
+    }
+
+    private static boolean tooClose(List<Support> supports) {
+        List<Double> at = supports.stream().map(Support::xM).sorted().toList();
+        for (int i = 1; i < at.size(); i++) {
+            if (at.get(i) - at.get(i - 1) < NEAREST_M) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    Taper taper() {
+        return Taper.of(lengthM, buttDM, Math.min(buttDM, Math.max(TIP_FLOOR_M, tipDM)), densityKgm3, allowRel);
+    }
+
+    boolean verySlender() {
+        return lengthM / ((buttDM + Math.max(TIP_FLOOR_M, tipDM)) / 2) > SLENDER;
+    }
+
+    /** @return [from, to] of the stem with the supports and the line that hold it */
+    Part part(double fromM, double toM, double moePa) {
+        List<Integer> indices = new ArrayList<>();
+        for (int i = 0; i < supports.size(); i++) {
+            double x = supports.get(i).xM();
+            if ((x >= fromM || fromM == 0) && (x < toM || toM == lengthM)) {
+                indices.add(i);
+            }
+        }
+        return new Part(
+                taper(),
+                fromM,
+                toM,
+                List.copyOf(indices),
+                indices.stream().map(supports::get).toList(),
+                rope.filter(r -> (r.xM() >= fromM || fromM == 0) && (r.xM() < toM || toM == lengthM)),
+                angleDeg,
+                moePa);
+    }
+
+    LyingStem withGap(int support, double gapM) {
+        List<Support> moved = new ArrayList<>(supports);
+        moved.set(support, supports.get(support).withGap(gapM));
+        return new LyingStem(
+                lengthM,
+                buttDM,
+                tipDM,
+                densityKgm3,
+                allowRel,
+                wood,
+                angleDeg,
+                moved,
+                rope,
+                clearance,
+                underClearM,
+                uGapM,
+                crossSlopeDeg,
+                uphill,
+                lateralConvex);
+    }
+}
