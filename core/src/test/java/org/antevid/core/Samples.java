@@ -1,6 +1,7 @@
 package org.antevid.core;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.antevid.core.crew.Competence;
@@ -27,7 +28,7 @@ import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.StemState;
 import org.antevid.core.stump.School;
-import org.antevid.core.tangle.Pile;
+import org.antevid.core.tangle.GuardRing;
 
 /** Made-up stems and places for the tests. */
 public final class Samples {
@@ -99,11 +100,26 @@ public final class Samples {
                 Optional.of(new Estimate(4, 1)),
                 9,
                 stems,
-                new Pile(List.of(), Set.of(), false, List.of()),
+                Map.of(),
                 hangs,
                 steps,
                 PEOPLE,
                 "imre",
                 List.of());
+    }
+
+    /** @return the closed ground of a stem of this length that hangs over level ground */
+    public static GuardRing hungRing(double lengthM) {
+        return GuardRing.of(new GuardRing.Ask(
+                GuardRing.State.HUNG,
+                Optional.of(lengthM),
+                0,
+                false,
+                false,
+                false,
+                Optional.empty(),
+                1,
+                Optional.empty(),
+                Optional.empty()));
     }
 }

@@ -101,6 +101,7 @@ public enum Answer implements Code {
     CLIPS,
     LAY_FIRST,
     HEIGHT_FIRST,
+    BEAM_NOT_KNOWN,
     LIKE_ANOTHER,
     PASSPHRASE_NEEDED,
     CREW_BY_PIN,

@@ -19,6 +19,7 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 
 /**
  * The messages of one language, by key: the name of the enum with that of its constant, and after a dot what is said of
@@ -30,7 +31,7 @@ public final class Catalogue {
             List.of("findings", "terms", "carried", "work", "refusals", "phone", "seeing", "base");
 
     /** What the leader alone reads at the desk: English, until somebody fills it in. */
-    static final String DESK = "desk";
+    static final List<String> DESK = List.of("desk", "tangle");
 
     private static final Map<Language, Catalogue> LOADED = new ConcurrentHashMap<>();
     private static final Map<Dialect, Catalogue> SAID = new ConcurrentHashMap<>();
@@ -100,7 +101,7 @@ public final class Catalogue {
         Map<String, String> all = new TreeMap<>();
         List<String> files = new ArrayList<>(CREW);
         if (language == Language.ENGLISH) {
-            files.add(DESK);
+            files.addAll(DESK);
         }
         for (String file : files) {
             read(file, language).forEach((k, v) -> {
@@ -125,7 +126,9 @@ public final class Catalogue {
 
     /** @return keys that only the desk asks for */
     static Set<String> deskKeys() {
-        return read(DESK, Language.ENGLISH).stringPropertyNames();
+        return DESK.stream()
+                .flatMap(file -> read(file, Language.ENGLISH).stringPropertyNames().stream())
+                .collect(Collectors.toSet());
     }
 
     /** @return every key of this language */

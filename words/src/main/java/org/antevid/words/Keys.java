@@ -17,6 +17,9 @@ public final class Keys {
             "assist",
             "retreat",
             "tangle",
+            "tangle.beam",
+            "tangle.plate",
+            "tangle.picture",
             "crew",
             "outcome",
             "run",
@@ -46,7 +49,8 @@ public final class Keys {
             "LayPlan.TargetCheck.NoChance", "TargetCheck.NoChance",
             "Measured", "SightedQuantity",
             "DoesNotMove.Then", "DoesNotMove.Remedy",
-            "Rig.When", "Rig.PullBegin");
+            "Rig.When", "Rig.PullBegin",
+            "Method.Way", "Ways.Way");
 
     private static final Map<String, Optional<Class<?>>> KNOWN = new ConcurrentHashMap<>();
 

@@ -123,7 +123,7 @@ public class Cuts {
                 .orElseThrow(() -> new RefusedInput(
                         "MISSING", "lay", Message.of(Answer.LAY_OF_FIRST).with("stem", Arg.name(label))));
         Site site = lays.site(jobId);
-        LayPlan p = lays.plan(stems.known(jobId, stemId).reading(), site, c.choice());
+        LayPlan p = lays.plan(lays.felled(jobId, stemId), site, c.choice());
         String state = Speech.words()
                 .say(Message.of(PaperWords.STATE)
                         .with("fixed", Arg.flag(c.fixed()))

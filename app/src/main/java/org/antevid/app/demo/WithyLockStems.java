@@ -9,6 +9,7 @@ import org.antevid.app.lay.Lays;
 import org.antevid.app.people.SignedIn;
 import org.antevid.app.stem.FieldBooks;
 import org.antevid.app.stem.Stems;
+import org.antevid.app.tangle.TangleRecords;
 import org.antevid.app.tangle.Tangles;
 import org.antevid.core.lay.Means;
 import org.antevid.core.site.Spot;
@@ -22,6 +23,9 @@ import org.antevid.core.stem.StemState;
 import org.antevid.core.stem.Wood;
 import org.antevid.core.stump.School;
 import org.antevid.core.tangle.Pile;
+import org.antevid.core.tangle.beam.Support;
+import org.antevid.core.tangle.picture.Pose;
+import org.antevid.core.tangle.picture.Rest;
 import org.springframework.stereotype.Component;
 
 /** The six stems of Withy Lock as they were measured and looked at, and the lay planned for the first. */
@@ -116,7 +120,43 @@ class WithyLockStems {
                 StemMass.Crown.OPEN_BROADLEAF_LEAFLESS,
                 false,
                 "lime close to the phone line");
-        tangles.relate(job, "S2", Pile.Type.RESTS_ON, "S3");
+        tangles.relate(job, "S2", Pile.Type.RESTS_ON, "S3", Pile.Carries.NOT_KNOWN, Pile.SeverFrom.NOT_KNOWN);
+        // torn at half a metre, 31 degrees up into the fork of S3, 11.7 m along it
+        Spot torn = new Spot(16, 44);
+        double toward = torn.bearingTo(new Spot(8, 38));
+        double level = 14.6 * Math.cos(Math.toRadians(31));
+        tangles.pose(
+                job,
+                s2,
+                new TangleRecords.TakenPose(
+                        new Pose(
+                                new Pose.End(torn, 0.5),
+                                new Pose.End(torn.at(toward, level), 0.5 + 14.6 * Math.sin(Math.toRadians(31))),
+                                0.3),
+                        Pose.TakenHow.TAPE),
+                leader);
+        tangles.rest(
+                job,
+                s2,
+                0,
+                Rest.On.OWN_STUMP,
+                Optional.empty(),
+                Support.Side.BELOW,
+                0,
+                Optional.of(Rest.Fibres.PARTLY),
+                Rest.Certainty.SEEN,
+                leader);
+        tangles.rest(
+                job,
+                s2,
+                11.7,
+                Rest.On.FORK,
+                Optional.of("S3"),
+                Support.Side.BELOW,
+                0,
+                Optional.empty(),
+                Rest.Certainty.SEEN,
+                leader);
         tangles.record(job, s2, new Tangles.HangEntry(Optional.of(20000.0), Optional.empty(), false, "", ""), -1L);
         ChoiceRequest.CutsRequest cuts = new ChoiceRequest.CutsRequest(
                 Optional.empty(),

@@ -8,7 +8,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -48,7 +47,6 @@ import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.site.Site;
 import org.antevid.core.stem.Verdict;
-import org.antevid.core.tangle.Pile;
 import org.antevid.words.Answer;
 import org.antevid.words.Manner;
 import org.antevid.words.Words;
@@ -144,8 +142,8 @@ public class Judgement {
                 lays.chosen(jobId).stream().collect(Collectors.toMap(Lays.StemChoice::stemId, Function.identity()));
         for (Stems.ChosenReading s : known) {
             Optional<Lays.StemChoice> chosen = Optional.ofNullable(lay.get(s.id()));
-            Optional<LayPlan> plan = chosen.filter(c -> s.reading().notKnown().isEmpty())
-                    .map(c -> lays.plan(s.reading(), site, c.choice()));
+            Optional<LayPlan> plan =
+                    chosen.filter(c -> s.reading().canBeLaid()).map(c -> lays.plan(s.reading(), site, c.choice()));
             facts.add(new Situation.StemFacts(
                     s.reading(),
                     plan,
@@ -153,14 +151,14 @@ public class Judgement {
                     chosen.flatMap(Lays.StemChoice::zone),
                     chosen.map(Lays.StemChoice::zoneClips).orElse(List.of())));
         }
-        Tangles.Answer tangle = tangles.answer(jobId);
+        Tangles.Tangle tangle = tangles.tangle(jobId);
         return new Situation(
                 house.rules(),
                 site,
                 Optional.of(outside.gustMs()),
                 jobs.job(jobId).windLimitMs(),
                 facts,
-                tangle.pile().orElse(new Pile(List.of(), Set.of(), false, List.of())),
+                tangle.rings(),
                 tangle.hangs(),
                 crews.steps(jobId),
                 crews.people(jobId),

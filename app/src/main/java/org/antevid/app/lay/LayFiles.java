@@ -59,7 +59,7 @@ public class LayFiles {
         Site site = lays.site(jobId);
         for (Lays.StemChoice c : lays.chosen(jobId)) {
             StemReading stem = Require.present(readings, c.stemId());
-            if (stem.notKnown().isEmpty()) {
+            if (stem.canBeLaid()) {
                 add(frame, all, c, lays.plan(stem, site, c.choice()));
             }
         }
@@ -121,7 +121,7 @@ public class LayFiles {
     }
 
     public Sheet sheet(String jobId, String stemId, SignedIn who) {
-        StemReading stem = stems.known(jobId, stemId).reading();
+        StemReading stem = lays.felled(jobId, stemId);
         Lays.StemChoice c = lays.chosenFor(stemId)
                 .orElseThrow(() -> new RefusedInput(
                         "MISSING", "lay", Message.of(Answer.LAY_OF_FIRST).with("stem", Arg.name(stem.label()))));

@@ -165,7 +165,7 @@ public class Lays {
 
     private Site place(String jobId) {
         return kept.ofPlan(jobId, Question.PLACE, () -> {
-            List<Site.Danger> beneath = tangles.answer(jobId).hangs().stream()
+            List<Site.Danger> beneath = tangles.tangle(jobId).hangs().stream()
                     .map(h -> new Site.Danger("beneath " + h.hung(), h.beneath()))
                     .toList();
             return places.site(jobId)
@@ -179,7 +179,16 @@ public class Lays {
      * @return what follows from a lay that is not recorded; a way out that was cleared for a lay like it stays cleared
      */
     public LayPlan plan(String jobId, String stemId, LayChoice choice, Site site) {
-        return plan(stems.known(jobId, stemId).reading(), site, withClearing(stemId, choice));
+        return plan(felled(jobId, stemId), site, withClearing(stemId, choice));
+    }
+
+    /** @throws RefusedInput for a stem that hangs, lies or is broken at its base: it gets no lay */
+    public StemReading felled(String jobId, String stemId) {
+        StemReading r = stems.known(jobId, stemId).reading();
+        r.notFelled().ifPresent(why -> {
+            throw new RefusedInput(why.refusal(), "stem");
+        });
+        return r;
     }
 
     private LayChoice withClearing(String stemId, LayChoice c) {
@@ -293,11 +302,7 @@ public class Lays {
     }
 
     public Dial dial(String jobId, String stemId, LayChoice choice) {
-        return Dial.of(
-                stems.known(jobId, stemId).reading(),
-                choice,
-                site(jobId),
-                house.rules().layLimits());
+        return Dial.of(felled(jobId, stemId), choice, site(jobId), house.rules().layLimits());
     }
 
     /** Records the choice; a fixed lay with its drop zone is what the crew is briefed on. */
@@ -316,6 +321,7 @@ public class Lays {
                     "stem",
                     Message.of(Answer.KEPT).with("stem", Arg.name(stem.reading().label())));
         }
+        felled(jobId, stemId);
         LayChoice choice = rigged(jobId, stemId, request);
         LayEntity r = lays.findById(stemId).orElse(null);
         if (r == null) {

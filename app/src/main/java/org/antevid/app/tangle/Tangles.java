@@ -1,59 +1,97 @@
 package org.antevid.app.tangle;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import org.antevid.app.house.Kits;
 import org.antevid.app.job.Change;
+import org.antevid.app.job.JobCache;
 import org.antevid.app.job.Jobs;
+import org.antevid.app.people.SignedIn;
+import org.antevid.app.place.Places;
+import org.antevid.app.place.Surroundings;
 import org.antevid.app.problem.NotThere;
-import org.antevid.app.reader.Speech;
 import org.antevid.app.stem.Stems;
 import org.antevid.app.tangle.store.HangEntity;
 import org.antevid.app.tangle.store.HangRepository;
 import org.antevid.app.tangle.store.RelationEntity;
 import org.antevid.app.tangle.store.RelationRepository;
 import org.antevid.app.trace.Trail;
+import org.antevid.core.assist.KitItem;
 import org.antevid.core.judge.Situation;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.site.Access;
+import org.antevid.core.site.Feature;
 import org.antevid.core.site.Shape;
 import org.antevid.core.site.Spot;
-import org.antevid.core.stem.DefectKind;
-import org.antevid.core.stem.StemMass;
-import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.StemState;
-import org.antevid.core.tangle.KeepOut;
+import org.antevid.core.tangle.GuardRing;
 import org.antevid.core.tangle.Pile;
 import org.antevid.core.tangle.Release;
+import org.antevid.core.tangle.beam.Support;
+import org.antevid.core.tangle.picture.Member;
+import org.antevid.core.tangle.picture.Picture;
+import org.antevid.core.tangle.picture.Pose;
+import org.antevid.core.tangle.picture.Rest;
+import org.antevid.words.Answer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** What rests on, hangs in or is bound to what, and what is done about it. */
+/** What rests on, hangs in or is tied to what, and what is done about it. */
 @Service
 @Transactional
 public class Tangles {
-    /** Stands for all ground below, where the slope is too steep for a radius. */
-    private static final double WHOLE_SLOPE_M = 500;
+    /** Beneath a hung stem of which nobody knows how long it is, metres: as long as a tall tree. */
+    private static final double LENGTH_NOT_KNOWN_M = 30;
+
+    private static final double STRIP_M = 5;
 
     private final RelationRepository relations;
     private final HangRepository hangs;
+    private final TangleRecords records;
     private final Stems stems;
+    private final Places places;
+    private final Surroundings surroundings;
+    private final Kits kits;
     private final Jobs jobs;
+    private final JobCache kept;
     private final Trail trail;
 
-    Tangles(RelationRepository relations, HangRepository hangs, Stems stems, Jobs jobs, Trail trail) {
+    Tangles(
+            RelationRepository relations,
+            HangRepository hangs,
+            TangleRecords records,
+            Stems stems,
+            Places places,
+            Surroundings surroundings,
+            Kits kits,
+            Jobs jobs,
+            JobCache kept,
+            Trail trail) {
         this.relations = relations;
         this.hangs = hangs;
+        this.records = records;
         this.stems = stems;
+        this.places = places;
+        this.surroundings = surroundings;
+        this.kits = kits;
         this.jobs = jobs;
+        this.kept = kept;
         this.trail = trail;
     }
 
     /** A recorded relation. */
-    public record Relation(String id, String a, Pile.Type type, String b) {}
+    public record Relation(
+            String id, String a, Pile.Type type, String b, Pile.Carries carries, Pile.SeverFrom severFrom) {}
 
     /** What is at hand for a hung stem and who guards it; newton. */
     public record HangEntry(
@@ -66,45 +104,133 @@ public class Tangles {
     /** The same with its version, -1 when nothing was recorded yet. */
     public record Hang(String stemId, String stem, HangEntry entry, long version) {}
 
-    /** The pile with the stems that could not be put into it because they are not measured. */
-    public record Answer(
-            Optional<Pile> pile, Optional<Release> release, List<String> notKnown, List<Situation.Hang> hangs) {}
+    /**
+     * All that follows from what was seen.
+     *
+     * @param now the records it follows from
+     * @param ids of the stems by label
+     * @param names of the features that bear something, by id
+     * @param rings closed ground of what hangs, lies or stands tilted, by label
+     */
+    public record Tangle(
+            Picture picture,
+            TangleRecords.Now now,
+            Map<String, String> ids,
+            Map<String, String> names,
+            Optional<Release> release,
+            List<Situation.Hang> hangs,
+            Map<String, GuardRing> rings) {}
+
+    private enum Question {
+        TANGLE
+    }
 
     public List<Relation> relations(String jobId) {
         return relations.findByJobId(jobId).stream()
-                .map(r -> new Relation(r.id, r.a, r.type, r.b))
+                .map(r -> new Relation(r.id, r.a, r.type, r.b, r.carries, r.severFrom))
                 .toList();
     }
 
-    public String relate(String jobId, String a, Pile.Type type, String b) {
-        StemReading upper = stems.labelled(jobId, a)
-                .orElseThrow(
-                        () -> new RefusedInput("UNKNOWN_STEM", "a", Message.of(org.antevid.words.Answer.NOT_OF_JOB)))
-                .reading();
-        if (stems.labelled(jobId, b).isEmpty()) {
-            throw new RefusedInput("UNKNOWN_STEM", "b", Message.of(org.antevid.words.Answer.NOT_OF_JOB));
-        }
+    /** A relation between two of the job's stems, or a stem and a feature of the place, by id. */
+    public String relate(
+            String jobId, String a, Pile.Type type, String b, Pile.Carries carries, Pile.SeverFrom severFrom) {
+        requireThere(jobId, a, "a");
+        requireThere(jobId, b, "b");
         if (a.equals(b)) {
             throw new RefusedInput(Refusal.SELF_RELATION, "b");
         }
         if (relations.findByJobId(jobId).stream().anyMatch(r -> r.a.equals(a) && r.b.equals(b) && r.type == type)) {
-            throw new RefusedInput("DUPLICATE", "b", Message.of(org.antevid.words.Answer.RECORDED_ALREADY));
+            throw new RefusedInput("DUPLICATE", "b", Message.of(Answer.RECORDED_ALREADY));
         }
         RelationEntity r = new RelationEntity();
         r.id = UUID.randomUUID().toString();
         r.jobId = jobId;
-        r.a = upper.label();
+        r.a = a;
         r.type = type;
         r.b = b;
+        r.carries = carries;
+        r.severFrom = severFrom;
+        requirePossible(jobId, new Pile.Relation(a, type, b, carries, severFrom));
         relations.saveAndFlush(r);
         jobs.touched(jobId, Change.TANGLE);
         return r.id;
+    }
+
+    private void requireThere(String jobId, String id, String field) {
+        if (stems.labelled(jobId, id).isEmpty() && !featureNames(jobId).containsKey(id)) {
+            throw new RefusedInput("UNKNOWN_STEM", field, Message.of(Answer.NOT_OF_JOB));
+        }
+    }
+
+    private Map<String, String> featureNames(String jobId) {
+        return places.site(jobId).features().stream()
+                .collect(Collectors.toMap(Feature::id, Feature::name, (a, b) -> a, LinkedHashMap::new));
+    }
+
+    /** @throws RefusedInput where no pile could be like this */
+    private void requirePossible(String jobId, Pile.Relation more) {
+        List<Pile.Relation> all =
+                new ArrayList<>(relations(jobId).stream().map(Tangles::forCore).toList());
+        all.add(more);
+        make(jobId, records.now(jobId), all).picture.pile();
+    }
+
+    private static Pile.Relation forCore(Relation r) {
+        return new Pile.Relation(r.a(), r.type(), r.b(), r.carries(), r.severFrom());
     }
 
     public void unrelate(String jobId, String id) {
         relations.delete(
                 relations.findById(id).filter(r -> r.jobId.equals(jobId)).orElseThrow(NotThere::new));
         jobs.touched(jobId, Change.TANGLE);
+    }
+
+    /** A new pose of a stem beside the older ones. */
+    public void pose(String jobId, String stemId, TangleRecords.TakenPose taken, SignedIn who) {
+        tangle(jobId).picture.require(label(jobId, stemId), taken.pose());
+        records.pose(jobId, stemId, taken, who);
+    }
+
+    /** @return what a stem is called in the job */
+    public String label(String jobId, String stemId) {
+        return stems.known(jobId, stemId).reading().label();
+    }
+
+    /** Where a stem touches something. */
+    public String rest(
+            String jobId,
+            String stemId,
+            double xM,
+            Rest.On on,
+            Optional<String> other,
+            Support.Side side,
+            double gapM,
+            Optional<Rest.Fibres> fibres,
+            Rest.Certainty certainty,
+            SignedIn who) {
+        other.ifPresent(o -> requireThere(jobId, o, "other"));
+        Rest rest = new Rest("", label(jobId, stemId), xM, on, other, side, gapM, fibres, certainty);
+        withMember(jobId, stemId).require(rest);
+        String id = records.rest(jobId, stemId, rest, who);
+        tangle(jobId).picture.pile();
+        return id;
+    }
+
+    private Picture withMember(String jobId, String stemId) {
+        Tangle t = tangle(jobId);
+        String label = stems.known(jobId, stemId).reading().label();
+        if (t.picture.member(label).isPresent()) {
+            return t.picture;
+        }
+        List<Member> members = new ArrayList<>(t.picture.members());
+        members.add(member(stems.known(jobId, stemId), t.now));
+        return new Picture(
+                members,
+                t.picture.standing(),
+                t.picture.rests(),
+                t.picture.relations(),
+                t.picture.atHand(),
+                t.picture.ground());
     }
 
     public List<Hang> hangs(String jobId) {
@@ -139,98 +265,126 @@ public class Tangles {
         jobs.touched(jobId, Change.TANGLE);
     }
 
-    /** Pile and release order from the stems that are in a relation; stems to be kept stand. */
-    public Answer answer(String jobId) {
-        List<Relation> all = relations(jobId);
-        Set<String> involved = new HashSet<>();
-        all.forEach(r -> involved.addAll(List.of(r.a(), r.b())));
-        double slope = jobs.job(jobId).ground().slopeDeg();
-        List<Stems.ChosenReading> in = stems.known(jobId).stream()
-                .filter(s ->
-                        involved.contains(s.reading().label()) && s.reading().state() != StemState.FELLED)
+    /** What follows from everything that was recorded; made once for each version of the plan. */
+    public Tangle tangle(String jobId) {
+        return kept.ofPlan(
+                jobId,
+                Question.TANGLE,
+                () -> make(
+                        jobId,
+                        records.now(jobId),
+                        relations(jobId).stream().map(Tangles::forCore).toList()));
+    }
+
+    private Tangle make(String jobId, TangleRecords.Now now, List<Pile.Relation> related) {
+        List<Rest> rests = now.rests().stream().map(TangleRecords.Noted::what).toList();
+        Set<String> named = new HashSet<>();
+        related.forEach(r -> named.addAll(List.of(r.a(), r.b())));
+        rests.forEach(r -> {
+            named.add(r.stem());
+            r.other().ifPresent(named::add);
+        });
+        List<Stems.ChosenReading> known = stems.known(jobId);
+        List<Member> members = known.stream()
+                .filter(s -> s.reading().state() != StemState.FELLED
+                        && !s.reading().toBeKept()
+                        && (s.reading().notFelled().isPresent()
+                                || named.contains(s.reading().label())))
+                .map(s -> member(s, now))
                 .toList();
+        Map<String, String> features = featureNames(jobId);
         Set<String> standing = new HashSet<>();
-        in.stream()
+        known.stream()
                 .filter(s -> s.reading().toBeKept())
-                .forEach(s -> standing.add(s.reading().label()));
-        List<String> missing = in.stream()
-                .filter(s -> !s.reading().toBeKept() && !measured(s.reading()))
-                .map(s -> s.reading().label() + ": "
-                        + String.join(", ", Speech.words().terms(s.reading().notKnown())))
-                .toList();
-        List<Situation.Hang> hung = all.stream()
-                .filter(r -> r.type() == Pile.Type.RESTS_ON)
-                .flatMap(r -> hang(in, r, slope).stream())
-                .toList();
-        if (!missing.isEmpty() || in.isEmpty()) {
-            return new Answer(Optional.empty(), Optional.empty(), missing, hung);
-        }
-        List<Pile.Stem> removed = in.stream()
-                .filter(s -> !s.reading().toBeKept())
-                .map(s -> pileStem(s, slope))
-                .toList();
-        Set<String> present = new HashSet<>(standing);
-        removed.forEach(s -> present.add(s.id()));
-        Pile pile = new Pile(
-                removed,
+                .map(s -> s.reading().label())
+                .filter(named::contains)
+                .forEach(standing::add);
+        features.keySet().stream().filter(named::contains).forEach(standing::add);
+        Picture picture = new Picture(
+                members,
                 standing,
-                false,
-                all.stream()
-                        .filter(r -> present.contains(r.a()) && present.contains(r.b()))
-                        .map(r -> new Pile.Relation(r.a(), r.type(), r.b()))
-                        .toList());
-        return new Answer(Optional.of(pile), Optional.of(Release.of(pile)), missing, hung);
+                rests,
+                related,
+                atHand(jobId),
+                jobs.job(jobId).ground());
+        Map<String, GuardRing> rings = rings(picture, known, now);
+        Map<String, String> ids = new LinkedHashMap<>();
+        known.forEach(s -> ids.put(s.reading().label(), s.id()));
+        return new Tangle(
+                picture,
+                now,
+                ids,
+                features,
+                picture.release(),
+                members.stream()
+                        .filter(m -> m.reading().state() == StemState.HUNG)
+                        .map(m -> hang(m, picture, known, rings))
+                        .toList(),
+                rings);
     }
 
-    private static boolean measured(StemReading r) {
-        return r.dbh().isPresent() && r.height().isPresent();
+    private Map<String, GuardRing> rings(Picture picture, List<Stems.ChosenReading> known, TangleRecords.Now now) {
+        Map<String, GuardRing> rings = new LinkedHashMap<>();
+        picture.rings().forEach((label, ring) -> picture.member(label)
+                .filter(m -> m.reading().notFelled().isPresent())
+                .ifPresent(m -> rings.put(label, ring)));
+        known.stream()
+                .filter(s -> s.reading().state() == StemState.STANDING
+                        && s.reading().notFelled().isEmpty()
+                        && s.reading().more().heave().isPresent())
+                .forEach(s -> rings.put(s.reading().label(), Picture.ringAlone(member(s, now), picture.ground())));
+        return rings;
     }
 
-    private Pile.Stem pileStem(Stems.ChosenReading s, double slopeDeg) {
-        StemReading r = s.reading();
-        Optional<HangEntity> h = hangs.findById(s.id());
-        StemMass mass = r.mass(0.1).orElseThrow();
-        boolean plate = r.defects().stream().anyMatch(d -> d.kind() == DefectKind.LIFTED_ROOT_PLATE);
-        return new Pile.Stem(
-                r.label(),
-                r.height().orElseThrow().high(),
-                mass.massHighKg(),
-                r.dbh().orElseThrow().high(),
-                Optional.of(r.height().orElseThrow().high()),
-                r.state() == StemState.HUNG,
-                false,
-                plate,
-                Optional.empty(),
-                slopeDeg,
-                h.map(x -> x.lockedInFork).orElse(false),
-                h.flatMap(x -> Optional.ofNullable(x.tractorWinchN)),
-                h.flatMap(x -> Optional.ofNullable(x.handWinchN)),
-                0.6);
+    private Member member(Stems.ChosenReading s, TangleRecords.Now now) {
+        return new Member(
+                s.reading(),
+                Optional.ofNullable(now.poses().get(s.id())).map(n -> n.what().pose()),
+                Optional.ofNullable(now.plates().get(s.id())).map(TangleRecords.Noted::what),
+                Optional.ofNullable(now.bows().get(s.id())).map(TangleRecords.Noted::what),
+                now.hidden().getOrDefault(s.id(), List.of()).stream()
+                        .map(h -> h.what().part())
+                        .toList(),
+                hangs.findById(s.id()).map(h -> h.lockedInFork).orElse(false));
     }
 
-    /** Strip under a hung stem: from its stump toward the support, its whole length, half width by the core. */
-    private static Optional<Situation.Hang> hang(List<Stems.ChosenReading> in, Relation r, double slopeDeg) {
-        Optional<StemReading> upper = in.stream()
-                .map(Stems.ChosenReading::reading)
-                .filter(s -> s.label().equals(r.a()) && s.state() == StemState.HUNG)
+    /** What gets in of the job's machines, and the house's own winch. */
+    private Picture.AtHand atHand(String jobId) {
+        List<Access.Machine> in = surroundings.machines(jobId).stream()
+                .filter(m -> m.keptOutBy().isEmpty())
+                .map(Surroundings.KnownMachine::machine)
+                .toList();
+        return new Picture.AtHand(
+                in.stream().anyMatch(m -> m.use() == Access.Use.FELLING || m.use() == Access.Use.CRANE),
+                in.stream().flatMap(m -> m.pullN().stream()).max(Comparator.naturalOrder()),
+                kits.strongest(KitItem.Kind.WINCH).flatMap(e -> e.item().strengthN()));
+    }
+
+    /** Strip beneath a hung stem: its pose, or from its stump toward what holds it, or all round where nobody knows. */
+    private static Situation.Hang hang(
+            Member m, Picture picture, List<Stems.ChosenReading> known, Map<String, GuardRing> rings) {
+        String support = picture.allRelations().stream()
+                .filter(r -> r.type() == Pile.Type.RESTS_ON && r.a().equals(m.label()))
+                .map(Pile.Relation::b)
+                .findFirst()
+                .orElse("");
+        Optional<Spot> held = known.stream()
+                .filter(s -> s.reading().label().equals(support))
+                .map(s -> s.reading().at())
                 .findFirst();
-        Optional<StemReading> support = in.stream()
-                .map(Stems.ChosenReading::reading)
-                .filter(s -> s.label().equals(r.b()))
-                .findFirst();
-        if (upper.isEmpty() || support.isEmpty()) {
-            return Optional.empty();
-        }
-        Spot from = upper.get().at();
+        Spot from = m.pose().map(p -> p.butt().at()).orElse(m.reading().at());
         double length = Math.max(
-                upper.get().height().map(h -> h.high()).orElse(0.0),
-                from.distanceTo(support.get().at()) + 2);
-        double half = Math.max(5, length / 4);
-        Shape strip = Shape.line(
-                        List.of(from, from.at(from.bearingTo(support.get().at()), length)))
-                .grown(half);
-        return Optional.of(new Situation.Hang(
-                r.a(), r.b(), strip, KeepOut.hungRadiusM(length, slopeDeg).orElse(WHOLE_SLOPE_M)));
+                m.lengthM().orElse(LENGTH_NOT_KNOWN_M),
+                held.map(h -> from.distanceTo(h) + 2).orElse(0.0));
+        double half = Math.max(STRIP_M, length / 4);
+        Shape beneath = m.pose()
+                .map(Pose::azDeg)
+                .or(() -> held.map(from::bearingTo))
+                .map(az -> Shape.line(List.of(from, from.at(az, length))).grown(half))
+                .orElseGet(() -> Shape.disc(from, length));
+        GuardRing ring =
+                Optional.ofNullable(rings.get(m.label())).orElseGet(() -> Picture.ringAlone(m, picture.ground()));
+        return new Situation.Hang(m.label(), support, beneath, ring);
     }
 
     /** @return guards of hung stems, as the rules see them */

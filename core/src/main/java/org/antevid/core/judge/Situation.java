@@ -22,13 +22,14 @@ import org.antevid.core.site.Weather;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.StemState;
 import org.antevid.core.stem.Verdict;
-import org.antevid.core.tangle.Pile;
+import org.antevid.core.tangle.GuardRing;
 
 /**
  * The plan as the rules see it.
  *
  * @param gustMs gust at crown height, empty when nothing measures it
  * @param windLimitMs the job's limit, never above the house's
+ * @param rings closed ground of every stem that hangs, lies or stands tilted, by label
  * @param planner id of the person who plans
  * @param guards who watches or closes off hung stems, by label
  */
@@ -38,7 +39,7 @@ public record Situation(
         Optional<Estimate> gustMs,
         double windLimitMs,
         List<StemFacts> stems,
-        Pile pile,
+        Map<String, GuardRing> rings,
         List<Hang> hangs,
         List<Step> steps,
         List<Person> people,
@@ -53,13 +54,13 @@ public record Situation(
             Optional<Estimate> gustMs,
             double windLimitMs,
             List<StemFacts> stems,
-            Pile pile,
+            Map<String, GuardRing> rings,
             List<Hang> hangs,
             List<Step> steps,
             List<Person> people,
             String planner,
             List<Guard> guards) {
-        this(rules, site, gustMs, windLimitMs, stems, pile, hangs, steps, people, planner, guards, Circumstances.GOOD);
+        this(rules, site, gustMs, windLimitMs, stems, rings, hangs, steps, people, planner, guards, Circumstances.GOOD);
     }
 
     /**
@@ -128,9 +129,19 @@ public record Situation(
     /**
      * A hung stem and what holds it.
      *
+     * @param support blank when nobody recorded what holds it
      * @param beneath no-entry strip under it
+     * @param ring its closed ground
      */
-    public record Hang(String hung, String support, Shape beneath, double keepOutM) {}
+    public record Hang(String hung, String support, Shape beneath, GuardRing ring) {
+        /** Stands for all ground below, where the slope is too steep for a radius, metres. */
+        public static final double WHOLE_SLOPE_M = 500;
+
+        /** @return nobody nearer to its foot than this who is not named, in any direction, metres */
+        public double keepOutM() {
+            return ring.wholeSlope() ? WHOLE_SLOPE_M : ring.reachM().orElse(WHOLE_SLOPE_M);
+        }
+    }
 
     /** Who watches a hung stem and how it is closed off; either may be blank. */
     public record Guard(String stem, String guard, String closure) {
@@ -148,7 +159,7 @@ public record Situation(
                 windLimitMs,
                 Stream.concat(stems.stream().filter(s -> !s.label().equals(stem.label())), Stream.of(stem))
                         .toList(),
-                pile,
+                rings,
                 hangs,
                 steps,
                 people,

@@ -318,6 +318,21 @@ public record StemReading(
         return more.ownWood.orElse(species.wood());
     }
 
+    /** @return whether a lay of it can be reckoned: it is measured, and it stands on its foot */
+    public boolean canBeLaid() {
+        return notKnown().isEmpty() && notFelled().isEmpty();
+    }
+
+    /** @return why nobody fells it from its foot; empty for a stem that stands on it, and for one that is down */
+    public Optional<NotFelled> notFelled() {
+        return switch (state) {
+            case HUNG -> Optional.of(NotFelled.HANGS);
+            case LYING -> Optional.of(NotFelled.LIES);
+            case FELLED -> Optional.empty();
+            case STANDING, SET_UP_AGAIN -> defect(DefectKind.BROKEN_BASE).map(d -> NotFelled.BROKEN_AT_BASE);
+        };
+    }
+
     public Optional<StemMass> mass(double cutHeightM) {
         return dbh.flatMap(
                 d -> height.map(h -> StemMass.of(StemMass.Tree.whole(greenWood(), d, h, cutHeightM, shape, crown)

@@ -1,11 +1,14 @@
 package org.antevid.core.tangle;
 
 import java.util.Locale;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Code;
+import org.antevid.core.message.Message;
 
 /** What a removal does to another stem or to what stays. */
 public record Effect(Kind kind, String on) {
     /** Kinds of effect. */
-    public enum Kind {
+    public enum Kind implements Code {
         /** a load goes: it may rise, spring or roll */
         UNLOADS,
         /** nothing hangs over its work spot from here any more */
@@ -16,6 +19,11 @@ public record Effect(Kind kind, String on) {
         OPENS,
         /** its tie is severed: whether it still counts as bound is asked again */
         ASK_BOUND_AGAIN
+    }
+
+    /** @return as somebody on site says it */
+    public Message message() {
+        return Message.of(kind).with("stem", Arg.name(on));
     }
 
     /** @return its label in the open interface */

@@ -199,13 +199,11 @@ public record GuardRing(
     }
 
     /**
-     * @return the ground from the foot that has to be free of people: the envelope, or what is known of it where the
-     *     slope or a part is missing; empty when nothing is known
+     * @return how far it reaches in its worst direction; empty where that is not known or the whole slope below is
+     *     closed
      */
-    public Optional<Double> largestKnownM() {
-        return envelopeM.or(() -> List.of(radiusM, plateM, sweepM).stream()
-                .flatMap(Optional::stream)
-                .max(Double::compare));
+    public Optional<Double> reachM() {
+        return wholeSlope ? Optional.empty() : envelopeM.map(e -> Math.max(e, downslopeM.orElse(e)));
     }
 
     public List<Warning> warnings() {

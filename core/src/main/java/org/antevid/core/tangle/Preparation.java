@@ -2,6 +2,9 @@ package org.antevid.core.tangle;
 
 import java.util.Locale;
 import java.util.Optional;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Code;
+import org.antevid.core.message.Message;
 
 /**
  * What has to be done before a removal.
@@ -11,7 +14,7 @@ import java.util.Optional;
  */
 public record Preparation(Kind kind, String stem, Optional<String> to) {
     /** Kinds of preparation. */
-    public enum Kind {
+    public enum Kind implements Code {
         SECURE_PLATE,
         KEEP_ROPE_TIGHT,
         SEVER_TIE
@@ -19,6 +22,12 @@ public record Preparation(Kind kind, String stem, Optional<String> to) {
 
     static Preparation of(Kind kind, String stem) {
         return new Preparation(kind, stem, Optional.empty());
+    }
+
+    /** @return as somebody on site says it */
+    public Message message() {
+        Message m = Message.of(kind).with("stem", Arg.name(stem));
+        return to.map(t -> m.with("to", Arg.name(t))).orElse(m);
     }
 
     /** @return its label in the open interface */

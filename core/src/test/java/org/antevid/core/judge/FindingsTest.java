@@ -2,6 +2,7 @@ package org.antevid.core.judge;
 
 import static org.antevid.core.Samples.PEOPLE;
 import static org.antevid.core.Samples.WINCH;
+import static org.antevid.core.Samples.hungRing;
 import static org.antevid.core.Samples.oak;
 import static org.antevid.core.Samples.site;
 import static org.antevid.core.Samples.situation;
@@ -70,7 +71,7 @@ class FindingsTest {
                         "S2",
                         "S3",
                         Shape.line(List.of(new Spot(30, 0), new Spot(30, 20))).grown(5),
-                        40)),
+                        hungRing(20))),
                 steps);
     }
 

@@ -48,7 +48,6 @@ import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.StemState;
 import org.antevid.core.stem.Tell;
 import org.antevid.core.stem.Verdict;
-import org.antevid.core.tangle.Pile;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -85,7 +84,7 @@ class PlaceAndStemRulesTest {
                 Optional.of(new Estimate(4, 1)),
                 9,
                 List.of(facts(reading, lay)),
-                new Pile(List.of(), Set.of(), false, List.of()),
+                Map.of(),
                 List.of(),
                 List.of(),
                 people,
@@ -370,7 +369,7 @@ class PlaceAndStemRulesTest {
                     s.gustMs(),
                     s.windLimitMs(),
                     two,
-                    s.pile(),
+                    s.rings(),
                     s.hangs(),
                     s.steps(),
                     s.people(),

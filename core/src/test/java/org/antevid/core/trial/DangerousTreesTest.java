@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.antevid.core.Samples;
 import org.antevid.core.Told;
 import org.antevid.core.judge.Finding;
 import org.antevid.core.judge.HouseRules;
@@ -46,7 +47,6 @@ import org.antevid.core.stump.BackCut;
 import org.antevid.core.stump.CutChoice;
 import org.antevid.core.stump.FaceOrder;
 import org.antevid.core.stump.School;
-import org.antevid.core.tangle.Pile;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -141,7 +141,7 @@ class DangerousTreesTest {
             Site site =
                     new Site(Terrain.plane(ground), new Today(today, CrownLoad.NONE, 10, Optional.of(3.0)), features);
             List<Situation.Hang> hangs = state == StemState.HUNG
-                    ? List.of(new Situation.Hang("S1", "T1", Shape.disc(new Spot(0, 6), 6), 2 * height))
+                    ? List.of(new Situation.Hang("S1", "T1", Shape.disc(new Spot(0, 6), 6), Samples.hungRing(height)))
                     : List.of();
             return new Dangerous(
                     kind,
@@ -229,7 +229,7 @@ class DangerousTreesTest {
                 10,
                 List.of(new Situation.StemFacts(
                         d.stem, Optional.of(plan), true, Optional.of(Shape.disc(new Spot(0, 9), 4)))),
-                new Pile(List.of(), Set.of(), false, List.of()),
+                Map.of(),
                 d.hangs,
                 List.of(),
                 List.of(),

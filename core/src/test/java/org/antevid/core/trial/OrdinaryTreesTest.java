@@ -3,9 +3,9 @@ package org.antevid.core.trial;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
-import java.util.Set;
 import java.util.stream.IntStream;
 import org.antevid.core.brief.FirstLook;
 import org.antevid.core.judge.Finding;
@@ -33,7 +33,6 @@ import org.antevid.core.stem.StemMass;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.StemState;
 import org.antevid.core.stump.School;
-import org.antevid.core.tangle.Pile;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -99,7 +98,7 @@ class OrdinaryTreesTest {
                     10,
                     List.of(new Situation.StemFacts(
                             stem, Optional.of(plan), true, Optional.of(Shape.disc(new Spot(0, 20), 5)))),
-                    new Pile(List.of(), Set.of(), false, List.of()),
+                    Map.of(),
                     List.of(),
                     List.of(),
                     List.of(),

@@ -163,7 +163,7 @@ public class LayController {
                 .map(c -> {
                     StemReading reading = Require.present(readings, c.stemId());
                     Optional<LayPlan> plan = Optional.of(c)
-                            .filter(x -> reading.notKnown().isEmpty())
+                            .filter(x -> reading.canBeLaid())
                             .map(x -> lays.plan(reading, site, x.choice()));
                     return new StemLay(
                             c.stemId(),

@@ -24,6 +24,12 @@ public class RelationEntity {
 
     public String b;
 
+    @Enumerated(EnumType.STRING)
+    public Pile.Carries carries = Pile.Carries.NOT_KNOWN;
+
+    @Enumerated(EnumType.STRING)
+    public Pile.SeverFrom severFrom = Pile.SeverFrom.NOT_KNOWN;
+
     @Version
     long version;
 }

@@ -1,26 +1,37 @@
 package org.antevid.app.tangle.web;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.antevid.app.job.Needs;
+import org.antevid.app.people.SignedIn;
 import org.antevid.app.reader.Created;
 import org.antevid.app.reader.Speech;
+import org.antevid.app.tangle.TangleRecords;
 import org.antevid.app.tangle.Tangles;
-import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Shown;
 import org.antevid.core.message.Side;
-import org.antevid.core.quantity.Require;
 import org.antevid.core.quantity.Rounding;
 import org.antevid.core.site.Spot;
 import org.antevid.core.tangle.Pile;
 import org.antevid.core.tangle.Release;
+import org.antevid.core.tangle.beam.Bind;
+import org.antevid.core.tangle.beam.BindBest;
+import org.antevid.core.tangle.beam.LyingStem;
+import org.antevid.core.tangle.beam.Support;
+import org.antevid.core.tangle.picture.Member;
+import org.antevid.core.tangle.picture.Pose;
+import org.antevid.core.tangle.picture.Rest;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.validation.annotation.Validated;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -35,20 +46,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs/{job}/tangle")
 public class TangleController {
-    record MethodView(
-            String stem,
-            List<String> ladder,
-            String pull,
-            @Shown(in = Dimension.DISTANCE, to = Side.UP) Optional<Double> keepOutM,
-            @Shown(in = Dimension.LENGTH, to = Side.UP) Optional<Double> stripHalfM) {}
-
-    record ReleaseStep(
-            String kind,
-            List<String> stems,
-            double priority,
-            List<String> before,
-            List<String> changes,
-            List<MethodView> methods) {}
+    /** What can be moved by hand and by the winch at hand, kg (judgement). */
+    private static final double PIECE_KG = 400;
 
     record HangArea(
             String hung,
@@ -56,19 +55,33 @@ public class TangleController {
             List<Spot> beneath,
             @Shown(in = Dimension.DISTANCE, to = Side.UP) double keepOutM) {}
 
+    /** A relation with what both are called. */
+    record RelationView(
+            String id,
+            String a,
+            String aName,
+            Pile.Type type,
+            String b,
+            String bName,
+            Pile.Carries carries,
+            Pile.SeverFrom severFrom) {}
+
     record TangleView(
-            List<Tangles.Relation> relations,
-            List<ReleaseStep> order,
-            List<List<String>> deadlocks,
+            List<RelationView> relations,
+            List<TangleViews.StemView> stems,
+            List<TangleViews.CrossingView> crossings,
+            List<OrderViews.StepView> order,
+            List<OrderViews.DeadlockView> deadlocks,
             List<String> forbidden,
-            List<String> notKnown,
             List<Tangles.Hang> hangs,
             List<HangArea> areas) {}
 
     record RelationRequest(
             @NotBlank String a,
             @NotNull Pile.Type type,
-            @NotBlank String b) {}
+            @NotBlank String b,
+            Pile.@Nullable Carries carries,
+            Pile.@Nullable SeverFrom severFrom) {}
 
     record HangRequest(
             Optional<Double> tractorWinchN,
@@ -78,62 +91,95 @@ public class TangleController {
             @Size(max = 200) String closure,
             Long version) {}
 
-    private final Tangles tangles;
+    /** An end of the axis, metres in the site's frame; height above ground. */
+    record EndRequest(
+            @NotNull Double eastM,
+            @NotNull Double northM,
+            @NotNull @DecimalMin("0") @DecimalMax("60") Double heightM) {
+        Pose.End end() {
+            return new Pose.End(new Spot(eastM, northM), heightM);
+        }
+    }
 
-    TangleController(Tangles tangles) {
+    record PoseRequest(
+            @NotNull @Valid EndRequest butt,
+            @NotNull @Valid EndRequest tip,
+            Pose.@NotNull TakenHow how,
+            @NotNull @DecimalMin("0") @DecimalMax("10") Double sigmaM) {}
+
+    record RestRequest(
+            @NotNull @DecimalMin("0") @DecimalMax("60") Double xM,
+            Rest.@NotNull On on,
+            @Nullable String other,
+            Support.@NotNull Side side,
+            @Nullable @DecimalMin("-2") @DecimalMax("2") Double gapM,
+            Rest.@Nullable Fibres fibres,
+            Rest.@NotNull Certainty certainty) {}
+
+    record PlateRequest(
+            @NotNull @DecimalMin("0.3") @DecimalMax("10") Double widthM,
+            @NotNull @DecimalMin("0.3") @DecimalMax("10") Double heightM,
+            @NotNull @DecimalMin("0.05") @DecimalMax("3") Double thickM,
+            @NotNull @DecimalMin("20") @DecimalMax("130") Double psiDeg) {}
+
+    record BowRequest(
+            @NotNull @DecimalMin("0.5") @DecimalMax("30") Double chordM,
+            @NotNull @DecimalMin("0.01") @DecimalMax("15") Double riseM) {}
+
+    record HiddenRequest(
+            @NotNull @DecimalMin("0") @DecimalMax("60") Double fromM,
+            @NotNull @DecimalMin("0") @DecimalMax("60") Double toM) {}
+
+    record CutRequest(@NotNull Double xM) {}
+
+    private final Tangles tangles;
+    private final TangleRecords records;
+
+    TangleController(Tangles tangles, TangleRecords records) {
         this.tangles = tangles;
+        this.records = records;
     }
 
     /** Hung and fallen stems with what bears on what, and the order to take them apart. */
     @GetMapping
     @Needs(Needs.Right.READ)
     TangleView tangle(@PathVariable String job) {
-        Tangles.Answer a = tangles.answer(job);
+        Tangles.Tangle t = tangles.tangle(job);
         return new TangleView(
-                tangles.relations(job),
-                a.release().map(Release::steps).orElse(List.of()).stream()
-                        .map(TangleController::step)
+                tangles.relations(job).stream()
+                        .map(r -> new RelationView(
+                                r.id(),
+                                r.a(),
+                                t.names().getOrDefault(r.a(), r.a()),
+                                r.type(),
+                                r.b(),
+                                t.names().getOrDefault(r.b(), r.b()),
+                                r.carries(),
+                                r.severFrom()))
                         .toList(),
-                a.release().map(Release::deadlocks).orElse(List.of()).stream()
-                        .map(Release.Deadlock::stems)
-                        .toList(),
-                (a.hangs().isEmpty() ? List.<String>of() : Release.FORBIDDEN_WITH_HUNG_STEM)
-                        .stream().map(f -> f.replace('_', ' ')).toList(),
-                a.notKnown(),
+                TangleViews.stems(t),
+                TangleViews.crossings(t),
+                OrderViews.steps(t),
+                OrderViews.deadlocks(t),
+                t.hangs().isEmpty() ? List.of() : Speech.words().terms(List.of(Release.Forbidden.values())),
                 tangles.hangs(job),
-                a.hangs().stream()
+                t.hangs().stream()
                         .map(h -> new HangArea(
                                 h.hung(), h.support(), h.beneath().outline(), Rounding.up(h.keepOutM(), 0)))
                         .toList());
     }
 
-    private static ReleaseStep step(Release.Step s) {
-        return new ReleaseStep(
-                s.kind().name().toLowerCase(Locale.ROOT),
-                s.stems(),
-                s.priority(),
-                s.before(),
-                s.changes(),
-                s.stems().stream()
-                        .map(id -> new MethodView(
-                                id,
-                                Require.present(s.method(), id).ladder().stream()
-                                        .map(Speech.words()::term)
-                                        .toList(),
-                                Speech.words()
-                                        .show(Arg.up(
-                                                Dimension.PULL,
-                                                Require.present(s.method(), id).pullN())),
-                                Require.present(s.zone(), id).radiusM().map(r -> Rounding.up(r, 0)),
-                                Require.present(s.zone(), id).stripHalfM().map(r -> Rounding.up(r, 1))))
-                        .toList());
-    }
-
-    /** Records that one stem bears on another. */
+    /** Records that one stem bears on another, or on a feature of the place. */
     @PostMapping("/relations")
     @Needs(Needs.Right.LEAD)
     ResponseEntity<Created> relate(@PathVariable String job, @Validated @RequestBody RelationRequest r) {
-        return Created.at(tangles.relate(job, r.a, r.type, r.b));
+        return Created.at(tangles.relate(
+                job,
+                r.a,
+                r.type,
+                r.b,
+                r.carries == null ? Pile.Carries.NOT_KNOWN : r.carries,
+                r.severFrom == null ? Pile.SeverFrom.NOT_KNOWN : r.severFrom));
     }
 
     /** Takes such a relation back. */
@@ -159,5 +205,113 @@ public class TangleController {
                         h.guard,
                         h.closure),
                 h.version);
+    }
+
+    /** Records where a stem lies; older looks stay. */
+    @PostMapping("/stems/{stem}/poses")
+    @Needs(Needs.Right.LEAD)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void poseStem(
+            @PathVariable String job,
+            @PathVariable String stem,
+            @Validated @RequestBody PoseRequest p,
+            @AuthenticationPrincipal SignedIn who) {
+        tangles.pose(job, stem, new TangleRecords.TakenPose(new Pose(p.butt.end(), p.tip.end(), p.sigmaM), p.how), who);
+    }
+
+    /** Records where a stem touches something. */
+    @PostMapping("/stems/{stem}/rests")
+    @Needs(Needs.Right.LEAD)
+    ResponseEntity<Created> restStem(
+            @PathVariable String job,
+            @PathVariable String stem,
+            @Validated @RequestBody RestRequest r,
+            @AuthenticationPrincipal SignedIn who) {
+        return Created.at(tangles.rest(
+                job,
+                stem,
+                r.xM,
+                r.on,
+                Optional.ofNullable(r.other).filter(o -> !o.isBlank()),
+                r.side,
+                r.gapM == null ? 0 : r.gapM,
+                Optional.ofNullable(r.fibres),
+                r.certainty,
+                who));
+    }
+
+    /** It touches there no longer; what was seen stays in the book. */
+    @DeleteMapping("/rests/{id}")
+    @Needs(Needs.Right.LEAD)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void endRest(@PathVariable String job, @PathVariable String id, @AuthenticationPrincipal SignedIn who) {
+        records.endRest(job, id, who);
+    }
+
+    /** Records a plate that turned up with a stem. */
+    @PostMapping("/stems/{stem}/plates")
+    @Needs(Needs.Right.LEAD)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void plateOfStem(
+            @PathVariable String job,
+            @PathVariable String stem,
+            @Validated @RequestBody PlateRequest p,
+            @AuthenticationPrincipal SignedIn who) {
+        records.plate(job, stem, new Member.Plate(p.widthM, p.heightM, p.thickM, p.psiDeg), who);
+    }
+
+    /** Records a stem bent between two holds. */
+    @PostMapping("/stems/{stem}/bows")
+    @Needs(Needs.Right.LEAD)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void bowOfStem(
+            @PathVariable String job,
+            @PathVariable String stem,
+            @Validated @RequestBody BowRequest b,
+            @AuthenticationPrincipal SignedIn who) {
+        records.bow(job, stem, new Member.Bow(b.chordM, b.riseM), who);
+    }
+
+    /** Records a part of a stem nobody can see. */
+    @PostMapping("/stems/{stem}/hidden")
+    @Needs(Needs.Right.LEAD)
+    ResponseEntity<Created> hiddenPart(
+            @PathVariable String job,
+            @PathVariable String stem,
+            @Validated @RequestBody HiddenRequest h,
+            @AuthenticationPrincipal SignedIn who) {
+        return Created.at(records.hidden(job, stem, new Member.Hidden(h.fromM, h.toM), who));
+    }
+
+    /** Somebody looked at that part. */
+    @DeleteMapping("/hidden/{id}")
+    @Needs(Needs.Right.LEAD)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void endHidden(@PathVariable String job, @PathVariable String id, @AuthenticationPrincipal SignedIn who) {
+        records.endHidden(job, id, who);
+    }
+
+    /** What a cut at this place does. */
+    @PostMapping("/stems/{stem}/cut")
+    @Needs(Needs.Right.READ)
+    CutViews.CutView cutOfTangle(
+            @PathVariable String job, @PathVariable String stem, @Validated @RequestBody CutRequest c) {
+        Tangles.Tangle t = tangles.tangle(job);
+        String label = tangles.label(job, stem);
+        LyingStem beam = TangleViews.beam(t, label);
+        return CutViews.of(
+                Bind.of(beam, List.of(c.xM)).cuts().get(0),
+                t.picture().restsOf(label).stream()
+                        .map(r -> r.other()
+                                .map(o -> t.names().getOrDefault(o, o))
+                                .orElseGet(() -> Speech.words().term(r.on())))
+                        .toList());
+    }
+
+    /** The best places to cut it by hand; none when there is no safe one. */
+    @GetMapping("/stems/{stem}/best")
+    @Needs(Needs.Right.READ)
+    List<CutViews.PlaceView> bestCuts(@PathVariable String job, @PathVariable String stem) {
+        return CutViews.best(BindBest.of(TangleViews.beam(tangles.tangle(job), tangles.label(job, stem)), PIECE_KG));
     }
 }

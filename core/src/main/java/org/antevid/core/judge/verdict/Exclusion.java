@@ -8,6 +8,7 @@ public enum Exclusion implements Code {
     NO_FREE_LAY_PULLED,
     HANGS,
     LIES,
+    BROKEN_AT_BASE,
     NO_HINGE,
     WOOD_UNRELIABLE,
     GROUND_MOVED,

@@ -12,5 +12,6 @@ public enum Need implements Code {
     ROOM_SECTION,
     ROOM_EMPTY,
     ROOM_CLOSED,
+    ROOM_WHOLE_SLOPE,
     ROOM_NOT_KNOWN
 }

@@ -18,9 +18,11 @@ import org.antevid.core.site.Access;
 import org.antevid.core.stem.Condition;
 import org.antevid.core.stem.Defect;
 import org.antevid.core.stem.DefectKind;
+import org.antevid.core.stem.NotFelled;
 import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.StemState;
 import org.antevid.core.stem.Verdict;
+import org.antevid.core.tangle.GuardRing;
 
 /**
  * Every way of dealing with a stem: what it needs in people, competences, machines and room, and whether it is excluded
@@ -125,7 +127,7 @@ public record Verdicts(String stem, List<Option> options, Verdict offered) {
             }
         }
         return new Option(
-                v, List.copyOf(against), List.copyOf(first), people(v), needed, missing, machines(v, s), room(v, f));
+                v, List.copyOf(against), List.copyOf(first), people(v), needed, missing, machines(v, s), room(v, f, s));
     }
 
     /** @return why this way is excluded for this stem as things stand, whatever the lay */
@@ -140,6 +142,9 @@ public record Verdicts(String stem, List<Option> options, Verdict offered) {
                 if (r.state() == StemState.LYING) {
                     why.add(Message.of(Exclusion.LIES));
                 }
+                r.notFelled()
+                        .filter(n -> n == NotFelled.BROKEN_AT_BASE)
+                        .ifPresent(n -> why.add(Message.of(Exclusion.BROKEN_AT_BASE)));
                 unreliable(r)
                         .forEach(d -> why.add(Message.of(Exclusion.NO_HINGE)
                                 .with("kind", Arg.term(d.kind()))
@@ -285,12 +290,21 @@ public record Verdicts(String stem, List<Option> options, Verdict offered) {
                 .with("unmeasured", unsure.isEmpty() ? Optional.empty() : Optional.of(Arg.terms(unsure)));
     }
 
-    private static Message room(Verdict v, Situation.StemFacts f) {
+    private static Message room(Verdict v, Situation.StemFacts f, Situation s) {
         if (v == Verdict.SECTION) {
             return Message.of(Need.ROOM_SECTION);
         }
         double lengths = v == Verdict.DISMANTLE || v == Verdict.CRANE || v.left() ? 1 : 2;
         Optional<Double> ring = lengths > 1 ? f.lay().map(l -> l.zone().exclusionM()) : Optional.empty();
+        // what hangs, lies or stands tilted has one ring, whatever is done with it but felling it
+        Optional<GuardRing> guarded = Optional.ofNullable(s.rings().get(f.label()))
+                .filter(g -> f.reading().notFelled().isPresent() || v.left());
+        if (guarded.isPresent()) {
+            ring = guarded.get().reachM();
+            if (ring.isEmpty()) {
+                return Message.of(guarded.get().wholeSlope() ? Need.ROOM_WHOLE_SLOPE : Need.ROOM_NOT_KNOWN);
+            }
+        }
         return ring.or(() -> f.reading().height().map(h -> h.high() * lengths))
                 .map(m -> Message.of(v.left() ? Need.ROOM_CLOSED : Need.ROOM_EMPTY)
                         .with("round", Arg.up(Dimension.DISTANCE, m)))

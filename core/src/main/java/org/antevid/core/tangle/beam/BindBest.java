@@ -28,7 +28,7 @@ public record BindBest(List<Place> best, List<Bind.Warning> warnings) {
      * @param dropM the larger movement of the two faces, empty when one of them is not known
      */
     public record Place(
-            double xM, double score, double pieceKg, Squeeze squeeze, Severity severity, Optional<Double> dropM) {}
+            double xM, double score, double pieceKg, Squeeze squeeze, BindSeverity severity, Optional<Double> dropM) {}
 
     /** @param maxPieceKg what can be moved */
     public static BindBest of(LyingStem stem, double maxPieceKg) {

@@ -28,7 +28,7 @@ public record BindCut(
         double shearN,
         double axialN,
         Section section,
-        Severity severity,
+        BindSeverity severity,
         Optional<Double> closureM,
         Severed buttPart,
         Severed tipPart,
@@ -81,7 +81,7 @@ public record BindCut(
         Severed butt = Severed.of(stem, held.clearance(), held.low(), x, true);
         Severed tip = Severed.of(stem, held.clearance(), held.low(), x, false);
         double elastic = elastic(butt) + elastic(tip);
-        Severity severity = Severity.of(section.r(), section.splitDepthRel(), elastic);
+        BindSeverity severity = BindSeverity.of(section.r(), section.splitDepthRel(), elastic);
         List<Integer> overloaded = overloaded(held, butt, tip);
         Optional<Double> height = held.clearance().at(x);
         boolean room = stem.underClearM().or(() -> height).orElse(0.0) >= ROOM_M;

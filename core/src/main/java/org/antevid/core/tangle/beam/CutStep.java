@@ -64,7 +64,7 @@ public record CutStep(Action action, Optional<Face> side, Optional<Double> depth
     }
 
     /** Of a stem: the squeezed side first, at a hard one a strap that is released from outside. */
-    static List<CutStep> ofStem(Section s, Severity severity, boolean roomBelow) {
+    static List<CutStep> ofStem(Section s, BindSeverity severity, boolean roomBelow) {
         double d = s.dM();
         return switch (s.squeeze()) {
             case NEUTRAL ->
@@ -98,7 +98,7 @@ public record CutStep(Action action, Optional<Face> side, Optional<Double> depth
                 of(Action.PROBE_CUT, Face.TOP, depth), of(Action.PROBE_CUT, Face.BOTTOM, depth), of(Action.RECOMPUTE));
     }
 
-    private static List<CutStep> bent(Section s, Severity severity, boolean roomBelow) {
+    private static List<CutStep> bent(Section s, BindSeverity severity, boolean roomBelow) {
         double d = s.dM();
         boolean fromAbove = s.squeeze() == Squeeze.TOP_BIND && !roomBelow;
         if (!severity.hard()) {
@@ -136,12 +136,12 @@ public record CutStep(Action action, Optional<Face> side, Optional<Double> depth
     }
 
     /** @return depth of the relief cut of a limb, empty where the squeezed side is not known */
-    static Optional<Double> reliefOfLimb(Section s, Severity severity) {
+    static Optional<Double> reliefOfLimb(Section s, BindSeverity severity) {
         return s.squeeze() == Squeeze.UNCERTAIN ? Optional.empty() : Optional.of(s.dM() / (severity.hard() ? 4 : 3));
     }
 
     /** @param thick from this diameter on a hard limb gets a strap */
-    static List<CutStep> ofLimb(Section s, Severity severity, boolean thick) {
+    static List<CutStep> ofLimb(Section s, BindSeverity severity, boolean thick) {
         double d = s.dM();
         return switch (s.squeeze()) {
             case UNCERTAIN -> probing(d);

@@ -32,7 +32,7 @@ public record LimbBind(
         double axialN,
         Section section,
         Squeeze squeeze,
-        Severity severity,
+        BindSeverity severity,
         double elasticJ,
         Optional<Double> dropM,
         Optional<Double> dropJ,
@@ -163,7 +163,7 @@ public record LimbBind(
         boolean sideKnown = section.squeeze() == Squeeze.END_BIND || section.squeeze() == Squeeze.END_PULL || !steep;
         Section judged = sideKnown ? section : section.with(Squeeze.UNCERTAIN);
         double elastic = elasticJ(limb, taper, push);
-        Severity severity = Severity.of(judged.r(), judged.splitDepthRel(), elastic);
+        BindSeverity severity = BindSeverity.of(judged.r(), judged.splitDepthRel(), elastic);
         boolean thick = judged.dM() >= THICK_M;
         Optional<Double> face = limb.baseHM.map(h -> h + x * limb.sine());
         return new LimbBind(

@@ -41,6 +41,9 @@ public record LyingStem(
     /** Two supports nearer than this are one. */
     public static final double NEAREST_M = 0.05;
 
+    /** How well a seat is known that somebody looked at (judgement). */
+    public static final double U_GAP_M = 0.02;
+
     private static final double TIP_FLOOR_M = 0.03;
     private static final double SLENDER = 150;
 

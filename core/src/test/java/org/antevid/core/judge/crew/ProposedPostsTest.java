@@ -83,7 +83,7 @@ class ProposedPostsTest {
                 s.gustMs(),
                 s.windLimitMs(),
                 s.stems(),
-                s.pile(),
+                s.rings(),
                 s.hangs(),
                 s.steps(),
                 s.people().stream().filter(p -> p.id().equals("nadia")).toList(),

@@ -157,7 +157,7 @@ class BeamLawsTest {
         assertThat(cut.section().squeeze()).isEqualTo(Squeeze.TOP_BIND);
         assertThat(cut.section().snapLeftRel()).isCloseTo(0.204, within(0.001));
         assertThat(cut.section().splitDepthRel()).contains(0.68);
-        assertThat(cut.severity()).isEqualTo(Severity.MODERATE);
+        assertThat(cut.severity()).isEqualTo(BindSeverity.MODERATE);
         assertThat(cut.buttPart().act()).isEqualTo(Severed.Act.TIPS_FACE_DOWN);
         assertThat(cut.buttPart().energyJ().orElseThrow()).isCloseTo(462.3, within(0.1));
         assertThat(cut.tipPart().energyJ().orElseThrow()).isCloseTo(520.1, within(0.1));

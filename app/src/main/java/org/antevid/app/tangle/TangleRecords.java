@@ -1,0 +1,239 @@
+package org.antevid.app.tangle;
+
+import java.time.Instant;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.antevid.app.job.Change;
+import org.antevid.app.job.Jobs;
+import org.antevid.app.people.SignedIn;
+import org.antevid.app.problem.NotThere;
+import org.antevid.app.stem.Stems;
+import org.antevid.app.tangle.store.BowEntity;
+import org.antevid.app.tangle.store.BowRepository;
+import org.antevid.app.tangle.store.HiddenPartEntity;
+import org.antevid.app.tangle.store.HiddenPartRepository;
+import org.antevid.app.tangle.store.PoseEntity;
+import org.antevid.app.tangle.store.PoseRepository;
+import org.antevid.app.tangle.store.RaisedPlateEntity;
+import org.antevid.app.tangle.store.RaisedPlateRepository;
+import org.antevid.app.tangle.store.RestEntity;
+import org.antevid.app.tangle.store.RestRepository;
+import org.antevid.core.site.Spot;
+import org.antevid.core.tangle.picture.Member;
+import org.antevid.core.tangle.picture.Pose;
+import org.antevid.core.tangle.picture.Rest;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What was seen of a tangle, who saw it and when. A newer look stands beside the older ones, none is overwritten. */
+@Service
+@Transactional
+public class TangleRecords {
+    private final PoseRepository poses;
+    private final RestRepository rests;
+    private final RaisedPlateRepository plates;
+    private final BowRepository bows;
+    private final HiddenPartRepository hidden;
+    private final Stems stems;
+    private final Jobs jobs;
+
+    TangleRecords(
+            PoseRepository poses,
+            RestRepository rests,
+            RaisedPlateRepository plates,
+            BowRepository bows,
+            HiddenPartRepository hidden,
+            Stems stems,
+            Jobs jobs) {
+        this.poses = poses;
+        this.rests = rests;
+        this.plates = plates;
+        this.bows = bows;
+        this.hidden = hidden;
+        this.stems = stems;
+        this.jobs = jobs;
+    }
+
+    /** Who saw something, and when. */
+    public record Seen(String who, Instant at) {}
+
+    /** Something that was seen. */
+    public record Noted<T>(T what, Seen seen) {}
+
+    /** A pose and how it was taken. */
+    public record TakenPose(Pose pose, Pose.TakenHow how) {}
+
+    /**
+     * All that counts now, by stem id.
+     *
+     * @param rests those that were not ended, each with its stem's label in it
+     */
+    public record Now(
+            Map<String, Noted<TakenPose>> poses,
+            List<Noted<Rest>> rests,
+            Map<String, Noted<Member.Plate>> plates,
+            Map<String, Noted<Member.Bow>> bows,
+            Map<String, List<Noted<HiddenPart>>> hidden) {}
+
+    /** A part of a stem nobody saw. */
+    public record HiddenPart(String id, Member.Hidden part) {}
+
+    public Now now(String jobId) {
+        Map<String, String> labels = new LinkedHashMap<>();
+        stems.known(jobId).forEach(s -> labels.put(s.id(), s.reading().label()));
+        Map<String, Noted<TakenPose>> pose = new LinkedHashMap<>();
+        poses.findByJobIdOrderByAtAscIdAsc(jobId)
+                .forEach(p -> pose.put(p.stemId, new Noted<>(pose(p), new Seen(p.who, p.at))));
+        Map<String, Noted<Member.Plate>> plate = new LinkedHashMap<>();
+        plates.findByJobIdOrderByAtAscIdAsc(jobId)
+                .forEach(p -> plate.put(
+                        p.stemId,
+                        new Noted<>(new Member.Plate(p.widthM, p.heightM, p.thickM, p.psiDeg), new Seen(p.who, p.at))));
+        Map<String, Noted<Member.Bow>> bow = new LinkedHashMap<>();
+        bows.findByJobIdOrderByAtAscIdAsc(jobId)
+                .forEach(b -> bow.put(b.stemId, new Noted<>(new Member.Bow(b.chordM, b.riseM), new Seen(b.who, b.at))));
+        Map<String, List<Noted<HiddenPart>>> parts = new LinkedHashMap<>();
+        hidden.findByJobIdOrderByAtAscIdAsc(jobId).stream()
+                .filter(h -> h.endedAt == null)
+                .forEach(h -> parts.computeIfAbsent(h.stemId, id -> new java.util.ArrayList<>())
+                        .add(new Noted<>(
+                                new HiddenPart(h.id, new Member.Hidden(h.fromM, h.toM)), new Seen(h.who, h.at))));
+        List<Noted<Rest>> touching = rests.findByJobIdOrderByAtAscIdAsc(jobId).stream()
+                .filter(r -> r.endedAt == null && labels.containsKey(r.stemId))
+                .map(r -> new Noted<>(rest(r, labels.getOrDefault(r.stemId, "")), new Seen(r.who, r.at)))
+                .toList();
+        return new Now(pose, touching, plate, bow, parts);
+    }
+
+    private static TakenPose pose(PoseEntity p) {
+        return new TakenPose(
+                new Pose(
+                        new Pose.End(new Spot(p.buttE, p.buttN), p.buttHeightM),
+                        new Pose.End(new Spot(p.tipE, p.tipN), p.tipHeightM),
+                        p.sigmaM),
+                p.takenHow);
+    }
+
+    private static Rest rest(RestEntity r, String label) {
+        return new Rest(
+                r.id,
+                label,
+                r.xM,
+                r.restsOn,
+                Optional.ofNullable(r.other),
+                r.side,
+                r.gapM,
+                Optional.ofNullable(r.fibres),
+                r.certainty);
+    }
+
+    void pose(String jobId, String stemId, TakenPose taken, SignedIn who) {
+        stems.requireOpen(jobId, stemId);
+        PoseEntity p = new PoseEntity();
+        p.id = UUID.randomUUID().toString();
+        p.jobId = jobId;
+        p.stemId = stemId;
+        p.buttE = taken.pose.butt().at().eastM();
+        p.buttN = taken.pose.butt().at().northM();
+        p.buttHeightM = taken.pose.butt().heightM();
+        p.tipE = taken.pose.tip().at().eastM();
+        p.tipN = taken.pose.tip().at().northM();
+        p.tipHeightM = taken.pose.tip().heightM();
+        p.takenHow = taken.how;
+        p.sigmaM = taken.pose.sigmaM();
+        p.who = who.name();
+        p.at = Instant.now();
+        poses.saveAndFlush(p);
+        jobs.touched(jobId, Change.TANGLE);
+    }
+
+    String rest(String jobId, String stemId, Rest rest, SignedIn who) {
+        stems.requireOpen(jobId, stemId);
+        RestEntity r = new RestEntity();
+        r.id = UUID.randomUUID().toString();
+        r.jobId = jobId;
+        r.stemId = stemId;
+        r.xM = rest.xM();
+        r.restsOn = rest.on();
+        r.other = rest.other().orElse(null);
+        r.side = rest.side();
+        r.gapM = rest.gapM();
+        r.fibres = rest.fibres().orElse(null);
+        r.certainty = rest.certainty();
+        r.who = who.name();
+        r.at = Instant.now();
+        rests.saveAndFlush(r);
+        jobs.touched(jobId, Change.TANGLE);
+        return r.id;
+    }
+
+    /** It no longer touches there; what was seen stays in the book. */
+    public void endRest(String jobId, String id, SignedIn who) {
+        RestEntity r = rests.findById(id)
+                .filter(x -> x.jobId.equals(jobId) && x.endedAt == null)
+                .orElseThrow(NotThere::new);
+        r.endedBy = who.name();
+        r.endedAt = Instant.now();
+        rests.saveAndFlush(r);
+        jobs.touched(jobId, Change.TANGLE);
+    }
+
+    public void plate(String jobId, String stemId, Member.Plate plate, SignedIn who) {
+        stems.requireOpen(jobId, stemId);
+        RaisedPlateEntity p = new RaisedPlateEntity();
+        p.id = UUID.randomUUID().toString();
+        p.jobId = jobId;
+        p.stemId = stemId;
+        p.widthM = plate.widthM();
+        p.heightM = plate.heightM();
+        p.thickM = plate.thickM();
+        p.psiDeg = plate.psiDeg();
+        p.who = who.name();
+        p.at = Instant.now();
+        plates.saveAndFlush(p);
+        jobs.touched(jobId, Change.TANGLE);
+    }
+
+    public void bow(String jobId, String stemId, Member.Bow bow, SignedIn who) {
+        stems.requireOpen(jobId, stemId);
+        BowEntity b = new BowEntity();
+        b.id = UUID.randomUUID().toString();
+        b.jobId = jobId;
+        b.stemId = stemId;
+        b.chordM = bow.chordM();
+        b.riseM = bow.riseM();
+        b.who = who.name();
+        b.at = Instant.now();
+        bows.saveAndFlush(b);
+        jobs.touched(jobId, Change.TANGLE);
+    }
+
+    public String hidden(String jobId, String stemId, Member.Hidden part, SignedIn who) {
+        stems.requireOpen(jobId, stemId);
+        HiddenPartEntity h = new HiddenPartEntity();
+        h.id = UUID.randomUUID().toString();
+        h.jobId = jobId;
+        h.stemId = stemId;
+        h.fromM = part.fromM();
+        h.toM = part.toM();
+        h.who = who.name();
+        h.at = Instant.now();
+        hidden.saveAndFlush(h);
+        jobs.touched(jobId, Change.TANGLE);
+        return h.id;
+    }
+
+    /** Somebody looked at it. */
+    public void endHidden(String jobId, String id, SignedIn who) {
+        HiddenPartEntity h = hidden.findById(id)
+                .filter(x -> x.jobId.equals(jobId) && x.endedAt == null)
+                .orElseThrow(NotThere::new);
+        h.endedBy = who.name();
+        h.endedAt = Instant.now();
+        hidden.saveAndFlush(h);
+        jobs.touched(jobId, Change.TANGLE);
+    }
+}

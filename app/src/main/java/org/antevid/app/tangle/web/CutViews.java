@@ -1,0 +1,124 @@
+package org.antevid.app.tangle.web;
+
+import java.util.List;
+import java.util.Optional;
+import org.antevid.app.reader.Speech;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Shown;
+import org.antevid.core.message.Side;
+import org.antevid.core.quantity.Rounding;
+import org.antevid.core.tangle.beam.BindBest;
+import org.antevid.core.tangle.beam.BindCut;
+import org.antevid.core.tangle.beam.BindSeverity;
+import org.antevid.core.tangle.beam.CutStep;
+import org.antevid.core.tangle.beam.Severed;
+import org.antevid.core.tangle.beam.Squeeze;
+
+/** A cut as it is read on screens: what both parts do, how hard it binds, in what order it is cut. */
+final class CutViews {
+    /** A stone of this mass falls this far: what an energy is told as. */
+    private static final double STONE_KG = 40;
+
+    private CutViews() {}
+
+    /**
+     * What one part does.
+     *
+     * @param faceMoveM of its face, up positive; empty where nobody knows how far
+     */
+    record PartView(
+            @Shown(in = Dimension.MASS, to = Side.UP) double massKg,
+            Severed.Act act,
+            String words,
+            Optional<Double> faceMoveM,
+            Optional<Double> farMoveM,
+            Optional<Double> pivotM,
+            @Shown(in = Dimension.SHORT, to = Side.UP) Optional<Double> moveM) {}
+
+    /** One action, in words, and how deep. */
+    record CutStepView(
+            CutStep.Action action,
+            Optional<Squeeze.Face> side,
+            String words,
+            @Shown(in = Dimension.SAWN, to = Side.NEAREST) Optional<Double> depthM) {}
+
+    /**
+     * A cut.
+     *
+     * @param stoneM the freed energy as the height a stone of 40 kg falls from; empty while a movement is not known
+     */
+    record CutView(
+            double xM,
+            @Shown(in = Dimension.SHORT, to = Side.NEAREST) double dM,
+            Squeeze squeeze,
+            String squeezeWords,
+            BindSeverity severity,
+            String severityWords,
+            Squeeze.Pinch pinch,
+            PartView butt,
+            PartView tip,
+            @Shown(in = Dimension.LENGTH, to = Side.UP) Optional<Double> stoneM,
+            List<String> stand,
+            List<String> flags,
+            boolean noHandCut,
+            List<CutStepView> sequence,
+            List<String> overloaded,
+            List<String> unloads) {}
+
+    static CutView of(BindCut c, List<String> restNames) {
+        Optional<Double> energy = c.dropJ().map(d -> d + c.elasticJ());
+        return new CutView(
+                c.xM(),
+                c.section().dM(),
+                c.section().squeeze(),
+                Speech.words().term(c.section().squeeze()),
+                c.severity(),
+                Speech.words().term(c.severity()),
+                c.section().squeeze().pinch(),
+                part(c.buttPart()),
+                part(c.tipPart()),
+                energy.map(e -> Rounding.up(e / (STONE_KG * org.antevid.core.stem.StemMass.G), 1)),
+                Speech.words().terms(c.stand()),
+                Speech.words().terms(c.flags()),
+                c.flags().contains(BindCut.Flag.HUNG_PART_OVERHEAD_NO_HAND_CUT),
+                c.sequence().stream().map(CutViews::step).toList(),
+                c.overloaded().stream().map(restNames::get).toList(),
+                c.unloads().stream().map(restNames::get).toList());
+    }
+
+    private static CutStepView step(CutStep s) {
+        return new CutStepView(s.action(), s.side(), Speech.words().term(s.action()), s.depthM());
+    }
+
+    private static PartView part(Severed p) {
+        return new PartView(
+                Rounding.up(p.massKg(), 0),
+                p.act(),
+                Speech.words().term(p.act()),
+                p.faceMoveM(),
+                p.farMoveM(),
+                p.pivotXM(),
+                p.faceMoveM().map(m -> Rounding.up(Math.abs(m), 2)));
+    }
+
+    /** A good place to cut. */
+    record PlaceView(
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double xM,
+            @Shown(in = Dimension.MASS, to = Side.UP) double pieceKg,
+            Squeeze squeeze,
+            String squeezeWords,
+            BindSeverity severity,
+            String severityWords) {}
+
+    static List<PlaceView> best(BindBest b) {
+        return b.best().stream()
+                .map(p -> new PlaceView(
+                        p.xM(),
+                        Rounding.up(p.pieceKg(), 0),
+                        p.squeeze(),
+                        Speech.words().term(p.squeeze()),
+                        p.severity(),
+                        Speech.words().term(p.severity())))
+                .toList();
+    }
+}

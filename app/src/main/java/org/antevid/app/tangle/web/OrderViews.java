@@ -1,0 +1,147 @@
+package org.antevid.app.tangle.web;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.antevid.app.reader.Speech;
+import org.antevid.app.tangle.Tangles;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.quantity.Require;
+import org.antevid.core.tangle.GuardRing;
+import org.antevid.core.tangle.Pile;
+import org.antevid.core.tangle.Preparation;
+import org.antevid.core.tangle.Release;
+import org.antevid.core.tangle.Ways;
+import org.antevid.core.tangle.picture.Member;
+import org.antevid.core.tangle.picture.Picture;
+
+/** The order as screens read it: one card a step, each way with its force, and why the others are out. */
+final class OrderViews {
+    private OrderViews() {}
+
+    /** A way to bring a stem down, or why it is out. */
+    record WayView(Ways.Way way, String words, Optional<String> why) {}
+
+    /**
+     * How one stem of a step is dealt with.
+     *
+     * @param laid it stands on its foot: it is felled by its own lay, not by this
+     * @param pull what a winch has to bring, on the rope; empty while the mass is not known
+     */
+    record MethodView(
+            String stem,
+            boolean laid,
+            List<WayView> ladder,
+            List<WayView> out,
+            Optional<String> pull,
+            TangleViews.RingView ring) {}
+
+    /**
+     * One step of the order.
+     *
+     * @param turn number of the removal, from 1; a tie has the one of the removal it comes before
+     * @param why what makes it come now
+     * @param reveals parts nobody saw that it may lay open
+     */
+    record StepView(
+            int turn,
+            Release.Kind kind,
+            String kindWords,
+            List<String> stems,
+            Optional<String> tie,
+            List<String> why,
+            List<String> before,
+            List<String> changes,
+            List<String> reveals,
+            List<MethodView> methods) {}
+
+    /** A ring of stems. */
+    record DeadlockView(List<String> stems, List<String> holdOneOf) {}
+
+    static List<StepView> steps(Tangles.Tangle t) {
+        List<Release.Step> steps = t.release().map(Release::steps).orElse(List.of());
+        int turn = 1;
+        List<StepView> views = new java.util.ArrayList<>();
+        for (Release.Step s : steps) {
+            views.add(step(t, s, turn));
+            if (s.kind() != Release.Kind.SEVER_TIE) {
+                turn++;
+            }
+        }
+        return views;
+    }
+
+    static List<DeadlockView> deadlocks(Tangles.Tangle t) {
+        return t.release().map(Release::deadlocks).orElse(List.of()).stream()
+                .map(d -> new DeadlockView(d.stems(), d.holdOneOf()))
+                .toList();
+    }
+
+    private static StepView step(Tangles.Tangle t, Release.Step s, int turn) {
+        return new StepView(
+                turn,
+                s.kind(),
+                Speech.words().term(s.kind()),
+                s.stems(),
+                s.tie().map(Pile.Relation::b).map(id -> t.names().getOrDefault(id, id)),
+                why(t, s),
+                s.before().stream()
+                        .filter(b -> b.kind() != Preparation.Kind.SEVER_TIE || s.kind() != Release.Kind.SEVER_TIE)
+                        .map(b -> Speech.words().say(b.message()))
+                        .toList(),
+                s.changes().stream().map(c -> Speech.words().say(c.message())).toList(),
+                reveals(t.picture(), s),
+                s.stems().stream().map(id -> method(t, s, id)).toList());
+    }
+
+    private static List<String> why(Tangles.Tangle t, Release.Step s) {
+        return s.stems().stream()
+                .flatMap(id -> t.release().orElseThrow().closedSpots().getOrDefault(id, List.of()).stream())
+                .distinct()
+                .map(id -> t.names().getOrDefault(id, id))
+                .toList();
+    }
+
+    private static List<String> reveals(Picture p, Release.Step s) {
+        List<String> around = p.allRelations().stream()
+                .filter(r -> s.stems().contains(r.a()) || s.stems().contains(r.b()))
+                .flatMap(r -> Stream.of(r.a(), r.b()))
+                .distinct()
+                .toList();
+        return p.members().stream()
+                .filter(m -> !m.notSeen().isEmpty())
+                .map(Member::label)
+                .filter(l -> around.contains(l) || s.stems().contains(l))
+                .toList();
+    }
+
+    private static MethodView method(Tangles.Tangle t, Release.Step s, String id) {
+        Ways w = Require.present(s.method(), id);
+        boolean laid = t.picture()
+                .member(id)
+                .filter(m -> m.reading().notFelled().isEmpty())
+                .isPresent();
+        GuardRing ring = Require.present(s.zone(), id);
+        return new MethodView(
+                id,
+                laid,
+                w.ladder().stream()
+                        .map(way -> new WayView(way, Speech.words().term(way), Optional.empty()))
+                        .toList(),
+                Stream.of(Ways.Way.values())
+                        .filter(way -> w.whyNot().containsKey(way))
+                        .map(way -> new WayView(
+                                way,
+                                Speech.words().term(way),
+                                Optional.of(Speech.words().term(reason(w.whyNot(), way)))))
+                        .toList(),
+                w.pullN().map(n -> Speech.words().show(Arg.up(Dimension.PULL, n))),
+                TangleViews.RingView.of(ring));
+    }
+
+    private static Ways.Reason reason(Map<Ways.Way, Ways.Reason> whyNot, Ways.Way way) {
+        return Require.present(whyNot, way);
+    }
+}

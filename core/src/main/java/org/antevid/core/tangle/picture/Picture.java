@@ -1,0 +1,371 @@
+package org.antevid.core.tangle.picture;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.antevid.core.message.Arg;
+import org.antevid.core.message.Dimension;
+import org.antevid.core.message.Message;
+import org.antevid.core.quantity.Fault;
+import org.antevid.core.quantity.Refusal;
+import org.antevid.core.quantity.RefusedInput;
+import org.antevid.core.site.Ground;
+import org.antevid.core.site.Spot;
+import org.antevid.core.tangle.GuardRing;
+import org.antevid.core.tangle.Pile;
+import org.antevid.core.tangle.Release;
+import org.antevid.core.tangle.beam.Clearance;
+import org.antevid.core.tangle.beam.LyingStem;
+import org.antevid.core.tangle.beam.Support;
+
+/**
+ * All that is known of a tangle: its stems, where they rest, what ties and overhangs them, what is at hand. The order,
+ * the rings and the forces follow from it.
+ *
+ * @param standing what stays and bears something: kept trees by label, features of the place by id
+ * @param relations ties, overhangs, ropes, and rests whose place nobody measured
+ */
+public record Picture(
+        List<Member> members,
+        Set<String> standing,
+        List<Rest> rests,
+        List<Pile.Relation> relations,
+        AtHand atHand,
+        Ground ground) {
+    /** Two axes farther apart than this at a rest do not touch there, metres. */
+    public static final double APART_M = 0.3;
+
+    private static final double SAME_REST_M = 0.05;
+    private static final double PARALLEL = 1e-6;
+
+    /**
+     * What is there to pull and lift with, by Place and House.
+     *
+     * @param machine one with a cab gets in
+     * @param tractorWinchN strongest that gets in
+     * @param handWinchN strongest of the house
+     */
+    public record AtHand(boolean machine, Optional<Double> tractorWinchN, Optional<Double> handWinchN) {}
+
+    public Picture {
+        members = List.copyOf(members);
+        standing = Set.copyOf(standing);
+        rests = List.copyOf(rests);
+        relations = List.copyOf(relations);
+    }
+
+    public Optional<Member> member(String label) {
+        return members.stream().filter(m -> m.label().equals(label)).findFirst();
+    }
+
+    public List<Rest> restsOf(String label) {
+        return rests.stream()
+                .filter(r -> r.stem().equals(label))
+                .sorted(Comparator.comparingDouble(Rest::xM))
+                .toList();
+    }
+
+    /**
+     * @throws RefusedInput for a rest that cannot be: outside its stem, too near another, or where the two axes lie
+     *     apart
+     */
+    public void require(Rest rest) {
+        List<Fault> faults = new ArrayList<>();
+        Optional<Double> length = member(rest.stem()).flatMap(Member::lengthM);
+        length.filter(l -> !(rest.xM() >= 0 && rest.xM() <= l))
+                .ifPresent(l -> faults.add(new Fault(
+                        Message.of(Refusal.REST_OUTSIDE_STEM).with("length", Arg.of(Dimension.LENGTH, l)), "xM")));
+        restsOf(rest.stem()).stream()
+                .filter(o -> !o.id().equals(rest.id()) && Math.abs(o.xM() - rest.xM()) < SAME_REST_M)
+                .findFirst()
+                .ifPresent(o -> faults.add(new Fault(Refusal.SUPPORTS_TOO_CLOSE, "xM")));
+        if (rest.on().named() && rest.other().isEmpty()) {
+            faults.add(new Fault(Refusal.NEEDED, "other"));
+        }
+        rest.other()
+                .filter(o -> o.equals(rest.stem()))
+                .ifPresent(o -> faults.add(new Fault(Refusal.SELF_RELATION, "other")));
+        if (rest.on() == Rest.On.STEM) {
+            rest.other().flatMap(o -> apart(rest, o)).ifPresent(faults::add);
+        }
+        if (!faults.isEmpty()) {
+            throw new RefusedInput(faults);
+        }
+    }
+
+    /** @return the fault of two axes that do not meet at the rest, with both heights */
+    private Optional<Fault> apart(Rest rest, String other) {
+        Optional<Pose.End> here = member(rest.stem()).flatMap(Member::pose).map(p -> p.at(rest.xM()));
+        Optional<Pose> there = member(other).flatMap(Member::pose);
+        if (here.isEmpty() || there.isEmpty()) {
+            return Optional.empty();
+        }
+        Pose.End h = here.get();
+        Pose t = there.get();
+        double planM = t.butt().at().distanceTo(t.tip().at());
+        double along = planM > 0
+                ? t.butt().at().distanceTo(h.at())
+                        * Math.cos(Math.toRadians(t.butt().at().bearingTo(h.at()) - t.azDeg()))
+                : 0;
+        double x = planM > 0 ? Math.max(0, Math.min(1, along / planM)) * t.lengthM() : 0;
+        Pose.End o = t.at(x);
+        double thick = radius(rest.stem(), rest.xM()) + radius(other, x);
+        double plan = h.at().distanceTo(o.at());
+        double gap = Math.abs(h.heightM() - o.heightM()) - thick;
+        return plan > APART_M + thick || gap > APART_M
+                ? Optional.of(new Fault(
+                        Message.of(Refusal.AXES_APART)
+                                .with("here", Arg.of(Dimension.LENGTH, h.heightM()))
+                                .with("there", Arg.of(Dimension.LENGTH, o.heightM()))
+                                .with("plan", Arg.of(Dimension.LENGTH, plan)),
+                        "xM"))
+                : Optional.empty();
+    }
+
+    private double radius(String label, double x) {
+        return member(label).flatMap(m -> m.diameterM(x)).map(d -> d / 2).orElse(0.0);
+    }
+
+    /** @throws RefusedInput for a pose shorter than the rests recorded on the stem */
+    public void require(String label, Pose pose) {
+        restsOf(label).stream().filter(r -> r.xM() > pose.lengthM()).findFirst().ifPresent(r -> {
+            throw new RefusedInput(
+                    Message.of(Refusal.SHORTER_THAN_RESTS)
+                            .with("rest", Arg.of(Dimension.LENGTH, r.xM()))
+                            .with("length", Arg.of(Dimension.LENGTH, pose.lengthM())),
+                    "tip");
+        });
+    }
+
+    /** @return relations as recorded and as the rests say them, each once */
+    public List<Pile.Relation> allRelations() {
+        Map<List<Object>, Pile.Relation> all = new LinkedHashMap<>();
+        Stream.concat(relations.stream(), rests.stream().flatMap(r -> r.other().stream()
+                        .map(o -> relation(r, o))))
+                .filter(r -> known(r.a()) && known(r.b()))
+                .forEach(r -> all.putIfAbsent(List.of(r.a(), r.type(), r.b()), r));
+        return List.copyOf(all.values());
+    }
+
+    private static Pile.Relation relation(Rest r, String other) {
+        return r.side() == Support.Side.ABOVE
+                ? new Pile.Relation(other, Pile.Type.RESTS_ON, r.stem())
+                : new Pile.Relation(r.stem(), Pile.Type.RESTS_ON, other);
+    }
+
+    private boolean known(String id) {
+        return standing.contains(id) || member(id).isPresent();
+    }
+
+    /** @return the pile to be taken apart, empty without stems that go */
+    public Optional<Pile> pile() {
+        if (members.isEmpty()) {
+            return Optional.empty();
+        }
+        Set<String> bearing = new LinkedHashSet<>(standing);
+        members.forEach(m -> bearing.remove(m.label()));
+        return Optional.of(
+                new Pile(members.stream().map(this::pileStem).toList(), bearing, atHand.machine, allRelations()));
+    }
+
+    public Optional<Release> release() {
+        return pile().map(Release::of);
+    }
+
+    private Pile.Stem pileStem(Member m) {
+        return new Pile.Stem(
+                m.label(),
+                m.lengthM(),
+                m.mass().map(x -> x.massHighKg()),
+                m.buttDM(),
+                m.reading().height().map(h -> h.high()),
+                m.state() == GuardRing.State.HUNG,
+                m.bow().isPresent(),
+                m.rootPlate(),
+                m.lockedInFork(),
+                m.plate().map(Member.Plate::heightM),
+                m.plate().map(Member.Plate::thickM).orElse(Pile.Stem.PLATE_THICK_M),
+                ground.slopeDeg(),
+                // dragged by its butt, away from where its top lies
+                m.pose().map(p -> ground.alongDeg(p.azDeg())).orElse(ground.slopeDeg()),
+                Pile.Stem.MU,
+                Pile.Stem.FORK_D_M,
+                atHand.tractorWinchN,
+                atHand.handWinchN);
+    }
+
+    /** @return the closed ground of every stem, from the order where it is in it */
+    public Map<String, GuardRing> rings() {
+        Map<String, GuardRing> rings = new LinkedHashMap<>();
+        release().ifPresent(r -> r.steps().forEach(s -> rings.putAll(s.zone())));
+        return rings;
+    }
+
+    /** @return the ring of a stem that is in no tangle but hangs, lies or stands tilted */
+    public static GuardRing ringAlone(Member m, Ground ground) {
+        return GuardRing.of(new GuardRing.Ask(
+                m.state(),
+                m.lengthM(),
+                ground.slopeDeg(),
+                m.bow().isPresent(),
+                m.rootPlate(),
+                false,
+                m.plate().map(Member.Plate::heightM),
+                m.plate().map(Member.Plate::thickM).orElse(Pile.Stem.PLATE_THICK_M),
+                Optional.empty(),
+                Optional.empty()));
+    }
+
+    /**
+     * @return the stems as they lie on each other, the uppermost first; what rests on another is in a layer above it,
+     *     what holds each other in a ring lies in one
+     */
+    public List<List<String>> layers() {
+        Map<String, Set<String>> above = new LinkedHashMap<>();
+        members.forEach(m -> above.put(m.label(), new LinkedHashSet<>()));
+        allRelations().stream().filter(r -> r.type() == Pile.Type.RESTS_ON).forEach(r -> Optional.ofNullable(
+                        above.get(r.b()))
+                .filter(x -> above.containsKey(r.a()))
+                .ifPresent(x -> x.add(r.a())));
+        List<List<String>> layers = new ArrayList<>();
+        Set<String> placed = new LinkedHashSet<>();
+        while (placed.size() < above.size()) {
+            List<String> next = above.entrySet().stream()
+                    .filter(e -> !placed.contains(e.getKey()) && placed.containsAll(e.getValue()))
+                    .map(Map.Entry::getKey)
+                    .sorted()
+                    .toList();
+            if (next.isEmpty()) {
+                next = above.keySet().stream()
+                        .filter(k -> !placed.contains(k))
+                        .sorted()
+                        .toList();
+            }
+            layers.add(next);
+            placed.addAll(next);
+        }
+        return List.copyOf(layers);
+    }
+
+    /**
+     * Two stems that cross on the plan.
+     *
+     * @param apartM between their axes, up and down
+     */
+    public record Crossing(String upper, String lower, Spot at, double apartM) {}
+
+    /** @return every pair of stems that cross on the plan, by which of them is above there */
+    public List<Crossing> crossings() {
+        List<Crossing> found = new ArrayList<>();
+        for (int i = 0; i < members.size(); i++) {
+            for (int k = i + 1; k < members.size(); k++) {
+                crossing(members.get(i), members.get(k)).ifPresent(found::add);
+            }
+        }
+        return List.copyOf(found);
+    }
+
+    private static Optional<Crossing> crossing(Member a, Member b) {
+        if (a.pose().isEmpty() || b.pose().isEmpty()) {
+            return Optional.empty();
+        }
+        Pose p = a.pose().get();
+        Pose q = b.pose().get();
+        Spot p0 = p.butt().at();
+        Spot q0 = q.butt().at();
+        double pe = p.tip().at().eastM() - p0.eastM();
+        double pn = p.tip().at().northM() - p0.northM();
+        double qe = q.tip().at().eastM() - q0.eastM();
+        double qn = q.tip().at().northM() - q0.northM();
+        double cross = pe * qn - pn * qe;
+        if (Math.abs(cross) < PARALLEL) {
+            return Optional.empty();
+        }
+        double de = q0.eastM() - p0.eastM();
+        double dn = q0.northM() - p0.northM();
+        double t = (de * qn - dn * qe) / cross;
+        double u = (de * pn - dn * pe) / cross;
+        if (t < 0 || t > 1 || u < 0 || u > 1) {
+            return Optional.empty();
+        }
+        Pose.End here = p.at(t * p.lengthM());
+        double there = q.at(u * q.lengthM()).heightM();
+        boolean over = here.heightM() >= there;
+        return Optional.of(new Crossing(
+                over ? a.label() : b.label(),
+                over ? b.label() : a.label(),
+                here.at(),
+                Math.abs(here.heightM() - there)));
+    }
+
+    /** What is missing before forces of a stem can be reckoned. */
+    public enum Unknown {
+        POSE,
+        DIAMETER,
+        RESTS
+    }
+
+    /** @return what has to be measured before the stem can be reckoned as a beam */
+    public List<Unknown> unknown(String label) {
+        List<Unknown> missing = new ArrayList<>();
+        Optional<Member> m = member(label);
+        if (m.flatMap(Member::pose).isEmpty()) {
+            missing.add(Unknown.POSE);
+        }
+        if (m.flatMap(Member::buttDM).isEmpty()) {
+            missing.add(Unknown.DIAMETER);
+        }
+        if (restsOf(label).isEmpty()) {
+            missing.add(Unknown.RESTS);
+        }
+        return missing;
+    }
+
+    /** @return the stem as a beam, heavy and with what grows on it; empty while something is not known */
+    public Optional<LyingStem> beam(String label) {
+        if (!unknown(label).isEmpty()) {
+            return Optional.empty();
+        }
+        return member(label).map(m -> {
+            Pose pose = m.pose().orElseThrow();
+            return new LyingStem(
+                    pose.lengthM(),
+                    m.buttDM().orElseThrow(),
+                    Math.min(m.tipDM(), m.buttDM().orElseThrow()),
+                    m.reading().species().wood().densityHighKgm3(),
+                    Math.min(1, m.branchesRel()),
+                    m.wood(),
+                    pose.angleDeg(),
+                    restsOf(label).stream().map(Rest::support).toList(),
+                    Optional.empty(),
+                    clearance(m, pose),
+                    Optional.empty(),
+                    LyingStem.U_GAP_M,
+                    Math.abs(ground.alongDeg(pose.azDeg() + 90)),
+                    uphill(pose),
+                    Optional.empty());
+        });
+    }
+
+    /** @return the side that lies higher, as seen from butt to tip */
+    private Optional<LyingStem.Flank> uphill(Pose pose) {
+        double right = ground.alongDeg(pose.azDeg() + 90);
+        return Math.abs(right) < 1
+                ? Optional.empty()
+                : Optional.of(right > 0 ? LyingStem.Flank.LEFT : LyingStem.Flank.RIGHT);
+    }
+
+    private static List<Clearance.Point> clearance(Member m, Pose pose) {
+        double l = pose.lengthM();
+        return Stream.of(0.0, l / 2, l)
+                .map(x -> new Clearance.Point(
+                        x, Math.max(0, pose.at(x).heightM() - m.diameterM(x).orElse(0.0) / 2)))
+                .toList();
+    }
+}
