@@ -1857,6 +1857,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/tangle/hidden/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Somebody looked at that part. */
+        delete: operations["tangleEndHidden"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/tangle/relations": {
         parameters: {
             query?: never;
@@ -1866,7 +1883,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Records that one stem bears on another. */
+        /** Records that one stem bears on another, or on a feature of the place. */
         post: operations["tangleRelate"];
         delete?: never;
         options?: never;
@@ -1886,6 +1903,142 @@ export interface paths {
         post?: never;
         /** Takes such a relation back. */
         delete: operations["tangleUnrelate"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/tangle/rests/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** It touches there no longer; what was seen stays in the book. */
+        delete: operations["tangleEndRest"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/tangle/stems/{stem}/best": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The best places to cut it by hand; none when there is no safe one. */
+        get: operations["tangleBestCuts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/tangle/stems/{stem}/bows": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Records a stem bent between two holds. */
+        post: operations["tangleBowOfStem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/tangle/stems/{stem}/cut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a cut at this place does. */
+        post: operations["tangleCutOfTangle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/tangle/stems/{stem}/hidden": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Records a part of a stem nobody can see. */
+        post: operations["tangleHiddenPart"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/tangle/stems/{stem}/plates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Records a plate that turned up with a stem. */
+        post: operations["tanglePlateOfStem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/tangle/stems/{stem}/poses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Records where a stem lies; older looks stay. */
+        post: operations["tanglePoseStem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/tangle/stems/{stem}/rests": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Records where a stem touches something. */
+        post: operations["tangleRestStem"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -2237,6 +2390,66 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sums/bind": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Which side is squeezed, and what a cut does.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_bind"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/bind_best": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The best places to cut.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_bind_best"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/control_line": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * A line that keeps a butt from swinging.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_control_line"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sums/crown_offset": {
         parameters: {
             query?: never;
@@ -2397,6 +2610,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sums/guard_ring": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The closed ground of a stem that hangs, lies or stands tilted.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_guard_ring"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sums/height_angles": {
         parameters: {
             query?: never;
@@ -2497,6 +2730,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sums/hung_pull": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Bringing a hung stem down by its butt.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_hung_pull"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sums/lay_spread": {
         parameters: {
             query?: never;
@@ -2537,6 +2790,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sums/lean_curve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The moment of what is left after each piece.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_lean_curve"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sums/lean_plumb": {
         parameters: {
             query?: never;
@@ -2551,6 +2824,46 @@ export interface paths {
          * @description What is not known comes back as null; codes of warnings stand in warnings.
          */
         post: operations["sumsCompute_lean_plumb"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/limb_bind": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * A limb: which side is squeezed, and what the stem loses.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_limb_bind"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/plate_set_back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Setting a plate back into its crater.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_plate_set_back"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2637,6 +2950,66 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sums/rootplate_fallen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * After which piece a stump may stand up.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_rootplate_fallen"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/rootplate_tilted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * A tree on a lifted plate.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_rootplate_tilted"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/sectionlog": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Mass of a piece, high and low.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_sectionlog"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sums/side_guy": {
         parameters: {
             query?: never;
@@ -2671,6 +3044,26 @@ export interface paths {
          * @description What is not known comes back as null; codes of warnings stand in warnings.
          */
         post: operations["sumsCompute_sight_miss"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/springpole": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * A stem bent into a bow.
+         * @description What is not known comes back as null; codes of warnings stand in warnings.
+         */
+        post: operations["sumsCompute_springpole"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2929,24 +3322,6 @@ export interface components {
                 offM: string;
             };
         };
-        /** @description Where the site's origin lies on the globe. Local metres and WGS 84 are turned into each other by geodesics from the origin, exact to far under a millimetre over a site; beyond 20 km the local frame is not meant for it. */
-        Anchor: {
-            /**
-             * Format: double
-             * @description true bearing of the site's north, clockwise, -180..360
-             */
-            gridNorthDeg: number;
-            /**
-             * Format: double
-             * @description -89..89, of the origin
-             */
-            latitudeDeg: number;
-            /**
-             * Format: double
-             * @description -180..180
-             */
-            longitudeDeg: number;
-        };
         AnchorRequest: {
             /** Format: double */
             gridNorthDeg: number;
@@ -2960,8 +3335,16 @@ export interface components {
         AnswerTable: {
             main?: string;
             plusMinus?: string;
-            rows: components["schemas"]["Row"][];
+            rows: components["schemas"]["AnswerTableRow"][];
             warnings: string[];
+        };
+        AnswerTableRow: {
+            /** Format: int32 */
+            depth: number;
+            name: string;
+            shown?: string;
+            unit: string;
+            words: string;
         };
         /** @description A quantity or name as the interface gives it. */
         ArgView: {
@@ -3010,6 +3393,22 @@ export interface components {
              * @description how many there are
              */
             pages: number;
+        };
+        BowRequest: {
+            /** Format: double */
+            chordM: number;
+            /** Format: double */
+            riseM: number;
+        };
+        /** @description A stem bent between two holds, as measured. */
+        BowView: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            chordM: number;
+            /** Format: double */
+            riseM: number;
+            who: string;
         };
         /** @description One pass of the bar, metres behind the front of the wood. */
         BriefCutPartPass: {
@@ -3299,6 +3698,19 @@ export interface components {
             name: string;
             passphrase: string;
         };
+        /** @description Two stems that cross on the plan. */
+        CrossingView: {
+            /** Format: double */
+            apartM: number;
+            at: components["schemas"]["Spot"];
+            lower: string;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description length, nearest */
+                apartM: string;
+            };
+            upper: string;
+        };
         Curve: {
             against: string;
             /** Format: double */
@@ -3399,6 +3811,10 @@ export interface components {
             ways: components["schemas"]["BriefCutPartWay"][];
             wedges: boolean;
         };
+        CutRequest: {
+            /** Format: double */
+            xM: number;
+        };
         /** @description One step of the cut, in order, able to be ticked off. Practice rule. */
         CutStep: {
             /** @description stable within a stem, so that a tick stays with it */
@@ -3493,6 +3909,11 @@ export interface components {
             load?: "NONE" | "SNOW" | "ICE";
             /** Format: int64 */
             version?: number;
+        };
+        /** @description A ring of stems. */
+        DeadlockView: {
+            holdOneOf: string[];
+            stems: string[];
         };
         DefectChoice: {
             /** @enum {string} */
@@ -3666,6 +4087,19 @@ export interface components {
             done: boolean;
             id?: string;
         };
+        /** @description Which side of a stretch of the stem is squeezed, and how hard. */
+        EdgeView: {
+            bottom: components["schemas"]["PictureSideFigurePoint"][];
+            /** Format: double */
+            fromM: number;
+            /** @enum {string} */
+            severity: "NEUTRAL" | "LOW" | "MODERATE" | "HIGH" | "EXTREME";
+            /** @enum {string} */
+            squeeze: "NEUTRAL" | "TOP_BIND" | "BOTTOM_BIND" | "END_BIND" | "END_PULL" | "UNCERTAIN";
+            /** Format: double */
+            toM: number;
+            top: components["schemas"]["PictureSideFigurePoint"][];
+        };
         /** @description What everybody must be able to read out when somebody lies there. Without it no briefing is issued (practice rule). */
         EmergencyCard: {
             firstAider: string;
@@ -3678,6 +4112,15 @@ export interface components {
             rescuePlan: string;
             route: string;
             utilityLine: string;
+        };
+        /** @description An end of the axis, metres in the site's frame; height above ground. */
+        EndRequest: {
+            /** Format: double */
+            eastM: number;
+            /** Format: double */
+            heightM: number;
+            /** Format: double */
+            northM: number;
         };
         /** @description One word for another. */
         Exchange: {
@@ -3892,6 +4335,26 @@ export interface components {
         GoRequest: {
             id?: string;
         };
+        /** @description A good place to cut. */
+        GoodCut: {
+            /** Format: double */
+            pieceKg: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description mass, up */
+                pieceKg: string;
+                /** @description length, nearest */
+                xM: string;
+            };
+            /** @enum {string} */
+            severity: "NEUTRAL" | "LOW" | "MODERATE" | "HIGH" | "EXTREME";
+            severityWords: string;
+            /** @enum {string} */
+            squeeze: "NEUTRAL" | "TOP_BIND" | "BOTTOM_BIND" | "END_BIND" | "END_PULL" | "UNCERTAIN";
+            squeezeWords: string;
+            /** Format: double */
+            xM: number;
+        };
         GuyView: {
             changes: components["schemas"]["LengthChange"][];
             /**
@@ -3955,6 +4418,23 @@ export interface components {
             /** Format: double */
             heightM: number;
             takenHow: string;
+        };
+        HiddenRequest: {
+            /** Format: double */
+            fromM: number;
+            /** Format: double */
+            toM: number;
+        };
+        /** @description A part of a stem nobody saw. */
+        HiddenView: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            fromM: number;
+            id: string;
+            /** Format: double */
+            toM: number;
+            who: string;
         };
         /** @description Two answers for the hinge, the worse decides. */
         HingeView: {
@@ -4757,22 +5237,6 @@ export interface components {
             /** @description in the reader's language and units */
             words: string;
         };
-        MethodView: {
-            /** Format: double */
-            keepOutM?: number;
-            ladder: string[];
-            pull: string;
-            /** @description Its quantities in the reader's units, each rounded to the side it says */
-            said: {
-                /** @description distance, up */
-                keepOutM?: string;
-                /** @description length, up */
-                stripHalfM?: string;
-            };
-            stem: string;
-            /** Format: double */
-            stripHalfM?: number;
-        };
         MoreRequest: {
             agreedOn?: string;
             /** @enum {string} */
@@ -4944,6 +5408,26 @@ export interface components {
             shown: string;
             takerId: string;
         };
+        /** @description One step of the order. */
+        OrderStep: {
+            before: string[];
+            changes: string[];
+            /** @enum {string} */
+            kind: "SINGLE" | "BOUND_MACHINE" | "DEADLOCK_MACHINE" | "SEVER_TIE";
+            kindWords: string;
+            methods: components["schemas"]["StemWays"][];
+            /** @description parts nobody saw that it may lay open */
+            reveals: string[];
+            stems: string[];
+            tie?: string;
+            /**
+             * Format: int32
+             * @description number of the removal, from 1; a tie has the one of the removal it comes before
+             */
+            turn: number;
+            /** @description what makes it come now */
+            why: string[];
+        };
         /** @description What is not as it was when a lay was fixed, and by how much the answers moved. */
         OutOfDate: {
             changed: components["schemas"]["LayBasisChange"][];
@@ -5091,6 +5575,13 @@ export interface components {
             /** Format: int32 */
             widthPx: number;
         };
+        /** @description A point of the figure. */
+        PictureSideFigurePoint: {
+            /** Format: double */
+            alongM: number;
+            /** Format: double */
+            heightM: number;
+        };
         PixelView: {
             /** Format: double */
             x: number;
@@ -5104,7 +5595,7 @@ export interface components {
             accessLoadKg?: number;
             /** Format: double */
             accessWidthM?: number;
-            anchor?: components["schemas"]["Anchor"];
+            anchor?: components["schemas"]["SiteAnchor"];
             bulletin: components["schemas"]["BulletinView"];
             card: components["schemas"]["EmergencyCard"];
             cardLacks: string[];
@@ -5180,6 +5671,65 @@ export interface components {
             things: components["schemas"]["Thing"][];
             /** Format: double */
             windLimitMs: number;
+        };
+        PlateRequest: {
+            /** Format: double */
+            heightM: number;
+            /** Format: double */
+            psiDeg: number;
+            /** Format: double */
+            thickM: number;
+            /** Format: double */
+            widthM: number;
+        };
+        /** @description A raised plate as measured. */
+        PlateView: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            heightM: number;
+            /** Format: double */
+            psiDeg: number;
+            /** Format: double */
+            thickM: number;
+            who: string;
+            /** Format: double */
+            widthM: number;
+        };
+        PoseRequest: {
+            butt: components["schemas"]["EndRequest"];
+            /** @enum {string} */
+            how?: "TAPS" | "TAPE" | "RANGEFINDER" | "EYE";
+            /** Format: double */
+            sigmaM: number;
+            tip: components["schemas"]["EndRequest"];
+        };
+        /** @description Where a stem lies. */
+        PoseView: {
+            /** Format: double */
+            angleDeg: number;
+            /** Format: date-time */
+            at: string;
+            butt: components["schemas"]["StemPoint"];
+            /** @enum {string} */
+            how: "TAPS" | "TAPE" | "RANGEFINDER" | "EYE";
+            /** Format: double */
+            lengthM: number;
+            /** @description of the stem on the plan, thick butt to thin tip; empty while its diameter is not known */
+            outline: components["schemas"]["Spot"][];
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description angle, nearest */
+                angleDeg: string;
+                /** @description length, nearest */
+                lengthM: string;
+                /** @description length, up */
+                sigmaM: string;
+            };
+            /** Format: double */
+            sigmaM: number;
+            tip: components["schemas"]["StemPoint"];
+            who: string;
         };
         /** @description Somebody's part in a step; the way out is empty while the stand is not set. */
         PostPart: {
@@ -5265,6 +5815,26 @@ export interface components {
             choices: string[];
             words: string;
         };
+        /** @description Practice and mechanics of the keep-out ring. */
+        ReachRingView: {
+            /** @description which of them is the larger, in words */
+            decides: string;
+            /**
+             * Format: double
+             * @description empty: without end downhill
+             */
+            mechanicsM?: number;
+            open?: components["schemas"]["LayFallZoneOpen"];
+            /** Format: double */
+            practiceM: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description distance, up */
+                mechanicsM?: string;
+                /** @description distance, up */
+                practiceM: string;
+            };
+        };
         /** @description How far it reaches and what is kept clear. Metres, rounded up. */
         ReachView: {
             /** Format: double */
@@ -5277,7 +5847,7 @@ export interface components {
             fan: components["schemas"]["FanView"];
             /** Format: double */
             reachM: number;
-            ring: components["schemas"]["RingView"];
+            ring: components["schemas"]["ReachRingView"];
             /** @description Its quantities in the reader's units, each rounded to the side it says */
             said: {
                 /** @description length, up */
@@ -5351,21 +5921,87 @@ export interface components {
             a: string;
             b: string;
             /** @enum {string} */
+            carries?: "HOLDS_BACK" | "CRADLES" | "NOTHING" | "NOT_KNOWN";
+            /** @enum {string} */
+            severFrom?: "OUTSIDE" | "INSIDE" | "NOT_KNOWN";
+            /** @enum {string} */
             type: "RESTS_ON" | "OVERHANGS" | "BOUND" | "HELD_BY_ROPE";
         };
-        ReleaseStep: {
-            before: string[];
-            changes: string[];
-            kind: string;
-            methods: components["schemas"]["MethodView"][];
-            /** Format: double */
-            priority: number;
-            stems: string[];
+        /** @description A relation with what both are called. */
+        RelationView: {
+            a: string;
+            aName: string;
+            b: string;
+            bName: string;
+            /** @enum {string} */
+            carries: "HOLDS_BACK" | "CRADLES" | "NOTHING" | "NOT_KNOWN";
+            id: string;
+            /** @enum {string} */
+            severFrom: "OUTSIDE" | "INSIDE" | "NOT_KNOWN";
+            /** @enum {string} */
+            type: "RESTS_ON" | "OVERHANGS" | "BOUND" | "HELD_BY_ROPE";
+        };
+        /** @description A way to bring a stem down, or why it is out. */
+        ReleaseWay: {
+            /** @enum {string} */
+            way: "MACHINE_WITH_CAB" | "CROSSCUT_WITH_BIND_PLAN" | "TRACTOR_WINCH_FROM_BEHIND" | "HAND_WINCH_AWAY_FROM_LAY" | "ROTATE_WITH_LEVER" | "SEVER_BY_HAND_FROM_OUTSIDE" | "LEAVE_CORDON_MARK";
+            why?: string;
+            words: string;
         };
         Reminder: {
             fromJob: string;
             who: string;
             words: string;
+        };
+        RestRequest: {
+            /** @enum {string} */
+            certainty?: "SEEN" | "FELT" | "SUPPOSED";
+            /** @enum {string} */
+            fibres?: "HOLD" | "PARTLY" | "TORN";
+            /** Format: double */
+            gapM?: number;
+            /** @enum {string} */
+            on?: "GROUND" | "OWN_STUMP" | "FORK" | "STEM" | "FEATURE";
+            other?: string;
+            /** @enum {string} */
+            side?: "BELOW" | "ABOVE";
+            /** Format: double */
+            xM: number;
+        };
+        /** @description Where a stem touches something. */
+        RestView: {
+            at?: components["schemas"]["StemPoint"];
+            /** @enum {string} */
+            certainty: "SEEN" | "FELT" | "SUPPOSED";
+            /** @enum {string} */
+            fibres?: "HOLD" | "PARTLY" | "TORN";
+            id: string;
+            /**
+             * Format: double
+             * @description it presses with, high; empty while it cannot be reckoned
+             */
+            loadKg?: number;
+            /** @enum {string} */
+            on: "GROUND" | "OWN_STUMP" | "FORK" | "STEM" | "FEATURE";
+            other?: string;
+            /** @description as it is called on the plan */
+            otherName: string;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description mass, up */
+                loadKg?: string;
+                /** @description length, nearest */
+                xM: string;
+            };
+            /** Format: date-time */
+            seenAt: string;
+            /** @enum {string} */
+            side: "BELOW" | "ABOVE";
+            /** @description false: it was entered, but reckoned it does not touch */
+            touches?: boolean;
+            who: string;
+            /** Format: double */
+            xM: number;
         };
         ReviewView: {
             lessons: components["schemas"]["Lesson"][];
@@ -5396,34 +6032,6 @@ export interface components {
             tie?: "TIED" | "BASKET" | "ROUND_ALL";
             /** @enum {string} */
             when?: "STRAP_RELEASED" | "KERF_OPENS";
-        };
-        /** @description Practice and mechanics of the keep-out ring. */
-        RingView: {
-            /** @description which of them is the larger, in words */
-            decides: string;
-            /**
-             * Format: double
-             * @description empty: without end downhill
-             */
-            mechanicsM?: number;
-            open?: components["schemas"]["LayFallZoneOpen"];
-            /** Format: double */
-            practiceM: number;
-            /** @description Its quantities in the reader's units, each rounded to the side it says */
-            said: {
-                /** @description distance, up */
-                mechanicsM?: string;
-                /** @description distance, up */
-                practiceM: string;
-            };
-        };
-        Row: {
-            /** Format: int32 */
-            depth: number;
-            name: string;
-            shown?: string;
-            unit: string;
-            words: string;
         };
         RunView: {
             against: components["schemas"]["AgainstView"][];
@@ -5457,6 +6065,21 @@ export interface components {
              */
             word: "STOP" | "GO" | "STAND_FAST" | "WAIT" | "STAY_OUT" | "DONE";
         };
+        /** @description One action, in words, and how deep. */
+        SawStep: {
+            /** @enum {string} */
+            action: "NO_HAND_CUT_HERE" | "PROBE_CUT" | "RECOMPUTE" | "MACHINE_FIRST" | "TENSION_SIDE_SPLIT_GUARD" | "SECURE_UPPER_PART" | "SECURE_LOWER_PART" | "CUT_FROM" | "WEDGE" | "FINISH" | "FINISH_FROM" | "LEAVE_STRAP" | "RELEASE_OUTSIDE" | "RELIEF_CUT" | "RELEASE_CUT" | "RELEASE_CUT_STEPPED" | "PLUNGE_BEHIND_STRAP" | "J_PLUNGE_MID_THEN_DOWN" | "CUT_TOWARD" | "MOVE_OUT" | "RELEASE_STRAP_FROM_OUTSIDE" | "J_PLUNGE_EXIT";
+            /** Format: double */
+            depthM?: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description sawn, nearest */
+                depthM?: string;
+            };
+            /** @enum {string} */
+            side?: "TOP" | "BOTTOM";
+            words: string;
+        };
         /** @description One figure as it was tapped. */
         SeenView: {
             byPhoto: boolean;
@@ -5488,6 +6111,30 @@ export interface components {
             /** @enum {string} */
             way?: "PASSPHRASE" | "PIN";
         };
+        /** @description What one part does. */
+        SeveredPart: {
+            /** @enum {string} */
+            act: "STAYS" | "SETTLES" | "SPRINGS_UP" | "TIPS_FACE_DOWN" | "TIPS_FACE_UP" | "FALLS";
+            /**
+             * Format: double
+             * @description of its face, up positive; empty where nobody knows how far
+             */
+            faceMoveM?: number;
+            /** Format: double */
+            massKg: number;
+            /** Format: double */
+            moveM?: number;
+            /** @description where it is afterwards, seen from the side; empty where nobody knows how far it moves */
+            outline: components["schemas"]["PictureSideFigurePoint"][];
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description mass, up */
+                massKg: string;
+                /** @description short, up */
+                moveM?: string;
+            };
+            words: string;
+        };
         ShotRequest: {
             aimedAt: components["schemas"]["Spot"];
             from: components["schemas"]["Spot"];
@@ -5518,6 +6165,17 @@ export interface components {
                 [key: string]: number;
             };
             simulated: boolean;
+        };
+        /** @description The stem seen from beside it, to scale: level distance from the butt and height above ground. */
+        SideView: {
+            /** Format: double */
+            heightM: number;
+            hidden: components["schemas"]["PictureSideFigurePoint"][];
+            outline: components["schemas"]["PictureSideFigurePoint"][];
+            /** @description where it touches, in the order of the stem's rests */
+            rests: components["schemas"]["PictureSideFigurePoint"][];
+            /** Format: double */
+            widthM: number;
         };
         SightView: {
             at: components["schemas"]["Spot"];
@@ -5612,6 +6270,24 @@ export interface components {
             signedAt?: string;
             /** Format: int32 */
             signedNumber?: number;
+        };
+        /** @description Where the site's origin lies on the globe. Local metres and WGS 84 are turned into each other by geodesics from the origin, exact to far under a millimetre over a site; beyond 20 km the local frame is not meant for it. */
+        SiteAnchor: {
+            /**
+             * Format: double
+             * @description true bearing of the site's north, clockwise, -180..360
+             */
+            gridNorthDeg: number;
+            /**
+             * Format: double
+             * @description -89..89, of the origin
+             */
+            latitudeDeg: number;
+            /**
+             * Format: double
+             * @description -180..180
+             */
+            longitudeDeg: number;
         };
         SpeciesChoice: {
             botanical: string;
@@ -5735,6 +6411,17 @@ export interface components {
             /** @enum {string} */
             state: "STANDING" | "HUNG" | "LYING" | "SET_UP_AGAIN" | "FELLED";
         };
+        /** @description An end of a stem, or a place on it; height of the axis above ground. */
+        StemPoint: {
+            at: components["schemas"]["Spot"];
+            /** Format: double */
+            heightM: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description length, nearest */
+                heightM: string;
+            };
+        };
         StemRequest: {
             at: components["schemas"]["Spot"];
             /** @enum {string} */
@@ -5774,6 +6461,8 @@ export interface components {
             label: string;
             lean?: components["schemas"]["LeanFigure"];
             mass?: components["schemas"]["MassFigure"];
+            /** @enum {string} */
+            notFelled?: "HANGS" | "LIES" | "BROKEN_AT_BASE";
             notKnown: string[];
             note: string;
             outline?: components["schemas"]["Outline"];
@@ -5793,6 +6482,17 @@ export interface components {
             version: number;
             walls: components["schemas"]["WallView"][];
             wood: components["schemas"]["WoodView"];
+        };
+        /** @description How one stem of a step is dealt with. */
+        StemWays: {
+            ladder: components["schemas"]["ReleaseWay"][];
+            /** @description it stands on its foot: it is felled by its own lay, not by this */
+            laid: boolean;
+            out: components["schemas"]["ReleaseWay"][];
+            /** @description what a winch has to bring, on the rope; empty while the mass is not known */
+            pull?: string;
+            ring: components["schemas"]["TangleViewsRingView"];
+            stem: string;
         };
         StepDoneRequest: {
             id?: string;
@@ -5943,7 +6643,7 @@ export interface components {
              * @description what somebody wants to know who opens it
              * @enum {string}
              */
-            question: "HOW_BIG" | "HOW_IT_LEANS" | "HOW_SOUND" | "HOW_IT_FALLS" | "WHERE_IT_LIES" | "HOW_HEAVY" | "HOW_TO_CUT" | "WHAT_BRINGS_IT_OVER" | "WHAT_HANGS";
+            question: "HOW_BIG" | "HOW_IT_LEANS" | "HOW_SOUND" | "HOW_IT_FALLS" | "WHERE_IT_LIES" | "HOW_HEAVY" | "HOW_TO_CUT" | "WHAT_BRINGS_IT_OVER" | "WHAT_HANGS" | "WHAT_IS_SQUEEZED" | "WHAT_THE_PLATE_DOES";
             title: string;
         };
         /** @description What stands by beside the means. */
@@ -5969,14 +6669,135 @@ export interface components {
             competence: string;
             people: components["schemas"]["Taker"][];
         };
+        /** @description A cut. */
+        TangleCut: {
+            butt: components["schemas"]["SeveredPart"];
+            /** Format: double */
+            dM: number;
+            /** @description the cut from its upper to its lower edge */
+            face: components["schemas"]["PictureSideFigurePoint"][];
+            flags: string[];
+            noHandCut: boolean;
+            overloaded: string[];
+            /** @enum {string} */
+            pinch: "TOP" | "BOTTOM" | "WHOLE_SECTION" | "EITHER" | "NONE";
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description short, nearest */
+                dM: string;
+                /** @description length, up */
+                stoneM?: string;
+            };
+            sequence: components["schemas"]["SawStep"][];
+            /** @enum {string} */
+            severity: "NEUTRAL" | "LOW" | "MODERATE" | "HIGH" | "EXTREME";
+            severityWords: string;
+            /** @enum {string} */
+            squeeze: "NEUTRAL" | "TOP_BIND" | "BOTTOM_BIND" | "END_BIND" | "END_PULL" | "UNCERTAIN";
+            squeezeWords: string;
+            stand: string[];
+            /**
+             * Format: double
+             * @description the freed energy as the height a stone of 40 kg falls from; empty while a movement is not known
+             */
+            stoneM?: number;
+            tip: components["schemas"]["SeveredPart"];
+            unloads: string[];
+            /** Format: double */
+            xM: number;
+        };
         TangleView: {
             areas: components["schemas"]["HangArea"][];
-            deadlocks: string[][];
+            crossings: components["schemas"]["CrossingView"][];
+            deadlocks: components["schemas"]["DeadlockView"][];
             forbidden: string[];
             hangs: components["schemas"]["TanglesHang"][];
-            notKnown: string[];
-            order: components["schemas"]["ReleaseStep"][];
-            relations: components["schemas"]["TanglesRelation"][];
+            order: components["schemas"]["OrderStep"][];
+            relations: components["schemas"]["RelationView"][];
+            stems: components["schemas"]["TangledStem"][];
+        };
+        /** @description The closed ground of a stem. */
+        TangleViewsRingView: {
+            /** Format: double */
+            downslopeM?: number;
+            /** Format: double */
+            envelopeM?: number;
+            /** Format: double */
+            guardM?: number;
+            /** @enum {string} */
+            guardWhere: "ACROSS_THE_SLOPE_OR_ABOVE" | "OUTSIDE_THE_RING_BESIDE_THE_STEM";
+            notKnown: ("RADIUS" | "DOWNSLOPE" | "STRIP" | "PLATE" | "SWEEP")[];
+            /** Format: double */
+            plateM?: number;
+            /** Format: double */
+            radiusM?: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description distance, up */
+                downslopeM?: string;
+                /** @description distance, up */
+                envelopeM?: string;
+                /** @description distance, up */
+                guardM?: string;
+                /** @description distance, up */
+                plateM?: string;
+                /** @description distance, up */
+                radiusM?: string;
+                /** @description distance, up */
+                stripHalfM?: string;
+                /** @description distance, up */
+                sweepM?: string;
+            };
+            /** @enum {string} */
+            shape: "CIRCLE_ABOUT_FOOT" | "BAND_ALONG_STEM";
+            /** Format: double */
+            stripHalfM?: number;
+            /** Format: double */
+            sweepM?: number;
+            wholeSlope: boolean;
+        };
+        /** @description A stem of the tangle. */
+        TangledStem: {
+            /** @description labels that rest on it */
+            bears: string[];
+            /** @description labels and ids it rests on */
+            bearsOn: string[];
+            bow?: components["schemas"]["BowView"];
+            /** Format: double */
+            buttDM?: number;
+            /** @description squeezed sides along it */
+            edges: components["schemas"]["EdgeView"][];
+            hidden: components["schemas"]["HiddenView"][];
+            label: string;
+            /**
+             * Format: int32
+             * @description 0 for the uppermost
+             */
+            layer: number;
+            /** Format: double */
+            massKg?: number;
+            plate?: components["schemas"]["PlateView"];
+            pose?: components["schemas"]["PoseView"];
+            rests: components["schemas"]["RestView"][];
+            ring: components["schemas"]["TangleViewsRingView"];
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description short, nearest */
+                buttDM?: string;
+                /** @description mass, up */
+                massKg?: string;
+            };
+            side?: components["schemas"]["SideView"];
+            /** @enum {string} */
+            state: "STANDING" | "HUNG" | "LYING" | "SET_UP_AGAIN" | "FELLED";
+            stemId: string;
+            /**
+             * Format: int32
+             * @description its number in the order, from 1; empty without an order
+             */
+            turn?: number;
+            /** @description what has to be measured before its forces can be reckoned */
+            unknown: ("POSE" | "DIAMETER" | "RESTS")[];
         };
         /** @description The same with its version, -1 when nothing was recorded yet. */
         TanglesHang: {
@@ -5985,14 +6806,6 @@ export interface components {
             stemId: string;
             /** Format: int64 */
             version: number;
-        };
-        /** @description A recorded relation. */
-        TanglesRelation: {
-            a: string;
-            b: string;
-            id: string;
-            /** @enum {string} */
-            type: "RESTS_ON" | "OVERHANGS" | "BOUND" | "HELD_BY_ROPE";
         };
         TapeAndBearing: {
             /** Format: double */
@@ -14743,6 +15556,81 @@ export interface operations {
             };
         };
     };
+    tangleEndHidden: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     tangleRelate: {
         parameters: {
             query?: never;
@@ -14841,6 +15729,602 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    tangleEndRest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    tangleBestCuts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GoodCut"][];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    tangleBowOfStem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BowRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    tangleCutOfTangle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CutRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TangleCut"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    tangleHiddenPart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HiddenRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    tanglePlateOfStem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlateRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    tanglePoseStem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PoseRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    tangleRestStem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RestRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
             };
             /** @description What was sent cannot be read; every field at fault is named */
             400: {
@@ -16377,6 +17861,636 @@ export interface operations {
             };
         };
     };
+    sumsCompute_bind: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "butt_d_m": 0.3,
+                 *       "cuts_m": [
+                 *         6.5
+                 *       ],
+                 *       "density": 950,
+                 *       "length_m": 8,
+                 *       "supports": [
+                 *         {
+                 *           "kind": "ground",
+                 *           "x_m": 1
+                 *         },
+                 *         {
+                 *           "kind": "ground",
+                 *           "x_m": 5
+                 *         }
+                 *       ],
+                 *       "tip_d_m": 0.2
+                 *     }
+                 */
+                "application/json": {
+                    /**
+                     * @description a share or a count
+                     * @default 0
+                     */
+                    allow_rel?: number;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    angle_deg?: number;
+                    /** @description m */
+                    butt_d_m: number;
+                    /** @default [] */
+                    clearance?: unknown;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    cross_slope_deg?: number;
+                    /** @default [] */
+                    cuts_m?: unknown;
+                    /**
+                     * @description kg/m3
+                     * @default 950
+                     */
+                    density?: number;
+                    /** @enum {string} */
+                    lateral_convex?: "left" | "right";
+                    /** @description m */
+                    length_m: number;
+                    rope?: unknown;
+                    /** @default [] */
+                    supports: unknown[];
+                    /** @description m */
+                    tip_d_m: number;
+                    /**
+                     * @description m
+                     * @default 0.02
+                     */
+                    u_gap_m?: number;
+                    /** @description m */
+                    under_clear_m?: number;
+                    /** @enum {string} */
+                    uphill?: "left" | "right";
+                    /**
+                     * @default medium
+                     * @enum {string}
+                     */
+                    wood?: "soft" | "medium" | "stiff" | "verystiff";
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "U_J": 1.2870998873362616,
+                     *       "axial_mode": "none",
+                     *       "axial_util": 0,
+                     *       "cuts": [
+                     *         {
+                     *           "M_Nm": -350.4469509330038,
+                     *           "M_range_Nm": [
+                     *             -350.4469509330038,
+                     *             -350.4469509330038
+                     *           ],
+                     *           "N_N": 0,
+                     *           "V_N": 481.6300148664718,
+                     *           "bind": "bottom_bind",
+                     *           "butt_part": {
+                     *             "R_after": {
+                     *               "0": 1683.3298421727982,
+                     *               "1": 1543.5960227438738
+                     *             },
+                     *             "U_after_J": 0.29996203138430966,
+                     *             "U_lost_J": null,
+                     *             "act": "stays",
+                     *             "energy_J": 1.4871095751909877,
+                     *             "face_move_m": 0.0041205347820365695,
+                     *             "face_peak_m": 0.008241069564073139,
+                     *             "face_rot": 0.002823953581040239,
+                     *             "far_move_m": null,
+                     *             "mass_kg": 328.9424938752979,
+                     *             "phi": null,
+                     *             "pivot_x_m": null,
+                     *             "supports": [
+                     *               0,
+                     *               1
+                     *             ]
+                     *           },
+                     *           "closure_m": null,
+                     *           "d_m": 0.21875,
+                     *           "energy_drop_J": null,
+                     *           "energy_elastic_J": 1.5154551347684437,
+                     *           "flags": [],
+                     *           "height_m": null,
+                     *           "pinch": "bottom",
+                     *           "r": 0.010825990770512241,
+                     *           "sequence": [
+                     *             [
+                     *               "relief_cut",
+                     *               "bottom",
+                     *               0.07291666666666667
+                     *             ],
+                     *             [
+                     *               "release_cut",
+                     *               "top",
+                     *               0.14583333333333331
+                     *             ]
+                     *           ],
+                     *           "severity": "low",
+                     *           "sigma_bottom": -341018.70927113557,
+                     *           "sigma_top": 341018.70927113557,
+                     *           "snap_left_rel": 0.11868502564869343,
+                     *           "split_depth_rel": 0.855,
+                     *           "stand": [
+                     *             "beside_butt_part"
+                     *           ],
+                     *           "support_overload": [],
+                     *           "tip_part": {
+                     *             "R_after": {},
+                     *             "U_after_J": null,
+                     *             "U_lost_J": 0.02834555957745603,
+                     *             "act": "falls",
+                     *             "energy_J": null,
+                     *             "face_move_m": null,
+                     *             "face_peak_m": null,
+                     *             "face_rot": null,
+                     *             "far_move_m": null,
+                     *             "mass_kg": 49.095822106673936,
+                     *             "phi": null,
+                     *             "pivot_x_m": null,
+                     *             "supports": []
+                     *           },
+                     *           "unloads": [],
+                     *           "x_m": 6.5
+                     *         }
+                     *       ],
+                     *       "errors": [],
+                     *       "lifted": [],
+                     *       "mass_kg": 378.03831598197183,
+                     *       "moment_fixed_Nm": [],
+                     *       "ok": true,
+                     *       "reactions_N": [
+                     *         1415.1068488646201,
+                     *         2293.449030918524
+                     *       ],
+                     *       "warnings": []
+                     *     }
+                     */
+                    "application/json": {
+                        U_J?: null | number;
+                        axial_mode?: string;
+                        axial_util?: null | number;
+                        cuts?: unknown[];
+                        errors?: unknown[];
+                        lifted?: unknown[];
+                        mass_kg?: null | number;
+                        moment_fixed_Nm?: unknown[];
+                        ok?: boolean;
+                        reactions_N?: unknown[];
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_bind_best: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "butt_d_m": 0.3,
+                 *       "clearance": [
+                 *         [
+                 *           0,
+                 *           0.1
+                 *         ],
+                 *         [
+                 *           6,
+                 *           0.1
+                 *         ]
+                 *       ],
+                 *       "density": 900,
+                 *       "length_m": 6,
+                 *       "supports": [
+                 *         {
+                 *           "kind": "ground",
+                 *           "x_m": 1
+                 *         },
+                 *         {
+                 *           "kind": "ground",
+                 *           "x_m": 5
+                 *         }
+                 *       ],
+                 *       "tip_d_m": 0.3
+                 *     }
+                 */
+                "application/json": {
+                    /**
+                     * @description a share or a count
+                     * @default 0
+                     */
+                    allow_rel?: number;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    angle_deg?: number;
+                    /** @description m */
+                    butt_d_m: number;
+                    /** @default [] */
+                    clearance?: unknown;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    cross_slope_deg?: number;
+                    /**
+                     * @description kg/m3
+                     * @default 950
+                     */
+                    density?: number;
+                    /** @enum {string} */
+                    lateral_convex?: "left" | "right";
+                    /** @description m */
+                    length_m: number;
+                    /**
+                     * @description kg
+                     * @default 400
+                     */
+                    max_piece_kg?: number;
+                    rope?: unknown;
+                    /** @default [] */
+                    supports: unknown[];
+                    /** @description m */
+                    tip_d_m: number;
+                    /**
+                     * @description m
+                     * @default 0.02
+                     */
+                    u_gap_m?: number;
+                    /** @description m */
+                    under_clear_m?: number;
+                    /** @enum {string} */
+                    uphill?: "left" | "right";
+                    /**
+                     * @default medium
+                     * @enum {string}
+                     */
+                    wood?: "soft" | "medium" | "stiff" | "verystiff";
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "best": [
+                     *         {
+                     *           "bind": "neutral",
+                     *           "drop_m": 0.05,
+                     *           "piece_kg": 31.80862561759668,
+                     *           "score": 0.20622857142857134,
+                     *           "severity": "neutral",
+                     *           "x_m": 5.5
+                     *         },
+                     *         {
+                     *           "bind": "neutral",
+                     *           "drop_m": 0.05,
+                     *           "piece_kg": 31.80862561759665,
+                     *           "score": 0.20622857142857143,
+                     *           "severity": "neutral",
+                     *           "x_m": 0.5
+                     *         },
+                     *         {
+                     *           "bind": "neutral",
+                     *           "drop_m": 0.05,
+                     *           "piece_kg": 95.42587685279,
+                     *           "score": 0.21868571428571418,
+                     *           "severity": "neutral",
+                     *           "x_m": 4.5
+                     *         },
+                     *         {
+                     *           "bind": "neutral",
+                     *           "drop_m": 0.05,
+                     *           "piece_kg": 95.42587685278997,
+                     *           "score": 0.2186857142857143,
+                     *           "severity": "neutral",
+                     *           "x_m": 1.5
+                     *         },
+                     *         {
+                     *           "bind": "top_bind",
+                     *           "drop_m": 0,
+                     *           "piece_kg": 127.23450247038667,
+                     *           "score": 1.0498285714285713,
+                     *           "severity": "low",
+                     *           "x_m": 4
+                     *         }
+                     *       ],
+                     *       "errors": [],
+                     *       "ok": true,
+                     *       "warnings": []
+                     *     }
+                     */
+                    "application/json": {
+                        best?: unknown[];
+                        errors?: unknown[];
+                        ok?: boolean;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_control_line: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "anchor_x_m": 0,
+                 *       "anchor_y_m": 0,
+                 *       "drive_N": 1500,
+                 *       "drive_az_deg": 0,
+                 *       "line_m": 6,
+                 *       "tie_x_m": 6,
+                 *       "tie_y_m": 0
+                 *     }
+                 */
+                "application/json": {
+                    /**
+                     * @description m
+                     * @default 0.5
+                     */
+                    anchor_h_m?: number;
+                    /** @description m */
+                    anchor_x_m: number;
+                    /** @description m */
+                    anchor_y_m: number;
+                    /** @description N */
+                    drive_N?: number;
+                    /** @description deg */
+                    drive_az_deg?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 1.5
+                     */
+                    gamma?: number;
+                    /**
+                     * @description m
+                     * @default 0.2
+                     */
+                    give_m?: number;
+                    /** @description a share or a count */
+                    line_k_N_per_m?: number;
+                    /** @description m */
+                    line_m: number;
+                    /** @description m */
+                    person_x_m?: number;
+                    /** @description m */
+                    person_y_m?: number;
+                    /** @description m */
+                    rest_from_butt_m?: number;
+                    /** @description m */
+                    rest_h_m?: number;
+                    /** @description m */
+                    rest_x_m?: number;
+                    /** @description m */
+                    rest_y_m?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.05
+                     */
+                    stretch_rel?: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    tie_from_butt_m?: number;
+                    /**
+                     * @description m
+                     * @default 0.5
+                     */
+                    tie_h_m?: number;
+                    /** @description m */
+                    tie_x_m: number;
+                    /** @description m */
+                    tie_y_m: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "butt_move_max_m": 12.5,
+                     *       "butt_radius_m": 6.500000000000001,
+                     *       "disc_radius_m": 6.500000000000001,
+                     *       "distance_m": 6,
+                     *       "end_x_m": 0,
+                     *       "end_y_m": 6.500000000000001,
+                     *       "errors": [],
+                     *       "keep_off_N": null,
+                     *       "ok": true,
+                     *       "peak_N": null,
+                     *       "rated_needed_N": null,
+                     *       "rest_reach_m": null,
+                     *       "slack_m": 0,
+                     *       "swing_arc_deg": 90,
+                     *       "swing_arc_m": 10.210176124166829,
+                     *       "warnings": [
+                     *         "LINE_ACROSS_THE_DRIVE"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        butt_move_max_m?: null | number;
+                        butt_radius_m?: null | number;
+                        disc_radius_m?: null | number;
+                        distance_m?: null | number;
+                        end_x_m?: null | number;
+                        end_y_m?: null | number;
+                        errors?: unknown[];
+                        keep_off_N?: unknown;
+                        ok?: boolean;
+                        peak_N?: unknown;
+                        rated_needed_N?: unknown;
+                        rest_reach_m?: unknown;
+                        slack_m?: null | number;
+                        swing_arc_deg?: null | number;
+                        swing_arc_m?: null | number;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     sumsCompute_crown_offset: {
         parameters: {
             query?: never;
@@ -17648,6 +19762,152 @@ export interface operations {
             };
         };
     };
+    sumsCompute_guard_ring: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "closure_m": 24,
+                 *       "length_m": 16,
+                 *       "state": "tilted"
+                 *     }
+                 */
+                "application/json": {
+                    /** @default false */
+                    bound?: boolean;
+                    /** @description m */
+                    bound_longest_m?: number;
+                    /** @description m */
+                    closure_down_m?: number;
+                    /** @description m */
+                    closure_m?: number;
+                    /** @default false */
+                    closure_to_slope_foot?: boolean;
+                    /** @description m */
+                    length_m?: number;
+                    /** @description m */
+                    plate_height_m?: number;
+                    /**
+                     * @description m
+                     * @default 1
+                     */
+                    plate_thick_m?: number;
+                    /** @default false */
+                    root_plate?: boolean;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    slope_deg?: number;
+                    /** @default false */
+                    spring_loaded?: boolean;
+                    /** @enum {string} */
+                    state: "hung" | "lying" | "tilted";
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "closure_ok": true,
+                     *       "closure_short_m": 0,
+                     *       "downslope_m": 24,
+                     *       "envelope_m": 24,
+                     *       "errors": [],
+                     *       "guard_m": 26,
+                     *       "guard_where": "outside_the_ring_beside_the_stem",
+                     *       "not_known": [],
+                     *       "ok": true,
+                     *       "plate_front_m": null,
+                     *       "plate_m": null,
+                     *       "radius_m": 24,
+                     *       "shape": "circle_about_foot",
+                     *       "strip_half_m": null,
+                     *       "sweep_m": null,
+                     *       "warnings": [],
+                     *       "whole_slope": false
+                     *     }
+                     */
+                    "application/json": {
+                        closure_ok?: boolean;
+                        closure_short_m?: null | number;
+                        downslope_m?: null | number;
+                        envelope_m?: null | number;
+                        errors?: unknown[];
+                        guard_m?: null | number;
+                        guard_where?: string;
+                        not_known?: unknown[];
+                        ok?: boolean;
+                        plate_front_m?: unknown;
+                        plate_m?: unknown;
+                        radius_m?: null | number;
+                        shape?: string;
+                        strip_half_m?: unknown;
+                        sweep_m?: unknown;
+                        warnings?: unknown[];
+                        whole_slope?: boolean;
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     sumsCompute_height_angles: {
         parameters: {
             query?: never;
@@ -18290,6 +20550,185 @@ export interface operations {
                         t_over_r?: null | number;
                         wall_min_m?: null | number;
                         warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_hung_pull: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "length_m": 18,
+                 *       "mass_kg": 600,
+                 *       "mass_low_kg": 420,
+                 *       "pull_az_deg": 310,
+                 *       "stem_angle_deg": 31,
+                 *       "stem_az_deg": 90
+                 *     }
+                 */
+                "application/json": {
+                    /** @default false */
+                    bound?: boolean;
+                    /** @description m */
+                    butt_d_m?: number;
+                    /** @description m */
+                    cg_m?: number;
+                    /** @description a share or a count */
+                    clamp?: number;
+                    /**
+                     * @description m
+                     * @default 0.2
+                     */
+                    fork_d_m?: number;
+                    /** @description N */
+                    hand_winch_N?: number;
+                    /** @description m */
+                    length_m: number;
+                    /** @default false */
+                    locked_in_fork?: boolean;
+                    /** @default false */
+                    machine?: boolean;
+                    /** @description kg */
+                    mass_kg: number;
+                    /** @description kg */
+                    mass_low_kg?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.3
+                     */
+                    mu_fork?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.8
+                     */
+                    mu_hi?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.4
+                     */
+                    mu_lo?: number;
+                    /** @description deg */
+                    pull_az_deg?: number;
+                    /** @description m */
+                    rest_m?: number;
+                    /** @description deg */
+                    slope_az_deg?: number;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    slope_deg?: number;
+                    /** @description deg */
+                    stem_angle_deg: number;
+                    /** @description deg */
+                    stem_az_deg: number;
+                    /** @description N */
+                    tractor_winch_N?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "F_N": 6146.9018440078335,
+                     *       "F_bound_N": 4708.8,
+                     *       "F_hi_N": 2184.995367643198,
+                     *       "F_lo_N": 478.0992934879813,
+                     *       "errors": [],
+                     *       "fork_N": 2522.6433659663167,
+                     *       "ladder": [
+                     *         "leave_cordon_mark"
+                     *       ],
+                     *       "lever_N": null,
+                     *       "off_axis_deg": 40,
+                     *       "ok": true,
+                     *       "rated_needed_N": 9220.35276601175,
+                     *       "slope_along_deg": 0,
+                     *       "warnings": [
+                     *         "PULL_OFF_THE_AXIS"
+                     *       ],
+                     *       "why_not": {
+                     *         "hand_winch_away_from_lay": "no_hand_winch",
+                     *         "machine_with_cab": "no_machine",
+                     *         "rotate_with_lever": "not_known",
+                     *         "tractor_winch_from_behind": "no_tractor_winch"
+                     *       }
+                     *     }
+                     */
+                    "application/json": {
+                        F_N?: null | number;
+                        F_bound_N?: null | number;
+                        F_hi_N?: null | number;
+                        F_lo_N?: null | number;
+                        errors?: unknown[];
+                        fork_N?: null | number;
+                        ladder?: unknown[];
+                        lever_N?: unknown;
+                        off_axis_deg?: null | number;
+                        ok?: boolean;
+                        rated_needed_N?: null | number;
+                        slope_along_deg?: null | number;
+                        warnings?: unknown[];
+                        why_not?: Record<string, never>;
                     };
                 };
             };
@@ -27729,6 +30168,174 @@ export interface operations {
             };
         };
     };
+    sumsCompute_lean_curve: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "pieces": [
+                 *         {
+                 *           "attach_h_m": 8,
+                 *           "id": "l",
+                 *           "m_hi": 50,
+                 *           "m_lo": 50,
+                 *           "x_m": 1,
+                 *           "y_m": 4
+                 *         },
+                 *         {
+                 *           "attach_h_m": 8,
+                 *           "id": "r",
+                 *           "m_hi": 50,
+                 *           "m_lo": 50,
+                 *           "x_m": 1,
+                 *           "y_m": -4
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": {
+                    /** @default [] */
+                    defects?: unknown[];
+                    /** @description N m */
+                    foot_limit_Nm?: number;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    lean_deg?: number;
+                    /** @default [] */
+                    pieces: unknown[];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "beyond": [],
+                     *       "errors": [],
+                     *       "greatest_Nm": {
+                     *         "foot": 2022.3833093654625
+                     *       },
+                     *       "never_rising": false,
+                     *       "ok": true,
+                     *       "raised": [
+                     *         {
+                     *           "at": "foot",
+                     *           "by_Nm": 1041.3833093654625,
+                     *           "piece": "l"
+                     *         }
+                     *       ],
+                     *       "rows": [
+                     *         {
+                     *           "at": {
+                     *             "foot": {
+                     *               "M_Nm": 981,
+                     *               "M_hi_Nm": 981,
+                     *               "M_lo_Nm": 981
+                     *             }
+                     *           },
+                     *           "piece": null,
+                     *           "removed": 0
+                     *         },
+                     *         {
+                     *           "at": {
+                     *             "foot": {
+                     *               "M_Nm": 2022.3833093654625,
+                     *               "M_hi_Nm": 490.5,
+                     *               "M_lo_Nm": 490.5
+                     *             }
+                     *           },
+                     *           "piece": "l",
+                     *           "removed": 1
+                     *         },
+                     *         {
+                     *           "at": {
+                     *             "foot": {
+                     *               "M_Nm": 0,
+                     *               "M_hi_Nm": 0,
+                     *               "M_lo_Nm": 0
+                     *             }
+                     *           },
+                     *           "piece": "r",
+                     *           "removed": 2
+                     *         }
+                     *       ],
+                     *       "warnings": [
+                     *         "MOMENT_RISES"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        beyond?: unknown[];
+                        errors?: unknown[];
+                        greatest_Nm?: Record<string, never>;
+                        never_rising?: boolean;
+                        ok?: boolean;
+                        raised?: unknown[];
+                        rows?: unknown[];
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     sumsCompute_lean_plumb: {
         parameters: {
             query?: never;
@@ -27799,6 +30406,399 @@ export interface operations {
                         sigma_along_m?: null | number;
                         sigma_azimuth_deg?: null | number;
                         warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_limb_bind: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "angle_deg": 88,
+                 *       "base_d_m": 0.2,
+                 *       "base_h_m": 2,
+                 *       "length_m": 6,
+                 *       "tip_d_m": 0.05
+                 *     }
+                 */
+                "application/json": {
+                    /**
+                     * @description a share or a count
+                     * @default 0.35
+                     */
+                    allow_rel?: number;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    angle_deg?: number;
+                    /** @description m */
+                    base_d_m: number;
+                    /** @description m */
+                    base_h_m?: number;
+                    contact?: unknown;
+                    /**
+                     * @description m
+                     * @default 0.1
+                     */
+                    cut_m?: number;
+                    /**
+                     * @description kg/m3
+                     * @default 950
+                     */
+                    density?: number;
+                    /** @description m */
+                    length_m: number;
+                    /** @description m */
+                    stem_clear_m?: number;
+                    /** @description m */
+                    tip_d_m: number;
+                    /**
+                     * @default medium
+                     * @enum {string}
+                     */
+                    wood?: "soft" | "medium" | "stiff" | "verystiff";
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "M_Nm": -66.28039005074943,
+                     *       "M_range_Nm": [
+                     *         -66.28039005074943,
+                     *         -66.28039005074943
+                     *       ],
+                     *       "N_N": -997.9000489360398,
+                     *       "bind": "end_bind",
+                     *       "contact_N": null,
+                     *       "d_m": 0.1975,
+                     *       "drop_m": 2.0999390827019098,
+                     *       "energy_drop_J": 3994.828668520624,
+                     *       "energy_elastic_J": 0.007461018676621074,
+                     *       "energy_stem_J": null,
+                     *       "errors": [],
+                     *       "mass_kg": 105.76368017850888,
+                     *       "ok": true,
+                     *       "piece_kg": 101.78474140893604,
+                     *       "r": 0.0038161795406391223,
+                     *       "relief_m": 0.06583333333333334,
+                     *       "sequence": [
+                     *         [
+                     *           "secure_upper_part",
+                     *           null,
+                     *           null
+                     *         ],
+                     *         [
+                     *           "cut_from",
+                     *           "top",
+                     *           0.06583333333333334
+                     *         ],
+                     *         [
+                     *           "wedge",
+                     *           "top",
+                     *           null
+                     *         ],
+                     *         [
+                     *           "finish_from",
+                     *           "bottom",
+                     *           null
+                     *         ]
+                     *       ],
+                     *       "severity": "low",
+                     *       "split_depth_rel": 0.93,
+                     *       "squeezed": "whole_section",
+                     *       "stem_loses_N": null,
+                     *       "strap_m": null,
+                     *       "warnings": [
+                     *         "STEEP_LIMB_SIDE_NOT_KNOWN"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        M_Nm?: null | number;
+                        M_range_Nm?: unknown[];
+                        N_N?: null | number;
+                        bind?: string;
+                        contact_N?: unknown;
+                        d_m?: null | number;
+                        drop_m?: null | number;
+                        energy_drop_J?: null | number;
+                        energy_elastic_J?: null | number;
+                        energy_stem_J?: unknown;
+                        errors?: unknown[];
+                        mass_kg?: null | number;
+                        ok?: boolean;
+                        piece_kg?: null | number;
+                        r?: null | number;
+                        relief_m?: null | number;
+                        sequence?: unknown[];
+                        severity?: string;
+                        split_depth_rel?: null | number;
+                        squeezed?: string;
+                        stem_loses_N?: unknown;
+                        strap_m?: unknown;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_plate_set_back: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "crater_m": 3.2,
+                 *       "line_angle_deg": 90,
+                 *       "line_x_m": 1.5,
+                 *       "pieces": [
+                 *         {
+                 *           "m_hi": 260,
+                 *           "m_lo": 200,
+                 *           "x_m": 1
+                 *         }
+                 *       ],
+                 *       "plate_height_m": 3,
+                 *       "plate_thick_m": 0.8,
+                 *       "plate_width_m": 3.5
+                 *     }
+                 */
+                "application/json": {
+                    /** @description m */
+                    a_m?: number;
+                    /** @description m */
+                    anchor_back_m?: number;
+                    /** @description m */
+                    anchor_h_m?: number;
+                    /** @description N */
+                    anchor_limit_N?: number;
+                    /** @description m */
+                    crater_m?: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    fill_m?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 1.5
+                     */
+                    gamma?: number;
+                    /** @description deg */
+                    line_angle_deg?: number;
+                    /** @description N */
+                    line_limit_N?: number;
+                    /** @description m */
+                    line_x_m: number;
+                    /** @default [] */
+                    pieces: unknown[];
+                    /** @description m */
+                    plate_height_m: number;
+                    /** @description m */
+                    plate_thick_m: number;
+                    /** @description m */
+                    plate_width_m: number;
+                    /**
+                     * @description deg
+                     * @default 90
+                     */
+                    psi_deg?: number;
+                    /** @description m */
+                    rim_thick_m?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.15
+                     */
+                    root_spring_rel?: number;
+                    /**
+                     * @description kg/m3
+                     * @default 1900
+                     */
+                    soil_high?: number;
+                    /**
+                     * @description kg/m3
+                     * @default 1100
+                     */
+                    soil_low?: number;
+                    /** @description m */
+                    stub_m?: number;
+                    /**
+                     * @description deg
+                     * @default 5
+                     */
+                    u_psi_deg?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "after": [
+                     *         "never_climb",
+                     *         "never_an_anchor",
+                     *         "fell_as_back_leaner_with_line"
+                     *       ],
+                     *       "at_psi_deg": 90,
+                     *       "errors": [],
+                     *       "expected_N": 0,
+                     *       "fill_psi_deg": 0,
+                     *       "lean_after_deg": 0,
+                     *       "ok": true,
+                     *       "rated_needed_N": 0,
+                     *       "rim_psi_deg": 0,
+                     *       "seat_gap_m": 0,
+                     *       "seat_psi_deg": 0,
+                     *       "start_N": 0,
+                     *       "start_arm_m": 1.5,
+                     *       "start_line_angle_deg": 90,
+                     *       "stop_N": 0,
+                     *       "takes_over_psi_deg": 90,
+                     *       "trim_m": 0,
+                     *       "warnings": [
+                     *         "PLATE_MAY_TAKE_OVER"
+                     *       ],
+                     *       "zone_behind_m": 5.1048349392520045,
+                     *       "zone_stem_m": 3.802775637731995
+                     *     }
+                     */
+                    "application/json": {
+                        after?: unknown[];
+                        at_psi_deg?: null | number;
+                        errors?: unknown[];
+                        expected_N?: null | number;
+                        fill_psi_deg?: null | number;
+                        lean_after_deg?: null | number;
+                        ok?: boolean;
+                        rated_needed_N?: null | number;
+                        rim_psi_deg?: null | number;
+                        seat_gap_m?: null | number;
+                        seat_psi_deg?: null | number;
+                        start_N?: null | number;
+                        start_arm_m?: null | number;
+                        start_line_angle_deg?: null | number;
+                        stop_N?: null | number;
+                        takes_over_psi_deg?: null | number;
+                        trim_m?: null | number;
+                        warnings?: unknown[];
+                        zone_behind_m?: null | number;
+                        zone_stem_m?: null | number;
                     };
                 };
             };
@@ -28209,8 +31209,27 @@ export interface operations {
             content: {
                 /**
                  * @example {
-                 *       "relations": [],
-                 *       "stems": []
+                 *       "relations": [
+                 *         {
+                 *           "a": "T",
+                 *           "b": "A",
+                 *           "type": "overhangs"
+                 *         },
+                 *         {
+                 *           "a": "A",
+                 *           "b": "path",
+                 *           "type": "overhangs"
+                 *         }
+                 *       ],
+                 *       "standing": [
+                 *         "T",
+                 *         "path"
+                 *       ],
+                 *       "stems": [
+                 *         {
+                 *           "id": "A"
+                 *         }
+                 *       ]
                  *     }
                  */
                 "application/json": {
@@ -28221,7 +31240,7 @@ export interface operations {
                     /** @default [] */
                     standing?: unknown[];
                     /** @default [] */
-                    stems?: unknown[];
+                    stems: unknown[];
                 };
             };
         };
@@ -28234,16 +31253,74 @@ export interface operations {
                 content: {
                     /**
                      * @example {
+                     *       "closed_spots": {
+                     *         "A": [
+                     *           "path"
+                     *         ]
+                     *       },
                      *       "deadlocks": [],
                      *       "errors": [],
                      *       "forbidden": [],
                      *       "ok": true,
-                     *       "order": [],
-                     *       "steps": [],
-                     *       "warnings": []
+                     *       "order": [
+                     *         [
+                     *           "A"
+                     *         ]
+                     *       ],
+                     *       "steps": [
+                     *         {
+                     *           "before": [],
+                     *           "changes": [
+                     *             "clears_spot:path"
+                     *           ],
+                     *           "kind": "single",
+                     *           "method": {
+                     *             "A": {
+                     *               "ladder": [
+                     *                 "crosscut_with_bind_plan",
+                     *                 "leave_cordon_mark"
+                     *               ],
+                     *               "lever_N": null,
+                     *               "pull_N": null,
+                     *               "why_not": {
+                     *                 "hand_winch_away_from_lay": "no_hand_winch",
+                     *                 "machine_with_cab": "no_machine",
+                     *                 "rotate_with_lever": "not_hung",
+                     *                 "tractor_winch_from_behind": "no_tractor_winch"
+                     *               }
+                     *             }
+                     *           },
+                     *           "own_priority": 1000,
+                     *           "priority": 1000,
+                     *           "stems": [
+                     *             "A"
+                     *           ],
+                     *           "zone": {
+                     *             "A": {
+                     *               "downslope_m": null,
+                     *               "envelope_m": null,
+                     *               "not_known": [
+                     *                 "radius_m",
+                     *                 "downslope_m"
+                     *               ],
+                     *               "plate_front_m": null,
+                     *               "plate_m": null,
+                     *               "radius_m": null,
+                     *               "shape": "band_along_stem",
+                     *               "strip_half_m": null,
+                     *               "sweep_m": null,
+                     *               "whole_slope": false
+                     *             }
+                     *           }
+                     *         }
+                     *       ],
+                     *       "warnings": [
+                     *         "STANDING_OVERHANGS:A"
+                     *       ]
                      *     }
                      */
                     "application/json": {
+                        closed_spots?: Record<string, never>;
                         deadlocks?: unknown[];
                         errors?: unknown[];
                         forbidden?: unknown[];
@@ -28362,6 +31439,537 @@ export interface operations {
                         final_deg?: null | number;
                         hinged_deg?: null | number;
                         ok?: boolean;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_rootplate_fallen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "hold_x_m": 2,
+                 *       "pieces": [
+                 *         {
+                 *           "m_hi": 650,
+                 *           "m_lo": 500,
+                 *           "x_m": 6
+                 *         },
+                 *         {
+                 *           "m_hi": 520,
+                 *           "m_lo": 400,
+                 *           "x_m": 2
+                 *         }
+                 *       ],
+                 *       "plate_height_m": 1,
+                 *       "plate_thick_m": 0.3,
+                 *       "plate_width_m": 1.2,
+                 *       "psi_deg": 90
+                 *     }
+                 */
+                "application/json": {
+                    /** @description m */
+                    a_m?: number;
+                    /** @default true */
+                    held_by_others?: boolean;
+                    /** @description m */
+                    hold_x_m?: number;
+                    /** @default [] */
+                    pieces: unknown[];
+                    /** @description m */
+                    plate_height_m: number;
+                    /** @description m */
+                    plate_thick_m: number;
+                    /** @description m */
+                    plate_width_m: number;
+                    /**
+                     * @description deg
+                     * @default 90
+                     */
+                    psi_deg?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.15
+                     */
+                    root_spring_rel?: number;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    rope_angle_deg?: number;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    rope_x_m?: number;
+                    /** @description m */
+                    rope_y_m?: number;
+                    /**
+                     * @description kg/m3
+                     * @default 1900
+                     */
+                    soil_high?: number;
+                    /**
+                     * @description kg/m3
+                     * @default 1100
+                     */
+                    soil_low?: number;
+                    /**
+                     * @description deg
+                     * @default 5
+                     */
+                    u_psi_deg?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "arm_plate_hi_m": 0.1930070760875909,
+                     *       "arm_plate_lo_m": 0.06849403216149225,
+                     *       "errors": [],
+                     *       "first_unsafe_after_cut": 2,
+                     *       "hold_down_N": [
+                     *         0,
+                     *         0,
+                     *         724.7553199060196
+                     *       ],
+                     *       "min_stub_m": 1,
+                     *       "ok": true,
+                     *       "plate_kg_hi": 358.14156250923634,
+                     *       "plate_kg_lo": 207.3451151369263,
+                     *       "plate_rope_N": [
+                     *         null,
+                     *         null,
+                     *         null
+                     *       ],
+                     *       "rows": [
+                     *         {
+                     *           "M_down_hi": 48777.16347637071,
+                     *           "M_down_lo": 36751.39692910456,
+                     *           "M_up_hi": 941.6076800666431,
+                     *           "M_up_lo": 139.32066828007322,
+                     *           "ratio": 39.030477031053366,
+                     *           "removed": 0,
+                     *           "state": "stays"
+                     *         },
+                     *         {
+                     *           "M_down_hi": 10385.8762252634,
+                     *           "M_down_lo": 7647.136423353114,
+                     *           "M_up_hi": 941.6076800666431,
+                     *           "M_up_lo": 139.32066828007322,
+                     *           "ratio": 8.121361566222443,
+                     *           "removed": 1,
+                     *           "state": "stays"
+                     *         },
+                     *         {
+                     *           "M_down_hi": 0,
+                     *           "M_down_lo": 0,
+                     *           "M_up_hi": 941.6076800666431,
+                     *           "M_up_lo": 139.32066828007322,
+                     *           "ratio": 0,
+                     *           "removed": 2,
+                     *           "state": "stands_up"
+                     *         }
+                     *       ],
+                     *       "set_back_N": [
+                     *         37436.54185299502,
+                     *         7886.772599508381,
+                     *         0
+                     *       ],
+                     *       "warnings": [],
+                     *       "zone_behind_m": 3.044030650891055,
+                     *       "zone_front_m": 3
+                     *     }
+                     */
+                    "application/json": {
+                        arm_plate_hi_m?: null | number;
+                        arm_plate_lo_m?: null | number;
+                        errors?: unknown[];
+                        first_unsafe_after_cut?: null | number;
+                        hold_down_N?: unknown[];
+                        min_stub_m?: null | number;
+                        ok?: boolean;
+                        plate_kg_hi?: null | number;
+                        plate_kg_lo?: null | number;
+                        plate_rope_N?: unknown[];
+                        rows?: unknown[];
+                        set_back_N?: unknown[];
+                        warnings?: unknown[];
+                        zone_behind_m?: null | number;
+                        zone_front_m?: null | number;
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_rootplate_tilted: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "heave_m": 0,
+                 *       "mass_kg": 2500,
+                 *       "plate_width_m": 3,
+                 *       "tree_height_m": 22
+                 *     }
+                 */
+                "application/json": {
+                    /** @description m */
+                    cg_height_m?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 1.5
+                     */
+                    gamma?: number;
+                    /**
+                     * @description deg
+                     * @default 35
+                     */
+                    guy_angle_deg?: number;
+                    /** @description m */
+                    guy_height_m?: number;
+                    /** @description m */
+                    heave_m: number;
+                    /**
+                     * @description deg
+                     * @default 0
+                     */
+                    lean_before_deg?: number;
+                    /** @description kg */
+                    mass_kg: number;
+                    /** @description m */
+                    plate_width_m: number;
+                    /** @description m */
+                    tree_height_m: number;
+                    /**
+                     * @description N m
+                     * @default 0
+                     */
+                    wind_moment_Nm?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "M_total_Nm": 0,
+                     *       "dM_Nm": 0,
+                     *       "errors": [],
+                     *       "grade": "elastic",
+                     *       "guy_N": 0,
+                     *       "guy_full_N": 0,
+                     *       "guy_vertical_N": 0,
+                     *       "ok": true,
+                     *       "phi_deg": 0,
+                     *       "phi_hi_deg": 0,
+                     *       "phi_lo_deg": 0,
+                     *       "tip_shift_hi_m": 0,
+                     *       "tip_shift_m": 0,
+                     *       "warnings": [],
+                     *       "zone_m": 33
+                     *     }
+                     */
+                    "application/json": {
+                        M_total_Nm?: null | number;
+                        dM_Nm?: null | number;
+                        errors?: unknown[];
+                        grade?: string;
+                        guy_N?: null | number;
+                        guy_full_N?: null | number;
+                        guy_vertical_N?: null | number;
+                        ok?: boolean;
+                        phi_deg?: null | number;
+                        phi_hi_deg?: null | number;
+                        phi_lo_deg?: null | number;
+                        tip_shift_hi_m?: null | number;
+                        tip_shift_m?: null | number;
+                        warnings?: unknown[];
+                        zone_m?: null | number;
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_sectionlog: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "d1_m": 0.3,
+                 *       "d2_m": 0.4,
+                 *       "genus": "Nosuch",
+                 *       "length_m": 1
+                 *     }
+                 */
+                "application/json": {
+                    /**
+                     * @description a share or a count
+                     * @default 0
+                     */
+                    bark_rel?: number;
+                    /** @description m */
+                    d1_m: number;
+                    /** @description m */
+                    d2_m: number;
+                    /** @description kg/m3 */
+                    density?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0.08
+                     */
+                    density_u_rel?: number;
+                    /** @description m */
+                    dmid_m?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0
+                     */
+                    foliage_rel?: number;
+                    genus?: unknown;
+                    /**
+                     * @description m
+                     * @default 0
+                     */
+                    hollow_d_m?: number;
+                    /** @description m */
+                    length_m: number;
+                    /**
+                     * @default auto
+                     * @enum {string}
+                     */
+                    method?: "auto" | "newton" | "frustum" | "smalian";
+                    /**
+                     * @description m
+                     * @default 0.05
+                     */
+                    u_L_m?: number;
+                    /**
+                     * @description m
+                     * @default 0.01
+                     */
+                    u_d_m?: number;
+                    /**
+                     * @description a share or a count
+                     * @default 0
+                     */
+                    wet_rel?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "cg_from_thick_end_m": 0.4527027027027027,
+                     *       "density": 950,
+                     *       "errors": [],
+                     *       "mass_high_kg": 118.46099768400254,
+                     *       "mass_kg": 92.02248481140103,
+                     *       "mass_low_kg": 65.58397193879951,
+                     *       "method": "frustum",
+                     *       "ok": true,
+                     *       "smalian_excess_rel": 0.013513513513513375,
+                     *       "u_down_rel": 0.2873049225609038,
+                     *       "u_up_rel": 0.2873049225609037,
+                     *       "use": {
+                     *         "counterweight_or_holding": 65.58397193879951,
+                     *         "lift_catch_drop": 118.46099768400254
+                     *       },
+                     *       "volume_m3": 0.0968657734856853,
+                     *       "warnings": [
+                     *         "GENUS_UNKNOWN_USED_BROADLEAF",
+                     *         "ENDS_SWAPPED",
+                     *         "MAY_SINK_IN_WATER"
+                     *       ]
+                     *     }
+                     */
+                    "application/json": {
+                        cg_from_thick_end_m?: null | number;
+                        density?: null | number;
+                        errors?: unknown[];
+                        mass_high_kg?: null | number;
+                        mass_kg?: null | number;
+                        mass_low_kg?: null | number;
+                        method?: string;
+                        ok?: boolean;
+                        smalian_excess_rel?: null | number;
+                        u_down_rel?: null | number;
+                        u_up_rel?: null | number;
+                        use?: Record<string, never>;
+                        volume_m3?: null | number;
                         warnings?: unknown[];
                     };
                 };
@@ -28638,6 +32246,125 @@ export interface operations {
                         miss_m?: null | number;
                         mm_for_1m_miss?: null | number;
                         ok?: boolean;
+                        warnings?: unknown[];
+                    };
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    sumsCompute_springpole: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "chord_m": 8,
+                 *       "d_m": 0.05,
+                 *       "rise_m": 0.3
+                 *     }
+                 */
+                "application/json": {
+                    /** @description m */
+                    chord_m: number;
+                    /** @description m */
+                    d_m: number;
+                    /** @description m */
+                    rise_m: number;
+                    /**
+                     * @default medium
+                     * @enum {string}
+                     */
+                    wood?: "soft" | "medium" | "stiff" | "verystiff";
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    /**
+                     * @example {
+                     *       "arc_m": 8.029966331108259,
+                     *       "class": "moderate",
+                     *       "energy_J": 17.12868636505078,
+                     *       "errors": [],
+                     *       "method": "shave_inside_of_bend_in_thin_passes",
+                     *       "moment_Nm": 114.40503079321128,
+                     *       "ok": true,
+                     *       "radius_m": 26.816666666666666,
+                     *       "shave_where": "where the 45-degree line from the corner of the vertical through the foot and the level through the top meets the stem",
+                     *       "strain": 0.0009322560596643879,
+                     *       "sweep_radius_m": 12.044949496662388,
+                     *       "tip_speed_bound_m_s": 2.619413394728168,
+                     *       "warnings": []
+                     *     }
+                     */
+                    "application/json": {
+                        arc_m?: null | number;
+                        class?: string;
+                        energy_J?: null | number;
+                        errors?: unknown[];
+                        method?: string;
+                        moment_Nm?: null | number;
+                        ok?: boolean;
+                        radius_m?: null | number;
+                        shave_where?: string;
+                        strain?: null | number;
+                        sweep_radius_m?: null | number;
+                        tip_speed_bound_m_s?: null | number;
                         warnings?: unknown[];
                     };
                 };

@@ -61,6 +61,18 @@ const DRAWN: Record<Question, ReactNode> = {
       <circle cx="18" cy="14" r="2.5" />
     </>
   ),
+  WHAT_IS_SQUEEZED: (
+    <>
+      <path d="M6 45h60M8 34l52-14 1 7-51 15zM16 45l4-6M54 45l-3-19" />
+      <path className={css.wanted} d="M34 12v12M30 19l4 6 4-6M34 44v-9" />
+    </>
+  ),
+  WHAT_THE_PLATE_DOES: (
+    <>
+      <path d="M4 45h26q4-10 12-8M34 45V12q8-4 10 2l-2 31zM44 30h22v6H43" />
+      <path className={css.wanted} d="M38 8q-18 2-22 22M11 25l5 6 5-5" />
+    </>
+  ),
   WHAT_HANGS: (
     <>
       <path d="M6 45h60M52 45V24L44 8M52 24l9-15" />

@@ -22,6 +22,8 @@ const questions = (): Record<Sum['question'], string> => ({
   HOW_TO_CUT: msg('howIsItCut'),
   WHAT_BRINGS_IT_OVER: msg('whatBringsItOver'),
   WHAT_HANGS: msg('whatHangsAndLies'),
+  WHAT_IS_SQUEEZED: msg('whatIsSqueezed'),
+  WHAT_THE_PLATE_DOES: msg('whatThePlateDoes'),
 });
 const ORDER = Object.keys(questions()) as Sum['question'][];
 

@@ -1,15 +1,23 @@
 import type Feature from 'ol/Feature';
+import { MultiPolygon } from 'ol/geom';
+import type { Schemas } from '../../api/client';
 import { alone, circle, styled } from '../draw';
 import type { PlanScene } from '../scene';
-import { Fill, line, LineString, Point, Polygon, ring, Style, token, toward, words, xy } from '../styles';
-import type { PlanLayer } from './layer';
+import { Circle, Fill, line, LineString, Point, Polygon, ring, Style, token, toward, words, xy } from '../styles';
 import { msg } from '../words';
+import type { PlanLayer } from './layer';
 
-/** Hung stems: where nobody is beneath, and who may come how near. */
+type Stem = Schemas['TangledStem'];
+/** A stem is thin on a plan: its thickness is drawn so many times as wide. */
+const WIDER = 3;
+const GAP_M = 0.5;
+
+/** Hung and fallen stems: bars by true place and taper, what lies on what, where nobody is, who may come how near. */
 export const tangle: PlanLayer = { key: 'tangle', draw };
 
 function draw(scene: PlanScene): Feature[] {
   const out: Feature[] = [];
+  const here = scene.stage === 'tangle';
   for (const a of scene.tangle?.areas ?? []) {
     out.push(
       alone(
@@ -20,37 +28,127 @@ function draw(scene: PlanScene): Feature[] {
         }),
       ),
     );
-    if (scene.stage === 'tangle') {
-      const hung = scene.stems.find((x) => x.label === a.hung);
-      if (hung) {
-        out.push(styled(new Polygon([circle(hung.at, a.keepOutM)]), new Style({ stroke: line('keep', 3, [26, 9]) })));
-        out.push(
-          alone(
-            new Style({
-              geometry: new Point(xy(toward(hung.at, 90, a.keepOutM))),
-              text: words(msg('namedPeopleOnly', { keepOutM: a.said.keepOutM }), 'keep', true),
-              zIndex: 9,
-            }),
-          ),
-        );
-      }
-      const s = scene.stems.find((x) => x.label === a.hung);
-      const support = scene.stems.find((x) => x.label === a.support);
-      if (s) {
-        const centre = ring(a.beneath).getInteriorPoint().getCoordinates();
-        out.push(
-          alone(
-            new Style({
-              geometry: new Point([centre[0], centre[1] + 6]),
-              text: words(msg('nobodyBeneath'), 'keep', true),
-              zIndex: 9,
-            }),
-          ),
-        );
-        if (support)
-          out.push(alone(new Style({ geometry: new LineString([xy(s.at), xy(support.at)]), stroke: line('ink', 6) })));
-      }
+    const hung = scene.stems.find((x) => x.label === a.hung);
+    if (here && hung) {
+      out.push(styled(new Polygon([circle(hung.at, a.keepOutM)]), new Style({ stroke: line('keep', 3, [26, 9]) })));
+      out.push(
+        alone(
+          new Style({
+            geometry: new Point(xy(toward(hung.at, 90, a.keepOutM))),
+            text: words(msg('namedPeopleOnly', { keepOutM: a.said.keepOutM }), 'keep', true),
+            zIndex: 9,
+          }),
+        ),
+      );
+      const centre = ring(a.beneath).getInteriorPoint().getCoordinates();
+      out.push(
+        alone(
+          new Style({
+            geometry: new Point([centre[0] ?? 0, (centre[1] ?? 0) + 6]),
+            text: words(msg('nobodyBeneath'), 'keep', true),
+            zIndex: 9,
+          }),
+        ),
+      );
     }
   }
+  for (const s of scene.tangle?.stems ?? []) out.push(...bar(scene, s, here));
   return out;
+}
+
+/** The outline, drawn wider than it is, without what passes beneath another stem. */
+function bar(scene: PlanScene, s: Stem, here: boolean): Feature[] {
+  const p = s.pose;
+  if (!p) return [];
+  const out: Feature[] = [];
+  const butt = xy(p.butt.at);
+  const tip = xy(p.tip.at);
+  const cuts = (scene.tangle?.crossings ?? []).filter((c) => c.lower === s.label).map((c) => xy(c.at));
+  out.push(
+    styled(
+      new LineString([butt, tip]),
+      new Style({
+        geometry: new MultiPolygon(pieces(p.outline, butt, tip, cuts).map((q) => [q])),
+        fill: new Fill({ color: token('wood') }),
+        stroke: line('ink', 2),
+        zIndex: 4,
+      }),
+      { stem: s.stemId },
+    ),
+  );
+  if (!here) return out;
+  for (const r of s.rests) {
+    if (!r.at) continue;
+    out.push(
+      alone(
+        new Style({
+          geometry: new Point(xy(r.at.at)),
+          image: new Circle({ radius: 6, fill: new Fill({ color: token('paper') }), stroke: line('ink', 3) }),
+          text: r.said.loadKg === undefined ? undefined : words(`↓ ${r.said.loadKg}`, 'ink', true, [10, -12], 'left'),
+          zIndex: 8,
+        }),
+      ),
+    );
+  }
+  for (const end of [p.butt, p.tip])
+    out.push(
+      alone(
+        new Style({
+          geometry: new Point(xy(end.at)),
+          text: words(end.said.heightM, 'ink', false, [0, 16]),
+          zIndex: 7,
+        }),
+      ),
+    );
+  if (s.turn !== undefined)
+    out.push(
+      alone(
+        new Style({
+          geometry: new Point([(2 * butt[0] + tip[0]) / 3, (2 * butt[1] + tip[1]) / 3]),
+          image: new Circle({ radius: 13, fill: new Fill({ color: token('ink') }), stroke: line('paper', 2) }),
+          text: disc(String(s.turn)),
+          zIndex: 10,
+        }),
+      ),
+    );
+  return out;
+}
+
+function disc(text: string) {
+  const w = words(text, 'paper', true);
+  w.setStroke(line('ink', 1));
+  return w;
+}
+
+/** The bar between the gaps at which it passes beneath another. */
+function pieces(
+  outline: NonNullable<Stem['pose']>['outline'],
+  butt: [number, number],
+  tip: [number, number],
+  cuts: [number, number][],
+): [number, number][][] {
+  const length = Math.hypot(tip[0] - butt[0], tip[1] - butt[1]);
+  if (outline.length < 4 || length === 0) return [];
+  const half = (i: number, at: [number, number]) => {
+    const o = outline[i];
+    return o ? WIDER * Math.hypot(o.eastM - at[0], o.northM - at[1]) : 0;
+  };
+  const wide = [half(0, butt), half(1, tip)] as const;
+  const across = [-(tip[1] - butt[1]) / length, (tip[0] - butt[0]) / length] as const;
+  const at = (t: number, side: number): [number, number] => {
+    const w = side * (wide[0] + t * (wide[1] - wide[0]));
+    return [butt[0] + t * (tip[0] - butt[0]) + w * across[0], butt[1] + t * (tip[1] - butt[1]) + w * across[1]];
+  };
+  const gaps = cuts
+    .map((c) => Math.hypot(c[0] - butt[0], c[1] - butt[1]))
+    .sort((a, b) => a - b)
+    .map((m) => [(m - GAP_M) / length, (m + GAP_M) / length] as const);
+  const spans: (readonly [number, number])[] = [];
+  let from = 0;
+  for (const [a, b] of gaps) {
+    if (a > from) spans.push([from, a]);
+    from = Math.max(from, b);
+  }
+  if (from < 1) spans.push([from, 1]);
+  return spans.map(([a, b]) => [at(a, 1), at(b, 1), at(b, -1), at(a, -1), at(a, 1)]);
 }

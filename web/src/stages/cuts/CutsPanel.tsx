@@ -1,3 +1,4 @@
+import css from '../../ui/layout.module.css';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { api } from '../../api/client';
@@ -88,7 +89,16 @@ export default function CutsPanel({ job, go }: PanelProps) {
             ))}
         </div>
         {l.waiting && <Waiting />}
-        {!v && !l.waiting && (
+        {l.stem?.notFelled && (
+          <div className="refused">
+            {msg('notFelled', { why: l.stem.notFelled, stem: l.stem.label })}
+            <br />
+            <Button type="text" className={css.link} onClick={() => go('tangle')}>
+              {msg('toHungFallen', { stem: l.stem.label })}
+            </Button>
+          </div>
+        )}
+        {!v && !l.waiting && !l.stem?.notFelled && (
           <p className="empty">
             {l.stem?.notKnown.length
               ? msg('notKnownTheCut', { stemLabel: l.stem.label, notKnown: l.stem.notKnown.join(', ') })

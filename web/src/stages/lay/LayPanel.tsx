@@ -70,7 +70,16 @@ export default function LayPanel({ job, go }: PanelProps) {
             ))}
         </div>
         {l.stem?.toBeKept && <p className="empty">{msg('isToBeKept', { stemLabel: l.stem.label })}</p>}
-        {l.stem && l.stem.notKnown.length > 0 && (
+        {l.stem?.notFelled && (
+          <div className="refused">
+            {msg('notFelled', { why: l.stem.notFelled, stem: l.stem.label })}
+            <br />
+            <Button type="text" className={css.link} onClick={() => go('tangle')}>
+              {msg('toHungFallen', { stem: l.stem.label })}
+            </Button>
+          </div>
+        )}
+        {l.stem && !l.stem.notFelled && l.stem.notKnown.length > 0 && (
           <div className="refused">
             {msg('notKnownNoDirection', { stemLabel: l.stem.label, notKnown: l.stem.notKnown.join(', ') })}
             <br />

@@ -26,7 +26,7 @@ export function useLay(job: string, focus?: LayFocus) {
     () => choice ?? saved?.choice ?? { ...FIRST, layDeg: best ?? 0 },
     [choice, saved, best],
   );
-  const able = Boolean(stem && stem.notKnown.length === 0 && !stem.toBeKept);
+  const able = Boolean(stem && stem.notKnown.length === 0 && !stem.toBeKept && !stem.notFelled);
   const stamp = JSON.stringify([
     stem?.sightings.length,
     stem?.defects.length,

@@ -148,17 +148,21 @@ export default function StemsPanel({ job, go }: PanelProps) {
       <Button
         type="primary"
         className="next"
-        disabled={!stem || stem.notKnown.length > 0 || stem.toBeKept}
-        onClick={() => go('lay')}
+        disabled={!stem || stem.toBeKept || (!stem.notFelled && stem.notKnown.length > 0)}
+        onClick={() => go(stem?.notFelled ? 'tangle' : 'lay')}
       >
         <span>
           {stem?.toBeKept
             ? msg('isToBeKept', { stemLabel: stem.label })
-            : msg('nextChooseTheLay', { stemLabel: stem?.label ?? '' })}
+            : stem?.notFelled
+              ? msg('nextHungFallen', { stemLabel: stem.label })
+              : msg('nextChooseTheLay', { stemLabel: stem?.label ?? '' })}
           <small>
-            {stem?.notKnown.length
-              ? msg('firstWithNotKnown', { notKnown: stem.notKnown.join(', ') })
-              : msg('whereItFallsWhat')}
+            {stem?.notFelled
+              ? msg('notFelled', { why: stem.notFelled })
+              : stem?.notKnown.length
+                ? msg('firstWithNotKnown', { notKnown: stem.notKnown.join(', ') })
+                : msg('whereItFallsWhat')}
           </small>
         </span>
         →

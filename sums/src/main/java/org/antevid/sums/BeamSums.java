@@ -12,8 +12,8 @@ import org.antevid.core.tangle.beam.BeamWood;
 import org.antevid.core.tangle.beam.Bind;
 import org.antevid.core.tangle.beam.BindBest;
 import org.antevid.core.tangle.beam.BindCut;
+import org.antevid.core.tangle.beam.BindStep;
 import org.antevid.core.tangle.beam.Clearance;
-import org.antevid.core.tangle.beam.CutStep;
 import org.antevid.core.tangle.beam.LyingStem;
 import org.antevid.core.tangle.beam.Rope;
 import org.antevid.core.tangle.beam.Severed;
@@ -229,9 +229,9 @@ final class BeamSums {
     }
 
     /** @return each step as [code, side, depth in m] */
-    static List<List<@Nullable Object>> sequence(List<CutStep> steps) {
+    static List<List<@Nullable Object>> sequence(List<BindStep> steps) {
         List<List<@Nullable Object>> all = new ArrayList<>();
-        for (CutStep s : steps) {
+        for (BindStep s : steps) {
             List<@Nullable Object> one = new ArrayList<>();
             one.add(s.action().key());
             one.add(s.side().map(Squeeze.Face::key).orElse(null));

@@ -28,6 +28,7 @@ import org.antevid.core.stem.DefectKind;
 import org.antevid.core.stem.FieldBook;
 import org.antevid.core.stem.FieldNote;
 import org.antevid.core.stem.GreenWood;
+import org.antevid.core.stem.NotFelled;
 import org.antevid.core.stem.Outline;
 import org.antevid.core.stem.SightingKind;
 import org.antevid.core.stem.SightingWarning;
@@ -149,6 +150,7 @@ public class StemController {
             String commonName,
             StemState state,
             String stateWords,
+            Optional<NotFelled> notFelled,
             Spot at,
             WoodView wood,
             Condition hingeWood,
@@ -350,6 +352,7 @@ public class StemController {
                 Speech.words().term(r.species),
                 r.state,
                 Speech.words().term(r.state),
+                all.reading().notFelled(),
                 r.at(),
                 WoodView.of(r.wood()),
                 hinge,

@@ -10,9 +10,10 @@ import org.antevid.core.quantity.Rounding;
 import org.antevid.core.tangle.beam.BindBest;
 import org.antevid.core.tangle.beam.BindCut;
 import org.antevid.core.tangle.beam.BindSeverity;
-import org.antevid.core.tangle.beam.CutStep;
+import org.antevid.core.tangle.beam.BindStep;
 import org.antevid.core.tangle.beam.Severed;
 import org.antevid.core.tangle.beam.Squeeze;
+import org.antevid.core.tangle.picture.SideFigure;
 
 /** A cut as it is read on screens: what both parts do, how hard it binds, in what order it is cut. */
 final class CutViews {
@@ -25,19 +26,19 @@ final class CutViews {
      * What one part does.
      *
      * @param faceMoveM of its face, up positive; empty where nobody knows how far
+     * @param outline where it is afterwards, seen from the side; empty where nobody knows how far it moves
      */
-    record PartView(
+    record SeveredPart(
             @Shown(in = Dimension.MASS, to = Side.UP) double massKg,
             Severed.Act act,
             String words,
             Optional<Double> faceMoveM,
-            Optional<Double> farMoveM,
-            Optional<Double> pivotM,
+            List<SideFigure.Point> outline,
             @Shown(in = Dimension.SHORT, to = Side.UP) Optional<Double> moveM) {}
 
     /** One action, in words, and how deep. */
-    record CutStepView(
-            CutStep.Action action,
+    record SawStep(
+            BindStep.Action action,
             Optional<Squeeze.Face> side,
             String words,
             @Shown(in = Dimension.SAWN, to = Side.NEAREST) Optional<Double> depthM) {}
@@ -45,9 +46,10 @@ final class CutViews {
     /**
      * A cut.
      *
+     * @param face the cut from its upper to its lower edge
      * @param stoneM the freed energy as the height a stone of 40 kg falls from; empty while a movement is not known
      */
-    record CutView(
+    record TangleCut(
             double xM,
             @Shown(in = Dimension.SHORT, to = Side.NEAREST) double dM,
             Squeeze squeeze,
@@ -55,19 +57,20 @@ final class CutViews {
             BindSeverity severity,
             String severityWords,
             Squeeze.Pinch pinch,
-            PartView butt,
-            PartView tip,
+            SeveredPart butt,
+            SeveredPart tip,
+            List<SideFigure.Point> face,
             @Shown(in = Dimension.LENGTH, to = Side.UP) Optional<Double> stoneM,
             List<String> stand,
             List<String> flags,
             boolean noHandCut,
-            List<CutStepView> sequence,
+            List<SawStep> sequence,
             List<String> overloaded,
             List<String> unloads) {}
 
-    static CutView of(BindCut c, List<String> restNames) {
+    static TangleCut of(BindCut c, SideFigure f, List<String> restNames) {
         Optional<Double> energy = c.dropJ().map(d -> d + c.elasticJ());
-        return new CutView(
+        return new TangleCut(
                 c.xM(),
                 c.section().dM(),
                 c.section().squeeze(),
@@ -75,8 +78,9 @@ final class CutViews {
                 c.severity(),
                 Speech.words().term(c.severity()),
                 c.section().squeeze().pinch(),
-                part(c.buttPart()),
-                part(c.tipPart()),
+                part(c.buttPart(), f.after(c, true)),
+                part(c.tipPart(), f.after(c, false)),
+                List.of(f.top(c.xM()), f.bottom(c.xM())),
                 energy.map(e -> Rounding.up(e / (STONE_KG * org.antevid.core.stem.StemMass.G), 1)),
                 Speech.words().terms(c.stand()),
                 Speech.words().terms(c.flags()),
@@ -86,23 +90,22 @@ final class CutViews {
                 c.unloads().stream().map(restNames::get).toList());
     }
 
-    private static CutStepView step(CutStep s) {
-        return new CutStepView(s.action(), s.side(), Speech.words().term(s.action()), s.depthM());
+    private static SawStep step(BindStep s) {
+        return new SawStep(s.action(), s.side(), Speech.words().term(s.action()), s.depthM());
     }
 
-    private static PartView part(Severed p) {
-        return new PartView(
+    private static SeveredPart part(Severed p, List<SideFigure.Point> outline) {
+        return new SeveredPart(
                 Rounding.up(p.massKg(), 0),
                 p.act(),
                 Speech.words().term(p.act()),
                 p.faceMoveM(),
-                p.farMoveM(),
-                p.pivotXM(),
+                outline,
                 p.faceMoveM().map(m -> Rounding.up(Math.abs(m), 2)));
     }
 
     /** A good place to cut. */
-    record PlaceView(
+    record GoodCut(
             @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double xM,
             @Shown(in = Dimension.MASS, to = Side.UP) double pieceKg,
             Squeeze squeeze,
@@ -110,9 +113,9 @@ final class CutViews {
             BindSeverity severity,
             String severityWords) {}
 
-    static List<PlaceView> best(BindBest b) {
+    static List<GoodCut> best(BindBest b) {
         return b.best().stream()
-                .map(p -> new PlaceView(
+                .map(p -> new GoodCut(
                         p.xM(),
                         Rounding.up(p.pieceKg(), 0),
                         p.squeeze(),

@@ -22,7 +22,7 @@ final class OrderViews {
     private OrderViews() {}
 
     /** A way to bring a stem down, or why it is out. */
-    record WayView(Ways.Way way, String words, Optional<String> why) {}
+    record ReleaseWay(Ways.Way way, String words, Optional<String> why) {}
 
     /**
      * How one stem of a step is dealt with.
@@ -30,11 +30,11 @@ final class OrderViews {
      * @param laid it stands on its foot: it is felled by its own lay, not by this
      * @param pull what a winch has to bring, on the rope; empty while the mass is not known
      */
-    record MethodView(
+    record StemWays(
             String stem,
             boolean laid,
-            List<WayView> ladder,
-            List<WayView> out,
+            List<ReleaseWay> ladder,
+            List<ReleaseWay> out,
             Optional<String> pull,
             TangleViews.RingView ring) {}
 
@@ -45,7 +45,7 @@ final class OrderViews {
      * @param why what makes it come now
      * @param reveals parts nobody saw that it may lay open
      */
-    record StepView(
+    record OrderStep(
             int turn,
             Release.Kind kind,
             String kindWords,
@@ -55,15 +55,15 @@ final class OrderViews {
             List<String> before,
             List<String> changes,
             List<String> reveals,
-            List<MethodView> methods) {}
+            List<StemWays> methods) {}
 
     /** A ring of stems. */
     record DeadlockView(List<String> stems, List<String> holdOneOf) {}
 
-    static List<StepView> steps(Tangles.Tangle t) {
+    static List<OrderStep> steps(Tangles.Tangle t) {
         List<Release.Step> steps = t.release().map(Release::steps).orElse(List.of());
         int turn = 1;
-        List<StepView> views = new java.util.ArrayList<>();
+        List<OrderStep> views = new java.util.ArrayList<>();
         for (Release.Step s : steps) {
             views.add(step(t, s, turn));
             if (s.kind() != Release.Kind.SEVER_TIE) {
@@ -79,8 +79,8 @@ final class OrderViews {
                 .toList();
     }
 
-    private static StepView step(Tangles.Tangle t, Release.Step s, int turn) {
-        return new StepView(
+    private static OrderStep step(Tangles.Tangle t, Release.Step s, int turn) {
+        return new OrderStep(
                 turn,
                 s.kind(),
                 Speech.words().term(s.kind()),
@@ -117,22 +117,22 @@ final class OrderViews {
                 .toList();
     }
 
-    private static MethodView method(Tangles.Tangle t, Release.Step s, String id) {
+    private static StemWays method(Tangles.Tangle t, Release.Step s, String id) {
         Ways w = Require.present(s.method(), id);
         boolean laid = t.picture()
                 .member(id)
                 .filter(m -> m.reading().notFelled().isEmpty())
                 .isPresent();
         GuardRing ring = Require.present(s.zone(), id);
-        return new MethodView(
+        return new StemWays(
                 id,
                 laid,
                 w.ladder().stream()
-                        .map(way -> new WayView(way, Speech.words().term(way), Optional.empty()))
+                        .map(way -> new ReleaseWay(way, Speech.words().term(way), Optional.empty()))
                         .toList(),
                 Stream.of(Ways.Way.values())
                         .filter(way -> w.whyNot().containsKey(way))
-                        .map(way -> new WayView(
+                        .map(way -> new ReleaseWay(
                                 way,
                                 Speech.words().term(way),
                                 Optional.of(Speech.words().term(reason(w.whyNot(), way)))))

@@ -28,6 +28,7 @@ import org.antevid.core.tangle.beam.Support;
 import org.antevid.core.tangle.picture.Member;
 import org.antevid.core.tangle.picture.Pose;
 import org.antevid.core.tangle.picture.Rest;
+import org.antevid.core.tangle.picture.SideFigure;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -68,9 +69,9 @@ public class TangleController {
 
     record TangleView(
             List<RelationView> relations,
-            List<TangleViews.StemView> stems,
+            List<TangleViews.TangledStem> stems,
             List<TangleViews.CrossingView> crossings,
-            List<OrderViews.StepView> order,
+            List<OrderViews.OrderStep> order,
             List<OrderViews.DeadlockView> deadlocks,
             List<String> forbidden,
             List<Tangles.Hang> hangs,
@@ -294,13 +295,14 @@ public class TangleController {
     /** What a cut at this place does. */
     @PostMapping("/stems/{stem}/cut")
     @Needs(Needs.Right.READ)
-    CutViews.CutView cutOfTangle(
+    CutViews.TangleCut cutOfTangle(
             @PathVariable String job, @PathVariable String stem, @Validated @RequestBody CutRequest c) {
         Tangles.Tangle t = tangles.tangle(job);
         String label = tangles.label(job, stem);
         LyingStem beam = TangleViews.beam(t, label);
         return CutViews.of(
                 Bind.of(beam, List.of(c.xM)).cuts().get(0),
+                SideFigure.of(t.picture().member(label).orElseThrow()).orElseThrow(),
                 t.picture().restsOf(label).stream()
                         .map(r -> r.other()
                                 .map(o -> t.names().getOrDefault(o, o))
@@ -311,7 +313,7 @@ public class TangleController {
     /** The best places to cut it by hand; none when there is no safe one. */
     @GetMapping("/stems/{stem}/best")
     @Needs(Needs.Right.READ)
-    List<CutViews.PlaceView> bestCuts(@PathVariable String job, @PathVariable String stem) {
+    List<CutViews.GoodCut> bestCuts(@PathVariable String job, @PathVariable String stem) {
         return CutViews.best(BindBest.of(TangleViews.beam(tangles.tangle(job), tangles.label(job, stem)), PIECE_KG));
     }
 }

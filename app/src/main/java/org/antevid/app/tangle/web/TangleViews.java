@@ -4,7 +4,6 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.antevid.app.reader.Speech;
@@ -32,6 +31,7 @@ import org.antevid.core.tangle.picture.Member;
 import org.antevid.core.tangle.picture.Picture;
 import org.antevid.core.tangle.picture.Pose;
 import org.antevid.core.tangle.picture.Rest;
+import org.antevid.core.tangle.picture.SideFigure;
 import org.antevid.words.Answer;
 
 /** The picture of the tangle as screens read it: distances rounded up, loads in kg at the high side. */
@@ -41,7 +41,7 @@ final class TangleViews {
     private TangleViews() {}
 
     /** An end of a stem, or a place on it; height of the axis above ground. */
-    record PlaceView(
+    record StemPoint(
             Spot at,
             @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double heightM) {}
 
@@ -51,8 +51,8 @@ final class TangleViews {
      * @param outline of the stem on the plan, thick butt to thin tip; empty while its diameter is not known
      */
     record PoseView(
-            PlaceView butt,
-            PlaceView tip,
+            StemPoint butt,
+            StemPoint tip,
             @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double lengthM,
             @Shown(in = Dimension.ANGLE, to = Side.NEAREST) double angleDeg,
             @Shown(in = Dimension.LENGTH, to = Side.UP) double sigmaM,
@@ -80,12 +80,18 @@ final class TangleViews {
             Rest.Certainty certainty,
             String who,
             Instant seenAt,
-            Optional<PlaceView> at,
+            Optional<StemPoint> at,
             @Shown(in = Dimension.MASS, to = Side.UP) Optional<Double> loadKg,
             Optional<Boolean> touches) {}
 
     /** Which side of a stretch of the stem is squeezed, and how hard. */
-    record EdgeView(double fromM, double toM, Squeeze squeeze, BindSeverity severity) {}
+    record EdgeView(
+            double fromM,
+            double toM,
+            List<SideFigure.Point> top,
+            List<SideFigure.Point> bottom,
+            Squeeze squeeze,
+            BindSeverity severity) {}
 
     /** A raised plate as measured. */
     record PlateView(double widthM, double heightM, double thickM, double psiDeg, String who, Instant at) {}
@@ -106,7 +112,7 @@ final class TangleViews {
      * @param unknown what has to be measured before its forces can be reckoned
      * @param edges squeezed sides along it
      */
-    record StemView(
+    record TangledStem(
             String stemId,
             String label,
             StemState state,
@@ -123,7 +129,37 @@ final class TangleViews {
             List<HiddenView> hidden,
             List<Picture.Unknown> unknown,
             List<EdgeView> edges,
+            Optional<SideView> side,
             RingView ring) {}
+
+    /**
+     * The stem seen from beside it, to scale: level distance from the butt and height above ground.
+     *
+     * @param rests where it touches, in the order of the stem's rests
+     */
+    record SideView(
+            List<SideFigure.Point> outline,
+            List<SideFigure.Point> rests,
+            List<SideFigure.Point> hidden,
+            double widthM,
+            double heightM) {
+        static SideView of(SideFigure f, List<Rest> rests, List<Member.Hidden> hidden) {
+            List<SideFigure.Point> outline = f.outline(0, f.lengthM());
+            return new SideView(
+                    outline,
+                    rests.stream()
+                            .map(r -> r.side() == Support.Side.BELOW ? f.bottom(r.xM()) : f.top(r.xM()))
+                            .toList(),
+                    hidden.stream()
+                            .flatMap(h -> f.outline(h.fromM(), Math.min(h.toM(), f.lengthM())).stream())
+                            .toList(),
+                    outline.stream().mapToDouble(SideFigure.Point::alongM).max().orElse(0),
+                    outline.stream()
+                            .mapToDouble(SideFigure.Point::heightM)
+                            .max()
+                            .orElse(0));
+        }
+    }
 
     /** The closed ground of a stem. */
     record RingView(
@@ -158,7 +194,7 @@ final class TangleViews {
         }
     }
 
-    static List<StemView> stems(Tangles.Tangle t) {
+    static List<TangledStem> stems(Tangles.Tangle t) {
         Picture p = t.picture();
         List<List<String>> layers = p.layers();
         List<List<String>> order = t.release().map(Release::order).orElse(List.of());
@@ -184,14 +220,14 @@ final class TangleViews {
                 .orElse(0);
     }
 
-    private static StemView stem(
+    private static TangledStem stem(
             Tangles.Tangle t, Member m, Optional<Integer> turn, int layer, List<Pile.Relation> related) {
         Picture p = t.picture();
         String id = t.ids().getOrDefault(m.label(), "");
         Optional<Bind> bind = bind(p, m);
         GuardRing ring =
                 Optional.ofNullable(t.rings().get(m.label())).orElseGet(() -> Picture.ringAlone(m, p.ground()));
-        return new StemView(
+        return new TangledStem(
                 id,
                 m.label(),
                 m.reading().state(),
@@ -232,7 +268,8 @@ final class TangleViews {
                                 n.seen().at()))
                         .toList(),
                 p.unknown(m.label()),
-                bind.map(b -> edges(b)).orElse(List.of()),
+                bind.flatMap(b -> SideFigure.of(m).map(f -> edges(b, f))).orElse(List.of()),
+                SideFigure.of(m).map(f -> SideView.of(f, p.restsOf(m.label()), m.notSeen())),
                 RingView.of(ring));
     }
 
@@ -251,18 +288,24 @@ final class TangleViews {
         });
     }
 
-    private static List<EdgeView> edges(Bind b) {
+    private static List<EdgeView> edges(Bind b, SideFigure f) {
         return b.cuts().stream()
-                .map(c -> new EdgeView(
-                        c.xM() - EDGE_EVERY_M / 2,
-                        c.xM() + EDGE_EVERY_M / 2,
-                        c.section().squeeze(),
-                        c.severity()))
+                .map(c -> {
+                    double from = c.xM() - EDGE_EVERY_M / 2;
+                    double to = c.xM() + EDGE_EVERY_M / 2;
+                    return new EdgeView(
+                            from,
+                            to,
+                            List.of(f.top(from), f.top(to)),
+                            List.of(f.bottom(from), f.bottom(to)),
+                            c.section().squeeze(),
+                            c.severity());
+                })
                 .toList();
     }
 
-    private static PlaceView place(Pose.End e) {
-        return new PlaceView(e.at(), e.heightM());
+    private static StemPoint place(Pose.End e) {
+        return new StemPoint(e.at(), e.heightM());
     }
 
     private static PoseView pose(Member m, TangleRecords.Noted<TangleRecords.TakenPose> n) {
@@ -350,10 +393,5 @@ final class TangleViews {
                         Message.of(Answer.BEAM_NOT_KNOWN)
                                 .with("missing", Arg.terms(t.picture().unknown(label)))
                                 .with("stem", Arg.name(label))));
-    }
-
-    /** @return rings of everything that has one, by label */
-    static Map<String, GuardRing> rings(Tangles.Tangle t) {
-        return t.rings();
     }
 }

@@ -38,7 +38,7 @@ public record BindCut(
         List<Integer> unloads,
         List<Stand> stand,
         List<Flag> flags,
-        List<CutStep> sequence) {
+        List<BindStep> sequence) {
     private static final double LOST_REL = 0.1;
     private static final double HIGHEST_CUT_M = 1.3;
     private static final double AT_SUPPORT_M = 0.3;
@@ -106,7 +106,7 @@ public record BindCut(
                 unloads(held, butt, tip),
                 stand(stem, butt, tip),
                 flags,
-                noHands ? CutStep.noHandCut() : CutStep.ofStem(section, severity, room));
+                noHands ? BindStep.noHandCut() : BindStep.ofStem(section, severity, room));
     }
 
     private static double elastic(Severed part) {

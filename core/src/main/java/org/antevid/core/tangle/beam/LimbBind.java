@@ -41,7 +41,7 @@ public record LimbBind(
         Optional<Double> stemJ,
         Optional<Double> reliefM,
         Optional<Double> strapM,
-        List<CutStep> sequence,
+        List<BindStep> sequence,
         List<Warning> warnings) {
     private static final double TIP_FLOOR_M = 0.01;
     private static final double AXIAL_LEAST_N = 50;
@@ -182,11 +182,11 @@ public record LimbBind(
                 limb.contact.map(c -> new Range(push.lowN, push.highN)),
                 limb.contact.map(c -> push.highVerticalN),
                 limb.contact.flatMap(Contact::carries).flatMap(c -> limb.stemClearM.map(clear -> c.high() * clear)),
-                CutStep.reliefOfLimb(judged, severity),
+                BindStep.reliefOfLimb(judged, severity),
                 judged.squeeze().bends() && severity.hard() && thick
-                        ? Optional.of(CutStep.strapM(judged.dM()))
+                        ? Optional.of(BindStep.strapM(judged.dM()))
                         : Optional.empty(),
-                CutStep.ofLimb(judged, severity, thick),
+                BindStep.ofLimb(judged, severity, thick),
                 warnings(limb, steep, face));
     }
 

@@ -168,8 +168,8 @@ class BeamLawsTest {
         assertThat(cut.stand()).containsExactly(BindCut.Stand.BESIDE_BUTT_PART);
         assertThat(cut.flags()).isEmpty();
         assertThat(cut.sequence())
-                .extracting(CutStep::action)
-                .containsExactly(CutStep.Action.RELIEF_CUT, CutStep.Action.RELEASE_CUT);
+                .extracting(BindStep::action)
+                .containsExactly(BindStep.Action.RELIEF_CUT, BindStep.Action.RELEASE_CUT);
     }
 
     /** The usual case: three rests all touching, and nobody knows which side is squeezed. */
@@ -189,7 +189,7 @@ class BeamLawsTest {
         assertThat(cut.lowNm()).isNegative();
         assertThat(cut.highNm()).isPositive();
         assertThat(cut.section().squeeze()).isEqualTo(Squeeze.UNCERTAIN);
-        assertThat(cut.sequence()).extracting(CutStep::action).endsWith(CutStep.Action.RECOMPUTE);
+        assertThat(cut.sequence()).extracting(BindStep::action).endsWith(BindStep.Action.RECOMPUTE);
     }
 
     @Test

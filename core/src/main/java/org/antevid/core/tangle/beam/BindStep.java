@@ -11,7 +11,7 @@ import org.antevid.core.tangle.beam.Squeeze.Face;
  *
  * @param depthM from that side, or what is left standing of a strap
  */
-public record CutStep(Action action, Optional<Face> side, Optional<Double> depthM) {
+public record BindStep(Action action, Optional<Face> side, Optional<Double> depthM) {
     private static final double STRAP_REL = 0.12;
     private static final double STRAP_LEAST_M = 0.05;
     private static final double PROBE_M = 0.05;
@@ -46,16 +46,16 @@ public record CutStep(Action action, Optional<Face> side, Optional<Double> depth
         }
     }
 
-    private static CutStep of(Action action) {
-        return new CutStep(action, Optional.empty(), Optional.empty());
+    private static BindStep of(Action action) {
+        return new BindStep(action, Optional.empty(), Optional.empty());
     }
 
-    private static CutStep of(Action action, Face side) {
-        return new CutStep(action, Optional.of(side), Optional.empty());
+    private static BindStep of(Action action, Face side) {
+        return new BindStep(action, Optional.of(side), Optional.empty());
     }
 
-    private static CutStep of(Action action, Face side, double depthM) {
-        return new CutStep(action, Optional.of(side), Optional.of(depthM));
+    private static BindStep of(Action action, Face side, double depthM) {
+        return new BindStep(action, Optional.of(side), Optional.of(depthM));
     }
 
     /** @return what stays standing on the stretched side until it is released from outside, m */
@@ -64,7 +64,7 @@ public record CutStep(Action action, Optional<Face> side, Optional<Double> depth
     }
 
     /** Of a stem: the squeezed side first, at a hard one a strap that is released from outside. */
-    static List<CutStep> ofStem(Section s, BindSeverity severity, boolean roomBelow) {
+    static List<BindStep> ofStem(Section s, BindSeverity severity, boolean roomBelow) {
         double d = s.dM();
         return switch (s.squeeze()) {
             case NEUTRAL ->
@@ -84,7 +84,7 @@ public record CutStep(Action action, Optional<Face> side, Optional<Double> depth
         };
     }
 
-    private static List<CutStep> pressedFromEndToEnd(double d, Face last) {
+    private static List<BindStep> pressedFromEndToEnd(double d, Face last) {
         return List.of(
                 of(Action.SECURE_UPPER_PART),
                 of(Action.CUT_FROM, Face.TOP, d / 3),
@@ -92,13 +92,13 @@ public record CutStep(Action action, Optional<Face> side, Optional<Double> depth
                 of(Action.FINISH_FROM, last));
     }
 
-    private static List<CutStep> probing(double d) {
+    private static List<BindStep> probing(double d) {
         double depth = Math.min(0.1 * d, PROBE_M);
         return List.of(
                 of(Action.PROBE_CUT, Face.TOP, depth), of(Action.PROBE_CUT, Face.BOTTOM, depth), of(Action.RECOMPUTE));
     }
 
-    private static List<CutStep> bent(Section s, BindSeverity severity, boolean roomBelow) {
+    private static List<BindStep> bent(Section s, BindSeverity severity, boolean roomBelow) {
         double d = s.dM();
         boolean fromAbove = s.squeeze() == Squeeze.TOP_BIND && !roomBelow;
         if (!severity.hard()) {
@@ -112,7 +112,7 @@ public record CutStep(Action action, Optional<Face> side, Optional<Double> depth
                             of(Action.RELIEF_CUT, s.squeeze().squeezed(), relief),
                             of(Action.RELEASE_CUT, s.squeeze().stretched(), d - relief));
         }
-        List<CutStep> steps = new ArrayList<>();
+        List<BindStep> steps = new ArrayList<>();
         if (s.splitDepthRel().filter(a -> a <= Section.SPLIT_EXTREME).isPresent()) {
             steps.add(of(Action.MACHINE_FIRST));
             steps.add(of(Action.TENSION_SIDE_SPLIT_GUARD, s.squeeze().stretched()));
@@ -121,7 +121,7 @@ public record CutStep(Action action, Optional<Face> side, Optional<Double> depth
         return List.copyOf(steps);
     }
 
-    private static List<CutStep> behindStrap(Section s, Action last) {
+    private static List<BindStep> behindStrap(Section s, Action last) {
         double strap = strapM(s.dM());
         return List.of(
                 of(Action.RELIEF_CUT, s.squeeze().squeezed(), s.dM() / 4),
@@ -131,7 +131,7 @@ public record CutStep(Action action, Optional<Face> side, Optional<Double> depth
                 of(last, s.squeeze().stretched(), strap));
     }
 
-    static List<CutStep> noHandCut() {
+    static List<BindStep> noHandCut() {
         return List.of(of(Action.NO_HAND_CUT_HERE));
     }
 
@@ -141,7 +141,7 @@ public record CutStep(Action action, Optional<Face> side, Optional<Double> depth
     }
 
     /** @param thick from this diameter on a hard limb gets a strap */
-    static List<CutStep> ofLimb(Section s, BindSeverity severity, boolean thick) {
+    static List<BindStep> ofLimb(Section s, BindSeverity severity, boolean thick) {
         double d = s.dM();
         return switch (s.squeeze()) {
             case UNCERTAIN -> probing(d);

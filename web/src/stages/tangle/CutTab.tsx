@@ -1,0 +1,146 @@
+import { Button, Slider } from 'antd';
+import { useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { api, data, type Schemas } from '../../api/client';
+import { usePreview } from '../../api/usePreview';
+import { TangleSide } from '../../figures/TangleSide';
+import { Mark } from '../../figures/Mark';
+import css from './tangle.module.css';
+import { said } from './terms';
+import { msg } from './words';
+
+const END_M = 0.2;
+const STEP_M = 0.05;
+const MARKS = { NEUTRAL: 'ready', LOW: 'ready', MODERATE: 'CAUTION', HIGH: 'SECOND_OPINION', EXTREME: 'STOP' } as const;
+
+/** A cut, dragged along the stem: which side is squeezed, what both parts do, in what order it is cut. */
+export function CutTab({ job, stem }: { job: string; stem: Schemas['TangledStem'] }) {
+  const able = stem.unknown.length === 0 && stem.pose !== undefined;
+  const length = stem.pose?.lengthM ?? 1;
+  const [chosen, setChosen] = useState<number>();
+  const x = Math.min(length - END_M, chosen ?? Math.round((length / 3) * 20) / 20);
+  const stamp = JSON.stringify([stem.pose, stem.rests]);
+  const { answer, faults } = usePreview('tanglecut', able ? stem.stemId : undefined, x, stamp, (xM, signal) =>
+    data(
+      api.POST('/api/jobs/{job}/tangle/stems/{stem}/cut', {
+        params: { path: { job, stem: stem.stemId } },
+        body: { xM },
+        signal,
+      }),
+    ),
+  );
+  const best = useQuery({
+    queryKey: ['job', job, 'tangle', 'best', stem.stemId, stamp],
+    queryFn: () =>
+      data(api.GET('/api/jobs/{job}/tangle/stems/{stem}/best', { params: { path: { job, stem: stem.stemId } } })),
+    enabled: able,
+  });
+  if (!able)
+    return (
+      <p className="empty">
+        {msg('noForcesYet', {
+          stem: stem.label,
+          missing: stem.unknown.map((u) => said('Picture.Unknown', u)).join(', '),
+        })}
+      </p>
+    );
+  return (
+    <section aria-label={msg('cutOf', { stem: stem.label })}>
+      <TangleSide stem={stem} cut={answer} />
+      <Slider
+        className={css.marker}
+        aria-label={msg('whereToCut')}
+        min={END_M}
+        max={Math.floor((length - END_M) * 20) / 20}
+        step={STEP_M}
+        value={x}
+        onChange={setChosen}
+        tooltip={{ open: false }}
+      />
+      {faults.map((f) => (
+        <p key={f.field + f.code} className="refused">
+          {f.message}
+        </p>
+      ))}
+      {answer && <Answered cut={answer} />}
+      <h2>{msg('betterPlaces')}</h2>
+      {best.data?.length === 0 && <p className="refused">{msg('noSafeHandCut')}</p>}
+      <ul className="list">
+        {(best.data ?? []).map((p) => (
+          <li key={p.xM}>
+            <Button type="text" onClick={() => setChosen(p.xM)}>
+              <Mark kind={MARKS[p.severity]} /> <b>{p.said.xM}</b> {p.squeezeWords}, {p.severityWords} ·{' '}
+              {p.said.pieceKg}
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Answered({ cut }: { cut: Schemas['TangleCut'] }) {
+  return (
+    <>
+      <h1>
+        {cut.noHandCut ? (
+          <span className={css.never}>{msg('noHandCutHere')}</span>
+        ) : (
+          msg('barPinches', { pinch: cut.pinch })
+        )}
+      </h1>
+      <div className={css.figures}>
+        <span>
+          <b>{cut.severityWords}</b>
+          <small>{cut.squeezeWords}</small>
+        </span>
+        <span>
+          <b className="n">{cut.said.dM}</b>
+          <small>{msg('thickThere')}</small>
+        </span>
+        <span>
+          <b className="n">{cut.said.stoneM ?? msg('notKnown')}</b>
+          <small>{msg('asAStone')}</small>
+        </span>
+      </div>
+      <h2>{msg('bothPartsAfter')}</h2>
+      <ul className="list">
+        <Part name={msg('buttPart')} p={cut.butt} />
+        <Part name={msg('tipPart')} p={cut.tip} />
+      </ul>
+      {cut.flags.map((f) => (
+        <p key={f} className="refused">
+          {f}
+        </p>
+      ))}
+      {cut.overloaded.length > 0 && <p className="refused">{msg('takesMore', { rests: cut.overloaded.join(', ') })}</p>}
+      {cut.unloads.length > 0 && <p>{msg('losesItsLoad', { rests: cut.unloads.join(', ') })}</p>}
+      <p>
+        <b>{msg('standAt', { places: cut.stand.join(', ') })}</b> {msg('neverInLine')}
+      </p>
+      {!cut.noHandCut && (
+        <>
+          <h2>{msg('inThisOrder')}</h2>
+          <ol className="list">
+            {cut.sequence.map((s, i) => (
+              // two probe cuts differ by their side alone
+              <li key={s.action + (s.side ?? '') + String(i)}>
+                <b>{i + 1}</b> {s.words}
+                {s.side && `, ${msg('fromSide', { side: s.side })}`} <b className="n">{s.said.depthM}</b>
+              </li>
+            ))}
+          </ol>
+        </>
+      )}
+    </>
+  );
+}
+
+function Part({ name, p }: { name: string; p: Schemas['SeveredPart'] }) {
+  return (
+    <li>
+      {name}, <b className="n">{p.said.massKg}</b>: {p.words}{' '}
+      <b className="n">{p.said.moveM ?? msg('notKnownHowFar')}</b>
+    </li>
+  );
+}

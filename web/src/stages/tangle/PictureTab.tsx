@@ -1,0 +1,162 @@
+import css from '../../ui/layout.module.css';
+import { Button } from 'antd';
+import { useState } from 'react';
+import { api, type Schemas } from '../../api/client';
+import { useAct } from '../../api/job';
+import { usePlanTools } from '../../plan/planTools';
+import { TangleSide } from '../../figures/TangleSide';
+import { Ladder } from './Ladder';
+import { MoreForm, PoseForm, RelationForm, RestForm } from './Records';
+import { said } from './terms';
+import { msg } from './words';
+
+type Props = {
+  job: string;
+  t: Schemas['TangleView'];
+  stem?: Schemas['TangledStem'];
+  leader: boolean;
+  stems: { value: string; label: string }[];
+  others: { value: string; label: string }[];
+};
+type Open = 'pose' | 'rest' | 'relation' | 'more';
+
+/** What rests on what, what was seen of the chosen stem, and what is still missing. */
+export function PictureTab({ job, t, stem, leader, stems, others }: Props) {
+  const tools = usePlanTools();
+  const act = useAct(job, tools.say);
+  const [open, setOpen] = useState<Open>();
+  const close = () => setOpen(undefined);
+  const toggle = (o: Open) => setOpen(open === o ? undefined : o);
+  return (
+    <>
+      <Ladder t={t} chosen={stem?.stemId} choose={tools.selectStem} />
+      {stem && (
+        <section aria-label={msg('seenOf', { stem: stem.label })}>
+          <h1>
+            {stem.label}{' '}
+            <small>
+              {stem.pose
+                ? msg('poseSaid', {
+                    length: stem.pose.said.lengthM,
+                    angle: stem.pose.said.angleDeg,
+                    sigma: stem.pose.said.sigmaM,
+                    how: said('Pose.TakenHow', stem.pose.how),
+                    who: stem.pose.who,
+                  })
+                : msg('noPose')}
+            </small>
+          </h1>
+          <TangleSide stem={stem} />
+          {stem.unknown.length > 0 && (
+            <p className="refused">
+              {msg('forcesNeed', { missing: stem.unknown.map((u) => said('Picture.Unknown', u)).join(', ') })}
+            </p>
+          )}
+          <ul className="list">
+            {stem.rests.map((r) => (
+              <li key={r.id} className={css.row}>
+                <span className={css.grow}>
+                  <b className="n">{r.said.xM}</b> {said('Support.Side', r.side)}:{' '}
+                  {r.on === 'FORK' ? msg('forkOf', { tree: r.otherName }) : r.otherName}
+                  {r.fibres && `, ${said('Rest.Fibres', r.fibres)}`}, {said('Rest.Certainty', r.certainty)}
+                  {r.said.loadKg !== undefined && (
+                    <>
+                      {' '}
+                      · <b className="n">{r.said.loadKg}</b>
+                      {r.touches === false && ` ${msg('notTouching')}`}
+                    </>
+                  )}
+                </span>
+                {leader && (
+                  <Button
+                    type="text"
+                    onClick={() =>
+                      void act(api.DELETE('/api/jobs/{job}/tangle/rests/{id}', { params: { path: { job, id: r.id } } }))
+                    }
+                  >
+                    {msg('noLonger')}
+                  </Button>
+                )}
+              </li>
+            ))}
+            {stem.plate && (
+              <li>
+                {msg('plateSaid', {
+                  w: stem.plate.widthM,
+                  h: stem.plate.heightM,
+                  t: stem.plate.thickM,
+                  psi: stem.plate.psiDeg,
+                })}
+              </li>
+            )}
+            {stem.bow && <li>{msg('bowSaid', { chord: stem.bow.chordM, rise: stem.bow.riseM })}</li>}
+            {stem.hidden.map((h) => (
+              <li key={h.id} className={css.row}>
+                <span className={css.grow}>{msg('hiddenSaid', { from: h.fromM, to: h.toM })}</span>
+                {leader && (
+                  <Button
+                    type="text"
+                    onClick={() =>
+                      void act(
+                        api.DELETE('/api/jobs/{job}/tangle/hidden/{id}', { params: { path: { job, id: h.id } } }),
+                      )
+                    }
+                  >
+                    {msg('lookedAt')}
+                  </Button>
+                )}
+              </li>
+            ))}
+          </ul>
+          {leader && (
+            <div className="chips">
+              <Button aria-expanded={open === 'pose'} onClick={() => toggle('pose')}>
+                {msg('enterPose')}
+              </Button>
+              <Button aria-expanded={open === 'rest'} onClick={() => toggle('rest')}>
+                {msg('enterRest')}
+              </Button>
+              <Button aria-expanded={open === 'more'} onClick={() => toggle('more')}>
+                {msg('enterMore')}
+              </Button>
+            </div>
+          )}
+          {open === 'pose' && <PoseForm key={stem.stemId} job={job} stem={stem} done={close} />}
+          {open === 'rest' && <RestForm key={stem.stemId} job={job} stem={stem} others={others} done={close} />}
+          {open === 'more' && <MoreForm key={stem.stemId} job={job} stem={stem} done={close} />}
+        </section>
+      )}
+      <h2>
+        {msg('whatBearsOnWhat')} <span>{msg('recorded', { relationsCount: t.relations.length })}</span>
+      </h2>
+      <ul className="list">
+        {t.relations.map((r) => (
+          <li key={r.id} className={css.row}>
+            <span className={css.grow}>
+              <b>{r.aName}</b> {said('Pile.Type', r.type)} <b>{r.bName}</b>
+              {r.type === 'BOUND' && (
+                <small>
+                  {' '}
+                  {said('Pile.Carries', r.carries)}, {said('Pile.SeverFrom', r.severFrom)}
+                </small>
+              )}
+            </span>
+            {leader && (
+              <Button
+                type="text"
+                onClick={() =>
+                  void act(api.DELETE('/api/jobs/{job}/tangle/relations/{id}', { params: { path: { job, id: r.id } } }))
+                }
+              >
+                {msg('takeBack')}
+              </Button>
+            )}
+          </li>
+        ))}
+      </ul>
+      {t.stems.length === 0 && <p className="empty">{msg('nothingRecordedHungUp')}</p>}
+      {leader && <RelationForm job={job} stems={stems} others={others} done={() => undefined} />}
+      <p className="s">{msg('aDoubtfulRelationIs')}</p>
+    </>
+  );
+}
