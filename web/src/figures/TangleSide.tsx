@@ -20,7 +20,8 @@ export function TangleSide({ stem, cut }: { stem: Schemas['TangledStem']; cut?: 
   const s = stem.side;
   if (!s) return null;
   const scale = (WIDE - 40) / Math.max(1, s.widthM);
-  const high = (s.heightM + AIR_M) * scale;
+  const ghosts = cut ? [...cut.butt.outline, ...cut.tip.outline] : [];
+  const high = (Math.max(s.heightM, ...ghosts.map((p) => p.heightM)) + AIR_M) * scale;
   const at = (p: P): [number, number] => [20 + p.alongM * scale, high - p.heightM * scale];
   const path = (points: P[]) => points.map((p) => at(p).join()).join(' ');
   const line = (a?: P, b?: P) => (a && b ? { x1: at(a)[0], y1: at(a)[1], x2: at(b)[0], y2: at(b)[1] } : {});
@@ -71,7 +72,31 @@ export function TangleSide({ stem, cut }: { stem: Schemas['TangledStem']; cut?: 
                 />
               ) : null,
             )}
-            <line {...line(cut.face[0], cut.face[1])} stroke="var(--keep)" strokeWidth={4} />
+            {cut.face[0] && (
+              <g>
+                <line
+                  x1={at(cut.face[0])[0]}
+                  x2={at(cut.face[0])[0]}
+                  y1={at(cut.face[0])[1] - 30}
+                  y2={at(cut.face[0])[1]}
+                  stroke="var(--ink)"
+                  strokeWidth={1.5}
+                  strokeDasharray="2 3"
+                />
+                <circle cx={at(cut.face[0])[0]} cy={at(cut.face[0])[1] - 42} r={15} fill="var(--ink)" />
+                <text
+                  x={at(cut.face[0])[0]}
+                  y={at(cut.face[0])[1] - 37}
+                  fontSize={13}
+                  fontWeight={700}
+                  textAnchor="middle"
+                  fill="var(--paper)"
+                >
+                  {cut.said.xM.split('\u00a0')[0]}
+                </text>
+              </g>
+            )}
+            <line {...line(cut.face[0], cut.face[1])} stroke="var(--keep)" strokeWidth={5} />
           </>
         )}
         {stem.rests.map((r, i) => {

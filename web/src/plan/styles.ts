@@ -83,6 +83,33 @@ function plate(letter: string, worth: number): HTMLCanvasElement {
   return canvas;
 }
 
+/** A number in the order, as a disc; drawn once as pixels, like a plate, so that nothing is moved off it. */
+export function turnDisc(turn: number): Icon {
+  const key = `turn ${turn}/${token('ink')}`;
+  const known = plates.get(key) ?? document.createElement('canvas');
+  if (!plates.has(key)) {
+    known.width = known.height = 28 * SHARP;
+    const c = known.getContext('2d');
+    if (c) {
+      c.scale(SHARP, SHARP);
+      c.fillStyle = token('paper');
+      c.beginPath();
+      c.arc(14, 14, 14, 0, 2 * Math.PI);
+      c.fill();
+      c.fillStyle = token('ink');
+      c.beginPath();
+      c.arc(14, 14, 12, 0, 2 * Math.PI);
+      c.fill();
+      c.fillStyle = token('paper');
+      c.font = "700 15px 'Atkinson Hyperlegible Next Variable'";
+      c.textAlign = 'center';
+      c.fillText(String(turn), 14, 19);
+    }
+    plates.set(key, known);
+  }
+  return new Icon({ img: known, scale: 1 / SHARP, declutterMode: 'none' });
+}
+
 /** One letter a target, numbered when several begin alike. */
 export function letters(features: Schemas['PlacedFeature'][]): Map<string, string> {
   const targets = features.filter((f) => f.entry.worth > 0);

@@ -4370,6 +4370,7 @@ export interface components {
             hung: string;
             /** Format: double */
             keepOutM: number;
+            ring: components["schemas"]["Spot"][];
             /** @description Its quantities in the reader's units, each rounded to the side it says */
             said: {
                 /** @description distance, up */
@@ -6122,16 +6123,14 @@ export interface components {
             faceMoveM?: number;
             /** Format: double */
             massKg: number;
-            /** Format: double */
-            moveM?: number;
+            /** @description how far its face moves, up, as it is said */
+            move?: string;
             /** @description where it is afterwards, seen from the side; empty where nobody knows how far it moves */
             outline: components["schemas"]["PictureSideFigurePoint"][];
             /** @description Its quantities in the reader's units, each rounded to the side it says */
             said: {
                 /** @description mass, up */
                 massKg: string;
-                /** @description short, up */
-                moveM?: string;
             };
             words: string;
         };
@@ -6485,12 +6484,16 @@ export interface components {
         };
         /** @description How one stem of a step is dealt with. */
         StemWays: {
+            /** @description the strongest winch that is there, rated; empty for none */
+            atHand?: string;
             ladder: components["schemas"]["ReleaseWay"][];
             /** @description it stands on its foot: it is felled by its own lay, not by this */
             laid: boolean;
             out: components["schemas"]["ReleaseWay"][];
             /** @description what a winch has to bring, on the rope; empty while the mass is not known */
             pull?: string;
+            /** @description what it has to be rated for: one and a half times the force */
+            rated?: string;
             ring: components["schemas"]["TangleViewsRingView"];
             stem: string;
         };
@@ -6687,6 +6690,8 @@ export interface components {
                 dM: string;
                 /** @description length, up */
                 stoneM?: string;
+                /** @description length, nearest */
+                xM: string;
             };
             sequence: components["schemas"]["SawStep"][];
             /** @enum {string} */

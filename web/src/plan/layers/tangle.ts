@@ -1,9 +1,22 @@
 import type Feature from 'ol/Feature';
 import { MultiPolygon } from 'ol/geom';
 import type { Schemas } from '../../api/client';
-import { alone, circle, styled } from '../draw';
+import { alone, styled } from '../draw';
 import type { PlanScene } from '../scene';
-import { Circle, Fill, line, LineString, Point, Polygon, ring, Style, token, toward, words, xy } from '../styles';
+import {
+  Circle,
+  Fill,
+  line,
+  LineString,
+  Point,
+  ring,
+  Style,
+  token,
+  toward,
+  turnDisc,
+  words,
+  xy,
+} from '../styles';
 import { msg } from '../words';
 import type { PlanLayer } from './layer';
 
@@ -30,11 +43,11 @@ function draw(scene: PlanScene): Feature[] {
     );
     const hung = scene.stems.find((x) => x.label === a.hung);
     if (here && hung) {
-      out.push(styled(new Polygon([circle(hung.at, a.keepOutM)]), new Style({ stroke: line('keep', 3, [26, 9]) })));
+      out.push(styled(ring(a.ring), new Style({ stroke: line('keep', 3, [26, 9]) })));
       out.push(
         alone(
           new Style({
-            geometry: new Point(xy(toward(hung.at, 90, a.keepOutM))),
+            geometry: new Point(xy(toward(hung.at, 0, a.keepOutM / 2))),
             text: words(msg('namedPeopleOnly', { keepOutM: a.said.keepOutM }), 'keep', true),
             zIndex: 9,
           }),
@@ -105,19 +118,12 @@ function bar(scene: PlanScene, s: Stem, here: boolean): Feature[] {
       alone(
         new Style({
           geometry: new Point([(2 * butt[0] + tip[0]) / 3, (2 * butt[1] + tip[1]) / 3]),
-          image: new Circle({ radius: 13, fill: new Fill({ color: token('ink') }), stroke: line('paper', 2) }),
-          text: disc(String(s.turn)),
+          image: turnDisc(s.turn),
           zIndex: 10,
         }),
       ),
     );
   return out;
-}
-
-function disc(text: string) {
-  const w = words(text, 'paper', true);
-  w.setStroke(line('ink', 1));
-  return w;
 }
 
 /** The bar between the gaps at which it passes beneath another. */

@@ -139,8 +139,7 @@ function Answered({ cut }: { cut: Schemas['TangleCut'] }) {
 function Part({ name, p }: { name: string; p: Schemas['SeveredPart'] }) {
   return (
     <li>
-      {name}, <b className="n">{p.said.massKg}</b>: {p.words}{' '}
-      <b className="n">{p.said.moveM ?? msg('notKnownHowFar')}</b>
+      {name}, <b className="n">{p.said.massKg}</b>: {p.words} <b className="n">{p.move ?? msg('notKnownHowFar')}</b>
     </li>
   );
 }

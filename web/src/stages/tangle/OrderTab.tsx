@@ -93,6 +93,9 @@ function Ways({ m, several }: { m: Way; several: boolean }) {
             {head}
             <b>{m.ladder[0]?.words}</b>
             {m.pull !== undefined && <span> · {msg('dragAtMost', { pull: m.pull })}</span>}
+            {m.rated !== undefined && (
+              <div className="s">{msg('ratedAtHand', { rated: m.rated, atHand: m.atHand ?? msg('none') })}</div>
+            )}
             {m.ladder.length > 1 && (
               <div className="s">
                 {msg('orElse', {

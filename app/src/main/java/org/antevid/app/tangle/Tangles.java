@@ -384,7 +384,10 @@ public class Tangles {
                 .orElseGet(() -> Shape.disc(from, length));
         GuardRing ring =
                 Optional.ofNullable(rings.get(m.label())).orElseGet(() -> Picture.ringAlone(m, picture.ground()));
-        return new Situation.Hang(m.label(), support, beneath, ring);
+        List<Spot> axis =
+                m.pose().map(x -> List.of(x.butt().at(), x.tip().at())).orElse(List.of(from));
+        return new Situation.Hang(
+                m.label(), support, beneath, ring, ring.on(from, axis, picture.ground(), Situation.Hang.WHOLE_SLOPE_M));
     }
 
     /** @return guards of hung stems, as the rules see them */

@@ -132,14 +132,15 @@ public record Situation(
      * @param support blank when nobody recorded what holds it
      * @param beneath no-entry strip under it
      * @param ring its closed ground
+     * @param ground the same as it lies on the plan
      */
-    public record Hang(String hung, String support, Shape beneath, GuardRing ring) {
+    public record Hang(String hung, String support, Shape beneath, GuardRing ring, Shape ground) {
         /** Stands for all ground below, where the slope is too steep for a radius, metres. */
         public static final double WHOLE_SLOPE_M = 500;
 
         /** @return nobody nearer to its foot than this who is not named, in any direction, metres */
         public double keepOutM() {
-            return ring.wholeSlope() ? WHOLE_SLOPE_M : ring.reachM().orElse(WHOLE_SLOPE_M);
+            return ring.reachM().orElse(WHOLE_SLOPE_M);
         }
     }
 

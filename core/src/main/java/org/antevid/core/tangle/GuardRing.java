@@ -1,10 +1,13 @@
 package org.antevid.core.tangle;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.antevid.core.quantity.Require;
+import org.antevid.core.site.Ground;
+import org.antevid.core.site.Spot;
 
 /**
  * The one closed ground of a stem that hangs, lies or stands tilted: plan, order, guard, closure, verdict and stops
@@ -40,6 +43,7 @@ public record GuardRing(
 
     private static final double GUARD_BACK_M = 2;
     private static final double SLOPED_DEG = 5;
+    private static final int OUTLINE_DEG = 5;
 
     /** How the stem is. */
     public enum State {
@@ -204,6 +208,34 @@ public record GuardRing(
      */
     public Optional<Double> reachM() {
         return wholeSlope ? Optional.empty() : envelopeM.map(e -> Math.max(e, downslopeM.orElse(e)));
+    }
+
+    /**
+     * @param foot what it is measured from, of a stem that hangs or stands tilted
+     * @param axis where a lying stem lies, or the same place twice
+     * @param otherwiseM radius where the ring is not known or the whole slope below is closed
+     * @return the closed ground on the plan: round uphill, reaching out downhill
+     */
+    public org.antevid.core.site.Shape on(Spot foot, List<Spot> axis, Ground ground, double otherwiseM) {
+        double around = envelopeM.orElse(otherwiseM);
+        double down = wholeSlope ? otherwiseM : Math.max(around, downslopeM.orElse(around));
+        List<Spot> outline = new ArrayList<>();
+        for (int az = 0; az < 360; az += OUTLINE_DEG) {
+            double direction = Math.toRadians(az);
+            double downhill = Math.max(0, Math.cos(Math.toRadians(az - ground.downhillDeg())));
+            double reach = around + (down - around) * downhill;
+            // of a lying stem from the end that lies farthest that way
+            Spot from = axis.stream()
+                    .max(Comparator.comparingDouble(p -> along(p, direction)))
+                    .filter(s -> shape == Shape.BAND_ALONG_STEM)
+                    .orElse(foot);
+            outline.add(from.at(az, reach));
+        }
+        return org.antevid.core.site.Shape.polygon(outline);
+    }
+
+    private static double along(Spot p, double direction) {
+        return p.eastM() * Math.sin(direction) + p.northM() * Math.cos(direction);
     }
 
     public List<Warning> warnings() {

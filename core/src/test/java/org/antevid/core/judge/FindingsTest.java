@@ -71,7 +71,8 @@ class FindingsTest {
                         "S2",
                         "S3",
                         Shape.line(List.of(new Spot(30, 0), new Spot(30, 20))).grown(5),
-                        hungRing(20))),
+                        hungRing(20),
+                        Shape.disc(new Spot(30, 0), 40))),
                 steps);
     }
 

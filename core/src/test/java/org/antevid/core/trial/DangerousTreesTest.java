@@ -141,7 +141,12 @@ class DangerousTreesTest {
             Site site =
                     new Site(Terrain.plane(ground), new Today(today, CrownLoad.NONE, 10, Optional.of(3.0)), features);
             List<Situation.Hang> hangs = state == StemState.HUNG
-                    ? List.of(new Situation.Hang("S1", "T1", Shape.disc(new Spot(0, 6), 6), Samples.hungRing(height)))
+                    ? List.of(new Situation.Hang(
+                            "S1",
+                            "T1",
+                            Shape.disc(new Spot(0, 6), 6),
+                            Samples.hungRing(height),
+                            Shape.disc(new Spot(0, 0), 2 * height)))
                     : List.of();
             return new Dangerous(
                     kind,

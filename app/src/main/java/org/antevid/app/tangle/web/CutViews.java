@@ -3,6 +3,7 @@ package org.antevid.app.tangle.web;
 import java.util.List;
 import java.util.Optional;
 import org.antevid.app.reader.Speech;
+import org.antevid.core.message.Arg;
 import org.antevid.core.message.Dimension;
 import org.antevid.core.message.Shown;
 import org.antevid.core.message.Side;
@@ -20,12 +21,16 @@ final class CutViews {
     /** A stone of this mass falls this far: what an energy is told as. */
     private static final double STONE_KG = 40;
 
+    /** Movements up to this are said in millimetres. */
+    private static final double SMALL_MOVE_M = 0.3;
+
     private CutViews() {}
 
     /**
      * What one part does.
      *
      * @param faceMoveM of its face, up positive; empty where nobody knows how far
+     * @param move how far its face moves, up, as it is said
      * @param outline where it is afterwards, seen from the side; empty where nobody knows how far it moves
      */
     record SeveredPart(
@@ -34,7 +39,7 @@ final class CutViews {
             String words,
             Optional<Double> faceMoveM,
             List<SideFigure.Point> outline,
-            @Shown(in = Dimension.SHORT, to = Side.UP) Optional<Double> moveM) {}
+            Optional<String> move) {}
 
     /** One action, in words, and how deep. */
     record SawStep(
@@ -50,7 +55,7 @@ final class CutViews {
      * @param stoneM the freed energy as the height a stone of 40 kg falls from; empty while a movement is not known
      */
     record TangleCut(
-            double xM,
+            @Shown(in = Dimension.LENGTH, to = Side.NEAREST) double xM,
             @Shown(in = Dimension.SHORT, to = Side.NEAREST) double dM,
             Squeeze squeeze,
             String squeezeWords,
@@ -101,7 +106,8 @@ final class CutViews {
                 Speech.words().term(p.act()),
                 p.faceMoveM(),
                 outline,
-                p.faceMoveM().map(m -> Rounding.up(Math.abs(m), 2)));
+                p.faceMoveM().map(m -> Speech.words()
+                        .show(Arg.up(Math.abs(m) < SMALL_MOVE_M ? Dimension.SHORT : Dimension.LENGTH, Math.abs(m)))));
     }
 
     /** A good place to cut. */

@@ -28,6 +28,8 @@ final class OrderViews {
      * How one stem of a step is dealt with.
      *
      * @param laid it stands on its foot: it is felled by its own lay, not by this
+     * @param rated what it has to be rated for: one and a half times the force
+     * @param atHand the strongest winch that is there, rated; empty for none
      * @param pull what a winch has to bring, on the rope; empty while the mass is not known
      */
     record StemWays(
@@ -36,6 +38,8 @@ final class OrderViews {
             List<ReleaseWay> ladder,
             List<ReleaseWay> out,
             Optional<String> pull,
+            Optional<String> rated,
+            Optional<String> atHand,
             TangleViews.RingView ring) {}
 
     /**
@@ -138,7 +142,15 @@ final class OrderViews {
                                 Optional.of(Speech.words().term(reason(w.whyNot(), way)))))
                         .toList(),
                 w.pullN().map(n -> Speech.words().show(Arg.up(Dimension.PULL, n))),
+                w.pullN().map(n -> Speech.words().show(Arg.up(Dimension.FORCE, Ways.WINCH_RESERVE * n))),
+                strongest(t.picture().atHand()).map(n -> Speech.words().show(Arg.down(Dimension.FORCE, n))),
                 TangleViews.RingView.of(ring));
+    }
+
+    private static Optional<Double> strongest(Picture.AtHand h) {
+        return Stream.of(h.tractorWinchN(), h.handWinchN())
+                .flatMap(Optional::stream)
+                .max(Double::compare);
     }
 
     private static Ways.Reason reason(Map<Ways.Way, Ways.Reason> whyNot, Ways.Way way) {

@@ -54,6 +54,7 @@ public class TangleController {
             String hung,
             String support,
             List<Spot> beneath,
+            List<Spot> ring,
             @Shown(in = Dimension.DISTANCE, to = Side.UP) double keepOutM) {}
 
     /** A relation with what both are called. */
@@ -166,7 +167,11 @@ public class TangleController {
                 tangles.hangs(job),
                 t.hangs().stream()
                         .map(h -> new HangArea(
-                                h.hung(), h.support(), h.beneath().outline(), Rounding.up(h.keepOutM(), 0)))
+                                h.hung(),
+                                h.support(),
+                                h.beneath().outline(),
+                                h.ground().outline(),
+                                Rounding.up(h.keepOutM(), 0)))
                         .toList());
     }
 

@@ -99,6 +99,11 @@ public record LyingStem(
         return false;
     }
 
+    /** @return mass of a straight round taper of this wood, kg */
+    public static double woodKg(double lengthM, double buttDM, double tipDM, double densityKgm3) {
+        return Taper.of(lengthM, buttDM, tipDM, densityKgm3, 0).massKg(0, lengthM);
+    }
+
     Taper taper() {
         return Taper.of(lengthM, buttDM, Math.min(buttDM, Math.max(TIP_FLOOR_M, tipDM)), densityKgm3, allowRel);
     }

@@ -339,7 +339,7 @@ public record Picture(
                     m.buttDM().orElseThrow(),
                     Math.min(m.tipDM(), m.buttDM().orElseThrow()),
                     m.reading().species().wood().densityHighKgm3(),
-                    Math.min(1, m.branchesRel()),
+                    allowance(m, pose),
                     m.wood(),
                     pose.angleDeg(),
                     restsOf(label).stream().map(Rest::support).toList(),
@@ -351,6 +351,16 @@ public record Picture(
                     uphill(pose),
                     Optional.empty());
         });
+    }
+
+    /** @return what grows on it as a share of the wood, so that the beam weighs what the stem weighs at most */
+    private static double allowance(Member m, Pose pose) {
+        double woodKg = LyingStem.woodKg(
+                pose.lengthM(),
+                m.buttDM().orElseThrow(),
+                m.tipDM(),
+                m.reading().species().wood().densityHighKgm3());
+        return m.mass().map(x -> Math.max(0, x.massHighKg() / woodKg - 1)).orElseGet(m::branchesRel);
     }
 
     /** @return the side that lies higher, as seen from butt to tip */

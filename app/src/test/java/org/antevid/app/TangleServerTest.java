@@ -1,0 +1,254 @@
+package org.antevid.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.StreamSupport;
+import org.antevid.app.people.Office;
+import org.antevid.app.people.People;
+import org.antevid.app.people.SignedIn;
+import org.antevid.core.crew.Competence;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.test.web.servlet.MockMvc;
+
+/** Hung and fallen on the real store: what was seen, what follows from it, and what is refused. */
+@OnRealStore
+class TangleServerTest {
+    private final Calls calls;
+    private SignedIn leader;
+    private final Map<String, String> ids = new HashMap<>();
+
+    TangleServerTest(MockMvc mvc, People people) {
+        calls = new Calls(mvc, people);
+    }
+
+    /** S1 the kept sycamore, S2 the ash that hangs in it: 6 degrees of fall to the south. */
+    @BeforeEach
+    void anAshHangsInTheKeptSycamore() throws Exception {
+        leader = calls.person("Lorne Askew", Office.LEADER, Set.of(Competence.values()));
+        calls.open(leader, "Reed End");
+        Map<String, Object> kept = new HashMap<>(Calls.stem("ACER", "STANDING", 8, 38));
+        kept.put("toBeKept", true);
+        ids.put("S1", created("/stems", kept));
+        ids.put("S2", created("/stems", Calls.stem("FRAXINUS", "HUNG", 16, 44)));
+        sight("S2", "GIRTH", Map.of("girthM", 0.94));
+        sight("S2", "EYE_HEIGHT", Map.of("heightM", 14));
+        sight("S2", "EYE_CROWN", Map.of("radiusM", 2));
+        assertThat(pose("S2", new double[] {16, 44, 0.5}, new double[] {6, 36.5, 8})
+                        .status())
+                .isEqualTo(204);
+        assertThat(rest("S2", 0.1, "OWN_STUMP", null).status()).isEqualTo(201);
+        assertThat(rest("S2", 11.7, "FORK", "S1").status()).isEqualTo(201);
+    }
+
+    private String created(String path, Object body) throws Exception {
+        return on("POST", path, body).body().get("id").asText();
+    }
+
+    private void sight(String label, String kind, Map<String, Object> numbers) throws Exception {
+        assertThat(on("POST", "/stems/" + id(label) + "/sightings", Calls.sighting(kind, numbers))
+                        .status())
+                .isEqualTo(201);
+    }
+
+    private Calls.Reply on(String method, String path, Object body) throws Exception {
+        return calls.on(leader, method, path, body);
+    }
+
+    private String id(String label) {
+        return ids.get(label);
+    }
+
+    private void lying(String label, double e, double n) throws Exception {
+        ids.put(label, created("/stems", Calls.stem("ALNUS", "LYING", e, n)));
+    }
+
+    private JsonNode tangle() throws Exception {
+        return on("GET", "/tangle", null).body();
+    }
+
+    private JsonNode stem(String label) throws Exception {
+        return StreamSupport.stream(tangle().get("stems").spliterator(), false)
+                .filter(s -> s.get("label").asText().equals(label))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static List<String> texts(JsonNode list, String field) {
+        return StreamSupport.stream(list.spliterator(), false)
+                .map(n -> n.get(field).asText())
+                .toList();
+    }
+
+    private Calls.Reply pose(String stem, double[] butt, double[] tip) throws Exception {
+        return on(
+                "POST",
+                "/tangle/stems/" + id(stem) + "/poses",
+                Map.of(
+                        "butt",
+                        Map.of("eastM", butt[0], "northM", butt[1], "heightM", butt[2]),
+                        "tip",
+                        Map.of("eastM", tip[0], "northM", tip[1], "heightM", tip[2]),
+                        "how",
+                        "TAPE",
+                        "sigmaM",
+                        0.2));
+    }
+
+    private Calls.Reply rest(String stem, double x, String on, String other) throws Exception {
+        Map<String, Object> body = new HashMap<>(Map.of("xM", x, "on", on, "side", "BELOW", "certainty", "SEEN"));
+        if (other != null) {
+            body.put("other", other);
+        }
+        return on("POST", "/tangle/stems/" + id(stem) + "/rests", body);
+    }
+
+    @Test
+    void whatHangsGetsNoLayAndNoCard() throws Exception {
+        Map<String, Object> choice =
+                Map.of("layDeg", 90, "cutHeightM", 0.3, "school", "OPEN_FACE", "barM", 0.45, "means", "WEDGES");
+        for (String path : List.of("/lay/preview", "/lay/dial", "/cuts/preview")) {
+            Calls.Reply refused = on("POST", "/stems/" + id("S2") + path, choice);
+            assertThat(refused.status()).as(path + refused.body()).isEqualTo(422);
+            assertThat(texts(refused.body().get("errors"), "code")).as(path).containsExactly("NOT_FELLED");
+        }
+        Calls.Reply fixed = on(
+                "PUT", "/stems/" + id("S2") + "/lay", Map.of("choice", choice, "fixed", false, "dropZone", List.of()));
+        assertThat(fixed.status()).isEqualTo(422);
+    }
+
+    @Test
+    void theVerdictsRoomTheGuardAndThePlanHaveOneRing() throws Exception {
+        JsonNode area = tangle().get("areas").get(0);
+        double keepOut = area.get("keepOutM").asDouble();
+        JsonNode ring = stem("S2").get("ring");
+        assertThat(Math.max(
+                        ring.get("envelopeM").asDouble(), ring.get("downslopeM").asDouble()))
+                .isEqualTo(keepOut);
+        String verdicts =
+                on("GET", "/stems/" + id("S2") + "/verdicts", null).body().toString();
+        assertThat(verdicts).contains((int) keepOut + " m round the stem");
+        double farthest = StreamSupport.stream(area.get("ring").spliterator(), false)
+                .mapToDouble(p -> Math.hypot(
+                        p.get("eastM").asDouble() - 16, p.get("northM").asDouble() - 44))
+                .max()
+                .orElseThrow();
+        assertThat(farthest).isLessThanOrEqualTo(keepOut).isGreaterThan(keepOut - 2);
+    }
+
+    @Test
+    void aPileOfUnmeasuredStemsHasItsOrderAndItsForcesAreNotKnown() throws Exception {
+        lying("S3", 60, 30);
+        lying("S4", 62, 30);
+        assertThat(on("POST", "/tangle/relations", Map.of("a", "S3", "type", "RESTS_ON", "b", "S4"))
+                        .status())
+                .isEqualTo(201);
+        JsonNode steps = tangle().get("order");
+        List<String> order = StreamSupport.stream(steps.spliterator(), false)
+                .map(s -> s.get("stems").get(0).asText())
+                .toList();
+        assertThat(order.indexOf("S3")).isLessThan(order.indexOf("S4"));
+        assertThat(stem("S3").get("massKg")).isNull();
+        assertThat(stem("S3").get("unknown").toString()).contains("POSE", "DIAMETER", "RESTS");
+        Calls.Reply cut = on("POST", "/tangle/stems/" + id("S3") + "/cut", Map.of("xM", 2));
+        assertThat(cut.status()).isEqualTo(422);
+        assertThat(texts(cut.body().get("errors"), "code")).containsExactly("NOT_KNOWN");
+    }
+
+    @Test
+    void aTieToTheKeptTreeLeavesTheMachineAndIsSeveredFirst() throws Exception {
+        assertThat(on(
+                                "POST",
+                                "/tangle/relations",
+                                Map.of(
+                                        "a",
+                                        "S2",
+                                        "type",
+                                        "BOUND",
+                                        "b",
+                                        "S1",
+                                        "carries",
+                                        "HOLDS_BACK",
+                                        "severFrom",
+                                        "OUTSIDE"))
+                        .status())
+                .isEqualTo(201);
+        JsonNode order = tangle().get("order");
+        assertThat(order.get(0).get("kind").asText()).isEqualTo("SEVER_TIE");
+        JsonNode removal = order.get(1).get("methods").get(0);
+        assertThat(texts(removal.get("ladder"), "way")).containsExactly("LEAVE_CORDON_MARK");
+        assertThat(removal.get("out").toString()).contains("tied to something that stays");
+        Calls.Reply kept = on("POST", "/tangle/relations", Map.of("a", "S1", "type", "RESTS_ON", "b", "S2"));
+        assertThat(kept.status()).isEqualTo(422);
+        assertThat(texts(kept.body().get("errors"), "code")).containsExactly("STANDING_TREE_RESTS_ON_REMOVED_STEM");
+    }
+
+    @Test
+    void whatWasSeenIsKeptBesideTheOlderLooksAndWhatCannotBeIsRefused() throws Exception {
+        lying("S3", 60, 30);
+        lying("S4", 62, 30);
+        assertThat(pose("S3", new double[] {60, 30, 0.8}, new double[] {66, 30, 1.6})
+                        .status())
+                .isEqualTo(204);
+        assertThat(pose("S4", new double[] {63, 27, 0.1}, new double[] {63, 34, 0.4})
+                        .status())
+                .isEqualTo(204);
+        assertThat(tangle().get("crossings").toString())
+                .contains("\"upper\":\"S3\"")
+                .contains("\"lower\":\"S4\"");
+        assertThat(texts(rest("S3", 9, "GROUND", null).body().get("errors"), "field"))
+                .containsExactly("xM");
+        Calls.Reply apart = rest("S3", 3, "STEM", "S4");
+        assertThat(texts(apart.body().get("errors"), "code")).containsExactly("AXES_APART");
+        assertThat(apart.body().toString()).contains("1.2");
+        assertThat(rest("S3", 5, "GROUND", null).status()).isEqualTo(201);
+        assertThat(texts(rest("S3", 5.03, "GROUND", null).body().get("errors"), "code"))
+                .containsExactly("OUT_OF_RANGE");
+        Calls.Reply shorter = pose("S3", new double[] {60, 30, 0.5}, new double[] {63, 30, 0.5});
+        assertThat(texts(shorter.body().get("errors"), "code")).containsExactly("OUT_OF_RANGE");
+        assertThat(stem("S3").get("pose").get("lengthM").asDouble())
+                .as("what was refused changed nothing")
+                .isGreaterThan(6);
+        assertThat(stem("S3").get("rests")).hasSize(1);
+    }
+
+    @Test
+    void aRaisedPlateIsSecuredOnItsOwnTurn() throws Exception {
+        lying("S3", 60, 30);
+        assertThat(on(
+                                "POST",
+                                "/tangle/stems/" + id("S3") + "/plates",
+                                Map.of("widthM", 1.8, "heightM", 1.6, "thickM", 0.4, "psiDeg", 85))
+                        .status())
+                .isEqualTo(204);
+        JsonNode step = StreamSupport.stream(tangle().get("order").spliterator(), false)
+                .filter(s -> s.get("stems").get(0).asText().equals("S3"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(step.get("before").toString()).contains("hold down the plate of S3");
+        assertThat(stem("S3").get("ring").get("plateM").asDouble())
+                .as("hypot(1.6, 0.4) + 2 m, up")
+                .isEqualTo(4);
+    }
+
+    @Test
+    void noHandCutOnTheHungAshAndItsLoadsBalance() throws Exception {
+        JsonNode s2 = stem("S2");
+        double carried = 0;
+        for (JsonNode r : s2.get("rests")) {
+            carried += r.get("loadKg").asDouble();
+        }
+        assertThat(carried).isGreaterThan(0.7 * s2.get("massKg").asDouble() * Math.cos(Math.toRadians(31)));
+        JsonNode cut = on("POST", "/tangle/stems/" + id("S2") + "/cut", Map.of("xM", 4))
+                .body();
+        assertThat(cut.get("noHandCut").asBoolean()).isTrue();
+        assertThat(cut.get("sequence")).hasSize(1);
+        assertThat(on("GET", "/tangle/stems/" + id("S2") + "/best", null).body())
+                .isEmpty();
+    }
+}
