@@ -83,16 +83,16 @@ export function TangleSide({ stem, cut }: { stem: Schemas['TangledStem']; cut?: 
                   strokeWidth={1.5}
                   strokeDasharray="2 3"
                 />
-                <circle cx={at(cut.face[0])[0]} cy={at(cut.face[0])[1] - 42} r={15} fill="var(--ink)" />
+                <path d={`M${at(cut.face[0])[0] - 8} ${at(cut.face[0])[1] - 40}h16l-8 10z`} fill="var(--keep)" />
                 <text
                   x={at(cut.face[0])[0]}
-                  y={at(cut.face[0])[1] - 37}
-                  fontSize={13}
+                  y={at(cut.face[0])[1] - 46}
+                  fontSize={15}
                   fontWeight={700}
                   textAnchor="middle"
-                  fill="var(--paper)"
+                  fill="var(--ink)"
                 >
-                  {cut.said.xM.split('\u00a0')[0]}
+                  {cut.said.xM}
                 </text>
               </g>
             )}

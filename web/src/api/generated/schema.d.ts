@@ -1993,6 +1993,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/tangle/stems/{stem}/plate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** After which piece a raised plate may stand up, and what holds it down. */
+        post: operations["tanglePlateWhenCut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/tangle/stems/{stem}/plates": {
         parameters: {
             query?: never;
@@ -5673,6 +5690,11 @@ export interface components {
             /** Format: double */
             windLimitMs: number;
         };
+        PlateCutsRequest: {
+            cutsM: number[];
+            /** Format: double */
+            holdXM?: number;
+        };
         PlateRequest: {
             /** Format: double */
             heightM: number;
@@ -5682,6 +5704,25 @@ export interface components {
             thickM: number;
             /** Format: double */
             widthM: number;
+        };
+        /** @description After so many pieces. */
+        PlateRow: {
+            /** @description what a machine has to press with, as it is said; empty without a place for it */
+            hold?: string;
+            /** @description the one removed last; empty before the first cut */
+            piece?: string;
+            /** Format: double */
+            ratio?: number;
+            /** Format: int32 */
+            removed: number;
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description times, down */
+                ratio?: string;
+            };
+            /** @enum {string} */
+            state: "STAYS" | "UNCERTAIN" | "MAY_STAND_UP" | "STANDS_UP";
+            words: string;
         };
         /** @description A raised plate as measured. */
         PlateView: {
@@ -5815,6 +5856,30 @@ export interface components {
         QuestionView: {
             choices: string[];
             words: string;
+        };
+        RaisedPlateView: {
+            /** Format: double */
+            behindM: number;
+            fallsForward: boolean;
+            /** Format: double */
+            frontM: number;
+            /** Format: double */
+            minStubM: number;
+            rows: components["schemas"]["PlateRow"][];
+            /** @description Its quantities in the reader's units, each rounded to the side it says */
+            said: {
+                /** @description distance, up */
+                behindM: string;
+                /** @description distance, up */
+                frontM: string;
+                /** @description length, up */
+                minStubM: string;
+            };
+            /**
+             * Format: int32
+             * @description pieces removed at which it no longer stays; 0: before the first cut; empty: never
+             */
+            unsafeAfter?: number;
         };
         /** @description Practice and mechanics of the keep-out ring. */
         ReachRingView: {
@@ -16090,6 +16155,87 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Created"];
+                };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    tanglePlateWhenCut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlateCutsRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RaisedPlateView"];
                 };
             };
             /** @description What was sent cannot be read; every field at fault is named */

@@ -71,13 +71,7 @@ export default function LayPanel({ job, go }: PanelProps) {
         </div>
         {l.stem?.toBeKept && <p className="empty">{msg('isToBeKept', { stemLabel: l.stem.label })}</p>}
         {l.stem?.notFelled && (
-          <div className="refused">
-            {msg('notFelled', { why: l.stem.notFelled, stem: l.stem.label })}
-            <br />
-            <Button type="text" className={css.link} onClick={() => go('tangle')}>
-              {msg('toHungFallen', { stem: l.stem.label })}
-            </Button>
-          </div>
+          <div className="refused">{msg('notFelled', { why: l.stem.notFelled, stem: l.stem.label })}</div>
         )}
         {l.stem && !l.stem.notFelled && l.stem.notKnown.length > 0 && (
           <div className="refused">
@@ -228,7 +222,15 @@ export default function LayPanel({ job, go }: PanelProps) {
           </>
         )}
       </div>
-      {isFixed && !old ? (
+      {l.stem?.notFelled ? (
+        <Button type="primary" className="next" onClick={() => go('tangle')}>
+          <span>
+            {msg('toHungFallen', { stem: l.stem.label })}
+            <small>{msg('broughtDownThere')}</small>
+          </span>
+          →
+        </Button>
+      ) : isFixed && !old ? (
         <Button type="primary" className="next" onClick={() => go('cuts')}>
           <span>
             {msg('nextTheCuts')}

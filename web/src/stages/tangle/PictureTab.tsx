@@ -7,6 +7,7 @@ import { usePlanTools } from '../../plan/planTools';
 import { TangleSide } from '../../figures/TangleSide';
 import { Ladder } from './Ladder';
 import { MoreForm, PoseForm, RelationForm, RestForm } from './Records';
+import tangle from './tangle.module.css';
 import { said } from './terms';
 import { msg } from './words';
 
@@ -28,10 +29,10 @@ export function PictureTab({ job, t, stem, leader, stems, others }: Props) {
   const close = () => setOpen(undefined);
   const toggle = (o: Open) => setOpen(open === o ? undefined : o);
   return (
-    <>
+    <div className={tangle.picture}>
       <Ladder t={t} chosen={stem?.stemId} choose={tools.selectStem} />
       {stem && (
-        <section aria-label={msg('seenOf', { stem: stem.label })}>
+        <section className={tangle.seen} aria-label={msg('seenOf', { stem: stem.label })}>
           <h1>
             {stem.label}{' '}
             <small>
@@ -157,6 +158,6 @@ export function PictureTab({ job, t, stem, leader, stems, others }: Props) {
       {t.stems.length === 0 && <p className="empty">{msg('nothingRecordedHungUp')}</p>}
       {leader && <RelationForm job={job} stems={stems} others={others} done={() => undefined} />}
       <p className="s">{msg('aDoubtfulRelationIs')}</p>
-    </>
+    </div>
   );
 }

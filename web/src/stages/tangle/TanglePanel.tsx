@@ -11,9 +11,10 @@ import { CutTab } from './CutTab';
 import { LeaveTab } from './LeaveTab';
 import { OrderTab } from './OrderTab';
 import { PictureTab } from './PictureTab';
+import { PlateTab } from './PlateTab';
 import { msg } from './words';
 
-type Part = 'picture' | 'cut' | 'order' | 'leave';
+type Part = 'picture' | 'cut' | 'order' | 'plate' | 'leave';
 
 /** Stage 5: what rests on what, what comes loose first, where nobody goes, who guards it. */
 export default function TanglePanel({ job, go }: PanelProps) {
@@ -42,6 +43,7 @@ export default function TanglePanel({ job, go }: PanelProps) {
             { value: 'picture', words: msg('picture') },
             { value: 'cut', words: msg('cut') },
             { value: 'order', words: msg('order') },
+            { value: 'plate', words: msg('plateTab') },
             { value: 'leave', words: msg('leave') },
           ]}
           value={part}
@@ -51,6 +53,12 @@ export default function TanglePanel({ job, go }: PanelProps) {
         {part === 'cut' &&
           (stem ? (
             <CutTab key={stem.stemId} job={job} stem={stem} />
+          ) : (
+            <p className="empty">{msg('nothingRecordedHungUp')}</p>
+          ))}
+        {part === 'plate' &&
+          (stem ? (
+            <PlateTab key={stem.stemId} job={job} stem={stem} />
           ) : (
             <p className="empty">{msg('nothingRecordedHungUp')}</p>
           ))}
