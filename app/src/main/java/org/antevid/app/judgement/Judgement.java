@@ -47,6 +47,7 @@ import org.antevid.core.quantity.RefusedInput;
 import org.antevid.core.quantity.Require;
 import org.antevid.core.site.Site;
 import org.antevid.core.stem.Verdict;
+import org.antevid.core.tangle.picture.Picture;
 import org.antevid.words.Answer;
 import org.antevid.words.Manner;
 import org.antevid.words.Words;
@@ -164,11 +165,11 @@ public class Judgement {
                 crews.people(jobId),
                 jobs.leaderOf(jobId),
                 tangles.guards(jobId),
-                circumstances(jobId, known, outside.forecast()));
+                circumstances(jobId, known, outside.forecast(), tangle.picture()));
     }
 
     private Situation.Circumstances circumstances(
-            String jobId, List<Stems.ChosenReading> known, Bulletin.Issue forecast) {
+            String jobId, List<Stems.ChosenReading> known, Bulletin.Issue forecast, Picture tangle) {
         Surroundings.State s = surroundings.state(jobId);
         Map<String, Verdict> chosen = known.stream()
                 .filter(k -> k.chosen().isPresent())
@@ -185,7 +186,8 @@ public class Judgement {
                 surroundings.machines(jobId).stream()
                         .map(Surroundings.KnownMachine::machine)
                         .toList(),
-                chosen);
+                chosen,
+                Optional.of(tangle));
     }
 
     /** @return findings worst first, with what opinions and acknowledgements have cleared */

@@ -96,6 +96,12 @@ public enum RuleId implements Code {
     WORK_BENEATH("work-beneath", Stage.TANGLE, Source.PRACTICE),
     HUNG_IN_RING("ring", Stage.CREW, Source.PRACTICE),
     NO_GUARD("guard", Stage.TANGLE, Source.PRACTICE),
+    RING_NOT_KNOWN("ring-not-known", Stage.TANGLE, Source.PRACTICE),
+    RING_OF_STEMS("ring-of-stems", Stage.TANGLE, Source.PRACTICE),
+    PLATE_UP("plate-up", Stage.TANGLE, Source.MECHANICS),
+    REST_SUPPOSED("rest-supposed", Stage.TANGLE, Source.PRACTICE),
+    PART_NOT_SEEN("not-seen", Stage.TANGLE, Source.PRACTICE),
+    TIE_NOT_KNOWN("tie", Stage.TANGLE, Source.PRACTICE),
 
     CREW("crew", Stage.CREW, Source.PRACTICE),
     POST_EMPTY("post", Stage.CREW, Source.PRACTICE),

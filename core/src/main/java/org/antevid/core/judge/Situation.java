@@ -23,6 +23,7 @@ import org.antevid.core.stem.StemReading;
 import org.antevid.core.stem.StemState;
 import org.antevid.core.stem.Verdict;
 import org.antevid.core.tangle.GuardRing;
+import org.antevid.core.tangle.picture.Picture;
 
 /**
  * The plan as the rules see it.
@@ -68,6 +69,7 @@ public record Situation(
      *
      * @param permits how each question was answered; one that is missing is not known
      * @param chosen how the leader wants each stem taken down, by label
+     * @param tangle what hangs, lies and is tied, as it was seen
      */
     public record Circumstances(
             List<Weather.Hour> ahead,
@@ -78,7 +80,22 @@ public record Situation(
             EmergencyCard card,
             Access access,
             List<Access.Machine> machines,
-            Map<String, Verdict> chosen) {
+            Map<String, Verdict> chosen,
+            Optional<Picture> tangle) {
+        /** Where nothing hangs or lies. */
+        public Circumstances(
+                List<Weather.Hour> ahead,
+                GroundState ground,
+                Light light,
+                CrownLoad load,
+                Map<Permit, Permit.Answer> permits,
+                EmergencyCard card,
+                Access access,
+                List<Access.Machine> machines,
+                Map<String, Verdict> chosen) {
+            this(ahead, ground, light, load, permits, card, access, machines, chosen, Optional.empty());
+        }
+
         /** Nothing to remark: for questions about stems alone. */
         public static final Circumstances GOOD = new Circumstances(
                 List.of(),

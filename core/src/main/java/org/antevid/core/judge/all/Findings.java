@@ -41,7 +41,10 @@ import org.antevid.core.judge.stem.UnionOfStems;
 import org.antevid.core.judge.tangle.BeneathHung;
 import org.antevid.core.judge.tangle.HungInRing;
 import org.antevid.core.judge.tangle.HungTree;
+import org.antevid.core.judge.tangle.NobodyKnowsWhichFirst;
+import org.antevid.core.judge.tangle.PlateUp;
 import org.antevid.core.judge.tangle.SupportOfHung;
+import org.antevid.core.judge.tangle.WhatIsNotKnown;
 import org.antevid.core.judge.weather.Daylight;
 import org.antevid.core.judge.weather.LoadedCrowns;
 import org.antevid.core.judge.weather.WetGround;
@@ -86,6 +89,9 @@ public final class Findings {
             new CutCards(),
             new AtTheLine(),
             new HungTree(),
+            new WhatIsNotKnown(),
+            new NobodyKnowsWhichFirst(),
+            new PlateUp(),
             new SupportOfHung(),
             new BeneathHung(),
             new HungInRing(),

@@ -4,6 +4,7 @@ import static org.antevid.core.judge.Severity.CAUTION;
 import static org.antevid.core.judge.Severity.SECOND_OPINION;
 import static org.antevid.core.message.Dimension.DISTANCE;
 
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.antevid.core.judge.Finding;
 import org.antevid.core.judge.Rule;
@@ -19,7 +20,10 @@ public final class HungTree implements Rule {
     }
 
     private static Finding opinion(Situation.Hang h) {
-        return Finding.of(RuleId.HUNG, SECOND_OPINION, h.hung()).with("support", Arg.name(h.support()));
+        return Finding.of(RuleId.HUNG, SECOND_OPINION, h.hung())
+                .with(
+                        "support",
+                        Optional.of(h.support()).filter(x -> !x.isBlank()).map(Arg::name));
     }
 
     private static Stream<Finding> unguarded(Situation s, Situation.Hang h) {
