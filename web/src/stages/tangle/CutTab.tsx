@@ -49,7 +49,7 @@ export function CutTab({ job, stem }: { job: string; stem: Schemas['TangledStem'
       <TangleSide stem={stem} cut={answer} />
       <Slider
         className={css.marker}
-        aria-label={msg('whereToCut')}
+        ariaLabelForHandle={msg('whereToCut')}
         min={END_M}
         max={Math.floor((length - END_M) * 20) / 20}
         step={STEP_M}

@@ -146,7 +146,14 @@ export function RestForm({ job, stem, others, done }: { job: string; stem: Stem;
         {named && (
           <label>
             {msg('which')}
-            <Select aria-label={msg('which')} value={other} onChange={setOther} options={others} />
+            <Select
+              aria-label={msg('which')}
+              value={other}
+              onChange={setOther}
+              options={others}
+              showSearch
+              optionFilterProp="label"
+            />
           </label>
         )}
         {on === 'OWN_STUMP' && (
@@ -213,14 +220,30 @@ export function RelationForm({
   return (
     <div className="form" role="group" aria-label={msg('newRelation')}>
       <div className="three">
-        <Select aria-label={msg('upperStem')} placeholder={msg('stem')} value={a} onChange={setA} options={stems} />
+        <Select
+          aria-label={msg('upperStem')}
+          placeholder={msg('stem')}
+          value={a}
+          onChange={setA}
+          options={stems}
+          showSearch
+          optionFilterProp="label"
+        />
         <Select
           aria-label={msg('relation')}
           value={type}
           onChange={setType}
           options={options('Pile.Type', ['RESTS_ON', 'OVERHANGS', 'BOUND', 'HELD_BY_ROPE'] as const)}
         />
-        <Select aria-label={msg('lowerStem')} placeholder={msg('stem')} value={b} onChange={setB} options={others} />
+        <Select
+          aria-label={msg('lowerStem')}
+          placeholder={msg('stem')}
+          value={b}
+          onChange={setB}
+          options={others}
+          showSearch
+          optionFilterProp="label"
+        />
       </div>
       {type === 'BOUND' && (
         <div className="two">

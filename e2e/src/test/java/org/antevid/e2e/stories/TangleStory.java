@@ -1,0 +1,200 @@
+package org.antevid.e2e.stories;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import org.antevid.e2e.pages.Looked;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+
+/**
+ * Stage 5: three thrown alders are entered by taps, the order is read, the plate is held, a cut is tried, a ring of
+ * stems stops the work, and what hangs gets no lay.
+ */
+class TangleStory extends DemoStory {
+    private static final String ADD = """
+        async (labels) => {
+          const token = decodeURIComponent(document.cookie.split('; ').find((c) => c.startsWith('XSRF-TOKEN=')).slice(11));
+          const job = location.pathname.split('/')[2];
+          const send = (path, body) => fetch('/api/jobs/' + job + path, { method: 'POST', headers: {
+            'content-type': 'application/json', 'X-XSRF-TOKEN': token }, body: JSON.stringify(body) });
+          const wood = { left: 'SOUND', right: 'SOUND', back: 'SOUND', core: 'SOUND', crown: 'SOUND' };
+          for (const [e, n, girthM] of labels) {
+            const r = await send('/stems', { species: 'ALNUS', state: 'LYING', at: { eastM: e, northM: n }, wood,
+              shape: 'FOREST', crown: 'FOREST_BROADLEAF_LEAFLESS', toBeKept: false, note: 'thrown alder' });
+            const { id } = await r.json();
+            await send('/stems/' + id + '/sightings', { kind: 'GIRTH', numbers: { girthM } });
+            await send('/stems/' + id + '/sightings', { kind: 'EYE_HEIGHT', numbers: { heightM: 11 } });
+          }
+          return labels.length;
+        }""";
+
+    private Locator chosen(String label) {
+        return imre.region("What rests on what, the uppermost on top")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(label))
+                .first();
+    }
+
+    private void pose(String label, double[] butt, double[] tip) {
+        chosen(label).click();
+        imre.button("Where it lies");
+        imre.button("Tap the butt");
+        imre.tapPlan(butt[0], butt[1]);
+        imre.button("Tap the tip");
+        imre.tapPlan(tip[0], tip[1]);
+        imre.fill("Butt above ground", String.valueOf(butt[2]));
+        imre.fill("Tip above ground", String.valueOf(tip[2]));
+        imre.button("Keep where it lies");
+        assertThat(imre.region("Seen of " + label)).containsText("two taps, Imre Halloway");
+    }
+
+    private void rest(String label, double x, String on, String which) {
+        chosen(label).click();
+        imre.button("A rest");
+        imre.fill("From the butt", String.valueOf(x));
+        imre.choose("Touches", on);
+        if (!which.isEmpty()) {
+            imre.choose("Which", which);
+        }
+        imre.button("Keep this rest");
+        assertThat(imre.region("A rest of " + label)).hasCount(0);
+    }
+
+    @Test
+    @Order(1)
+    void whatHangsGetsNoLayAndNoHandCut() {
+        imre.open("Withy Lock");
+        imre.stage(3);
+        inAside("S2").click();
+        assertThat(aside()).containsText("it gets no lay");
+        imre.button("Next: take S2 apart");
+        assertThat(imre.region("Seen of S2")).containsText("own stump, hold partly");
+        imre.tab("Cut");
+        assertThat(aside()).containsText("No hand cut here");
+        assertThat(aside()).containsText("No safe hand cut on it");
+        imre.tab("Order");
+        assertThat(imre.region("Release order")).containsText("42 m downhill");
+        assertThat(imre.region("Release order")).containsText("it hangs");
+    }
+
+    @Test
+    @Order(2)
+    void threeAldersAreEnteredByTapsAndTheOrderIsRead() {
+        imre.tab("Picture");
+        assertThat((Integer) imre.page.evaluate(
+                        ADD, List.of(List.of(66, 43, 0.75), List.of(70, 33, 0.75), List.of(65, 38, 1.2))))
+                .isEqualTo(3);
+        imre.page.reload();
+        assertThat(chosen("S9")).isVisible();
+        pose("S9", new double[] {65, 38, 0.5}, new double[] {76, 40, 0.3});
+        pose("S8", new double[] {70, 33, 0.2}, new double[] {71, 45, 1.2});
+        pose("S7", new double[] {66, 44, 0.2}, new double[] {76, 42, 2.4});
+        rest("S8", 6, "stem", "S9");
+        rest("S7", 4.8, "stem", "S8");
+        rest("S7", 0.3, "ground", "");
+        imre.tab("Order");
+        Locator order = imre.region("Release order");
+        String read = order.innerText();
+        assertThat(read.indexOf("S7:")).isLessThan(read.indexOf("S8:"));
+        assertThat(read.indexOf("S8:")).isLessThan(read.indexOf("S9:"));
+        assertThat(order).containsText("takes the load off S8");
+    }
+
+    @Test
+    @Order(3)
+    void aCutIsDraggedAlongTheUppermostAlder() {
+        imre.tab("Picture");
+        chosen("S7").click();
+        imre.tab("Cut");
+        assertThat(imre.region("A cut of S7")).containsText("Both parts after the cut");
+        String before = imre.region("A cut of S7").locator("svg text").first().textContent();
+        Locator marker = imre.page.getByRole(
+                AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Where to cut, from the butt"));
+        marker.focus();
+        for (int i = 0; i < 8; i++) {
+            marker.press("ArrowRight");
+        }
+        assertThat(imre.region("A cut of S7").locator("svg text").first()).not().hasText(before);
+        assertThat(imre.region("A cut of S7")).containsText("Stand ");
+        imre.shot("tangle-cut");
+    }
+
+    @Test
+    @Order(4)
+    void aRaisedPlateIsHeldBeforeTheLoadGoes() {
+        imre.tab("Picture");
+        chosen("S9").click();
+        imre.button("Plate, bend, not seen");
+        imre.fill("Width across the fall", "1.8");
+        imre.fill("Height along the fall", "1.6");
+        imre.fill("Thickness", "0.4");
+        imre.fill("Turned by", "85");
+        imre.button("Keep it");
+        assertThat(imre.region("Seen of S9")).containsText("plate up: 1.8 m wide");
+        assertThat(aside()).containsText("S9 lies with its plate up");
+        imre.tab("Plate");
+        imre.fill("Cut, from the butt", "6");
+        imre.button("Add this cut");
+        imre.fill("Cut, from the butt", "2");
+        imre.button("Add this cut");
+        imre.fill("Machine holds it at", "1.5");
+        assertThat(imre.region("Plate of S9")).containsText("before the first cut: stays");
+        assertThat(imre.region("Plate of S9")).containsText("hold with");
+        imre.shot("tangle-plate");
+        imre.tab("Order");
+        assertThat(imre.region("Release order")).containsText("hold down the plate of S9");
+    }
+
+    @Test
+    @Order(5)
+    void aRingOfStemsStopsUntilItIsLookedAtAgain() {
+        imre.tab("Picture");
+        imre.choose("Upper stem", "S9");
+        imre.choose("Lower stem", "S7");
+        imre.button("Record it");
+        imre.tab("Order");
+        assertThat(imre.region("Release order")).containsText("S7, S8, S9 hold each other");
+        imre.openPoints();
+        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("hold each other")))
+                .isVisible();
+        imre.openPoints();
+        imre.tab("Picture");
+        imre.page
+                .locator("li")
+                .filter(new Locator.FilterOptions().setHasText("S9 rests on S7"))
+                .getByText("Take back")
+                .click();
+        imre.tab("Order");
+        assertThat(imre.region("Release order")).not().containsText("hold each other");
+    }
+
+    @Test
+    @Order(6)
+    void aTieToTheKeptTreeLeavesTheMachineAlone() {
+        imre.tab("Picture");
+        imre.choose("Upper stem", "S2");
+        imre.choose("Relation", "is tied to");
+        imre.choose("Lower stem", "S3");
+        imre.choose("What the tie does", "holds it back");
+        imre.button("Record it");
+        imre.tab("Order");
+        assertThat(imre.region("Release order")).containsText("S2: sever its tie to S3");
+        assertThat(imre.region("Release order")).containsText("it is tied to something that stays");
+    }
+
+    @Test
+    @Order(7)
+    void onThePhoneTheSideComesFirst() {
+        imre.page.setViewportSize(390, 844);
+        imre.tab("Picture");
+        chosen("S7").click();
+        imre.page.waitForTimeout(400);
+        Looked.at(imre.page, "tangle-phone");
+        assertThat((Integer) imre.page.evaluate("document.documentElement.scrollWidth"))
+                .isLessThanOrEqualTo(390);
+    }
+}
