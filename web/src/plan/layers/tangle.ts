@@ -3,20 +3,7 @@ import { MultiPolygon } from 'ol/geom';
 import type { Schemas } from '../../api/client';
 import { alone, styled } from '../draw';
 import type { PlanScene } from '../scene';
-import {
-  Circle,
-  Fill,
-  line,
-  LineString,
-  Point,
-  ring,
-  Style,
-  token,
-  toward,
-  turnDisc,
-  words,
-  xy,
-} from '../styles';
+import { Circle, Fill, line, LineString, Point, ring, Style, token, toward, turnDisc, words, xy } from '../styles';
 import { msg } from '../words';
 import type { PlanLayer } from './layer';
 
@@ -24,11 +11,13 @@ type Stem = Schemas['TangledStem'];
 /** A stem is thin on a plan: its thickness is drawn so many times as wide. */
 const WIDER = 3;
 const GAP_M = 0.5;
+/** Metres of a pixel from which only the chosen stem's numbers are written on the plan. */
+const COARSE = 0.1;
 
 /** Hung and fallen stems: bars by true place and taper, what lies on what, where nobody is, who may come how near. */
 export const tangle: PlanLayer = { key: 'tangle', draw };
 
-function draw(scene: PlanScene): Feature[] {
+function draw(scene: PlanScene, resolution: number): Feature[] {
   const out: Feature[] = [];
   const here = scene.stage === 'tangle';
   for (const a of scene.tangle?.areas ?? []) {
@@ -65,12 +54,12 @@ function draw(scene: PlanScene): Feature[] {
       );
     }
   }
-  for (const s of scene.tangle?.stems ?? []) out.push(...bar(scene, s, here));
+  for (const s of scene.tangle?.stems ?? []) out.push(...bar(scene, s, here, resolution));
   return out;
 }
 
 /** The outline, drawn wider than it is, without what passes beneath another stem. */
-function bar(scene: PlanScene, s: Stem, here: boolean): Feature[] {
+function bar(scene: PlanScene, s: Stem, here: boolean, resolution: number): Feature[] {
   const p = s.pose;
   if (!p) return [];
   const out: Feature[] = [];
@@ -90,6 +79,7 @@ function bar(scene: PlanScene, s: Stem, here: boolean): Feature[] {
     ),
   );
   if (!here) return out;
+  const written = s.stemId === scene.selected || resolution < COARSE;
   for (const r of s.rests) {
     if (!r.at) continue;
     out.push(
@@ -97,13 +87,16 @@ function bar(scene: PlanScene, s: Stem, here: boolean): Feature[] {
         new Style({
           geometry: new Point(xy(r.at.at)),
           image: new Circle({ radius: 6, fill: new Fill({ color: token('paper') }), stroke: line('ink', 3) }),
-          text: r.said.loadKg === undefined ? undefined : words(`↓ ${r.said.loadKg}`, 'ink', true, [10, -12], 'left'),
+          text:
+            !written || r.said.loadKg === undefined
+              ? undefined
+              : words(`↓ ${r.said.loadKg}`, 'ink', true, [10, -12], 'left'),
           zIndex: 8,
         }),
       ),
     );
   }
-  for (const end of [p.butt, p.tip])
+  for (const end of written ? [p.butt, p.tip] : [])
     out.push(
       alone(
         new Style({

@@ -62,7 +62,7 @@ export default function TanglePanel({ job, go }: PanelProps) {
           ) : (
             <p className="empty">{msg('nothingRecordedHungUp')}</p>
           ))}
-        {part === 'order' && <OrderTab t={t} />}
+        {part === 'order' && <OrderTab job={job} t={t} leader={leader} />}
         {part === 'leave' && <LeaveTab job={job} t={t} leader={leader} />}
         {findings
           .filter((f) => f.stage === 'TANGLE')

@@ -147,6 +147,11 @@ class TangleStory extends DemoStory {
         imre.shot("tangle-plate");
         imre.tab("Order");
         assertThat(imre.region("Release order")).containsText("hold down the plate of S9");
+        imre.button("Add to Crew: S7");
+        assertThat(imre.region("Release order").getByText("Add to Crew")).hasCount(0);
+        imre.stage(6);
+        assertThat(aside()).containsText("S9");
+        imre.stage(5);
     }
 
     @Test
