@@ -26,6 +26,7 @@ import org.antevid.app.tangle.store.RelationRepository;
 import org.antevid.app.trace.Trail;
 import org.antevid.core.assist.KitItem;
 import org.antevid.core.judge.Situation;
+import org.antevid.core.message.Arg;
 import org.antevid.core.message.Message;
 import org.antevid.core.quantity.Refusal;
 import org.antevid.core.quantity.RefusedInput;
@@ -172,7 +173,18 @@ public class Tangles {
         List<Pile.Relation> all =
                 new ArrayList<>(relations(jobId).stream().map(Tangles::forCore).toList());
         all.add(more);
-        make(jobId, records.now(jobId), all).picture.pile();
+        requirePossible(make(jobId, records.now(jobId), all).picture);
+    }
+
+    private static void requirePossible(Picture p) {
+        p.comesDownWithIt().stream().findFirst().ifPresent(r -> {
+            throw new RefusedInput(
+                    Message.of(Refusal.STANDING_TREE_RESTS_ON_REMOVED_STEM)
+                            .with("stays", Arg.name(r.a()))
+                            .with("goes", Arg.name(r.b())),
+                    "b");
+        });
+        p.pile();
     }
 
     private static Pile.Relation forCore(Relation r) {
@@ -212,7 +224,7 @@ public class Tangles {
         Rest rest = new Rest("", label(jobId, stemId), xM, on, other, side, gapM, fibres, certainty);
         withMember(jobId, stemId).require(rest);
         String id = records.rest(jobId, stemId, rest, who);
-        tangle(jobId).picture.pile();
+        requirePossible(tangle(jobId).picture);
         return id;
     }
 

@@ -152,6 +152,21 @@ class TangleRulesTest {
                 .noneMatch(f -> f.severity() == Severity.STOP && f.stage() == Stage.TANGLE);
     }
 
+    /** Recorded before somebody decided that the tree stays: the job still opens, and says it. */
+    @Test
+    void aKeptTreeThatRestsOnWhatGoesIsAStopAndNoFault() {
+        Situation s = situation(
+                false,
+                List.of(member("S1", StemState.LYING, true)),
+                List.of(),
+                new Pile.Relation("T", Pile.Type.RESTS_ON, "S1"));
+        assertThat(found(s, RuleId.KEPT_COMES_DOWN))
+                .get()
+                .extracting(Finding::severity)
+                .isEqualTo(Severity.STOP);
+        assertThat(s.rings()).as("the order of the rest is still made").containsKey("S1");
+    }
+
     @Test
     void aTieNobodyLookedAtIsACaution() {
         Situation s = situation(

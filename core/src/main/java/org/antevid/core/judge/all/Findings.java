@@ -41,6 +41,7 @@ import org.antevid.core.judge.stem.UnionOfStems;
 import org.antevid.core.judge.tangle.BeneathHung;
 import org.antevid.core.judge.tangle.HungInRing;
 import org.antevid.core.judge.tangle.HungTree;
+import org.antevid.core.judge.tangle.KeptComesDown;
 import org.antevid.core.judge.tangle.NobodyKnowsWhichFirst;
 import org.antevid.core.judge.tangle.PlateUp;
 import org.antevid.core.judge.tangle.SupportOfHung;
@@ -89,6 +90,7 @@ public final class Findings {
             new CutCards(),
             new AtTheLine(),
             new HungTree(),
+            new KeptComesDown(),
             new WhatIsNotKnown(),
             new NobodyKnowsWhichFirst(),
             new PlateUp(),

@@ -148,9 +148,35 @@ public record Picture(
         Map<List<Object>, Pile.Relation> all = new LinkedHashMap<>();
         Stream.concat(relations.stream(), rests.stream().flatMap(r -> r.other().stream()
                         .map(o -> relation(r, o))))
-                .filter(r -> known(r.a()) && known(r.b()))
-                .forEach(r -> all.putIfAbsent(List.of(r.a(), r.type(), r.b()), r));
+                .filter(r -> known(r.a()) && known(r.b()) && !r.a().equals(r.b()) && !impossible(r))
+                .forEach(r -> all.putIfAbsent(key(r), r));
         return List.copyOf(all.values());
+    }
+
+    /** A tie has no direction. */
+    private static List<Object> key(Pile.Relation r) {
+        boolean turned = r.type() == Pile.Type.BOUND && r.a().compareTo(r.b()) > 0;
+        return turned ? List.of(r.b(), r.type(), r.a()) : List.of(r.a(), r.type(), r.b());
+    }
+
+    private boolean impossible(Pile.Relation r) {
+        boolean loads = r.type() == Pile.Type.RESTS_ON || r.type() == Pile.Type.HELD_BY_ROPE;
+        return loads
+                && standing.contains(r.a())
+                && member(r.a()).isEmpty()
+                && member(r.b()).isPresent();
+    }
+
+    /**
+     * @return what is to stay and yet rests on what is to go: it was recorded before somebody decided that it stays; no
+     *     order can be made with it
+     */
+    public List<Pile.Relation> comesDownWithIt() {
+        return Stream.concat(relations.stream(), rests.stream().flatMap(r -> r.other().stream()
+                        .map(o -> relation(r, o))))
+                .filter(this::impossible)
+                .distinct()
+                .toList();
     }
 
     private static Pile.Relation relation(Rest r, String other) {
