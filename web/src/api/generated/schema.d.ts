@@ -1993,6 +1993,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/tangle/stems/{stem}/kerfs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What the kerf of a first cut did: it narrows the answer, or shows that the picture is wrong. */
+        post: operations["tangleKerfOfStem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/tangle/stems/{stem}/plate": {
         parameters: {
             query?: never;
@@ -4323,7 +4340,7 @@ export interface components {
              * @description the rule that found it
              * @enum {string}
              */
-            rule: "PERMIT_NOT_KNOWN" | "PERMIT_NO" | "EMERGENCY_CARD" | "LIVE_LINE" | "VOLTAGE" | "MACHINE_NOT_RECORDED" | "MACHINE_KEPT_OUT" | "MACHINE_TOO_WEAK" | "PEOPLE_NOBODY_NAMED" | "PEOPLE_NOT_YET_OUT" | "WIND_NOT_KNOWN" | "WIND_NOW" | "WIND_AHEAD" | "DUSK" | "DARK" | "DARK_AHEAD" | "GROUND" | "CROWN_LOAD" | "READINGS_DISAGREE" | "CREW_SIGHTINGS_WAIT" | "HEAVE" | "UNION_ABOVE_CUT" | "UNION_BELOW_CUT" | "VERDICT_EXCLUDED" | "LEFT_YET_WORKED_ON" | "LEFT_YET_LAID" | "READING_MISSING" | "DEFECT" | "DEFECT_PROBED" | "STRIKE" | "ANY_WAY" | "IN_FAN" | "CONTROL_LOST" | "HANGS_UP" | "WITHIN_REACH" | "CONTROL" | "ROTTEN_CORNER" | "BELOW_KEPT" | "BELOW_OPEN" | "NO_WAY_OUT" | "WAY_BARRED" | "COVER_TREE" | "TIME_NOT_KNOWN" | "TOO_SLOW" | "NO_LAY" | "NOT_FIXED" | "PULLER_IN_REACH" | "MOVED_PLATE" | "BED_LIFTS_BUTT" | "BAR_TOO_SHORT" | "FACE_BORE" | "THIN_HINGE" | "FACE_BYPASS" | "BACK_CUT_LOW" | "WEDGES_IN_DEAD_WOOD" | "SIDE_LEAN" | "STRAP" | "STRAP_UNDER_FULL_PULL" | "SPLITS" | "OPENED_FACE" | "CUT_TOO_HIGH" | "CUT_MEETS" | "SCHOOL" | "SPECIAL_CUT" | "SPECIAL_CUTTER" | "TODAY" | "PULL_REFUSED" | "RIGGING" | "KIT_NOT_CHECKED" | "NO_FALLBACK" | "NOBODY_AT_LINE" | "GUY_WRONG_SIDE" | "GUY_TIGHTENS" | "GUY_SLACK" | "GUY_NO_ROPE" | "GUY_WEAK" | "HUNG" | "SUPPORT_CUT" | "STANDS_BENEATH" | "WORK_BENEATH" | "HUNG_IN_RING" | "NO_GUARD" | "KEPT_COMES_DOWN" | "RING_NOT_KNOWN" | "RING_OF_STEMS" | "PLATE_UP" | "REST_SUPPOSED" | "PART_NOT_SEEN" | "TIE_NOT_KNOWN" | "CREW" | "POST_EMPTY" | "STAND_NOT_SET" | "STANDS_IN_RING" | "STANDS_IN_ZONE" | "PLACE_IN_ZONE" | "CREWS_TOO_NEAR" | "LONG_AT_THE_SAW";
+            rule: "PERMIT_NOT_KNOWN" | "PERMIT_NO" | "EMERGENCY_CARD" | "LIVE_LINE" | "VOLTAGE" | "MACHINE_NOT_RECORDED" | "MACHINE_KEPT_OUT" | "MACHINE_TOO_WEAK" | "PEOPLE_NOBODY_NAMED" | "PEOPLE_NOT_YET_OUT" | "WIND_NOT_KNOWN" | "WIND_NOW" | "WIND_AHEAD" | "DUSK" | "DARK" | "DARK_AHEAD" | "GROUND" | "CROWN_LOAD" | "READINGS_DISAGREE" | "CREW_SIGHTINGS_WAIT" | "HEAVE" | "UNION_ABOVE_CUT" | "UNION_BELOW_CUT" | "VERDICT_EXCLUDED" | "LEFT_YET_WORKED_ON" | "LEFT_YET_LAID" | "READING_MISSING" | "DEFECT" | "DEFECT_PROBED" | "STRIKE" | "ANY_WAY" | "IN_FAN" | "CONTROL_LOST" | "HANGS_UP" | "WITHIN_REACH" | "CONTROL" | "ROTTEN_CORNER" | "BELOW_KEPT" | "BELOW_OPEN" | "NO_WAY_OUT" | "WAY_BARRED" | "COVER_TREE" | "TIME_NOT_KNOWN" | "TOO_SLOW" | "NO_LAY" | "NOT_FIXED" | "PULLER_IN_REACH" | "MOVED_PLATE" | "BED_LIFTS_BUTT" | "BAR_TOO_SHORT" | "FACE_BORE" | "THIN_HINGE" | "FACE_BYPASS" | "BACK_CUT_LOW" | "WEDGES_IN_DEAD_WOOD" | "SIDE_LEAN" | "STRAP" | "STRAP_UNDER_FULL_PULL" | "SPLITS" | "OPENED_FACE" | "CUT_TOO_HIGH" | "CUT_MEETS" | "SCHOOL" | "SPECIAL_CUT" | "SPECIAL_CUTTER" | "TODAY" | "PULL_REFUSED" | "RIGGING" | "KIT_NOT_CHECKED" | "NO_FALLBACK" | "NOBODY_AT_LINE" | "GUY_WRONG_SIDE" | "GUY_TIGHTENS" | "GUY_SLACK" | "GUY_NO_ROPE" | "GUY_WEAK" | "HUNG" | "SUPPORT_CUT" | "STANDS_BENEATH" | "WORK_BENEATH" | "HUNG_IN_RING" | "NO_GUARD" | "KEPT_COMES_DOWN" | "KERF_SAYS_OTHERWISE" | "RING_NOT_KNOWN" | "RING_OF_STEMS" | "PLATE_UP" | "REST_SUPPOSED" | "PART_NOT_SEEN" | "TIE_NOT_KNOWN" | "CREW" | "POST_EMPTY" | "STAND_NOT_SET" | "STANDS_IN_RING" | "STANDS_IN_ZONE" | "PLACE_IN_ZONE" | "CREWS_TOO_NEAR" | "LONG_AT_THE_SAW";
             /** @enum {string} */
             severity: "STOP" | "SECOND_OPINION" | "CAUTION" | "NOTE";
             source: string;
@@ -4667,6 +4684,22 @@ export interface components {
             personId: string;
             pin: string;
             word?: string;
+        };
+        /** @description What the kerf of a first cut from above did: the measurement, where what was reckoned is only a hypothesis. */
+        KerfReading: {
+            /** @enum {string} */
+            did: "CLOSES" | "OPENS" | "STAYS";
+            /**
+             * Format: double
+             * @description along the stem from the butt
+             */
+            xM: number;
+        };
+        KerfRequest: {
+            /** @enum {string} */
+            did?: "CLOSES" | "OPENS" | "STAYS";
+            /** Format: double */
+            xM: number;
         };
         KindView: {
             /** @enum {string} */
@@ -6745,6 +6778,11 @@ export interface components {
             /** @description the cut from its upper to its lower edge */
             face: components["schemas"]["PictureSideFigurePoint"][];
             flags: string[];
+            /**
+             * @description what a first cut here showed
+             * @enum {string}
+             */
+            kerf?: "CLOSES" | "OPENS" | "STAYS";
             noHandCut: boolean;
             overloaded: string[];
             /** @enum {string} */
@@ -6773,6 +6811,8 @@ export interface components {
             stoneM?: number;
             tip: components["schemas"]["SeveredPart"];
             unloads: string[];
+            /** @description a kerf has contradicted the picture: nothing is cut by it */
+            voided: boolean;
             /** Format: double */
             xM: number;
         };
@@ -6838,6 +6878,7 @@ export interface components {
             /** @description squeezed sides along it */
             edges: components["schemas"]["EdgeView"][];
             hidden: components["schemas"]["HiddenView"][];
+            kerf?: components["schemas"]["KerfReading"];
             label: string;
             /**
              * Format: int32
@@ -16156,6 +16197,85 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Created"];
                 };
+            };
+            /** @description What was sent cannot be read; every field at fault is named */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description This person may not do it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It does not exist, or not for this person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Somebody changed it in the meantime: look again */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description It cannot be so; every field at fault is named */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    tangleKerfOfStem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                stem: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KerfRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description What was sent cannot be read; every field at fault is named */
             400: {

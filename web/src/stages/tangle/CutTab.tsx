@@ -2,7 +2,9 @@ import { Button, Slider } from 'antd';
 import { useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { api, data, type Schemas } from '../../api/client';
+import { useAct } from '../../api/job';
 import { usePreview } from '../../api/usePreview';
+import { usePlanTools } from '../../plan/planTools';
 import { TangleSide } from '../../figures/TangleSide';
 import { Mark } from '../../figures/Mark';
 import css from './tangle.module.css';
@@ -11,15 +13,18 @@ import { msg } from './words';
 
 const END_M = 0.2;
 const STEP_M = 0.05;
+const DID = ['CLOSES', 'OPENS', 'STAYS'] as const;
 const MARKS = { NEUTRAL: 'ready', LOW: 'ready', MODERATE: 'CAUTION', HIGH: 'SECOND_OPINION', EXTREME: 'STOP' } as const;
 
 /** A cut, dragged along the stem: which side is squeezed, what both parts do, in what order it is cut. */
-export function CutTab({ job, stem }: { job: string; stem: Schemas['TangledStem'] }) {
+export function CutTab({ job, stem, leader }: { job: string; stem: Schemas['TangledStem']; leader: boolean }) {
+  const { say } = usePlanTools();
+  const act = useAct(job, say);
   const able = stem.unknown.length === 0 && stem.pose !== undefined;
   const length = stem.pose?.lengthM ?? 1;
   const [chosen, setChosen] = useState<number>();
   const x = Math.min(length - END_M, chosen ?? Math.round((length / 3) * 20) / 20);
-  const stamp = JSON.stringify([stem.pose, stem.rests]);
+  const stamp = JSON.stringify([stem.pose, stem.rests, stem.kerf]);
   const { answer, faults } = usePreview('tanglecut', able ? stem.stemId : undefined, x, stamp, (xM, signal) =>
     data(
       api.POST('/api/jobs/{job}/tangle/stems/{stem}/cut', {
@@ -62,7 +67,31 @@ export function CutTab({ job, stem }: { job: string; stem: Schemas['TangledStem'
           {f.message}
         </p>
       ))}
+      {answer?.voided && <p className="refused">{msg('kerfContradicts')}</p>}
       {answer && <Answered cut={answer} />}
+      {answer && leader && !answer.noHandCut && !answer.voided && (
+        <>
+          <h2>{msg('whatDoesTheKerf')}</h2>
+          <div className="chips">
+            {DID.map((did) => (
+              <Button
+                key={did}
+                type={answer.kerf === did ? 'primary' : 'default'}
+                onClick={() =>
+                  void act(
+                    api.POST('/api/jobs/{job}/tangle/stems/{stem}/kerfs', {
+                      params: { path: { job, stem: stem.stemId } },
+                      body: { xM: x, did },
+                    }),
+                  )
+                }
+              >
+                {said('KerfReading.Did', did)}
+              </Button>
+            ))}
+          </div>
+        </>
+      )}
       <h2>{msg('betterPlaces')}</h2>
       {best.data?.length === 0 && <p className="refused">{msg('noSafeHandCut')}</p>}
       <ul className="list">
@@ -118,7 +147,7 @@ function Answered({ cut }: { cut: Schemas['TangleCut'] }) {
       <p>
         <b>{msg('standAt', { places: cut.stand.join(', ') })}</b> {msg('neverInLine')}
       </p>
-      {!cut.noHandCut && (
+      {!cut.noHandCut && !cut.voided && (
         <>
           <h2>{msg('inThisOrder')}</h2>
           <ol className="list">

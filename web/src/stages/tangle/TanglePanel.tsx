@@ -52,7 +52,7 @@ export default function TanglePanel({ job, go }: PanelProps) {
         {part === 'picture' && <PictureTab job={job} t={t} stem={stem} leader={leader} stems={stems} others={others} />}
         {part === 'cut' &&
           (stem ? (
-            <CutTab key={stem.stemId} job={job} stem={stem} />
+            <CutTab key={stem.stemId} job={job} stem={stem} leader={leader} />
           ) : (
             <p className="empty">{msg('nothingRecordedHungUp')}</p>
           ))}

@@ -79,3 +79,15 @@ create table hidden_part (
     check (to_m > from_m)
 );
 create index hidden_part_of_job on hidden_part (job_id, at);
+
+-- What the kerf of a first cut did: the measurement.
+create table kerf (
+    id varchar(60) not null primary key,
+    job_id varchar(60) not null references job,
+    stem_id varchar(60) not null references stem on delete cascade,
+    x_m double precision not null check (x_m >= 0),
+    did varchar(40) not null,
+    who varchar(200) not null,
+    at timestamp(6) with time zone not null
+);
+create index kerf_of_job on kerf (job_id, at);

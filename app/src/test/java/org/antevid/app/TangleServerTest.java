@@ -251,4 +251,37 @@ class TangleServerTest {
         assertThat(on("GET", "/tangle/stems/" + id("S2") + "/best", null).body())
                 .isEmpty();
     }
+
+    /**
+     * Two rests and an overhang: between them the top is squeezed; a kerf that opens there says the picture is wrong.
+     */
+    @Test
+    void aKerfThatContradictsVoidsTheSequenceUntilItIsLookedAtAnew() throws Exception {
+        lying("S3", 60, 30);
+        sight("S3", "GIRTH", Map.of("girthM", 0.75));
+        sight("S3", "EYE_HEIGHT", Map.of("heightM", 11));
+        pose("S3", new double[] {60, 30, 0.1}, new double[] {70, 30, 0.6});
+        rest("S3", 0.5, "GROUND", null);
+        rest("S3", 9, "GROUND", null);
+        assertThat(cut("S3", 4).get("squeeze").asText()).isEqualTo("TOP_BIND");
+        kerf("S3", "CLOSES");
+        assertThat(cut("S3", 4).get("voided").asBoolean()).isFalse();
+        kerf("S3", "OPENS");
+        assertThat(cut("S3", 4).get("voided").asBoolean()).isTrue();
+        assertThat(cut("S3", 4).get("sequence")).isEmpty();
+        assertThat(on("GET", "/findings", null).body().toString()).contains("the kerf showed another side squeezed");
+        assertThat(rest("S3", 6, "GROUND", null).status()).isEqualTo(201);
+        assertThat(cut("S3", 4).get("voided").asBoolean()).isFalse();
+    }
+
+    private JsonNode cut(String label, double xM) throws Exception {
+        return on("POST", "/tangle/stems/" + id(label) + "/cut", Map.of("xM", xM))
+                .body();
+    }
+
+    private void kerf(String label, String did) throws Exception {
+        assertThat(on("POST", "/tangle/stems/" + id(label) + "/kerfs", Map.of("xM", 4, "did", did))
+                        .status())
+                .isEqualTo(204);
+    }
 }

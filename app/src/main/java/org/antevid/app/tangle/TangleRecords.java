@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import org.antevid.app.job.Change;
 import org.antevid.app.job.Jobs;
 import org.antevid.app.people.SignedIn;
@@ -15,6 +14,8 @@ import org.antevid.app.tangle.store.BowEntity;
 import org.antevid.app.tangle.store.BowRepository;
 import org.antevid.app.tangle.store.HiddenPartEntity;
 import org.antevid.app.tangle.store.HiddenPartRepository;
+import org.antevid.app.tangle.store.KerfEntity;
+import org.antevid.app.tangle.store.KerfRepository;
 import org.antevid.app.tangle.store.PoseEntity;
 import org.antevid.app.tangle.store.PoseRepository;
 import org.antevid.app.tangle.store.RaisedPlateEntity;
@@ -22,6 +23,7 @@ import org.antevid.app.tangle.store.RaisedPlateRepository;
 import org.antevid.app.tangle.store.RestEntity;
 import org.antevid.app.tangle.store.RestRepository;
 import org.antevid.core.site.Spot;
+import org.antevid.core.tangle.picture.KerfReading;
 import org.antevid.core.tangle.picture.Member;
 import org.antevid.core.tangle.picture.Pose;
 import org.antevid.core.tangle.picture.Rest;
@@ -37,6 +39,7 @@ public class TangleRecords {
     private final RaisedPlateRepository plates;
     private final BowRepository bows;
     private final HiddenPartRepository hidden;
+    private final KerfRepository kerfs;
     private final Stems stems;
     private final Jobs jobs;
 
@@ -46,6 +49,7 @@ public class TangleRecords {
             RaisedPlateRepository plates,
             BowRepository bows,
             HiddenPartRepository hidden,
+            KerfRepository kerfs,
             Stems stems,
             Jobs jobs) {
         this.poses = poses;
@@ -53,6 +57,7 @@ public class TangleRecords {
         this.plates = plates;
         this.bows = bows;
         this.hidden = hidden;
+        this.kerfs = kerfs;
         this.stems = stems;
         this.jobs = jobs;
     }
@@ -69,6 +74,7 @@ public class TangleRecords {
     /**
      * All that counts now, by stem id.
      *
+     * @param kerfs what a first cut showed since its stem was last looked at
      * @param rests those that were not ended, each with its stem's label in it
      */
     public record Now(
@@ -76,7 +82,8 @@ public class TangleRecords {
             List<Noted<Rest>> rests,
             Map<String, Noted<Member.Plate>> plates,
             Map<String, Noted<Member.Bow>> bows,
-            Map<String, List<Noted<HiddenPart>>> hidden) {}
+            Map<String, List<Noted<HiddenPart>>> hidden,
+            Map<String, KerfReading> kerfs) {}
 
     /** A part of a stem nobody saw. */
     public record HiddenPart(String id, Member.Hidden part) {}
@@ -105,7 +112,38 @@ public class TangleRecords {
                 .filter(r -> r.endedAt == null && labels.containsKey(r.stemId))
                 .map(r -> new Noted<>(rest(r, labels.getOrDefault(r.stemId, "")), new Seen(r.who, r.at)))
                 .toList();
-        return new Now(pose, touching, plate, bow, parts);
+        return new Now(pose, touching, plate, bow, parts, kerfs(jobId, pose));
+    }
+
+    /** A kerf tells until the stem is looked at anew: a later pose, or a rest that was entered or ended since. */
+    private Map<String, KerfReading> kerfs(String jobId, Map<String, Noted<TakenPose>> pose) {
+        List<RestEntity> all = rests.findByJobIdOrderByAtAscIdAsc(jobId);
+        Map<String, KerfReading> told = new LinkedHashMap<>();
+        for (KerfEntity k : kerfs.findByJobIdOrderByAtAscIdAsc(jobId)) {
+            boolean lookedSince = Optional.ofNullable(pose.get(k.stemId))
+                            .filter(p -> p.seen().at().isAfter(k.at))
+                            .isPresent()
+                    || all.stream()
+                            .filter(r -> r.stemId.equals(k.stemId))
+                            .anyMatch(r -> r.at.isAfter(k.at) || r.endedAt != null && r.endedAt.isAfter(k.at));
+            if (lookedSince) {
+                told.remove(k.stemId);
+            } else {
+                told.put(k.stemId, new KerfReading(k.xM, k.did));
+            }
+        }
+        return told;
+    }
+
+    /** What the kerf of a first cut did. */
+    public void kerf(String jobId, String stemId, KerfReading reading, SignedIn who) {
+        stems.requireOpen(jobId, stemId);
+        KerfEntity k = new KerfEntity();
+        k.seen(jobId, stemId, who.name());
+        k.xM = reading.xM();
+        k.did = reading.did();
+        kerfs.saveAndFlush(k);
+        jobs.touched(jobId, Change.TANGLE);
     }
 
     private static TakenPose pose(PoseEntity p) {
@@ -133,9 +171,7 @@ public class TangleRecords {
     void pose(String jobId, String stemId, TakenPose taken, SignedIn who) {
         stems.requireOpen(jobId, stemId);
         PoseEntity p = new PoseEntity();
-        p.id = UUID.randomUUID().toString();
-        p.jobId = jobId;
-        p.stemId = stemId;
+        p.seen(jobId, stemId, who.name());
         p.buttE = taken.pose.butt().at().eastM();
         p.buttN = taken.pose.butt().at().northM();
         p.buttHeightM = taken.pose.butt().heightM();
@@ -144,8 +180,6 @@ public class TangleRecords {
         p.tipHeightM = taken.pose.tip().heightM();
         p.takenHow = taken.how;
         p.sigmaM = taken.pose.sigmaM();
-        p.who = who.name();
-        p.at = Instant.now();
         poses.saveAndFlush(p);
         jobs.touched(jobId, Change.TANGLE);
     }
@@ -153,9 +187,7 @@ public class TangleRecords {
     String rest(String jobId, String stemId, Rest rest, SignedIn who) {
         stems.requireOpen(jobId, stemId);
         RestEntity r = new RestEntity();
-        r.id = UUID.randomUUID().toString();
-        r.jobId = jobId;
-        r.stemId = stemId;
+        r.seen(jobId, stemId, who.name());
         r.xM = rest.xM();
         r.restsOn = rest.on();
         r.other = rest.other().orElse(null);
@@ -163,8 +195,6 @@ public class TangleRecords {
         r.gapM = rest.gapM();
         r.fibres = rest.fibres().orElse(null);
         r.certainty = rest.certainty();
-        r.who = who.name();
-        r.at = Instant.now();
         rests.saveAndFlush(r);
         jobs.touched(jobId, Change.TANGLE);
         return r.id;
@@ -184,15 +214,11 @@ public class TangleRecords {
     public void plate(String jobId, String stemId, Member.Plate plate, SignedIn who) {
         stems.requireOpen(jobId, stemId);
         RaisedPlateEntity p = new RaisedPlateEntity();
-        p.id = UUID.randomUUID().toString();
-        p.jobId = jobId;
-        p.stemId = stemId;
+        p.seen(jobId, stemId, who.name());
         p.widthM = plate.widthM();
         p.heightM = plate.heightM();
         p.thickM = plate.thickM();
         p.psiDeg = plate.psiDeg();
-        p.who = who.name();
-        p.at = Instant.now();
         plates.saveAndFlush(p);
         jobs.touched(jobId, Change.TANGLE);
     }
@@ -200,13 +226,9 @@ public class TangleRecords {
     public void bow(String jobId, String stemId, Member.Bow bow, SignedIn who) {
         stems.requireOpen(jobId, stemId);
         BowEntity b = new BowEntity();
-        b.id = UUID.randomUUID().toString();
-        b.jobId = jobId;
-        b.stemId = stemId;
+        b.seen(jobId, stemId, who.name());
         b.chordM = bow.chordM();
         b.riseM = bow.riseM();
-        b.who = who.name();
-        b.at = Instant.now();
         bows.saveAndFlush(b);
         jobs.touched(jobId, Change.TANGLE);
     }
@@ -214,13 +236,9 @@ public class TangleRecords {
     public String hidden(String jobId, String stemId, Member.Hidden part, SignedIn who) {
         stems.requireOpen(jobId, stemId);
         HiddenPartEntity h = new HiddenPartEntity();
-        h.id = UUID.randomUUID().toString();
-        h.jobId = jobId;
-        h.stemId = stemId;
+        h.seen(jobId, stemId, who.name());
         h.fromM = part.fromM();
         h.toM = part.toM();
-        h.who = who.name();
-        h.at = Instant.now();
         hidden.saveAndFlush(h);
         jobs.touched(jobId, Change.TANGLE);
         return h.id;

@@ -357,6 +357,7 @@ public class Tangles {
                 now.hidden().getOrDefault(s.id(), List.of()).stream()
                         .map(h -> h.what().part())
                         .toList(),
+                Optional.ofNullable(now.kerfs().get(s.id())),
                 hangs.findById(s.id()).map(h -> h.lockedInFork).orElse(false));
     }
 

@@ -97,6 +97,7 @@ public enum RuleId implements Code {
     HUNG_IN_RING("ring", Stage.CREW, Source.PRACTICE),
     NO_GUARD("guard", Stage.TANGLE, Source.PRACTICE),
     KEPT_COMES_DOWN("kept-comes-down", Stage.TANGLE, Source.PRACTICE),
+    KERF_SAYS_OTHERWISE("kerf", Stage.TANGLE, Source.PRACTICE),
     RING_NOT_KNOWN("ring-not-known", Stage.TANGLE, Source.PRACTICE),
     RING_OF_STEMS("ring-of-stems", Stage.TANGLE, Source.PRACTICE),
     PLATE_UP("plate-up", Stage.TANGLE, Source.MECHANICS),

@@ -47,7 +47,7 @@ class TangleRulesTest {
                 StemMass.Crown.FOREST_BROADLEAF,
                 List.of(),
                 false);
-        return new Member(r, Optional.empty(), Optional.empty(), Optional.empty(), List.of(), false);
+        return new Member(r, Optional.empty(), Optional.empty(), Optional.empty(), List.of(), Optional.empty(), false);
     }
 
     private static Situation situation(boolean machine, List<Member> members, List<Rest> rests, Pile.Relation... rel) {

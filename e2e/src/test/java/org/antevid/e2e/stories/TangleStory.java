@@ -86,13 +86,13 @@ class TangleStory extends DemoStory {
     void threeAldersAreEnteredByTapsAndTheOrderIsRead() {
         imre.tab("Picture");
         assertThat((Integer) imre.page.evaluate(
-                        ADD, List.of(List.of(66, 43, 0.75), List.of(70, 33, 0.75), List.of(65, 38, 1.2))))
+                        ADD, List.of(List.of(52, 43, 0.75), List.of(56, 33, 0.75), List.of(51, 38, 1.2))))
                 .isEqualTo(3);
         imre.page.reload();
         assertThat(chosen("S9")).isVisible();
-        pose("S9", new double[] {65, 38, 0.5}, new double[] {76, 40, 0.3});
-        pose("S8", new double[] {70, 33, 0.2}, new double[] {71, 45, 1.2});
-        pose("S7", new double[] {66, 44, 0.2}, new double[] {76, 42, 2.4});
+        pose("S9", new double[] {51, 38, 0.5}, new double[] {62, 40, 0.3});
+        pose("S8", new double[] {56, 33, 0.2}, new double[] {57, 45, 1.2});
+        pose("S7", new double[] {52, 44, 0.2}, new double[] {62, 42, 2.4});
         rest("S8", 6, "stem", "S9");
         rest("S7", 4.8, "stem", "S8");
         rest("S7", 0.3, "ground", "");
@@ -125,6 +125,29 @@ class TangleStory extends DemoStory {
 
     @Test
     @Order(4)
+    void aKerfThatSaysOtherwiseStopsUntilThePictureIsEnteredAnew() {
+        imre.tab("Picture");
+        imre.tab("Cut");
+        Locator cut = imre.region("A cut of S7");
+        assertThat(cut).containsText("The bar pinches on top");
+        imre.button("opens at the top");
+        assertThat(cut).containsText("The kerf says otherwise than the picture");
+        assertThat(cut).not().containsText("Cut in this order");
+        imre.openPoints();
+        assertThat(imre.stops().filter(new Locator.FilterOptions().setHasText("S7: the kerf showed another side")))
+                .isVisible();
+        imre.openPoints();
+        imre.tab("Picture");
+        pose("S7", new double[] {52, 44, 0.2}, new double[] {62, 42, 2.4});
+        imre.tab("Cut");
+        assertThat(imre.region("A cut of S7")).containsText("Cut in this order");
+        imre.button("closes at the top");
+        assertThat(imre.region("A cut of S7")).not().containsText("The kerf says otherwise");
+        assertThat(imre.region("A cut of S7")).containsText("Cut in this order");
+    }
+
+    @Test
+    @Order(5)
     void aRaisedPlateIsHeldBeforeTheLoadGoes() {
         imre.tab("Picture");
         chosen("S9").click();
@@ -155,7 +178,7 @@ class TangleStory extends DemoStory {
     }
 
     @Test
-    @Order(5)
+    @Order(6)
     void aRingOfStemsStopsUntilItIsLookedAtAgain() {
         imre.tab("Picture");
         imre.choose("Upper stem", "S9");
@@ -178,7 +201,7 @@ class TangleStory extends DemoStory {
     }
 
     @Test
-    @Order(6)
+    @Order(7)
     void aTieToTheKeptTreeLeavesTheMachineAlone() {
         imre.tab("Picture");
         imre.choose("Upper stem", "S2");
@@ -192,7 +215,7 @@ class TangleStory extends DemoStory {
     }
 
     @Test
-    @Order(7)
+    @Order(8)
     void onThePhoneTheSideComesFirst() {
         imre.page.setViewportSize(390, 844);
         imre.tab("Picture");

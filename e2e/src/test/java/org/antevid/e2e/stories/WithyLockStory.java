@@ -366,6 +366,7 @@ class WithyLockStory {
         imre.button("Close it");
         imre.refused("never left unmarked");
         imre.stage(5);
+        imre.tab("Leave");
         imre.fill("Guarded by", "Oren Pike");
         imre.fill("Closed off how", "tape at 34 m, sign at the towpath");
         imre.button("Save guard and closure");

@@ -1,7 +1,6 @@
 package org.antevid.app.tangle.store;
 
 import jakarta.persistence.Entity;
-import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
@@ -9,12 +8,7 @@ import org.jspecify.annotations.Nullable;
 /** A part of a stem nobody could see; ended when somebody looked. */
 @Entity
 @Table(name = "hidden_part")
-public class HiddenPartEntity {
-    @Id
-    public String id;
-
-    public String jobId;
-    public String stemId;
+public class HiddenPartEntity extends SeenEntity {
     public double fromM;
     public double toM;
 
@@ -23,7 +17,4 @@ public class HiddenPartEntity {
 
     @Nullable
     public Instant endedAt;
-
-    public String who;
-    public Instant at;
 }

@@ -4,20 +4,13 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import java.time.Instant;
 import org.antevid.core.tangle.picture.Pose;
 
 /** Where somebody saw a stem lie. */
 @Entity
 @Table(name = "pose")
-public class PoseEntity {
-    @Id
-    public String id;
-
-    public String jobId;
-    public String stemId;
+public class PoseEntity extends SeenEntity {
     public double buttE;
     public double buttN;
 
@@ -34,6 +27,4 @@ public class PoseEntity {
     public Pose.TakenHow takenHow;
 
     public double sigmaM;
-    public String who;
-    public Instant at;
 }

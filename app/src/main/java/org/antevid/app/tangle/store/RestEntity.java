@@ -3,7 +3,6 @@ package org.antevid.app.tangle.store;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import org.antevid.core.tangle.beam.Support;
@@ -13,12 +12,7 @@ import org.jspecify.annotations.Nullable;
 /** Where a stem touches something; ended when it no longer does. */
 @Entity
 @Table(name = "rest")
-public class RestEntity {
-    @Id
-    public String id;
-
-    public String jobId;
-    public String stemId;
+public class RestEntity extends SeenEntity {
     public double xM;
 
     @Enumerated(EnumType.STRING)
@@ -43,7 +37,4 @@ public class RestEntity {
 
     @Nullable
     public Instant endedAt;
-
-    public String who;
-    public Instant at;
 }

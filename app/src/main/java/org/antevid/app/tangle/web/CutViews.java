@@ -14,6 +14,7 @@ import org.antevid.core.tangle.beam.BindSeverity;
 import org.antevid.core.tangle.beam.BindStep;
 import org.antevid.core.tangle.beam.Severed;
 import org.antevid.core.tangle.beam.Squeeze;
+import org.antevid.core.tangle.picture.KerfReading;
 import org.antevid.core.tangle.picture.SideFigure;
 
 /** A cut as it is read on screens: what both parts do, how hard it binds, in what order it is cut. */
@@ -52,6 +53,8 @@ final class CutViews {
      * A cut.
      *
      * @param face the cut from its upper to its lower edge
+     * @param voided a kerf has contradicted the picture: nothing is cut by it
+     * @param kerf what a first cut here showed
      * @param stoneM the freed energy as the height a stone of 40 kg falls from; empty while a movement is not known
      */
     record TangleCut(
@@ -69,11 +72,14 @@ final class CutViews {
             List<String> stand,
             List<String> flags,
             boolean noHandCut,
+            boolean voided,
+            Optional<KerfReading.Did> kerf,
             List<SawStep> sequence,
             List<String> overloaded,
             List<String> unloads) {}
 
-    static TangleCut of(BindCut c, SideFigure f, List<String> restNames) {
+    static TangleCut of(
+            BindCut c, SideFigure f, List<String> restNames, boolean voided, Optional<KerfReading.Did> kerf) {
         Optional<Double> energy = c.dropJ().map(d -> d + c.elasticJ());
         return new TangleCut(
                 c.xM(),
@@ -90,7 +96,9 @@ final class CutViews {
                 Speech.words().terms(c.stand()),
                 Speech.words().terms(c.flags()),
                 c.flags().contains(BindCut.Flag.HUNG_PART_OVERHEAD_NO_HAND_CUT),
-                c.sequence().stream().map(CutViews::step).toList(),
+                voided,
+                kerf,
+                voided ? List.of() : c.sequence().stream().map(CutViews::step).toList(),
                 c.overloaded().stream().map(restNames::get).toList(),
                 c.unloads().stream().map(restNames::get).toList());
     }

@@ -26,8 +26,10 @@ import org.antevid.core.tangle.Pile;
 import org.antevid.core.tangle.Release;
 import org.antevid.core.tangle.beam.Bind;
 import org.antevid.core.tangle.beam.BindBest;
+import org.antevid.core.tangle.beam.BindCut;
 import org.antevid.core.tangle.beam.LyingStem;
 import org.antevid.core.tangle.beam.Support;
+import org.antevid.core.tangle.picture.KerfReading;
 import org.antevid.core.tangle.picture.Member;
 import org.antevid.core.tangle.picture.PlatePlan;
 import org.antevid.core.tangle.picture.Pose;
@@ -138,6 +140,9 @@ public class TangleController {
             @NotNull @DecimalMin("0") @DecimalMax("60") Double toM) {}
 
     record CutRequest(@NotNull Double xM) {}
+
+    record KerfRequest(
+            @NotNull @DecimalMin("0") @DecimalMax("60") Double xM, KerfReading.@NotNull Did did) {}
 
     record PlateCutsRequest(@NotNull @Size(max = 20) List<@NotNull Double> cutsM, Optional<Double> holdXM) {}
 
@@ -312,14 +317,31 @@ public class TangleController {
         Tangles.Tangle t = tangles.tangle(job);
         String label = tangles.label(job, stem);
         LyingStem beam = TangleViews.beam(t, label);
+        Member m = t.picture().member(label).orElseThrow();
+        BindCut cut = Bind.of(beam, List.of(c.xM)).cuts().get(0);
+        Optional<KerfReading> told = m.kerf().filter(k -> k.tellsOf(c.xM));
         return CutViews.of(
-                Bind.of(beam, List.of(c.xM)).cuts().get(0),
-                SideFigure.of(t.picture().member(label).orElseThrow()).orElseThrow(),
+                told.map(k -> cut.asRead(k.did().squeeze(), cut.roomBelow())).orElse(cut),
+                SideFigure.of(m).orElseThrow(),
                 t.picture().restsOf(label).stream()
                         .map(r -> r.other()
                                 .map(o -> t.names().getOrDefault(o, o))
                                 .orElseGet(() -> Speech.words().term(r.on())))
-                        .toList());
+                        .toList(),
+                t.picture().contradicted(label),
+                told.map(KerfReading::did));
+    }
+
+    /** What the kerf of a first cut did: it narrows the answer, or shows that the picture is wrong. */
+    @PostMapping("/stems/{stem}/kerfs")
+    @Needs(Needs.Right.LEAD)
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void kerfOfStem(
+            @PathVariable String job,
+            @PathVariable String stem,
+            @Validated @RequestBody KerfRequest k,
+            @AuthenticationPrincipal SignedIn who) {
+        records.kerf(job, stem, new KerfReading(k.xM, k.did), who);
     }
 
     /** The best places to cut it by hand; none when there is no safe one. */

@@ -27,6 +27,7 @@ import org.antevid.core.tangle.beam.BindSeverity;
 import org.antevid.core.tangle.beam.LyingStem;
 import org.antevid.core.tangle.beam.Squeeze;
 import org.antevid.core.tangle.beam.Support;
+import org.antevid.core.tangle.picture.KerfReading;
 import org.antevid.core.tangle.picture.Member;
 import org.antevid.core.tangle.picture.Picture;
 import org.antevid.core.tangle.picture.Pose;
@@ -111,6 +112,7 @@ final class TangleViews {
      * @param bears labels that rest on it
      * @param unknown what has to be measured before its forces can be reckoned
      * @param edges squeezed sides along it
+     * @param kerf what a first cut showed since it was last looked at
      */
     record TangledStem(
             String stemId,
@@ -130,6 +132,7 @@ final class TangleViews {
             List<Picture.Unknown> unknown,
             List<EdgeView> edges,
             Optional<SideView> side,
+            Optional<KerfReading> kerf,
             RingView ring) {}
 
     /**
@@ -270,6 +273,7 @@ final class TangleViews {
                 p.unknown(m.label()),
                 bind.flatMap(b -> SideFigure.of(m).map(f -> edges(b, f))).orElse(List.of()),
                 SideFigure.of(m).map(f -> SideView.of(f, p.restsOf(m.label()), m.notSeen())),
+                m.kerf(),
                 RingView.of(ring));
     }
 

@@ -42,6 +42,7 @@ import org.antevid.core.judge.tangle.BeneathHung;
 import org.antevid.core.judge.tangle.HungInRing;
 import org.antevid.core.judge.tangle.HungTree;
 import org.antevid.core.judge.tangle.KeptComesDown;
+import org.antevid.core.judge.tangle.KerfSaysOtherwise;
 import org.antevid.core.judge.tangle.NobodyKnowsWhichFirst;
 import org.antevid.core.judge.tangle.PlateUp;
 import org.antevid.core.judge.tangle.SupportOfHung;
@@ -91,6 +92,7 @@ public final class Findings {
             new AtTheLine(),
             new HungTree(),
             new KeptComesDown(),
+            new KerfSaysOtherwise(),
             new WhatIsNotKnown(),
             new NobodyKnowsWhichFirst(),
             new PlateUp(),

@@ -109,6 +109,38 @@ public record BindCut(
                 noHands ? BindStep.noHandCut() : BindStep.ofStem(section, severity, room));
     }
 
+    /** @return the same with the side a kerf has shown to be squeezed, cut accordingly */
+    public BindCut asRead(Squeeze shown, boolean roomBelow) {
+        Section read = section.with(shown);
+        return new BindCut(
+                xM,
+                heightM,
+                momentNm,
+                lowNm,
+                highNm,
+                shearN,
+                axialN,
+                read,
+                severity,
+                closureM,
+                buttPart,
+                tipPart,
+                elasticJ,
+                dropJ,
+                overloaded,
+                unloads,
+                stand,
+                flags,
+                flags.contains(Flag.HUNG_PART_OVERHEAD_NO_HAND_CUT)
+                        ? sequence
+                        : BindStep.ofStem(read, severity, roomBelow));
+    }
+
+    /** @return whether there is room to cut from below */
+    public boolean roomBelow() {
+        return heightM.orElse(0.0) >= ROOM_M;
+    }
+
     private static double elastic(Severed part) {
         return part.act().rests() ? part.energyJ().orElse(0.0) : part.bendingLostJ();
     }

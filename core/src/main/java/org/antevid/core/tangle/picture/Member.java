@@ -15,6 +15,7 @@ import org.antevid.core.tangle.beam.BeamWood;
  * @param plate turned up with it
  * @param bow bent between two holds
  * @param notSeen parts nobody could look at
+ * @param kerf what a first cut showed since it was last looked at
  */
 public record Member(
         StemReading reading,
@@ -22,6 +23,7 @@ public record Member(
         Optional<Plate> plate,
         Optional<Bow> bow,
         List<Hidden> notSeen,
+        Optional<KerfReading> kerf,
         boolean lockedInFork) {
     private static final double CUT_M = 0.1;
     private static final double TIP_D_M = 0.03;

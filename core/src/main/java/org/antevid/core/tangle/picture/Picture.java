@@ -20,6 +20,7 @@ import org.antevid.core.site.Spot;
 import org.antevid.core.tangle.GuardRing;
 import org.antevid.core.tangle.Pile;
 import org.antevid.core.tangle.Release;
+import org.antevid.core.tangle.beam.Bind;
 import org.antevid.core.tangle.beam.Clearance;
 import org.antevid.core.tangle.beam.LyingStem;
 import org.antevid.core.tangle.beam.Support;
@@ -387,6 +388,25 @@ public record Picture(
                 m.tipDM(),
                 m.reading().species().wood().densityHighKgm3());
         return m.mass().map(x -> Math.max(0, x.massHighKg() / woodKg - 1)).orElseGet(m::branchesRel);
+    }
+
+    /**
+     * @return whether the kerf of a first cut showed another side squeezed than the picture says: the picture is wrong,
+     *     and nothing is cut by it
+     */
+    public boolean contradicted(String label) {
+        Optional<KerfReading> kerf = member(label).flatMap(Member::kerf);
+        if (kerf.isEmpty()) {
+            return false;
+        }
+        try {
+            return beam(label)
+                    .map(b -> Bind.of(b, List.of(kerf.get().xM())).cuts().get(0))
+                    .filter(c -> kerf.get().did().contradicts(c.section().squeeze()))
+                    .isPresent();
+        } catch (RefusedInput cannotBeReckoned) {
+            return false;
+        }
     }
 
     /** @return the side that lies higher, as seen from butt to tip */
