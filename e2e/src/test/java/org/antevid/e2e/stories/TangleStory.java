@@ -42,9 +42,10 @@ class TangleStory extends DemoStory {
     private void pose(String label, double[] butt, double[] tip) {
         chosen(label).click();
         imre.button("Where it lies");
-        imre.button("Tap the butt");
+        Locator taps = imre.region("Where " + label + " lies").getByRole(AriaRole.BUTTON);
+        taps.nth(0).click();
         imre.tapPlan(butt[0], butt[1]);
-        imre.button("Tap the tip");
+        taps.nth(1).click();
         imre.tapPlan(tip[0], tip[1]);
         imre.fill("Butt above ground", String.valueOf(butt[2]));
         imre.fill("Tip above ground", String.valueOf(tip[2]));
