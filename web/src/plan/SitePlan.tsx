@@ -21,7 +21,8 @@ import type { Ghost, Sketch } from './planTools';
 import { usePlanView } from './planView';
 import { extent, type PlanScene } from './scene';
 import { beginSketch, geometryOf } from './sketching';
-import { BAND_PX, Circle, dialStyles, fallStyles, Fill, line, Point, Style, token, words, xy } from './styles';
+import { BAND_PX, Circle, dialStyles, fallStyles, Fill, line, Point, Style, words, xy } from './styles';
+import { token } from './token';
 import { msg } from './words';
 
 const SITE = new Projection({

@@ -5,7 +5,8 @@ import RegularShape from 'ol/style/RegularShape';
 import Style from 'ol/style/Style';
 import type Text from 'ol/style/Text';
 import { type Box, type Label, place } from './labels';
-import { line, token } from './styles';
+import { line } from './styles';
+import { token } from './token';
 
 type Wanted = { at: number[]; text: Text; rank: number };
 /** Words and marks of one source, taken out of its styles so that all of them are placed together. */

@@ -9,7 +9,8 @@ import type OlMap from 'ol/Map';
 import VectorSource from 'ol/source/Vector';
 import type { Spot } from '../api/client';
 import type { Form, Sketch } from './planTools';
-import { Circle, Fill, line, ring, Style, token, xy } from './styles';
+import { Circle, Fill, line, ring, Style, xy } from './styles';
+import { token } from './token';
 
 const round = (v: number): number => Math.round(v * 100) / 100;
 const spot = (c: number[]): Spot => ({ eastM: round(c[0]), northM: round(c[1]) });

@@ -1,16 +1,12 @@
 import { Circle as CircleGeom, LineString, Point, Polygon } from 'ol/geom';
-import { Circle, Fill, Icon, RegularShape, Stroke, Style, Text } from 'ol/style';
+import { Circle, Fill, RegularShape, Stroke, Style, Text } from 'ol/style';
 import type { Schemas, Spot } from '../api/client';
 import type { Falling } from './falling';
 import type { LayFocus } from './planTools';
+import { plate } from './plates';
+import { token } from './token';
 import { msg } from './words';
 
-/** A colour token with six digits, so that a transparency can be appended; the build shortens some. */
-export const token = (name: string): string =>
-  getComputedStyle(document.documentElement)
-    .getPropertyValue(`--${name}`)
-    .trim()
-    .replace(/^#(.)(.)(.)$/, '#$1$1$2$2$3$3');
 const weight = (): number => Number(token('w')) || 1;
 export const line = (colour: string, width: number, dash?: number[]): Stroke =>
   new Stroke({ color: token(colour), width: width * weight(), lineDash: dash, lineCap: dash ? 'butt' : 'round' });
@@ -55,59 +51,6 @@ function hatch(colour: string): CanvasPattern | string {
   }
   c.stroke();
   return c.createPattern(canvas, 'repeat') ?? colour;
-}
-
-const SHARP = 2;
-const plates = new Map<string, HTMLCanvasElement>();
-
-/** The plate of a target, its worth as notches. Drawn once as pixels: a picture that must be rasterised for each frame would make panning stutter. */
-function plate(letter: string, worth: number): HTMLCanvasElement {
-  const key = `${letter}/${worth}/${token('ink')}`;
-  const known = plates.get(key);
-  if (known) return known;
-  const canvas = document.createElement('canvas');
-  canvas.width = 36 * SHARP;
-  canvas.height = 24 * SHARP;
-  const c = canvas.getContext('2d');
-  if (c) {
-    c.scale(SHARP, SHARP);
-    c.fillStyle = token('ink');
-    c.fillRect(0, 0, 36, 24);
-    for (let i = 0; i < worth; i++) c.clearRect(18 + (i - (worth - 1) / 2) * 8 - 2, 18, 4, 6);
-    c.fillStyle = '#fff';
-    c.font = "700 13px 'Atkinson Hyperlegible Mono Variable', monospace";
-    c.textAlign = 'center';
-    c.fillText(letter, 18, 13.5);
-  }
-  plates.set(key, canvas);
-  return canvas;
-}
-
-/** A number in the order, as a disc; drawn once as pixels, like a plate, so that nothing is moved off it. */
-export function turnDisc(turn: number): Icon {
-  const key = `turn ${turn}/${token('ink')}`;
-  const known = plates.get(key) ?? document.createElement('canvas');
-  if (!plates.has(key)) {
-    known.width = known.height = 28 * SHARP;
-    const c = known.getContext('2d');
-    if (c) {
-      c.scale(SHARP, SHARP);
-      c.fillStyle = token('paper');
-      c.beginPath();
-      c.arc(14, 14, 14, 0, 2 * Math.PI);
-      c.fill();
-      c.fillStyle = token('ink');
-      c.beginPath();
-      c.arc(14, 14, 12, 0, 2 * Math.PI);
-      c.fill();
-      c.fillStyle = token('paper');
-      c.font = "700 15px 'Atkinson Hyperlegible Next Variable'";
-      c.textAlign = 'center';
-      c.fillText(String(turn), 14, 19);
-    }
-    plates.set(key, known);
-  }
-  return new Icon({ img: known, scale: 1 / SHARP, declutterMode: 'none' });
 }
 
 /** One letter a target, numbered when several begin alike. */
@@ -157,7 +100,7 @@ export function featureStyle(
     ? [
         new Style({
           geometry: mark,
-          image: new Icon({ img: plate(letter, e.worth), scale: (small ? 0.6 : 1) / SHARP, declutterMode: 'none' }),
+          image: plate(letter, e.worth, small ? 0.6 : 1),
           zIndex: 5,
         }),
       ]

@@ -1,6 +1,7 @@
 import { styled } from '../draw';
 import { geometryOf } from '../sketching';
-import { Fill, line, Style, token } from '../styles';
+import { Fill, line, Style } from '../styles';
+import { token } from '../token';
 import type { PlanLayer } from './layer';
 
 /** What the direction that is pointed at on the dial would strike. */

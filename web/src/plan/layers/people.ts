@@ -1,7 +1,8 @@
 import type Feature from 'ol/Feature';
 import { alone, styled } from '../draw';
 import type { PlanScene } from '../scene';
-import { Circle, Fill, Point, Style, token, toward, wayStyles, words, xy } from '../styles';
+import { Circle, Fill, Point, Style, toward, wayStyles, words, xy } from '../styles';
+import { token } from '../token';
 import type { PlanLayer } from './layer';
 import { msg } from '../words';
 import { term } from '../../words/terms';

@@ -1,7 +1,8 @@
 import type Feature from 'ol/Feature';
 import type { Schemas } from '../../api/client';
 import { styled } from '../draw';
-import { Circle, Fill, line, Point, Style, token, words, xy } from '../styles';
+import { Circle, Fill, line, Point, Style, words, xy } from '../styles';
+import { token } from '../token';
 import type { PlanLayer } from './layer';
 import { msg } from '../words';
 

@@ -3,7 +3,9 @@ import { MultiPolygon } from 'ol/geom';
 import type { Schemas } from '../../api/client';
 import { alone, styled } from '../draw';
 import type { PlanScene } from '../scene';
-import { Circle, Fill, line, LineString, Point, ring, Style, token, toward, turnDisc, words, xy } from '../styles';
+import { Circle, Fill, line, LineString, Point, ring, Style, toward, words, xy } from '../styles';
+import { token } from '../token';
+import { turnDisc } from '../plates';
 import { msg } from '../words';
 import type { PlanLayer } from './layer';
 
