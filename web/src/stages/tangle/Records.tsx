@@ -16,6 +16,28 @@ type RelationRequest = Schemas['RelationRequest'];
 const options = <T extends string>(type: string, values: readonly T[]) =>
   values.map((value) => ({ value, label: said(type, value) }));
 
+/** One value of a type of the core, in words. */
+function Choice<T extends string>({
+  label,
+  of,
+  values,
+  value,
+  onChange,
+}: {
+  label: string;
+  of: string;
+  values: readonly NonNullable<T>[];
+  value: T | undefined;
+  onChange: (v: T) => void;
+}) {
+  return (
+    <label>
+      {label}
+      <Select aria-label={label} value={value} onChange={onChange} options={options<T>(of, values)} />
+    </label>
+  );
+}
+
 /** Where a stem lies: two taps on the plan, and both heights. */
 export function PoseForm({ job, stem, done }: { job: string; stem: Stem; done: () => void }) {
   const { pick, say } = usePlanTools();
@@ -75,15 +97,13 @@ export function PoseForm({ job, stem, done }: { job: string; stem: Stem; done: (
         />
       </div>
       <div className="two">
-        <label>
-          {msg('how')}
-          <Select
-            aria-label={msg('how')}
-            value={how}
-            onChange={setHow}
-            options={options('Pose.TakenHow', ['TAPS', 'TAPE', 'RANGEFINDER', 'EYE'] as const)}
-          />
-        </label>
+        <Choice
+          label={msg('how')}
+          of="Pose.TakenHow"
+          values={['TAPS', 'TAPE', 'RANGEFINDER', 'EYE']}
+          value={how}
+          onChange={setHow}
+        />
         <Stepper
           label={msg('sigma')}
           unit="m"
@@ -134,15 +154,13 @@ export function RestForm({ job, stem, others, done }: { job: string; stem: Stem;
     <div className="form" role="group" aria-label={msg('newRest', { stem: stem.label })}>
       <Stepper label={msg('fromTheButt')} unit="m" value={x} onChange={setX} step={0.1} min={0} max={60} digits={1} />
       <div className="two">
-        <label>
-          {msg('touches')}
-          <Select
-            aria-label={msg('touches')}
-            value={on}
-            onChange={setOn}
-            options={options('Rest.On', ['GROUND', 'OWN_STUMP', 'FORK', 'STEM', 'FEATURE'] as const)}
-          />
-        </label>
+        <Choice
+          label={msg('touches')}
+          of="Rest.On"
+          values={['GROUND', 'OWN_STUMP', 'FORK', 'STEM', 'FEATURE']}
+          value={on}
+          onChange={setOn}
+        />
         {named && (
           <label>
             {msg('which')}
@@ -157,15 +175,13 @@ export function RestForm({ job, stem, others, done }: { job: string; stem: Stem;
           </label>
         )}
         {on === 'OWN_STUMP' && (
-          <label>
-            {msg('fibres')}
-            <Select
-              aria-label={msg('fibres')}
-              value={fibres}
-              onChange={setFibres}
-              options={options('Rest.Fibres', ['HOLD', 'PARTLY', 'TORN'] as const)}
-            />
-          </label>
+          <Choice
+            label={msg('fibres')}
+            of="Rest.Fibres"
+            values={['HOLD', 'PARTLY', 'TORN']}
+            value={fibres}
+            onChange={setFibres}
+          />
         )}
       </div>
       <Segmented
@@ -247,24 +263,20 @@ export function RelationForm({
       </div>
       {type === 'BOUND' && (
         <div className="two">
-          <label>
-            {msg('whatItDoes')}
-            <Select
-              aria-label={msg('whatItDoes')}
-              value={carries}
-              onChange={setCarries}
-              options={options('Pile.Carries', ['HOLDS_BACK', 'CRADLES', 'NOTHING', 'NOT_KNOWN'] as const)}
-            />
-          </label>
-          <label>
-            {msg('severedFrom')}
-            <Select
-              aria-label={msg('severedFrom')}
-              value={severFrom}
-              onChange={setSeverFrom}
-              options={options('Pile.SeverFrom', ['OUTSIDE', 'INSIDE', 'NOT_KNOWN'] as const)}
-            />
-          </label>
+          <Choice
+            label={msg('whatItDoes')}
+            of="Pile.Carries"
+            values={['HOLDS_BACK', 'CRADLES', 'NOTHING', 'NOT_KNOWN']}
+            value={carries}
+            onChange={setCarries}
+          />
+          <Choice
+            label={msg('severedFrom')}
+            of="Pile.SeverFrom"
+            values={['OUTSIDE', 'INSIDE', 'NOT_KNOWN']}
+            value={severFrom}
+            onChange={setSeverFrom}
+          />
         </div>
       )}
       <Button type="text" className={css.strong} disabled={!a || !b} onClick={() => void save()}>
